@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+/** An edit that does not fit the plan it was asked of. */
+final class EditRefused extends \RuntimeException
+{
+    public static function noPiece(string $key): self
+    {
+        return new self("The plan has no piece “{$key}”.");
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Plan;
+
+/** Writes the number that each line's rounds really have into its head. All else that was typed stays. */
+final readonly class Renumber implements Edit
+{
+    public function __construct(private string $piece)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $reading = Reader::read($piece->rounds, $plan->terms, $piece->worked);
+        $rounds = $piece->rounds;
+        foreach ($rounds as $i => $line) {
+            $head = $reading->heads[$i];
+            $span = $reading->spans[$i];
+            if (null !== $head && null !== $span && $head->from !== $span[0]) {
+                $number = $piece->worked->head().$span[0].($span[1] > $span[0] ? "-{$span[1]}" : '');
+                $rounds[$i] = mb_substr($line, 0, $head->position).$number.mb_substr($line, $head->position + $head->length);
+            }
+        }
+
+        return $plan->withPiece($piece->withRounds($rounds));
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\StitchRun;
+use Alternum\Core\Plan\Stripe;
+use Alternum\Core\Plan\Stripes;
+
+/**
+ * Other typed lines for a piece, with the colours kept on the rounds that they colour.
+ *
+ * What moved is worked out from the lines' difference: a line that says the same, whatever its number, carries its rounds along;
+ * between two such lines, rounds are paired off in order.
+ */
+final readonly class Retype implements Edit
+{
+    /** @param list<string> $rounds the new lines */
+    public function __construct(private string $piece, private array $rounds)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $old = Reader::read($piece->rounds, $plan->terms, $piece->worked);
+        $new = Reader::read($this->rounds, $plan->terms, $piece->worked);
+        $moved = self::movedRounds(LineDifference::of($piece->rounds, $this->rounds), $old->spans, $new->spans);
+        $changed = $piece->withRounds($this->rounds);
+        $last = \count($old->rounds);
+        $same = $last <= \count($new->rounds);
+        for ($round = 1; $same && $round <= $last; ++$round) {
+            $same = ($moved[$round] ?? null) === $round;
+        }
+        if ($same) {
+            return $plan->withPiece($changed);
+        }
+        $colours = [];
+        foreach ($piece->colours as $layer) {
+            $colours[] = self::move($layer, $moved, $last);
+        }
+        $at = [];
+        foreach ($piece->changes->at as $round => $method) {
+            if (isset($moved[$round])) {
+                $at[$moved[$round]] = $method;
+            }
+        }
+
+        return $plan->withPiece($changed->withColours(array_values(array_filter($colours)))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+    }
+
+    /**
+     * @param list<array{int, int, int, int}> $blocks
+     * @param list<array{int, int}|null>      $old
+     * @param list<array{int, int}|null>      $new
+     *
+     * @return array<int, int> old round to new round; one that is gone is not in it
+     */
+    private static function movedRounds(array $blocks, array $old, array $new): array
+    {
+        $moved = [];
+        foreach ($blocks as [$oldFrom, $oldTo, $newFrom, $newTo]) {
+            $before = self::roundsOf(\array_slice($old, $oldFrom, $oldTo - $oldFrom));
+            $after = self::roundsOf(\array_slice($new, $newFrom, $newTo - $newFrom));
+            foreach ($before as $i => $round) {
+                if (isset($after[$i])) {
+                    $moved[$round] = $after[$i];
+                }
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param list<array{int, int}|null> $spans
+     *
+     * @return list<int>
+     */
+    private static function roundsOf(array $spans): array
+    {
+        return array_merge(...array_map(static fn (?array $span): array => null === $span ? [] : range($span[0], $span[1]), $spans));
+    }
+
+    /**
+     * @param array<int, int> $moved
+     * @param int             $last  the last of the old rounds; a layer that reaches past it keeps what lies beyond
+     */
+    private static function move(Layer $layer, array $moved, int $last): ?Layer
+    {
+        if ($layer instanceof StitchRun) {
+            $round = $moved[$layer->round] ?? ($layer->round > $last ? $layer->round : null);
+
+            return null === $round ? null : new StitchRun($round, $layer->from, $layer->to, $layer->yarn);
+        }
+        if (!$layer instanceof Stripes || $layer->from > $last || $layer->to < $layer->from) {
+            return $layer;
+        }
+        $yarns = [];
+        foreach ($layer->rounds() as $round => $yarn) {
+            if (isset($moved[$round])) {
+                $yarns[$moved[$round]] = $yarn;
+            }
+        }
+        if ([] === $yarns) {
+            return null;
+        }
+        ksort($yarns);
+        $from = array_key_first($yarns);
+        $to = array_key_last($yarns);
+        $kept = new Stripes($from, $to, $layer->sequence);
+        // A round put in between takes the yarn of the round before it.
+        $sequence = [];
+        $carried = '';
+        $asBefore = true;
+        foreach ($kept->rounds() as $round => $repeated) {
+            $carried = $yarns[$round] ?? $carried;
+            $asBefore = $asBefore && $repeated === $carried;
+            $end = end($sequence);
+            if (false !== $end && $end->yarn === $carried) {
+                array_pop($sequence);
+            }
+            $sequence[] = new Stripe($carried, false !== $end && $end->yarn === $carried ? $end->rounds + 1 : 1);
+        }
+
+        return $asBefore || [] === $sequence ? $kept : new Stripes($from, $to, $sequence);
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Change\Change;
+use Alternum\Core\Change\Front;
+use Alternum\Core\Change\Words;
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Yarn\Amount;
+
+/** The analysis as values for JSON: contract/analysis.schema.json. */
+final class AnalysisWriter
+{
+    public static function json(Analysis $analysis): string
+    {
+        return Json::encode(self::values($analysis), true)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    public static function values(Analysis $analysis): array
+    {
+        $plan = $analysis->plan;
+
+        return [
+            'title' => $plan->title,
+            'gauge' => self::gauge($plan),
+            'pieces' => array_map(static fn (PieceAnalysis $piece): array => self::piece($plan, $piece), $analysis->pieces),
+            'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
+            'problems' => self::problems($analysis->problems),
+        ];
+    }
+
+    /** @return array<string, mixed> what `bin/alternum read` prints */
+    public static function reading(Reading $reading): array
+    {
+        return [
+            'rounds' => array_map(static fn (Round $round): array => ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches()], array_values(array_filter($reading->rounds, static fn (Round $round): bool => $round->readable))),
+            'problems' => self::problems($reading->problems),
+        ];
+    }
+
+    /**
+     * @param list<Problem> $problems
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function problems(array $problems): array
+    {
+        return array_map(static fn (Problem $problem): array => array_filter([
+            'message' => $problem->message,
+            'mend' => $problem->mend,
+            'piece' => $problem->piece,
+            'path' => $problem->path,
+            'line' => $problem->line,
+            'column' => $problem->column,
+            'length' => $problem->length,
+            'round' => $problem->round,
+        ], static fn (mixed $value): bool => null !== $value), $problems);
+    }
+
+    /** @return array<string, mixed> */
+    private static function gauge(Plan $plan): array
+    {
+        $label = $plan->yarns[0]->weight->labelStitches();
+
+        return [
+            'stitchWidthMm' => self::rounded($plan->gauge->stitchWidthMm()),
+            'roundHeightMm' => self::rounded($plan->gauge->roundHeightMm()),
+            'hookUs' => null === $plan->gauge->hookMm ? null : HookSize::us($plan->gauge->hookMm),
+            'remark' => null === $label ? null : self::remark($plan->gauge->stitchesPer10cm, $plan->yarns[0]->weight, $label),
+        ];
+    }
+
+    /** @param array{int, int} $label */
+    private static function remark(float $stitches, WeightCategory $weight, array $label): string
+    {
+        $range = "the {$label[0]} to {$label[1]} of a {$weight->label()} label";
+
+        return match (true) {
+            $stitches > $label[1] => "Tighter than {$range}: usual for stuffed work, so that no stuffing shows.",
+            $stitches < $label[0] => "Looser than {$range}: the stuffing may show; a smaller hook mends it.",
+            default => "Within {$range}; stuffed work is often made a little tighter.",
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function piece(Plan $plan, PieceAnalysis $analysis): array
+    {
+        $piece = $analysis->piece;
+        $rounds = [];
+        foreach ($analysis->reading->rounds as $i => $round) {
+            $course = $analysis->fabric->courses[$i];
+            $rounds[] = [
+                'number' => $round->number,
+                'line' => $round->line,
+                'uses' => $round->uses,
+                'makes' => $round->makes,
+                'startDegrees' => self::rounded(Turn::degrees($analysis->changes->starts[$i])),
+                'radiusMm' => self::rounded($course->radius),
+                'heightMm' => self::rounded($course->height),
+                'levelMm' => self::rounded($course->level),
+                'ruffles' => $course->ruffles,
+                'readable' => $round->readable,
+                'runs' => array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], Colouring::runs($analysis->colouring->rounds[$i])),
+            ];
+        }
+        $words = new Words($plan, $piece, $analysis->fabric, $plan->terms);
+
+        return [
+            'key' => $piece->key,
+            'name' => $piece->name,
+            'copies' => $piece->copies->count,
+            'worked' => $piece->worked->value,
+            'stitches' => $analysis->reading->stitches(),
+            'frontDegrees' => self::rounded($piece->frontDegrees),
+            'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $analysis->reading->spans),
+            'rounds' => $rounds,
+            'changes' => array_map(static fn (Change $change): array => self::change($change, $words), $analysis->changes->changes),
+            'bestFront' => self::front($analysis->changes->bestFront, $piece->frontDegrees),
+            'steps' => array_map(static fn (Step $step): array => get_object_vars($step), $analysis->steps($plan, $plan->terms)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function change(Change $change, Words $words): array
+    {
+        return [
+            'round' => $change->round,
+            'stitch' => $change->stitch,
+            'from' => $change->from,
+            'to' => $change->to,
+            'degrees' => self::rounded($change->degrees),
+            'fromFront' => self::rounded($change->fromFront),
+            'jog' => $change->isJog,
+            'method' => $change->method->value,
+            'methodLabel' => $change->method->label(),
+            'chosen' => $change->chosen,
+            'stepRounds' => $change->step,
+            'shows' => $change->shows(),
+            'oldYarn' => $change->fate->value,
+            'backRound' => $change->backRound,
+            'summary' => $words->summary($change),
+            'toDo' => $words->toDo($change),
+            'why' => $words->why($change),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function front(Front $front, float $present): array
+    {
+        $is = round($front->degrees, 0);
+
+        return [
+            'degrees' => $is,
+            'nearestStep' => $front->nearest,
+            'better' => null !== $front->nearest && Turn::apart($is, $present) >= 1.0,
+            'why' => match (true) {
+                null === $front->nearest => 'No colour change makes a step, so any side can be the front.',
+                Turn::apart($is, $present) < 1.0 => 'This is the best front: the nearest step is '.round($front->nearest).'° away.',
+                default => "At {$is}° the nearest step is ".round($front->nearest).'° away, farther than from any other side.',
+            },
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function amount(Amount $amount): array
+    {
+        $likely = $amount->metres();
+        $atHand = $amount->yarn->onHandGrams;
+
+        return [
+            'key' => $amount->yarn->key,
+            'stitches' => $amount->stitches,
+            'basis' => $amount->basis->value,
+            'metres' => self::range($amount->lowMetres(), $likely, $amount->highMetres()),
+            'grams' => self::range($amount->grams($amount->lowMetres()), $amount->grams($likely), $amount->grams($amount->highMetres())),
+            'parts' => array_map(self::rounded(...), $amount->parts),
+            'atHandGrams' => $atHand,
+            'shareOfHand' => null === $atHand || 0.0 === $atHand ? null : self::rounded($amount->grams($likely) / $atHand),
+            'enough' => $amount->isEnough(),
+            'verdict' => $amount->verdict(),
+        ];
+    }
+
+    /** @return array{low: float, likely: float, high: float} */
+    private static function range(float $low, float $likely, float $high): array
+    {
+        return ['low' => self::rounded($low), 'likely' => self::rounded($likely), 'high' => self::rounded($high)];
+    }
+
+    /** To a ten-thousandth, which is finer than anything here is known. */
+    private static function rounded(float $number): float
+    {
+        return round($number, 4);
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** The command line, less its files and streams. */
+final class CommandLine
+{
+    private const USAGE = <<<'TEXT'
+        alternum read FILE [--terms=us|uk] [--worked=spiral|joined|rows]   rounds as JSON
+        alternum analyse PLAN.json                                         the analysis as JSON
+        alternum write PLAN.json --as=text|json [--terms=us|uk]            a written pattern, or the plan
+        FILE may be - for standard input.
+        Exit: 0 fine, 1 the input has problems, 2 wrong use.
+
+        TEXT;
+
+    private const OPTIONS = ['read' => ['terms', 'worked'], 'analyse' => [], 'write' => ['as', 'terms']];
+
+    /**
+     * @param list<string>              $arguments without the program's name
+     * @param \Closure(string): ?string $read      a file's contents, null where it cannot be read
+     */
+    public static function run(array $arguments, \Closure $read): Outcome
+    {
+        if (\in_array('--help', $arguments, true)) {
+            return new Outcome(Outcome::FINE, self::USAGE);
+        }
+        $command = array_shift($arguments);
+        if (null === $command || !isset(self::OPTIONS[$command])) {
+            return self::wrongUse(null === $command ? 'Say what to do.' : "“{$command}” is no command.");
+        }
+        $files = [];
+        $options = [];
+        foreach ($arguments as $argument) {
+            if (1 === preg_match('/^--([a-z]+)=(.*)$/D', $argument, $match)) {
+                if (!\in_array($match[1], self::OPTIONS[$command], true)) {
+                    return self::wrongUse("“{$command}” has no option --{$match[1]}.");
+                }
+                $options[$match[1]] = $match[2];
+            } elseif (str_starts_with($argument, '--')) {
+                return self::wrongUse("The option {$argument} is not known, or lacks its =.");
+            } else {
+                $files[] = $argument;
+            }
+        }
+        if (1 !== \count($files)) {
+            return self::wrongUse('Name one file.');
+        }
+        $terms = isset($options['terms']) ? Terms::tryFrom($options['terms']) : null;
+        $worked = isset($options['worked']) ? Worked::tryFrom($options['worked']) : Worked::Spiral;
+        if ((isset($options['terms']) && null === $terms) || null === $worked) {
+            return self::wrongUse('--terms is us or uk; --worked is spiral, joined or rows.');
+        }
+        $as = $options['as'] ?? null;
+        if ('write' === $command && !\in_array($as, ['text', 'json'], true)) {
+            return self::wrongUse('Say --as=text or --as=json.');
+        }
+        $text = $read($files[0]);
+        if (null === $text) {
+            return self::wrongUse("The file {$files[0]} cannot be read.");
+        }
+        try {
+            return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
+        } catch (Refusal $refusal) {
+            return new Outcome(Outcome::PROBLEMS, Json::encode(['problems' => AnalysisWriter::problems($refusal->problems)], true)."\n", self::inWords($refusal->problems));
+        }
+    }
+
+    private static function read(string $text, Terms $terms, Worked $worked): Outcome
+    {
+        if (\strlen($text) > Limits::BYTES) {
+            throw Refusal::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB.', 'Read it in parts.');
+        }
+        if (!mb_check_encoding($text, 'UTF-8')) {
+            throw Refusal::because('', 'This is not text in UTF-8.', 'Save it anew as UTF-8.');
+        }
+        $lines = preg_split('/\r\n|\n|\r/', $text);
+        $lines = false === $lines ? [] : $lines;
+        if ('' === end($lines)) {
+            array_pop($lines);
+        }
+        $reading = Reader::read($lines, $terms, $worked);
+
+        return new Outcome([] === $reading->problems ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(AnalysisWriter::reading($reading), true)."\n", self::inWords($reading->problems));
+    }
+
+    private static function withPlan(string $text, ?string $as, ?Terms $terms): Outcome
+    {
+        $plan = PlanReader::json($text);
+        $analysis = Analysis::of($plan);
+        $output = match ($as) {
+            null => AnalysisWriter::json($analysis),
+            'json' => PlanWriter::json($plan),
+            default => WrittenPattern::text($analysis, $terms ?? $plan->terms),
+        };
+
+        return new Outcome([] === $analysis->problems ? Outcome::FINE : Outcome::PROBLEMS, $output, self::inWords($analysis->problems));
+    }
+
+    /** @param list<Problem> $problems */
+    private static function inWords(array $problems): string
+    {
+        $said = '';
+        foreach ($problems as $problem) {
+            $place = null !== $problem->line ? "line {$problem->line}, character {$problem->column}: " : (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ");
+            $said .= (null === $problem->piece ? '' : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
+        }
+
+        return $said;
+    }
+
+    private static function wrongUse(string $why): Outcome
+    {
+        return new Outcome(Outcome::WRONG_USE, '', "alternum: {$why}\n\n".self::USAGE);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Edit\Edit;
+use Alternum\Core\Edit\Paint;
+use Alternum\Core\Edit\Renumber;
+use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\TurnFront;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Stripe;
+
+/** Reads the edits that the front end asks for: contract/openapi.yaml, Edit. */
+final class EditReader
+{
+    /**
+     * @param string $path where the edit stands in the message
+     *
+     * @throws Refusal
+     */
+    public static function values(mixed $values, string $path): Edit
+    {
+        $fields = Fields::of($values, $path);
+        $does = $fields->text('do', 40);
+        $piece = $fields->text('piece', 40);
+        $edit = match ($does) {
+            'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
+            'renumber' => new Renumber($piece),
+            'paint' => self::paint($fields, $piece),
+            'stripes' => self::stripes($fields, $piece),
+            'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
+            default => null,
+        };
+        if (null === $edit) {
+            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, paint, stripes or front.');
+            $fields->done();
+            throw new \LogicException('An unknown edit is refused.');
+        }
+        $fields->done();
+
+        return $edit;
+    }
+
+    private static function paint(Fields $fields, string $piece): Paint
+    {
+        $rounds = [];
+        $values = $fields->raw('rounds');
+        foreach (\is_array($values) ? $values : [] as $round) {
+            if (!\is_int($round) || $round < 1 || $round > Limits::ROUNDS) {
+                $fields->wrong('rounds', 'This is not a list of rounds.', 'Name rounds by their numbers.');
+                break;
+            }
+            $rounds[] = $round;
+        }
+        if ([] === $rounds) {
+            $fields->wrong('rounds', 'No round is named.', 'Pick one round or more.');
+        }
+
+        return Paint::rounds($piece, [] === $rounds ? [1] : $rounds, PlanReader::yarnKey($fields));
+    }
+
+    private static function stripes(Fields $fields, string $piece): Paint
+    {
+        $from = $fields->whole('from', 1, Limits::ROUNDS);
+        $to = $fields->whole('to', 1, Limits::ROUNDS);
+        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, PlanReader::stripe(...));
+
+        return Paint::stripes($piece, $from, $to, [] === $sequence ? [new Stripe('A', 1)] : $sequence);
+    }
+}

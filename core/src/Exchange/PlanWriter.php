@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Plan\Basis;
+use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Copy;
+use Alternum\Core\Plan\Fill;
+use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Measure;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\StitchRun;
+use Alternum\Core\Plan\Stripe;
+use Alternum\Core\Plan\Stripes;
+use Alternum\Core\Plan\Yarn;
+
+/** Writes the plan's format; the reader reads back an equal plan. */
+final class PlanWriter
+{
+    /** A file for people to keep. */
+    public static function json(Plan $plan): string
+    {
+        return Json::encode(self::values($plan), true)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    public static function values(Plan $plan): array
+    {
+        return self::set([
+            'format' => PlanReader::FORMAT,
+            'version' => PlanReader::VERSION,
+            'title' => $plan->title,
+            'terms' => $plan->terms->value,
+            'hand' => $plan->hand->value,
+            'units' => $plan->units->value,
+            'lean' => self::plain($plan->lean),
+            'yarns' => array_map(self::yarn(...), $plan->yarns),
+            'gauge' => self::set([
+                'stitchesPer10cm' => self::plain($plan->gauge->stitchesPer10cm),
+                'roundsPer10cm' => self::plain($plan->gauge->roundsPer10cm),
+                'hookMm' => self::plain($plan->gauge->hookMm),
+            ]),
+            'yarnUse' => self::measure($plan->yarnUse->measure) + [
+                'sparePercent' => self::plain($plan->yarnUse->sparePercent),
+                'tailCm' => self::plain($plan->yarnUse->tailCm),
+                'sewingTailCm' => self::plain($plan->yarnUse->sewingTailCm),
+            ],
+            'pieces' => array_map(self::piece(...), $plan->pieces),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    public static function yarn(Yarn $yarn): array
+    {
+        return self::set([
+            'key' => $yarn->key,
+            'name' => $yarn->name,
+            'hex' => $yarn->hex,
+            'weight' => $yarn->weight->value,
+            'metresPer100g' => self::plain($yarn->metresPer100g),
+            'strands' => $yarn->strands,
+            'onHandGrams' => self::plain($yarn->onHandGrams),
+            'yarnUse' => null === $yarn->measure ? null : self::measure($yarn->measure),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function measure(Measure $measure): array
+    {
+        return match ($measure->basis) {
+            Basis::Guess => ['basis' => 'guess'],
+            Basis::Unravelled => ['basis' => 'unravelled', 'unravelled' => ['stitches' => $measure->stitches, 'cm' => self::plain($measure->amount)]],
+            Basis::Weighed => ['basis' => 'weighed', 'weighed' => ['stitches' => $measure->stitches, 'grams' => self::plain($measure->amount)]],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function piece(Piece $piece): array
+    {
+        $at = $piece->changes->at;
+        ksort($at);
+
+        return self::set([
+            'key' => $piece->key,
+            'name' => $piece->name,
+            'copies' => self::copies($piece->copies),
+            'worked' => $piece->worked->value,
+            'lean' => self::plain($piece->lean),
+            'rounds' => $piece->rounds,
+            'front' => ['degrees' => self::plain($piece->frontDegrees)],
+            'colours' => array_map(self::layer(...), $piece->colours),
+            'changes' => self::set([
+                'method' => $piece->changes->method->value ?? 'auto',
+                'at' => [] === $at ? null : array_map(static fn (int $round, Method $method): array => ['round' => $round, 'method' => $method->value], array_keys($at), array_values($at)),
+            ]),
+            'placements' => [],
+        ]);
+    }
+
+    /** @return int|list<array<string, mixed>> */
+    private static function copies(Copies $copies): int|array
+    {
+        return null === $copies->named ? $copies->count : array_map(static fn (Copy $copy): array => [
+            'name' => $copy->name,
+        ] + ([] === $copy->yarns ? [] : ['yarns' => $copy->yarns]), $copies->named);
+    }
+
+    /** @return array<string, mixed> */
+    private static function layer(Layer $layer): array
+    {
+        return match (true) {
+            $layer instanceof Fill => ['kind' => 'fill', 'yarn' => $layer->yarn],
+            $layer instanceof Stripes => ['kind' => 'stripes', 'from' => $layer->from, 'to' => $layer->to, 'sequence' => array_map(
+                static fn (Stripe $stripe): array => ['yarn' => $stripe->yarn, 'rounds' => $stripe->rounds],
+                $layer->sequence,
+            )],
+            $layer instanceof StitchRun => ['kind' => 'run', 'round' => $layer->round, 'from' => $layer->from, 'to' => $layer->to, 'yarn' => $layer->yarn],
+            default => throw new \LogicException('This layer has no form in the plan’s format: '.$layer::class),
+        };
+    }
+
+    /** A whole number without its fraction. */
+    private static function plain(?float $number): int|float|null
+    {
+        return null !== $number && floor($number) === $number ? (int) $number : $number;
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, mixed> those that are set
+     */
+    private static function set(array $fields): array
+    {
+        return array_filter($fields, static fn (mixed $value): bool => null !== $value);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Units;
+
+/** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
+final class WrittenPattern
+{
+    public static function text(Analysis $analysis, Terms $terms): string
+    {
+        $plan = $analysis->plan;
+        $vocabulary = Vocabulary::of($terms);
+        $lines = ['# '.$plan->title, ''];
+        $hook = $plan->gauge->hookMm;
+        if (null !== $hook) {
+            $us = HookSize::us($hook);
+            $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
+        }
+        $lines[] = "Gauge: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in 10 cm";
+        $names = [];
+        foreach ([[Stitch::Single, 'single crochet', 'double crochet'], [Stitch::Increase, 'two in one stitch', 'two in one stitch'], [Stitch::Decrease, 'two together', 'two together']] as [$stitch, $us, $uk]) {
+            $names[] = $vocabulary->abbreviation($stitch).' '.(Terms::Us === $terms ? $us : $uk);
+        }
+        $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
+        $lines[] = 'Change: bring the next yarn in on the last pull-through of the stitch before it; within a round, let the other lie behind.';
+        $lines[] = '';
+        foreach ($analysis->amounts->amounts as $amount) {
+            $yarn = $amount->yarn;
+            $metres = $amount->metres();
+            $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / 0.9144, 1).' yd';
+            $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
+        }
+        foreach ($analysis->pieces as $piece) {
+            $copies = $piece->piece->copies->count;
+            $lines[] = '';
+            $lines[] = '# '.$piece->piece->name.($copies > 1 ? " (make {$copies})" : '');
+            foreach ($piece->steps($plan, $terms) as $step) {
+                $lines[] = $step->text;
+                foreach ($step->then as $toDo) {
+                    $lines[] = 'Change: '.lcfirst($toDo);
+                }
+            }
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+}

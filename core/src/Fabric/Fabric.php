@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Fabric;
+
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Worked;
+
+/**
+ * The stitches of one piece laid on the stitches below them: where each round begins, how wide it is and how it rises.
+ *
+ * With N stitches made in round r, stitch i sits at (i − ½)/N + start(r) turns. A round is turned so that it sits as
+ * squarely as it can on the round below (least squares), then slipped back by the lean.
+ */
+final readonly class Fabric
+{
+    /** @param list<Course> $courses one for each round */
+    private function __construct(public array $courses)
+    {
+    }
+
+    /** @param float $lean stitches that each round sits back against the working direction */
+    public static function of(Reading $reading, Gauge $gauge, Worked $worked, float $lean): self
+    {
+        $courses = [];
+        $table = self::table();
+        $start = $level = $radius = 0.0;
+        $last = null;
+        $lastOwn = 0.0;
+        foreach ($reading->rounds as $round) {
+            // Even rounds come in long stretches: the same stitches on as many are laid once.
+            $same = null !== $last && $last->codes === $round->codes && $last->below === $round->below;
+            $own = $same ? $lastOwn : self::squareOn($round, $table);
+            if ($round->number > 1 && Worked::Rows !== $worked) {
+                $start += $own - $lean / $round->makes;
+            }
+            $tops = $same ? $courses[\count($courses) - 1]->tops : self::tops($round->codes);
+            $height = $gauge->roundHeightMm() * self::meanHeight($tops);
+            $wider = $round->makes * $gauge->stitchWidthMm() / (2 * \M_PI) - $radius;
+            $radius += $wider;
+            // Rows lie above one another however many stitches they have.
+            $rise = Worked::Rows === $worked ? $height : sqrt(max(0.0, $height ** 2 - $wider ** 2));
+            $level += $rise;
+            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && abs($wider) > $height * Course::RUFFLES);
+            [$last, $lastOwn] = [$round, $own];
+        }
+
+        return new self($courses);
+    }
+
+    /** The codes with one byte for each top that is left: an increase's twice, a skip's not at all. */
+    private static function tops(string $codes): string
+    {
+        $increase = Stitch::Increase->code();
+
+        return strtr($codes, [$increase => $increase.$increase, Stitch::Skip->code() => '']);
+    }
+
+    /**
+     * How many turns a round is moved on so that it sits squarely on the round below.
+     *
+     * The mean, over the tops, of the place they are worked into less the place where they sit. Chains are worked into nothing.
+     *
+     * @param array<string, array{int, int}> $table what each code uses and makes
+     */
+    private static function squareOn(Round $round, array $table): float
+    {
+        $below = $round->below;
+        $made = $round->makes;
+        if (0 === $below || 0 === $made || ($below === $made && '' === trim($round->codes, Stitch::Single->code()))) {
+            return 0.0;
+        }
+        $into = 0.0;
+        $sits = 0.0;
+        $worked = 0;
+        $used = 0;
+        $top = 0;
+        for ($i = 0, $end = \strlen($round->codes); $i < $end; ++$i) {
+            [$uses, $makes] = $table[$round->codes[$i]];
+            if ($uses > 0 && $makes > 0 && $used < $below) {
+                // Stitches used + 1 … used + uses, whose mean is used + (uses + 1)/2, sit half a stitch before that.
+                $into += $makes * ($used + min($uses, $below - $used) / 2);
+                $sits += $makes * ($top + $makes / 2);
+                $worked += $makes;
+            }
+            $used += $uses;
+            $top += $makes;
+        }
+
+        return 0 === $worked ? 0.0 : ($into / $below - $sits / $made) / $worked;
+    }
+
+    /** @return array<string, array{int, int}> what each code uses and makes */
+    private static function table(): array
+    {
+        $table = [];
+        foreach (Stitch::cases() as $stitch) {
+            $table[$stitch->code()] = [$stitch->uses(), $stitch->makes()];
+        }
+
+        return $table;
+    }
+
+    /** Against a single crochet. */
+    private static function meanHeight(string $tops): float
+    {
+        $sum = 0.0;
+        foreach (count_chars($tops, 1) as $byte => $times) {
+            $sum += Stitch::ofCode(\chr($byte))->height() * $times;
+        }
+
+        return '' === $tops ? 0.0 : $sum / \strlen($tops);
+    }
+}

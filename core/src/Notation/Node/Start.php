@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Node;
+
+use Alternum\Core\Notation\Stitch;
+
+/** The first round's beginning: a number of one stitch into a magic ring, or into the second of two chains. */
+final readonly class Start implements Node
+{
+    public function __construct(public bool $ring, public Stitch $stitch, public int $times, private int $position, private int $length)
+    {
+    }
+
+    public function position(): int
+    {
+        return $this->position;
+    }
+
+    public function length(): int
+    {
+        return $this->length;
+    }
+}

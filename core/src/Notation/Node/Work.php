@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Node;
+
+use Alternum\Core\Notation\Stitch;
+
+/** A stitch a number of times, or as often as the round has room: "5 sc", "inc x6", "sc around". */
+final readonly class Work implements Node
+{
+    /** @param int|null $times null: around */
+    public function __construct(public Stitch $stitch, public ?int $times, private int $position, private int $length)
+    {
+    }
+
+    public function position(): int
+    {
+        return $this->position;
+    }
+
+    public function length(): int
+    {
+        return $this->length;
+    }
+}

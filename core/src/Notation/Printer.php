@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** Writes rounds in one spelling. What it writes, the reader reads back as the same rounds. */
+final class Printer
+{
+    private readonly Vocabulary $vocabulary;
+
+    public function __construct(Terms $terms, private readonly Worked $worked = Worked::Spiral)
+    {
+        $this->vocabulary = Vocabulary::of($terms);
+    }
+
+    /** A whole line: "R4-7: sc around (18)". */
+    public function line(int $from, int $to, string $stitches, int $makes): string
+    {
+        return $this->head($from, $to).": {$stitches} ({$makes})";
+    }
+
+    public function head(int $from, int $to): string
+    {
+        return $this->worked->head().$from.($to > $from ? "-{$to}" : '');
+    }
+
+    /** The stitches of a line, without its head and its count. */
+    public function stitches(Line $line): string
+    {
+        return $this->items($line->items);
+    }
+
+    /**
+     * Stitches by their codes, like ones gathered: "5 sc, inc, 3 sc".
+     *
+     * @param string $codes one byte a stitch
+     */
+    public function codes(string $codes): string
+    {
+        $said = [];
+        for ($at = 0, $end = \strlen($codes); $at < $end; $at += $times) {
+            $times = strspn($codes, $codes[$at], $at);
+            $said[] = $this->work(Stitch::ofCode($codes[$at]), $times);
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** @param list<Node> $items */
+    private function items(array $items): string
+    {
+        return implode(', ', array_map($this->item(...), $items));
+    }
+
+    private function item(Node $item): string
+    {
+        return match (true) {
+            $item instanceof Start => ($item->ring ? '' : 'ch 2, ')."{$item->times} {$this->vocabulary->abbreviation($item->stitch)} in ".($item->ring ? 'MR' : '2nd ch from hook'),
+            $item instanceof Work => $this->work($item->stitch, $item->times),
+            $item instanceof Repeat => $this->repeat($item, $item->times),
+            default => '',
+        };
+    }
+
+    /** A bracket, repeated as often as is said here. */
+    public function repeat(Repeat $repeat, ?int $times): string
+    {
+        return '('.$this->items($repeat->items).')'.match ($times) {
+            null => ' around',
+            1 => '',
+            default => " x{$times}",
+        };
+    }
+
+    private function work(Stitch $stitch, ?int $times): string
+    {
+        $name = $this->vocabulary->abbreviation($stitch);
+
+        return match (true) {
+            null === $times => "{$name} around",
+            1 === $times => $name,
+            1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",
+            Stitch::Chain === $stitch, Stitch::Skip === $stitch => "{$name} {$times}",
+            default => "{$times} {$name}",
+        };
+    }
+}

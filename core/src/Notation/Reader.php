@@ -1,0 +1,325 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/**
+ * Reads the typed lines of one piece into rounds, each checked against the round below it.
+ *
+ * A wrong line costs no other: it goes in with what could be understood, and the lines after it are read on.
+ */
+final class Reader
+{
+    private readonly Parser $parser;
+
+    /** @var list<Round> */
+    private array $rounds = [];
+    /** @var list<Problem> */
+    private array $problems = [];
+    /** Of the line being read. */
+    private ?Head $head = null;
+    private int $left = Limits::STITCHES;
+    private bool $isFull = false;
+
+    private function __construct(Terms $terms, private readonly Worked $worked)
+    {
+        $this->parser = new Parser($terms);
+    }
+
+    /**
+     * @param list<string> $lines
+     * @param int          $left  how many stitches may still come before the plan is full
+     */
+    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES): Reading
+    {
+        $reader = new self($terms, $worked);
+        $reader->left = $left;
+        $parsed = [];
+        $spans = [];
+        $heads = [];
+        foreach ($lines as $i => $line) {
+            $before = \count($reader->rounds);
+            $reader->head = null;
+            $parsed[] = $reader->readLine($line, $i + 1);
+            $after = \count($reader->rounds);
+            $heads[] = $reader->head;
+            $spans[] = $after > $before ? [$before + 1, $after] : null;
+        }
+
+        return new Reading($reader->rounds, $reader->problems, $parsed, $spans, $heads);
+    }
+
+    private function readLine(string $text, int $number): ?Line
+    {
+        $next = \count($this->rounds) + 1;
+        if (mb_strlen($text) > Limits::LINE) {
+            $this->problem($number, Limits::LINE, 1, $next, 'This line is longer than '.number_format(Limits::LINE).' characters.', 'Split it into one line a round.');
+
+            return null;
+        }
+        try {
+            $line = $this->parser->line($text);
+        } catch (SyntaxError $error) {
+            $this->head = $error->head;
+            if (!$this->checkRoom($number, $next)) {
+                return null;
+            }
+            $this->problem($number, $error->position, $error->length, $next, $error->getMessage(), $error->mend);
+            $this->standIn($number, $error->count?->stitches, null === $error->head ? 1 : $error->head->to - $error->head->from + 1);
+
+            return null;
+        }
+        if (null === $line || !$this->checkRoom($number, $next)) {
+            return null;
+        }
+        $this->head = $line->head;
+        if (null !== $line->head && $line->head->from !== $next) {
+            $once = $this->worked->once();
+            $this->problem($number, $line->head->position, $line->head->length, $next, "This line says {$once} {$line->head->from}, but it is {$once} {$next}.", $line->head->from > $next
+                ? 'Write the '.$once.' that is missing before it, or number the lines anew.'
+                : 'Number the lines anew.');
+        }
+        $times = null === $line->head ? 1 : $line->head->to - $line->head->from + 1;
+        if ([] === $line->items) {
+            $this->problem($number, $line->end, 1, $next, ucfirst($this->worked->once())." {$next} has no stitches.", 'Write them after the number, as “sc around”.');
+            $this->standIn($number, $line->count?->stitches, $times);
+
+            return null;
+        }
+        for ($i = 0; $i < $times && $this->checkRoom($number, \count($this->rounds) + 1); ++$i) {
+            if (!$this->work($line, $number, $i > 0)) {
+                return null;
+            }
+        }
+
+        return $line;
+    }
+
+    /** @return bool false where the round cannot be laid out, and plain stitches stand in for it */
+    private function work(Line $line, int $lineNumber, bool $again): bool
+    {
+        $last = end($this->rounds);
+        $below = false === $last ? 0 : $last->makes;
+        $number = \count($this->rounds) + 1;
+        if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete()) {
+            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes);
+            $this->left -= $last->makes;
+
+            return true;
+        }
+        try {
+            $codes = $this->expand($line, $below);
+        } catch (SyntaxError $error) {
+            $this->problem($lineNumber, $error->position, $error->length, $number, $error->getMessage(), $error->mend);
+            $this->standIn($lineNumber, $line->count?->stitches, 1);
+
+            return false;
+        }
+        $starts = $line->items[0] instanceof Start || (1 === $number && '' === trim($codes, Stitch::Chain->code()));
+        $uses = $starts && 1 === $number ? 0 : Stitch::sumUses($codes);
+        $makes = Stitch::sumMakes($codes);
+        $problem = $this->check($line, $lineNumber, $number, $starts, $codes, $uses, $makes, $below);
+        if (null !== $problem && !$this->saidOf($lineNumber)) {
+            $this->problems[] = $problem;
+        }
+        if (0 === $makes || $makes > $this->left) {
+            $this->standIn($lineNumber, $line->count?->stitches, 1);
+
+            return false;
+        }
+        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes);
+        $this->left -= $makes;
+
+        return true;
+    }
+
+    private function check(Line $line, int $lineNumber, int $number, bool $starts, string $codes, int $uses, int $makes, int $below): ?Problem
+    {
+        $once = $this->worked->once();
+        $last = $line->items[\count($line->items) - 1];
+        $end = $last->position() + $last->length();
+        if (1 === $number && !$starts) {
+            $first = $line->items[0];
+
+            return Problem::inLine($lineNumber, $first->position() + 1, $first->length(), $number, ucfirst($once).' 1 has nothing below it to work into.',
+                Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : "Write {$makes} sc in MR, or ch 2, {$makes} sc in 2nd ch from hook.");
+        }
+        if ($number > 1 && $line->items[0] instanceof Start) {
+            return Problem::inLine($lineNumber, $line->items[0]->position() + 1, $line->items[0]->length(), $number, ucfirst($once)." {$number} begins a new piece.", 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
+        }
+        if ($uses < $below) {
+            $left = $below - $uses;
+
+            return Problem::inLine($lineNumber, $end + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", Advice::forLeftOver($line, $codes, $below, $left));
+        }
+        if ($uses > $below && $number > 1) {
+            [$position, $length] = $this->firstTooMany($line, $below);
+            $over = $uses - $below;
+
+            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$once} ".($number - 1)." made {$below}: {$over} too many.", Advice::forTooMany($line, $codes, $below, $over));
+        }
+        if (0 === $makes) {
+            return Problem::inLine($lineNumber, $line->items[0]->position() + 1, 1, $number, ucfirst($once)." {$number} makes no stitch to go on from.", 'Work at least one stitch in it.');
+        }
+        if ($makes > Limits::STITCHES_IN_ROUND) {
+            return Problem::inLine($lineNumber, $line->items[0]->position() + 1, 1, $number, "A {$once} can have ".number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.', 'Mend the number of repeats.');
+        }
+        if ($makes > $this->left) {
+            return Problem::inLine($lineNumber, 1, 1, $number, 'The plan is full: it can have '.number_format(Limits::STITCHES).' stitches.', 'Split it into two plans.');
+        }
+        if (null !== $line->count && $line->count->stitches !== $makes) {
+            return Problem::inLine($lineNumber, $line->count->position + 1, $line->count->length, $number, ucfirst($once)." {$number} makes {$makes} stitches, but the line says {$line->count->stitches}.", "Write ({$makes}), or mend the stitches.");
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int} position and length of the first item that finds no stitch left */
+    private function firstTooMany(Line $line, int $below): array
+    {
+        $used = 0;
+        foreach ($line->items as $item) {
+            $used += self::isAround($item) ? 0 : Stitch::sumUses($this->codes($item));
+            if ($used > $below) {
+                return [$item->position(), $item->length()];
+            }
+        }
+        $last = $line->items[\count($line->items) - 1];
+
+        return [$last->position(), $last->length()];
+    }
+
+    /** The round's stitches as codes, with "around" filled in. */
+    private function expand(Line $line, int $below): string
+    {
+        $parts = [];
+        $around = null;
+        foreach ($line->items as $i => $item) {
+            if (self::isAround($item)) {
+                if (null !== $around) {
+                    throw new SyntaxError('It says “around” twice.', 'Say how often one of the two is worked.', $item->position(), $item->length());
+                }
+                $around = $i;
+                $parts[] = '';
+                continue;
+            }
+            $parts[] = $this->codes($item);
+        }
+        if (null !== $around) {
+            $item = $line->items[$around];
+            $once = $item instanceof Repeat ? $this->list($item->items, $item) : ($item instanceof Work ? $item->stitch->code() : '');
+            $rest = $below - Stitch::sumUses(implode('', $parts));
+            $uses = Stitch::sumUses($once);
+            if (0 === $uses) {
+                throw new SyntaxError('This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.', $item->position(), $item->length());
+            }
+            if ($rest > 0 && 0 !== $rest % $uses) {
+                $whole = intdiv($rest, $uses);
+                $odd = $rest % $uses;
+                throw new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: {$odd} left over.", "Write x{$whole}, then {$odd} sc.", $item->position(), $item->length());
+            }
+            $parts[$around] = str_repeat($once, max(0, intdiv($rest, $uses)));
+        }
+
+        return $this->withinRound(implode('', $parts), 1, $line->items[0]);
+    }
+
+    private function codes(Node $item): string
+    {
+        return match (true) {
+            $item instanceof Start => str_repeat($item->stitch->code(), $item->times),
+            $item instanceof Work => str_repeat($item->stitch->code(), $item->times ?? 0),
+            $item instanceof Repeat => $this->withinRound($this->list($item->items, $item), $item->times ?? 0, $item),
+            default => '',
+        };
+    }
+
+    /** @param list<Node> $items */
+    private function list(array $items, Node $around): string
+    {
+        $codes = '';
+        foreach ($items as $item) {
+            if (self::isAround($item)) {
+                throw new SyntaxError('“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.', $item->position(), $item->length());
+            }
+            if ($item instanceof Start) {
+                throw new SyntaxError('A ring cannot be repeated.', 'Begin the round with it, before any bracket.', $item->position(), $item->length());
+            }
+            $codes .= $this->codes($item);
+            $this->withinRound($codes, 1, $around);
+        }
+
+        return $codes;
+    }
+
+    /** @throws SyntaxError where a number of repeats is more than a round holds */
+    private function withinRound(string $codes, int $times, Node $at): string
+    {
+        if (\strlen($codes) * $times > Limits::STITCHES_IN_ROUND) {
+            throw new SyntaxError('This is '.number_format(\strlen($codes) * $times).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.', 'Mend the number of repeats.', $at->position(), $at->length());
+        }
+
+        return str_repeat($codes, $times);
+    }
+
+    private static function isAround(Node $item): bool
+    {
+        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times;
+    }
+
+    /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */
+    private function standIn(int $line, ?int $makes, int $times): void
+    {
+        for ($i = 0; $i < $times && \count($this->rounds) < Limits::ROUNDS; ++$i) {
+            $last = end($this->rounds);
+            $below = false === $last ? 0 : $last->makes;
+            $made = max(1, min($makes ?? (0 === $below ? 6 : $below), Limits::STITCHES_IN_ROUND));
+            if ($made > $this->left) {
+                return;
+            }
+            $this->rounds[] = new Round(\count($this->rounds) + 1, $line, str_repeat(Stitch::Single->code(), $made), $below, $below, $made, false);
+            $this->left -= $made;
+        }
+    }
+
+    private function checkRoom(int $line, int $round): bool
+    {
+        if ($round > Limits::ROUNDS && !$this->isFull) {
+            $this->isFull = true;
+            $this->problem($line, 0, 1, $round, 'A piece can have '.Limits::ROUNDS.' '.$this->worked->once().'s at the most.', 'Go on in another piece.');
+        }
+
+        return $round <= Limits::ROUNDS;
+    }
+
+    private function saidOf(int $line): bool
+    {
+        foreach (array_reverse($this->problems) as $problem) {
+            if ($problem->line !== $line) {
+                return false;
+            }
+            if (null !== $problem->round && str_contains($problem->message, ' uses ')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function problem(int $line, int $position, int $length, int $round, string $message, string $mend): void
+    {
+        $this->problems[] = Problem::inLine($line, $position + 1, max(1, $length), $round, $message, $mend);
+    }
+}

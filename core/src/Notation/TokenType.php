@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+enum TokenType
+{
+    case Number;
+    case Ordinal;
+    case Word;
+    case Open;
+    case Close;
+    case Times;
+    case Dash;
+    case Separator;
+    case Stop;
+    case Other;
+}

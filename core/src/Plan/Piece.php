@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** One part made in one go. Its typed rounds are the source; all else about its stitches is worked out from them. */
+final readonly class Piece
+{
+    /**
+     * @param list<string> $rounds       one typed line each
+     * @param float|null   $lean         null: the plan's
+     * @param float        $frontDegrees 0 up to, not including, 360
+     * @param list<Layer>  $colours
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public Copies $copies,
+        public Worked $worked,
+        public array $rounds,
+        public ?float $lean = null,
+        public float $frontDegrees = 180.0,
+        public array $colours = [],
+        public ChangeChoice $changes = new ChangeChoice(),
+    ) {
+    }
+
+    /** @param list<string> $rounds */
+    public function withRounds(array $rounds): self
+    {
+        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes);
+    }
+
+    /** @param list<Layer> $colours */
+    public function withColours(array $colours): self
+    {
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes);
+    }
+
+    public function withChanges(ChangeChoice $changes): self
+    {
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes);
+    }
+
+    public function withFront(float $degrees): self
+    {
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes);
+    }
+}

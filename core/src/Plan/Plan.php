@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** One toy or object: its yarns, gauge, pieces and colours, as the maker wrote them. */
+final readonly class Plan
+{
+    /**
+     * How far each stitch leans back where neither plan nor piece says, in stitches.
+     *
+     * Source: from memory, yarn caught over the hook, worked tightly.
+     */
+    public const USUAL_LEAN = 0.35;
+
+    /**
+     * @param non-empty-list<Yarn> $yarns
+     * @param list<Piece>          $pieces
+     */
+    public function __construct(
+        public string $title,
+        public Terms $terms,
+        public Hand $hand,
+        public Units $units,
+        public array $yarns,
+        public Gauge $gauge,
+        public YarnUse $yarnUse,
+        public array $pieces,
+        public ?float $lean = null,
+    ) {
+    }
+
+    public function piece(string $key): ?Piece
+    {
+        foreach ($this->pieces as $piece) {
+            if ($piece->key === $key) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+
+    public function yarn(string $key): ?Yarn
+    {
+        foreach ($this->yarns as $yarn) {
+            if ($yarn->key === $key) {
+                return $yarn;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same plan with the piece of the same key replaced. */
+    public function withPiece(Piece $changed): self
+    {
+        $pieces = array_map(static fn (Piece $piece): Piece => $piece->key === $changed->key ? $changed : $piece, $this->pieces);
+
+        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $pieces, $this->lean);
+    }
+
+    /** Stitches that each round of the piece sits back against the working direction. */
+    public function leanOf(Piece $piece): float
+    {
+        return $piece->lean ?? $this->lean ?? self::USUAL_LEAN;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** Units for words and screens. Inside, lengths are millimetres; amounts are given in metres and grams. */
+enum Units: string
+{
+    case Metric = 'metric';
+    case Imperial = 'imperial';
+}

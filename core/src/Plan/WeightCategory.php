@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/**
+ * The yarn industry's standard weight categories, 0 to 7, with the single crochet gauge and the hook that
+ * the label recommends. Worsted and aran are both category 4.
+ *
+ * Source: the Craft Yarn Council's Standard Yarn Weight System, from memory. For lace (0) the standard counts
+ * double crochet, so there is no range in single crochet.
+ */
+enum WeightCategory: string
+{
+    case Lace = 'lace';
+    case Fingering = 'fingering';
+    case Sport = 'sport';
+    case Dk = 'dk';
+    case Worsted = 'worsted';
+    case Aran = 'aran';
+    case Bulky = 'bulky';
+    case SuperBulky = 'super-bulky';
+    case Jumbo = 'jumbo';
+
+    /** The category's number in the standard. */
+    public function number(): int
+    {
+        return match ($this) {
+            self::Lace => 0,
+            self::Fingering => 1,
+            self::Sport => 2,
+            self::Dk => 3,
+            self::Worsted, self::Aran => 4,
+            self::Bulky => 5,
+            self::SuperBulky => 6,
+            self::Jumbo => 7,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Lace => 'lace',
+            self::Fingering => 'fingering',
+            self::Sport => 'sport',
+            self::Dk => 'DK',
+            self::Worsted => 'worsted',
+            self::Aran => 'aran',
+            self::Bulky => 'bulky',
+            self::SuperBulky => 'super bulky',
+            self::Jumbo => 'jumbo',
+        };
+    }
+
+    /** @return array{int, int}|null the label's single crochet in 4 inches (10 cm), fewest and most */
+    public function labelStitches(): ?array
+    {
+        return match ($this->number()) {
+            1 => [21, 32],
+            2 => [16, 20],
+            3 => [12, 17],
+            4 => [11, 14],
+            5 => [8, 11],
+            6 => [7, 9],
+            7 => [1, 6],
+            default => null,
+        };
+    }
+
+    /** @return array{float, float|null} the label's hook in mm, smallest and largest; null: no largest */
+    public function labelHookMm(): array
+    {
+        return match ($this->number()) {
+            0 => [1.6, 2.25],
+            1 => [2.25, 3.5],
+            2 => [3.5, 4.5],
+            3 => [4.5, 5.5],
+            4 => [5.5, 6.5],
+            5 => [6.5, 9.0],
+            6 => [9.0, 15.0],
+            default => [15.0, null],
+        };
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Yarn;
+
+use Alternum\Core\Plan\Basis;
+use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Measure;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Yarn;
+
+/** How much of each yarn a plan takes. */
+final readonly class Amounts
+{
+    /** One single crochet takes so many stitch widths of yarn: from memory until measured. */
+    private const WIDTHS = 8.0;
+
+    /** @param list<Amount> $amounts one for each yarn of the plan, in its order */
+    private function __construct(public array $amounts)
+    {
+    }
+
+    /** @param list<PieceLengths> $pieces one for each piece of the plan, in its order */
+    public static function of(Plan $plan, array $pieces): self
+    {
+        $amounts = [];
+        foreach ($plan->yarns as $yarn) {
+            $use = $plan->yarnUse;
+            $measure = $yarn->measure ?? $use->measure;
+            $single = self::single($plan->gauge, $yarn, $measure) / 1000.0;
+            $parts = array_fill_keys(array_map(static fn (Part $part): string => $part->value, Part::cases()), 0.0);
+            $stitches = 0;
+            foreach ($plan->pieces as $i => $piece) {
+                $lengths = $pieces[$i];
+                foreach ($piece->copies->palettes() as ['times' => $times, 'yarns' => $instead]) {
+                    foreach ($lengths->stitches as $key => $made) {
+                        if (($instead[$key] ?? $key) !== $yarn->key) {
+                            continue;
+                        }
+                        $stitches += $times * $made;
+                        $strands = $times * $yarn->strands;
+                        $parts[Part::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
+                        $parts[Part::Tails->value] += $strands * $use->tailCm / 100.0 * ($lengths->tails[$key] ?? 0);
+                        $parts[Part::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
+                        $parts[Part::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
+                        $parts[Part::Sewing->value] += $key === $lengths->last ? $strands * $use->sewingTailCm / 100.0 : 0.0;
+                    }
+                }
+            }
+            $parts[Part::Spare->value] = array_sum($parts) * $use->sparePercent / 100.0;
+            $amounts[] = new Amount($yarn, $measure->basis, $stitches, $parts);
+        }
+
+        return new self($amounts);
+    }
+
+    /**
+     * Length in mm of one strand in one single crochet.
+     *
+     * A weighed swatch has all strands in it, so its length is shared out over them.
+     */
+    private static function single(Gauge $gauge, Yarn $yarn, Measure $measure): float
+    {
+        return match ($measure->basis) {
+            Basis::Guess => self::WIDTHS * $gauge->stitchWidthMm(),
+            Basis::Unravelled => $measure->amount * 10.0 / $measure->stitches,
+            Basis::Weighed => $measure->amount / $measure->stitches * $yarn->metresPer100g * 10.0 / $yarn->strands,
+        };
+    }
+}
