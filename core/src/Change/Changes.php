@@ -95,12 +95,12 @@ final readonly class Changes
         $moved = 0;
         $upTo = 0;
         foreach ($places as $i => [$round, $stitch, $from, $to, $atEnd]) {
-            // Rounds up to the one that begins after this change have all the moves before it.
-            for ($next = $round + ($atEnd ? 1 : 0); $upTo < $next; ++$upTo) {
+            // Rounds begun before this change have all the moves so far.
+            for (; $upTo < $round; ++$upTo) {
                 $starts[$upTo] += $moved / $fabric->courses[$upTo]->makes;
             }
             $isJog = $atEnd && Worked::Rows !== $piece->worked;
-            $degrees = Worked::Rows === $piece->worked ? 0.0 : Turn::degrees($atEnd ? $starts[$round] : $starts[$round - 1] + $stitch / $fabric->courses[$round - 1]->makes);
+            $degrees = Worked::Rows === $piece->worked ? 0.0 : Turn::degrees($atEnd ? $starts[$round] + $moved / $fabric->courses[$round]->makes : $starts[$round - 1] + $stitch / $fabric->courses[$round - 1]->makes);
             $fromFront = Turn::apart($degrees, $front ?? $piece->frontDegrees);
             $chosen = $isJog ? $piece->changes->afterRound($round) : null;
             $method = match (true) {

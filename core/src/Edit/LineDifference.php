@@ -11,17 +11,13 @@ final class LineDifference
     private const SEARCHED = 250_000;
 
     /**
-     * Lines are the same when they say the same after their number.
-     *
-     * @param list<string> $old
-     * @param list<string> $new
+     * @param list<string> $a the old lines
+     * @param list<string> $b the new ones
      *
      * @return list<array{int, int, int, int}> blocks in order that cover both lists: old from and to, new from and to, counted from 0, `to` not included
      */
-    public static function of(array $old, array $new): array
+    public static function of(array $a, array $b): array
     {
-        $a = array_map(self::said(...), $old);
-        $b = array_map(self::said(...), $new);
         $blocks = [];
         $start = 0;
         while (isset($a[$start], $b[$start]) && $a[$start] === $b[$start]) {
@@ -46,11 +42,6 @@ final class LineDifference
         $blocks[] = [$fromA, $endA, $fromB, $endB];
 
         return [...$blocks, ...$tail];
-    }
-
-    private static function said(string $line): string
-    {
-        return preg_replace('/^\s*(?:r|rd|rnd|round|row)s?\.?\s*\d+(?:\s*(?:-|–|—|to)\s*r?\d+)?\s*[:.)-]?\s*/iu', '', trim($line)) ?? $line;
     }
 
     /**

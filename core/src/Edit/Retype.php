@@ -30,7 +30,7 @@ final readonly class Retype implements Edit
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $old = Reader::read($piece->rounds, $plan->terms, $piece->worked);
         $new = Reader::read($this->rounds, $plan->terms, $piece->worked);
-        $moved = self::movedRounds(LineDifference::of($piece->rounds, $this->rounds), $old->spans, $new->spans);
+        $moved = self::movedRounds(LineDifference::of(self::said($piece->rounds, $old->spans), self::said($this->rounds, $new->spans)), $old->spans, $new->spans);
         $changed = $piece->withRounds($this->rounds);
         $last = \count($old->rounds);
         $same = $last <= \count($new->rounds);
@@ -52,6 +52,23 @@ final readonly class Retype implements Edit
         }
 
         return $plan->withPiece($changed->withColours(array_values(array_filter($colours)))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+    }
+
+    /**
+     * What each line says after its number, and for how many rounds.
+     *
+     * @param list<string>               $lines
+     * @param list<array{int, int}|null> $spans
+     *
+     * @return list<string>
+     */
+    private static function said(array $lines, array $spans): array
+    {
+        return array_map(static function (string $line, ?array $span): string {
+            $said = preg_replace('/^\s*(?:r|rd|rnd|round|row)s?\.?\s*\d+(?:\s*(?:-|–|—|to)\s*r?\d+)?\s*[:.)-]?\s*/iu', '', trim($line)) ?? $line;
+
+            return $said.' '.(null === $span ? 0 : $span[1] - $span[0] + 1);
+        }, $lines, $spans);
     }
 
     /**

@@ -414,7 +414,7 @@ final class Parser
         if (null === $token) {
             return [false, null];
         }
-        if (TokenType::Times === $token->type && isset($this->tokens[$this->at + 1])) {
+        if (TokenType::Times === $token->type && TokenType::Number === ($this->tokens[$this->at + 1]->type ?? null)) {
             $number = $this->tokens[$this->at + 1];
             $this->at += 2;
             $this->skipWords(['times']);

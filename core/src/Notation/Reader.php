@@ -113,7 +113,7 @@ final class Reader
         $last = end($this->rounds);
         $below = false === $last ? 0 : $last->makes;
         $number = \count($this->rounds) + 1;
-        if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete()) {
+        if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete() && $last->makes <= $this->left) {
             $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes);
             $this->left -= $last->makes;
 

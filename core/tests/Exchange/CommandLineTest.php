@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Exchange;
+
+use Alternum\Core\Exchange\CommandLine;
+use Alternum\Core\Exchange\Json;
+use Alternum\Core\Exchange\Outcome;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Tests\Plans;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class CommandLineTest extends TestCase
+{
+    private static function perform(string $arguments, ?string $input): Outcome
+    {
+        return CommandLine::run(explode(' ', $arguments), static fn (string $file): ?string => $input);
+    }
+
+    /** @return array<string, mixed> */
+    private static function json(Outcome $outcome): array
+    {
+        $values = json_decode($outcome->output, true, flags: \JSON_THROW_ON_ERROR);
+        self::assertIsArray($values);
+
+        /** @var array<string, mixed> $values */
+        return $values;
+    }
+
+    public function testReadsRounds(): void
+    {
+        $outcome = self::perform('read -', "R1: 3 sc in MR (3)\r\nR2: inc, 2 sc (4)\r\n");
+        self::assertSame([Outcome::FINE, ''], [$outcome->code, $outcome->said]);
+        self::assertSame(['rounds' => [
+            ['number' => 1, 'uses' => 0, 'makes' => 3, 'stitches' => ['sc', 'sc', 'sc']],
+            ['number' => 2, 'uses' => 3, 'makes' => 4, 'stitches' => ['inc', 'sc', 'sc']],
+        ], 'problems' => []], self::json($outcome));
+    }
+
+    public function testReadSaysProblemsInJsonAndInWords(): void
+    {
+        $outcome = self::perform('read rounds.txt', "6 dc in MR\n5 dc");
+        self::assertSame(Outcome::PROBLEMS, $outcome->code);
+        self::assertStringContainsString('line 2, character 5: Round 2 uses 5 of the 6 stitches below: 1 left over. Add 1 sc at the end', $outcome->said);
+        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2]], self::json($outcome)['problems']);
+        self::assertSame(Outcome::FINE, self::perform('read rounds.txt --terms=uk', "6 dc in MR\n6 dc")->code);
+    }
+
+    public function testAnalysisHoldsToItsSchema(): void
+    {
+        $validator = new Validator();
+        $validator->resolver()?->registerFile('https://alternum.test/analysis.schema.json', \dirname(__DIR__, 3).'/contract/analysis.schema.json');
+        $plans = array_map(static fn (string $file): string => (string) file_get_contents($file), glob(\dirname(__DIR__, 3).'/demo/*.json') ?: []);
+        $plans[] = Json::encode(Plans::values([]));
+        $plans[] = Json::encode(Plans::values(['6 sc in MR', 'wobble x6'], [Plans::stripes(9, 4, [['Q', 1]])]));
+        $plans[] = Json::encode(Plans::values(['ch 8', '8 sc'], [], ['worked' => 'rows']));
+        foreach ($plans as $plan) {
+            $outcome = self::perform('analyse -', $plan);
+            $result = $validator->validate(json_decode($outcome->output), 'https://alternum.test/analysis.schema.json');
+            self::assertTrue($result->isValid(), (string) json_encode($result->error()?->args()).$result->error()?->message());
+        }
+    }
+
+    /** The rounds of a written pattern are read back as the plan's, in either country's words. */
+    #[TestWith(['us'])]
+    #[TestWith(['uk'])]
+    public function testAWrittenPatternReadsBack(string $terms): void
+    {
+        $rounds = ['R1: 6 sc in MR', 'R2: inc x6', '# a remark', 'R3: (sc, inc) x6', 'R4-7: sc around', 'R8: 2 hdc, 2 dc, sc around', 'R9: inv dec around'];
+        $colours = [Plans::stripes(3, 8, [['B', 2], ['A', 1]]), ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 8, 'yarn' => 'A'], ['kind' => 'run', 'round' => 9, 'from' => 9, 'to' => 1, 'yarn' => 'B']];
+        $plan = Json::encode(Plans::values($rounds, $colours, [], ['title' => 'A (strange): title', 'yarns' => [
+            ['key' => 'A', 'name' => 'Sea: (green) [x6]', 'hex' => '#336655', 'weight' => 'dk', 'metresPer100g' => 250],
+            ['key' => 'B', 'name' => 'sc inc dec', 'hex' => '#A04030', 'weight' => 'dk', 'metresPer100g' => 250],
+        ]]));
+        $written = self::perform("write plan.json --as=text --terms={$terms}", $plan);
+        self::assertSame(Outcome::FINE, $written->code);
+        $read = self::perform("read - --terms={$terms}", $written->output);
+        self::assertSame('', $read->said, $written->output);
+        self::assertSame(self::json(self::perform('read -', implode("\n", $rounds)))['rounds'], self::json($read)['rounds'], $written->output);
+    }
+
+    public function testWritesThePlan(): void
+    {
+        $plan = Json::encode(Plans::values(['6 sc in MR']));
+        self::assertEquals(PlanReader::json($plan), PlanReader::json(self::perform('write plan.json --as=json', $plan)->output));
+    }
+
+    #[TestWith(['', null, Outcome::WRONG_USE])]
+    #[TestWith(['knit plan.json', '', Outcome::WRONG_USE])]
+    #[TestWith(['read', '', Outcome::WRONG_USE])]
+    #[TestWith(['read a b', '', Outcome::WRONG_USE])]
+    #[TestWith(['read a --terms=fr', '', Outcome::WRONG_USE])]
+    #[TestWith(['read a --worked=sideways', '', Outcome::WRONG_USE])]
+    #[TestWith(['read a --as=text', '', Outcome::WRONG_USE])]
+    #[TestWith(['write a', '', Outcome::WRONG_USE])]
+    #[TestWith(['write a --as=pdf', '', Outcome::WRONG_USE])]
+    #[TestWith(['read missing', null, Outcome::WRONG_USE])]
+    #[TestWith(['read a --loud', '', Outcome::WRONG_USE])]
+    #[TestWith(['--help', '', Outcome::FINE])]
+    #[TestWith(['analyse a', 'no plan', Outcome::PROBLEMS])]
+    #[TestWith(['read a', "\xff\xfe", Outcome::PROBLEMS])]
+    #[TestWith(['read a', '', Outcome::FINE])]
+    public function testExitCodes(string $arguments, ?string $input, int $code): void
+    {
+        $outcome = CommandLine::run('' === $arguments ? [] : explode(' ', $arguments), static fn (string $file): ?string => $input);
+        self::assertSame($code, $outcome->code);
+        self::assertSame(Outcome::FINE !== $code, '' !== $outcome->said);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Plan;
+
+use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\WeightCategory;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The published standards, each against its table. */
+final class StandardsTest extends TestCase
+{
+    /**
+     * Craft Yarn Council, Standard Yarn Weight System: number, crochet gauge in single crochet to 4 inches, metric hook. From memory.
+     *
+     * @param array{int, int}|null     $stitches
+     * @param array{float, float|null} $hook
+     */
+    #[TestWith([WeightCategory::Lace, 0, null, [1.6, 2.25]])]
+    #[TestWith([WeightCategory::Fingering, 1, [21, 32], [2.25, 3.5]])]
+    #[TestWith([WeightCategory::Sport, 2, [16, 20], [3.5, 4.5]])]
+    #[TestWith([WeightCategory::Dk, 3, [12, 17], [4.5, 5.5]])]
+    #[TestWith([WeightCategory::Worsted, 4, [11, 14], [5.5, 6.5]])]
+    #[TestWith([WeightCategory::Aran, 4, [11, 14], [5.5, 6.5]])]
+    #[TestWith([WeightCategory::Bulky, 5, [8, 11], [6.5, 9.0]])]
+    #[TestWith([WeightCategory::SuperBulky, 6, [7, 9], [9.0, 15.0]])]
+    #[TestWith([WeightCategory::Jumbo, 7, [1, 6], [15.0, null]])]
+    public function testWeightCategories(WeightCategory $weight, int $number, ?array $stitches, array $hook): void
+    {
+        self::assertSame($number, $weight->number());
+        self::assertSame($stitches, $weight->labelStitches());
+        self::assertSame($hook, $weight->labelHookMm());
+    }
+
+    /** Craft Yarn Council, crochet hook sizes: millimetres and US letters. From memory. 3.0 mm has no US name. */
+    #[TestWith([2.25, 'B-1'])]
+    #[TestWith([2.75, 'C-2'])]
+    #[TestWith([3.25, 'D-3'])]
+    #[TestWith([3.5, 'E-4'])]
+    #[TestWith([4.0, 'G-6'])]
+    #[TestWith([5.0, 'H-8'])]
+    #[TestWith([6.5, 'K-10½'])]
+    #[TestWith([10.0, 'N/P-15'])]
+    #[TestWith([3.0, null])]
+    public function testHookSizes(float $mm, ?string $us): void
+    {
+        self::assertSame($us, HookSize::us($mm));
+    }
+
+    /** The categories follow one another without a gap in their hooks: the standard's own order. */
+    public function testHooksGrowWithWeight(): void
+    {
+        $largest = 0.0;
+        foreach (WeightCategory::cases() as $weight) {
+            if (WeightCategory::Aran === $weight) {
+                continue;
+            }
+            [$least, $most] = $weight->labelHookMm();
+            self::assertTrue(0.0 === $largest || $least === $largest, $weight->value);
+            $largest = $most ?? 0.0;
+        }
+    }
+}

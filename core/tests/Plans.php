@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests;
+
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Plan;
+
+/** Plans for the tests. */
+final class Plans
+{
+    /** A ball from 6 with k increase rounds: common practice, no source. k growing, k + 1 even, k − 1 shrinking to 6. */
+    private const TIMES = 6;
+
+    /** @return list<string> */
+    public static function ball(int $k): array
+    {
+        $lines = [self::TIMES.' sc in MR', 'inc x6'];
+        for ($n = 1; $n < $k - 1; ++$n) {
+            $lines[] = "({$n} sc, inc) x6";
+        }
+        array_push($lines, ...array_fill(0, $k + 1, 'sc around'));
+        for ($n = $k - 2; $n > 0; --$n) {
+            $lines[] = "({$n} sc, dec) x6";
+        }
+        $lines[] = 'dec x6';
+
+        return $lines;
+    }
+
+    /**
+     * @param list<string>               $rounds
+     * @param list<array<string, mixed>> $colours
+     * @param array<string, mixed>       $piece   fields that differ
+     * @param array<string, mixed>       $plan    fields that differ
+     */
+    public static function of(array $rounds, array $colours = [], array $piece = [], array $plan = []): Plan
+    {
+        return PlanReader::values(self::values($rounds, $colours, $piece, $plan));
+    }
+
+    /**
+     * @param list<string>               $rounds
+     * @param list<array<string, mixed>> $colours
+     * @param array<string, mixed>       $piece
+     * @param array<string, mixed>       $plan
+     *
+     * @return array<string, mixed>
+     */
+    public static function values(array $rounds, array $colours = [], array $piece = [], array $plan = []): array
+    {
+        return array_replace([
+            'format' => 'alternum-plan', 'version' => 1, 'title' => 'Trial', 'terms' => 'us', 'hand' => 'right', 'units' => 'metric',
+            'yarns' => [
+                ['key' => 'A', 'name' => 'Chalk', 'hex' => '#F2EDE4', 'weight' => 'dk', 'metresPer100g' => 250, 'onHandGrams' => 50],
+                ['key' => 'B', 'name' => 'Brick', 'hex' => '#A04030', 'weight' => 'dk', 'metresPer100g' => 250],
+            ],
+            'gauge' => ['stitchesPer10cm' => 22, 'roundsPer10cm' => 24, 'hookMm' => 3.0],
+            'yarnUse' => ['basis' => 'guess', 'sparePercent' => 10, 'tailCm' => 15, 'sewingTailCm' => 40],
+            'pieces' => [array_replace([
+                'key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $rounds, 'front' => ['degrees' => 180],
+                'colours' => $colours, 'changes' => ['method' => 'auto'], 'placements' => [],
+            ], $piece)],
+        ], $plan);
+    }
+
+    /**
+     * @param list<array{string, int}> $sequence
+     *
+     * @return array<string, mixed>
+     */
+    public static function stripes(int $from, int $to, array $sequence): array
+    {
+        return ['kind' => 'stripes', 'from' => $from, 'to' => $to, 'sequence' => array_map(static fn (array $s): array => ['yarn' => $s[0], 'rounds' => $s[1]], $sequence)];
+    }
+}
