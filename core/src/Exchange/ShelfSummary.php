@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\PieceAnalysis;
+
+/** What a shelf shows of a plan without opening it. */
+final class ShelfSummary
+{
+    /** Rounds in the small picture; of more, some are left out evenly. */
+    private const ROUNDS = 40;
+
+    /** @return array<string, mixed> contract/openapi.yaml, PlanSummary */
+    public static function values(Analysis $analysis): array
+    {
+        $colours = [];
+        foreach ($analysis->plan->yarns as $yarn) {
+            $colours[$yarn->key] = $yarn->hex;
+        }
+
+        return [
+            'pieces' => \count($analysis->pieces),
+            'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->reading->rounds), $analysis->pieces)),
+            'stitches' => array_sum(array_map(static fn (PieceAnalysis $piece): int => $piece->reading->stitches() * $piece->piece->copies->count, $analysis->pieces)),
+            'problems' => \count($analysis->problems),
+            'yarns' => array_values($colours),
+            'picture' => isset($analysis->pieces[0]) ? self::picture($analysis->pieces[0], $colours) : [],
+        ];
+    }
+
+    /**
+     * The first piece's rounds as bands.
+     *
+     * @param array<string, string> $colours
+     *
+     * @return list<array{makes: int, runs: list<array{hex: string, stitches: int}>}>
+     */
+    private static function picture(PieceAnalysis $piece, array $colours): array
+    {
+        $rounds = $piece->colouring->rounds;
+        $count = \count($rounds);
+        $bands = [];
+        for ($i = 0, $shown = min($count, self::ROUNDS); $i < $shown; ++$i) {
+            $round = $rounds[intdiv($i * $count, $shown)];
+            $bands[] = ['makes' => \strlen($round), 'runs' => array_map(static fn (array $run): array => ['hex' => $colours[$run[0]] ?? '#808080', 'stitches' => $run[1]], Colouring::runs($round))];
+        }
+
+        return $bands;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Controller;
+
+use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Http\Assets;
+use Alternum\Server\Http\SecurityHeaders;
+use Alternum\Server\Security\WorkshopCookie;
+use Alternum\Server\Shelf\DemoPlans;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Twig\Environment;
+
+/** The one page, whatever is open in it. The first visit makes a workshop. */
+final readonly class PageController
+{
+    public function __construct(
+        private Environment $twig,
+        private Assets $assets,
+        private WorkshopCookie $cookie,
+        private DemoPlans $demo,
+        private EntityManagerInterface $entities,
+        private ClockInterface $clock,
+        #[Autowire(service: 'limiter.new_workshop')] private RateLimiterFactory $limiter,
+    ) {
+    }
+
+    #[Route('/', methods: 'GET')]
+    #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
+    #[Route('/plan/{id}/{station}', requirements: ['id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|amounts|make'], methods: 'GET')]
+    public function page(Request $request, #[CurrentUser] ?Workshop $workshop): Response
+    {
+        $entry = $this->assets->entry();
+        if (null === $entry) {
+            return new Response('The front end is not built yet. Run bin/start.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
+        }
+        $nonce = bin2hex(random_bytes(16));
+        $request->attributes->set(SecurityHeaders::NONCE, $nonce);
+        $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce]));
+        $response->headers->set('Cache-Control', 'no-store, private');
+        if (null === $workshop) {
+            if (!$this->limiter->create($request->getClientIp())->consume()->isAccepted()) {
+                return new Response('Too many new workshops were opened from here. Try again in an hour.', Response::HTTP_TOO_MANY_REQUESTS, ['Content-Type' => 'text/plain']);
+            }
+            $workshop = new Workshop($this->clock->now());
+            $this->entities->persist($workshop);
+            $this->demo->layOut($workshop);
+            $this->entities->flush();
+            $response->headers->setCookie($this->cookie->of($workshop, $request->isSecure()));
+        }
+
+        return $response;
+    }
+}

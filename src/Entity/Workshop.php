@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Ulid;
+
+/** A private workshop: all that one maker has here. It is its own user; its cookie is its key. */
+#[ORM\Entity]
+class Workshop implements UserInterface
+{
+    #[ORM\Id]
+    #[ORM\Column(type: 'ulid')]
+    private Ulid $id;
+
+    public function __construct(
+        #[ORM\Column]
+        private \DateTimeImmutable $begunAt,
+    ) {
+        $this->id = new Ulid();
+    }
+
+    public function id(): Ulid
+    {
+        return $this->id;
+    }
+
+    public function begunAt(): \DateTimeImmutable
+    {
+        return $this->begunAt;
+    }
+
+    public function getRoles(): array
+    {
+        return ['ROLE_WORKSHOP'];
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return $this->id->toBase32();
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Http;
+
+use Alternum\Core\Plan\Limits;
+use Alternum\Server\Security\WorkshopCookie;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
+use Symfony\Component\Security\Csrf\CsrfToken;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+/** What a request that changes something must pass before it is looked at: size, kind, origin, rate. */
+#[AsEventListener(priority: 16)]
+final readonly class Gate
+{
+    /** A save carries the plan and, beside it, the edits to make on it. */
+    private const MOST_BYTES = 2 * Limits::BYTES;
+
+    public function __construct(
+        private CsrfTokenManagerInterface $tokens,
+        #[Autowire(service: 'limiter.api')] private RateLimiterFactory $limiter,
+        private WorkshopCookie $cookie,
+    ) {
+    }
+
+    public function __invoke(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (!$event->isMainRequest() || $request->isMethodSafe() || !str_starts_with($request->getPathInfo(), '/api/')) {
+            return;
+        }
+        $refusal = $this->refuse($request);
+        if (null !== $refusal) {
+            $event->setResponse($refusal);
+        }
+    }
+
+    private function refuse(Request $request): ?Response
+    {
+        if ((int) $request->headers->get('Content-Length', '0') > self::MOST_BYTES || \strlen($request->getContent()) > self::MOST_BYTES) {
+            return Problems::response(413, 'This is larger than '.number_format(self::MOST_BYTES / 1024).' kB, more than a plan takes.', 'Choose a file that holds a plan, or split the plan in two.');
+        }
+        if ('' !== $request->getContent() && 'json' !== $request->getContentTypeFormat()) {
+            return Problems::response(415, 'Only JSON is taken here.', 'Send it as application/json.');
+        }
+        if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get('X-CSRF-Token', '')))) {
+            return Problems::response(403, 'This did not come from Alternum’s own page.', 'Load the page again.');
+        }
+        $limit = $this->limiter->create($this->cookie->read($request) ?? $request->getClientIp())->consume();
+        if (!$limit->isAccepted()) {
+            $wait = max(1, $limit->getRetryAfter()->getTimestamp() - time());
+            $response = Problems::response(429, 'That is more than can be saved at once.', "It goes on by itself in {$wait} s.");
+            $response->headers->set('Retry-After', (string) $wait);
+
+            return $response;
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Security;
+
+use Alternum\Server\Http\Problems;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Http\Authenticator\AbstractAuthenticator;
+use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Security\Http\Authenticator\Passport\SelfValidatingPassport;
+use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface;
+
+/** Lets a browser into the workshop whose cookie it holds. */
+final class WorkshopAuthenticator extends AbstractAuthenticator implements AuthenticationEntryPointInterface
+{
+    public function __construct(private readonly WorkshopCookie $cookie)
+    {
+    }
+
+    public function supports(Request $request): bool
+    {
+        return null !== $this->cookie->read($request);
+    }
+
+    public function authenticate(Request $request): SelfValidatingPassport
+    {
+        return new SelfValidatingPassport(new UserBadge($this->cookie->read($request) ?? ''));
+    }
+
+    public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): ?Response
+    {
+        return null;
+    }
+
+    /** A cookie of a workshop that is gone is as good as none: pages open a new one. */
+    public function onAuthenticationFailure(Request $request, AuthenticationException $exception): ?Response
+    {
+        return str_starts_with($request->getPathInfo(), '/api/') ? $this->start($request, $exception) : null;
+    }
+
+    public function start(Request $request, ?AuthenticationException $authException = null): Response
+    {
+        return Problems::response(Response::HTTP_UNAUTHORIZED, 'There is no workshop open in this browser.', 'Open the first page once; cookies must be allowed for it.');
+    }
+}

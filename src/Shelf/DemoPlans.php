@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Shelf;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Entity\YarnAtHand;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** What a new workshop opens with, so that the first screen is a real piece of work. */
+final readonly class DemoPlans
+{
+    /** Laid out from the last to the first, so that the buoy lies on top. */
+    private const FILES = ['spotted-mushroom', 'striped-snail', 'harbour-buoy'];
+
+    public function __construct(private string $folder, private PlanStore $store, private EntityManagerInterface $entities)
+    {
+    }
+
+    /** The caller flushes. */
+    public function layOut(Workshop $workshop): void
+    {
+        foreach (self::FILES as $file) {
+            $plan = PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
+            $this->store->begin($workshop, $plan, Analysis::of($plan));
+        }
+        foreach ([['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0], ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0], ['Ochre', '#D9A441', WeightCategory::Worsted, 200.0, 25.0]] as $described) {
+            $yarn = new YarnAtHand($workshop);
+            $yarn->describe(...$described);
+            $this->entities->persist($yarn);
+        }
+    }
+}
