@@ -1,0 +1,34 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './generated/contract';
+import type { Problem } from './types';
+
+/** The server's API. The header shows that a request comes from this page. */
+export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-CSRF-Token': 'csrf-token' } });
+
+/** The server said no, and why. Thrown network errors mean that it said nothing. */
+export class Refused extends Error {
+	constructor(readonly problem: Problem) {
+		super(problem.detail);
+	}
+}
+
+interface Answer<T> {
+	data?: T;
+	error?: unknown;
+	response: Response;
+}
+
+function isProblem(value: unknown): value is Problem {
+	return typeof value === 'object' && value !== null && 'detail' in value && 'mend' in value;
+}
+
+/** The answer's data, or the refusal as an error. */
+export function dataOf<T>({ data, error, response }: Answer<T>): T {
+	if (response.ok) {
+		return data as T;
+	}
+	if (isProblem(error)) {
+		throw new Refused(error);
+	}
+	throw new Error(`The server answered ${response.status}.`);
+}

@@ -1,0 +1,77 @@
+import { ArrowLeft, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../ui/Button';
+import { Tip } from '../ui/Tip';
+import { stationNames, stations, useBench, useDraft } from './context';
+import { Pieces } from './Pieces';
+import { PlanMenu } from './PlanMenu';
+import { SaveSign } from './SaveSign';
+
+/** Above the bench: which plan, how it is saved, the way back, the stations. */
+export function Head() {
+	const { draft, station, goTo } = useBench();
+	const title = useDraft(({ plan }) => plan.title);
+	const canUndo = useDraft((state) => state.canUndo);
+	const canRedo = useDraft((state) => state.canRedo);
+	const [typed, setTyped] = useState<string | null>(null);
+	const problems = useDraft(({ analysis }) => analysis.problems.length);
+	return (
+		<header className="col-span-full border-b border-rule bg-paper">
+			<div className="flex h-13 items-center gap-2 pr-3">
+				<Tip says="Back to the shelf">
+					<Link to="/" aria-label="Back to the shelf" className="flex h-13 w-18 items-center justify-center hover:bg-shade">
+						<ArrowLeft size={20} />
+					</Link>
+				</Tip>
+				<input
+					aria-label="The plan’s title"
+					className="min-w-0 flex-1 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
+					maxLength={120}
+					value={typed ?? title}
+					onFocus={() => setTyped(title)}
+					onChange={(event) => {
+						const next = event.target.value;
+						setTyped(next);
+						draft.change((plan) => ({ ...plan, title: next }), 'title');
+					}}
+					onBlur={() => setTyped(null)}
+				/>
+				<SaveSign />
+				<Tip says="Undo" hotkey="Ctrl Z">
+					<Button aria-label="Undo" disabled={!canUndo} onClick={draft.undo}>
+						<Undo2 size={18} />
+					</Button>
+				</Tip>
+				<Tip says="Redo" hotkey="Ctrl Shift Z">
+					<Button aria-label="Redo" disabled={!canRedo} onClick={draft.redo}>
+						<Redo2 size={18} />
+					</Button>
+				</Tip>
+				<PlanMenu />
+			</div>
+			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18">
+				<nav aria-label="Stations" className="flex">
+					{stations.map((name, i) => (
+						<button
+							key={name}
+							type="button"
+							className={`stepped px-3 pt-1 pb-3 hover:bg-shade ${name === station ? 'font-semibold' : ''}`}
+							aria-current={name === station ? 'page' : undefined}
+							aria-keyshortcuts={String(i + 1)}
+							onClick={() => goTo(name)}
+						>
+							{stationNames[name]}
+							{name === 'rounds' && problems > 0 && (
+								<span className="ml-1.5 bg-ink px-1.5 text-sm text-paper" title={`${problems} to mend`}>
+									{problems}
+								</span>
+							)}
+						</button>
+					))}
+				</nav>
+				<Pieces />
+			</div>
+		</header>
+	);
+}

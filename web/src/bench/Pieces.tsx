@@ -1,0 +1,125 @@
+import { ChevronDown, Plus } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import type { Piece } from '../api/types';
+import { Button } from '../ui/Button';
+import { DialogSheet } from '../ui/DialogSheet';
+import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { useBench, useDraft } from './context';
+import { emptyPiece, freeKey, withPiece } from './plans';
+
+const item = 'cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-shade data-[disabled]:opacity-40';
+
+/** The plan's pieces; the one in view is changed from here. */
+export function Pieces() {
+	const { draft, piece: shown, showPiece } = useBench();
+	const pieces = useDraft(({ plan }) => plan.pieces);
+	const [isOpen, setIsOpen] = useState(false);
+	const piece = pieces.find(({ key }) => key === shown);
+
+	function add(copyOf?: Piece) {
+		const plan = draft.getState().plan;
+		const name = copyOf === undefined ? 'New piece' : `${copyOf.name} again`;
+		const key = freeKey(plan, copyOf?.key ?? 'piece');
+		const added = copyOf === undefined ? emptyPiece(key, name) : { ...copyOf, key, name };
+		draft.change((is) => ({ ...is, pieces: [...is.pieces, added] }));
+		showPiece(key);
+	}
+
+	return (
+		<div className="flex min-w-0 items-center gap-1 pb-1.5">
+			<span className="caption mr-1">Piece</span>
+			<div role="tablist" aria-label="Pieces" className="flex min-w-0 overflow-x-auto">
+				{pieces.map(({ key, name, copies }) => {
+					const times = typeof copies === 'number' ? copies : copies.length;
+					return (
+						<button
+							key={key}
+							type="button"
+							role="tab"
+							aria-selected={key === shown}
+							title={name}
+							className={`max-w-44 truncate border px-2.5 py-0.5 ${key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'}`}
+							onClick={() => showPiece(key)}
+						>
+							{name}
+							{times > 1 && ` ×${times}`}
+						</button>
+					);
+				})}
+			</div>
+			<DropdownMenu.Root>
+				<DropdownMenu.Trigger asChild>
+					<Button kind="bare" aria-label="More about pieces">
+						<ChevronDown size={16} />
+					</Button>
+				</DropdownMenu.Trigger>
+				<DropdownMenu.Portal>
+					<DropdownMenu.Content className="z-50 min-w-48 border border-ink bg-sheet py-1" align="start" sideOffset={4}>
+						<DropdownMenu.Item className={item} onSelect={() => add()}>
+							<Plus size={15} className="mr-2 inline" />
+							Add a piece
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
+							Name, copies, how it is worked …
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
+							Duplicate {piece?.name}
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}>
+							Take out {piece?.name}
+						</DropdownMenu.Item>
+					</DropdownMenu.Content>
+				</DropdownMenu.Portal>
+			</DropdownMenu.Root>
+			{piece !== undefined && (
+				<DialogSheet title={piece.name === '' ? 'This piece' : piece.name} open={isOpen} onClose={() => setIsOpen(false)}>
+					<div className="grid grid-cols-2 gap-4">
+						<TextField
+							label="Name"
+							className="col-span-2"
+							maxLength={120}
+							value={piece.name}
+							onChange={(name) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, name })), `piece name ${piece.key}`)}
+						/>
+						{typeof piece.copies === 'number' ? (
+							<NumberField
+								label="Made how many times"
+								min={1}
+								max={99}
+								value={piece.copies}
+								onChange={(copies) => copies !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, copies })), `copies ${piece.key}`)}
+							/>
+						) : (
+							<p className="caption self-end">{piece.copies.length} copies, each with its own yarns</p>
+						)}
+						<ChoiceField
+							label="Worked"
+							value={piece.worked}
+							choices={[
+								['spiral', 'in a spiral'],
+								['joined', 'in joined rounds'],
+								['rows', 'in rows, turned'],
+							]}
+							onChange={(worked) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, worked })))}
+						/>
+						<NumberField
+							label="Lean, stitches a round"
+							min={-2}
+							max={2}
+							step={0.05}
+							value={piece.lean ?? 0.35}
+							onChange={(lean) => lean !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean })), `lean ${piece.key}`)}
+						/>
+						<p className="caption self-end">How far each round sits back against the working direction. It makes the marker wander.</p>
+					</div>
+					<div className="mt-6 flex justify-end">
+						<Button kind="strong" onClick={() => setIsOpen(false)}>
+							Done
+						</Button>
+					</div>
+				</DialogSheet>
+			)}
+		</div>
+	);
+}

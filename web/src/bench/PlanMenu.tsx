@@ -1,0 +1,111 @@
+import { Menu } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { useState } from 'react';
+import { Button } from '../ui/Button';
+import { DialogSheet } from '../ui/DialogSheet';
+import { ChoiceField, NumberField } from '../ui/Field';
+import { useBench, useDraft } from './context';
+import { set } from './plans';
+
+const item = 'block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-shade';
+
+/** Files to take away, and what holds for the whole plan. */
+export function PlanMenu() {
+	const { draft } = useBench();
+	const id = useDraft((state) => state.id);
+	const plan = useDraft((state) => state.plan);
+	const gauge = useDraft(({ analysis }) => analysis.gauge);
+	const [isOpen, setIsOpen] = useState(false);
+	const file = `/api/plans/${id}`;
+	return (
+		<>
+			<DropdownMenu.Root>
+				<DropdownMenu.Trigger asChild>
+					<Button aria-label="Plan">
+						<Menu size={18} />
+					</Button>
+				</DropdownMenu.Trigger>
+				<DropdownMenu.Portal>
+					<DropdownMenu.Content className="z-50 min-w-64 border border-ink bg-sheet py-1" align="end" sideOffset={4}>
+						<DropdownMenu.Item className={item} onSelect={() => setIsOpen(true)}>
+							Gauge, words, units, hand …
+						</DropdownMenu.Item>
+						<DropdownMenu.Separator className="my-1 h-px bg-rule" />
+						<DropdownMenu.Item className={item} asChild>
+							<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} asChild>
+							<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK words</a>
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} asChild>
+							<a href={`${file}/file`}>Download the plan as a file</a>
+						</DropdownMenu.Item>
+					</DropdownMenu.Content>
+				</DropdownMenu.Portal>
+			</DropdownMenu.Root>
+			<DialogSheet title="The whole plan" open={isOpen} onClose={() => setIsOpen(false)}>
+				<div className="grid grid-cols-2 gap-4">
+					<NumberField
+						label="Stitches in 10 cm"
+						min={2}
+						max={100}
+						step={0.5}
+						value={plan.gauge.stitchesPer10cm}
+						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, stitchesPer10cm: n } }), 'gauge')}
+					/>
+					<NumberField
+						label="Rounds in 10 cm"
+						min={2}
+						max={100}
+						step={0.5}
+						value={plan.gauge.roundsPer10cm}
+						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, roundsPer10cm: n } }), 'gauge')}
+					/>
+					<NumberField
+						label="Hook"
+						unit={gauge.hookUs === null ? 'mm' : `mm, US ${gauge.hookUs}`}
+						min={0.4}
+						max={30}
+						step={0.25}
+						optional
+						value={plan.gauge.hookMm ?? null}
+						onChange={(n) => draft.change((is) => ({ ...is, gauge: set(is.gauge, 'hookMm', n ?? null) as typeof is.gauge }), 'hook')}
+					/>
+					<p className="caption self-end">{gauge.remark}</p>
+					<ChoiceField
+						label="Rounds are typed in"
+						value={plan.terms}
+						choices={[
+							['us', 'US words (sc)'],
+							['uk', 'UK words (dc)'],
+						]}
+						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
+					/>
+					<ChoiceField
+						label="Units"
+						value={plan.units}
+						choices={[
+							['metric', 'centimetres, metres'],
+							['imperial', 'inches, yards'],
+						]}
+						onChange={(units) => draft.change((is) => ({ ...is, units }))}
+					/>
+					<ChoiceField
+						label="Hand that holds the hook"
+						value={plan.hand}
+						choices={[
+							['right', 'right'],
+							['left', 'left: the chart is mirrored'],
+						]}
+						onChange={(hand) => draft.change((is) => ({ ...is, hand }))}
+					/>
+				</div>
+				<div className="mt-6 flex justify-end">
+					<Button kind="strong" onClick={() => setIsOpen(false)}>
+						Done
+					</Button>
+				</div>
+			</DialogSheet>
+		</>
+	);
+}

@@ -1,0 +1,201 @@
+import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import type { Change, Round } from '../api/types';
+import { Chart } from '../chart/Chart';
+import { layOut } from '../chart/layout';
+import { useBench, useDraft, usePiece, useYarns } from './context';
+import { Words } from './Words';
+
+/** Below this many pixels a band has no room for its line of words. */
+const ROW = 26;
+const PADDING = 22;
+const NONE: string[] = [];
+
+/** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
+export function Score({ focused }: { focused: { line: number; times: number } }) {
+	const { draft, picked, pick, station } = useBench();
+	const { piece, analysis } = usePiece();
+	const yarns = useYarns();
+	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
+	const problems = useDraft((state) => state.analysis.problems);
+	// The queue may hold lines that the plan has not yet: subscribing to the plan shows both.
+	useDraft(({ plan, save }) => [plan, save]);
+	const lines = piece === undefined ? NONE : draft.lines(piece.key);
+	const scroller = useRef<HTMLElement>(null);
+	const [seen, setSeen] = useState({ top: 0, height: 400 });
+
+	const layout = useMemo(
+		() =>
+			layOut(
+				analysis,
+				lines,
+				problems.filter((problem) => problem.piece === piece?.key),
+				ROW,
+			),
+		[analysis, lines, problems, piece?.key],
+	);
+
+	useLayoutEffect(() => {
+		const element = scroller.current;
+		if (element === null) return;
+		const look = () => setSeen({ top: element.scrollTop, height: element.clientHeight });
+		const observer = new ResizeObserver(look);
+		observer.observe(element);
+		element.addEventListener('scroll', look, { passive: true });
+		look();
+		return () => {
+			observer.disconnect();
+			element.removeEventListener('scroll', look);
+		};
+	}, []);
+
+	// The rounds that are picked by key stay in sight.
+	useEffect(() => {
+		const element = scroller.current;
+		const round = [...picked].at(-1);
+		const top = round === undefined ? undefined : layout.tops[round - 1];
+		if (element === null || top === undefined) return;
+		if (top < element.scrollTop) element.scrollTop = top;
+		else if (top + 2 * ROW + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * ROW + 2 * PADDING - element.clientHeight;
+	}, [picked, layout]);
+
+	const isEmpty = lines.length === 0;
+	return (
+		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
+			<div className="grid min-w-0 grid-cols-[minmax(10rem,19rem)_4.5rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+				<div className="min-w-0">
+					<Words lines={lines} layout={layout} focused={focused} />
+				</div>
+				<div className="relative border-l border-rule" style={{ height: layout.height }}>
+					<Counts rounds={analysis?.rounds ?? []} tops={layout.tops} picked={picked} pick={pick} />
+				</div>
+				<div className="relative min-w-0">
+					<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
+						{analysis !== undefined && analysis.rounds.length > 0 && (
+							<Chart piece={analysis} yarns={yarns} layout={layout} isLeftHanded={isLeftHanded} picked={picked} top={seen.top - PADDING} height={seen.height} onPick={pick} />
+						)}
+						{isEmpty && (
+							<p className="max-w-sm p-8 text-faint">
+								The piece will be drawn here, opened along its back, as you type its rounds on the left. A ball might begin:
+								<br />
+								<span className="mt-2 block text-ink">R1: 6 sc in MR</span>
+								<span className="block text-ink">R2: inc x6</span>
+								<span className="block text-ink">R3: (sc, inc) x6</span>
+							</p>
+						)}
+						{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && <Ruler isLeftHanded={isLeftHanded} />}
+					</div>
+				</div>
+				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-28'} border-l border-rule`} style={{ height: layout.height }}>
+					<Events changes={analysis?.changes ?? []} tops={layout.tops} />
+				</div>
+			</div>
+		</main>
+	);
+}
+
+/** What the chart's width means. */
+function Ruler({ isLeftHanded }: { isLeftHanded: boolean }) {
+	return (
+		<div className="caption pointer-events-none absolute inset-x-0 top-0 flex justify-between bg-sheet/85 px-2">
+			<span>back</span>
+			<span>front</span>
+			<span>back {isLeftHanded ? '←' : '→'}</span>
+		</div>
+	);
+}
+
+interface CountsProps {
+	rounds: readonly Round[];
+	tops: readonly number[];
+	picked: ReadonlySet<number>;
+	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
+}
+
+/** Round numbers and counts; rounds are picked here by pointer, too. */
+const Counts = memo(function Counts({ rounds, tops, picked, pick }: CountsProps) {
+	const isDragging = useRef(false);
+	useEffect(() => {
+		const end = () => {
+			isDragging.current = false;
+		};
+		window.addEventListener('pointerup', end);
+		return () => window.removeEventListener('pointerup', end);
+	}, []);
+	return (
+		<ul aria-label="Rounds">
+			{rounds.map(({ number, makes, runs }, i) => (
+				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: ROW }}>
+					<button
+						type="button"
+						aria-pressed={picked.has(number)}
+						aria-label={`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}
+						className={`figures flex h-full w-full items-center justify-between px-2 select-none ${picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'}`}
+						onPointerDown={(event) => {
+							if (event.button !== 0) return;
+							isDragging.current = true;
+							event.currentTarget.releasePointerCapture(event.pointerId);
+							pick(number, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+						}}
+						onPointerEnter={() => isDragging.current && pick(number, 'extend')}
+						onClick={(event) => event.detail === 0 && pick(number, 'new')}
+					>
+						<span className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>{number}</span>
+						<span className="text-lg leading-none font-semibold">{makes}</span>
+					</button>
+				</li>
+			))}
+		</ul>
+	);
+});
+
+/** What happens between two rounds, or within one. */
+function Events({ changes, tops }: { changes: readonly Change[]; tops: readonly number[] }) {
+	const { goTo, station, pick } = useBench();
+	const within = new Map<number, Change[]>();
+	for (const change of changes) if (!change.jog) within.set(change.round, [...(within.get(change.round) ?? []), change]);
+	const isWide = station === 'changes';
+	const button = 'figures absolute inset-x-0 flex items-center gap-1.5 px-2 text-sm whitespace-nowrap hover:bg-shade';
+	return (
+		<>
+			{changes.map((change) => {
+				const top = tops[change.round];
+				return change.jog && top !== undefined ? (
+					<button
+						key={`${change.round}-${change.stitch}`}
+						type="button"
+						title={change.summary}
+						className={button}
+						style={{ top: top - ROW / 2, height: ROW }}
+						onClick={() => {
+							pick(change.round + 1, 'new');
+							goTo('changes');
+						}}
+					>
+						<StepSign step={change.stepRounds} shows={change.shows} />
+						<span>
+							{change.from}
+							{'\u2009→\u2009'}
+							{change.to}
+						</span>
+						<span className={change.shows ? 'font-semibold' : 'text-faint'}>{isWide ? `${change.methodLabel}` : `${Math.round(change.degrees) % 360}°`}</span>
+					</button>
+				) : null;
+			})}
+			{[...within].map(([round, inRound]) => (
+				<span key={round} className="caption absolute inset-x-0 px-2" style={{ top: (tops[round - 1] ?? 0) + 3 }} title={inRound.map(({ summary }) => summary).join('\n')}>
+					{inRound.length} within
+				</span>
+			))}
+		</>
+	);
+}
+
+/** A small picture of a step: its height is what is left of it; open where it is hidden. */
+export function StepSign({ step, shows }: { step: number; shows: boolean }) {
+	const rise = Math.max(2, step * 10);
+	return (
+		<svg width="22" height="16" viewBox="0 0 22 16" aria-hidden="true" className="shrink-0">
+			<path d={`M1 ${8 + rise / 2} H11 V${8 - rise / 2} H21`} fill="none" stroke="currentColor" strokeWidth={shows ? 3 : 1.2} />
+		</svg>
+	);
+}

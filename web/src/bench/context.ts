@@ -1,0 +1,50 @@
+import { createContext, useContext } from 'react';
+import { useStore } from 'zustand';
+import type { Piece, PieceAnalysis, Yarn } from '../api/types';
+import type { Draft, DraftStore } from './draft';
+
+export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'] as const;
+export type Station = (typeof stations)[number];
+export const stationNames: Record<Station, string> = { yarns: 'Yarns', rounds: 'Rounds', colours: 'Colours', changes: 'Changes', amounts: 'Amounts', make: 'Make' };
+
+/** What every part of the bench shares. */
+export interface Bench {
+	draft: DraftStore;
+	/** key of the piece in view */
+	piece: string;
+	station: Station;
+	picked: ReadonlySet<number>;
+	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
+	pickNone: () => void;
+	showPiece: (key: string) => void;
+	goTo: (station: Station) => void;
+	/** Gives the picked rounds a yarn; tells when none is picked. */
+	paint: (yarn: string) => void;
+	/** the typed line that has the caret, from 0 */
+	focusLine: (line: number) => void;
+}
+
+export const BenchContext = createContext<Bench | null>(null);
+
+export function useBench(): Bench {
+	const bench = useContext(BenchContext);
+	if (bench === null) throw new Error('This part belongs on a bench.');
+	return bench;
+}
+
+export function useDraft<T>(select: (draft: Draft) => T): T {
+	return useStore(useBench().draft, select);
+}
+
+/** The piece in view: as planned, and as analysed where the core has seen it. */
+export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis | undefined } {
+	const { piece: key } = useBench();
+	return {
+		piece: useDraft(({ plan }) => plan.pieces.find((piece) => piece.key === key)),
+		analysis: useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key)),
+	};
+}
+
+export function useYarns(): Yarn[] {
+	return useDraft(({ plan }) => plan.yarns);
+}

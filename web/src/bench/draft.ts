@@ -1,0 +1,284 @@
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import { api, dataOf, Refused } from '../api/client';
+import type { Analysis, Edit, OpenedPlan, Plan, Problem } from '../api/types';
+
+/** One thing that the maker did: an edit that the core makes, or a change of the plan as it stands. */
+interface Operation {
+	/** Operations of one group that follow one another closely are one step of undo, as the letters of a line. */
+	group: string | undefined;
+	at: number;
+	edit: Edit | undefined;
+	change: ((plan: Plan) => Plan) | undefined;
+	moves: 'forward' | 'undo' | 'redo';
+}
+
+export type SaveState =
+	| { is: 'saved' }
+	| { is: 'saving' }
+	/** The server does not answer; the work is kept in the browser. */
+	| { is: 'waiting' }
+	/** Another window saved in between. */
+	| { is: 'conflict'; savedAt: string | undefined }
+	/** The server does not take it, and says why. */
+	| { is: 'refused'; problem: Problem };
+
+export interface Draft {
+	id: string;
+	revision: number;
+	/** as last saved, with what was changed since; edits that the core still has to make are not in it */
+	plan: Plan;
+	/** of the plan as last saved */
+	analysis: Analysis;
+	save: SaveState;
+	canUndo: boolean;
+	canRedo: boolean;
+}
+
+/** What a browser keeps of a plan that is not saved yet. */
+interface Kept {
+	revision: number;
+	plan: Plan;
+	edits: Edit[];
+}
+
+export interface DraftStore extends StoreApi<Draft> {
+	/** Changes the plan where no rule of the job is needed: a name, a figure, a layer moved. */
+	change: (change: (plan: Plan) => Plan, group?: string) => void;
+	/** Asks the core for an edit. */
+	edit: (edit: Edit, group?: string) => void;
+	undo: () => void;
+	redo: () => void;
+	/** After a conflict: leaves this window's changes and takes what is saved. */
+	takeTheirs: () => Promise<void>;
+	/** After a conflict: saves this window's changes over what is saved. */
+	takeMine: () => Promise<void>;
+	/** After a conflict or a refusal: makes this window's changes a plan of their own, and gives its id. */
+	keepBoth: () => Promise<string>;
+	/** Leaves what the server refuses. */
+	giveUp: () => void;
+	/** The lines of a piece as typed, even where the core has not seen them yet. */
+	lines: (piece: string) => string[];
+	close: () => void;
+}
+
+const GROUP_MS = 1500;
+const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
+const UNDO_STEPS = 200;
+
+const keyOf = (id: string) => `alternum.unsaved.${id}`;
+
+function keep(id: string, kept: Kept | null): void {
+	try {
+		if (kept === null) {
+			localStorage.removeItem(keyOf(id));
+		} else {
+			localStorage.setItem(keyOf(id), JSON.stringify(kept));
+		}
+	} catch {
+		// A full or forbidden store costs only what a crash of this very window would lose.
+	}
+}
+
+function keptOf(id: string): Kept | null {
+	try {
+		return JSON.parse(localStorage.getItem(keyOf(id)) ?? 'null') as Kept | null;
+	} catch {
+		return null;
+	}
+}
+
+/**
+ * A plan being worked on. What the maker does goes into a queue and to the server one by one; the answer brings the
+ * plan and its analysis. Nothing leaves the queue before it is saved.
+ */
+export function openDraft(opened: OpenedPlan): DraftStore {
+	const store = createStore<Draft>(() => ({
+		id: opened.id,
+		revision: opened.revision,
+		plan: opened.plan,
+		analysis: opened.analysis,
+		save: { is: 'saved' },
+		canUndo: false,
+		canRedo: false,
+	}));
+	/** The plan as last saved: what an operation is made on. */
+	let base = opened.plan;
+	let queue: Operation[] = [];
+	let isSending = false;
+	let isClosed = false;
+	let tries = 0;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const undone: Plan[] = [];
+	const done: Plan[] = [];
+	let lastGroup: { group: string | undefined; at: number } = { group: undefined, at: 0 };
+
+	const shown = () => queue.reduce((plan, { change }) => (change === undefined ? plan : change(plan)), base);
+
+	function show(save?: SaveState): void {
+		store.setState({ plan: shown(), canUndo: done.length > 0 || queue.length > 0, canRedo: undone.length > 0, ...(save === undefined ? {} : { save }) });
+	}
+
+	function keepUnsaved(): void {
+		const edits = queue.flatMap(({ edit }) => (edit === undefined ? [] : [edit]));
+		keep(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, plan: shown(), edits });
+	}
+
+	function push(operation: Omit<Operation, 'at'>): void {
+		const newest = queue.at(-1);
+		// A line that is still being typed stands for what was typed of it before; the one on its way is left alone.
+		const replaces =
+			newest !== undefined &&
+			queue.length > (isSending ? 1 : 0) &&
+			operation.group !== undefined &&
+			newest.group === operation.group &&
+			newest.edit?.do === 'retype' &&
+			operation.edit?.do === 'retype';
+		queue = [...(replaces ? queue.slice(0, -1) : queue), { ...operation, at: Date.now() }];
+		keepUnsaved();
+		const { is } = store.getState().save;
+		show(is === 'conflict' || is === 'refused' || is === 'waiting' ? undefined : { is: 'saving' });
+		if (is !== 'conflict' && is !== 'refused') {
+			void send();
+		}
+	}
+
+	function record(operation: Operation, before: Plan): void {
+		if (operation.moves === 'undo') {
+			done.pop();
+			undone.push(before);
+		} else if (operation.moves === 'redo') {
+			undone.pop();
+			done.push(before);
+		} else {
+			const isSameStep = operation.group !== undefined && operation.group === lastGroup.group && operation.at - lastGroup.at < GROUP_MS && done.length > 0;
+			if (!isSameStep) {
+				done.push(before);
+				done.splice(0, Math.max(0, done.length - UNDO_STEPS));
+			}
+			undone.length = 0;
+		}
+		lastGroup = operation.moves === 'forward' ? { group: operation.group, at: operation.at } : { group: undefined, at: 0 };
+	}
+
+	async function send(): Promise<void> {
+		const operation = queue[0];
+		if (isSending || isClosed || operation === undefined) {
+			return;
+		}
+		clearTimeout(timer);
+		isSending = true;
+		const before = base;
+		try {
+			const answer = await api.PUT('/api/plans/{id}', {
+				params: { path: { id: opened.id }, header: { 'If-Match': `"${store.getState().revision}"` } },
+				body: { plan: operation.change?.(base) ?? base, edits: operation.edit === undefined ? [] : [operation.edit] },
+			});
+			const saved = dataOf(answer);
+			tries = 0;
+			base = saved.plan;
+			queue = queue.slice(1);
+			record(operation, before);
+			store.setState({ revision: saved.revision, analysis: saved.analysis });
+			keepUnsaved();
+			show({ is: queue.length === 0 ? 'saved' : 'saving' });
+			isSending = false;
+			await send();
+		} catch (error) {
+			isSending = false;
+			if (error instanceof Refused && error.problem.status === 412) {
+				show({ is: 'conflict', savedAt: error.problem.savedAt });
+			} else if (error instanceof Refused && error.problem.status < 500 && error.problem.status !== 429) {
+				show({ is: 'refused', problem: error.problem });
+			} else {
+				show({ is: 'waiting' });
+				timer = setTimeout(() => void send(), RETRY_MS[Math.min(tries, RETRY_MS.length - 1)]);
+				tries += 1;
+			}
+		}
+	}
+
+	const sendNow = () => void send();
+	window.addEventListener('online', sendNow);
+
+	async function reload(): Promise<OpenedPlan> {
+		return dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id } } }));
+	}
+
+	function takeFromServer(theirs: OpenedPlan): void {
+		base = theirs.plan;
+		store.setState({ revision: theirs.revision, analysis: theirs.analysis });
+	}
+
+	const kept = keptOf(opened.id);
+	if (kept !== null) {
+		// The window was closed, or crashed, before it could save.
+		store.setState({ revision: kept.revision });
+		queue = [
+			{ group: undefined, at: 0, edit: undefined, change: () => kept.plan, moves: 'forward' },
+			...kept.edits.map((edit): Operation => ({ group: undefined, at: 0, edit, change: undefined, moves: 'forward' })),
+		];
+		show({ is: 'saving' });
+		void send();
+	}
+
+	return Object.assign(store, {
+		change: (change: (plan: Plan) => Plan, group?: string) => push({ group, edit: undefined, change, moves: 'forward' }),
+		edit: (edit: Edit, group?: string) => push({ group, edit, change: undefined, moves: 'forward' }),
+		undo: () => {
+			const before = done.at(-1);
+			if (queue.length === 0 && before !== undefined) {
+				push({ group: undefined, edit: undefined, change: () => before, moves: 'undo' });
+			}
+		},
+		redo: () => {
+			const after = undone.at(-1);
+			if (queue.length === 0 && after !== undefined) {
+				push({ group: undefined, edit: undefined, change: () => after, moves: 'redo' });
+			}
+		},
+		takeTheirs: async () => {
+			const theirs = await reload();
+			done.push(shown());
+			queue = [];
+			takeFromServer(theirs);
+			keepUnsaved();
+			show({ is: 'saved' });
+		},
+		takeMine: async () => {
+			const theirs = await reload();
+			const mine = shown();
+			const edits = queue.filter(({ edit }) => edit !== undefined);
+			takeFromServer(theirs);
+			queue = [{ group: undefined, at: Date.now(), edit: undefined, change: () => mine, moves: 'forward' }, ...edits];
+			keepUnsaved();
+			show({ is: 'saving' });
+			await send();
+		},
+		keepBoth: async () => {
+			const mine = shown();
+			const edits = queue.flatMap(({ edit }) => (edit === undefined ? [] : [edit]));
+			const plan = { ...mine, title: `${mine.title.slice(0, 110)} (mine)` };
+			const added = dataOf(await api.POST('/api/plans', { body: plan }));
+			if (edits.length > 0) {
+				keep(added.id, { revision: added.revision, plan, edits });
+			}
+			queue = [];
+			keepUnsaved();
+			return added.id;
+		},
+		giveUp: () => {
+			queue = [];
+			keepUnsaved();
+			show({ is: 'saved' });
+		},
+		lines: (piece: string) => {
+			const typed = queue.findLast(({ edit }) => edit?.do === 'retype' && edit.piece === piece)?.edit;
+			return typed?.do === 'retype' ? typed.rounds : (store.getState().plan.pieces.find(({ key }) => key === piece)?.rounds ?? []);
+		},
+		close: () => {
+			isClosed = true;
+			clearTimeout(timer);
+			window.removeEventListener('online', sendNow);
+		},
+	});
+}

@@ -1,0 +1,68 @@
+import type { Layer, Piece, Plan, Stripe, Yarn } from '../api/types';
+
+/** Changes of a plan that need no rule of the job. */
+
+export function withPiece(plan: Plan, key: string, change: (piece: Piece) => Piece): Plan {
+	return { ...plan, pieces: plan.pieces.map((piece) => (piece.key === key ? change(piece) : piece)) };
+}
+
+export function withYarn(plan: Plan, key: string, change: (yarn: Yarn) => Yarn): Plan {
+	return { ...plan, yarns: plan.yarns.map((yarn) => (yarn.key === key ? change(yarn) : yarn)) };
+}
+
+export function withLayer(plan: Plan, piece: string, at: number, change: (layer: Layer) => Layer | null): Plan {
+	return withPiece(plan, piece, (is) => ({
+		...is,
+		colours: is.colours.flatMap((layer, i) => {
+			const changed = i === at ? change(layer) : layer;
+			return changed === null ? [] : [changed];
+		}),
+	}));
+}
+
+/** Drops a field where its value is not known: the format leaves such fields out. */
+export function set<T extends object, K extends keyof T>(value: T, key: K, to: T[K] | null): T {
+	const { [key]: _, ...rest } = value;
+	return (to === null ? rest : { ...value, [key]: to }) as T;
+}
+
+export function freeLetter(plan: Plan): string | undefined {
+	const taken = new Set(plan.yarns.map(({ key }) => key));
+	return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter));
+}
+
+export function freeKey(plan: Plan, stem: string): string {
+	const taken = new Set(plan.pieces.map(({ key }) => key));
+	for (let n = 1; ; n++) {
+		const key = n === 1 ? stem : `${stem}-${n}`;
+		if (!taken.has(key)) return key;
+	}
+}
+
+export function emptyPiece(key: string, name: string): Piece {
+	return { key, name, copies: 1, worked: 'spiral', rounds: [], front: { degrees: 180 }, colours: [], changes: { method: 'auto' } };
+}
+
+export function newPlan(title: string): Plan {
+	return {
+		format: 'alternum-plan',
+		version: 1,
+		title,
+		terms: 'us',
+		hand: 'right',
+		units: 'metric',
+		yarns: [
+			{ key: 'A', name: 'First yarn', hex: '#E9E2D0', weight: 'dk', metresPer100g: 250 },
+			{ key: 'B', name: 'Second yarn', hex: '#3F6F7F', weight: 'dk', metresPer100g: 250 },
+		],
+		gauge: { stitchesPer10cm: 22, roundsPer10cm: 24, hookMm: 3 },
+		yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
+		pieces: [emptyPiece('body', 'Body')],
+	};
+}
+
+export function describeLayer(layer: Layer): string {
+	if (layer.kind === 'fill') return `All of it in ${layer.yarn}`;
+	if (layer.kind === 'run') return `Round ${layer.round}: stitches ${layer.from} to ${layer.to} in ${layer.yarn}`;
+	return `Rounds ${layer.from} to ${layer.to}: ${layer.sequence.map(({ yarn, rounds }: Stripe) => `${yarn} ${rounds}`).join(', ')}`;
+}

@@ -1,0 +1,74 @@
+import { Button } from '../../ui/Button';
+import { plural } from '../../ui/units';
+import { useBench, useDraft, usePiece } from '../context';
+
+/** What is to be mended, and how rounds are written. */
+export function Rounds() {
+	const { draft, focusLine, showPiece } = useBench();
+	const { piece, analysis } = usePiece();
+	const plan = useDraft((state) => state.plan);
+	const problems = useDraft((state) => state.analysis.problems);
+	const sc = plan.terms === 'us' ? 'sc' : 'dc';
+	return (
+		<>
+			<h2 className="mb-1 text-lg font-semibold">Rounds</h2>
+			{analysis !== undefined && (
+				<p className="figures mb-3 text-faint">
+					{plural(analysis.rounds.length, analysis.worked === 'rows' ? 'row' : 'round')}, {plural(analysis.stitches, 'stitch', 'stitches')}
+				</p>
+			)}
+			{problems.length > 0 ? (
+				<section aria-label="To mend" className="mb-6">
+					<h3 className="mb-1 font-semibold">{problems.length} to mend</h3>
+					<ol className="flex flex-col gap-2">
+						{problems.slice(0, 30).map((problem) => (
+							<li key={`${problem.path}${problem.column}${problem.message}`} className="border-l-4 border-ink bg-sheet p-2">
+								<p>{problem.message}</p>
+								<p className="text-faint">{problem.mend}</p>
+								<div className="flex gap-3">
+									{problem.line !== undefined && (
+										<Button
+											kind="bare"
+											onClick={() => {
+												if (problem.piece !== undefined && problem.piece !== piece?.key) showPiece(problem.piece);
+												focusLine((problem.line ?? 1) - 1);
+											}}
+										>
+											Go to line {problem.line}
+										</Button>
+									)}
+									{problem.piece !== undefined && /umber the lines anew/.test(problem.mend) && (
+										<Button kind="bare" onClick={() => draft.edit({ do: 'renumber', piece: problem.piece ?? '' })}>
+											Number them
+										</Button>
+									)}
+								</div>
+							</li>
+						))}
+					</ol>
+				</section>
+			) : (
+				<p className="mb-6">Every round uses all the stitches of the round below.</p>
+			)}
+			<h3 className="mb-1 font-semibold">Writing rounds</h3>
+			<p className="mb-2 text-faint">Type them on the sheet, one line each, or paste a whole pattern. Each line answers with its count.</p>
+			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+				{[
+					[`6 ${sc} in MR`, 'begin in a magic ring'],
+					[`ch 2, 6 ${sc} in 2nd ch from hook`, 'or in two chains'],
+					[`(2 ${sc}, inc) x6`, 'a repeat'],
+					[`${sc} around`, 'as many as fit'],
+					['R4-7:', 'four rounds alike'],
+					['inv dec', 'invisible decrease'],
+					['(24)', 'your count, checked'],
+					['# eyes here', 'a remark'],
+				].map(([write, means]) => (
+					<div key={write} className="contents">
+						<dt className="font-semibold">{write}</dt>
+						<dd className="text-faint">{means}</dd>
+					</div>
+				))}
+			</dl>
+		</>
+	);
+}

@@ -1,0 +1,119 @@
+import { useQuery } from '@tanstack/react-query';
+import { Plus, Trash2 } from 'lucide-react';
+import { api, dataOf } from '../../api/client';
+import type { Weight, Yarn, YarnAtHand } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { ChoiceField, NumberField, TextField } from '../../ui/Field';
+import { Tip } from '../../ui/Tip';
+import { weights } from '../../ui/weights';
+import { YarnMark } from '../../ui/YarnMark';
+import { useBench, useDraft } from '../context';
+import { freeLetter, set, withYarn } from '../plans';
+
+/** The plan's yarns: name, colour, weight, length of 100 g, grams at hand. */
+export function Yarns() {
+	const { draft } = useBench();
+	const yarns = useDraft(({ plan }) => plan.yarns);
+	const used = useDraft(({ analysis }) => analysis.yarns.flatMap(({ key, stitches }) => (stitches > 0 ? [key] : [])).join(''));
+	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')) });
+	const letter = useDraft(({ plan }) => freeLetter(plan));
+	const isFull = letter === undefined || yarns.length >= 24;
+
+	function add(from?: YarnAtHand) {
+		draft.change((plan) => {
+			const key = freeLetter(plan);
+			if (key === undefined) return plan;
+			const yarn: Yarn =
+				from === undefined
+					? { key, name: '', hex: '#8A8F86', weight: plan.yarns[0]?.weight ?? 'dk', metresPer100g: plan.yarns[0]?.metresPer100g ?? 250 }
+					: { key, name: from.name, hex: from.hex, weight: from.weight, metresPer100g: from.metresPer100g, onHandGrams: from.grams };
+			return { ...plan, yarns: [...plan.yarns, yarn] };
+		});
+	}
+
+	return (
+		<>
+			<h2 className="mb-3 text-lg font-semibold">Yarns</h2>
+			<ul className="flex flex-col">
+				{yarns.map((yarn) => {
+					const change = (to: (yarn: Yarn) => Yarn, what: string) => draft.change((plan) => withYarn(plan, yarn.key, to), `yarn ${yarn.key} ${what}`);
+					return (
+						<li key={yarn.key} className="border-t border-rule py-3">
+							<div className="mb-2 flex items-center gap-2">
+								<label className="relative shrink-0" title="Colour">
+									<YarnMark letter={yarn.key} hex={yarn.hex} size={36} />
+									<input
+										type="color"
+										aria-label={`Colour of yarn ${yarn.key}`}
+										className="absolute inset-0 cursor-pointer opacity-0"
+										value={yarn.hex}
+										onChange={(event) => {
+											const hex = event.target.value.toUpperCase();
+											change((is) => ({ ...is, hex }), 'colour');
+										}}
+									/>
+								</label>
+								<TextField
+									label={`Name of yarn ${yarn.key}`}
+									hideLabel
+									placeholder="Name it"
+									className="flex-1"
+									maxLength={120}
+									value={yarn.name}
+									onChange={(name) => change((is) => ({ ...is, name }), 'name')}
+								/>
+								<Tip says={used.includes(yarn.key) ? 'It is used. Give its rounds another yarn first.' : 'Take it out'}>
+									<span>
+										<Button
+											kind="bare"
+											aria-label={`Take out yarn ${yarn.key}`}
+											disabled={used.includes(yarn.key) || yarns.length === 1}
+											onClick={() => draft.change((plan) => ({ ...plan, yarns: plan.yarns.filter(({ key }) => key !== yarn.key) }))}
+										>
+											<Trash2 size={17} />
+										</Button>
+									</span>
+								</Tip>
+							</div>
+							<div className="grid grid-cols-3 gap-2">
+								<ChoiceField<Weight> label="Weight" value={yarn.weight} choices={weights} onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')} />
+								<NumberField label="In 100 g" unit="m" min={1} max={5000} value={yarn.metresPer100g} step={5} onChange={(n) => n !== null && change((is) => ({ ...is, metresPer100g: n }), 'metres')} />
+								<NumberField
+									label="At hand"
+									unit="g"
+									min={0}
+									max={100000}
+									step={0.5}
+									optional
+									value={yarn.onHandGrams ?? null}
+									onChange={(n) => change((is) => set(is, 'onHandGrams', n ?? null) as Yarn, 'grams')}
+								/>
+							</div>
+						</li>
+					);
+				})}
+			</ul>
+			<div className="flex flex-wrap gap-2 border-t border-rule pt-3">
+				<Button disabled={isFull} onClick={() => add()}>
+					<Plus size={16} /> Add a yarn
+				</Button>
+			</div>
+			{shelf.data !== undefined && shelf.data.yarns.length > 0 && (
+				<>
+					<h3 className="mt-6 mb-1 font-semibold">From the shelf</h3>
+					<ul>
+						{shelf.data.yarns.map((yarn) => (
+							<li key={yarn.id}>
+								<button type="button" disabled={isFull} className="figures flex w-full items-center gap-2 py-1 text-left hover:bg-shade" onClick={() => add(yarn)}>
+									<span className="size-6 border border-ink/25" style={{ background: yarn.hex }} />
+									<span className="min-w-0 flex-1 truncate">{yarn.name}</span>
+									<span className="caption">{yarn.grams} g</span>
+								</button>
+							</li>
+						))}
+					</ul>
+				</>
+			)}
+		</>
+	);
+}

@@ -1,0 +1,238 @@
+import type { PieceAnalysis, Yarn } from '../api/types';
+import { inkOn } from '../ui/contrast';
+import { dropAt, jogsByRound, type Opening, stretchesOf, xAt } from './geometry';
+import { roundsBetween, type SheetLayout } from './layout';
+
+export interface Picture {
+	piece: PieceAnalysis;
+	yarns: readonly Yarn[];
+	layout: SheetLayout;
+	opening: Opening;
+	/** rounds that are picked */
+	picked: ReadonlySet<number>;
+	/** round and stitch under the pointer */
+	under: { round: number; stitch: number } | null;
+	/** the part of the sheet that is seen */
+	top: number;
+	height: number;
+}
+
+const INK = '#20262a';
+const RULE = '#d3d1c8';
+const PAPER = '#fdfcfa';
+const FONT = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+
+/** Draws the part of the piece that is seen: bands, marker, front, steps. */
+export function draw(context: CanvasRenderingContext2D, picture: Picture): void {
+	const { layout, opening, top, height } = picture;
+	context.clearRect(0, 0, opening.width, height);
+	const [first, last] = roundsBetween(layout, top, top + height);
+	context.save();
+	context.translate(0, -top);
+	drawZone(context, picture, first, last);
+	for (let i = first; i < last; i++) drawBand(context, picture, i);
+	drawMarker(context, picture, first, last);
+	drawSteps(context, picture, first, last);
+	context.restore();
+}
+
+const rounds = (picture: Picture) => picture.piece.rounds;
+
+/** The front line, and the two lines within which a step shows. */
+function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, first: number, last: number): void {
+	if (opening.worked === 'rows' || last <= first) return;
+	const bottom = (layout.tops[last - 1] ?? 0) + layout.rowHeight * 1.5;
+	const begin = (layout.tops[first] ?? 0) - layout.rowHeight / 2;
+	context.strokeStyle = RULE;
+	context.lineWidth = 1;
+	line(context, opening.width / 2, begin, opening.width / 2, bottom);
+	context.setLineDash([2, 4]);
+	for (const side of [-1, 1]) {
+		context.beginPath();
+		for (let i = first; i < last; i++) {
+			const x = opening.width / 2 + (side * (piece.rounds[i]?.makes ?? 0) * opening.stitchWidth) / 6;
+			context.lineTo(x, (layout.tops[i] ?? 0) + layout.rowHeight / 2);
+		}
+		context.stroke();
+	}
+	context.setLineDash([]);
+}
+
+function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
+	const { layout, opening, yarns, picked, under } = picture;
+	const round = rounds(picture)[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined) return;
+	const h = layout.rowHeight;
+	const w = opening.stitchWidth;
+	let stitch = 1;
+	for (const run of round.runs) {
+		const yarn = yarns.find(({ key }) => key === run.yarn);
+		const hex = yarn?.hex ?? '#808080';
+		const ink = inkOn(hex);
+		for (const part of stretchesOf(round, stitch, stitch + run.stitches - 1, opening)) {
+			context.beginPath();
+			context.moveTo(part.x, top + part.leftDrop);
+			context.lineTo(part.x + part.width, top + part.rightDrop);
+			context.lineTo(part.x + part.width, top + part.rightDrop + h);
+			context.lineTo(part.x, top + part.leftDrop + h);
+			context.closePath();
+			context.fillStyle = hex;
+			context.fill();
+			context.strokeStyle = hex;
+			context.lineWidth = 0.7;
+			context.stroke();
+			drawCells(context, part, top, h, w, ink, run.yarn);
+		}
+		stitch += run.stitches;
+	}
+	if (!round.readable) hatch(context, picture, index);
+	if (picked.has(round.number)) outline(context, picture, index, 2.5);
+	if (under?.round === round.number) {
+		for (const part of stretchesOf(round, under.stitch, under.stitch, opening)) {
+			context.strokeStyle = INK;
+			context.lineWidth = 2;
+			context.strokeRect(part.x, top + part.leftDrop, part.width, h);
+		}
+	}
+}
+
+/** Lines between stitches, and the yarn's letter in each where there is room. */
+function drawCells(context: CanvasRenderingContext2D, part: ReturnType<typeof stretchesOf>[number], top: number, h: number, w: number, ink: string, letter: string): void {
+	const cells = part.to - part.from + 1;
+	const slope = (part.rightDrop - part.leftDrop) / part.width;
+	context.strokeStyle = ink;
+	context.fillStyle = ink;
+	context.lineWidth = 0.6;
+	if (w >= 4) {
+		context.globalAlpha = 0.28;
+		context.beginPath();
+		for (let i = 0; i <= cells; i++) {
+			const y = top + part.leftDrop + slope * i * w;
+			context.moveTo(part.x + i * w, y);
+			context.lineTo(part.x + i * w, y + h);
+		}
+		context.moveTo(part.x, top + part.leftDrop);
+		context.lineTo(part.x + part.width, top + part.rightDrop);
+		context.stroke();
+	}
+	context.textAlign = 'center';
+	context.textBaseline = 'middle';
+	if (w >= 11 && h >= 16) {
+		context.globalAlpha = 0.5;
+		context.font = `${Math.min(11, w * 0.85)}px ${FONT}`;
+		for (let i = 0; i < cells; i++) context.fillText(letter, part.x + (i + 0.5) * w, top + part.leftDrop + slope * (i + 0.5) * w + h / 2);
+	} else if (part.width >= 14 && h >= 10) {
+		context.globalAlpha = 0.75;
+		context.font = `${Math.min(12, h * 0.75)}px ${FONT}`;
+		context.fillText(letter, part.x + part.width / 2, top + (part.leftDrop + part.rightDrop) / 2 + h / 2);
+	}
+	context.globalAlpha = 1;
+}
+
+function outline(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, index: number, width: number): void {
+	const round = piece.rounds[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined) return;
+	context.strokeStyle = INK;
+	context.lineWidth = width;
+	for (const part of stretchesOf(round, 1, round.makes, opening)) {
+		line(context, part.x, top + part.leftDrop, part.x + part.width, top + part.rightDrop);
+		line(context, part.x, top + part.leftDrop + layout.rowHeight, part.x + part.width, top + part.rightDrop + layout.rowHeight);
+	}
+}
+
+/** Over a round that could not be read. */
+function hatch(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, index: number): void {
+	const round = piece.rounds[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined) return;
+	context.save();
+	context.beginPath();
+	for (const part of stretchesOf(round, 1, round.makes, opening))
+		context.rect(part.x, top + Math.min(part.leftDrop, part.rightDrop), part.width, layout.rowHeight + Math.abs(part.rightDrop - part.leftDrop));
+	context.clip();
+	context.fillStyle = PAPER;
+	context.globalAlpha = 0.75;
+	context.fill();
+	context.globalAlpha = 1;
+	context.strokeStyle = INK;
+	context.lineWidth = 1;
+	for (let x = -layout.rowHeight * 2; x < opening.width; x += 7) line(context, x, top + 1.5 * layout.rowHeight, x + 2 * layout.rowHeight, top - 0.5 * layout.rowHeight);
+	context.restore();
+}
+
+/** The marker's path: where each round begins. */
+function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
+	const { layout, opening } = picture;
+	if (opening.worked === 'rows') return;
+	const points: { x: number; y: number }[] = [];
+	for (let i = first; i < last; i++) {
+		const round = rounds(picture)[i];
+		if (round === undefined) continue;
+		points.push({ x: xAt(round, 0, opening), y: (layout.tops[i] ?? 0) + layout.rowHeight / 2 });
+	}
+	const path = () => {
+		context.beginPath();
+		points.forEach(({ x, y }, i) => {
+			const before = points[i - 1];
+			// Past the back, the path comes in again at the other edge.
+			if (before === undefined || Math.abs(before.x - x) > opening.width / 3) context.moveTo(x, y);
+			else context.lineTo(x, y);
+		});
+		context.stroke();
+	};
+	context.lineCap = 'round';
+	context.strokeStyle = PAPER;
+	context.lineWidth = 4;
+	path();
+	context.strokeStyle = INK;
+	context.lineWidth = 1.4;
+	context.setLineDash([1, 4]);
+	path();
+	context.setLineDash([]);
+	for (const { x, y } of points) {
+		context.beginPath();
+		context.arc(x, y, 3, 0, 2 * Math.PI);
+		context.fillStyle = PAPER;
+		context.fill();
+		context.lineWidth = 1.4;
+		context.stroke();
+	}
+	context.lineCap = 'butt';
+}
+
+/** Each jog as an upright bar as high as what is left of its step: filled where it shows, open where it is hidden. */
+function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
+	const { layout, opening, piece } = picture;
+	const jogs = jogsByRound(piece.changes);
+	for (let i = Math.max(0, first - 1); i < last; i++) {
+		const jog = jogs.get(i + 1);
+		const next = rounds(picture)[i + 1];
+		const top = layout.tops[i + 1];
+		if (jog === undefined || next === undefined || top === undefined) continue;
+		const atMarker = { ...next, startDegrees: jog.degrees };
+		const x = xAt(atMarker, 0, opening);
+		const y = top + dropAt(next, 0, opening);
+		const high = Math.max(0.2, jog.stepRounds) * layout.rowHeight;
+		const middle = y + layout.rowHeight / 2;
+		context.lineWidth = 7;
+		context.strokeStyle = PAPER;
+		line(context, x, middle - high / 2 - 1.5, x, middle + high / 2 + 1.5);
+		context.lineWidth = 4.5;
+		context.strokeStyle = INK;
+		line(context, x, middle - high / 2, x, middle + high / 2);
+		if (!jog.shows) {
+			context.lineWidth = 1.8;
+			context.strokeStyle = PAPER;
+			line(context, x, middle - high / 2 + 1.5, x, middle + high / 2 - 1.5);
+		}
+	}
+}
+
+function line(context: CanvasRenderingContext2D, x1: number, y1: number, x2: number, y2: number): void {
+	context.beginPath();
+	context.moveTo(x1, y1);
+	context.lineTo(x2, y2);
+	context.stroke();
+}

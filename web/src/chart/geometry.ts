@@ -1,0 +1,102 @@
+import type { Change, Round } from '../api/types';
+
+/** A piece opened along its back, its front in the middle: where each stitch of a round is drawn. */
+export interface Opening {
+	worked: 'spiral' | 'joined' | 'rows';
+	frontDegrees: number;
+	isLeftHanded: boolean;
+	/** of the whole chart */
+	width: number;
+	/** of one stitch */
+	stitchWidth: number;
+	rowHeight: number;
+}
+
+/** A stretch of cells drawn side by side, never across the opening. */
+export interface Stretch {
+	/** first and last stitch, from 1 */
+	from: number;
+	to: number;
+	/** left edge of the first in drawing order, and the whole width */
+	x: number;
+	width: number;
+	/** height of its left and right ends below the band's top; a spiral climbs by one round a turn */
+	leftDrop: number;
+	rightDrop: number;
+}
+
+const wrap = (turn: number) => turn - Math.floor(turn + 0.5);
+
+/** The place of a turn on a round of so many stitches: −½ at one edge of the opening, ½ at the other, 0 at the front. */
+export function fromFront(turn: number, frontDegrees: number): number {
+	return wrap(turn - frontDegrees / 360);
+}
+
+export function stitchWidthFor(rounds: readonly Round[], width: number, most = 18): number {
+	const widest = rounds.reduce((most_, round) => Math.max(most_, round.makes), 1);
+	return Math.min(most, (width - 24) / widest);
+}
+
+/** x of a place between stitches: `at` stitches after the beginning of the round. */
+export function xAt(round: Round, at: number, opening: Opening): number {
+	const middle = opening.width / 2;
+	const all = round.makes * opening.stitchWidth;
+	if (opening.worked === 'rows') {
+		const goesBack = (round.number % 2 === 0) !== opening.isLeftHanded;
+		return middle + (goesBack ? 0.5 - at / round.makes : at / round.makes - 0.5) * all;
+	}
+	const u = fromFront(round.startDegrees / 360 + at / round.makes, opening.frontDegrees);
+	return middle + (opening.isLeftHanded ? -u : u) * all;
+}
+
+/** How far below its middle height a spiral's band lies after `at` stitches of its round; other bands lie level. */
+export function dropAt(round: Round, at: number, opening: Opening): number {
+	return opening.worked === 'spiral' ? (at / round.makes - 0.5) * opening.rowHeight : 0;
+}
+
+/** Stitches `from` to `to` of a round as stretches: two where the opening parts them. */
+export function stretchesOf(round: Round, from: number, to: number, opening: Opening): Stretch[] {
+	const w = opening.stitchWidth;
+	const mirrored = opening.worked === 'rows' ? (round.number % 2 === 0) !== opening.isLeftHanded : opening.isLeftHanded;
+	const all = round.makes * w;
+	const leftEdge = opening.width / 2 - all / 2;
+	const stretch = (a: number, b: number, x: number): Stretch => {
+		const drops = [dropAt(round, a - 1, opening), dropAt(round, b, opening)] as const;
+		return { from: a, to: b, x, width: (b - a + 1) * w, leftDrop: mirrored ? drops[1] : drops[0], rightDrop: mirrored ? drops[0] : drops[1] };
+	};
+	if (opening.worked === 'rows') {
+		return [stretch(from, to, mirrored ? opening.width / 2 + all / 2 - to * w : leftEdge + (from - 1) * w)];
+	}
+	// Cells keep whole: the opening runs between two of them, at the nearest place to the very back.
+	const begins = fromFront(round.startDegrees / 360 + 0.5 / round.makes, opening.frontDegrees);
+	const before = Math.round((0.5 - begins) * round.makes + 0.5);
+	const parts: Stretch[] = [];
+	for (const [a, b, offset] of [
+		[from, Math.min(to, before), 0],
+		[Math.max(from, before + 1), to, -1],
+	] as const) {
+		if (a <= b) {
+			const centre = begins + (a - 1) / round.makes + offset;
+			const x = mirrored ? opening.width / 2 - centre * all - (b - a + 0.5) * w : opening.width / 2 + centre * all - 0.5 * w;
+			parts.push(stretch(a, b, x));
+		}
+	}
+	return parts;
+}
+
+/** The stitch under a point of a round's band, from 1; null beside the band. */
+export function stitchAt(round: Round, x: number, opening: Opening): number | null {
+	for (const { from, to, x: left, width } of stretchesOf(round, 1, round.makes, opening)) {
+		if (x >= left && x < left + width) {
+			const mirrored = opening.worked === 'rows' ? (round.number % 2 === 0) !== opening.isLeftHanded : opening.isLeftHanded;
+			const cell = Math.floor((x - left) / opening.stitchWidth);
+			return mirrored ? to - cell : from + cell;
+		}
+	}
+	return null;
+}
+
+/** The jogs after each round, by round. */
+export function jogsByRound(changes: readonly Change[]): Map<number, Change> {
+	return new Map(changes.filter(({ jog }) => jog).map((change) => [change.round, change]));
+}

@@ -1,0 +1,50 @@
+import type { PieceAnalysis, Trouble } from '../api/types';
+
+/** One typed line's place on the sheet. Text, bands and events share it. */
+export interface LinePlace {
+	/** from 0 */
+	line: number;
+	top: number;
+	height: number;
+	/** first and last round; null: a remark or a blank line */
+	rounds: { from: number; to: number } | null;
+	troubles: Trouble[];
+}
+
+export interface SheetLayout {
+	places: LinePlace[];
+	/** the top of each round's band, by round − 1 */
+	tops: number[];
+	rowHeight: number;
+	height: number;
+}
+
+const REMARK = 24;
+const TROUBLE = 42;
+
+/** Where every line and round lies, from the top down. */
+export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[], troubles: readonly Trouble[], rowHeight: number): SheetLayout {
+	const places: LinePlace[] = [];
+	const tops: number[] = [];
+	let top = 0;
+	lines.forEach((_, line) => {
+		const rounds = piece?.lines[line] ?? null;
+		const own = troubles.filter((trouble) => trouble.line === line + 1);
+		const bands = rounds === null ? 0 : rounds.to - rounds.from + 1;
+		const height = (bands === 0 ? REMARK : bands * rowHeight) + (own.length > 0 ? TROUBLE * Math.min(own.length, 2) : 0);
+		for (let i = 0; i < bands; i++) tops.push(top + i * rowHeight);
+		places.push({ line, top, height, rounds, troubles: own });
+		top += height;
+	});
+	return { places, tops, rowHeight, height: top };
+}
+
+/** The rounds that lie, at least in part, between two heights: indices from and to, `to` not included. */
+export function roundsBetween(layout: SheetLayout, from: number, to: number): [number, number] {
+	const { tops, rowHeight } = layout;
+	let first = 0;
+	while (first < tops.length && (tops[first] ?? 0) + 2 * rowHeight < from) first++;
+	let last = first;
+	while (last < tops.length && (tops[last] ?? 0) - rowHeight < to) last++;
+	return [first, last];
+}

@@ -1,0 +1,170 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { FilePlus2, FolderOpen, Trash2 } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, dataOf, Refused } from '../api/client';
+import type { Plan, PlanOnShelf, Problem } from '../api/types';
+import { newPlan } from '../bench/plans';
+import { Button } from '../ui/Button';
+import { DialogSheet } from '../ui/DialogSheet';
+import { notify } from '../ui/Notices';
+import { plural } from '../ui/units';
+import { Silhouette } from './Silhouette';
+import { YarnShelf } from './YarnShelf';
+
+/** The largest plan file that is taken, as the schema says. */
+const MOST_BYTES = 1024 * 1024;
+
+/** The first page: plans and yarn at hand. */
+export function Shelf() {
+	const navigate = useNavigate();
+	const queries = useQueryClient();
+	const picker = useRef<HTMLInputElement>(null);
+	const [refusal, setRefusal] = useState<{ file: string; problem: Pick<Problem, 'detail' | 'mend' | 'problems'> } | null>(null);
+	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')), refetchOnMount: 'always' });
+	const again = () => queries.invalidateQueries({ queryKey: ['shelf'] });
+	const silent = () => notify({ says: 'Alternum does not answer.', mend: 'Start it with bin/start, then try again.' });
+
+	useEffect(() => {
+		document.title = 'Alternum';
+	}, []);
+
+	const begin = useMutation({
+		mutationFn: async (plan: Plan) => dataOf(await api.POST('/api/plans', { body: plan })),
+		onSuccess: (opened, plan) => navigate(`/plan/${opened.id}/${plan.pieces.some(({ rounds }) => rounds.length > 0) ? 'colours' : 'rounds'}`),
+		onError: silent,
+	});
+
+	const remove = useMutation({
+		mutationFn: async ({ id }: PlanOnShelf) => dataOf(await api.DELETE('/api/plans/{id}', { params: { path: { id } } })),
+		onSuccess: (_, { id, title }) => {
+			void again();
+			notify({
+				says: `“${title}” is off the shelf.`,
+				action: { label: 'Put it back', run: () => void api.POST('/api/plans/{id}/restore', { params: { path: { id } } }).then(again, silent) },
+			});
+		},
+		onError: silent,
+	});
+
+	async function open(file: File) {
+		const refuse = (problem: Pick<Problem, 'detail' | 'mend' | 'problems'>) => setRefusal({ file: file.name, problem });
+		if (file.size > MOST_BYTES) {
+			refuse({ detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`, mend: 'Choose a file that was saved as a plan, or split the plan in two.' });
+			return;
+		}
+		let plan: Plan;
+		try {
+			plan = JSON.parse(await file.text()) as Plan;
+		} catch {
+			refuse({ detail: 'This file is not a plan: it is not JSON.', mend: 'Choose a file that was saved with “Download the plan as a file”.' });
+			return;
+		}
+		try {
+			const opened = dataOf(await api.POST('/api/plans', { body: plan }));
+			navigate(`/plan/${opened.id}/colours`);
+		} catch (error) {
+			if (error instanceof Refused) refuse(error.problem);
+			else silent();
+		}
+	}
+
+	return (
+		<div className="mx-auto min-h-full max-w-6xl px-6 pt-6 pb-16">
+			<header className="mb-8 flex flex-wrap items-end gap-4 border-b border-ink pb-4">
+				<h1 className="flex-1 text-3xl font-semibold">
+					<svg width="44" height="30" viewBox="0 0 44 30" aria-hidden="true" className="mr-3 inline align-baseline">
+						<path d="M1 12H22V4H43M1 20H22V12H43M1 28H22V20H43" fill="none" stroke="currentColor" strokeWidth="3" />
+					</svg>
+					Alternum
+				</h1>
+				<Button kind="strong" disabled={begin.isPending} onClick={() => begin.mutate(newPlan('New plan'))}>
+					<FilePlus2 size={17} /> Begin a plan
+				</Button>
+				<Button onClick={() => picker.current?.click()}>
+					<FolderOpen size={17} /> Open a plan file
+				</Button>
+				<input
+					ref={picker}
+					type="file"
+					accept=".json,application/json"
+					aria-label="Plan file"
+					className="sr-only"
+					tabIndex={-1}
+					onChange={(event) => {
+						const file = event.target.files?.[0];
+						event.target.value = '';
+						if (file !== undefined) void open(file);
+					}}
+				/>
+			</header>
+			<div className="grid gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
+				<main>
+					<h2 className="mb-2 text-lg font-semibold">Plans</h2>
+					{shelf.isPending && <p>Looking …</p>}
+					{shelf.isError && (
+						<p>
+							Alternum does not answer. Start it with bin/start.{' '}
+							<button type="button" className="underline" onClick={() => shelf.refetch()}>
+								Try again
+							</button>
+						</p>
+					)}
+					{shelf.data?.plans.length === 0 && <p className="text-faint">The shelf is empty. Begin a plan, or open a plan file.</p>}
+					<ul>
+						{shelf.data?.plans.map((plan) => (
+							<li key={plan.id} className="group relative flex items-center gap-5 border-t border-rule hover:bg-shade">
+								<Link to={`/plan/${plan.id}/colours`} className="flex min-w-0 flex-1 items-center gap-5 py-3">
+									<Silhouette summary={plan.summary} />
+									<span className="min-w-0 flex-1">
+										<span className="block truncate text-xl font-semibold" title={plan.title}>
+											{plan.title === '' ? 'Untitled' : plan.title}
+										</span>
+										<span className="figures block text-faint">
+											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')}, {plural(plan.summary.stitches, 'stitch', 'stitches')}
+											{plan.summary.problems > 0 && <span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to mend</span>}
+										</span>
+										<span className="caption">saved {new Date(plan.savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}</span>
+									</span>
+									<span className="flex">
+										{plan.summary.yarns.slice(0, 8).map((hex) => (
+											<span key={hex} className="-ml-1.5 size-6 border border-ink/25" style={{ background: hex }} />
+										))}
+									</span>
+								</Link>
+								<Button kind="bare" className="mr-2" aria-label={`Take “${plan.title}” off the shelf`} onClick={() => remove.mutate(plan)}>
+									<Trash2 size={18} />
+								</Button>
+							</li>
+						))}
+					</ul>
+				</main>
+				<YarnShelf yarns={shelf.data?.yarns ?? []} />
+			</div>
+			<DialogSheet title="This file is not taken" open={refusal !== null} onClose={() => setRefusal(null)} {...(refusal === null ? {} : { says: refusal.file })}>
+				{refusal !== null && (
+					<>
+						{(refusal.problem.problems ?? []).length > 0 ? (
+							<ul className="mb-4 flex flex-col gap-2">
+								{refusal.problem.problems?.slice(0, 12).map(({ path, message, mend }) => (
+									<li key={`${path}${message}`} className="border-l-4 border-ink pl-3">
+										{path !== undefined && path !== '' && <code className="block text-sm">{path}</code>}
+										{message} {mend}
+									</li>
+								))}
+							</ul>
+						) : (
+							<p className="mb-4">
+								{refusal.problem.detail} {refusal.problem.mend}
+							</p>
+						)}
+						<p className="mb-4 text-faint">Nothing was stored.</p>
+						<Button kind="strong" onClick={() => setRefusal(null)}>
+							Understood
+						</Button>
+					</>
+				)}
+			</DialogSheet>
+		</div>
+	);
+}

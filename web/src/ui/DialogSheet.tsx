@@ -1,0 +1,29 @@
+import { Dialog } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface Props {
+	title: string;
+	says?: string;
+	open: boolean;
+	onClose: () => void;
+	children: ReactNode;
+}
+
+/** A dialog laid over the page. */
+export function DialogSheet({ title, says, open, onClose, children }: Props) {
+	return (
+		<Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
+			<Dialog.Portal>
+				<Dialog.Overlay className="fixed inset-0 z-40 bg-ink/35" />
+				<Dialog.Content
+					className="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6"
+					{...(says === undefined ? { 'aria-describedby': undefined } : {})}
+				>
+					<Dialog.Title className="mb-1 text-xl font-semibold">{title}</Dialog.Title>
+					{says !== undefined && <Dialog.Description className="mb-4 text-faint">{says}</Dialog.Description>}
+					{children}
+				</Dialog.Content>
+			</Dialog.Portal>
+		</Dialog.Root>
+	);
+}

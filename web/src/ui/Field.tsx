@@ -1,0 +1,116 @@
+import { type InputHTMLAttributes, useEffect, useId, useState } from 'react';
+
+interface TextProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange' | 'value'> {
+	label: string;
+	value: string;
+	onChange: (value: string) => void;
+	hideLabel?: boolean;
+}
+
+/** A text with its label. It tells each change at once. */
+export function TextField({ label, value, onChange, hideLabel = false, className = '', ...rest }: TextProps) {
+	const id = useId();
+	return (
+		<div className={className}>
+			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
+				{label}
+			</label>
+			<input id={id} className="field w-full" value={value} onChange={(event) => onChange(event.target.value)} {...rest} />
+		</div>
+	);
+}
+
+interface NumberProps {
+	label: string;
+	/** null: not known */
+	value: number | null;
+	onChange: (value: number | null) => void;
+	min: number;
+	max: number;
+	step?: number;
+	unit?: string;
+	/** whether it may be left empty */
+	optional?: boolean;
+	hideLabel?: boolean;
+	className?: string;
+}
+
+/** A number with its unit. What is typed stays as typed until it is a number that does. */
+export function NumberField({ label, value, onChange, min, max, step = 1, unit, optional = false, hideLabel = false, className = '' }: NumberProps) {
+	const id = useId();
+	const [typed, setTyped] = useState(value === null ? '' : String(value));
+	useEffect(() => setTyped((now) => (value !== null && Number(now.replace(',', '.')) === value && now !== '' ? now : value === null ? '' : String(value))), [value]);
+	const number = Number(typed.replace(',', '.'));
+	const isEmpty = typed.trim() === '';
+	const isWrong = isEmpty ? !optional : !Number.isFinite(number) || number < min || number > max || (Number.isInteger(step) && !Number.isInteger(number));
+	return (
+		<div className={className}>
+			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
+				{label}
+			</label>
+			<span className="flex items-center gap-1">
+				<input
+					id={id}
+					inputMode="decimal"
+					className="field figures w-full min-w-14"
+					value={typed}
+					aria-invalid={isWrong}
+					aria-describedby={isWrong ? `${id}-wrong` : undefined}
+					onChange={(event) => {
+						const next = event.target.value;
+						setTyped(next);
+						const asNumber = Number(next.replace(',', '.'));
+						if (next.trim() === '') {
+							if (optional) onChange(null);
+						} else if (Number.isFinite(asNumber) && asNumber >= min && asNumber <= max && (!Number.isInteger(step) || Number.isInteger(asNumber))) {
+							onChange(asNumber);
+						}
+					}}
+					onKeyDown={(event) => {
+						const by = event.key === 'ArrowUp' ? step : event.key === 'ArrowDown' ? -step : 0;
+						if (by !== 0 && !isWrong && !isEmpty) {
+							event.preventDefault();
+							const next = Math.min(max, Math.max(min, Math.round((number + by) * 1000) / 1000));
+							setTyped(String(next));
+							onChange(next);
+						}
+					}}
+				/>
+				{unit !== undefined && <span className="caption whitespace-nowrap">{unit}</span>}
+			</span>
+			{isWrong && (
+				<span id={`${id}-wrong`} className="block text-sm">
+					A number from {min} to {max}.
+				</span>
+			)}
+		</div>
+	);
+}
+
+interface ChoiceProps<T extends string> {
+	label: string;
+	value: T;
+	choices: readonly (readonly [T, string])[];
+	onChange: (value: T) => void;
+	hideLabel?: boolean;
+	className?: string;
+}
+
+/** One of a few. */
+export function ChoiceField<T extends string>({ label, value, choices, onChange, hideLabel = false, className = '' }: ChoiceProps<T>) {
+	const id = useId();
+	return (
+		<div className={className}>
+			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
+				{label}
+			</label>
+			<select id={id} className="field w-full" value={value} onChange={(event) => onChange(event.target.value as T)}>
+				{choices.map(([key, name]) => (
+					<option key={key} value={key}>
+						{name}
+					</option>
+				))}
+			</select>
+		</div>
+	);
+}

@@ -1,0 +1,28 @@
+/** Words for figures that the core has computed. */
+
+const YARD_IN_METRES = 0.9144;
+const INCH_IN_MM = 25.4;
+
+export type Units = 'metric' | 'imperial';
+
+function figure(value: number): string {
+	return value < 9.95 ? value.toFixed(1) : Math.round(value).toLocaleString('en');
+}
+
+/** A length of yarn: "12 m" or "13 yd". */
+export function yarnLength(metres: number, units: Units): string {
+	return units === 'metric' ? `${figure(metres)} m` : `${figure(metres / YARD_IN_METRES)} yd`;
+}
+
+export function grams(value: number): string {
+	return `${figure(value)} g`;
+}
+
+/** A length of fabric: "4.5 cm" or "1.8 in". */
+export function size(mm: number, units: Units): string {
+	return units === 'metric' ? `${(mm / 10).toFixed(1)} cm` : `${(mm / INCH_IN_MM).toFixed(1)} in`;
+}
+
+export function plural(count: number, one: string, many = `${one}s`): string {
+	return `${count.toLocaleString('en')} ${count === 1 ? one : many}`;
+}
