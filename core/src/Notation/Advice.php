@@ -15,6 +15,8 @@ final class Advice
 {
     /** Increases or decreases in a round of single crochet that lies flat: common practice, no source. */
     private const USUAL = 6;
+    /** A repeat that was miscounted is off by one or two. */
+    private const NEAR = 2;
 
     /** @param string $codes the round's stitches as typed */
     public static function forLeftOver(Line $line, string $codes, int $below, int $left): string
@@ -40,13 +42,16 @@ final class Advice
     /** The bracket that she wrote, as often as it fits. */
     private static function sameRepeat(Line $line, int $below): ?string
     {
-        $only = $line->items[0] ?? null;
-        if (1 !== \count($line->items) || !$only instanceof Repeat) {
+        $repeats = array_values(array_filter($line->items, static fn (Node $item): bool => $item instanceof Repeat && null !== $item->times));
+        if (1 !== \count($repeats)) {
             return null;
         }
-        $uses = self::uses($only->items);
+        [$repeat] = $repeats;
+        $uses = self::uses($repeat->items);
+        $times = 0 === $uses ? 0 : intdiv($below, $uses);
+        $isNear = abs($times - ($repeat->times ?? 0)) <= self::NEAR || 1 === \count($line->items);
 
-        return $uses > 0 && 0 === $below % $uses ? (new Printer(Terms::Us))->repeat($only, intdiv($below, $uses)) : null;
+        return $times > 0 && 0 === $below % $uses && $isNear ? (new Printer(Terms::Us))->repeat($repeat, $times) : null;
     }
 
     /** @param list<Node> $items */

@@ -1,13 +1,13 @@
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Change, Round } from '../api/types';
 import { Chart } from '../chart/Chart';
-import { layOut } from '../chart/layout';
+import { layOut, type SheetLayout } from '../chart/layout';
 import { useBench, useDraft, usePiece, useYarns } from './context';
 import { Words } from './Words';
 
-/** Below this many pixels a band has no room for its line of words. */
-const ROW = 26;
-const PADDING = 22;
+/** Below this many pixels a band has no room for its line of words; above, a short piece does not look taller than it is. */
+const ROW = { least: 26, most: 34 };
+const PADDING = 34;
 const NONE: string[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
@@ -18,20 +18,22 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const problems = useDraft((state) => state.analysis.problems);
 	// The queue may hold lines that the plan has not yet: subscribing to the plan shows both.
-	useDraft(({ plan, save }) => [plan, save]);
+	useDraft(({ plan }) => plan);
+	useDraft(({ save }) => save);
 	const lines = piece === undefined ? NONE : draft.lines(piece.key);
 	const scroller = useRef<HTMLElement>(null);
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
+	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))));
 	const layout = useMemo(
 		() =>
 			layOut(
 				analysis,
 				lines,
 				problems.filter((problem) => problem.piece === piece?.key),
-				ROW,
+				rowHeight,
 			),
-		[analysis, lines, problems, piece?.key],
+		[analysis, lines, problems, piece?.key, rowHeight],
 	);
 
 	useLayoutEffect(() => {
@@ -55,18 +57,18 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 		const top = round === undefined ? undefined : layout.tops[round - 1];
 		if (element === null || top === undefined) return;
 		if (top < element.scrollTop) element.scrollTop = top;
-		else if (top + 2 * ROW + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * ROW + 2 * PADDING - element.clientHeight;
+		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
 	}, [picked, layout]);
 
 	const isEmpty = lines.length === 0;
 	return (
 		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
-			<div className="grid min-w-0 grid-cols-[minmax(10rem,19rem)_4.5rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+			<div className="grid min-w-0 grid-cols-[minmax(8rem,16.5rem)_4.5rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
 				<div className="min-w-0">
 					<Words lines={lines} layout={layout} focused={focused} />
 				</div>
 				<div className="relative border-l border-rule" style={{ height: layout.height }}>
-					<Counts rounds={analysis?.rounds ?? []} tops={layout.tops} picked={picked} pick={pick} />
+					<Counts rounds={analysis?.rounds ?? []} layout={layout} picked={picked} pick={pick} />
 				</div>
 				<div className="relative min-w-0">
 					<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
@@ -85,8 +87,8 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 						{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && <Ruler isLeftHanded={isLeftHanded} />}
 					</div>
 				</div>
-				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-28'} border-l border-rule`} style={{ height: layout.height }}>
-					<Events changes={analysis?.changes ?? []} tops={layout.tops} />
+				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
+					<Events changes={analysis?.changes ?? []} layout={layout} />
 				</div>
 			</div>
 		</main>
@@ -106,13 +108,13 @@ function Ruler({ isLeftHanded }: { isLeftHanded: boolean }) {
 
 interface CountsProps {
 	rounds: readonly Round[];
-	tops: readonly number[];
+	layout: SheetLayout;
 	picked: ReadonlySet<number>;
 	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
 }
 
 /** Round numbers and counts; rounds are picked here by pointer, too. */
-const Counts = memo(function Counts({ rounds, tops, picked, pick }: CountsProps) {
+const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picked, pick }: CountsProps) {
 	const isDragging = useRef(false);
 	useEffect(() => {
 		const end = () => {
@@ -124,7 +126,7 @@ const Counts = memo(function Counts({ rounds, tops, picked, pick }: CountsProps)
 	return (
 		<ul aria-label="Rounds">
 			{rounds.map(({ number, makes, runs }, i) => (
-				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: ROW }}>
+				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: rowHeight }}>
 					<button
 						type="button"
 						aria-pressed={picked.has(number)}
@@ -149,7 +151,7 @@ const Counts = memo(function Counts({ rounds, tops, picked, pick }: CountsProps)
 });
 
 /** What happens between two rounds, or within one. */
-function Events({ changes, tops }: { changes: readonly Change[]; tops: readonly number[] }) {
+function Events({ changes, layout: { tops, rowHeight } }: { changes: readonly Change[]; layout: SheetLayout }) {
 	const { goTo, station, pick } = useBench();
 	const within = new Map<number, Change[]>();
 	for (const change of changes) if (!change.jog) within.set(change.round, [...(within.get(change.round) ?? []), change]);
@@ -165,7 +167,7 @@ function Events({ changes, tops }: { changes: readonly Change[]; tops: readonly 
 						type="button"
 						title={change.summary}
 						className={button}
-						style={{ top: top - ROW / 2, height: ROW }}
+						style={{ top: top - rowHeight / 2, height: rowHeight }}
 						onClick={() => {
 							pick(change.round + 1, 'new');
 							goTo('changes');

@@ -138,7 +138,7 @@ const Line = memo(
 						aria-label={place.rounds === null ? `Line ${line + 1}` : place.rounds.from === place.rounds.to ? `Round ${place.rounds.from}` : `Rounds ${place.rounds.from} to ${place.rounds.to}`}
 						aria-invalid={troubles.length > 0}
 						aria-describedby={troubles.length > 0 ? `trouble-${line}` : undefined}
-						className={`absolute inset-0 w-full bg-transparent focus:bg-pick/50 ${type} ${place.rounds === null ? 'text-faint' : ''}`}
+						className={`absolute inset-0 w-full bg-transparent -outline-offset-2 focus:bg-pick/50 ${type} ${place.rounds === null ? 'text-faint' : ''}`}
 						style={{ lineHeight: `${Math.min(rowHeight, height)}px` }}
 						spellCheck={false}
 						autoComplete="off"
@@ -152,20 +152,17 @@ const Line = memo(
 						}}
 					/>
 				</div>
+				{/* Across the counts and the bands, which part here to make room. */}
 				{troubles.length > 0 && (
-					<div
-						id={`trouble-${line}`}
-						className="absolute inset-x-0 bottom-0 overflow-hidden border-l-4 border-ink bg-shade px-2 text-[13px] leading-[1.3]"
-						style={{ height: height - (place.rounds === null ? 0 : (place.rounds.to - place.rounds.from + 1) * rowHeight) }}
-					>
+					<div id={`trouble-${line}`} className="absolute bottom-0 left-0 z-10 w-[min(44rem,calc(100%+24rem))] border-l-4 border-ink bg-shade text-sm">
 						{troubles.slice(0, 2).map(({ message, mend }) => (
-							<p key={message} title={`${message} ${mend}`}>
-								{message} {mend}
-								{mend.includes('number the lines anew') || mend.startsWith('Number the lines anew') ? (
-									<button type="button" className="ml-1 underline" onClick={onRenumber}>
+							<p key={message} title={`${message} ${mend}`} className="truncate px-2 leading-6">
+								{message} <span className="text-faint">{mend}</span>
+								{/umber the lines anew/.test(mend) && (
+									<button type="button" className="ml-2 underline" onClick={onRenumber}>
 										Number them
 									</button>
-								) : null}
+								)}
 							</p>
 						))}
 					</div>

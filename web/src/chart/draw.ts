@@ -1,6 +1,6 @@
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
-import { dropAt, jogsByRound, type Opening, stretchesOf, xAt } from './geometry';
+import { dropAt, jogsByRound, type Opening, type Stretch, stretchesOf, xAt } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
 
 export interface Picture {
@@ -18,7 +18,6 @@ export interface Picture {
 }
 
 const INK = '#20262a';
-const RULE = '#d3d1c8';
 const PAPER = '#fdfcfa';
 const FONT = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 
@@ -29,8 +28,10 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 	const [first, last] = roundsBetween(layout, top, top + height);
 	context.save();
 	context.translate(0, -top);
-	drawZone(context, picture, first, last);
+	for (let i = first; i < last; i++) drawUnder(context, picture, i);
 	for (let i = first; i < last; i++) drawBand(context, picture, i);
+	for (let i = first; i < last; i++) drawPick(context, picture, i);
+	drawZone(context, picture, first, last);
 	drawMarker(context, picture, first, last);
 	drawSteps(context, picture, first, last);
 	context.restore();
@@ -43,10 +44,12 @@ function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }:
 	if (opening.worked === 'rows' || last <= first) return;
 	const bottom = (layout.tops[last - 1] ?? 0) + layout.rowHeight * 1.5;
 	const begin = (layout.tops[first] ?? 0) - layout.rowHeight / 2;
-	context.strokeStyle = RULE;
 	context.lineWidth = 1;
+	context.strokeStyle = INK;
+	context.globalAlpha = 0.55;
 	line(context, opening.width / 2, begin, opening.width / 2, bottom);
-	context.setLineDash([2, 4]);
+	context.globalAlpha = 0.4;
+	context.setLineDash([3, 5]);
 	for (const side of [-1, 1]) {
 		context.beginPath();
 		for (let i = first; i < last; i++) {
@@ -56,10 +59,33 @@ function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }:
 		context.stroke();
 	}
 	context.setLineDash([]);
+	context.globalAlpha = 1;
+}
+
+/** Spirals of different widths climb at different slopes; what gapes between two rounds is filled from the narrower one. */
+function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
+	const { layout, opening, yarns } = picture;
+	const round = rounds(picture)[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined || opening.worked !== 'spiral') return;
+	const h = layout.rowHeight;
+	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) < 1.5 * h;
+	const above = isWider(index - 1) ? h : 0;
+	const below = isWider(index + 1) ? h : 0;
+	let stitch = 1;
+	for (const run of round.runs) {
+		context.fillStyle = yarns.find(({ key }) => key === run.yarn)?.hex ?? '#808080';
+		for (const part of stretchesOf(round, stitch, stitch + run.stitches - 1, opening)) {
+			context.beginPath();
+			trace(context, part, top - above, above + h + below);
+			context.fill();
+		}
+		stitch += run.stitches;
+	}
 }
 
 function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
-	const { layout, opening, yarns, picked, under } = picture;
+	const { layout, opening, yarns, under } = picture;
 	const round = rounds(picture)[index];
 	const top = layout.tops[index];
 	if (round === undefined || top === undefined) return;
@@ -72,11 +98,7 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 		const ink = inkOn(hex);
 		for (const part of stretchesOf(round, stitch, stitch + run.stitches - 1, opening)) {
 			context.beginPath();
-			context.moveTo(part.x, top + part.leftDrop);
-			context.lineTo(part.x + part.width, top + part.rightDrop);
-			context.lineTo(part.x + part.width, top + part.rightDrop + h);
-			context.lineTo(part.x, top + part.leftDrop + h);
-			context.closePath();
+			trace(context, part, top, h);
 			context.fillStyle = hex;
 			context.fill();
 			context.strokeStyle = hex;
@@ -87,7 +109,6 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 		stitch += run.stitches;
 	}
 	if (!round.readable) hatch(context, picture, index);
-	if (picked.has(round.number)) outline(context, picture, index, 2.5);
 	if (under?.round === round.number) {
 		for (const part of stretchesOf(round, under.stitch, under.stitch, opening)) {
 			context.strokeStyle = INK;
@@ -97,8 +118,17 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 	}
 }
 
+/** The outline of a stretch, so high from so far down. */
+function trace(context: CanvasRenderingContext2D, part: Stretch, top: number, height: number): void {
+	context.moveTo(part.x, top + part.leftDrop);
+	context.lineTo(part.x + part.width, top + part.rightDrop);
+	context.lineTo(part.x + part.width, top + part.rightDrop + height);
+	context.lineTo(part.x, top + part.leftDrop + height);
+	context.closePath();
+}
+
 /** Lines between stitches, and the yarn's letter in each where there is room. */
-function drawCells(context: CanvasRenderingContext2D, part: ReturnType<typeof stretchesOf>[number], top: number, h: number, w: number, ink: string, letter: string): void {
+function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number, h: number, w: number, ink: string, letter: string): void {
 	const cells = part.to - part.from + 1;
 	const slope = (part.rightDrop - part.leftDrop) / part.width;
 	context.strokeStyle = ink;
@@ -130,15 +160,20 @@ function drawCells(context: CanvasRenderingContext2D, part: ReturnType<typeof st
 	context.globalAlpha = 1;
 }
 
-function outline(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, index: number, width: number): void {
+/** Above and below a round that is picked. */
+function drawPick(context: CanvasRenderingContext2D, { layout, opening, piece, picked }: Picture, index: number): void {
 	const round = piece.rounds[index];
 	const top = layout.tops[index];
-	if (round === undefined || top === undefined) return;
-	context.strokeStyle = INK;
-	context.lineWidth = width;
-	for (const part of stretchesOf(round, 1, round.makes, opening)) {
-		line(context, part.x, top + part.leftDrop, part.x + part.width, top + part.rightDrop);
-		line(context, part.x, top + part.leftDrop + layout.rowHeight, part.x + part.width, top + part.rightDrop + layout.rowHeight);
+	if (round === undefined || top === undefined || !picked.has(round.number)) return;
+	for (const [width, colour] of [
+		[5, PAPER],
+		[2.5, INK],
+	] as const) {
+		context.strokeStyle = colour;
+		context.lineWidth = width;
+		for (const part of stretchesOf(round, 1, round.makes, opening)) {
+			for (const edge of [top, top + layout.rowHeight]) line(context, part.x, edge + part.leftDrop, part.x + part.width, edge + part.rightDrop);
+		}
 	}
 }
 
@@ -149,8 +184,7 @@ function hatch(context: CanvasRenderingContext2D, { layout, opening, piece }: Pi
 	if (round === undefined || top === undefined) return;
 	context.save();
 	context.beginPath();
-	for (const part of stretchesOf(round, 1, round.makes, opening))
-		context.rect(part.x, top + Math.min(part.leftDrop, part.rightDrop), part.width, layout.rowHeight + Math.abs(part.rightDrop - part.leftDrop));
+	for (const part of stretchesOf(round, 1, round.makes, opening)) trace(context, part, top, layout.rowHeight);
 	context.clip();
 	context.fillStyle = PAPER;
 	context.globalAlpha = 0.75;

@@ -20,7 +20,7 @@ export interface SheetLayout {
 }
 
 const REMARK = 24;
-const TROUBLE = 42;
+const TROUBLE = 24;
 
 /** Where every line and round lies, from the top down. */
 export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[], troubles: readonly Trouble[], rowHeight: number): SheetLayout {

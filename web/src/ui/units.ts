@@ -9,8 +9,9 @@ function figure(value: number): string {
 	return value < 9.95 ? value.toFixed(1) : Math.round(value).toLocaleString('en');
 }
 
-/** A length of yarn: "12 m" or "13 yd". */
+/** A length of yarn: "12 m" or "13 yd"; short ones as "30 cm" or "12 in". */
 export function yarnLength(metres: number, units: Units): string {
+	if (metres < 0.5) return units === 'metric' ? `${Math.round(metres * 100)} cm` : `${Math.round((metres * 1000) / INCH_IN_MM)} in`;
 	return units === 'metric' ? `${figure(metres)} m` : `${figure(metres / YARD_IN_METRES)} yd`;
 }
 
