@@ -10,6 +10,14 @@ use Alternum\Core\Plan\Plan;
 /** Plans for the tests. */
 final class Plans
 {
+    /** @return list<string> the demo plans' paths */
+    public static function demoFiles(): array
+    {
+        $files = glob(\dirname(__DIR__, 2).'/demo/*.json');
+
+        return false === $files ? [] : $files;
+    }
+
     /** A ball from 6 with k increase rounds: common practice, no source. k growing, k + 1 even, k − 1 shrinking to 6. */
     private const TIMES = 6;
 
@@ -30,10 +38,10 @@ final class Plans
     }
 
     /**
-     * @param list<string>               $rounds
-     * @param list<array<string, mixed>> $colours
-     * @param array<string, mixed>       $piece   fields that differ
-     * @param array<string, mixed>       $plan    fields that differ
+     * @param list<string>       $rounds
+     * @param list<array<mixed>> $colours
+     * @param array<mixed>       $piece   fields that differ
+     * @param array<mixed>       $plan    fields that differ
      */
     public static function of(array $rounds, array $colours = [], array $piece = [], array $plan = []): Plan
     {
@@ -41,12 +49,12 @@ final class Plans
     }
 
     /**
-     * @param list<string>               $rounds
-     * @param list<array<string, mixed>> $colours
-     * @param array<string, mixed>       $piece
-     * @param array<string, mixed>       $plan
+     * @param list<string>       $rounds
+     * @param list<array<mixed>> $colours
+     * @param array<mixed>       $piece
+     * @param array<mixed>       $plan
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     public static function values(array $rounds, array $colours = [], array $piece = [], array $plan = []): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\LineDifference;
 use Alternum\Core\Edit\Paint;
@@ -13,9 +12,10 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -62,9 +62,9 @@ final class EditsTest extends TestCase
     public function testRunsAndChoicesMoveToo(): void
     {
         $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 4, 'from' => 2, 'to' => 5, 'yarn' => 'B'], ['kind' => 'run', 'round' => 2, 'from' => 1, 'to' => 1, 'yarn' => 'B']], ['changes' => ['method' => 'auto', 'at' => [['round' => 7, 'method' => 'plain']]]]);
-        $values = PlanWriter::values((new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan));
-        self::assertSame([['kind' => 'run', 'round' => 3, 'from' => 2, 'to' => 5, 'yarn' => 'B']], $values['pieces'][0]['colours'] ?? null);
-        self::assertSame([['round' => 6, 'method' => 'plain']], $values['pieces'][0]['changes']['at'] ?? null);
+        $piece = (new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan)->pieces[0];
+        self::assertEquals([new StitchRun(3, 2, 5, 'B')], $piece->colours);
+        self::assertSame([6 => Method::Plain], $piece->changes->at);
     }
 
     /** A line typed letter by letter, wrong in between, keeps the colours. */
@@ -146,9 +146,9 @@ final class EditsTest extends TestCase
     public function testReadsEdits(array $values, ?string $path): void
     {
         try {
-            $edit = EditReader::values($values, 'edits[0]');
+            $plan = EditReader::values($values, 'edits[0]')->apply(Plans::of(self::BALL));
             self::assertNull($path);
-            self::assertInstanceOf(Edit::class, $edit);
+            self::assertSame(['body'], array_column($plan->pieces, 'key'));
         } catch (Refusal $refusal) {
             self::assertSame($path, $refusal->problems[0]->path);
         }

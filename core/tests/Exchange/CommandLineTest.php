@@ -53,7 +53,7 @@ final class CommandLineTest extends TestCase
     {
         $validator = new Validator();
         $validator->resolver()?->registerFile('https://alternum.test/analysis.schema.json', \dirname(__DIR__, 3).'/contract/analysis.schema.json');
-        $plans = array_map(static fn (string $file): string => (string) file_get_contents($file), glob(\dirname(__DIR__, 3).'/demo/*.json') ?: []);
+        $plans = array_map(static fn (string $file): string => (string) file_get_contents($file), Plans::demoFiles());
         $plans[] = Json::encode(Plans::values([]));
         $plans[] = Json::encode(Plans::values(['6 sc in MR', 'wobble x6'], [Plans::stripes(9, 4, [['Q', 1]])]));
         $plans[] = Json::encode(Plans::values(['ch 8', '8 sc'], [], ['worked' => 'rows']));

@@ -54,9 +54,11 @@ final class FabricTest extends TestCase
     public function testABallIsAsHighAsWide(): void
     {
         $ball = self::lay(Plans::ball(10), 0.0, new Gauge(20, 20));
-        $width = 2 * max(array_map(static fn (Course $course): float => $course->radius, $ball->courses));
+        $radii = array_map(static fn (Course $course): float => $course->radius, $ball->courses);
+        self::assertNotSame([], $radii);
+        $width = 2 * max($radii);
         self::assertEqualsWithDelta(60 * 5.0 / \M_PI, $width, 1e-9);
-        self::assertEqualsWithDelta($width, $ball->courses[array_key_last($ball->courses)]->level, 0.2 * $width);
+        self::assertEqualsWithDelta($width, array_sum(array_map(static fn (Course $course): float => $course->rise, $ball->courses)), 0.2 * $width);
     }
 
     /** Square single crochet lies flat at 2π more stitches each round; 6 lie flat, 12 ruffle (the trade's six: common practice). */

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Api;
+
+use Alternum\Server\Tests\ApiTestCase;
+
+final class PlansTest extends ApiTestCase
+{
+    public function testANewWorkshopOpensWithThreePlansAndSomeYarn(): void
+    {
+        $shelf = $this->ask('GET', '/api/shelf');
+        self::assertIsArray($shelf['plans']);
+        self::assertSame(['Harbour buoy', 'Snail with a striped shell', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
+        self::assertIsArray($shelf['yarns']);
+        self::assertCount(3, $shelf['yarns']);
+        foreach ($shelf['plans'] as $plan) {
+            self::assertIsArray($plan);
+            $opened = $this->ask('GET', '/api/plans/'.self::string($plan, 'id'));
+            self::assertSame([], self::at($opened, 'analysis', 'problems'));
+        }
+    }
+
+    public function testSavingBringsTheRevisionAndTheAnalysis(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $plan['title'] = 'Buoy “Łódź” 🧶 <script>alert(1)</script>';
+        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(200);
+        self::assertSame(2, $saved['revision']);
+        self::assertSame('"2"', $this->response()->headers->get('ETag'));
+        $opened = $this->ask('GET', "/api/plans/{$id}");
+        self::assertSame($plan['title'], self::at($opened, 'plan', 'title'));
+        self::assertSame($saved['analysis'], $opened['analysis']);
+    }
+
+    public function testEditsAreMadeByTheCore(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [
+            ['do' => 'paint', 'piece' => 'float', 'rounds' => [2, 3], 'yarn' => 'C'],
+            ['do' => 'front', 'piece' => 'float', 'degrees' => -10],
+        ]], ['HTTP_IF_MATCH' => '"1"']);
+        self::assertSame(['C', 'C'], [self::at($saved, 'analysis', 'pieces', 0, 'rounds', 1, 'runs', 0, 'yarn'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 2, 'runs', 0, 'yarn')]);
+        self::assertEquals(350, self::at($saved, 'analysis', 'pieces', 0, 'frontDegrees'));
+    }
+
+    public function testTheSecondOfTwoWindowsIsTold(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => ['title' => 'first window'] + $plan], ['HTTP_IF_MATCH' => '"1"']);
+        $told = $this->ask('PUT', "/api/plans/{$id}", ['plan' => ['title' => 'second window'] + $plan], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(412);
+        self::assertSame(2, $told['revision']);
+        self::assertSame('first window', self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'title'));
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => ['title' => 'second window'] + $plan], ['HTTP_IF_MATCH' => '"2"']);
+        $this->assertStatus(200);
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan]);
+        $this->assertStatus(428);
+    }
+
+    public function testAWrongPlanIsRefusedAndNothingIsStored(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $refused = $this->ask('PUT', "/api/plans/{$id}", ['plan' => ['colour' => 'red'] + $plan], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        self::assertSame('plan.colour', self::at($refused, 'problems', 0, 'path'));
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [['do' => 'paint', 'piece' => 'wing', 'rounds' => [1], 'yarn' => 'A']]], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => 'all'], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        $this->ask('PUT', "/api/plans/{$id}", 'nonsense', ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        self::assertSame(1, $this->ask('GET', "/api/plans/{$id}")['revision']);
+
+        $refused = $this->ask('POST', '/api/plans', ['title' => 'no plan']);
+        $this->assertStatus(422);
+        self::assertSame('format', self::at($refused, 'problems', 0, 'path'));
+        self::assertCount(3, (array) $this->ask('GET', '/api/shelf')['plans']);
+    }
+
+    /** A plan with wrong rounds is kept all the same: what is typed is never lost. */
+    public function testWrongRoundsAreKeptAndTold(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $rounds = ['R1: 6 sc in MR', 'R2: wobble 🧶 x100000', "R3:\tsc around", 'R4: ((('];
+        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [['do' => 'retype', 'piece' => 'float', 'rounds' => $rounds]]], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(200);
+        self::assertSame($rounds, self::at($saved, 'plan', 'pieces', 0, 'rounds'));
+        self::assertSame('pieces[0].rounds[1]', self::at($saved, 'analysis', 'problems', 0, 'path'));
+    }
+
+    public function testTwoMegabytesAreRefused(): void
+    {
+        [, $plan] = $this->firstPlan();
+        $this->ask('POST', '/api/plans', ['title' => str_repeat('x', 2_100_000)] + $plan);
+        $this->assertStatus(413);
+        $this->ask('POST', '/api/plans', ['title' => str_repeat('x', 1_100_000)] + $plan);
+        $this->assertStatus(422);
+    }
+
+    public function testAFileGoesOutAndComesInAgain(): void
+    {
+        [$id] = $this->firstPlan();
+        $plan = $this->ask('GET', "/api/plans/{$id}/file");
+        self::assertSame('attachment; filename=harbour-buoy.json', $this->response()->headers->get('Content-Disposition'));
+        $opened = $this->ask('POST', '/api/plans', $plan);
+        $this->assertStatus(201);
+        self::assertEquals($plan, $opened['plan']);
+        self::assertNotSame($id, $opened['id']);
+    }
+
+    public function testTheWrittenPattern(): void
+    {
+        [$id] = $this->firstPlan();
+        $this->ask('GET', "/api/plans/{$id}/pattern?terms=uk");
+        $text = (string) $this->response()->getContent();
+        self::assertStringContainsString('R1: with A Chalk: 6 dc in MR (6)', $text);
+        self::assertStringContainsString('B Signal red', $text);
+        $this->ask('GET', "/api/plans/{$id}/pattern?terms=fr");
+        $this->assertStatus(400);
+    }
+
+    public function testOffTheShelfAndBack(): void
+    {
+        [$id] = $this->firstPlan();
+        $this->ask('DELETE', "/api/plans/{$id}");
+        $this->assertStatus(204);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(404);
+        $this->ask('POST', "/api/plans/{$id}/restore");
+        $this->assertStatus(204);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+    }
+
+    public function testOldRevisionsAreForgotten(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        for ($revision = 1; $revision < 70; ++$revision) {
+            $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan], ['HTTP_IF_MATCH' => "\"{$revision}\""]);
+            $this->assertStatus(200);
+        }
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
+        $numbers = $connection->fetchFirstColumn('SELECT number FROM plan_revision WHERE plan_id = ? ORDER BY number', [\Symfony\Component\Uid\Ulid::fromString($id)->toBinary()]);
+        self::assertEquals(range(21, 70), $numbers);
+    }
+}

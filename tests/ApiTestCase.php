@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests;
+
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Speaks to the server as its page does, and holds every response to the contract. */
+abstract class ApiTestCase extends WebTestCase
+{
+    private static ?Contract $contract = null;
+
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+        $this->openWorkshop();
+    }
+
+    protected static function contract(): Contract
+    {
+        return self::$contract ??= new Contract();
+    }
+
+    /** Forgets the cookie and opens the page, as a first visit does. */
+    protected function openWorkshop(): void
+    {
+        $this->browser->getCookieJar()->clear();
+        $this->browser->request('GET', '/');
+        self::assertResponseIsSuccessful();
+    }
+
+    /**
+     * @param array<string, mixed>|string|null $body
+     * @param array<string, string>            $server more headers, as HTTP_…
+     *
+     * @return array<string, mixed>
+     */
+    protected function ask(string $method, string $path, array|string|null $body = null, array $server = []): array
+    {
+        $server += ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_X_CSRF_TOKEN' => 'csrf-token'] + (null === $body ? [] : ['CONTENT_TYPE' => 'application/json']);
+        $this->browser->request($method, $path, server: $server, content: \is_array($body) ? (string) json_encode($body) : $body);
+        self::contract()->assertHeld($this->browser->getRequest(), $this->response());
+        $values = json_decode((string) $this->response()->getContent(), true);
+
+        /** @var array<string, mixed> $values */
+        $values = \is_array($values) ? $values : [];
+
+        return $values;
+    }
+
+    protected function response(): Response
+    {
+        return $this->browser->getResponse();
+    }
+
+    protected function assertStatus(int $status): void
+    {
+        self::assertSame($status, $this->response()->getStatusCode(), (string) $this->response()->getContent());
+    }
+
+    /** @return array{string, array<string, mixed>} the first plan's id, and the plan */
+    protected function firstPlan(): array
+    {
+        $shelf = $this->ask('GET', '/api/shelf');
+        $id = self::string($shelf, 'plans', 0, 'id');
+        $plan = $this->ask('GET', "/api/plans/{$id}")['plan'];
+        self::assertIsArray($plan);
+
+        /** @var array<string, mixed> $plan */
+        return [$id, $plan];
+    }
+
+    /** @param array<array-key, mixed> $values */
+    protected static function at(array $values, string|int ...$keys): mixed
+    {
+        $at = $values;
+        foreach ($keys as $key) {
+            self::assertIsArray($at);
+            self::assertArrayHasKey($key, $at);
+            $at = $at[$key];
+        }
+
+        return $at;
+    }
+
+    /** @param array<array-key, mixed> $values */
+    protected static function string(array $values, string|int ...$keys): string
+    {
+        $value = self::at($values, ...$keys);
+        self::assertIsString($value);
+
+        return $value;
+    }
+}
