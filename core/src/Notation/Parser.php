@@ -108,7 +108,7 @@ final class Parser
             if (\in_array($this->tokens[$next]->value ?? '', self::HEADS, true)) {
                 ++$next;
             }
-            if (TokenType::Number === ($this->tokens[$next]->type ?? null)) {
+            if (TokenType::Number === ($this->tokens[$next]->type ?? null) && $this->isRange($first, $dash, $next)) {
                 $to = $this->number($this->tokens[$next]);
                 $this->at = $next + 1;
             }
@@ -133,6 +133,22 @@ final class Parser
         }
 
         return $head;
+    }
+
+    /**
+     * Whether the number after a dash ends a range, "R4-7 sc around", or begins the round, "Rnd 1 - 6 sc in MR".
+     *
+     * @param Token<TokenType, string> $first the head's word
+     * @param Token<TokenType, string> $dash
+     * @param int                      $at    the number's place
+     */
+    private function isRange(Token $first, Token $dash, int $at): bool
+    {
+        $then = $this->tokens[$at + 1] ?? null;
+        $isOpen = null !== $then && !\in_array($then->type, [TokenType::Word, TokenType::Number, TokenType::Ordinal], true);
+        $isClose = $dash->position + 1 === $this->tokens[$at]->position && ' ' !== ($this->text[$dash->position - 1] ?? ' ');
+
+        return $isOpen || $isClose || TokenType::Dash !== $dash->type || str_ends_with($first->value, 's');
     }
 
     /** Whether the line, which has no head, says nothing about stitches: materials, "stuff now", a heading. */

@@ -70,6 +70,8 @@ final class ReaderTest extends TestCase
     #[TestWith(['R1: 6 single crochet into a magic ring [6]'])]
     #[TestWith(['Rnd 1: ch 2, 6 sc in 2nd ch from hook (6)'])]
     #[TestWith(['1) ch 2, 6 sc in second chain'])]
+    #[TestWith(['Rnd 1 - 6 sc in MR (6)'])]
+    #[TestWith(["Rnd 1\u{2013} 6 sc in MR [6]"])]
     public function testBeginsInARingOrInTwoChains(string $line): void
     {
         $reading = Reader::read([$line], Terms::Us);
@@ -81,6 +83,9 @@ final class ReaderTest extends TestCase
     #[TestWith(['Rnds 4–7: sc around', 4])]
     #[TestWith(['Rounds 4 to 7 (4 rounds): sc around', 4])]
     #[TestWith(['R4-R7. 18 sc (18)', 4])]
+    #[TestWith(['R4-7 sc around', 4])]
+    #[TestWith(['Rounds 4 - 7 sc around', 4])]
+    #[TestWith(['R4 - 7: 18 sc', 4])]
     public function testReadsARange(string $line, int $rounds): void
     {
         $reading = Reader::read(['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', $line, 'R8: (sc, dec) x6'], Terms::Us);

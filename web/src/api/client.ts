@@ -3,7 +3,7 @@ import type { paths } from './generated/contract';
 import type { Problem } from './types';
 
 /** The server's API. The header shows that a request comes from this page. */
-export const api = createClient<paths>({ baseUrl: '/', headers: { 'X-CSRF-Token': 'csrf-token' } });
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request), headers: { 'X-CSRF-Token': 'csrf-token' } });
 
 /** The server said no, and why. Thrown network errors mean that it said nothing. */
 export class Refused extends Error {

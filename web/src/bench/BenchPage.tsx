@@ -4,6 +4,7 @@ import { api, dataOf, Refused } from '../api/client';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { type DraftStore, openDraft } from './draft';
+import { takeUnsaved } from './unsaved';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent' };
 
@@ -23,10 +24,11 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 		let isOver = false;
 		api
 			.GET('/api/plans/{id}', { params: { path: { id } } })
-			.then((answer) => {
+			.then(async (answer) => {
 				const opened = dataOf(answer);
+				const left = isOver ? null : await takeUnsaved(id);
 				if (isOver) return;
-				draft = openDraft(opened);
+				draft = openDraft(opened, left);
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {

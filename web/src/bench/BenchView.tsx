@@ -117,7 +117,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 				<Head />
 				<Tray />
 				<Score focused={focused} />
-				<aside className="col-span-2 overflow-auto border-t border-rule bg-paper p-4 lg:col-span-1 lg:border-t-0 lg:border-l" aria-label={station}>
+				<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 lg:col-span-1 lg:border-t-0 lg:border-l" aria-label={station}>
 					<Panel />
 				</aside>
 			</div>

@@ -16,14 +16,15 @@ export function Tray() {
 					<Tip key={key} says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`} hotkey={key}>
 						<button
 							type="button"
-							aria-label={picked.size > 0 ? `Give the picked rounds yarn ${key}, ${name}` : `Yarn ${key}, ${name}`}
-							className="relative flex min-h-16 w-full flex-col items-center justify-center border-b border-ink/30 text-2xl font-semibold hover:brightness-95"
-							style={{ background: hex, color: inkOn(hex) }}
+							aria-label={`${key} ${name}${isShort ? ' short' : ''}: ${picked.size > 0 ? 'give it to the picked rounds' : 'open it'}`}
+							className="flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade"
 							onClick={() => (picked.size > 0 ? paint(key) : goTo('yarns'))}
 						>
-							{key}
-							<span className="max-w-full truncate px-1 text-[11px] leading-tight font-normal">{name}</span>
-							{isShort && <span className="absolute top-1 right-1 text-[11px] leading-none font-normal underline">short</span>}
+							<span className="flex h-14 items-center justify-center text-2xl font-semibold" style={{ background: hex, color: inkOn(hex) }}>
+								{key}
+							</span>
+							<span className="truncate px-1 py-1 text-center text-[12px] leading-tight">{name === '' ? '\u00a0' : name}</span>
+							{isShort && <span className="bg-ink text-[12px] leading-tight text-paper">short</span>}
 						</button>
 					</Tip>
 				);

@@ -1,6 +1,7 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import { api, dataOf, Refused } from '../api/client';
 import type { Analysis, Edit, OpenedPlan, Plan, Problem } from '../api/types';
+import { keepUnsaved, type Unsaved } from './unsaved';
 
 /** One thing that the maker did: an edit that the core makes, or a change of the plan as it stands. */
 interface Operation {
@@ -34,13 +35,6 @@ export interface Draft {
 	canRedo: boolean;
 }
 
-/** What a browser keeps of a plan that is not saved yet. */
-interface Kept {
-	revision: number;
-	plan: Plan;
-	edits: Edit[];
-}
-
 export interface DraftStore extends StoreApi<Draft> {
 	/** Changes the plan where no rule of the job is needed: a name, a figure, a layer moved. */
 	change: (change: (plan: Plan) => Plan, group?: string) => void;
@@ -65,33 +59,11 @@ const GROUP_MS = 1500;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 const UNDO_STEPS = 200;
 
-const keyOf = (id: string) => `alternum.unsaved.${id}`;
-
-function keep(id: string, kept: Kept | null): void {
-	try {
-		if (kept === null) {
-			localStorage.removeItem(keyOf(id));
-		} else {
-			localStorage.setItem(keyOf(id), JSON.stringify(kept));
-		}
-	} catch {
-		// A full or forbidden store costs only what a crash of this very window would lose.
-	}
-}
-
-function keptOf(id: string): Kept | null {
-	try {
-		return JSON.parse(localStorage.getItem(keyOf(id)) ?? 'null') as Kept | null;
-	} catch {
-		return null;
-	}
-}
-
 /**
  * A plan being worked on. What the maker does goes into a queue and to the server one by one; the answer brings the
- * plan and its analysis. Nothing leaves the queue before it is saved.
+ * plan and its analysis. Nothing leaves the queue before it is saved. `left` is what an earlier window left unsaved.
  */
-export function openDraft(opened: OpenedPlan): DraftStore {
+export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): DraftStore {
 	const store = createStore<Draft>(() => ({
 		id: opened.id,
 		revision: opened.revision,
@@ -118,23 +90,25 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 		store.setState({ plan: shown(), canUndo: done.length > 0 || queue.length > 0, canRedo: undone.length > 0, ...(save === undefined ? {} : { save }) });
 	}
 
-	function keepUnsaved(): void {
+	function keep(): void {
 		const edits = queue.flatMap(({ edit }) => (edit === undefined ? [] : [edit]));
-		keep(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, plan: shown(), edits });
+		keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, plan: shown(), edits });
 	}
 
 	function push(operation: Omit<Operation, 'at'>): void {
 		const newest = queue.at(-1);
-		// A line that is still being typed stands for what was typed of it before; the one on its way is left alone.
-		const replaces =
-			newest !== undefined &&
-			queue.length > (isSending ? 1 : 0) &&
-			operation.group !== undefined &&
-			newest.group === operation.group &&
-			newest.edit?.do === 'retype' &&
-			operation.edit?.do === 'retype';
-		queue = [...(replaces ? queue.slice(0, -1) : queue), { ...operation, at: Date.now() }];
-		keepUnsaved();
+		// What is still being typed or turned stands for what it was before; the one on its way is left alone.
+		const isSame = newest !== undefined && queue.length > (isSending ? 1 : 0) && operation.group !== undefined && newest.group === operation.group;
+		const replaces = isSame && newest.edit?.do === operation.edit?.do && (operation.edit?.do === 'retype' || operation.edit?.do === 'front');
+		const before = newest?.change;
+		const after = operation.change;
+		const added = { ...operation, at: Date.now() };
+		if (isSame && before !== undefined && after !== undefined) {
+			queue = [...queue.slice(0, -1), { ...added, change: (plan) => after(before(plan)) }];
+		} else {
+			queue = [...(replaces ? queue.slice(0, -1) : queue), added];
+		}
+		keep();
 		const { is } = store.getState().save;
 		show(is === 'conflict' || is === 'refused' || is === 'waiting' ? undefined : { is: 'saving' });
 		if (is !== 'conflict' && is !== 'refused') {
@@ -179,7 +153,7 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 			queue = queue.slice(1);
 			record(operation, before);
 			store.setState({ revision: saved.revision, analysis: saved.analysis });
-			keepUnsaved();
+			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			isSending = false;
 			await send();
@@ -209,13 +183,11 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 		store.setState({ revision: theirs.revision, analysis: theirs.analysis });
 	}
 
-	const kept = keptOf(opened.id);
-	if (kept !== null) {
-		// The window was closed, or crashed, before it could save.
-		store.setState({ revision: kept.revision });
+	if (left !== null) {
+		store.setState({ revision: left.revision });
 		queue = [
-			{ group: undefined, at: 0, edit: undefined, change: () => kept.plan, moves: 'forward' },
-			...kept.edits.map((edit): Operation => ({ group: undefined, at: 0, edit, change: undefined, moves: 'forward' })),
+			{ group: undefined, at: 0, edit: undefined, change: () => left.plan, moves: 'forward' },
+			...left.edits.map((edit): Operation => ({ group: undefined, at: 0, edit, change: undefined, moves: 'forward' })),
 		];
 		show({ is: 'saving' });
 		void send();
@@ -241,7 +213,7 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 			done.push(shown());
 			queue = [];
 			takeFromServer(theirs);
-			keepUnsaved();
+			keep();
 			show({ is: 'saved' });
 		},
 		takeMine: async () => {
@@ -250,7 +222,7 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 			const edits = queue.filter(({ edit }) => edit !== undefined);
 			takeFromServer(theirs);
 			queue = [{ group: undefined, at: Date.now(), edit: undefined, change: () => mine, moves: 'forward' }, ...edits];
-			keepUnsaved();
+			keep();
 			show({ is: 'saving' });
 			await send();
 		},
@@ -260,15 +232,15 @@ export function openDraft(opened: OpenedPlan): DraftStore {
 			const plan = { ...mine, title: `${mine.title.slice(0, 110)} (mine)` };
 			const added = dataOf(await api.POST('/api/plans', { body: plan }));
 			if (edits.length > 0) {
-				keep(added.id, { revision: added.revision, plan, edits });
+				keepUnsaved(added.id, { revision: added.revision, plan, edits });
 			}
 			queue = [];
-			keepUnsaved();
+			keep();
 			return added.id;
 		},
 		giveUp: () => {
 			queue = [];
-			keepUnsaved();
+			keep();
 			show({ is: 'saved' });
 		},
 		lines: (piece: string) => {

@@ -1,10 +1,10 @@
 import { Slider } from 'radix-ui';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Change, Method } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/Field';
 import { plural } from '../../ui/units';
-import { useBench, usePiece } from '../context';
+import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
 import { StepSign } from '../Score';
 
@@ -19,6 +19,12 @@ const methods: readonly (readonly [Method | 'auto', string])[] = [
 export function Changes() {
 	const { draft, picked, pick } = useBench();
 	const { piece, analysis } = usePiece();
+	// Where the front is being turned to, until the core has answered.
+	const [turned, setTurned] = useState<number | null>(null);
+	const isSaved = useDraft(({ save }) => save.is === 'saved');
+	useEffect(() => {
+		if (isSaved) setTurned(null);
+	}, [isSaved]);
 	const list = useRef<HTMLOListElement>(null);
 	const shownRound = picked.size === 1 ? [...picked][0] : undefined;
 	useEffect(() => {
@@ -28,7 +34,10 @@ export function Changes() {
 	if (piece === undefined || analysis === undefined) return null;
 	const { changes, bestFront, frontDegrees } = analysis;
 	const showing = changes.filter(({ shows }) => shows).length;
-	const turn = (degrees: number) => draft.edit({ do: 'front', piece: piece.key, degrees }, `front ${piece.key}`);
+	function turn(degrees: number) {
+		setTurned(degrees);
+		draft.edit({ do: 'front', piece: piece?.key ?? '', degrees }, `front ${piece?.key}`);
+	}
 
 	function choose(change: Change, method: Method | 'auto') {
 		draft.change((plan) =>
@@ -60,7 +69,7 @@ export function Changes() {
 						min={0}
 						max={359}
 						step={1}
-						value={[Math.round(frontDegrees) % 360]}
+						value={[turned ?? Math.round(frontDegrees) % 360]}
 						onValueChange={([degrees]) => degrees !== undefined && turn(degrees)}
 					>
 						<Slider.Track className="relative h-1 flex-1 bg-rule" />

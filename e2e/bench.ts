@@ -1,0 +1,53 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** Every test fails where the page logs an error, a breach of the content policy among them. */
+export const test = base.extend<{ errors: string[] }>({
+	errors: [
+		async ({ page }, use) => {
+			const errors: string[] = [];
+			page.on('console', (message) => {
+				if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text())) errors.push(message.text());
+			});
+			page.on('pageerror', (error) => errors.push(error.message));
+			await use(errors);
+			expect(errors).toEqual([]);
+		},
+		{ auto: true },
+	],
+});
+
+export { expect };
+
+export async function openPlan(page: Page, title: string, station = 'colours'): Promise<void> {
+	await page.goto('/');
+	await page.getByRole('link', { name: title }).click();
+	await expect(page.getByLabel('The plan’s title')).toHaveValue(title);
+	await goTo(page, station);
+}
+
+export async function goTo(page: Page, station: string): Promise<void> {
+	await page
+		.getByRole('navigation', { name: 'Stations' })
+		.getByRole('button', { name: new RegExp(`^${station}`, 'i') })
+		.click();
+	await expect(page).toHaveURL(new RegExp(`/${station}$`));
+}
+
+export const line = (page: Page, n: number): Locator => page.locator(`input[data-line="${n - 1}"]`);
+export const panel = (page: Page): Locator => page.getByRole('complementary');
+export const round = (page: Page, n: number): Locator => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
+export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+/** Which of these colours the chart shows at all, by pixels. */
+export async function coloursOnChart(page: Page, hexes: string[]): Promise<string[]> {
+	await page.waitForTimeout(80);
+	return page.locator('canvas').evaluate((canvas, wanted) => {
+		const { data } = (canvas as HTMLCanvasElement).getContext('2d')?.getImageData(0, 0, (canvas as HTMLCanvasElement).width, (canvas as HTMLCanvasElement).height) ?? { data: new Uint8ClampedArray() };
+		const seen = new Map<string, number>();
+		for (let i = 0; i < data.length; i += 4) {
+			const hex = `#${[data[i], data[i + 1], data[i + 2]].map((n) => (n ?? 0).toString(16).padStart(2, '0')).join('')}`.toUpperCase();
+			seen.set(hex, (seen.get(hex) ?? 0) + 1);
+		}
+		return wanted.filter((hex) => (seen.get(hex) ?? 0) > 100);
+	}, hexes);
+}

@@ -1,0 +1,67 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, goTo, line, openPlan, round, test } from './bench';
+
+const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
+
+test('axe finds nothing serious on any view', async ({ page }) => {
+	const check = async (where: string) => {
+		const { violations } = await new AxeBuilder({ page }).analyze();
+		expect(
+			violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html}`),
+			where,
+		).toEqual([]);
+	};
+	await page.goto('/');
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	await check('shelf');
+	await openPlan(page, 'Snail with a striped shell');
+	for (const station of stations) {
+		await goTo(page, station);
+		await check(station);
+	}
+	await goTo(page, 'rounds');
+	await line(page, 3).fill('R3: (sc, imc) x6');
+	await expect(page.getByText('“imc” is no stitch').first()).toBeVisible();
+	await check('a wrong line');
+});
+
+for (const [width, height] of [
+	[1280, 800],
+	[820, 1180],
+	[1180, 820],
+] as const) {
+	test(`nothing runs off the page at ${width} × ${height}`, async ({ page }) => {
+		await page.setViewportSize({ width, height });
+		await openPlan(page, 'Spotted mushroom');
+		for (const station of stations) {
+			await goTo(page, station);
+			expect(await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.scrollHeight]), station).toEqual([width, height]);
+			await expect(round(page, 1)).toBeInViewport();
+		}
+	});
+}
+
+test('the stations have keys', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+	for (const [i, station] of stations.entries()) {
+		await page.keyboard.press(String(i + 1));
+		await expect(page).toHaveURL(new RegExp(`/${station}$`));
+	}
+});
+
+test('a plan of 400 rounds is worked on', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Add a piece' }).click();
+	await line(page, 1).focus();
+	await page.evaluate(() => {
+		const data = new DataTransfer();
+		data.setData('text/plain', ['100 sc in MR', ...Array.from({ length: 399 }, (_, i) => `R${i + 2}: sc around`)].join('\n'));
+		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+	});
+	await expect(round(page, 400)).toContainText('100');
+	await line(page, 300).fill('R300: 99 sc');
+	await expect(page.getByText('Round 300 uses 99 of the 100 stitches below: 1 left over.').first()).toBeVisible();
+	await line(page, 300).fill('R300: sc around');
+	await expect(page.getByText('Round 300 uses')).toHaveCount(0);
+});

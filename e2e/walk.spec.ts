@@ -1,0 +1,207 @@
+import { readFile } from 'node:fs/promises';
+import { coloursOnChart, expect, goTo, line, openPlan, panel, round, saved, test } from './bench';
+
+const CHALK = '#F2EDE4';
+const RED = '#C8372D';
+const TAR = '#2B3138';
+
+test('from the first visit to a pattern in the hand', async ({ page }) => {
+	await test.step('the shelf opens with three plans', async () => {
+		await page.goto('/');
+		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	});
+
+	await test.step('a plan opens on the bench with its chart', async () => {
+		await openPlan(page, 'Harbour buoy');
+		expect(await coloursOnChart(page, [CHALK, RED, TAR])).toEqual([CHALK, RED, TAR]);
+		await expect(round(page, 7)).toContainText('36');
+	});
+
+	await test.step('a round is typed, wrong, then mended', async () => {
+		await goTo(page, 'rounds');
+		await line(page, 4).fill('R4: (2 sc, inc) x5, 2 sc');
+		await expect(page.getByText('Round 4 uses 17 of the 18 stitches below: 1 left over.').first()).toBeVisible();
+		await expect(page.getByText('Add 1 sc at the end, or write (2 sc, inc) x6.').first()).toBeVisible();
+		await expect(line(page, 4)).toHaveAttribute('aria-invalid', 'true');
+		await expect(line(page, 5)).toHaveValue('R5: (3 sc, inc) x6 (30)');
+		await line(page, 4).fill('R4: (2 sc, inc) x6');
+		await expect(line(page, 4)).toHaveAttribute('aria-invalid', 'false');
+		await expect(panel(page)).toContainText('Every round uses all the stitches of the round below.');
+		await saved(page);
+	});
+
+	await test.step('rounds are picked and given a yarn, by pointer and by key', async () => {
+		await goTo(page, 'colours');
+		await round(page, 2).click();
+		await round(page, 3).click({ modifiers: ['Shift'] });
+		await expect(panel(page)).toContainText('Rounds 2 to 3 picked');
+		await page.keyboard.press('c');
+		await expect(round(page, 3)).toHaveAccessibleName('Round 3, 18 stitches, yarn C');
+		await page.keyboard.press('ArrowDown');
+		await page.keyboard.press('Shift+ArrowDown');
+		await expect(panel(page)).toContainText('Rounds 4 to 5 picked');
+		await page.getByRole('toolbar', { name: 'Yarns' }).getByRole('button', { name: /^B / }).click();
+		await expect(round(page, 4)).toHaveAccessibleName('Round 4, 24 stitches, yarn B');
+	});
+
+	await test.step('each step can be undone and done again', async () => {
+		await page.keyboard.press('Control+z');
+		await expect(round(page, 4)).toHaveAccessibleName(/yarn A/);
+		await page.keyboard.press('Control+z');
+		await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
+		await page.keyboard.press('Control+Shift+z');
+		await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
+	});
+
+	await test.step('stripes are repeated over a range, and one made higher', async () => {
+		await page.getByLabel('From round').fill('7');
+		await page.getByLabel('to round').fill('12');
+		await page.getByRole('button', { name: 'Lay stripes' }).click();
+		await expect(round(page, 8)).toHaveAccessibleName(/yarn B/);
+		await expect(round(page, 9)).toHaveAccessibleName(/yarn A/);
+		await page.getByRole('button', { name: 'Height of stripe 1 of rounds 7 to 12: one round more' }).click();
+		await expect(round(page, 9)).toHaveAccessibleName(/yarn B/);
+	});
+
+	await test.step('every change is listed with its place and what to do', async () => {
+		await goTo(page, 'changes');
+		await expect(panel(page)).toContainText(/after stitch 36 of round 9: B → A, at \d+°, one round high, hidden at the back/);
+		await expect(panel(page)).toContainText('up to its last pull-through');
+		const front = page.getByRole('slider', { name: 'Front in degrees' });
+		await front.focus();
+		for (let i = 0; i < 15; i++) await page.keyboard.press('PageUp');
+		await expect(panel(page)).toContainText(/shows, \d+° from the front/);
+		await expect(panel(page)).toContainText('Take the loop off the hook');
+		await page.getByRole('button', { name: /^Turn the front to/ }).click();
+		await expect(panel(page)).toContainText('no step shows at the front');
+		await expect(panel(page)).toContainText('This is the best front');
+		await page.getByLabel('Treat every step').selectOption('slip-stitch');
+		await expect(panel(page)).toContainText('half a round high');
+		await expect(panel(page)).toContainText('You chose it.');
+	});
+
+	await test.step('the amounts say whether it is enough', async () => {
+		await goTo(page, 'amounts');
+		await expect(panel(page)).toContainText('Enough, even at the high figure.');
+		await page.getByLabel('Grams of B at hand').fill('1');
+		await expect(panel(page)).toContainText(/Short by [\d.]+ g/);
+		await expect(panel(page).getByRole('table').first()).toContainText('tails');
+	});
+
+	await test.step('a yarn has its name, weight and colour', async () => {
+		await goTo(page, 'yarns');
+		await page.getByLabel('Name of yarn A').fill('Sea foam');
+		await page.getByLabel('Colour of yarn A').fill('#88ccbb');
+		await expect(page.getByRole('toolbar', { name: 'Yarns' })).toContainText('Sea foam');
+		await saved(page);
+		expect(await coloursOnChart(page, ['#88CCBB', CHALK])).toEqual(['#88CCBB']);
+	});
+
+	await test.step('all of it is there after the browser was closed', async () => {
+		await page.reload();
+		await expect(page.getByLabel('Name of yarn A')).toHaveValue('Sea foam');
+		await expect(round(page, 9)).toHaveAccessibleName(/yarn B/);
+	});
+
+	await test.step('the pattern and the plan are downloaded', async () => {
+		await page.getByRole('button', { name: 'Plan', exact: true }).click();
+		const [pattern] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the pattern, UK words' }).click()]);
+		const text = await readFile(await pattern.path(), 'utf8');
+		expect(text).toContain('R1: with A Sea foam: 6 dc in MR (6)');
+		await page.getByRole('button', { name: 'Plan', exact: true }).click();
+		const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the plan as a file' }).click()]);
+		const plan = JSON.parse(await readFile(await file.path(), 'utf8'));
+		expect(plan).toMatchObject({ format: 'alternum-plan', version: 1, title: 'Harbour buoy', pieces: [{ changes: { method: 'slip-stitch' } }, {}] });
+	});
+
+	await test.step('and the work is led in words', async () => {
+		await goTo(page, 'make');
+		await expect(panel(page)).toContainText('R1: with A Sea foam: 6 sc in MR (6)');
+		await expect(panel(page)).toContainText('Small parts and young children');
+	});
+});
+
+test('an empty plan says what to do, and grows from the keyboard alone', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await expect(page.getByText('The piece will be drawn here')).toBeVisible();
+	await line(page, 1).click();
+	await page.keyboard.type('R1: 6 sc in MR');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R2: inc x6');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R3-5: sc around');
+	await expect(round(page, 5)).toContainText('12');
+	await saved(page);
+	await line(page, 2).press('End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R3: (sc, inc) x6');
+	await expect(page.getByText('This line says round 3, but it is round 4.').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Number them' }).first().click();
+	await expect(line(page, 4)).toHaveValue('R4-6: sc around');
+	await expect(round(page, 6)).toContainText('18');
+});
+
+test('a whole pattern is pasted', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await line(page, 1).focus();
+	await page.evaluate(() => {
+		const data = new DataTransfer();
+		data.setData('text/plain', 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: sc around [12]\r\n');
+		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+	});
+	await expect(line(page, 5)).toHaveValue('Rnds 3–5: sc around [12]');
+	await expect(round(page, 5)).toContainText('12');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});
+
+test('pieces are added, duplicated, taken out and brought back', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+	const pieces = page.getByRole('tablist', { name: 'Pieces' });
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Duplicate Float' }).click();
+	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff', 'Float again']);
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Take out Float again' }).click();
+	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff']);
+	await saved(page);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff', 'Float again']);
+});
+
+test('the chart is picked with the pointer, dragged over rounds', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+	const chart = await page.locator('canvas').boundingBox();
+	const [from, to] = [await round(page, 8).boundingBox(), await round(page, 10).boundingBox()];
+	if (chart === null || from === null || to === null) throw new Error('Nothing is drawn.');
+	const x = chart.x + chart.width / 2;
+	await page.mouse.move(x, from.y + from.height / 2);
+	await expect(page.getByText(/round 8, stitch \d+ of 36, A/)).toBeVisible();
+	await page.mouse.down();
+	await page.mouse.move(x, to.y + to.height / 2, { steps: 6 });
+	await page.mouse.up();
+	await expect(panel(page)).toContainText('Rounds 8 to 10 picked');
+	await page.keyboard.press('Escape');
+	await expect(panel(page)).toContainText('Pick rounds');
+});
+
+test('yarn at hand is kept on the shelf and taken into a plan', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Add a yarn' }).click();
+	await page.getByLabel('Name').fill('Kelp');
+	await page.getByRole('textbox', { name: 'At hand' }).fill('35');
+	await page.getByRole('button', { name: 'Keep' }).click();
+	await expect(page.getByRole('region', { name: 'Yarn at hand' })).toContainText('Kelp');
+	await openPlan(page, 'Spotted mushroom', 'yarns');
+	await panel(page).getByRole('button', { name: /Kelp/ }).click();
+	await expect(page.getByRole('toolbar', { name: 'Yarns' })).toContainText('Kelp');
+});
+
+test('a plan taken off the shelf can be put back', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Take “Harbour buoy” off the shelf' }).click();
+	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toHaveCount(0);
+	await page.getByRole('button', { name: 'Put it back' }).click();
+	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toBeVisible();
+});

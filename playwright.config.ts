@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test';
+
+/** Drives the real pages over the server that bin/test starts; its address is in ALTERNUM_URL. */
+export default defineConfig({
+	testDir: 'e2e',
+	outputDir: 'var/e2e',
+	workers: 2,
+	fullyParallel: true,
+	forbidOnly: true,
+	timeout: 45_000,
+	expect: { timeout: 8_000 },
+	reporter: [['list']],
+	use: {
+		baseURL: process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420',
+		viewport: { width: 1280, height: 800 },
+		launchOptions: {
+			executablePath: '/usr/bin/chromium',
+			args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+		},
+	},
+});

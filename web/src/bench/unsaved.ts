@@ -1,0 +1,62 @@
+import type { Edit, Plan } from '../api/types';
+
+/** What a browser keeps of a plan that is not saved yet. */
+export interface Unsaved {
+	revision: number;
+	plan: Plan;
+	/** that the core still has to make on it */
+	edits: Edit[];
+	at: number;
+}
+
+/** This window, among others on the same plan. It holds a lock of its name for as long as it lives. */
+const tab = crypto.randomUUID();
+const lockOf = (name: string) => `alternum.window.${name}`;
+if ('locks' in navigator) {
+	void navigator.locks.request(lockOf(tab), () => new Promise(() => undefined));
+}
+
+const prefixOf = (id: string) => `alternum.unsaved.${id}.`;
+
+/** Keeps this window's unsaved work; null: there is none any more. */
+export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): void {
+	try {
+		if (unsaved === null) {
+			localStorage.removeItem(prefixOf(id) + tab);
+		} else {
+			localStorage.setItem(prefixOf(id) + tab, JSON.stringify({ ...unsaved, at: Date.now() }));
+		}
+	} catch {
+		// A full or forbidden store costs only what a crash of this very window would lose.
+	}
+}
+
+/** Takes over the newest work that a window which is gone left unsaved. */
+export async function takeUnsaved(id: string): Promise<Unsaved | null> {
+	let newest: Unsaved | null = null;
+	let newestKey = '';
+	for (const key of Object.keys(localStorage).filter((name) => name.startsWith(prefixOf(id)))) {
+		const owner = key.slice(prefixOf(id).length);
+		if (owner !== tab && (await isAlive(owner))) continue;
+		const unsaved = parse(localStorage.getItem(key));
+		if (unsaved !== null && unsaved.at >= (newest?.at ?? 0)) [newest, newestKey] = [unsaved, key];
+	}
+	if (newest !== null) {
+		localStorage.removeItem(newestKey);
+		keepUnsaved(id, newest);
+	}
+	return newest;
+}
+
+async function isAlive(owner: string): Promise<boolean> {
+	if (!('locks' in navigator)) return false;
+	return navigator.locks.request(lockOf(owner), { ifAvailable: true }, async (lock) => lock === null);
+}
+
+function parse(text: string | null): Unsaved | null {
+	try {
+		return JSON.parse(text ?? 'null') as Unsaved | null;
+	} catch {
+		return null;
+	}
+}

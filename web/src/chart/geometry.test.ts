@@ -1,0 +1,81 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Round } from '../api/types';
+import { dropAt, fromFront, type Opening, stitchAt, stitchWidthFor, stretchesOf, xAt } from './geometry';
+
+const round = (makes: number, startDegrees = 0, number = 3): Round => ({
+	number,
+	line: 1,
+	uses: makes,
+	makes,
+	startDegrees,
+	radiusMm: 1,
+	heightMm: 1,
+	levelMm: 1,
+	ruffles: false,
+	readable: true,
+	runs: [{ yarn: 'A', stitches: makes }],
+});
+
+const opening = (more: Partial<Opening> = {}): Opening => ({ worked: 'spiral', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 10, rowHeight: 26, ...more });
+
+const anyOpening = fc.record({
+	worked: fc.constantFrom('spiral', 'joined', 'rows'),
+	frontDegrees: fc.integer({ min: 0, max: 359 }),
+	isLeftHanded: fc.boolean(),
+	width: fc.constant(400),
+	stitchWidth: fc.constant(10),
+	rowHeight: fc.constant(26),
+}) as fc.Arbitrary<Opening>;
+
+describe('the piece opened along its back', () => {
+	it('has the front in the middle and the back at the edges', () => {
+		expect(fromFront(0.5, 180)).toBeCloseTo(0);
+		expect(fromFront(0.25, 180)).toBeCloseTo(-0.25);
+		expect(fromFront(0.75, 180)).toBeCloseTo(0.25);
+		expect(Math.abs(fromFront(0, 180))).toBeCloseTo(0.5);
+	});
+
+	it('puts the marker at its degrees', () => {
+		expect(xAt(round(36, 180), 0, opening())).toBeCloseTo(200);
+		expect(xAt(round(36, 270), 0, opening())).toBeCloseTo(200 + 90);
+		expect(xAt(round(36, 270), 0, opening({ isLeftHanded: true }))).toBeCloseTo(200 - 90);
+	});
+
+	it('lays every stitch once, side by side, whatever the front and the hand', () => {
+		fc.assert(
+			fc.property(anyOpening, fc.integer({ min: 1, max: 38 }), fc.double({ min: 0, max: 359.9, noNaN: true }), fc.integer({ min: 1, max: 4 }), (how, makes, start, number) => {
+				const band = round(makes, start, number);
+				const parts = stretchesOf(band, 1, makes, how);
+				expect(parts.reduce((sum, { from, to }) => sum + to - from + 1, 0)).toBe(makes);
+				const ends = parts.map(({ x, width }) => [x, x + width] as const).sort((a, b) => a[0] - b[0]);
+				expect((ends.at(-1)?.[1] ?? 0) - (ends[0]?.[0] ?? 0)).toBeCloseTo(makes * 10);
+				// The opening is at the very back, to within a stitch.
+				expect(Math.abs((ends[0]?.[0] ?? 0) - (200 - makes * 5))).toBeLessThanOrEqual(5.001);
+			}),
+		);
+	});
+
+	it('finds under a point the stitch that is drawn there', () => {
+		fc.assert(
+			fc.property(anyOpening, fc.integer({ min: 1, max: 38 }), fc.double({ min: 0, max: 359.9, noNaN: true }), fc.nat(), (how, makes, start, n) => {
+				const band = round(makes, start);
+				const stitch = (n % makes) + 1;
+				const [cell] = stretchesOf(band, stitch, stitch, how);
+				expect(stitchAt(band, (cell?.x ?? 0) + 5, how)).toBe(stitch);
+			}),
+		);
+		expect(stitchAt(round(10), 5, opening())).toBeNull();
+	});
+
+	it('climbs by one round in a turn of a spiral, and not elsewhere', () => {
+		const band = round(36);
+		expect(dropAt(band, 36, opening()) - dropAt(band, 0, opening())).toBe(26);
+		expect(dropAt(band, 36, opening({ worked: 'joined' }))).toBe(0);
+	});
+
+	it('fits the widest round into the width', () => {
+		expect(stitchWidthFor([round(6), round(40)], 424)).toBe(10);
+		expect(stitchWidthFor([round(6)], 1000)).toBe(18);
+	});
+});

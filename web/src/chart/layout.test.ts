@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import type { PieceAnalysis } from '../api/types';
+import { layOut, roundsBetween } from './layout';
+
+const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
+	key: 'body',
+	name: 'Body',
+	copies: 1,
+	worked: 'spiral',
+	stitches: 0,
+	frontDegrees: 180,
+	lines,
+	rounds: [],
+	changes: [],
+	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
+	steps: [],
+});
+
+describe('the sheet', () => {
+	it('gives a line as many bands as it says rounds', () => {
+		const layout = layOut(piece([{ from: 1, to: 1 }, { from: 2, to: 5 }, null, { from: 6, to: 6 }]), ['a', 'b', 'c', 'd'], [], 20);
+		expect(layout.places.map(({ top, height }) => [top, height])).toEqual([
+			[0, 20],
+			[20, 80],
+			[100, 24],
+			[124, 20],
+		]);
+		expect(layout.tops).toEqual([0, 20, 40, 60, 80, 124]);
+		expect(layout.height).toBe(144);
+	});
+
+	it('parts the bands below a line that is wrong', () => {
+		const layout = layOut(
+			piece([
+				{ from: 1, to: 1 },
+				{ from: 2, to: 2 },
+			]),
+			['a', 'b'],
+			[{ message: 'm', mend: 'n', line: 1, column: 1, length: 1, round: 1 }],
+			20,
+		);
+		expect(layout.tops).toEqual([0, 44]);
+		expect(layout.places[0]?.troubles).toHaveLength(1);
+	});
+
+	it('shows a line that the core has not seen yet', () => {
+		expect(layOut(piece([]), ['typed just now'], [], 20).places[0]?.rounds).toBeNull();
+		expect(layOut(undefined, [], [], 20).height).toBe(0);
+	});
+
+	it('finds the rounds that are seen, of 400', () => {
+		const layout = layOut(piece([{ from: 1, to: 400 }]), ['R1-400: sc around'], [], 26);
+		const [first, last] = roundsBetween(layout, 2600, 3000);
+		expect(first).toBeLessThanOrEqual(100);
+		expect(first).toBeGreaterThan(95);
+		expect(last).toBeGreaterThanOrEqual(116);
+		expect(last).toBeLessThan(120);
+	});
+});
