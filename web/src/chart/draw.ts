@@ -62,6 +62,9 @@ function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }:
 	context.globalAlpha = 1;
 }
 
+/** How far, of a band's height, two rounds gape at the most: a round of 12 on one of 6 by a quarter. */
+const GAPE = 0.35;
+
 /** Spirals of different widths climb at different slopes; what gapes between two rounds is filled from the narrower one. */
 function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
 	const { layout, opening, yarns } = picture;
@@ -69,9 +72,9 @@ function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: n
 	const top = layout.tops[index];
 	if (round === undefined || top === undefined || opening.worked !== 'spiral') return;
 	const h = layout.rowHeight;
-	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) < 1.5 * h;
-	const above = isWider(index - 1) ? h : 0;
-	const below = isWider(index + 1) ? h : 0;
+	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) <= h;
+	const above = isWider(index - 1) ? GAPE * h : 0;
+	const below = isWider(index + 1) ? GAPE * h : 0;
 	let stitch = 1;
 	for (const run of round.runs) {
 		context.fillStyle = yarns.find(({ key }) => key === run.yarn)?.hex ?? '#808080';

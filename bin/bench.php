@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\AnalysisWriter;
+use Alternum\Core\Exchange\Json;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Terms;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+/** A striped piece of so many stitches, every other round shaped, as JSON. */
+function piece(int $rounds, int $widest): string
+{
+    $lines = ["R1: {$widest} sc in MR"];
+    for ($round = 2; $round <= $rounds; ++$round) {
+        $lines[] = "R{$round}: ".match ($round % 4) {
+            2 => '(3 sc, inc) x'.intdiv($widest, 5).', sc around',
+            3 => '(3 sc, dec) x'.intdiv($widest, 5).', sc around',
+            default => 'sc around',
+        };
+    }
+    $runs = [];
+    for ($round = 3; $round <= $rounds; $round += 4) {
+        $runs[] = ['kind' => 'run', 'round' => $round, 'from' => 5, 'to' => 9, 'yarn' => 'A'];
+    }
+
+    return Json::encode([
+        'format' => 'alternum-plan', 'version' => 1, 'title' => 'Bench', 'terms' => 'us', 'hand' => 'right', 'units' => 'metric',
+        'yarns' => [['key' => 'A', 'name' => 'One', 'hex' => '#112233', 'weight' => 'dk', 'metresPer100g' => 250], ['key' => 'B', 'name' => 'Two', 'hex' => '#ddeeff', 'weight' => 'dk', 'metresPer100g' => 250]],
+        'gauge' => ['stitchesPer10cm' => 22, 'roundsPer10cm' => 24], 'yarnUse' => ['basis' => 'guess', 'sparePercent' => 10, 'tailCm' => 15, 'sewingTailCm' => 40],
+        'pieces' => [['key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'changes' => ['method' => 'auto'],
+            'colours' => [['kind' => 'stripes', 'from' => 1, 'to' => $rounds, 'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]]], ...$runs]]],
+    ]);
+}
+
+/** The median of several runs, in ms. */
+function median(int $runs, Closure $run): float
+{
+    $times = [];
+    for ($i = 0; $i < $runs; ++$i) {
+        $begin = hrtime(true);
+        $run();
+        $times[] = (hrtime(true) - $begin) / 1e6;
+    }
+    sort($times);
+
+    return $times[intdiv($runs, 2)];
+}
+
+function say(string $format, string|int|float ...$values): void
+{
+    printf($format."\n", ...$values);
+}
+
+say("\nAnalysis, from the plan's JSON to the analysis's JSON; median\n%10s %10s %14s %18s %14s", 'stitches', 'ms', 'stitches/s', 'bare loop, ms', 'times as long');
+$took = [];
+foreach ([[25, 36, 1000], [80, 46, 4000], [400, 91, 40000]] as [$rounds, $widest, $about]) {
+    $json = piece($rounds, $widest);
+    $stitches = Analysis::of(PlanReader::json($json))->pieces[0]->reading->stitches();
+    $ms = median($about > 10000 ? 15 : 61, static fn (): string => Json::encode(AnalysisWriter::values(Analysis::of(PlanReader::json($json)))));
+    $loop = median(61, static function () use ($stitches): int {
+        $sum = 0;
+        for ($i = 0; $i < $stitches; ++$i) {
+            $sum += $i & 3;
+        }
+
+        return $sum;
+    });
+    $took[$about] = $ms / $stitches;
+    say('%10d %10.2f %14s %18.3f %14.0f', $stitches, $ms, number_format($stitches / $ms * 1000), $loop, $ms / $loop);
+}
+say('40,000 take %.1f times 4,000 (linear: 10; aim: at most 11)', $took[40000] / $took[4000] * 10);
+
+$words = ['R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with', ':', "\t", 'ch 2', 'each', 'st'];
+mt_srand(1);
+$texts = [];
+for ($i = 0; $i < 5000; ++$i) {
+    $texts[] = implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(0, mt_rand(1, 40))));
+}
+$ms = median(3, static function () use ($texts): void {
+    foreach ($texts as $text) {
+        Reader::read([$text], Terms::Us);
+    }
+});
+say("\n5,000 generated lines read in %.0f ms, %.3f ms each, none of them lost the reader", $ms, $ms / 5000);
+
+$url = $argv[1] ?? null;
+if (null === $url) {
+    exit;
+}
+$curl = curl_init();
+$jar = tempnam(sys_get_temp_dir(), 'jar');
+$ask = static function (string $method, string $path, ?string $body = null, int $revision = 0) use ($curl, $jar, $url): array {
+    curl_setopt_array($curl, [
+        \CURLOPT_URL => $url.$path, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => $body ?? '', \CURLOPT_RETURNTRANSFER => true,
+        \CURLOPT_COOKIEJAR => $jar, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_ENCODING => 'gzip',
+        \CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'X-CSRF-Token: csrf-token', "Origin: {$url}", "If-Match: \"{$revision}\""],
+    ]);
+    $answer = curl_exec($curl);
+    $values = is_string($answer) ? json_decode($answer, true) : null;
+
+    return is_array($values) ? $values : [];
+};
+$ask('GET', '/');
+$plan = piece(25, 36);
+$opened = $ask('POST', '/api/plans', $plan);
+$id = is_string($opened['id'] ?? null) ? $opened['id'] : '';
+$revision = 1;
+$body = '{"plan":'.$plan.',"edits":[{"do":"paint","piece":"body","rounds":[7],"yarn":"A"}]}';
+$ping = static fn (): array => $ask('GET', '/api/ping');
+$edit = static function () use ($ask, $id, $body, &$revision): void {
+    $saved = $ask('PUT', "/api/plans/{$id}", $body, $revision);
+    if (($saved['revision'] ?? null) !== ++$revision) {
+        throw new RuntimeException('The edit was not saved: '.json_encode($saved));
+    }
+};
+foreach (range(1, 30) as $warmup) {
+    $ping();
+    $edit();
+}
+// Asked in turn, so that both meet the same machine.
+$times = ['ping' => [], 'edit' => []];
+for ($i = 0; $i < 150; ++$i) {
+    foreach (['ping' => $ping, 'edit' => $edit] as $name => $run) {
+        $begin = hrtime(true);
+        $run();
+        $times[$name][] = (hrtime(true) - $begin) / 1e6;
+    }
+}
+sort($times['ping']);
+sort($times['edit']);
+say("\nServer, round trip over loopback; median of 150 (and the 95th of 100)");
+say('%-44s %8.2f ms (%.2f)', 'an almost empty answer', $times['ping'][75], $times['ping'][142]);
+say('%-44s %8.2f ms (%.2f)', 'an edit on about 1,000 stitches, saved', $times['edit'][75], $times['edit'][142]);
+say('the edit takes %.1f times the empty answer (aim: at most 3)', $times['edit'][75] / $times['ping'][75]);
+unlink($jar);
