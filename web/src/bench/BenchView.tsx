@@ -113,11 +113,11 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	const Panel = panels[station];
 	return (
 		<BenchContext.Provider value={bench}>
-			<div className="grid h-full grid-cols-[4.5rem_minmax(0,1fr)] grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] lg:grid-cols-[4.5rem_minmax(0,1fr)_21rem] lg:grid-rows-[auto_minmax(0,1fr)]">
+			<div className="grid h-full grid-cols-[4.5rem_minmax(0,1fr)] grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] min-[1100px]:grid-cols-[4.5rem_minmax(0,1fr)_21rem] min-[1100px]:grid-rows-[auto_minmax(0,1fr)]">
 				<Head />
 				<Tray />
 				<Score focused={focused} />
-				<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 lg:col-span-1 lg:border-t-0 lg:border-l" aria-label={station}>
+				<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l" aria-label={station}>
 					<Panel />
 				</aside>
 			</div>

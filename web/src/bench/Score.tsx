@@ -63,7 +63,7 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const isEmpty = lines.length === 0;
 	return (
 		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
-			<div className="grid min-w-0 grid-cols-[minmax(8rem,16.5rem)_4.5rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+			<div className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
 				<div className="min-w-0">
 					<Words lines={lines} layout={layout} focused={focused} />
 				</div>
@@ -130,7 +130,6 @@ const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picke
 					<button
 						type="button"
 						aria-pressed={picked.has(number)}
-						aria-label={`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}
 						className={`figures flex h-full w-full items-center justify-between px-2 select-none ${picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'}`}
 						onPointerDown={(event) => {
 							if (event.button !== 0) return;
@@ -141,8 +140,13 @@ const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picke
 						onPointerEnter={() => isDragging.current && pick(number, 'extend')}
 						onClick={(event) => event.detail === 0 && pick(number, 'new')}
 					>
-						<span className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>{number}</span>
-						<span className="text-lg leading-none font-semibold">{makes}</span>
+						<span className="sr-only">{`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}</span>
+						<span aria-hidden="true" className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>
+							{number}
+						</span>
+						<span aria-hidden="true" className="text-lg leading-none font-semibold">
+							{makes}
+						</span>
 					</button>
 				</li>
 			))}

@@ -14,17 +14,13 @@ export function Tray() {
 				const isShort = amounts.find((amount) => amount.key === key)?.enough === false;
 				return (
 					<Tip key={key} says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`} hotkey={key}>
-						<button
-							type="button"
-							aria-label={`${key} ${name}${isShort ? ' short' : ''}: ${picked.size > 0 ? 'give it to the picked rounds' : 'open it'}`}
-							className="flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade"
-							onClick={() => (picked.size > 0 ? paint(key) : goTo('yarns'))}
-						>
+						<button type="button" className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade" onClick={() => (picked.size > 0 ? paint(key) : goTo('yarns'))}>
 							<span className="flex h-14 items-center justify-center text-2xl font-semibold" style={{ background: hex, color: inkOn(hex) }}>
 								{key}
 							</span>
 							<span className="truncate px-1 py-1 text-center text-[12px] leading-tight">{name === '' ? '\u00a0' : name}</span>
 							{isShort && <span className="bg-ink text-[12px] leading-tight text-paper">short</span>}
+							<span className="sr-only">{picked.size > 0 ? ': give it to the picked rounds' : ': open it'}</span>
 						</button>
 					</Tip>
 				);

@@ -13,10 +13,16 @@ const BREAK = /\r\n|\n|\r/;
 
 /** The typed lines, each beside its bands. Enter parts a line, Backspace at its beginning joins it to the one before. */
 export function Words({ lines, layout, focused }: Props) {
-	const { draft } = useBench();
+	const { draft, station } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const caret = useRef<{ line: number; at: number } | null>(null);
+
+	const isEmpty = lines.length === 0;
+	const isTyping = station === 'rounds';
+	useEffect(() => {
+		if (isEmpty && isTyping) field(box.current, 0)?.focus();
+	}, [isEmpty, isTyping]);
 
 	useEffect(() => {
 		if (focused.line >= 0) field(box.current, focused.line)?.focus();
@@ -92,6 +98,7 @@ export function Words({ lines, layout, focused }: Props) {
 			{shown.map((place) => (
 				<Line
 					key={place.line}
+					isFirst={lines.length === 0}
 					place={place}
 					text={lines[place.line] ?? ''}
 					rowHeight={layout.rowHeight}
@@ -115,6 +122,8 @@ const field = (box: HTMLElement | null, line: number) => box?.querySelector<HTML
 interface LineProps {
 	place: LinePlace;
 	text: string;
+	/** it is the one line of a piece that has none yet */
+	isFirst: boolean;
 	rowHeight: number;
 	onType: (line: number, text: string) => void;
 	onKey: (line: number, event: KeyboardEvent<HTMLInputElement>) => void;
@@ -123,7 +132,7 @@ interface LineProps {
 }
 
 const Line = memo(
-	function Line({ place, text, rowHeight, onType, onKey, onPaste, onRenumber }: LineProps) {
+	function Line({ place, text, isFirst, rowHeight, onType, onKey, onPaste, onRenumber }: LineProps) {
 		const { line, top, height, troubles } = place;
 		const under = useRef<HTMLDivElement>(null);
 		const type = 'px-3 whitespace-pre overflow-hidden';
@@ -142,6 +151,7 @@ const Line = memo(
 						style={{ lineHeight: `${Math.min(rowHeight, height)}px` }}
 						spellCheck={false}
 						autoComplete="off"
+						placeholder={isFirst ? 'Type round 1 here' : ''}
 						maxLength={2000}
 						value={text}
 						onChange={(event) => onType(line, event.target.value)}

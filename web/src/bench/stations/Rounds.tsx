@@ -48,7 +48,7 @@ export function Rounds() {
 					</ol>
 				</section>
 			) : (
-				<p className="mb-6">Every round uses all the stitches of the round below.</p>
+				<p className="mb-6">{(analysis?.rounds.length ?? 0) === 0 ? 'Type the first round on the sheet, at the left.' : 'Every round uses all the stitches of the round below.'}</p>
 			)}
 			<h3 className="mb-1 font-semibold">Writing rounds</h3>
 			<p className="mb-2 text-faint">Type them on the sheet, one line each, or paste a whole pattern. Each line answers with its count.</p>
