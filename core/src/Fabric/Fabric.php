@@ -52,12 +52,20 @@ final readonly class Fabric
         return new self($courses);
     }
 
-    /** The codes with one byte for each top that is left: an increase's twice, a skip's not at all. */
+    /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */
     private static function tops(string $codes): string
     {
-        $increase = Stitch::Increase->code();
+        /** @var array<string, string> $tops */
+        static $tops = [];
+        if ([] === $tops) {
+            foreach (Stitch::cases() as $stitch) {
+                if ($stitch->tops() !== $stitch->code()) {
+                    $tops[$stitch->code()] = $stitch->tops();
+                }
+            }
+        }
 
-        return strtr($codes, [$increase => $increase.$increase, Stitch::Skip->code() => '']);
+        return strtr($codes, $tops);
     }
 
     /**

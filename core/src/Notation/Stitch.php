@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 /**
- * The stitches, under their US abbreviations.
+ * The stitches, under their US abbreviations. "hdc inc" is two in one stitch, "hdc inc3" three; "sc+hdc" two unlike ones.
  *
  * Where thousands are walked, a stitch is one byte of a string: its code().
  */
@@ -19,95 +19,168 @@ enum Stitch: string
     case Double = 'dc';
     case Treble = 'tr';
     case Increase = 'inc';
+    case ThreeIn = 'sc inc3';
+    case HalfDoubleIncrease = 'hdc inc';
+    case HalfDoubleThreeIn = 'hdc inc3';
+    case DoubleIncrease = 'dc inc';
+    case DoubleThreeIn = 'dc inc3';
+    case TrebleIncrease = 'tr inc';
+    case TrebleThreeIn = 'tr inc3';
     case Decrease = 'dec';
+    case SingleThreeTogether = 'sc3tog';
+    case HalfDoubleDecrease = 'hdc2tog';
+    case HalfDoubleThreeTogether = 'hdc3tog';
+    case DoubleDecrease = 'dc2tog';
+    case DoubleThreeTogether = 'dc3tog';
+    case TrebleDecrease = 'tr2tog';
+    case TrebleThreeTogether = 'tr3tog';
     case InvisibleDecrease = 'inv dec';
     case Bobble = 'bob';
+    case Bobble3 = 'bob3';
+    case Bobble4 = 'bob4';
+    case Bobble6 = 'bob6';
+    case Popcorn = 'pop';
+    case Popcorn3 = 'pop3';
+    case Popcorn4 = 'pop4';
+    case Popcorn6 = 'pop6';
+    case SingleHalfDouble = 'sc+hdc';
+    case SingleDouble = 'sc+dc';
+    case SingleTreble = 'sc+tr';
+    case HalfDoubleSingle = 'hdc+sc';
+    case HalfDoubleDouble = 'hdc+dc';
+    case HalfDoubleTreble = 'hdc+tr';
+    case DoubleSingle = 'dc+sc';
+    case DoubleHalfDouble = 'dc+hdc';
+    case DoubleTreble = 'dc+tr';
+    case TrebleSingle = 'tr+sc';
+    case TrebleHalfDouble = 'tr+hdc';
+    case TrebleDouble = 'tr+dc';
+
+    /**
+     * Code; stitches of the round below used; the codes of the tops left; yarn against a single crochet, all tops together.
+     *
+     * Source of the yarn factors: from memory until measured. Several in one stitch take what they take one by one; n together take
+     * 0.6 n of one; a bobble takes 0.8 for each loop, a popcorn a double crochet for each.
+     */
+    private const TABLE = [
+        'sl st' => ['l', 1, 'l', 0.55],
+        'ch' => ['c', 0, 'c', 0.5],
+        'sk' => ['k', 1, '', 0.0],
+        'sc' => ['s', 1, 's', 1.0],
+        'hdc' => ['h', 1, 'h', 1.35],
+        'dc' => ['d', 1, 'd', 1.7],
+        'tr' => ['t', 1, 't', 2.2],
+        'inc' => ['i', 1, 'ss', 2.0],
+        'sc inc3' => ['A', 1, 'sss', 3.0],
+        'hdc inc' => ['B', 1, 'hh', 2.7],
+        'hdc inc3' => ['C', 1, 'hhh', 4.050000000000001],
+        'dc inc' => ['D', 1, 'dd', 3.4],
+        'dc inc3' => ['E', 1, 'ddd', 5.1],
+        'tr inc' => ['F', 1, 'tt', 4.4],
+        'tr inc3' => ['G', 1, 'ttt', 6.6000000000000005],
+        'dec' => ['e', 2, 'e', 1.2],
+        'sc3tog' => ['H', 3, 'H', 1.8],
+        'hdc2tog' => ['I', 2, 'I', 1.62],
+        'hdc3tog' => ['J', 3, 'J', 2.43],
+        'dc2tog' => ['K', 2, 'K', 2.04],
+        'dc3tog' => ['L', 3, 'L', 3.06],
+        'tr2tog' => ['M', 2, 'M', 2.64],
+        'tr3tog' => ['N', 3, 'N', 3.9600000000000004],
+        'inv dec' => ['v', 2, 'v', 1.05],
+        'bob' => ['b', 1, 'b', 4.0],
+        'bob3' => ['O', 1, 'O', 2.4],
+        'bob4' => ['P', 1, 'P', 3.2],
+        'bob6' => ['Q', 1, 'Q', 4.8],
+        'pop' => ['R', 1, 'R', 8.5],
+        'pop3' => ['S', 1, 'S', 5.1],
+        'pop4' => ['T', 1, 'T', 6.8],
+        'pop6' => ['U', 1, 'U', 10.2],
+        'sc+hdc' => ['V', 1, 'sh', 2.35],
+        'sc+dc' => ['W', 1, 'sd', 2.7],
+        'sc+tr' => ['X', 1, 'st', 3.2],
+        'hdc+sc' => ['Y', 1, 'hs', 2.35],
+        'hdc+dc' => ['Z', 1, 'hd', 3.05],
+        'hdc+tr' => ['a', 1, 'ht', 3.55],
+        'dc+sc' => ['g', 1, 'ds', 2.7],
+        'dc+hdc' => ['j', 1, 'dh', 3.05],
+        'dc+tr' => ['m', 1, 'dt', 3.9],
+        'tr+sc' => ['n', 1, 'ts', 3.2],
+        'tr+hdc' => ['o', 1, 'th', 3.55],
+        'tr+dc' => ['p', 1, 'td', 3.9],
+    ];
 
     /** One byte, unlike every other stitch's. */
     public function code(): string
     {
-        return match ($this) {
-            self::SlipStitch => 'l',
-            self::Chain => 'c',
-            self::Skip => 'k',
-            self::Single => 's',
-            self::HalfDouble => 'h',
-            self::Double => 'd',
-            self::Treble => 't',
-            self::Increase => 'i',
-            self::Decrease => 'e',
-            self::InvisibleDecrease => 'v',
-            self::Bobble => 'b',
-        };
+        return self::TABLE[$this->value][0];
     }
 
-    /** @throws \UnhandledMatchError for a byte that is no stitch's code */
+    /** @throws \OutOfRangeException for a byte that is no stitch's code */
     public static function ofCode(string $code): self
     {
-        return match ($code) {
-            'l' => self::SlipStitch,
-            'c' => self::Chain,
-            'k' => self::Skip,
-            's' => self::Single,
-            'h' => self::HalfDouble,
-            'd' => self::Double,
-            't' => self::Treble,
-            'i' => self::Increase,
-            'e' => self::Decrease,
-            'v' => self::InvisibleDecrease,
-            'b' => self::Bobble,
+        /** @var array<string, self> $byCode */
+        static $byCode = [];
+        if ([] === $byCode) {
+            foreach (self::cases() as $stitch) {
+                $byCode[' '.$stitch->code()] = $stitch;
+            }
+        }
+
+        return $byCode[' '.$code] ?? throw new \OutOfRangeException("No stitch has the code “{$code}”.");
+    }
+
+    /** So many of a stitch in one stitch of the round below; null where that is not known here. */
+    public static function inOne(self $stitch, int $times): ?self
+    {
+        return match (true) {
+            1 === $times => $stitch,
+            2 === $times && self::Single === $stitch => self::Increase,
+            2 === $times => self::tryFrom("{$stitch->value} inc"),
+            3 === $times => self::tryFrom("{$stitch->value} inc3"),
+            default => null,
         };
     }
 
     /** How many stitches of the round below it is worked into. */
     public function uses(): int
     {
-        return match ($this) {
-            self::Chain => 0,
-            self::Decrease, self::InvisibleDecrease => 2,
-            default => 1,
-        };
+        return self::TABLE[$this->value][1];
     }
 
     /** How many tops it leaves for the next round. */
     public function makes(): int
     {
-        return match ($this) {
-            self::Skip => 0,
-            self::Increase => 2,
-            default => 1,
-        };
+        return \strlen(self::TABLE[$this->value][2]);
     }
 
-    /** Height against a single crochet; a skipped stitch has none. Source: the trade's usual figures, from memory. */
+    /** The codes of the tops that it leaves: plain stitches where it is several in one. */
+    public function tops(): string
+    {
+        return self::TABLE[$this->value][2];
+    }
+
+    /** Height against a single crochet, of all its tops the mean; a skipped stitch has none. Source: the trade's usual figures, from memory. */
     public function height(): float
     {
+        $tops = $this->tops();
+        if (\strlen($tops) > 1) {
+            return array_sum(array_map(static fn (string $top): float => self::ofCode($top)->height(), str_split($tops))) / \strlen($tops);
+        }
+
         return match ($this) {
             self::SlipStitch => 0.35,
             self::Skip => 0.0,
-            self::HalfDouble => 1.5,
-            self::Double => 2.0,
-            self::Treble => 3.0,
+            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether => 1.5,
+            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6 => 2.0,
+            self::Treble, self::TrebleDecrease, self::TrebleThreeTogether => 3.0,
             default => 1.0,
         };
     }
 
-    /** Yarn against a single crochet, all of its tops together. Source: from memory until measured. */
+    /** Yarn against a single crochet, all of its tops together. */
     public function yarnFactor(): float
     {
-        return match ($this) {
-            self::SlipStitch => 0.55,
-            self::Chain => 0.5,
-            self::Skip => 0.0,
-            self::Single => 1.0,
-            self::HalfDouble => 1.35,
-            self::Double => 1.7,
-            self::Treble => 2.2,
-            self::Increase => 2.0,
-            self::Decrease => 1.2,
-            self::InvisibleDecrease => 1.05,
-            self::Bobble => 4.0,
-        };
+        return self::TABLE[$this->value][3];
     }
 
     /**

@@ -71,7 +71,7 @@ final readonly class PieceLengths
             }
             if (Method::SlipStitch === $change->method) {
                 $replaced = Stitch::ofCode($fabric->courses[$change->round]->tops[0]);
-                $worth[$change->to] = ($worth[$change->to] ?? 0.0) + Stitch::SlipStitch->yarnFactor() - $replaced->yarnFactor() / $replaced->makes();
+                $worth[$change->to] = ($worth[$change->to] ?? 0.0) + Stitch::SlipStitch->yarnFactor() - $replaced->yarnFactor();
             }
             $inHand = $change->to;
         }
@@ -84,7 +84,7 @@ final readonly class PieceLengths
         $worth = 0.0;
         foreach (count_chars($tops, 1) as $byte => $times) {
             $stitch = Stitch::ofCode(\chr($byte));
-            $worth += $times * $stitch->yarnFactor() / max(1, $stitch->makes());
+            $worth += $times * $stitch->yarnFactor();
         }
 
         return $worth;
