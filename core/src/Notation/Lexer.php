@@ -20,7 +20,7 @@ final class Lexer extends AbstractLexer
         "\u{FEFF}" => ' ', "\u{200B}" => ' ', "\u{200E}" => ' ', "\u{200F}" => ' ', "\u{202A}" => ' ', "\u{202B}" => ' ',
         "\u{202C}" => ' ', "\u{202D}" => ' ', "\u{202E}" => ' ', "\u{2066}" => ' ', "\u{2067}" => ' ', "\u{2068}" => ' ', "\u{2069}" => ' ',
         "\u{2010}" => '-', "\u{2011}" => '-', "\u{2012}" => '-', "\u{2013}" => '-', "\u{2014}" => '-', "\u{2212}" => '-',
-        "\u{00D7}" => 'x', "\u{2715}" => 'x', "\u{2716}" => 'x', "\u{FF0C}" => ',', '{' => '(', '}' => ')',
+        "\u{00D7}" => 'x', "\u{2715}" => 'x', "\u{2716}" => 'x', "\u{FF0C}" => ',', '{' => '(', '}' => ')', "\u{2217}" => '*', "\u{22C6}" => '*', "\u{2022}" => ' ',
     ];
 
     /** Lower case, with plain dashes, spaces and multiplication signs. */
@@ -32,11 +32,11 @@ final class Lexer extends AbstractLexer
     protected function getCatchablePatterns(): array
     {
         return [
-            '(?:sc|dc)\s?2\s?tog',
+            '(?:sc|hdc|htr|dc|dtr|tr)\s?[23]\s?tog\b',
             '(?:inv|sl)-(?:dec|st)\b',
             '1st\b|2nd\b|3rd\b|\d+th\b',
             '\d+',
-            'x(?=\s*\d)|\*(?=\s*\d)',
+            'x(?=\s*\d)|\*',
             '[a-z]+(?:\'[a-z]+)?',
             '[(\[]',
             '[)\]]',
@@ -68,6 +68,7 @@ final class Lexer extends AbstractLexer
             '.' === $value, ':' === $value => TokenType::Stop,
             ctype_digit($value) => TokenType::Number,
             ctype_digit($value[0]) => TokenType::Ordinal,
+            str_contains($value, 'tog') && 1 === preg_match('/\d/', $value) => TokenType::Joined,
             ctype_alpha($value[0]) => TokenType::Word,
             default => TokenType::Other,
         };

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
@@ -13,40 +12,40 @@ use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
-use Doctrine\Common\Lexer\Token;
 
 /**
  * Reads one typed line into nodes. What it does not know of is how many stitches lie below: "around" stays open.
  *
- *     line   = [head] [items] [count]
+ *     line   = [head] [loop ":"] [items] [count] [remarks]
  *     head   = ("R" | "Rnd" | "Round" | "Row" …) number ["-" number] [":"] | number (":" | ")")
  *     items  = item { [","] item }
- *     item   = stitches | group | start | "with" name ":"
- *     group  = "(" items ")" [times]
+ *     item   = [loop] (stitches | group) [loop] | start | "with" name ":"
+ *     group  = "(" items ")" [times | "in next st"] | "*" items ("*" | "rep from *") times
  *     times  = "x" number | number "times" | "around"
- *     count  = "(" number ["sts"] ")"
+ *     loop   = "BLO" | "in back loop only" | …
+ *     count  = "(" number ["sts"] ")" | "=" number
  */
 final class Parser
 {
     private const HEADS = ['r', 'rd', 'rds', 'rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rs'];
-    private const COUNTED = ['st', 'sts', 'stitch', 'stitches'];
-    private const RINGS = ['mr', 'ring', 'circle', 'mc'];
+    private const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop'];
     private const LABELS = ['abbreviations', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
 
     private readonly Lexer $lexer;
     private readonly Vocabulary $vocabulary;
     private readonly Vocabulary $otherVocabulary;
 
-    private string $text = '';
-    /** @var list<Token<TokenType, string>> */
-    private array $tokens = [];
+    private Tokens $tokens;
     private int $at = 0;
+    /** Stars that are open: the next one closes. */
+    private int $stars = 0;
 
     public function __construct(private readonly Terms $terms)
     {
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
         $this->otherVocabulary = Vocabulary::of($terms->other());
+        $this->tokens = Tokens::of($this->lexer, '');
     }
 
     /**
@@ -56,75 +55,72 @@ final class Parser
      */
     public function line(string $line): ?Line
     {
-        $this->text = Lexer::normal($line);
-        if ('' === trim($this->text) || '#' === ltrim($this->text)[0]) {
+        $text = Lexer::normal($line);
+        if ('' === trim($text) || '#' === ltrim($text)[0]) {
             return null;
         }
-        $this->lexer->setInput($this->text);
-        $this->tokens = [];
-        $this->lexer->moveNext();
-        while (null !== $token = $this->lexer->lookahead) {
-            $this->tokens[] = $token;
-            $this->lexer->moveNext();
-        }
+        $this->tokens = Tokens::of($this->lexer, $text);
         $this->at = 0;
-
+        $this->stars = 0;
         $head = $this->head();
         if (null === $head && $this->isProse()) {
             return null;
         }
-        $count = null;
+        $had = $this->tokens->count() > $this->at;
+        $ending = Ending::of($this->tokens, $this->at, $this->vocabulary);
+        $this->tokens = $ending->tokens;
+        if ($had && null === $ending->count && $this->tokens->count() <= $this->at) {
+            // "R9: stuff now" is a remark at its round.
+            return null;
+        }
         try {
-            $count = $this->closingCount();
+            $loop = $this->loopOfLine();
             $items = $this->items(0);
-            if ($this->at < \count($this->tokens)) {
-                $token = $this->tokens[$this->at];
-                throw $this->error($token, "There is a “{$token->value}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
+            if ($this->tokens->has($this->at)) {
+                throw $this->tokens->error($this->at, "There is a “{$this->tokens->value($this->at)}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
             }
         } catch (SyntaxError $error) {
-            throw $error->within($head, $count);
+            throw $error->within($head, $ending->count);
         }
-        $end = $this->end();
+        if (null !== $loop) {
+            $items = array_map(static fn (Node $item): Node => $item instanceof Work || $item instanceof Repeat ? $item->in($item->loop ?? $loop) : $item, $items);
+        }
 
-        return new Line($head, $items, $count, $end);
+        return new Line($head, $items, $ending->count, $this->tokens->position($this->tokens->count()));
     }
 
     private function head(): ?Head
     {
-        $first = $this->tokens[0] ?? null;
-        if (null === $first) {
+        $tokens = $this->tokens;
+        $named = $tokens->isOneOf(0, self::HEADS) && $tokens->isNumber(1);
+        $bare = $tokens->is(0, TokenType::Number) && $tokens->isOneOf(1, [':', ')']);
+        $bracketed = $tokens->is(0, TokenType::Open) && $tokens->is(1, TokenType::Number) && $tokens->is(2, TokenType::Close) && $tokens->count() > 3;
+        $ordinal = $tokens->is(0, TokenType::Ordinal) && $tokens->isOneOf(1, self::HEADS);
+        if (!$named && !$bare && !$bracketed && !$ordinal) {
             return null;
         }
-        $named = TokenType::Word === $first->type && \in_array($first->value, self::HEADS, true) && TokenType::Number === ($this->tokens[1]->type ?? null);
-        $bare = TokenType::Number === $first->type && \in_array($this->tokens[1]->value ?? '', [':', ')'], true);
-        if (!$named && !$bare) {
-            return null;
-        }
-        $this->at = $named ? 1 : 0;
-        $from = $to = $this->number($this->tokens[$this->at++]);
-        $dash = $this->tokens[$this->at] ?? null;
-        if (null !== $dash && (TokenType::Dash === $dash->type || \in_array($dash->value, ['to', 'through'], true))) {
-            $next = $this->at + 1;
-            if (\in_array($this->tokens[$next]->value ?? '', self::HEADS, true)) {
-                ++$next;
-            }
-            if (TokenType::Number === ($this->tokens[$next]->type ?? null) && $this->isRange($first, $dash, $next)) {
-                $to = $this->number($this->tokens[$next]);
-                $this->at = $next + 1;
+        $at = $named || $bracketed ? 1 : 0;
+        $from = $to = $tokens->number($at++);
+        $last = $ordinal || $bracketed ? ++$at - 1 : $at - 1;
+        $dash = $at;
+        if ($tokens->is($dash, TokenType::Dash) || $tokens->isOneOf($dash, ['to', 'through', 'and', '&'])) {
+            $next = $tokens->isOneOf($at + 1, self::HEADS) ? $at + 2 : $at + 1;
+            if ($tokens->isNumber($next) && $this->isRange($dash, $next)) {
+                $to = $tokens->number($next);
+                $last = $next;
+                $at = $next + 1;
             }
         }
-        $last = $this->tokens[$this->at - 1];
         // "Rounds 4 to 7 (4 rounds):" says it twice.
-        if (TokenType::Open === ($this->tokens[$this->at]->type ?? null) && \in_array($this->tokens[$this->at + 2]->value ?? '', self::HEADS, true)
-            && TokenType::Number === ($this->tokens[$this->at + 1]->type ?? null) && TokenType::Close === ($this->tokens[$this->at + 3]->type ?? null)) {
-            $this->at += 4;
+        if ($tokens->is($at, TokenType::Open) && $tokens->isNumber($at + 1) && $tokens->isOneOf($at + 2, self::HEADS) && $tokens->is($at + 3, TokenType::Close)) {
+            $at += 4;
         }
-        while (\in_array($this->tokens[$this->at]->type ?? null, [TokenType::Stop, TokenType::Dash, TokenType::Separator], true)
-            || ($bare && ')' === ($this->tokens[$this->at]->value ?? ''))) {
-            ++$this->at;
+        while ($tokens->is($at, TokenType::Stop, TokenType::Dash, TokenType::Separator) || ($bare && ')' === $tokens->value($at))) {
+            ++$at;
         }
-        $position = $this->positionOf($first);
-        $head = new Head($from, $to, $position, $this->endOf($last) - $position);
+        $this->at = $at;
+        $position = $tokens->position(0);
+        $head = new Head($from, $to, $position, $tokens->end($last) - $position);
         if ($to < $from) {
             throw new SyntaxError("The rounds run backwards: from {$from} to {$to}.", "Write {$to}-{$from}.", $head->position, $head->length, $head);
         }
@@ -135,110 +131,129 @@ final class Parser
         return $head;
     }
 
-    /**
-     * Whether the number after a dash ends a range, "R4-7 sc around", or begins the round, "Rnd 1 - 6 sc in MR".
-     *
-     * @param Token<TokenType, string> $first the head's word
-     * @param Token<TokenType, string> $dash
-     * @param int                      $at    the number's place
-     */
-    private function isRange(Token $first, Token $dash, int $at): bool
+    /** Whether the number after a dash ends a range, "R4-7 sc around", or begins the round, "Rnd 1 - 6 sc in MR". */
+    private function isRange(int $dash, int $number): bool
     {
-        $then = $this->tokens[$at + 1] ?? null;
-        $isOpen = null !== $then && !\in_array($then->type, [TokenType::Word, TokenType::Number, TokenType::Ordinal], true);
-        $isClose = $dash->position + 1 === $this->tokens[$at]->position && ' ' !== ($this->text[$dash->position - 1] ?? ' ');
+        $tokens = $this->tokens;
+        $isOpen = $tokens->has($number + 1) && !$tokens->is($number + 1, TokenType::Word, TokenType::Joined, TokenType::Number, TokenType::Ordinal);
+        $isClose = $tokens->isClose($number) && $tokens->isClose($dash);
 
-        return $isOpen || $isClose || TokenType::Dash !== $dash->type || str_ends_with($first->value, 's');
+        return $isOpen || $isClose || !$tokens->is($dash, TokenType::Dash) || str_ends_with($tokens->value(0), 's');
     }
 
     /** Whether the line, which has no head, says nothing about stitches: materials, "stuff now", a heading. */
     private function isProse(): bool
     {
-        $first = $this->tokens[0];
-        if (TokenType::Word !== $first->type) {
+        $tokens = $this->tokens;
+        if (!$tokens->isWord(0) || $tokens->isNumber(0)) {
             return false;
         }
-        if (\in_array($first->value, self::LABELS, true) && ':' === ($this->tokens[1]->value ?? '')) {
+        if ($tokens->isOneOf(0, self::LABELS) && ':' === $tokens->value(1)) {
             return true;
         }
-        foreach ($this->tokens as $i => $token) {
-            if (TokenType::Word === $token->type) {
-                $this->at = $i;
-                $known = null !== $this->stitchName() || \in_array($token->value, ['around', 'mr'], true);
-                $this->at = 0;
-                if ($known) {
-                    return false;
-                }
+        for ($at = 0; $at < $tokens->count(); ++$at) {
+            if ($tokens->isWord($at) && (null !== $this->stitchName($at) || $tokens->isOneOf($at, ['around', 'mr']))) {
+                return false;
             }
         }
 
         return true;
     }
 
-    /** Takes "(18)" or "[18 sts]" off the end of the tokens. */
-    private function closingCount(): ?Count
+    /** "in BLO:", "working in back loops only," before all stitches. */
+    private function loopOfLine(): ?Loop
     {
-        $tokens = $this->tokens;
-        while ([] !== $tokens && TokenType::Stop === end($tokens)->type) {
-            array_pop($tokens);
-        }
-        $n = \count($tokens);
-        if ($n < 3 || TokenType::Close !== $tokens[$n - 1]->type) {
+        [$loop, $words] = $this->loop($this->at);
+        if (null === $loop || !$this->tokens->is($this->at + $words, TokenType::Stop, TokenType::Separator)) {
             return null;
         }
-        $open = $n - 3;
-        if (TokenType::Word === $tokens[$n - 2]->type && $n >= 4) {
-            $open = $n - 4;
-            $isCounted = \in_array($tokens[$n - 2]->value, self::COUNTED, true)
-                // "sc around (18 sc)": said of the whole round, as no comma parts it from what stands before.
-                || (null !== $this->vocabulary->stitch($tokens[$n - 2]->value) && $open > $this->at && TokenType::Separator !== $tokens[$open - 1]->type);
-            if (!$isCounted) {
-                return null;
-            }
-        }
-        if (TokenType::Open !== $tokens[$open]->type || TokenType::Number !== $tokens[$open + 1]->type || $open < $this->at) {
-            return null;
-        }
-        $position = $this->positionOf($tokens[$open]);
-        $length = $this->endOf($tokens[$n - 1]) - $position;
-        $this->tokens = \array_slice($tokens, 0, $open);
-        while ([] !== $this->tokens && \in_array(end($this->tokens)->type, [TokenType::Separator, TokenType::Stop, TokenType::Dash], true) && \count($this->tokens) > $this->at) {
-            array_pop($this->tokens);
-        }
+        $this->at += $words;
 
-        return new Count($this->number($tokens[$open + 1]), $position, $length);
+        return $loop;
     }
 
-    /** @return list<Node> up to the end, or to a closing bracket */
+    /** @return array{Loop|null, int} the loop named at a place, and how many tokens name it */
+    private function loop(int $at): array
+    {
+        $begin = $at;
+        while ($this->tokens->isOneOf($at, ['in', 'into', 'through', 'thru', 'working', 'work', 'the'])) {
+            ++$at;
+        }
+        $loop = match ($this->tokens->value($at)) {
+            'blo', 'bl', 'back' => Loop::Back,
+            'flo', 'fl', 'front' => Loop::Front,
+            default => null,
+        };
+        if (null === $loop) {
+            return [null, 0];
+        }
+        $isWord = $this->tokens->isOneOf($at, ['back', 'front']);
+        ++$at;
+        if ($isWord && !$this->tokens->isOneOf($at, ['loop', 'loops'])) {
+            return [null, 0];
+        }
+        while ($this->tokens->isOneOf($at, ['loop', 'loops', 'only'])) {
+            ++$at;
+        }
+
+        return [$loop, $at - $begin];
+    }
+
+    /** @return list<Node> up to the end, to a closing bracket, or to the star that closes */
     private function items(int $depth): array
     {
         $items = [];
-        while (null !== $token = $this->tokens[$this->at] ?? null) {
-            if (TokenType::Close === $token->type) {
+        while ($this->tokens->has($this->at)) {
+            if ($this->tokens->is($this->at, TokenType::Close) || ($this->stars > 0 && $this->isStarEnd())) {
                 break;
             }
-            if (\in_array($token->type, [TokenType::Separator, TokenType::Stop], true) || \in_array($token->value, ['and', 'then'], true)) {
+            if ($this->tokens->is($this->at, TokenType::Separator, TokenType::Stop) || $this->tokens->isOneOf($this->at, ['and', 'then'])) {
                 ++$this->at;
                 continue;
             }
-            if ('with' === $token->value && $this->colourName()) {
+            if ('with' === $this->tokens->value($this->at) && $this->colourName()) {
                 continue;
             }
-            $item = TokenType::Open === $token->type ? $this->group($depth) : $this->work($items);
-            if ($item instanceof Start && !$item->ring) {
-                array_pop($items);
-            }
-            $items[] = $item;
+            $items = $this->item($items, $depth);
         }
 
         return $items;
     }
 
+    /**
+     * @param list<Node> $before
+     *
+     * @return list<Node> with the item that stands here, which may stand for the last one before it, too
+     */
+    private function item(array $before, int $depth): array
+    {
+        [$loop, $words] = $this->loop($this->at);
+        $this->at += $words;
+        $item = match (true) {
+            $this->tokens->is($this->at, TokenType::Open) => $this->group($depth),
+            '*' === $this->tokens->value($this->at) => $this->starred($depth),
+            default => $this->work($before),
+        };
+        if ($item instanceof Start && !$item->ring) {
+            array_pop($before);
+        }
+        if ($item instanceof Work && $this->saysSame()) {
+            [$item, $before] = $this->inSame($item, $before);
+        }
+        if (null === $loop) {
+            [$loop, $words] = $this->loop($this->at);
+            $this->at += $words;
+        }
+        $before[] = null !== $loop && ($item instanceof Work || $item instanceof Repeat) ? $item->in($loop) : $item;
+
+        return $before;
+    }
+
     /** Passes over "with B, Flag red:". Colours are layers of the plan; the words in the line are for people. */
     private function colourName(): bool
     {
-        for ($i = $this->at + 1; isset($this->tokens[$i]); ++$i) {
-            if (':' === $this->tokens[$i]->value) {
+        for ($i = $this->at + 1; $this->tokens->has($i); ++$i) {
+            if (':' === $this->tokens->value($i)) {
                 $this->at = $i + 1;
 
                 return true;
@@ -248,97 +263,195 @@ final class Parser
         return false;
     }
 
-    private function group(int $depth): Repeat
+    private function group(int $depth): Node
     {
-        $open = $this->tokens[$this->at++];
-        if ($depth >= Limits::NESTING) {
-            throw $this->error($open, 'There are more than '.Limits::NESTING.' brackets within brackets.', 'Write the round with fewer.');
-        }
+        $open = $this->at++;
+        $sign = $this->tokens->value($open);
+        $closing = '(' === $sign ? ')' : ']';
+        $this->checkDepth($open, $depth);
+        $stars = $this->stars;
+        $this->stars = 0;
         $items = $this->items($depth + 1);
-        $close = $this->tokens[$this->at] ?? null;
-        if (null === $close) {
-            throw $this->error($open, "This “{$open->value}” is never closed.", 'Close it with “'.('(' === $open->value ? ')' : ']').'” and say how often: x6.');
+        $this->stars = $stars;
+        $close = $this->at;
+        if (!$this->tokens->has($close)) {
+            throw $this->tokens->error($open, "This “{$sign}” is never closed.", "Close it with “{$closing}” and say how often: x6.");
         }
-        if (('(' === $open->value) !== (')' === $close->value)) {
-            throw $this->error($close, "“{$open->value}” is closed by “{$close->value}”.", 'Close it with “'.('(' === $open->value ? ')' : ']').'”.');
+        if ($closing !== $this->tokens->value($close)) {
+            throw $this->tokens->error($close, "“{$sign}” is closed by “{$this->tokens->value($close)}”.", "Close it with “{$closing}”.");
         }
         ++$this->at;
         if ([] === $items) {
-            throw $this->error($open, 'There is nothing between these brackets.', 'Write the stitches of one repeat between them, as (sc, inc).');
+            throw $this->tokens->error($open, 'There is nothing between these brackets.', 'Write the stitches of one repeat between them, as (sc, inc).');
+        }
+        $position = $this->tokens->position($open);
+        $places = $this->nextPlaces();
+        if (null !== $places) {
+            return new Work($this->several($items, $open), $places, $position, $this->reached() - $position);
         }
         [$times] = $this->times($close);
-        $position = $this->positionOf($open);
 
         return new Repeat($items, false === $times ? 1 : $times, $position, $this->reached() - $position);
+    }
+
+    /** "*sc, inc; rep from * around", "*sc, inc* x6". */
+    private function starred(int $depth): Repeat
+    {
+        $open = $this->at++;
+        $this->checkDepth($open, $depth);
+        ++$this->stars;
+        $items = $this->items($depth + 1);
+        --$this->stars;
+        if ([] === $items) {
+            throw $this->tokens->error($open, 'There is nothing after this star.', 'Write the stitches of one repeat, then “rep from * around”.');
+        }
+        $isClosed = '*' === $this->tokens->value($this->at);
+        $this->at += $isClosed ? 1 : 0;
+        while ($isClosed && $this->tokens->is($this->at, TokenType::Separator, TokenType::Stop)) {
+            ++$this->at;
+        }
+        $saidAt = $this->at;
+        $isMore = $this->skipRepeatWords();
+        [$times] = $this->times($open);
+        if (false === $times && $this->tokens->is($this->at, TokenType::Number) && $isClosed) {
+            $times = $this->count($this->at++);
+        }
+        if (false === $times) {
+            throw $this->tokens->error($open, 'It does not say how often this star’s repeat is worked.', 'End it with “rep from * around”, or “* x6”.');
+        }
+        if ($isMore && null !== $times && $this->tokens->isOneOf($this->at, ['more'])) {
+            ++$this->at;
+            $this->skipWords(['times', 'time']);
+            ++$times;
+        }
+        $position = $this->tokens->position($open);
+
+        return new Repeat($items, null === $times ? null : $this->limited($times, $saidAt), $position, $this->reached() - $position);
+    }
+
+    private function isStarEnd(): bool
+    {
+        return '*' === $this->tokens->value($this->at) || ($this->tokens->isOneOf($this->at, ['rep', 'repeat', 'repeating']));
+    }
+
+    /** Passes over "rep from *", "repeat". */
+    private function skipRepeatWords(): bool
+    {
+        $begin = $this->at;
+        $this->skipWords(['rep', 'repeat', 'repeated', 'repeating']);
+        if ($this->at > $begin) {
+            $this->skipWords(['from', 'the', 'this', '*', 'between', 'to', 'last']);
+            // "to" before "end" belongs to the end.
+            if ($this->tokens->isOneOf($this->at, ['end']) && 'to' === $this->tokens->value($this->at - 1)) {
+                --$this->at;
+            }
+        }
+
+        return $this->at > $begin;
+    }
+
+    private function checkDepth(int $open, int $depth): void
+    {
+        if ($depth >= Limits::NESTING) {
+            throw $this->tokens->error($open, 'There are more than '.Limits::NESTING.' brackets within brackets.', 'Write the round with fewer.');
+        }
     }
 
     /** @param list<Node> $before the items already read in this bracket */
     private function work(array $before): Node
     {
-        $first = $this->tokens[$this->at];
-        $position = $this->positionOf($first);
-        if (null !== $ring = $this->ringFirst($position)) {
+        $first = $this->at;
+        $position = $this->tokens->position($first);
+        $ring = $this->ringFirst($position);
+        if (null !== $ring) {
             return $ring;
         }
         $count = null;
-        if (TokenType::Number === $first->type) {
+        if ($this->tokens->isNumber($first)) {
             $count = $this->count($first);
             ++$this->at;
-        }
-        $name = $this->stitchName();
-        if (null === $name) {
-            throw $this->unknown($first, $count);
-        }
-        [$stitch, $words] = $name;
-        $named = $this->tokens[$this->at];
-        $this->at += $words;
+            if ($this->tokens->isOneOf($this->at, ['x']) && $this->tokens->is($this->at + 1, TokenType::Open)) {
+                // "6 x (sc, inc)"
+                ++$this->at;
 
-        $trailing = $this->tokens[$this->at] ?? null;
-        if (null !== $trailing && TokenType::Number === $trailing->type && !$this->isTimesAt($this->at)) {
-            ++$this->at;
-            $mixed = null !== $this->stitchName();
-            --$this->at;
-            if (null !== $count || $mixed) {
-                throw $this->error($trailing, "“{$trailing->value}” could belong to the stitch before it or to the one after it.", 'Part them with a comma.');
+                return $this->timesGroup($count, $position);
             }
-            $count = $this->count($trailing);
-            ++$this->at;
+        }
+        $named = $this->at;
+        $looped = null === $count ? null : $this->looped($count);
+        $count = null === $looped ? $count : null;
+        [$stitch, $words] = $looped ?? $this->stitchName($this->at) ?? throw $this->unknown($first, $count);
+        $this->at += $words;
+        if ($this->tokens->isNumber($this->at) && !$this->isTimesAt($this->at) && !$this->tokens->isAdverb($this->at)) {
+            $value = $this->tokens->value($this->at);
+            if (null !== $count || null !== $this->stitchName($this->at + 1)) {
+                throw $this->tokens->error($this->at, "“{$value}” could belong to the stitch before it or to the one after it.", 'Part them with a comma.');
+            }
+            $count = $this->count($this->at++);
         }
         [$times, $said] = $this->times($named);
         if (false !== $times && null !== $count) {
             if (null === $times) {
-                throw $this->error($said ?? $named, "It says {$count} and also “{$said?->value}”.", 'Leave one of the two out.');
+                throw $this->tokens->error($said, "It says {$count} and also “{$this->tokens->value($said)}”.", 'Leave one of the two out.');
             }
-            $times = $this->limited($count * $times, $said ?? $named);
-            $count = null;
-        }
-        if (false !== $times) {
-            return new Work($stitch, $times, $position, $this->reached() - $position);
+            $times = $this->limited($count * $times, $said);
         }
 
-        return $this->into($stitch, $count, $position, $before) ?? new Work($stitch, $count ?? 1, $position, $this->reached() - $position);
+        return false === $times
+            ? $this->into($stitch, $count, $position, $before) ?? new Work($stitch, $count ?? 1, $position, $this->reached() - $position)
+            : new Work($stitch, $times, $position, $this->reached() - $position);
+    }
+
+    private function timesGroup(int $times, int $position): Repeat
+    {
+        $group = $this->group(0);
+        $items = $group instanceof Repeat ? $group->items : [$group];
+
+        return new Repeat($items, $times, $position, $this->reached() - $position);
+    }
+
+    /**
+     * "5-loop bobble", "4 loop popcorn": the number before it is the loops'.
+     *
+     * @return array{Stitch, int}|null
+     */
+    private function looped(int $loops): ?array
+    {
+        $at = $this->tokens->is($this->at, TokenType::Dash) ? $this->at + 1 : $this->at;
+        $name = $this->tokens->isOneOf($at, ['loop', 'lp']) ? $this->stitchName($at + 1) : null;
+        if (null === $name || !\in_array($name[0], [Stitch::Bobble, Stitch::Popcorn], true)) {
+            return null;
+        }
+        $stitch = 5 === $loops ? $name[0] : Stitch::tryFrom($name[0]->value.$loops);
+
+        return [
+            $stitch ?? throw $this->tokens->error($this->at - 1, "A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.'),
+            $at + 1 + $name[1] - $this->at,
+        ];
     }
 
     /** "MR 6", "magic ring, 6 sc", "MR with 6 sc". */
     private function ringFirst(int $position): ?Start
     {
-        $ringWords = $this->ringWords();
-        if (0 === $ringWords) {
+        $words = $this->ringWords($this->at);
+        if (0 === $words) {
             return null;
         }
-        $ring = $this->tokens[$this->at];
-        $this->at += $ringWords;
-        while (\in_array($this->tokens[$this->at]->type ?? null, [TokenType::Separator, TokenType::Stop], true) || 'with' === ($this->tokens[$this->at]->value ?? '')) {
+        $ring = $this->at;
+        $this->at += $words;
+        while ($this->tokens->is($this->at, TokenType::Separator, TokenType::Stop, TokenType::Dash) || $this->tokens->isOneOf($this->at, ['with', 'of', 'work', 'make'])) {
             ++$this->at;
         }
-        $number = $this->tokens[$this->at] ?? null;
-        if (null === $number || TokenType::Number !== $number->type) {
-            throw $this->error($ring, 'It does not say how many stitches go into the ring.', 'Write 6 sc in MR.');
+        if (!$this->tokens->isNumber($this->at)) {
+            throw $this->tokens->error($ring, 'It does not say how many stitches go into the ring.', 'Write 6 sc in MR.');
         }
-        $count = $this->count($number);
-        ++$this->at;
-        $name = $this->stitchName();
+        $count = $this->count($this->at++);
+        $name = $this->stitchName($this->at);
         $this->at += $name[1] ?? 0;
+        if ($this->tokens->isOneOf($this->at, ['in', 'into']) && $this->ringWords($this->at + 2) + $this->ringWords($this->at + 1) > 0) {
+            ++$this->at;
+            $this->skipWords(['the', 'a', ...self::RINGS]);
+        }
 
         return new Start(true, $name[0] ?? Stitch::Single, $count, $position, $this->reached() - $position);
     }
@@ -350,264 +463,358 @@ final class Parser
      */
     private function into(Stitch $stitch, ?int $count, int $position, array $before): ?Node
     {
-        $in = $this->tokens[$this->at] ?? null;
-        if (null === $in || !\in_array($in->value, ['in', 'into'], true)) {
-            return null;
+        $in = $this->at;
+        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0]) {
+            return $this->intoNextWithoutIn($stitch, $count, $position);
         }
         ++$this->at;
         $this->skipWords(['a', 'the']);
-        $ringWords = $this->ringWords();
-        if ($ringWords > 0) {
-            $this->at += $ringWords;
+        $ring = $this->ringWords($this->at);
+        if ($ring > 0) {
+            $this->at += $ring;
 
             return new Start(true, $stitch, $count ?? 1, $position, $this->reached() - $position);
         }
-        $next = $this->tokens[$this->at] ?? null;
-        if (\in_array($next->value ?? '', ['2nd', 'second'], true)) {
-            ++$this->at;
-            $chain = $this->stitchName();
-            if (Stitch::Chain !== ($chain[0] ?? null)) {
-                throw $this->error($in, 'It says “second”, but not of what.', 'Write ch 2, 6 sc in 2nd ch from hook.');
-            }
-            $this->at += $chain[1];
-            $this->skipWords(['from', 'the', 'hook']);
-            $last = end($before);
-            if (!$last instanceof Work || Stitch::Chain !== $last->stitch || 2 !== $last->times) {
-                throw $this->error($in, 'There are no two chains before this.', 'Write ch 2, 6 sc in 2nd ch from hook.');
-            }
-
-            return new Start(false, $stitch, $count ?? 1, $last->position(), $this->reached() - $last->position());
+        if ($this->tokens->isOneOf($this->at, ['2nd', 'second'])) {
+            return $this->intoSecondChain($stitch, $count, $in, $before);
         }
-        if (\in_array($next->value ?? '', ['each', 'every', 'all'], true)) {
+        $isEach = false;
+        if ($this->tokens->isOneOf($this->at, ['each', 'every', 'all'])) {
             ++$this->at;
             $this->skipWords(['of', 'the']);
-            if ('next' !== ($this->tokens[$this->at]->value ?? '')) {
-                $this->skipWords([...self::COUNTED, 'around', 'round']);
+            $isEach = true;
+            if (!$this->tokens->isOneOf($this->at, ['next', 'following', 'remaining']) && !$this->tokens->isNumber($this->at)) {
+                $this->skipStitchWords();
+                $this->skipWords(['around', 'round', 'across', 'of', 'the', 'last']);
 
                 return new Work($this->perStitch($stitch, $count, $in), null, $position, $this->reached() - $position);
             }
-            $each = true;
         }
-        if ('next' === ($this->tokens[$this->at]->value ?? '')) {
-            ++$this->at;
-            $number = $this->tokens[$this->at] ?? null;
-            $places = 1;
-            if (null !== $number && TokenType::Number === $number->type) {
-                $places = $this->count($number);
-                ++$this->at;
-            }
-            $this->skipWords(self::COUNTED);
-            if (!isset($each) && null !== $count && $places > 1) {
-                if ($count !== $places) {
-                    throw $this->error($in, "{$count} stitches into the next {$places}: it does not say how they are shared out.", 'Write each one out, or “2 sc in each of the next 3 sts”.');
-                }
-                $count = 1;
-            }
+        if (!$isEach && !$this->tokens->isOneOf($this->at, ['next', 'following', 'first', 'one', 'last'])) {
+            throw $this->tokens->error($in, 'It does not say into what.', 'Write in MR, in next st, or in each st.');
+        }
 
-            return new Work($this->perStitch($stitch, $count, $in), $places, $position, $this->reached() - $position);
-        }
-        throw $this->error($in, 'It does not say into what.', 'Write in MR, in next st, or in each st.');
+        return $this->intoNext($stitch, $count, $position, $isEach, $in);
     }
 
-    /** @param Token<TokenType, string> $place */
-    private function perStitch(Stitch $stitch, ?int $count, Token $place): Stitch
+    private function intoNextWithoutIn(Stitch $stitch, ?int $count, int $position): ?Node
     {
-        return match (true) {
-            null === $count || 1 === $count => $stitch,
-            2 === $count && Stitch::Single === $stitch => Stitch::Increase,
-            default => throw $this->error($place, "{$count} {$this->vocabulary->abbreviation($stitch)} into one stitch is not read yet.", 'An increase is 2 '.$this->vocabulary->abbreviation(Stitch::Single).' in one stitch: inc.'),
-        };
+        // "sc next 5 sts", "sc2tog next 2 sts".
+        return $this->tokens->isOneOf($this->at, ['next']) ? $this->intoNext($stitch, $count, $position, false, $this->at) : null;
+    }
+
+    private function intoNext(Stitch $stitch, ?int $count, int $position, bool $isEach, int $in): Work
+    {
+        $this->skipWords(['next', 'following', 'remaining', 'first', 'last']);
+        $places = 1;
+        if ($this->tokens->isNumber($this->at)) {
+            $places = $this->count($this->at++);
+        }
+        $this->skipStitchWords();
+        if ($stitch->uses() > 1) {
+            // A decrease names the stitches that it takes together.
+            if (0 !== $places % $stitch->uses() && 1 !== $places) {
+                throw $this->tokens->error($in, "{$stitch->uses()} together do not come out even over {$places}.", 'Say how often it is worked: x3.');
+            }
+
+            return new Work($stitch, ($count ?? 1) * max(1, intdiv($places, $stitch->uses())), $position, $this->reached() - $position);
+        }
+        if (!$isEach && null !== $count && $places > 1) {
+            if ($count !== $places) {
+                throw $this->tokens->error($in, "{$count} stitches into the next {$places}: it does not say how they are shared out.", 'Write each one out, or “2 sc in each of the next 3 sts”.');
+            }
+            $count = 1;
+        }
+
+        return new Work($this->perStitch($stitch, $count, $in), $places, $position, $this->reached() - $position);
+    }
+
+    /** @param list<Node> $before */
+    private function intoSecondChain(Stitch $stitch, ?int $count, int $in, array $before): Start
+    {
+        ++$this->at;
+        $chain = $this->stitchName($this->at);
+        if (Stitch::Chain !== ($chain[0] ?? null)) {
+            throw $this->tokens->error($in, 'It says “second”, but not of what.', 'Write ch 2, 6 sc in 2nd ch from hook.');
+        }
+        $this->at += $chain[1];
+        $this->skipWords(['from', 'the', 'hook']);
+        $last = end($before);
+        if (!$last instanceof Work || Stitch::Chain !== $last->stitch || 2 !== $last->times) {
+            throw $this->tokens->error($in, 'There are no two chains before this.', 'Write ch 2, 6 sc in 2nd ch from hook.');
+        }
+
+        return new Start(false, $stitch, $count ?? 1, $last->position(), $this->reached() - $last->position());
+    }
+
+    private function perStitch(Stitch $stitch, ?int $count, int $place): Stitch
+    {
+        $name = $this->vocabulary->abbreviation($stitch);
+
+        return Stitch::inOne($stitch, $count ?? 1)
+            ?? throw $this->tokens->error($place, "{$count} {$name} in one stitch is not known here.", 'Two or three can be: 3 '.$this->vocabulary->abbreviation(Stitch::Single).' in next st.');
+    }
+
+    /** How many stitches "in next st", "in each of next 3 sts" names after a bracket; null where it does not say so. */
+    private function nextPlaces(): ?int
+    {
+        $begin = $this->at;
+        if (!$this->tokens->isOneOf($this->at, ['in', 'into']) || null !== $this->loop($this->at)[0]) {
+            return null;
+        }
+        ++$this->at;
+        $this->skipWords(['the', 'each', 'of', 'same', 'one']);
+        $this->skipWords(['next', 'same', 'following']);
+        $places = $this->tokens->isNumber($this->at) ? $this->count($this->at++) : 1;
+        $words = $this->at;
+        $this->skipStitchWords();
+        if ($this->at === $words) {
+            $this->at = $begin;
+
+            return null;
+        }
+
+        return $places;
     }
 
     /**
-     * @param Token<TokenType, string> $after what is to be repeated
+     * The stitches between brackets as one stitch of the round below takes them.
      *
-     * @return array{int|false|null, Token<TokenType, string>|null} a number, null for around, false where nothing is said; and where it is said
+     * @param non-empty-list<Node> $items
      */
-    private function times(Token $after): array
+    private function several(array $items, int $open): Stitch
     {
-        $token = $this->tokens[$this->at] ?? null;
-        if (null === $token) {
-            return [false, null];
+        $tops = '';
+        foreach ($items as $item) {
+            $tops .= $item instanceof Work && 1 === $item->stitch->uses() ? str_repeat($item->stitch->tops(), min(9, $item->times ?? 9)) : '?????';
         }
-        if (TokenType::Times === $token->type && TokenType::Number === ($this->tokens[$this->at + 1]->type ?? null)) {
-            $number = $this->tokens[$this->at + 1];
+
+        return $this->madeOf($tops) ?? throw $this->tokens->error($open, 'These stitches in one stitch are not known here.', 'Two unlike ones can be, or two or three alike: (sc, hdc) in next st.');
+    }
+
+    private function madeOf(string $tops): ?Stitch
+    {
+        foreach (Stitch::cases() as $stitch) {
+            if ($stitch->tops() === $tops && 1 === $stitch->uses()) {
+                return $stitch;
+            }
+        }
+
+        return null;
+    }
+
+    private function saysSame(): bool
+    {
+        return $this->tokens->isOneOf($this->at, ['in', 'into']) && ($this->tokens->isOneOf($this->at + 1, ['same']) || ($this->tokens->isOneOf($this->at + 1, ['the']) && $this->tokens->isOneOf($this->at + 2, ['same'])));
+    }
+
+    /**
+     * "sc, hdc in same st": this stitch goes where the last one went.
+     *
+     * @param list<Node> $before
+     *
+     * @return array{Work, list<Node>}
+     */
+    private function inSame(Work $item, array $before): array
+    {
+        $in = $this->at;
+        $this->skipWords(['in', 'into', 'the', 'same']);
+        $this->skipStitchWords();
+        $last = array_pop($before);
+        if (!$last instanceof Work || null === $last->times || null === $item->times) {
+            throw $this->tokens->error($in, 'It says “same”, but there is no stitch before it to share.', 'Write (sc, hdc) in next st.');
+        }
+        $both = $this->madeOf($last->stitch->tops().str_repeat($item->stitch->tops(), min(9, $item->times)));
+        if (null === $both) {
+            throw $this->tokens->error($in, 'These stitches in one stitch are not known here.', 'Two unlike ones can be, or two or three alike.');
+        }
+        if ($last->times > 1) {
+            $before[] = new Work($last->stitch, $last->times - 1, $last->position(), $last->length(), $last->loop);
+        }
+
+        return [new Work($both, 1, $last->position(), $this->reached() - $last->position()), $before];
+    }
+
+    /**
+     * @param int $after the place of what is to be repeated
+     *
+     * @return array{int|false|null, int} a number, null for around, false where nothing is said; and the place where it is said
+     */
+    private function times(int $after): array
+    {
+        $begin = $this->at;
+        if (0 === $this->stars) {
+            while ($this->tokens->is($this->at, TokenType::Separator) && $this->tokens->isOneOf($this->at + 1, ['rep', 'repeat'])) {
+                ++$this->at;
+            }
+            $this->skipRepeatWords();
+        }
+        $at = $this->at;
+        if ($this->tokens->is($at, TokenType::Times) && $this->tokens->is($at + 1, TokenType::Number) && !('*' === $this->tokens->value($at) && $this->stars > 0)) {
             $this->at += 2;
             $this->skipWords(['times']);
 
-            return [$this->count($number), $number];
+            return [$this->count($at + 1), $at + 1];
         }
-        if ($this->isTimesAt($this->at)) {
-            $this->at += 2;
+        if ($this->isTimesAt($at)) {
+            $this->at += $this->tokens->isAdverb($at) ? 1 : 2;
+            $this->skipWords(['total']);
 
-            return [$this->count($token), $token];
+            return [$this->count($at), $at];
         }
         $words = $this->aroundWords();
         if ($words > 0) {
             $this->at += $words;
 
-            return [null, $token];
+            return [null, $at];
         }
-        if (TokenType::Number === $token->type && \in_array($after->value, [')', ']'], true) && !\in_array($this->tokens[$this->at + 1]->type ?? null, [TokenType::Word, TokenType::Open], true)) {
-            throw $this->error($token, "It is not clear what “{$token->value}” counts.", "Write x{$token->value} for a repeat, or ({$token->value}) for the count at the round’s end.");
+        if ($this->tokens->is($at, TokenType::Number) && $this->tokens->isOneOf($after, [')', ']']) && !$this->tokens->is($at + 1, TokenType::Word, TokenType::Open, TokenType::Joined)) {
+            $value = $this->tokens->value($at);
+            throw $this->tokens->error($at, "It is not clear what “{$value}” counts.", "Write x{$value} for a repeat, or ({$value}) for the count at the round’s end.");
         }
+        if ($this->tokens->isOneOf($at - 1, ['rep', 'repeat'])) {
+            return [null, $at - 1];
+        }
+        $this->at = $begin;
 
-        return [false, null];
+        return [false, $at];
     }
 
     private function isTimesAt(int $at): bool
     {
-        return TokenType::Number === ($this->tokens[$at]->type ?? null) && \in_array($this->tokens[$at + 1]->value ?? '', ['times', 'x'], true);
+        return $this->tokens->isAdverb($at) || ($this->tokens->isNumber($at) && $this->tokens->isOneOf($at + 1, ['times', 'time', 'x', 'more']));
     }
 
-    /** How many tokens say "around" here: "around", "all around", "all round", "to end", "to the end". */
+    /** How many tokens say "around" here: "around", "all around", "to the end of the round". */
     private function aroundWords(): int
     {
-        $said = implode(' ', array_map(static fn (Token $token): string => $token->value, \array_slice($this->tokens, $this->at, 3)));
+        $at = $this->at;
+        $this->skipWords(['evenly']);
+        if ($this->tokens->isOneOf($this->at, ['all'])) {
+            ++$this->at;
+        }
+        $isAround = $this->tokens->isOneOf($this->at, ['around', 'across']) || ($this->at > $at && $this->tokens->isOneOf($this->at, ['round']));
+        if (!$isAround && $this->tokens->isOneOf($this->at, ['to', 'til', 'till', 'until'])) {
+            $end = $this->tokens->isOneOf($this->at + 1, ['the']) ? $this->at + 2 : $this->at + 1;
+            $isAround = $this->tokens->isOneOf($end, ['end']);
+            $this->at = $isAround ? $end : $this->at;
+        }
+        if ($isAround) {
+            ++$this->at;
+            $mark = $this->at;
+            $this->skipWords(['of', 'the']);
+            $this->at = $this->tokens->isOneOf($this->at, self::HEADS) ? $this->at + 1 : $mark;
+        }
+        $words = $isAround ? $this->at - $at : 0;
+        $this->at = $at;
 
-        return match (true) {
-            str_starts_with($said, 'to the end') => 3,
-            str_starts_with($said, 'all around'), str_starts_with($said, 'all round'), str_starts_with($said, 'to end') => 2,
-            1 === preg_match('/^around\b/', $said) => 1,
-            default => 0,
-        };
+        return $words;
     }
 
-    /** How many tokens name the ring here: "MR", "magic ring", "adjustable ring". */
-    private function ringWords(): int
+    /** How many tokens name the ring at a place: "MR", "magic ring", "adjustable ring". */
+    private function ringWords(int $at): int
     {
-        $first = $this->tokens[$this->at]->value ?? '';
-        if (\in_array($first, ['magic', 'adjustable'], true) && \in_array($this->tokens[$this->at + 1]->value ?? '', self::RINGS, true)) {
+        if ($this->tokens->isOneOf($at, ['magic', 'adjustable']) && $this->tokens->isOneOf($at + 1, self::RINGS)) {
             return 2;
         }
 
-        return \in_array($first, self::RINGS, true) ? 1 : 0;
+        return $this->tokens->isOneOf($at, self::RINGS) && 'loop' !== $this->tokens->value($at) ? 1 : 0;
     }
 
-    /** @return array{Stitch, int}|null the stitch named here, and how many tokens name it */
-    private function stitchName(): ?array
+    /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it */
+    private function stitchName(int $at, ?Vocabulary $vocabulary = null): ?array
     {
-        return $this->stitchNameIn($this->vocabulary);
-    }
-
-    /** @return array{Stitch, int}|null */
-    private function stitchNameIn(Vocabulary $vocabulary): ?array
-    {
+        $vocabulary ??= $this->vocabulary;
         $name = '';
         $found = null;
         $words = 0;
-        for ($i = $this->at; isset($this->tokens[$i]) && $words < Vocabulary::LONGEST; ++$i) {
-            $token = $this->tokens[$i];
-            if ('.' === $token->value && '' !== $name) {
+        for ($i = $at; $words < Vocabulary::LONGEST && $this->tokens->has($i); ++$i) {
+            if ('.' === $this->tokens->value($i) && '' !== $name) {
                 // "sl. st", "inv. dec".
                 continue;
             }
-            $isWord = TokenType::Word === $token->type || (TokenType::Other !== $token->type && str_contains($token->value, 'tog'));
-            if (!$isWord) {
+            if (!$this->tokens->isWord($i)) {
                 break;
             }
             ++$words;
-            $name .= ('' === $name ? '' : ' ').(str_contains($token->value, 'tog') ? str_replace(' ', '', $token->value) : $token->value);
+            $value = $this->tokens->value($i);
+            $name .= ('' === $name ? '' : ' ').($this->tokens->is($i, TokenType::Joined) ? str_replace(' ', '', $value) : $value);
             $stitch = $vocabulary->stitch($name);
             if (null !== $stitch) {
-                $found = [$stitch, $i - $this->at + 1];
+                $found = [$stitch, $i - $at + 1];
             }
         }
 
         return $found;
     }
 
-    /** @param Token<TokenType, string> $first */
-    private function unknown(Token $first, ?int $count): SyntaxError
+    private function unknown(int $first, ?int $count): SyntaxError
     {
-        $token = $this->tokens[$this->at] ?? null;
-        if (null === $token) {
-            return $this->error($first, "It does not say {$first->value} of what.", "Write {$first->value} {$this->vocabulary->abbreviation(Stitch::Single)}.");
-        }
-        $word = mb_strlen($token->value) > 20 ? mb_substr($token->value, 0, 20).'…' : $token->value;
-        if (TokenType::Word === $token->type) {
-            if (null !== $this->stitchNameIn($this->otherVocabulary)) {
-                [$these, $those] = Terms::Us === $this->terms ? ['US', 'UK'] : ['UK', 'US'];
+        $at = $this->at;
+        $single = $this->vocabulary->abbreviation(Stitch::Single);
+        if (null !== $count && !$this->tokens->isWord($at)) {
+            $value = $this->tokens->value($first);
 
-                return $this->error($token, "“{$word}” is a {$those} word, and this plan is read in {$these} words.", "If these are {$those} words, set the plan’s words to {$those}.");
-            }
-            if (null !== $near = $this->vocabulary->nearest($token->value)) {
-                return $this->error($token, "“{$word}” is no stitch that is known here.", "Did you mean {$near}?");
-            }
-
-            return $this->error($token, "“{$word}” is no stitch that is known here.", 'Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.');
+            return $this->tokens->error($first, "It does not say {$value} of what.", "Write {$value} {$single}.");
         }
-        if (null !== $count) {
-            return $this->error($first, "It does not say {$first->value} of what.", "Write {$first->value} {$this->vocabulary->abbreviation(Stitch::Single)}.");
+        $said = $this->tokens->said($at);
+        if (!$this->tokens->isWord($at)) {
+            return $this->tokens->error($at, "“{$said}” cannot be read here.", 'Take it out, or write the stitches it stands for.');
         }
+        if (null !== $this->stitchName($at, $this->otherVocabulary)) {
+            [$these, $those] = Terms::Us === $this->terms ? ['US', 'UK'] : ['UK', 'US'];
 
-        return $this->error($token, "“{$word}” cannot be read here.", 'Take it out, or write the stitches it stands for.');
+            return $this->tokens->error($at, "“{$said}” is a {$those} word, and this plan is read in {$these} words.", "If these are {$those} words, set the plan’s words to {$those}.");
+        }
+        $near = $this->vocabulary->nearest($this->tokens->value($at));
+
+        return $this->tokens->error($at, "“{$said}” is no stitch that is known here.", null === $near
+            ? 'Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.'
+            : "Did you mean {$near}?");
     }
 
     /** @param list<string> $words */
     private function skipWords(array $words): void
     {
-        while (\in_array($this->tokens[$this->at]->value ?? null, $words, true)) {
+        while ($this->tokens->isOneOf($this->at, $words)) {
             ++$this->at;
         }
     }
 
-    /** @param Token<TokenType, string> $token */
-    private function count(Token $token): int
+    /** Passes over "sts", or over the name of the stitches that are worked into: "in each sc". */
+    private function skipStitchWords(): void
     {
-        $number = $this->number($token);
-        if ($number < 1) {
-            throw $this->error($token, '0 stitches are none.', 'Leave it out, or write how many there are.');
-        }
+        if ($this->tokens->isOneOf($this->at, Ending::COUNTED)) {
+            ++$this->at;
 
-        return $this->limited($number, $token);
+            return;
+        }
+        $this->at += $this->stitchName($this->at)[1] ?? 0;
+        $this->skipWords(Ending::COUNTED);
     }
 
-    /** @param Token<TokenType, string> $token */
-    private function limited(int $number, Token $token): int
+    private function count(int $at): int
+    {
+        $number = $this->tokens->number($at);
+        if ($number < 1) {
+            throw $this->tokens->error($at, '0 stitches are none.', 'Leave it out, or write how many there are.');
+        }
+
+        return $this->limited($number, $at);
+    }
+
+    private function limited(int $number, int $at): int
     {
         if ($number > Limits::STITCHES_IN_ROUND) {
-            throw $this->error($token, "{$number} is more than a round can hold, which is ".number_format(Limits::STITCHES_IN_ROUND).' stitches.', 'Mend the number.');
+            throw $this->tokens->error($at, "{$number} is more than a round can hold, which is ".number_format(Limits::STITCHES_IN_ROUND).' stitches.', 'Mend the number.');
         }
 
         return $number;
     }
 
-    /** @param Token<TokenType, string> $token */
-    private function number(Token $token): int
-    {
-        return \strlen($token->value) > 9 ? 999_999_999 : (int) $token->value;
-    }
-
-    /** @param Token<TokenType, string> $token */
-    private function error(Token $token, string $message, string $mend): SyntaxError
-    {
-        return new SyntaxError($message, $mend, $this->positionOf($token), mb_strlen($token->value));
-    }
-
-    /** @param Token<TokenType, string> $token */
-    private function positionOf(Token $token): int
-    {
-        return mb_strlen(substr($this->text, 0, $token->position));
-    }
-
-    /** @param Token<TokenType, string> $token */
-    private function endOf(Token $token): int
-    {
-        return $this->positionOf($token) + mb_strlen($token->value);
-    }
-
-    /** The character after all that is not the closing count. */
-    private function end(): int
-    {
-        $last = end($this->tokens);
-
-        return false === $last ? mb_strlen(rtrim($this->text)) : $this->endOf($last);
-    }
-
     /** The character after the last token taken. */
     private function reached(): int
     {
-        return $this->endOf($this->tokens[$this->at - 1]);
+        return $this->tokens->end($this->at - 1);
     }
 }

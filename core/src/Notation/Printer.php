@@ -36,6 +36,11 @@ final class Printer
     /** The stitches of a line, without its head and its count. */
     public function stitches(Line $line): string
     {
+        $loops = array_unique(array_map(static fn (Node $item): ?Loop => $item instanceof Work || $item instanceof Repeat ? $item->loop : null, $line->items), \SORT_REGULAR);
+        if (1 === \count($loops) && null !== $loops[0] && \count($line->items) > 1) {
+            return "in {$loops[0]->value}: ".implode(', ', array_map(fn (Node $item): string => $this->item($item, false), $line->items));
+        }
+
         return $this->items($line->items);
     }
 
@@ -58,17 +63,19 @@ final class Printer
     /** @param list<Node> $items */
     private function items(array $items): string
     {
-        return implode(', ', array_map($this->item(...), $items));
+        return implode(', ', array_map(fn (Node $item): string => $this->item($item), $items));
     }
 
-    private function item(Node $item): string
+    private function item(Node $item, bool $withLoop = true): string
     {
+        $loop = $withLoop && ($item instanceof Work || $item instanceof Repeat) && null !== $item->loop ? " in {$item->loop->value}" : '';
+
         return match (true) {
             $item instanceof Start => ($item->ring ? '' : 'ch 2, ')."{$item->times} {$this->vocabulary->abbreviation($item->stitch)} in ".($item->ring ? 'MR' : '2nd ch from hook'),
             $item instanceof Work => $this->work($item->stitch, $item->times),
             $item instanceof Repeat => $this->repeat($item, $item->times),
             default => '',
-        };
+        }.$loop;
     }
 
     /** A bracket, repeated as often as is said here. */
@@ -86,8 +93,9 @@ final class Printer
         $name = $this->vocabulary->abbreviation($stitch);
 
         return match (true) {
-            null === $times => "{$name} around",
             1 === $times => $name,
+            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' around' : " x{$times}"),
+            null === $times => "{$name} around",
             1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",
             Stitch::Chain === $stitch, Stitch::Skip === $stitch => "{$name} {$times}",
             default => "{$times} {$name}",

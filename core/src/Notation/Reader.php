@@ -6,10 +6,7 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Start;
-use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -114,32 +111,36 @@ final class Reader
         $below = false === $last ? 0 : $last->makes;
         $number = \count($this->rounds) + 1;
         if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete() && $last->makes <= $this->left) {
-            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes);
+            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops);
             $this->left -= $last->makes;
 
             return true;
         }
         try {
-            $codes = $this->expand($line, $below);
+            $expanded = Expander::of($line, $below);
         } catch (SyntaxError $error) {
             $this->problem($lineNumber, $error->position, $error->length, $number, $error->getMessage(), $error->mend);
             $this->standIn($lineNumber, $line->count?->stitches, 1);
 
             return false;
         }
+        $codes = $expanded->stitches->codes;
         $starts = $line->items[0] instanceof Start || (1 === $number && '' === trim($codes, Stitch::Chain->code()));
         $uses = $starts && 1 === $number ? 0 : Stitch::sumUses($codes);
         $makes = Stitch::sumMakes($codes);
         $problem = $this->check($line, $lineNumber, $number, $starts, $codes, $uses, $makes, $below);
         if (null !== $problem && !$this->saidOf($lineNumber)) {
             $this->problems[] = $problem;
+        } elseif (null === $problem && null !== $expanded->odd && !$again) {
+            $this->problem($lineNumber, $expanded->odd->position, $expanded->odd->length, $number, $expanded->odd->getMessage(), $expanded->odd->mend);
         }
         if (0 === $makes || $makes > $this->left) {
             $this->standIn($lineNumber, $line->count?->stitches, 1);
 
             return false;
         }
-        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes);
+        $loops = '' === trim($expanded->stitches->loops) ? '' : $expanded->stitches->loops;
+        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes, true, $loops);
         $this->left -= $makes;
 
         return true;
@@ -191,7 +192,7 @@ final class Reader
     {
         $used = 0;
         foreach ($line->items as $item) {
-            $used += self::isAround($item) ? 0 : Stitch::sumUses($this->codes($item));
+            $used += Expander::item($item)->uses();
             if ($used > $below) {
                 return [$item->position(), $item->length()];
             }
@@ -199,84 +200,6 @@ final class Reader
         $last = $line->items[\count($line->items) - 1];
 
         return [$last->position(), $last->length()];
-    }
-
-    /** The round's stitches as codes, with "around" filled in. */
-    private function expand(Line $line, int $below): string
-    {
-        $parts = [];
-        $around = null;
-        foreach ($line->items as $i => $item) {
-            if (self::isAround($item)) {
-                if (null !== $around) {
-                    throw new SyntaxError('It says “around” twice.', 'Say how often one of the two is worked.', $item->position(), $item->length());
-                }
-                $around = $i;
-                $parts[] = '';
-                continue;
-            }
-            $parts[] = $this->codes($item);
-        }
-        if (null !== $around) {
-            $item = $line->items[$around];
-            $once = $item instanceof Repeat ? $this->list($item->items, $item) : ($item instanceof Work ? $item->stitch->code() : '');
-            $rest = $below - Stitch::sumUses(implode('', $parts));
-            $uses = Stitch::sumUses($once);
-            if (0 === $uses) {
-                throw new SyntaxError('This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.', $item->position(), $item->length());
-            }
-            if ($rest > 0 && 0 !== $rest % $uses) {
-                $whole = intdiv($rest, $uses);
-                $odd = $rest % $uses;
-                throw new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: {$odd} left over.", "Write x{$whole}, then {$odd} sc.", $item->position(), $item->length());
-            }
-            $parts[$around] = str_repeat($once, max(0, intdiv($rest, $uses)));
-        }
-
-        return $this->withinRound(implode('', $parts), 1, $line->items[0]);
-    }
-
-    private function codes(Node $item): string
-    {
-        return match (true) {
-            $item instanceof Start => str_repeat($item->stitch->code(), $item->times),
-            $item instanceof Work => str_repeat($item->stitch->code(), $item->times ?? 0),
-            $item instanceof Repeat => $this->withinRound($this->list($item->items, $item), $item->times ?? 0, $item),
-            default => '',
-        };
-    }
-
-    /** @param list<Node> $items */
-    private function list(array $items, Node $around): string
-    {
-        $codes = '';
-        foreach ($items as $item) {
-            if (self::isAround($item)) {
-                throw new SyntaxError('“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.', $item->position(), $item->length());
-            }
-            if ($item instanceof Start) {
-                throw new SyntaxError('A ring cannot be repeated.', 'Begin the round with it, before any bracket.', $item->position(), $item->length());
-            }
-            $codes .= $this->codes($item);
-            $this->withinRound($codes, 1, $around);
-        }
-
-        return $codes;
-    }
-
-    /** @throws SyntaxError where a number of repeats is more than a round holds */
-    private function withinRound(string $codes, int $times, Node $at): string
-    {
-        if (\strlen($codes) * $times > Limits::STITCHES_IN_ROUND) {
-            throw new SyntaxError('This is '.number_format(\strlen($codes) * $times).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.', 'Mend the number of repeats.', $at->position(), $at->length());
-        }
-
-        return str_repeat($codes, $times);
-    }
-
-    private static function isAround(Node $item): bool
-    {
-        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times;
     }
 
     /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */

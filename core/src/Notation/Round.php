@@ -11,6 +11,7 @@ final readonly class Round
      * @param int    $number   from 1
      * @param int    $line     the typed line it comes from, from 1
      * @param string $codes    one byte a stitch, see Stitch::code()
+     * @param string $loops    one byte a stitch, see Loop::code(), a blank for both loops; '' where all are in both
      * @param int    $below    stitches that the round below made, 0 for the first
      * @param int    $uses     how many of those it is worked into
      * @param int    $makes    how many tops it leaves
@@ -24,6 +25,7 @@ final readonly class Round
         public int $uses,
         public int $makes,
         public bool $readable = true,
+        public string $loops = '',
     ) {
     }
 
@@ -32,9 +34,19 @@ final readonly class Round
         return $this->readable && $this->uses === $this->below;
     }
 
-    /** @return list<string> the stitches under their US abbreviations */
+    /** @return list<string> the stitches under their US abbreviations, "BLO sc" where one is worked in one loop */
     public function stitches(): array
     {
-        return array_map(static fn (string $code): string => Stitch::ofCode($code)->value, '' === $this->codes ? [] : str_split($this->codes));
+        $names = [];
+        for ($i = 0, $end = \strlen($this->codes); $i < $end; ++$i) {
+            $loop = match ($this->loops[$i] ?? ' ') {
+                Loop::Back->code() => 'BLO ',
+                Loop::Front->code() => 'FLO ',
+                default => '',
+            };
+            $names[] = $loop.Stitch::ofCode($this->codes[$i])->value;
+        }
+
+        return $names;
     }
 }

@@ -9,6 +9,8 @@ enum TokenType
     case Number;
     case Ordinal;
     case Word;
+    /** A word with a number inside: "sc2tog". */
+    case Joined;
     case Open;
     case Close;
     case Times;

@@ -15,59 +15,104 @@ use Alternum\Core\Plan\Terms;
 final class Vocabulary
 {
     private const SHARED = [
-        'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch,
-        'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl-st' => Stitch::SlipStitch,
+        'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch,
+        'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl-st' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch,
         'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain,
         'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip,
         'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase,
         'dec' => Stitch::Decrease, 'decs' => Stitch::Decrease, 'decrease' => Stitch::Decrease, 'decreases' => Stitch::Decrease,
         'inv dec' => Stitch::InvisibleDecrease, 'invdec' => Stitch::InvisibleDecrease, 'inv-dec' => Stitch::InvisibleDecrease,
-        'inv decs' => Stitch::InvisibleDecrease, 'invisible dec' => Stitch::InvisibleDecrease,
+        'inv decs' => Stitch::InvisibleDecrease, 'invisible dec' => Stitch::InvisibleDecrease, 'inv decrease' => Stitch::InvisibleDecrease,
         'invisible decrease' => Stitch::InvisibleDecrease, 'invisible decreases' => Stitch::InvisibleDecrease,
-        'bob' => Stitch::Bobble, 'bobble' => Stitch::Bobble, 'bobbles' => Stitch::Bobble,
+        'bob' => Stitch::Bobble, 'bobble' => Stitch::Bobble, 'bobbles' => Stitch::Bobble, 'bobble stitch' => Stitch::Bobble, 'bobble st' => Stitch::Bobble,
+        'pop' => Stitch::Popcorn, 'popcorn' => Stitch::Popcorn, 'popcorns' => Stitch::Popcorn, 'pc' => Stitch::Popcorn,
     ];
 
-    private const US = [
-        'sc' => Stitch::Single, 'scs' => Stitch::Single, 'single crochet' => Stitch::Single, 'single crochets' => Stitch::Single,
-        'hdc' => Stitch::HalfDouble, 'half double crochet' => Stitch::HalfDouble, 'half double' => Stitch::HalfDouble,
-        'dc' => Stitch::Double, 'double crochet' => Stitch::Double, 'double crochets' => Stitch::Double,
-        'tr' => Stitch::Treble, 'treble' => Stitch::Treble, 'treble crochet' => Stitch::Treble,
-        'sc2tog' => Stitch::Decrease, 'sc inc' => Stitch::Increase, 'sc dec' => Stitch::Decrease,
-    ];
-
-    private const UK = [
-        'dc' => Stitch::Single, 'dcs' => Stitch::Single, 'double crochet' => Stitch::Single, 'double crochets' => Stitch::Single,
-        'htr' => Stitch::HalfDouble, 'half treble crochet' => Stitch::HalfDouble, 'half treble' => Stitch::HalfDouble,
-        'tr' => Stitch::Double, 'treble' => Stitch::Double, 'treble crochet' => Stitch::Double,
-        'dtr' => Stitch::Treble, 'double treble' => Stitch::Treble, 'double treble crochet' => Stitch::Treble,
-        'dc2tog' => Stitch::Decrease, 'dc inc' => Stitch::Increase, 'dc dec' => Stitch::Decrease,
+    /** The four stitches that have their own words in each country, from the lowest up. */
+    private const OWN = [
+        'us' => [
+            'sc' => ['sc', 'scs', 'single crochet', 'single crochets'],
+            'hdc' => ['hdc', 'hdcs', 'half double crochet', 'half double crochets', 'half double'],
+            'dc' => ['dc', 'dcs', 'double crochet', 'double crochets'],
+            'tr' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets'],
+        ],
+        'uk' => [
+            'sc' => ['dc', 'dcs', 'double crochet', 'double crochets'],
+            'hdc' => ['htr', 'htrs', 'half treble', 'half trebles', 'half treble crochet'],
+            'dc' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets'],
+            'tr' => ['dtr', 'dtrs', 'double treble', 'double trebles', 'double treble crochet'],
+        ],
     ];
 
     private const UK_ABBREVIATIONS = ['sc' => 'dc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr'];
 
     /** The most words that one stitch's name has. */
-    public const LONGEST = 3;
+    public const LONGEST = 4;
 
-    private function __construct(private readonly Terms $terms)
+    /** @param array<string, Stitch> $stitches by their names in these terms */
+    private function __construct(private readonly Terms $terms, private readonly array $stitches)
     {
     }
 
     public static function of(Terms $terms): self
     {
-        return new self($terms);
+        /** @var array<string, self> $made */
+        static $made = [];
+
+        return $made[$terms->value] ??= new self($terms, self::names($terms));
+    }
+
+    /** @return array<string, Stitch> */
+    private static function names(Terms $terms): array
+    {
+        $names = self::SHARED;
+        foreach (self::OWN[$terms->value] as $us => $own) {
+            $stitch = Stitch::from($us);
+            $together = Stitch::Single === $stitch ? Stitch::Decrease : Stitch::from("{$us}2tog");
+            foreach ($own as $name) {
+                $names[$name] = $stitch;
+                $names["{$name} inc"] = $names["{$name} increase"] = $names["inc {$name}"] = Stitch::inOne($stitch, 2) ?? $stitch;
+                $names["{$name} dec"] = $names["{$name} decrease"] = $together;
+            }
+            $names["{$own[0]}2tog"] = $together;
+            $names["{$own[0]}3tog"] = Stitch::from("{$us}3tog");
+        }
+
+        return $names;
     }
 
     /** @param string $name lower case, its words parted by one space */
     public function stitch(string $name): ?Stitch
     {
-        $own = Terms::Us === $this->terms ? self::US : self::UK;
-
-        return $own[$name] ?? self::SHARED[$name] ?? null;
+        return $this->stitches[$name] ?? null;
     }
 
+    /** How a stitch is written where it stands alone: "hdc inc", "dc3tog", "3 sc in next st", "(sc, hdc) in next st". */
     public function abbreviation(Stitch $stitch): string
     {
-        return Terms::Us === $this->terms ? $stitch->value : self::UK_ABBREVIATIONS[$stitch->value] ?? $stitch->value;
+        $name = $stitch->value;
+        if (str_contains($name, '+')) {
+            return '('.implode(', ', array_map($this->own(...), explode('+', $name))).') in next st';
+        }
+        if (str_ends_with($name, ' inc3')) {
+            return '3 '.$this->own(substr($name, 0, -5)).' in next st';
+        }
+        if (1 === preg_match('/^(bob|pop)(\d)$/', $name, $match)) {
+            return "{$match[2]}-loop {$match[1]}";
+        }
+
+        return 1 === preg_match('/^(\w+?)( inc|[23]tog)$/', $name, $match) ? $this->own($match[1]).$match[2] : $this->own($name);
+    }
+
+    /** Whether the way it is written holds a number or a bracket of its own, so that a number before it would be misread. */
+    public function isPhrase(Stitch $stitch): bool
+    {
+        return 1 === preg_match('/^[\d(]/', $this->abbreviation($stitch));
+    }
+
+    private function own(string $name): string
+    {
+        return Terms::Us === $this->terms ? $name : self::UK_ABBREVIATIONS[$name] ?? $name;
     }
 
     /** The known one-word name that a mistyped word is nearest to, or null where none is near. */
@@ -78,9 +123,9 @@ final class Vocabulary
         }
         $best = null;
         $least = 3;
-        foreach ([...array_keys(Terms::Us === $this->terms ? self::US : self::UK), ...array_keys(self::SHARED), 'around'] as $name) {
+        foreach ([...array_keys($this->stitches), 'around'] as $name) {
             $distance = levenshtein($word, $name);
-            if ($distance < $least && $distance < \strlen($word)) {
+            if ($distance < $least && $distance < \strlen($word) && \strlen($name) > 1) {
                 [$best, $least] = [$name, $distance];
             }
         }

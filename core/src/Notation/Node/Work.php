@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
+use Alternum\Core\Notation\Loop;
 use Alternum\Core\Notation\Stitch;
 
 /** A stitch a number of times, or as often as the round has room: "5 sc", "inc x6", "sc around". */
 final readonly class Work implements Node
 {
     /** @param int|null $times null: around */
-    public function __construct(public Stitch $stitch, public ?int $times, private int $position, private int $length)
+    public function __construct(public Stitch $stitch, public ?int $times, private int $position, private int $length, public ?Loop $loop = null)
     {
+    }
+
+    /** The same, worked in one loop. */
+    public function in(Loop $loop): self
+    {
+        return new self($this->stitch, $this->times, $this->position, $this->length, $loop);
     }
 
     public function position(): int
