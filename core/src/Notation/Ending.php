@@ -90,7 +90,7 @@ final readonly class Ending
     /** Takes remarks off the end, part by part: ". Stuff now", ", fasten off". */
     private static function withoutRemarks(Tokens $tokens, int $from, Vocabulary $vocabulary): Tokens
     {
-        for ($end = $tokens->count(); $end > $from;) {
+        for ($end = self::withoutStops($tokens, $tokens->count(), $from); $end > $from;) {
             $begin = $end;
             $isRemark = false;
             while ($begin > $from && !$tokens->is($begin - 1, TokenType::Separator, TokenType::Stop, TokenType::Dash)) {

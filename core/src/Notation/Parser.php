@@ -115,7 +115,7 @@ final class Parser
         if ($tokens->is($at, TokenType::Open) && $tokens->isNumber($at + 1) && $tokens->isOneOf($at + 2, self::HEADS) && $tokens->is($at + 3, TokenType::Close)) {
             $at += 4;
         }
-        while ($tokens->is($at, TokenType::Stop, TokenType::Dash, TokenType::Separator) || ($bare && ')' === $tokens->value($at))) {
+        while ($tokens->is($at, TokenType::Stop, TokenType::Dash, TokenType::Separator) || (($bare || $named) && ')' === $tokens->value($at))) {
             ++$at;
         }
         $this->at = $at;
@@ -311,18 +311,23 @@ final class Parser
             ++$this->at;
         }
         $saidAt = $this->at;
-        $isMore = $this->skipRepeatWords();
-        [$times] = $this->times($open);
+        $isRepeated = $this->skipRepeatWords();
+        if ($isRepeated && $this->tokens->isNumber($this->at) && $this->tokens->isOneOf($this->at + 1, ['more'])) {
+            // The first time is not counted among the "more".
+            $times = 1 + $this->count($this->at);
+            $this->at += 2;
+            $this->skipWords(['times', 'time']);
+        } else {
+            [$times] = $this->times($open);
+        }
+        if (false === $times && $isRepeated) {
+            $times = null;
+        }
         if (false === $times && $this->tokens->is($this->at, TokenType::Number) && $isClosed) {
             $times = $this->count($this->at++);
         }
         if (false === $times) {
             throw $this->tokens->error($open, 'It does not say how often this star’s repeat is worked.', 'End it with “rep from * around”, or “* x6”.');
-        }
-        if ($isMore && null !== $times && $this->tokens->isOneOf($this->at, ['more'])) {
-            ++$this->at;
-            $this->skipWords(['times', 'time']);
-            ++$times;
         }
         $position = $this->tokens->position($open);
 
@@ -331,7 +336,7 @@ final class Parser
 
     private function isStarEnd(): bool
     {
-        return '*' === $this->tokens->value($this->at) || ($this->tokens->isOneOf($this->at, ['rep', 'repeat', 'repeating']));
+        return '*' === $this->tokens->value($this->at) || $this->tokens->isOneOf($this->at, ['rep', 'repeat', 'repeating']);
     }
 
     /** Passes over "rep from *", "repeat". */
@@ -433,11 +438,15 @@ final class Parser
     /** "MR 6", "magic ring, 6 sc", "MR with 6 sc". */
     private function ringFirst(int $position): ?Start
     {
-        $words = $this->ringWords($this->at);
+        $ring = $this->at;
+        while ($this->tokens->isOneOf($ring, ['make', 'begin', 'start', 'with', 'a', 'an'])) {
+            ++$ring;
+        }
+        $words = $this->ringWords($ring);
         if (0 === $words) {
             return null;
         }
-        $ring = $this->at;
+        $this->at = $ring;
         $this->at += $words;
         while ($this->tokens->is($this->at, TokenType::Separator, TokenType::Stop, TokenType::Dash) || $this->tokens->isOneOf($this->at, ['with', 'of', 'work', 'make'])) {
             ++$this->at;
@@ -682,7 +691,7 @@ final class Parser
 
     private function isTimesAt(int $at): bool
     {
-        return $this->tokens->isAdverb($at) || ($this->tokens->isNumber($at) && $this->tokens->isOneOf($at + 1, ['times', 'time', 'x', 'more']));
+        return $this->tokens->isAdverb($at) || ($this->tokens->isNumber($at) && $this->tokens->isOneOf($at + 1, ['times', 'time', 'x']));
     }
 
     /** How many tokens say "around" here: "around", "all around", "to the end of the round". */
