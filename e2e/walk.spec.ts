@@ -142,6 +142,22 @@ test('an empty plan says what to do, and grows from the keyboard alone', async (
 	await expect(round(page, 6)).toContainText('18');
 });
 
+test('a plan begins from a shape', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await page.getByRole('button', { name: 'Begin from a shape' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Begin from a shape' });
+	await dialog.getByLabel('Across').fill('8');
+	await dialog.getByLabel('Increases and decreases').selectOption('stacked');
+	await dialog.getByRole('button', { name: 'Lay rounds' }).click();
+	await expect(line(page, 3)).toHaveValue('R3: (sc, inc) x6 (18)');
+	await expect(panel(page)).toContainText(/\d\.\d cm high/);
+	await expect(panel(page)).toContainText(/go in by round \d+/);
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(line(page, 1)).toHaveValue('');
+});
+
 test('a whole pattern is pasted', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Begin a plan' }).click();

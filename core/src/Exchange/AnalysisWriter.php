@@ -9,6 +9,7 @@ use Alternum\Core\Change\Change;
 use Alternum\Core\Change\Front;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Reading;
@@ -18,6 +19,7 @@ use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Plan\Worked;
 use Alternum\Core\Yarn\Amount;
 
 /** The analysis as values for JSON: contract/analysis.schema.json. */
@@ -125,11 +127,26 @@ final class AnalysisWriter
             'worked' => $piece->worked->value,
             'stitches' => $analysis->reading->stitches(),
             'frontDegrees' => self::rounded($piece->frontDegrees),
+            'size' => Worked::Rows === $piece->worked || [] === $rounds ? null : self::size(Size::of($analysis->fabric)),
             'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $analysis->reading->spans),
             'rounds' => $rounds,
             'changes' => array_map(static fn (Change $change): array => self::change($change, $words), $analysis->changes->changes),
             'bestFront' => self::front($analysis->changes->bestFront, $piece->frontDegrees),
             'steps' => array_map(static fn (Step $step): array => get_object_vars($step), $analysis->steps($plan, $plan->terms)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function size(Size $size): array
+    {
+        return [
+            'heightMm' => self::rounded($size->height),
+            'widthMm' => self::rounded($size->width),
+            'girthMm' => self::rounded($size->girth()),
+            'volumeMl' => self::rounded($size->volume),
+            'stuffingGrams' => self::rounded($size->stuffingGrams()),
+            'lastReachRound' => $size->lastReach,
+            'outline' => array_map(static fn (array $edge): array => ['radiusMm' => self::rounded($edge[0]), 'levelMm' => self::rounded($edge[1])], $size->outline),
         ];
     }
 

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Edit\Edit;
+use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Shape;
+use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\TurnFront;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Stripe;
 
@@ -30,17 +34,31 @@ final class EditReader
             'renumber' => new Renumber($piece),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
+            'shape' => self::shape($fields, $piece),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, shape, paint, stripes or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }
         $fields->done();
 
         return $edit;
+    }
+
+    private static function shape(Fields $fields, string $piece): Shape
+    {
+        return new Shape(
+            $piece,
+            $fields->oneOf('form', Form::class),
+            $fields->whole('start', 3, 24),
+            $fields->number('widthMm', 5, 3000),
+            $fields->number('heightMm', 0, 5000),
+            $fields->oneOf('spread', Spread::class),
+            $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
+        );
     }
 
     private static function paint(Fields $fields, string $piece): Paint

@@ -9,6 +9,7 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	worked: 'spiral',
 	stitches: 0,
 	frontDegrees: 180,
+	size: null,
 	lines,
 	rounds: [],
 	changes: [],

@@ -1,6 +1,9 @@
+import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
+import { Outline } from '../Outline';
+import { ShapeDialog } from '../ShapeDialog';
 
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
@@ -8,6 +11,7 @@ export function Rounds() {
 	const { piece, analysis } = usePiece();
 	const plan = useDraft((state) => state.plan);
 	const problems = useDraft((state) => state.analysis.problems);
+	const [isShaping, setIsShaping] = useState(false);
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
 		<>
@@ -17,6 +21,11 @@ export function Rounds() {
 					{plural(analysis.rounds.length, analysis.worked === 'rows' ? 'row' : 'round')}, {plural(analysis.stitches, 'stitch', 'stitches')}
 				</p>
 			)}
+			{analysis !== undefined && <Outline piece={analysis} units={plan.units} />}
+			<Button className="mb-5 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
+				Begin from a shape …
+			</Button>
+			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{problems.length > 0 ? (
 				<section aria-label="To mend" className="mb-6">
 					<h3 className="mb-1 font-semibold">{problems.length} to mend</h3>

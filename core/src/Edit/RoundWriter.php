@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Folding;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** Writes counts as rounds: increases and decreases spread evenly, like rounds gathered into one line. */
+final readonly class RoundWriter
+{
+    private Printer $printer;
+
+    /**
+     * @param Stitch $decrease plain or invisible
+     */
+    public function __construct(Terms $terms, private Spread $spread, private Stitch $decrease)
+    {
+        $this->printer = new Printer($terms, Worked::Spiral);
+    }
+
+    /**
+     * @param non-empty-list<int> $counts stitches that each round makes; none more than twice or less than half the one before
+     *
+     * @return list<string>
+     */
+    public function lines(array $counts): array
+    {
+        $single = $this->printer->codes(Stitch::Single->code());
+        $lines = [$this->printer->line(1, 1, "{$counts[0]} {$single} in MR", $counts[0])];
+        $isMoved = false;
+        for ($i = 1, $end = \count($counts); $i < $end; $i = $last + 1) {
+            $last = $i;
+            $made = $counts[$i];
+            if ($made === $counts[$i - 1]) {
+                while ($last + 1 < $end && $counts[$last + 1] === $made) {
+                    ++$last;
+                }
+                $lines[] = $this->printer->line($i + 1, $last + 1, "{$single} around", $made);
+                continue;
+            }
+            $codes = $this->shaped($counts[$i - 1], $made, Spread::Staggered === $this->spread && $isMoved);
+            $isMoved = !$isMoved;
+            $lines[] = $this->printer->line($i + 1, $i + 1, $this->printer->stitches(new Line(null, Folding::of($codes), null, 0)), $made);
+        }
+
+        return $lines;
+    }
+
+    /** The round's stitches: a repeat's shaping stands at its end, or in its middle where it is moved. */
+    private function shaped(int $below, int $made, bool $isMoved): string
+    {
+        $shaping = $made > $below ? Stitch::Increase : $this->decrease;
+        $times = abs($made - $below);
+        $codes = '';
+        for ($i = 0; $i < $times; ++$i) {
+            // Repeats differ by one stitch at the most where they do not come out even.
+            $uses = intdiv(($i + 1) * $below, $times) - intdiv($i * $below, $times);
+            $plain = max(0, $uses - $shaping->uses());
+            $first = $isMoved ? intdiv($plain, 2) : $plain;
+            $codes .= str_repeat(Stitch::Single->code(), $first).$shaping->code().str_repeat(Stitch::Single->code(), $plain - $first);
+        }
+
+        return $codes;
+    }
+}

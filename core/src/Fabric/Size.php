@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Fabric;
+
+/** What a piece measures when it is done and stuffed, and until when one can reach into it. */
+final readonly class Size
+{
+    /** Grams of polyester stuffing in a litre, firmly stuffed: from memory, to be weighed. */
+    public const STUFFING = 35.0;
+    /** An opening of fewer stitches is too small to reach through: common practice, no source. */
+    public const REACH = 18;
+
+    /**
+     * How far stuffing stretches a round that grows or shrinks steeply, so that it bulges where it would lie flat: from memory, so
+     * that the trade's ball comes out about as high as wide at the usual gauges.
+     */
+    private const GIVE = 1.1;
+
+    /**
+     * @param float                     $height    mm, along the axis
+     * @param float                     $width     mm, at the widest
+     * @param float                     $volume    ml inside
+     * @param int|null                  $lastReach the last round whose opening a hand or a tool gets through, on a piece that closes; null: it stays open
+     * @param list<array{float, float}> $outline   radius and level of each round's upper edge, mm
+     */
+    private function __construct(
+        public float $height,
+        public float $width,
+        public float $volume,
+        public ?int $lastReach,
+        public array $outline,
+    ) {
+    }
+
+    /** Of a round piece: each course the rim of a cut cone on the one below. */
+    public static function of(Fabric $fabric): self
+    {
+        $widest = $volume = $radius = $level = 0.0;
+        $lastReach = null;
+        $closes = false;
+        $outline = [];
+        foreach ($fabric->courses as $course) {
+            $rise = min($course->height, sqrt(max(0.0, (self::GIVE * $course->height) ** 2 - ($course->radius - $radius) ** 2)));
+            $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $course->radius + $course->radius ** 2);
+            $level += $rise;
+            $radius = $course->radius;
+            $widest = max($widest, $radius);
+            $outline[] = [$radius, $level];
+            if ($course->makes >= self::REACH) {
+                $lastReach = $course->number;
+                $closes = false;
+            } elseif (null !== $lastReach) {
+                $closes = true;
+            }
+        }
+
+        return new self($level, 2 * $widest, $volume / 1000.0, $closes ? $lastReach : null, $outline);
+    }
+
+    /** @return float mm, around the widest */
+    public function girth(): float
+    {
+        return \M_PI * $this->width;
+    }
+
+    public function stuffingGrams(): float
+    {
+        return $this->volume / 1000.0 * self::STUFFING;
+    }
+}

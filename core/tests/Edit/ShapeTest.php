@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\Profile;
+use Alternum\Core\Edit\RoundWriter;
+use Alternum\Core\Edit\Shape;
+use Alternum\Core\Edit\Spread;
+use Alternum\Core\Fabric\Size;
+use Alternum\Core\Notation\Folding;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ShapeTest extends TestCase
+{
+    /** 18 stitches in 9 rounds, 30 in 15, 42 in 21: common practice, no source. */
+    #[TestWith([3, 18, 9])]
+    #[TestWith([5, 30, 15])]
+    #[TestWith([7, 42, 21])]
+    public function testTheTradesBalls(int $steps, int $widest, int $rounds): void
+    {
+        $counts = Profile::of(Form::Ball, 6, $steps, 0);
+        self::assertCount($rounds, $counts);
+        self::assertSame($widest, max($counts));
+        self::assertSame(6, $counts[$rounds - 1]);
+    }
+
+    /** Every form, from every start, in both spreads and both countries' words, is read back as the counts it was laid out for. */
+    public function testEveryFormIsReadBack(): void
+    {
+        foreach (Form::cases() as $form) {
+            foreach ([4, 5, 6, 7, 8, 10] as $start) {
+                foreach ([1, 2, 5, 8] as $steps) {
+                    foreach (Spread::cases() as $spread) {
+                        $terms = 0 === $start % 2 ? Terms::Us : Terms::Uk;
+                        $counts = Profile::of($form, $start, $steps, 17);
+                        $lines = (new RoundWriter($terms, $spread, Stitch::InvisibleDecrease))->lines($counts);
+                        $reading = Reader::read($lines, $terms);
+                        self::assertSame([], $reading->problems, implode("\n", $lines));
+                        self::assertSame($counts, array_map(static fn (Round $round): int => $round->makes, $reading->rounds), implode("\n", $lines));
+                    }
+                }
+            }
+        }
+    }
+
+    public function testWritesTheShortForm(): void
+    {
+        $stacked = (new RoundWriter(Terms::Us, Spread::Stacked, Stitch::Decrease))->lines(Profile::of(Form::Ball, 6, 4, 0));
+        self::assertSame(['R1: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5-9: sc around (24)', 'R10: (2 sc, dec) x6 (18)', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)'], $stacked);
+        $staggered = (new RoundWriter(Terms::Us, Spread::Staggered, Stitch::Decrease))->lines([6, 12, 18, 24, 30]);
+        self::assertSame(['R3: (inc, sc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5: (sc, inc, 2 sc) x6 (30)'], \array_slice($staggered, 2));
+    }
+
+    /** A circle of N stitches has the diameter N·w/π; a ball is as high as wide within a fifth, and so is its volume π/6·d³. */
+    public function testMeasuresAsAsked(): void
+    {
+        $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
+        $plan = (new Shape('body', Form::Ball, 6, 80.0, 0.0, Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
+        $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
+        self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
+        self::assertEqualsWithDelta($size->width * \M_PI, $size->girth(), 1e-9);
+        self::assertEqualsWithDelta(\M_PI / 6 * ($size->width / 10) ** 3, $size->volume, 0.25 * $size->volume);
+        self::assertNotNull($size->lastReach);
+    }
+
+    /** Cylinder: π r² h. A drum of 60 mm by 100 mm; stuffing makes its flat ends bulge, which counts half. */
+    public function testADrumsVolumeIsACylinders(): void
+    {
+        $plan = (new Shape('body', Form::Drum, 6, 60.0, 100.0, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
+        $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        $bulge = $size->height - 100.0;
+        self::assertGreaterThanOrEqual(0.0, $bulge);
+        self::assertLessThan(40.0, $bulge);
+        self::assertEqualsWithDelta(\M_PI * ($size->width / 20) ** 2 * ((100.0 + $bulge / 2) / 10), $size->volume, 0.1 * $size->volume);
+    }
+
+    public function testAnOpenPieceCanBeReachedInto(): void
+    {
+        self::assertNull(Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->fabric)->lastReach);
+        self::assertSame(5, Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-5: sc around', '(sc, dec) x6', 'dec x6']))->pieces[0]->fabric)->lastReach);
+    }
+
+    public function testTooLargeIsRefused(): void
+    {
+        $this->expectException(EditRefused::class);
+        (new Shape('body', Form::Ball, 6, 3000.0, 0.0, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+    }
+
+    /** Folding is exact: what is folded and printed is read as the same stitches, over generated rounds. */
+    public function testFoldingIsExact(): void
+    {
+        mt_srand(5);
+        $printer = new Printer(Terms::Us);
+        $kinds = ['s', 's', 's', 'i', 'v', 'h'];
+        for ($i = 0; $i < 300; ++$i) {
+            $unit = implode('', array_map(static fn (): string => $kinds[mt_rand(0, 5)], range(0, mt_rand(0, 6))));
+            $codes = str_repeat('s', mt_rand(0, 4)).str_repeat($unit, mt_rand(1, 8)).str_repeat($kinds[mt_rand(0, 5)], mt_rand(0, 3));
+            $folded = $printer->stitches(new Line(null, Folding::of($codes), null, 0));
+            $reading = Reader::read([Stitch::sumUses($codes).' sc in MR', $folded], Terms::Us);
+            self::assertSame([], $reading->problems, $folded);
+            self::assertSame($codes, $reading->rounds[1]->codes, $folded);
+        }
+        self::assertSame('(5 sc, inc) x6', $printer->stitches(new Line(null, Folding::of(str_repeat('sssssi', 6)), null, 0)));
+        self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(new Line(null, Folding::of('sss'.str_repeat('issss', 5).'e'), null, 0)));
+    }
+}
