@@ -15,6 +15,7 @@ use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -69,6 +70,8 @@ final class AnalysisWriter
             'column' => $problem->column,
             'length' => $problem->length,
             'round' => $problem->round,
+            'numbering' => $problem->isNumbering ? true : null,
+            'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
         ], static fn (mixed $value): bool => null !== $value), $problems);
     }
 

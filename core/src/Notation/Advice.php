@@ -32,9 +32,19 @@ final class Advice
         return self::with("Take off what uses {$over} {$stitches}", $line, $codes, $below);
     }
 
+    /**
+     * The stitches of the line written so that they fit, as near as may be to what she wrote; null where nothing is near.
+     *
+     * @param string $codes the round's stitches as typed
+     */
+    public static function rewritten(Line $line, string $codes, int $below): ?string
+    {
+        return self::sameRepeat($line, $below) ?? self::evenShaping($codes, $below);
+    }
+
     private static function with(string $mend, Line $line, string $codes, int $below): string
     {
-        $rewritten = self::sameRepeat($line, $below) ?? self::evenShaping($codes, $below);
+        $rewritten = self::rewritten($line, $codes, $below);
 
         return $mend.(null === $rewritten ? '.' : ", or write {$rewritten}.");
     }

@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 
@@ -275,7 +276,8 @@ final class Parser
         $this->stars = $stars;
         $close = $this->at;
         if (!$this->tokens->has($close)) {
-            throw $this->tokens->error($open, "This “{$sign}” is never closed.", "Close it with “{$closing}” and say how often: x6.");
+            $end = $this->tokens->position($this->tokens->count());
+            throw $this->tokens->error($open, "This “{$sign}” is never closed.", "Close it with “{$closing}” and say how often: x6.")->fixedBy(new Fix('Close it at the end, around', $end, 0, "{$closing} around"));
         }
         if ($closing !== $this->tokens->value($close)) {
             throw $this->tokens->error($close, "“{$sign}” is closed by “{$this->tokens->value($close)}”.", "Close it with “{$closing}”.");
@@ -777,9 +779,13 @@ final class Parser
         }
         $near = $this->vocabulary->nearest($this->tokens->value($at));
 
-        return $this->tokens->error($at, "“{$said}” is no stitch that is known here.", null === $near
-            ? 'Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.'
-            : "Did you mean {$near}?");
+        $message = "“{$said}” is no stitch that is known here.";
+        if (null === $near) {
+            return $this->tokens->error($at, $message, 'Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.');
+        }
+        $position = $this->tokens->position($at);
+
+        return $this->tokens->error($at, $message, "Did you mean {$near}?")->fixedBy(new Fix("Write {$near}", $position, $this->tokens->end($at) - $position, $near));
     }
 
     /** @param list<string> $words */

@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -20,6 +21,8 @@ use Alternum\Core\Plan\Worked;
 final class Reader
 {
     private readonly Parser $parser;
+    /** The plan's word for a single crochet. */
+    private readonly string $single;
 
     /** @var list<Round> */
     private array $rounds = [];
@@ -33,6 +36,7 @@ final class Reader
     private function __construct(Terms $terms, private readonly Worked $worked)
     {
         $this->parser = new Parser($terms);
+        $this->single = Vocabulary::of($terms)->abbreviation(Stitch::Single);
     }
 
     /**
@@ -73,7 +77,7 @@ final class Reader
             if (!$this->checkRoom($number, $next)) {
                 return null;
             }
-            $this->problem($number, $error->position, $error->length, $next, $error->getMessage(), $error->mend);
+            $this->problem($number, $error->position, $error->length, $next, $error->getMessage(), $error->mend, $error->fix);
             $this->standIn($number, $error->count?->stitches, null === $error->head ? 1 : $error->head->to - $error->head->from + 1);
 
             return null;
@@ -84,9 +88,8 @@ final class Reader
         $this->head = $line->head;
         if (null !== $line->head && $line->head->from !== $next) {
             $once = $this->worked->once();
-            $this->problem($number, $line->head->position, $line->head->length, $next, "This line says {$once} {$line->head->from}, but it is {$once} {$next}.", $line->head->from > $next
-                ? 'Write the '.$once.' that is missing before it, or number the lines anew.'
-                : 'Number the lines anew.');
+            $mend = $line->head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
+            $this->problems[] = Problem::inLine($number, $line->head->position + 1, max(1, $line->head->length), $next, "This line says {$once} {$line->head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
         }
         $times = null === $line->head ? 1 : $line->head->to - $line->head->from + 1;
         if ([] === $line->items) {
@@ -163,13 +166,15 @@ final class Reader
         if ($uses < $below) {
             $left = $below - $uses;
 
-            return Problem::inLine($lineNumber, $end + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", Advice::forLeftOver($line, $codes, $below, $left));
+            return Problem::inLine($lineNumber, $end + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", Advice::forLeftOver($line, $codes, $below, $left))
+                ->fixedBy(new Fix("Add {$left} sc", $end, 0, ", {$left} {$this->single}"), ...$this->rewriting($line, $codes, $below, $end));
         }
         if ($uses > $below && $number > 1) {
             [$position, $length] = $this->firstTooMany($line, $below);
             $over = $uses - $below;
 
-            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$once} ".($number - 1)." made {$below}: {$over} too many.", Advice::forTooMany($line, $codes, $below, $over));
+            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$once} ".($number - 1)." made {$below}: {$over} too many.", Advice::forTooMany($line, $codes, $below, $over))
+                ->fixedBy(...$this->rewriting($line, $codes, $below, $end));
         }
         if (0 === $makes) {
             return Problem::inLine($lineNumber, $line->items[0]->position() + 1, 1, $number, ucfirst($once)." {$number} makes no stitch to go on from.", 'Work at least one stitch in it.');
@@ -181,10 +186,21 @@ final class Reader
             return Problem::inLine($lineNumber, 1, 1, $number, 'The plan is full: it can have '.number_format(Limits::STITCHES).' stitches.', 'Split it into two plans.');
         }
         if (null !== $line->count && $line->count->stitches !== $makes) {
-            return Problem::inLine($lineNumber, $line->count->position + 1, $line->count->length, $number, ucfirst($once)." {$number} makes {$makes} stitches, but the line says {$line->count->stitches}.", "Write ({$makes}), or mend the stitches.");
+            return Problem::inLine($lineNumber, $line->count->position + 1, $line->count->length, $number, ucfirst($once)." {$number} makes {$makes} stitches, but the line says {$line->count->stitches}.", "Write ({$makes}), or mend the stitches.")
+                ->fixedBy(new Fix("Write ({$makes})", $line->count->position, $line->count->length, "({$makes})"));
         }
 
         return null;
+    }
+
+    /** @return list<Fix> */
+    private function rewriting(Line $line, string $codes, int $below, int $end): array
+    {
+        // The advice is in US words; it is offered where those are the plan's.
+        $rewritten = 'sc' === $this->single ? Advice::rewritten($line, $codes, $below) : null;
+        $begin = $line->items[0]->position();
+
+        return null === $rewritten ? [] : [new Fix("Write {$rewritten}", $begin, $end - $begin, $rewritten)];
     }
 
     /** @return array{int, int} position and length of the first item that finds no stitch left */
@@ -241,8 +257,9 @@ final class Reader
         return false;
     }
 
-    private function problem(int $line, int $position, int $length, int $round, string $message, string $mend): void
+    private function problem(int $line, int $position, int $length, int $round, string $message, string $mend, ?Fix $fix = null): void
     {
-        $this->problems[] = Problem::inLine($line, $position + 1, max(1, $length), $round, $message, $mend);
+        $problem = Problem::inLine($line, $position + 1, max(1, $length), $round, $message, $mend);
+        $this->problems[] = null === $fix ? $problem : $problem->fixedBy($fix);
     }
 }

@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Plan\Fix;
 
 /** A typed line that cannot be read, with the place, and with as much of the line as was understood. */
 final class SyntaxError extends \RuntimeException
@@ -21,12 +22,18 @@ final class SyntaxError extends \RuntimeException
         public readonly int $length,
         public readonly ?Head $head = null,
         public readonly ?Count $count = null,
+        public readonly ?Fix $fix = null,
     ) {
         parent::__construct($message);
     }
 
+    public function fixedBy(Fix $fix): self
+    {
+        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $this->head, $this->count, $fix);
+    }
+
     public function within(?Head $head, ?Count $count): self
     {
-        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $head, $count);
+        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $head, $count, $this->fix);
     }
 }

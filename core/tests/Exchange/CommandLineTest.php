@@ -45,7 +45,10 @@ final class CommandLineTest extends TestCase
         $outcome = self::perform('read rounds.txt', "6 dc in MR\n5 dc");
         self::assertSame(Outcome::PROBLEMS, $outcome->code);
         self::assertStringContainsString('line 2, character 5: Round 2 uses 5 of the 6 stitches below: 1 left over. Add 1 sc at the end', $outcome->said);
-        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2]], self::json($outcome)['problems']);
+        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2, 'fixes' => [
+            ['label' => 'Add 1 sc', 'column' => 5, 'length' => 0, 'text' => ', 1 sc'],
+            ['label' => 'Write sc around', 'column' => 1, 'length' => 4, 'text' => 'sc around'],
+        ]]], self::json($outcome)['problems']);
         self::assertSame(Outcome::FINE, self::perform('read rounds.txt --terms=uk', "6 dc in MR\n6 dc")->code);
     }
 

@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -186,6 +187,33 @@ final class ReaderTest extends TestCase
         self::assertStringContainsString($mend, $problem->mend);
         self::assertSame([$line, $column], [$problem->line, $problem->column]);
         self::assertSame($line, $problem->round);
+    }
+
+    /**
+     * Every mend that is offered at once mends what it is offered for.
+     *
+     * @param list<string> $lines
+     */
+    #[DataProvider('wrongLines')]
+    public function testTheMendsAtOnceMend(array $lines, int $line, int $column, string $message, string $mend): void
+    {
+        $problem = Reader::read($lines, Terms::Us)->problems[0];
+        foreach ($problem->fixes as $fix) {
+            $mended = $lines;
+            $mended[$line - 1] = $fix->on($lines[$line - 1]);
+            $again = Reader::read(array_values($mended), Terms::Us)->problems[0] ?? null;
+            self::assertNotSame($problem->message, $again?->message, $mended[$line - 1]);
+        }
+        self::assertLessThanOrEqual(2, \count($problem->fixes));
+    }
+
+    public function testMendsAtOnce(): void
+    {
+        $of = static fn (string $line): array => array_map(static fn (Fix $fix): string => $fix->on($line), Reader::read(['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', $line], Terms::Us)->problems[0]->fixes);
+        self::assertSame(['R4: (2 sc, inc) x5, 2 sc, 1 sc (24)', 'R4: (2 sc, inc) x6 (24)'], $of('R4: (2 sc, inc) x5, 2 sc (24)'));
+        self::assertSame(['R4: (2 sc, inc) x6'], $of('R4: (2 sc, imc) x6'));
+        self::assertSame(['R4: (2 sc, inc) x6 (24)'], $of('R4: (2 sc, inc) x6 (25)'));
+        self::assertSame(['R4: (2 sc, inc) around'], $of('R4: (2 sc, inc'));
     }
 
     public function testAWrongLineLosesNoOther(): void

@@ -2,6 +2,7 @@ import { type ClipboardEvent, type KeyboardEvent, memo, useEffect, useRef } from
 import type { Trouble } from '../api/types';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { useBench, usePiece } from './context';
+import { fixed } from './plans';
 
 interface Props {
 	lines: readonly string[];
@@ -165,14 +166,19 @@ const Line = memo(
 				{/* Across the counts and the bands, which part here to make room. */}
 				{troubles.length > 0 && (
 					<div id={`trouble-${line}`} className="absolute bottom-0 left-0 z-10 w-[min(44rem,calc(100%+24rem))] border-l-4 border-ink bg-shade text-sm">
-						{troubles.slice(0, 2).map(({ message, mend }) => (
+						{troubles.slice(0, 2).map(({ message, mend, numbering, fixes }) => (
 							<p key={message} title={`${message} ${mend}`} className="truncate px-2 leading-6">
-								{message} <span className="text-faint">{mend}</span>
-								{/umber the lines anew/.test(mend) && (
+								{message} {fixes === undefined && <span className="text-faint">{mend}</span>}
+								{numbering && (
 									<button type="button" className="ml-2 underline" onClick={onRenumber}>
 										Number them
 									</button>
 								)}
+								{fixes?.map((fix) => (
+									<button key={fix.label} type="button" className="ml-2 underline" onClick={() => onType(line, fixed(text, fix))}>
+										{fix.label}
+									</button>
+								))}
 							</p>
 						))}
 					</div>

@@ -26,6 +26,12 @@ export function set<T extends object, K extends keyof T>(value: T, key: K, to: T
 	return (to === null ? rest : { ...value, [key]: to }) as T;
 }
 
+/** A typed line with a mend made on it. Columns count characters, as the core does. */
+export function fixed(line: string, { column, length, text }: { column: number; length: number; text: string }): string {
+	const characters = [...line];
+	return characters.slice(0, column - 1).join('') + text + characters.slice(column - 1 + length).join('');
+}
+
 export function freeLetter(plan: Plan): string | undefined {
 	const taken = new Set(plan.yarns.map(({ key }) => key));
 	return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter));

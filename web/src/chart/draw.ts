@@ -239,6 +239,9 @@ function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: 
 	context.lineCap = 'butt';
 }
 
+/** Stitches over which a treated step is eased. */
+const EASED = 4;
+
 /** Each jog as an upright bar as high as what is left of its step: filled where it shows, open where it is hidden. */
 function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
 	const { layout, opening, piece } = picture;
@@ -253,6 +256,14 @@ function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: n
 		const y = top + dropAt(next, 0, opening);
 		const high = Math.max(0.2, jog.stepRounds) * layout.rowHeight;
 		const middle = y + layout.rowHeight / 2;
+		// A treated step is eased over the last stitches of the old yarn, until just what is left of it stands at the marker.
+		const back = (opening.isLeftHanded ? 1 : -1) * EASED * opening.stitchWidth;
+		context.fillStyle = picture.yarns.find(({ key }) => key === jog.to)?.hex ?? '#808080';
+		context.beginPath();
+		context.moveTo(x, y + layout.rowHeight);
+		context.lineTo(x, y + jog.stepRounds * layout.rowHeight);
+		context.lineTo(x + back, y + layout.rowHeight);
+		context.fill();
 		context.lineWidth = 7;
 		context.strokeStyle = PAPER;
 		line(context, x, middle - high / 2 - 1.5, x, middle + high / 2 + 1.5);

@@ -1,8 +1,10 @@
 import { useState } from 'react';
+import type { Trouble } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { Outline } from '../Outline';
+import { fixed } from '../plans';
 import { ShapeDialog } from '../ShapeDialog';
 
 /** What is to be mended, and how rounds are written. */
@@ -11,6 +13,10 @@ export function Rounds() {
 	const { piece, analysis } = usePiece();
 	const plan = useDraft((state) => state.plan);
 	const problems = useDraft((state) => state.analysis.problems);
+	function mend({ piece: key = '', line = 1 }: Trouble, fix: { column: number; length: number; text: string }) {
+		draft.edit({ do: 'retype', piece: key, rounds: draft.lines(key).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
+	}
+
 	const [isShaping, setIsShaping] = useState(false);
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
@@ -34,7 +40,7 @@ export function Rounds() {
 							<li key={`${problem.path}${problem.column}${problem.message}`} className="border-l-4 border-ink bg-sheet p-2">
 								<p>{problem.message}</p>
 								<p className="text-faint">{problem.mend}</p>
-								<div className="flex gap-3">
+								<div className="flex flex-wrap gap-x-3">
 									{problem.line !== undefined && (
 										<Button
 											kind="bare"
@@ -46,11 +52,16 @@ export function Rounds() {
 											Go to line {problem.line}
 										</Button>
 									)}
-									{problem.piece !== undefined && /umber the lines anew/.test(problem.mend) && (
+									{problem.piece !== undefined && problem.numbering && (
 										<Button kind="bare" onClick={() => draft.edit({ do: 'renumber', piece: problem.piece ?? '' })}>
 											Number them
 										</Button>
 									)}
+									{problem.fixes?.map((fix) => (
+										<Button key={fix.label} kind="bare" onClick={() => mend(problem, fix)}>
+											{fix.label}
+										</Button>
+									))}
 								</div>
 							</li>
 						))}
