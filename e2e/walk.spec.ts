@@ -155,7 +155,14 @@ test('a plan begins from a shape', async ({ page }) => {
 	await expect(panel(page)).toContainText(/\d\.\d cm high/);
 	await expect(panel(page)).toContainText(/go in by round \d+/);
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
-	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('button', { name: 'Longer' }).click();
+	await expect(panel(page)).toContainText('28 rounds');
+	await page.getByRole('button', { name: 'Wider' }).click();
+	await expect(round(page, 10)).toContainText('60');
+	for (let i = 0; i < 3; i++) {
+		await saved(page);
+		await page.getByRole('button', { name: 'Undo' }).click();
+	}
 	await expect(line(page, 1)).toHaveValue('');
 });
 

@@ -32,21 +32,38 @@ final readonly class RoundWriter
     public function lines(array $counts): array
     {
         $single = $this->printer->codes(Stitch::Single->code());
-        $lines = [$this->printer->line(1, 1, "{$counts[0]} {$single} in MR", $counts[0])];
+
+        return [$this->printer->line(1, 1, "{$counts[0]} {$single} in MR", $counts[0]), ...$this->between($counts[0], \array_slice($counts, 1), 2)];
+    }
+
+    /**
+     * Rounds that go on from another.
+     *
+     * @param int       $below  stitches that it made
+     * @param list<int> $counts stitches that each of them makes
+     * @param int       $number the first one's
+     *
+     * @return list<string>
+     */
+    public function between(int $below, array $counts, int $number = 2): array
+    {
+        $lines = [];
         $isMoved = false;
-        for ($i = 1, $end = \count($counts); $i < $end; $i = $last + 1) {
+        for ($i = 0, $end = \count($counts); $i < $end; $i = $last + 1) {
             $last = $i;
             $made = $counts[$i];
-            if ($made === $counts[$i - 1]) {
+            if ($made === $below) {
                 while ($last + 1 < $end && $counts[$last + 1] === $made) {
                     ++$last;
                 }
-                $lines[] = $this->printer->line($i + 1, $last + 1, "{$single} around", $made);
-                continue;
+                $stitches = $this->printer->codes(Stitch::Single->code()).' around';
+            } else {
+                $codes = $this->shaped($below, $made, Spread::Staggered === $this->spread && $isMoved);
+                $stitches = $this->printer->stitches(new Line(null, Folding::of($codes), null, 0));
+                $isMoved = !$isMoved;
             }
-            $codes = $this->shaped($counts[$i - 1], $made, Spread::Staggered === $this->spread && $isMoved);
-            $isMoved = !$isMoved;
-            $lines[] = $this->printer->line($i + 1, $i + 1, $this->printer->stitches(new Line(null, Folding::of($codes), null, 0)), $made);
+            $lines[] = $this->printer->line($number + $i, $number + $last, $stitches, $made);
+            $below = $made;
         }
 
         return $lines;

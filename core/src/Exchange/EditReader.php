@@ -8,6 +8,7 @@ use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Renumber;
+use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
@@ -35,11 +36,12 @@ final class EditReader
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
             'shape' => self::shape($fields, $piece),
+            'resize' => new Resize($piece, $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400)),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, shape, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, shape, resize, paint, stripes or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

@@ -17,6 +17,8 @@ export function Rounds() {
 		draft.edit({ do: 'retype', piece: key, rounds: draft.lines(key).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
 	}
 
+	const resize = (wider: number, longer: number) => draft.edit({ do: 'resize', piece: piece?.key ?? '', wider, longer });
+
 	const [isShaping, setIsShaping] = useState(false);
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
@@ -28,9 +30,17 @@ export function Rounds() {
 				</p>
 			)}
 			{analysis !== undefined && <Outline piece={analysis} units={plan.units} />}
-			<Button className="mb-5 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
+			<Button className="mb-2 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
 				Begin from a shape …
 			</Button>
+			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
+				<div className="mb-5 grid grid-cols-2 gap-2">
+					<Button onClick={() => resize(1, 0)}>Wider: + increase</Button>
+					<Button onClick={() => resize(-1, 0)}>Narrower: − increase</Button>
+					<Button onClick={() => resize(0, 1)}>Longer: + even</Button>
+					<Button onClick={() => resize(0, -1)}>Shorter: − even</Button>
+				</div>
+			)}
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{problems.length > 0 ? (
 				<section aria-label="To mend" className="mb-6">

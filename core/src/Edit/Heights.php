@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\StitchRun;
+use Alternum\Core\Plan\Stripe;
+use Alternum\Core\Plan\Stripes;
+
+/** Carries colours from the rounds of one size to those of another: each part's colours keep their share of its height. */
+final readonly class Heights
+{
+    /** @var list<int> for each edge between old rounds, from 0, the edge between new rounds */
+    private array $edges;
+
+    /**
+     * @param list<array{int, int}> $old       first and last round of the growing and the even part; the rest follows
+     * @param list<array{int, int}> $new       the same parts in the new size
+     * @param list<Round>           $oldRounds
+     * @param list<Round>           $newRounds
+     */
+    public function __construct(array $old, array $new, private array $oldRounds, private array $newRounds)
+    {
+        $old[] = [$old[1][1] + 1, \count($oldRounds)];
+        $new[] = [$new[1][1] + 1, \count($newRounds)];
+        $edges = [0];
+        foreach ($old as $part => [$from, $to]) {
+            [$newFrom, $newTo] = $new[$part];
+            for ($round = $from; $round <= $to; ++$round) {
+                $edges[] = $newFrom - 1 + (int) round(($round - $from + 1) * ($newTo - $newFrom + 1) / ($to - $from + 1));
+            }
+        }
+        $this->edges = $edges;
+    }
+
+    /**
+     * @param list<Layer> $layers
+     *
+     * @return list<Layer>
+     */
+    public function carry(array $layers): array
+    {
+        return array_map(fn (Layer $layer): Layer => match (true) {
+            $layer instanceof Stripes => $this->stripes($layer),
+            $layer instanceof StitchRun => $this->run($layer),
+            default => $layer,
+        }, $layers);
+    }
+
+    public function carryChoices(ChangeChoice $choice): ChangeChoice
+    {
+        $at = [];
+        foreach ($choice->at as $round => $method) {
+            $at[max(1, $this->edge($round))] = $method;
+        }
+
+        return new ChangeChoice($choice->method, $at);
+    }
+
+    private function stripes(Stripes $stripes): Stripes
+    {
+        $last = \count($this->oldRounds);
+        if ($stripes->from > $last || $stripes->to < $stripes->from) {
+            return $stripes;
+        }
+        $from = $this->edge($stripes->from - 1) + 1;
+        $to = max($from, $this->edge(min($stripes->to, $last)));
+        $sequence = [];
+        $end = $from - 1;
+        $yarn = '';
+        foreach ($stripes->rounds() as $round => $next) {
+            if ($round > $last) {
+                break;
+            }
+            if ($next !== $yarn) {
+                $sequence[] = ['yarn' => $next, 'from' => max($end + 1, $this->edge($round - 1) + 1)];
+                $end = $sequence[\count($sequence) - 1]['from'];
+                $yarn = $next;
+            }
+        }
+        $written = [];
+        foreach ($sequence as $i => ['yarn' => $key, 'from' => $begin]) {
+            $rounds = ($sequence[$i + 1]['from'] ?? $to + 1) - $begin;
+            $written[] = new Stripe($key, max(1, $rounds));
+        }
+
+        return [] === $written ? $stripes : new Stripes($from, $from - 1 + array_sum(array_map(static fn (Stripe $stripe): int => $stripe->rounds, $written)), $written);
+    }
+
+    private function run(StitchRun $run): StitchRun
+    {
+        $old = $this->oldRounds[$run->round - 1] ?? null;
+        $round = max(1, $this->edge($run->round));
+        $new = $this->newRounds[$round - 1] ?? null;
+        if (null === $old || null === $new) {
+            return $run;
+        }
+        // Its middle stays at its share of the round, and it keeps its length.
+        $length = $run->to >= $run->from ? $run->to - $run->from : $run->to - $run->from + $old->makes;
+        $from = (int) round(($run->from + $length / 2 - 0.5) / $old->makes * $new->makes + 0.5 - $length / 2);
+        $from = ($from - 1 + $new->makes) % $new->makes + 1;
+
+        return new StitchRun($round, $from, ($from - 1 + min($length, $new->makes - 1)) % $new->makes + 1, $run->yarn);
+    }
+
+    private function edge(int $old): int
+    {
+        return $this->edges[$old] ?? $old + \count($this->newRounds) - \count($this->oldRounds);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Resize;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\StitchRun;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ResizeTest extends TestCase
+{
+    private const BALL = ['Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-7: sc around (18)', 'stuff now', 'R8: (sc, dec) x6 (12)', 'R9: dec x6 (6)'];
+
+    /** @return list<int> */
+    private static function counts(Plan $plan): array
+    {
+        $analysis = Analysis::of($plan);
+        self::assertSame([], $analysis->problems);
+
+        return array_map(static fn (Round $round): int => $round->makes, $analysis->pieces[0]->reading->rounds);
+    }
+
+    /** The trade's balls of 18, 24 and 30 are the same ball by one increase round more each: common practice, no source. */
+    #[TestWith([3, 1])]
+    #[TestWith([3, 2])]
+    #[TestWith([5, -1])]
+    #[TestWith([5, 2])]
+    #[TestWith([7, -4])]
+    public function testABallStaysABall(int $k, int $wider): void
+    {
+        $resized = (new Resize('body', $wider, 0))->apply(Plans::of(Plans::ball($k)));
+        $expected = array_map(static fn (Round $round): int => $round->makes, Reader::read(Plans::ball($k + $wider), Terms::Us)->rounds);
+        $counts = self::counts($resized);
+        self::assertSame(max(0, ...$expected), max(0, ...$counts));
+        self::assertEqualsWithDelta(\count($expected), \count($counts), 1.0);
+        self::assertSame(array_values(array_unique($expected)), array_values(array_unique($counts)));
+    }
+
+    public function testLongerPutsInEvenRoundsAndLeavesTheRestAsTyped(): void
+    {
+        $resized = (new Resize('body', 0, 3))->apply(Plans::of(self::BALL));
+        self::assertSame(['Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-10: sc around (18)', 'stuff now', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)'], $resized->pieces[0]->rounds);
+    }
+
+    public function testThereAndBackAgain(): void
+    {
+        $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 2], ['A', 2]])]);
+        $back = (new Resize('body', -2, 0))->apply((new Resize('body', 2, 0))->apply($plan));
+        self::assertSame(self::counts($plan), self::counts($back));
+    }
+
+    /** A stripe over the upper half of the even part stays over its upper half. */
+    public function testStripesKeepTheirShareOfTheHeight(): void
+    {
+        $letters = static fn (Plan $plan): string => implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->colouring->rounds));
+        $plan = Plans::of(self::BALL, [Plans::stripes(6, 9, [['B', 4]])]);
+        self::assertSame('AAAAABBBB', $letters($plan));
+        self::assertSame('AAAAAAABBBBBB', $letters((new Resize('body', 0, 4))->apply($plan)));
+        self::assertSame('AAAABBB', $letters((new Resize('body', 0, -2))->apply($plan)));
+        $striped = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 1], ['A', 1]])]);
+        self::assertSame('AAABBAABBAAAA', $letters((new Resize('body', 0, 4))->apply($striped)));
+    }
+
+    /** A spot opposite the beginning stays opposite the beginning. */
+    public function testSpotsKeepTheirPlaceAround(): void
+    {
+        $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 5, 'from' => 9, 'to' => 10, 'yarn' => 'B']]);
+        $layer = (new Resize('body', 1, 0))->apply($plan)->pieces[0]->colours[0];
+        self::assertInstanceOf(StitchRun::class, $layer);
+        self::assertSame([12, 13, 'B'], [$layer->from, $layer->to, $layer->yarn]);
+        self::assertSame(24, Analysis::of((new Resize('body', 1, 0))->apply($plan))->pieces[0]->reading->rounds[$layer->round - 1]->makes);
+    }
+
+    /** @param list<string> $rounds */
+    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], 0, -3, 'no even rounds left'])]
+    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], -2, 0, 'no increase rounds left'])]
+    #[TestWith([['6 sc in MR', 'inc x6', 'hdc around', 'dec x6'], 0, 1, 'not plain single crochet'])]
+    #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'Mend the rounds first'])]
+    #[TestWith([[], 1, 0, 'no rounds yet'])]
+    #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'that large'])]
+    public function testSaysWhyNot(array $rounds, int $wider, int $longer, string $why): void
+    {
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage($why);
+        (new Resize('body', $wider, $longer))->apply(Plans::of($rounds));
+    }
+}
