@@ -78,6 +78,41 @@ final readonly class Ending
         return [$tokens->before(self::withoutStops($tokens, $begin, $from)), $count];
     }
 
+    /** Whether a part of a line, from one place up to another, says nothing about its stitches. */
+    private static function isRemark(Tokens $tokens, int $begin, int $end, Vocabulary $vocabulary): bool
+    {
+        if (self::isJoin($tokens, $begin, $vocabulary)) {
+            return true;
+        }
+        $isRemark = false;
+        for ($at = $begin; $at < $end; ++$at) {
+            if (null !== $vocabulary->stitch($tokens->value($at)) || $tokens->isOneOf($at, ['around', 'mr', 'with', 'rep', 'repeat']) || $tokens->is($at, TokenType::Close, TokenType::Open, TokenType::Times)) {
+                return false;
+            }
+            $isRemark = $isRemark || $tokens->isOneOf($at, self::REMARKS);
+        }
+
+        return $isRemark;
+    }
+
+    /** "join with sl st", "sl st to first st": how a joined round is closed, which is no stitch of the next. */
+    private static function isJoin(Tokens $tokens, int $at, Vocabulary $vocabulary): bool
+    {
+        if ($tokens->isOneOf($at, ['join', 'joined'])) {
+            return true;
+        }
+        $words = 'sl' === $tokens->value($at) || 'slip' === $tokens->value($at) ? 2 : 1;
+        if (Stitch::SlipStitch !== $vocabulary->stitch(1 === $words ? $tokens->value($at) : $tokens->value($at).' '.$tokens->value($at + 1))) {
+            return false;
+        }
+        $next = $at + $words;
+        while ($tokens->isOneOf($next, ['in', 'into', 'to', 'the', 'top', 'of', 'blo'])) {
+            ++$next;
+        }
+
+        return $next > $at + $words && $tokens->isOneOf($next, ['first', 'join', 'beginning', 'beg', '1st', 'close']);
+    }
+
     private static function withoutStops(Tokens $tokens, int $end, int $from): int
     {
         while ($end > $from && ($tokens->is($end - 1, TokenType::Separator, TokenType::Stop, TokenType::Dash) || $tokens->isOneOf($end - 1, ['=', 'and', 'then']))) {
@@ -90,20 +125,14 @@ final readonly class Ending
     /** Takes remarks off the end, part by part: ". Stuff now", ", fasten off". */
     private static function withoutRemarks(Tokens $tokens, int $from, Vocabulary $vocabulary): Tokens
     {
-        for ($end = self::withoutStops($tokens, $tokens->count(), $from); $end > $from;) {
+        for ($end = self::withoutStops($tokens, $tokens->count(), $from); $end > $from; $end = self::withoutStops($tokens, $begin, $from)) {
             $begin = $end;
-            $isRemark = false;
             while ($begin > $from && !$tokens->is($begin - 1, TokenType::Separator, TokenType::Stop, TokenType::Dash)) {
                 --$begin;
-                if (null !== $vocabulary->stitch($tokens->value($begin)) || $tokens->isOneOf($begin, ['around', 'mr', 'with', 'rep', 'repeat']) || $tokens->is($begin, TokenType::Close, TokenType::Open, TokenType::Times)) {
-                    return $tokens->before($end);
-                }
-                $isRemark = $isRemark || $tokens->isOneOf($begin, self::REMARKS);
             }
-            if (!$isRemark) {
+            if (!self::isRemark($tokens, $begin, $end, $vocabulary)) {
                 return $tokens->before($end);
             }
-            $end = self::withoutStops($tokens, $begin, $from);
         }
 
         return $tokens->before($from);

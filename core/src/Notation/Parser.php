@@ -40,6 +40,8 @@ final class Parser
     private int $at = 0;
     /** Stars that are open: the next one closes. */
     private int $stars = 0;
+    /** Chains below that the item just read passes over. */
+    private int $passed = 0;
 
     public function __construct(private readonly Terms $terms)
     {
@@ -63,6 +65,7 @@ final class Parser
         $this->tokens = Tokens::of($this->lexer, $text);
         $this->at = 0;
         $this->stars = 0;
+        $this->passed = 0;
         $head = $this->head();
         if (null === $head && $this->isProse()) {
             return null;
@@ -208,7 +211,7 @@ final class Parser
             if ($this->tokens->is($this->at, TokenType::Close) || ($this->stars > 0 && $this->isStarEnd())) {
                 break;
             }
-            if ($this->tokens->is($this->at, TokenType::Separator, TokenType::Stop) || $this->tokens->isOneOf($this->at, ['and', 'then'])) {
+            if ($this->tokens->is($this->at, TokenType::Separator, TokenType::Stop) || $this->tokens->isOneOf($this->at, ['and', 'then', 'turn'])) {
                 ++$this->at;
                 continue;
             }
@@ -230,13 +233,19 @@ final class Parser
     {
         [$loop, $words] = $this->loop($this->at);
         $this->at += $words;
+        $more = $this->moreOfTheSame($before);
         $item = match (true) {
+            null !== $more => $more,
             $this->tokens->is($this->at, TokenType::Open) => $this->group($depth),
             '*' === $this->tokens->value($this->at) => $this->starred($depth),
             default => $this->work($before),
         };
         if ($item instanceof Start && !$item->ring) {
             array_pop($before);
+        }
+        if ($this->passed > 0) {
+            $before[] = new Work(Stitch::Skip, $this->passed, $item->position(), $item->length());
+            $this->passed = 0;
         }
         if ($item instanceof Work && $this->saysSame()) {
             [$item, $before] = $this->inSame($item, $before);
@@ -248,6 +257,22 @@ final class Parser
         $before[] = null !== $loop && ($item instanceof Work || $item instanceof Repeat) ? $item->in($loop) : $item;
 
         return $before;
+    }
+
+    /**
+     * "sc in 2nd ch from hook and in each ch across": the stitch is the one before.
+     *
+     * @param list<Node> $before
+     */
+    private function moreOfTheSame(array $before): ?Work
+    {
+        $last = end($before);
+        if (!$last instanceof Work || !$this->tokens->isOneOf($this->at, ['in', 'into']) || !$this->tokens->isOneOf($this->at + 1, ['each', 'every', 'next'])) {
+            return null;
+        }
+        $into = $this->into($last->stitch, null, $this->tokens->position($this->at), $before);
+
+        return $into instanceof Work ? $into : null;
     }
 
     /** Passes over "with B, Flag red:". Colours are layers of the plan; the words in the line are for people. */
@@ -486,6 +511,9 @@ final class Parser
 
             return new Start(true, $stitch, $count ?? 1, $position, $this->reached() - $position);
         }
+        if ($this->tokens->is($this->at, TokenType::Ordinal) && ([] === $before || !$this->tokens->isOneOf($this->at, ['2nd']))) {
+            return $this->intoLaterChain($stitch, $count, $position);
+        }
         if ($this->tokens->isOneOf($this->at, ['2nd', 'second'])) {
             return $this->intoSecondChain($stitch, $count, $in, $before);
         }
@@ -538,6 +566,17 @@ final class Parser
         }
 
         return new Work($this->perStitch($stitch, $count, $in), $places, $position, $this->reached() - $position);
+    }
+
+    /** "sc in 2nd ch from hook", on the chains of the row below: the chains before it are passed over. */
+    private function intoLaterChain(Stitch $stitch, ?int $count, int $position): Work
+    {
+        $this->passed = max(0, (int) $this->tokens->value($this->at) - 1);
+        ++$this->at;
+        $this->skipStitchWords();
+        $this->skipWords(['from', 'the', 'hook']);
+
+        return new Work($stitch, $count ?? 1, $position, $this->reached() - $position);
     }
 
     /** @param list<Node> $before */

@@ -78,11 +78,16 @@ final class Printer
         }.$loop;
     }
 
+    private function all(): string
+    {
+        return Worked::Rows === $this->worked ? 'across' : 'around';
+    }
+
     /** A bracket, repeated as often as is said here. */
     public function repeat(Repeat $repeat, ?int $times): string
     {
         return '('.$this->items($repeat->items).')'.match ($times) {
-            null => ' around',
+            null => ' '.$this->all(),
             1 => '',
             default => " x{$times}",
         };
@@ -94,8 +99,8 @@ final class Printer
 
         return match (true) {
             1 === $times => $name,
-            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' around' : " x{$times}"),
-            null === $times => "{$name} around",
+            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' '.$this->all() : " x{$times}"),
+            null === $times => "{$name} {$this->all()}",
             1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",
             Stitch::Chain === $stitch, Stitch::Skip === $stitch => "{$name} {$times}",
             default => "{$times} {$name}",

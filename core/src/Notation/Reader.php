@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
@@ -20,6 +21,9 @@ use Alternum\Core\Plan\Worked;
  */
 final class Reader
 {
+    /** Chains that turn at the most, those of a treble: common practice, no source. */
+    private const TURNING = 4;
+
     private readonly Parser $parser;
     /** The plan's word for a single crochet. */
     private readonly string $single;
@@ -91,6 +95,7 @@ final class Reader
             $mend = $line->head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
             $this->problems[] = Problem::inLine($number, $line->head->position + 1, max(1, $line->head->length), $next, "This line says {$once} {$line->head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
         }
+        $line = $this->withoutTurningChain($line, $next);
         $times = null === $line->head ? 1 : $line->head->to - $line->head->from + 1;
         if ([] === $line->items) {
             $this->problem($number, $line->end, 1, $next, ucfirst($this->worked->once())." {$next} has no stitches.", 'Write them after the number, as “sc around”.');
@@ -105,6 +110,23 @@ final class Reader
         }
 
         return $line;
+    }
+
+    /** A chain that lifts the hook to a row's or a joined round's height is no stitch of it. */
+    private function withoutTurningChain(Line $line, int $round): Line
+    {
+        if (Worked::Spiral === $this->worked || $round < 2 || \count($line->items) < 2) {
+            return $line;
+        }
+        $items = $line->items;
+        foreach ([0, \count($line->items) - 1] as $at) {
+            $item = $line->items[$at];
+            if ($item instanceof Work && Stitch::Chain === $item->stitch && ($item->times ?? 9) <= self::TURNING) {
+                unset($items[$at]);
+            }
+        }
+
+        return new Line($line->head, array_values($items), $line->count, $line->end);
     }
 
     /** @return bool false where the round cannot be laid out, and plain stitches stand in for it */

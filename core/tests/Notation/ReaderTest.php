@@ -238,6 +238,31 @@ final class ReaderTest extends TestCase
         self::assertCount(1, $reading->problems);
     }
 
+    /** A row's turning chain and a joined round's seam are no stitches of it: common practice, no source. */
+    public function testRowsAndJoinedRounds(): void
+    {
+        $counts = static fn (Worked $worked, string ...$lines): array => [
+            array_map(static fn (Round $round): int => $round->makes, ($reading = Reader::read(array_values($lines), Terms::Us, $worked))->rounds),
+            $reading->problems,
+        ];
+        self::assertSame([[11, 10, 10, 9, 9], []], $counts(
+            Worked::Rows,
+            'Row 1: ch 11',
+            'Row 2: sc in 2nd ch from hook and in each ch across, turn (10)',
+            'Row 3: ch 1, sc across, turn (10)',
+            'Row 4: Ch 1, turn, 8 sc, dec (9)',
+            'Row 5: sc in each st across, ch 1, turn (9)',
+        ));
+        self::assertSame([[6, 12, 18, 18], []], $counts(
+            Worked::Joined,
+            'Rnd 1: 6 sc in MR, join with sl st to first sc (6)',
+            'Rnd 2: ch 1, 2 sc in each st around, sl st to first st to join. (12)',
+            'Rnd 3: Ch 1, (sc, inc) x6, sl st in first sc (18)',
+            'Rnd 4: ch 1. Sc around. Join. (18)',
+        ));
+        self::assertSame([[6, 9], []], $counts(Worked::Spiral, '6 sc in MR', '(ch 1, 2 sc) x3'));
+    }
+
     public function testLimits(): void
     {
         $long = Reader::read([...['6 sc in MR'], ...array_fill(0, 500, 'sc around')], Terms::Us);
