@@ -143,6 +143,48 @@ test('an empty plan says what to do, and grows from the keyboard alone', async (
 	await expect(round(page, 6)).toContainText('18');
 });
 
+test('lines are parted, joined and walked through from the keyboard', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 3).click();
+	await page.keyboard.press('Home');
+	await page.keyboard.press('Backspace');
+	await expect(line(page, 2)).toHaveValue('R2: inc x6 (12)R3: (sc, inc) x6 (18)');
+	await expect(line(page, 2)).toHaveAttribute('aria-invalid', 'true');
+	await page.keyboard.press('Enter');
+	await expect(line(page, 3)).toHaveValue('R3: (sc, inc) x6 (18)');
+	await expect(line(page, 3)).toBeFocused();
+	await page.keyboard.press('ArrowDown');
+	await expect(line(page, 4)).toBeFocused();
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('End');
+	await page.keyboard.press('Delete');
+	await expect(line(page, 2)).toHaveValue('R2: inc x6 (12)R3: (sc, inc) x6 (18)');
+	await saved(page);
+	await page.keyboard.press('Control+z');
+	await expect(line(page, 3)).toHaveValue('R3: (sc, inc) x6 (18)');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});
+
+test('a piece worked in rows lies flat, without a front', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByLabel('Worked').selectOption('rows');
+	await page.getByRole('button', { name: 'Done' }).click();
+	await line(page, 1).fill('Row 1: ch 13');
+	await line(page, 1).press('End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('Row 2: sc in 2nd ch from hook and in each ch across, turn (12)');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('Row 3-8: ch 1, sc across, turn (12)');
+	await expect(round(page, 8)).toContainText('12');
+	await expect(panel(page)).toContainText('8 rows');
+	await goTo(page, 'changes');
+	await expect(page.getByRole('slider')).toHaveCount(0);
+});
+
 test('a plan begins from a shape', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Begin a plan' }).click();

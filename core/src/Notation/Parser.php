@@ -156,7 +156,11 @@ final class Parser
             return true;
         }
         for ($at = 0; $at < $tokens->count(); ++$at) {
-            if ($tokens->isWord($at) && (null !== $this->stitchName($at) || $tokens->isOneOf($at, ['around', 'mr']))) {
+            $isWork = $tokens->isWord($at) && (null !== $this->stitchName($at) || $tokens->isOneOf($at, ['around', 'mr']));
+            // A repeat or a count is a round's, even where its stitches are misspelt.
+            $isRepeat = $tokens->is($at, TokenType::Times) && $tokens->is($at + 1, TokenType::Number);
+            $isCount = $tokens->is($at, TokenType::Open) && $tokens->is($at + 1, TokenType::Number) && $tokens->is($at + 2, TokenType::Close);
+            if ($isWork || $isRepeat || $isCount) {
                 return false;
             }
         }

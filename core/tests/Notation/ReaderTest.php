@@ -167,6 +167,8 @@ final class ReaderTest extends TestCase
         yield 'nothing' => [[...$three, 'R4:'], 4, 4, 'Round 4 has no stitches.', 'sc around'];
         yield 'emoji' => [[...$three, 'R4: 🧶🧶 sc around'], 4, 5, 'cannot be read', 'Take it out'];
         yield 'no ring' => [['R1: 6 sc'], 1, 5, 'nothing below', '6 sc in MR'];
+        yield 'misspelt, without a number' => [['R1: 6 sc in MR', 'wobble x6'], 2, 1, 'no stitch', ''];
+        yield 'misspelt, with a count' => [['R1: 6 sc in MR', 'singl around (6)'], 2, 1, 'no stitch', ''];
         yield 'a second ring' => [['R1: 6 sc in MR', 'R2: 12 sc in MR'], 2, 5, 'begins a new piece', 'lines'];
         yield 'a number left out' => [['R1: 6 sc in MR', 'R3: inc x6'], 2, 1, 'says round 3, but it is round 2', 'missing'];
         yield 'backwards' => [['R1: 6 sc in MR', 'R7-4: sc around'], 2, 1, 'backwards', '4-7'];

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Making;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Making\Segments;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+final class StepsTest extends TestCase
+{
+    private const BALL = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', 'R4: sc around', 'R5: 18 sc', 'R6: sc around', 'R7: (sc, dec) x6'];
+
+    /**
+     * @param list<string>               $rounds
+     * @param list<array<string, mixed>> $colours
+     * @param array<string, mixed>       $piece
+     *
+     * @return list<Step>
+     */
+    private static function steps(array $rounds, array $colours = [], array $piece = [], Terms $terms = Terms::Us): array
+    {
+        $plan = Plans::of($rounds, $colours, $piece);
+
+        return Analysis::of($plan)->pieces[0]->steps($plan, $terms);
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<string>
+     */
+    private static function texts(array $steps): array
+    {
+        return array_map(static fn (Step $step): string => $step->text, $steps);
+    }
+
+    public function testGathersRoundsThatAreAlike(): void
+    {
+        self::assertSame(['R1: with A Chalk: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4-6: sc around (18)', 'R7: (sc, dec) x6 (12)'], self::texts(self::steps(self::BALL)));
+        self::assertSame('R7: (dc, dec) x6 (12)', self::texts(self::steps(self::BALL, terms: Terms::Uk))[4]);
+    }
+
+    /** The same stitches worked into another number below are another round: five into a ring, then five around. */
+    public function testARingIsNotGatheredWithTheRoundOnIt(): void
+    {
+        self::assertSame(['R1: with A Chalk: 5 sc in MR (5)', 'R2-3: 5 sc (5)'], self::texts(self::steps(['5 sc in MR', '5 sc', '5 sc'])));
+    }
+
+    public function testNamesAYarnWhereItComesIn(): void
+    {
+        $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
+        self::assertSame(['R4-5: with B Brick: sc around (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'], \array_slice(self::texts($steps), 3));
+        self::assertSame([['A'], ['A'], ['A'], ['B'], ['A'], ['A']], array_map(static fn (Step $step): array => $step->yarns, $steps));
+    }
+
+    public function testTellsAChangeWhereItComes(): void
+    {
+        $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
+        $told = array_map(static fn (Step $step): int => \count($step->then), $steps);
+        self::assertSame([0, 0, 1, 1, 0, 0], $told);
+        self::assertStringContainsString('After stitch 18: work the last sc in A (Chalk)', $steps[2]->then[0]);
+        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $steps[2]->then[0]);
+        self::assertStringContainsString('Cut B', $steps[3]->then[0]);
+    }
+
+    public function testPartsARoundWhereTheYarnChanges(): void
+    {
+        $steps = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']]);
+        self::assertStringStartsWith('R3: sc; with A Chalk then B Brick: inc; sc; with B Brick then A Chalk: inc; sc, inc', self::texts($steps)[2]);
+        $whole = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 4, 'to' => 6, 'yarn' => 'B']]);
+        self::assertStringStartsWith('R3: sc, inc; with B Brick: sc, inc; with A Chalk: sc, inc', self::texts($whole)[2]);
+    }
+
+    /** By hand: sc inc sc inc, six tops, of which the third to fifth are in B. */
+    public function testSegments(): void
+    {
+        self::assertSame([[['A'], 's'], [['A', 'B'], 'i'], [['B'], 's'], [['B', 'A'], 'i']], Segments::of('sisi', [['A', 2], ['B', 3], ['A', 1]]));
+        self::assertSame([[['A'], 'sks']], Segments::of('sks', [['A', 2]]));
+    }
+
+    public function testSaysWhatCouldNotBeRead(): void
+    {
+        self::assertSame('# R2 could not be read as typed', self::texts(self::steps(['6 sc in MR', 'wobble x6']))[1]);
+    }
+
+    /** Lengths in the maker's units: the inch is 25.4 mm exactly. */
+    public function testTailsInInches(): void
+    {
+        $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 4]])], [], ['units' => 'imperial']);
+        self::assertStringContainsString('leaving 6 in', Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us)[2]->then[0]);
+    }
+}

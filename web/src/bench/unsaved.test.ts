@@ -1,0 +1,43 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { newPlan } from './plans';
+import { keepUnsaved, takeUnsaved } from './unsaved';
+
+const plan = newPlan('Trial');
+const leave = (owner: string, at: number, title: string) => localStorage.setItem(`alternum.unsaved.P.${owner}`, JSON.stringify({ revision: 3, plan: { ...plan, title }, edits: [], at }));
+
+describe('unsaved work', () => {
+	beforeEach(() => {
+		localStorage.clear();
+		vi.unstubAllGlobals();
+	});
+
+	it('is kept, taken over and forgotten', async () => {
+		keepUnsaved('P', { revision: 2, plan, edits: [{ do: 'renumber', piece: 'body' }] });
+		expect(await takeUnsaved('Q')).toBeNull();
+		expect(await takeUnsaved('P')).toMatchObject({ revision: 2, edits: [{ do: 'renumber' }] });
+		keepUnsaved('P', null);
+		expect(localStorage).toHaveLength(0);
+		expect(await takeUnsaved('P')).toBeNull();
+	});
+
+	it('takes the newest of several windows that are gone', async () => {
+		leave('one', 10, 'older');
+		leave('two', 20, 'newer');
+		expect((await takeUnsaved('P'))?.plan.title).toBe('newer');
+		expect(Object.keys(localStorage).filter((key) => key.endsWith('.two'))).toEqual([]);
+	});
+
+	it('leaves alone what a living window keeps', async () => {
+		leave('alive', 30, 'theirs');
+		leave('gone', 10, 'left');
+		const request = async (name: string, _options: unknown, run: (lock: unknown) => Promise<boolean>) => run(name.endsWith('alive') ? null : {});
+		vi.stubGlobal('navigator', { locks: { request } });
+		expect((await takeUnsaved('P'))?.plan.title).toBe('left');
+		expect(localStorage.getItem('alternum.unsaved.P.alive')).not.toBeNull();
+	});
+
+	it('is not stopped by what it cannot read', async () => {
+		localStorage.setItem('alternum.unsaved.P.broken', '{');
+		expect(await takeUnsaved('P')).toBeNull();
+	});
+});
