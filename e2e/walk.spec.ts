@@ -185,6 +185,24 @@ test('a piece worked in rows lies flat, without a front', async ({ page }) => {
 	await expect(page.getByRole('slider')).toHaveCount(0);
 });
 
+test('a body begins on two legs, joined by chains', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('tab', { name: 'Staff' }).click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Add a piece' }).click();
+	await line(page, 1).fill('R1: sc around');
+	await expect(page.getByText('Round 1 has nothing below it to work into.').first()).toBeVisible();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByLabel('It begins').selectOption('bridge');
+	await expect(page.getByText('Round 1 finds 24 stitches.')).toBeVisible();
+	await page.getByLabel('Chains between them').fill('6');
+	await expect(page.getByText('Round 1 finds 30 stitches.')).toBeVisible();
+	await page.getByRole('button', { name: 'Done' }).click();
+	await expect(round(page, 1)).toContainText('30');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});
+
 test('a plan begins from a shape', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Begin a plan' }).click();

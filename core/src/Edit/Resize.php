@@ -31,6 +31,9 @@ final readonly class Resize implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        if (null !== $piece->start) {
+            throw new EditRefused('A piece that begins on others is as wide as they are: resize those.');
+        }
         $reading = Reader::read($piece->rounds, $plan->terms, $piece->worked);
         $parts = self::partsOf($reading, $piece);
         $step = $parts->grown > 1 ? $parts->widest - $reading->rounds[$parts->grown - 2]->makes : $parts->widest;

@@ -128,6 +128,7 @@ final class AnalysisWriter
             'name' => $piece->name,
             'copies' => $piece->copies->count,
             'worked' => $piece->worked->value,
+            'beginsOn' => $analysis->reading->on,
             'stitches' => $analysis->reading->stitches(),
             'frontDegrees' => self::rounded($piece->frontDegrees),
             'size' => Worked::Rows === $piece->worked || [] === $rounds ? null : self::size(Size::of($analysis->fabric)),

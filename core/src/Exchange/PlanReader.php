@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Basis;
+use Alternum\Core\Plan\Beginning;
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Hand;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Measure;
@@ -180,6 +182,7 @@ final class PlanReader
             fmod($front->number('degrees', 0, 360), 360.0),
             $fields->objects('colours', 0, Limits::LAYERS, self::layer(...)),
             self::changes($fields->object('changes')),
+            $fields->has('start') ? self::beginning($fields->object('start')) : null,
         );
         $front->close();
         if ($fields->has('placements')) {
@@ -188,6 +191,20 @@ final class PlanReader
         $fields->close();
 
         return $piece;
+    }
+
+    private static function beginning(Fields $fields): Beginning
+    {
+        $join = $fields->oneOf('join', Join::class);
+        $pieces = $fields->texts('pieces', 8, 40, '/^[a-z0-9][a-z0-9-]*$/D', 'Name a piece by its key.');
+        $across = \in_array($join, [Join::Bridge, Join::Seam], true) ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
+        $least = Join::Opening === $join ? 1 : 2;
+        if (\count($pieces) < $least || (Join::Bridge !== $join && \count($pieces) > $least)) {
+            $fields->wrong('pieces', 'This many pieces cannot be joined like that.', Join::Opening === $join ? 'Name one.' : 'Name two.');
+        }
+        $fields->close();
+
+        return new Beginning($join, [] === $pieces ? ['?'] : $pieces, $across);
     }
 
     private static function copies(Fields $fields): Copies

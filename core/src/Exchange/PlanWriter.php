@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Basis;
+use Alternum\Core\Plan\Beginning;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
@@ -90,6 +92,7 @@ final class PlanWriter
             'copies' => self::copies($piece->copies),
             'worked' => $piece->worked->value,
             'lean' => self::plain($piece->lean),
+            'start' => null === $piece->start ? null : self::beginning($piece->start),
             'rounds' => $piece->rounds,
             'front' => ['degrees' => self::plain($piece->frontDegrees)],
             'colours' => array_map(self::layer(...), $piece->colours),
@@ -99,6 +102,14 @@ final class PlanWriter
             ]),
             'placements' => [],
         ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function beginning(Beginning $beginning): array
+    {
+        $joined = ['join' => $beginning->join->value, 'pieces' => $beginning->pieces];
+
+        return \in_array($beginning->join, [Join::Bridge, Join::Seam], true) ? $joined + ['across' => $beginning->across] : $joined;
     }
 
     /** @return int|list<array<string, mixed>> */

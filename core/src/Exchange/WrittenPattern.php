@@ -42,6 +42,10 @@ final class WrittenPattern
             $copies = $piece->piece->copies->count;
             $lines[] = '';
             $lines[] = '# '.$piece->piece->name.($copies > 1 ? " (make {$copies})" : '');
+            if (null !== $piece->piece->start) {
+                $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->piece->start->pieces);
+                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->reading->on} stitches";
+            }
             foreach ($piece->steps($plan, $terms) as $step) {
                 $lines[] = $step->text;
                 foreach ($step->then as $toDo) {

@@ -18,8 +18,11 @@ use Alternum\Core\Plan\Worked;
  */
 final readonly class Fabric
 {
-    /** @param list<Course> $courses one for each round */
-    private function __construct(public array $courses)
+    /**
+     * @param list<Course> $courses one for each round
+     * @param float        $begins  radius in mm of what the first round is worked into; 0 for a ring
+     */
+    private function __construct(public array $courses, public float $begins)
     {
     }
 
@@ -28,7 +31,8 @@ final readonly class Fabric
     {
         $courses = [];
         $table = self::table();
-        $start = $level = $radius = 0.0;
+        $start = $level = 0.0;
+        $begins = $radius = $reading->on * $gauge->stitchWidthMm() / (2 * \M_PI);
         $last = null;
         $lastOwn = 0.0;
         foreach ($reading->rounds as $round) {
@@ -49,7 +53,7 @@ final readonly class Fabric
             [$last, $lastOwn] = [$round, $own];
         }
 
-        return new self($courses);
+        return new self($courses, $begins);
     }
 
     /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */

@@ -37,10 +37,11 @@ final readonly class Size
     /** Of a round piece: each course the rim of a cut cone on the one below. */
     public static function of(Fabric $fabric): self
     {
-        $widest = $volume = $radius = $level = 0.0;
+        $widest = $volume = $level = 0.0;
+        $radius = $fabric->begins;
         $lastReach = null;
         $closes = false;
-        $outline = [];
+        $outline = $radius > 0.0 ? [[$radius, 0.0]] : [];
         foreach ($fabric->courses as $course) {
             $rise = min($course->height, sqrt(max(0.0, (self::GIVE * $course->height) ** 2 - ($course->radius - $radius) ** 2)));
             $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $course->radius + $course->radius ** 2);

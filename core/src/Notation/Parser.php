@@ -30,7 +30,7 @@ final class Parser
 {
     private const HEADS = ['r', 'rd', 'rds', 'rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rs'];
     private const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop'];
-    private const LABELS = ['abbreviations', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
+    private const LABELS = ['abbreviations', 'begin', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
 
     private readonly Lexer $lexer;
     private readonly Vocabulary $vocabulary;

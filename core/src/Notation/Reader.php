@@ -36,6 +36,7 @@ final class Reader
     private ?Head $head = null;
     private int $left = Limits::STITCHES;
     private bool $isFull = false;
+    private int $on = 0;
 
     private function __construct(Terms $terms, private readonly Worked $worked)
     {
@@ -46,11 +47,13 @@ final class Reader
     /**
      * @param list<string> $lines
      * @param int          $left  how many stitches may still come before the plan is full
+     * @param int          $on    stitches of other pieces that the first round is worked into; 0: it begins on its own
      */
-    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES): Reading
+    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES, int $on = 0): Reading
     {
         $reader = new self($terms, $worked);
         $reader->left = $left;
+        $reader->on = $on;
         $parsed = [];
         $spans = [];
         $heads = [];
@@ -63,7 +66,7 @@ final class Reader
             $spans[] = $after > $before ? [$before + 1, $after] : null;
         }
 
-        return new Reading($reader->rounds, $reader->problems, $parsed, $spans, $heads);
+        return new Reading($reader->rounds, $reader->problems, $parsed, $spans, $heads, $on);
     }
 
     private function readLine(string $text, int $number): ?Line
@@ -133,7 +136,7 @@ final class Reader
     private function work(Line $line, int $lineNumber, bool $again): bool
     {
         $last = end($this->rounds);
-        $below = false === $last ? 0 : $last->makes;
+        $below = false === $last ? $this->on : $last->makes;
         $number = \count($this->rounds) + 1;
         if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete() && $last->makes <= $this->left) {
             $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops);
@@ -150,8 +153,8 @@ final class Reader
             return false;
         }
         $codes = $expanded->stitches->codes;
-        $starts = $line->items[0] instanceof Start || (1 === $number && '' === trim($codes, Stitch::Chain->code()));
-        $uses = $starts && 1 === $number ? 0 : Stitch::sumUses($codes);
+        $starts = $line->items[0] instanceof Start || (1 === $number && 0 === $this->on && '' !== $codes && '' === trim($codes, Stitch::Chain->code()));
+        $uses = $starts && 1 === $number && 0 === $this->on ? 0 : Stitch::sumUses($codes);
         $makes = Stitch::sumMakes($codes);
         $problem = $this->check($line, $lineNumber, $number, $starts, $codes, $uses, $makes, $below);
         if (null !== $problem && !$this->saidOf($lineNumber)) {
@@ -176,14 +179,15 @@ final class Reader
         $once = $this->worked->once();
         $last = $line->items[\count($line->items) - 1];
         $end = $last->position() + $last->length();
-        if (1 === $number && !$starts) {
+        if (1 === $number && 0 === $this->on && !$starts) {
             $first = $line->items[0];
+            $six = max(6, $makes);
 
             return Problem::inLine($lineNumber, $first->position() + 1, $first->length(), $number, ucfirst($once).' 1 has nothing below it to work into.',
-                Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : "Write {$makes} sc in MR, or ch 2, {$makes} sc in 2nd ch from hook.");
+                Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : "Write {$six} {$this->single} in MR, or ch 2, {$six} {$this->single} in 2nd ch from hook.");
         }
-        if ($number > 1 && $line->items[0] instanceof Start) {
-            return Problem::inLine($lineNumber, $line->items[0]->position() + 1, $line->items[0]->length(), $number, ucfirst($once)." {$number} begins a new piece.", 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
+        if (($number > 1 || $this->on > 0) && $line->items[0] instanceof Start) {
+            return Problem::inLine($lineNumber, $line->items[0]->position() + 1, $line->items[0]->length(), $number, ucfirst($once)." {$number} begins ".($number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'), 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
         }
         if ($uses < $below) {
             $left = $below - $uses;
@@ -191,11 +195,11 @@ final class Reader
             return Problem::inLine($lineNumber, $end + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", Advice::forLeftOver($line, $codes, $below, $left))
                 ->fixedBy(new Fix("Add {$left} sc", $end, 0, ", {$left} {$this->single}"), ...$this->rewriting($line, $codes, $below, $end));
         }
-        if ($uses > $below && $number > 1) {
+        if ($uses > $below && ($number > 1 || $this->on > 0)) {
             [$position, $length] = $this->firstTooMany($line, $below);
             $over = $uses - $below;
 
-            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$once} ".($number - 1)." made {$below}: {$over} too many.", Advice::forTooMany($line, $codes, $below, $over))
+            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but ".($number > 1 ? "{$once} ".($number - 1)." made {$below}" : "it begins on {$below}").": {$over} too many.", Advice::forTooMany($line, $codes, $below, $over))
                 ->fixedBy(...$this->rewriting($line, $codes, $below, $end));
         }
         if (0 === $makes) {
@@ -245,7 +249,7 @@ final class Reader
     {
         for ($i = 0; $i < $times && \count($this->rounds) < Limits::ROUNDS; ++$i) {
             $last = end($this->rounds);
-            $below = false === $last ? 0 : $last->makes;
+            $below = false === $last ? $this->on : $last->makes;
             $made = max(1, min($makes ?? (0 === $below ? 6 : $below), Limits::STITCHES_IN_ROUND));
             if ($made > $this->left) {
                 return;

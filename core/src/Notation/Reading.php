@@ -17,8 +17,9 @@ final readonly class Reading
      * @param list<Line|null>            $lines    one for each typed line; null: no round, or not readable
      * @param list<array{int, int}|null> $spans    the first and last round of each typed line; null: it has none
      * @param list<Head|null>            $heads    of each typed line, readable or not; null: it has none
+     * @param int                        $on       stitches of other pieces that the first round is worked into
      */
-    public function __construct(public array $rounds, public array $problems, public array $lines, public array $spans, public array $heads)
+    public function __construct(public array $rounds, public array $problems, public array $lines, public array $spans, public array $heads, public int $on = 0)
     {
     }
 

@@ -8,10 +8,11 @@ namespace Alternum\Core\Plan;
 final readonly class Piece
 {
     /**
-     * @param list<string> $rounds       one typed line each
-     * @param float|null   $lean         null: the plan's
-     * @param float        $frontDegrees 0 up to, not including, 360
-     * @param list<Layer>  $colours
+     * @param list<string>   $rounds       one typed line each
+     * @param float|null     $lean         null: the plan's
+     * @param float          $frontDegrees 0 up to, not including, 360
+     * @param list<Layer>    $colours
+     * @param Beginning|null $start        null: in a ring or in chains of its own
      */
     public function __construct(
         public string $key,
@@ -23,28 +24,29 @@ final readonly class Piece
         public float $frontDegrees = 180.0,
         public array $colours = [],
         public ChangeChoice $changes = new ChangeChoice(),
+        public ?Beginning $start = null,
     ) {
     }
 
     /** @param list<string> $rounds */
     public function withRounds(array $rounds): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start);
     }
 
     /** @param list<Layer> $colours */
     public function withColours(array $colours): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes, $this->start);
     }
 
     public function withChanges(ChangeChoice $changes): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes, $this->start);
     }
 
     public function withFront(float $degrees): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes, $this->start);
     }
 }

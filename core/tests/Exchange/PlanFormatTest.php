@@ -90,6 +90,10 @@ final class PlanFormatTest extends TestCase
         yield 'front' => [$piece(['front' => ['degrees' => 400]]), 'pieces[0].front.degrees'];
         yield 'copies' => [$piece(['copies' => 0]), 'pieces[0].copies'];
         yield 'method' => [$piece(['changes' => ['method' => 'magic']]), 'pieces[0].changes.method'];
+        yield 'a join of another kind' => [$piece(['start' => ['join' => 'glue', 'pieces' => ['leg']]]), 'pieces[0].start.join'];
+        yield 'a bridge of one' => [$piece(['start' => ['join' => 'bridge', 'pieces' => ['leg'], 'across' => 3]]), 'pieces[0].start.pieces'];
+        yield 'a bridge of no length' => [$piece(['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg']]]), 'pieces[0].start.across'];
+        yield 'a seam of three' => [$piece(['start' => ['join' => 'seam', 'pieces' => ['a', 'b', 'c'], 'across' => 1]]), 'pieces[0].start.pieces'];
         yield 'placements' => [$piece(['placements' => [['eye' => 1]]]), 'pieces[0].placements'];
         yield 'kind of layer' => [$layer(['kind' => 'glitter']), 'pieces[0].colours[0].kind'];
         yield 'stripes without end' => [$layer(['kind' => 'stripes', 'from' => 1, 'sequence' => [['yarn' => 'A', 'rounds' => 1]]]), 'pieces[0].colours[0].to'];

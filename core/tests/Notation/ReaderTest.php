@@ -169,6 +169,7 @@ final class ReaderTest extends TestCase
         yield 'no ring' => [['R1: 6 sc'], 1, 5, 'nothing below', '6 sc in MR'];
         yield 'misspelt, without a number' => [['R1: 6 sc in MR', 'wobble x6'], 2, 1, 'no stitch', ''];
         yield 'misspelt, with a count' => [['R1: 6 sc in MR', 'singl around (6)'], 2, 1, 'no stitch', ''];
+        yield 'around nothing' => [['R1: sc around'], 1, 5, 'nothing below', '6 sc in MR'];
         yield 'a second ring' => [['R1: 6 sc in MR', 'R2: 12 sc in MR'], 2, 5, 'begins a new piece', 'lines'];
         yield 'a number left out' => [['R1: 6 sc in MR', 'R3: inc x6'], 2, 1, 'says round 3, but it is round 2', 'missing'];
         yield 'backwards' => [['R1: 6 sc in MR', 'R7-4: sc around'], 2, 1, 'backwards', '4-7'];

@@ -5,6 +5,7 @@ import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { BeginsOn } from './BeginsOn';
 import { useBench, useDraft } from './context';
 import { emptyPiece, freeKey, withPiece } from './plans';
 
@@ -112,6 +113,7 @@ export function Pieces() {
 							onChange={(lean) => lean !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean })), `lean ${piece.key}`)}
 						/>
 						<p className="caption self-end">How far each round sits back against the working direction. It makes the marker wander.</p>
+						<BeginsOn piece={piece} />
 					</div>
 					<div className="mt-6 flex justify-end">
 						<Button kind="strong" onClick={() => setIsOpen(false)}>

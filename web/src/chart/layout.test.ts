@@ -10,6 +10,7 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	stitches: 0,
 	frontDegrees: 180,
 	size: null,
+	beginsOn: 0,
 	lines,
 	rounds: [],
 	changes: [],

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Pieces that begin on others. */
+final class BeginningTest extends TestCase
+{
+    private const LEG = ['5 sc in MR', 'inc x5', '(sc, inc) x5', 'R4-6: sc around'];
+
+    /**
+     * @param list<string>         $rounds
+     * @param array<string, mixed> $start
+     * @param list<string>         $other
+     */
+    private static function plan(array $rounds, array $start, array $other = self::LEG): Plan
+    {
+        $piece = static fn (string $key, array $lines, array $more): array => ['key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto']] + $more;
+
+        return Plans::of([], plan: ['pieces' => [$piece('leg', self::LEG, []), $piece('other', $other, []), $piece('body', $rounds, ['start' => $start])]]);
+    }
+
+    /**
+     * By hand: two legs of 15 joined by 3 chains, worked along both sides: 15 + 3 + 15 + 3 = 36. Two domes of 15 worked together over 4: 30 − 8.
+     *
+     * @param array<string, mixed> $start
+     */
+    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3], 36])]
+    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other'], 'across' => 0], 30])]
+    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'leg', 'leg'], 'across' => 2], 53])]
+    #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 4], 22])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg']], 15])]
+    #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], 15])]
+    public function testBeginsOnAsManyStitches(array $start, int $stitches): void
+    {
+        $analysis = Analysis::of(self::plan(['R1: sc around', 'R2: sc around'], $start));
+        self::assertSame([], $analysis->problems);
+        $rounds = $analysis->pieces[2]->reading->rounds;
+        self::assertSame([$stitches, $stitches], [$rounds[0]->uses, $rounds[0]->makes]);
+        self::assertEqualsWithDelta($stitches * 100 / 22 / (2 * \M_PI), $analysis->pieces[2]->fabric->begins, 1e-9);
+        self::assertEqualsWithDelta(100 / 24, $analysis->pieces[2]->fabric->courses[0]->rise, 1e-9);
+    }
+
+    public function testTheFirstRoundIsCheckedLikeAnyOther(): void
+    {
+        $start = ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3];
+        self::assertStringStartsWith('Round 1 uses 35 of the 36 stitches below: 1 left over.', Analysis::of(self::plan(['35 sc'], $start))->problems[0]->message);
+        self::assertSame('Round 1 uses 40 stitches, but it begins on 36: 4 too many.', Analysis::of(self::plan(['40 sc'], $start))->problems[0]->message);
+        self::assertSame('Round 1 begins in a ring, but this piece begins on others.', Analysis::of(self::plan(['36 sc in MR'], $start))->problems[0]->message);
+        self::assertSame([], Analysis::of(self::plan(['R1: (4 sc, dec) x6 (30)', 'R2: sc around'], $start))->problems);
+    }
+
+    /**
+     * @param array<string, mixed> $start
+     * @param list<string>         $other
+     */
+    #[TestWith([['join' => 'opening', 'pieces' => ['wing']], self::LEG, 'pieces[2].start.pieces[0]', '“wing”, which is not made before it'])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['body']], self::LEG, 'pieces[2].start.pieces[0]', 'not made before it'])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['other']], [], 'pieces[2].start.pieces[0]', 'not made before it'])]
+    #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], ['6 sc in MR'], 'pieces[2].start', '15 and 6 stitches'])]
+    #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 15], self::LEG, 'pieces[2].start.across', 'more stitches than'])]
+    public function testSaysWhatCannotBeBegunOn(array $start, array $other, string $path, string $message): void
+    {
+        $problem = Analysis::of(self::plan(['sc around'], $start, $other))->problems[0];
+        self::assertSame([$path, 'body'], [$problem->path, $problem->piece]);
+        self::assertStringContainsString($message, $problem->message);
+    }
+
+    public function testIsKeptAndWrittenOut(): void
+    {
+        $plan = self::plan(['R1: sc around'], ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3]);
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+        self::assertStringContainsString('Begin: around Leg and Leg, joined by 3 chains between them, on 36 stitches', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+    }
+}
