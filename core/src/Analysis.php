@@ -8,6 +8,7 @@ use Alternum\Core\Change\Changes;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Suspicion;
 use Alternum\Core\Plan\Beginning;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
@@ -46,7 +47,8 @@ final readonly class Analysis
             $changes = Changes::of($piece, $fabric, $colouring);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
             $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes);
-            foreach ($reading->problems as $problem) {
+            $suspicion = Suspicion::of($reading, $plan->terms);
+            foreach ([...(null === $suspicion ? [] : [$suspicion]), ...$reading->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
             }
             foreach ($colouring->problems as $problem) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Paint;
@@ -12,10 +13,12 @@ use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
+use Alternum\Core\Edit\Swatch;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Stripe;
+use Alternum\Core\Plan\Terms;
 
 /** Reads the edits that the front end asks for: contract/openapi.yaml, Edit. */
 final class EditReader
@@ -29,6 +32,16 @@ final class EditReader
     {
         $fields = Fields::of($values, $path);
         $does = $fields->text('do', 40);
+        $ofPlan = match ($does) {
+            'words' => new ChangeWords($fields->oneOf('terms', Terms::class)),
+            'swatch' => new Swatch($fields->number('stitches', 1, 1000), $fields->number('widthMm', 5, 3000), $fields->number('rounds', 1, 1000), $fields->number('heightMm', 5, 3000)),
+            default => null,
+        };
+        if (null !== $ofPlan) {
+            $fields->done();
+
+            return $ofPlan;
+        }
         $piece = $fields->text('piece', 40);
         $edit = match ($does) {
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
@@ -41,7 +54,7 @@ final class EditReader
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for retype, renumber, shape, resize, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, renumber, shape, resize, paint, stripes or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

@@ -778,28 +778,7 @@ final class Parser
     /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it */
     private function stitchName(int $at, ?Vocabulary $vocabulary = null): ?array
     {
-        $vocabulary ??= $this->vocabulary;
-        $name = '';
-        $found = null;
-        $words = 0;
-        for ($i = $at; $words < Vocabulary::LONGEST && $this->tokens->has($i); ++$i) {
-            if ('.' === $this->tokens->value($i) && '' !== $name) {
-                // "sl. st", "inv. dec".
-                continue;
-            }
-            if (!$this->tokens->isWord($i)) {
-                break;
-            }
-            ++$words;
-            $value = $this->tokens->value($i);
-            $name .= ('' === $name ? '' : ' ').($this->tokens->is($i, TokenType::Joined) ? str_replace(' ', '', $value) : $value);
-            $stitch = $vocabulary->stitch($name);
-            if (null !== $stitch) {
-                $found = [$stitch, $i - $at + 1];
-            }
-        }
-
-        return $found;
+        return Naming::at($this->tokens, $at, $vocabulary ?? $this->vocabulary);
     }
 
     private function unknown(int $first, ?int $count): SyntaxError

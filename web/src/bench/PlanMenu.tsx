@@ -6,6 +6,7 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { useBench, useDraft } from './context';
 import { set } from './plans';
+import { SwatchForm } from './SwatchForm';
 
 const item = 'block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-shade';
 
@@ -81,6 +82,11 @@ export function PlanMenu() {
 						]}
 						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
 					/>
+					<div className="flex items-end">
+						<Button className="w-full" onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}>
+							Translate them into {plan.terms === 'us' ? 'UK' : 'US'} words
+						</Button>
+					</div>
 					<ChoiceField
 						label="Units"
 						value={plan.units}
@@ -100,6 +106,7 @@ export function PlanMenu() {
 						onChange={(hand) => draft.change((is) => ({ ...is, hand }))}
 					/>
 				</div>
+				<SwatchForm />
 				<div className="mt-6 flex justify-end">
 					<Button kind="strong" onClick={() => setIsOpen(false)}>
 						Done

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Plan;
+
+/** Takes the gauge from a swatch: stitches and rounds counted over a width and a height that were measured. */
+final readonly class Swatch implements Edit
+{
+    /** @param float $widthMm over which the stitches were counted; $heightMm over which the rounds were */
+    public function __construct(private float $stitches, private float $widthMm, private float $rounds, private float $heightMm)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $stitches = round($this->stitches / $this->widthMm * 100.0, 1);
+        $rounds = round($this->rounds / $this->heightMm * 100.0, 1);
+        if (min($stitches, $rounds) < 2.0 || max($stitches, $rounds) > 100.0) {
+            throw new EditRefused("That would be {$stitches} stitches and {$rounds} rounds in 10 cm, which no yarn gives. Count and measure again.");
+        }
+
+        return new Plan($plan->title, $plan->terms, $plan->hand, $plan->units, $plan->yarns, new Gauge($stitches, $rounds, $plan->gauge->hookMm), $plan->yarnUse, $plan->pieces, $plan->lean);
+    }
+}
