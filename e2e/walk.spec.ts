@@ -247,11 +247,14 @@ test('pieces are added, duplicated, taken out and brought back', async ({ page }
 	await page.getByRole('menuitem', { name: 'Duplicate Float' }).click();
 	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff', 'Float again']);
 	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Make Float again earlier' }).click();
+	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Float again', 'Staff']);
+	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Take out Float again' }).click();
 	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff']);
 	await saved(page);
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff', 'Float again']);
+	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Float again', 'Staff']);
 });
 
 test('the chart is picked with the pointer, dragged over rounds', async ({ page }) => {

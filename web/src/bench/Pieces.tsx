@@ -27,6 +27,16 @@ export function Pieces() {
 		showPiece(key);
 	}
 
+	/** One place up or down in the order in which the pieces are made. */
+	function move(by: 1 | -1) {
+		draft.change((plan) => {
+			const moved = [...plan.pieces];
+			const at = moved.findIndex(({ key }) => key === shown);
+			moved.splice(at + by, 0, ...moved.splice(at, 1));
+			return { ...plan, pieces: moved };
+		});
+	}
+
 	return (
 		<div className="flex min-w-0 items-center gap-1 pb-1.5">
 			<span className="caption mr-1">Piece</span>
@@ -63,6 +73,12 @@ export function Pieces() {
 						</DropdownMenu.Item>
 						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
 							Name, copies, how it is worked …
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} disabled={pieces[0]?.key === shown} onSelect={() => move(-1)}>
+							Make {piece?.name} earlier
+						</DropdownMenu.Item>
+						<DropdownMenu.Item className={item} disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
+							Make {piece?.name} later
 						</DropdownMenu.Item>
 						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
 							Duplicate {piece?.name}

@@ -14,7 +14,7 @@ const BREAK = /\r\n|\n|\r/;
 
 /** The typed lines, each beside its bands. Enter parts a line, Backspace at its beginning joins it to the one before. */
 export function Words({ lines, layout, focused }: Props) {
-	const { draft, station } = useBench();
+	const { draft, station, pick } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const caret = useRef<{ line: number; at: number } | null>(null);
@@ -54,6 +54,15 @@ export function Words({ lines, layout, focused }: Props) {
 	function type(line: number, text: string) {
 		const typed = now();
 		retype(typed.length === 0 ? [text] : typed.map((is, i) => (i === line ? text : is)), `type ${key} ${line}`);
+	}
+
+	/** The chart shows the rounds that the caret is in. */
+	function reach(line: number) {
+		const rounds = draft.getState().analysis.pieces.find((is) => is.key === key)?.lines[line];
+		if (rounds !== null && rounds !== undefined) {
+			pick(rounds.from, 'new');
+			if (rounds.to > rounds.from) pick(rounds.to, 'extend');
+		}
 	}
 
 	function onKey(line: number, event: KeyboardEvent<HTMLInputElement>) {
@@ -106,6 +115,7 @@ export function Words({ lines, layout, focused }: Props) {
 					onType={type}
 					onKey={onKey}
 					onPaste={onPaste}
+					onReach={reach}
 					onRenumber={() => draft.edit({ do: 'renumber', piece: key })}
 				/>
 			))}
@@ -129,11 +139,13 @@ interface LineProps {
 	onType: (line: number, text: string) => void;
 	onKey: (line: number, event: KeyboardEvent<HTMLInputElement>) => void;
 	onPaste: (line: number, event: ClipboardEvent<HTMLInputElement>) => void;
+	/** the caret has come to the line */
+	onReach: (line: number) => void;
 	onRenumber: () => void;
 }
 
 const Line = memo(
-	function Line({ place, text, isFirst, rowHeight, onType, onKey, onPaste, onRenumber }: LineProps) {
+	function Line({ place, text, isFirst, rowHeight, onType, onKey, onPaste, onReach, onRenumber }: LineProps) {
 		const { line, top, height, troubles } = place;
 		const under = useRef<HTMLDivElement>(null);
 		const type = 'px-3 whitespace-pre overflow-hidden';
@@ -158,6 +170,7 @@ const Line = memo(
 						onChange={(event) => onType(line, event.target.value)}
 						onKeyDown={(event) => onKey(line, event)}
 						onPaste={(event) => onPaste(line, event)}
+						onFocus={() => onReach(line)}
 						onScroll={(event) => {
 							if (under.current !== null) under.current.scrollLeft = event.currentTarget.scrollLeft;
 						}}
