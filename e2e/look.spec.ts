@@ -1,28 +1,35 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, goTo, line, openPlan, round, test } from './bench';
 
 const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
 
-test('axe finds nothing serious on any view', async ({ page }) => {
-	const check = async (where: string) => {
-		const { violations } = await new AxeBuilder({ page }).analyze();
-		expect(
-			violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html}`),
-			where,
-		).toEqual([]);
-	};
+async function checkWithAxe(page: Page): Promise<void> {
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)).toEqual([]);
+}
+
+test('axe finds nothing serious on the shelf', async ({ page }) => {
 	await page.goto('/');
 	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
-	await check('shelf');
-	await openPlan(page, 'Snail with a striped shell');
-	for (const station of stations) {
-		await goTo(page, station);
-		await check(station);
-	}
-	await goTo(page, 'rounds');
+	await checkWithAxe(page);
+});
+
+for (const station of stations) {
+	test(`axe finds nothing serious on the bench, at ${station}`, async ({ page }) => {
+		await openPlan(page, 'Snail with a striped shell', station);
+		await checkWithAxe(page);
+	});
+}
+
+test('axe finds nothing serious where a line is wrong, nor in the dialogs', async ({ page }) => {
+	await openPlan(page, 'Snail with a striped shell', 'rounds');
 	await line(page, 3).fill('R3: (sc, imc) x6');
 	await expect(page.getByText('“imc” is no stitch').first()).toBeVisible();
-	await check('a wrong line');
+	await checkWithAxe(page);
+	await page.getByRole('button', { name: 'Begin from a shape' }).click();
+	await expect(page.getByRole('dialog')).toBeVisible();
+	await checkWithAxe(page);
 });
 
 for (const [width, height] of [

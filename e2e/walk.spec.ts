@@ -292,3 +292,46 @@ test('a plan taken off the shelf can be put back', async ({ page }) => {
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toBeVisible();
 });
+
+test('the whole plan’s settings hold everywhere', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'amounts');
+	await expect(panel(page)).toContainText(/\d m/);
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('menuitem', { name: /^Gauge, words/ }).click();
+	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
+	await dialog.getByLabel('Units').selectOption('imperial');
+	await dialog.getByLabel('Hand that holds the hook').selectOption('left');
+	await dialog.getByRole('button', { name: 'Translate them into UK words' }).click();
+	await expect(line(page, 1)).toHaveValue('R1: 6 dc in MR (6)');
+	await dialog.getByLabel('Stitches', { exact: true }).fill('10');
+	await dialog.getByRole('button', { name: 'Take the gauge from this' }).click();
+	await expect(dialog.getByLabel('Stitches in 10 cm')).not.toHaveValue('22');
+	await dialog.getByRole('button', { name: 'Done' }).click();
+	await expect(panel(page)).toContainText(/\d yd/);
+	await expect(page.getByText('back ←')).toBeVisible();
+});
+
+test('one change is treated in its own way', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'changes');
+	await page.getByLabel('Method after round 7').selectOption('slip-stitch');
+	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('half a round high');
+	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('You chose it.');
+	await expect(panel(page).getByRole('listitem').nth(2)).toContainText('one round high');
+	await page.getByLabel('Method after round 7').selectOption('auto');
+	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('one round high');
+});
+
+test('an edit that cannot be made says why, and costs nothing', async ({ page }) => {
+	await openPlan(page, 'Spotted mushroom', 'rounds');
+	await page.getByRole('tab', { name: 'Stem' }).click();
+	for (const rounds of [13, 12]) {
+		await page.getByRole('button', { name: 'Shorter' }).click();
+		await expect(panel(page)).toContainText(`${rounds} rounds`);
+	}
+	await page.getByRole('button', { name: 'Shorter' }).click();
+	const told = page.getByRole('dialog', { name: 'This cannot be saved' });
+	await expect(told).toContainText('it has no even rounds left to take out');
+	await told.getByRole('button', { name: /Leave that change/ }).click();
+	await saved(page);
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});

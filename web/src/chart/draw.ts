@@ -75,6 +75,7 @@ function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: n
 	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) <= h;
 	const above = isWider(index - 1) ? GAPE * h : 0;
 	const below = isWider(index + 1) ? GAPE * h : 0;
+	if (above === 0 && below === 0) return;
 	let stitch = 1;
 	for (const run of round.runs) {
 		context.fillStyle = yarns.find(({ key }) => key === run.yarn)?.hex ?? '#808080';

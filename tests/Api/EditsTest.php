@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Api;
+
+use Alternum\Server\Tests\ApiTestCase;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every edit that the contract names, over the API. */
+final class EditsTest extends ApiTestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, list<int|string>, mixed}> the edit, a path in the answer, what stands there then */
+    public static function edits(): iterable
+    {
+        $ofFloat = ['piece' => 'float'];
+        yield 'retype' => [['do' => 'retype', 'rounds' => ['6 sc in MR']] + $ofFloat, ['plan', 'pieces', 0, 'rounds'], ['6 sc in MR']];
+        yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
+        yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];
+        yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
+        yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs', 0, 'yarn'], 'C'];
+        yield 'stripes' => [['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat, ['analysis', 'yarns', 0, 'stitches'], 0];
+        yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
+        yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];
+        yield 'swatch' => [['do' => 'swatch', 'stitches' => 10, 'widthMm' => 50, 'rounds' => 11, 'heightMm' => 50], ['plan', 'gauge', 'stitchesPer10cm'], 20];
+    }
+
+    /**
+     * @param array<string, mixed> $edit
+     * @param list<int|string>     $path
+     */
+    #[DataProvider('edits')]
+    public function testIsMadeAndSaved(array $edit, array $path, mixed $value): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [$edit]], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(200);
+        self::assertSame([], self::at($saved, 'analysis', 'problems'));
+        self::assertEquals($value, self::at($saved, ...$path));
+        self::assertEquals($value, self::at($this->ask('GET', "/api/plans/{$id}"), ...$path));
+    }
+
+    /** The contract and the core know the same edits. */
+    public function testTheContractNamesThemAll(): void
+    {
+        $contract = (string) file_get_contents(\dirname(__DIR__, 2).'/contract/openapi.yaml');
+        preg_match_all('/do: \{ const: (\w+) \}/', $contract, $named);
+        self::assertEqualsCanonicalizing(array_keys(iterator_to_array(self::edits())), $named[1]);
+    }
+
+    public function testAnEditThatCannotBeMadeSaysWhy(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $refused = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [['do' => 'resize', 'piece' => 'float', 'wider' => 0, 'longer' => -300]]], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        self::assertStringContainsString('no even rounds left', self::string($refused, 'detail'));
+    }
+}
