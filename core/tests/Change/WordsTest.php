@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Change;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Change\Words;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What a maker is told at a change. */
+final class WordsTest extends TestCase
+{
+    /**
+     * @param list<array<string, mixed>> $colours
+     * @param array<string, mixed>       $piece
+     *
+     * @return array{string, string, string} summary, what to do, why, of the first change
+     */
+    private static function told(array $colours, array $piece = [], Terms $terms = Terms::Us): array
+    {
+        $plan = Plans::of(['40 sc in MR', 'R2-20: sc around'], $colours, ['lean' => 0.5] + $piece);
+        $analysis = Analysis::of($plan)->pieces[0];
+        $words = new Words($plan, $analysis->piece, $analysis->fabric, $terms);
+        $change = $analysis->changes->changes[0];
+
+        return [$words->summary($change), $words->toDo($change), $words->why($change)];
+    }
+
+    #[TestWith(['plain', 'one round high', 'then pull B (Brick) through. Leave'])]
+    #[TestWith(['slip-stitch', 'half a round high', 'Make the first stitch of round 5 a sl st'])]
+    #[TestWith(['drawn-loop', 'a third of a round high', 'move the marker one stitch on'])]
+    public function testEachMethod(string $method, string $summary, string $toDo): void
+    {
+        [$said, $do, $why] = self::told([Plans::stripes(5, 7, [['B', 3]])], ['changes' => ['method' => $method]]);
+        self::assertStringContainsString($summary, $said);
+        self::assertStringContainsString($toDo, $do);
+        self::assertStringStartsWith('You chose it.', $why);
+    }
+
+    public function testJoinedRoundsCloseWithTheNewYarn(): void
+    {
+        [$said, $do, $why] = self::told([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined']);
+        self::assertStringContainsString('a seam line rather than a step', $said);
+        self::assertStringContainsString('Close the round with a sl st in the new yarn', $do);
+        self::assertStringContainsString('meet at the seam', $why);
+    }
+
+    public function testWithinARound(): void
+    {
+        [$said, $do, $why] = self::told([['kind' => 'run', 'round' => 3, 'from' => 5, 'to' => 8, 'yarn' => 'B']]);
+        self::assertStringEndsWith('within the round', $said);
+        self::assertStringContainsString('Let A lie behind; it comes back at stitch 9 of round 3.', $do);
+        self::assertSame('A change within a round leaves no step. A comes back in the same round.', $why);
+    }
+
+    public function testRowsHaveNoDegrees(): void
+    {
+        $plan = Plans::of(['ch 10', '10 sc', '10 sc'], [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'rows']);
+        $analysis = Analysis::of($plan)->pieces[0];
+        self::assertSame('after stitch 10 of row 2: A → B', (new Words($plan, $analysis->piece, $analysis->fabric, Terms::Us))->summary($analysis->changes->changes[0]));
+    }
+
+    /** 60° and 120° from the front part "shows", "at the side" and "at the back". */
+    #[TestWith([342.0, 'shows, 0° from the front'])]
+    #[TestWith([282.0, 'shows, 60° from the front'])]
+    #[TestWith([270.0, 'hidden at the side, 72° from the front'])]
+    #[TestWith([222.0, 'hidden at the back'])]
+    public function testWhereItIsSeen(float $front, string $seen): void
+    {
+        self::assertStringContainsString($seen, self::told([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])[0]);
+    }
+
+    public function testWhyAYarnIsCut(): void
+    {
+        self::assertStringContainsString('A comes back only after 6 rounds, too far to carry: two tails.', self::told([Plans::stripes(5, 10, [['B', 6]])])[2]);
+        self::assertStringContainsString('A is not used again.', self::told([Plans::stripes(5, 20, [['B', 16]])])[2]);
+        self::assertStringContainsString('A comes back after 1 round, near enough to carry.', self::told([Plans::stripes(5, 5, [['B', 1]])])[2]);
+    }
+
+    public function testInEitherCountrysWords(): void
+    {
+        self::assertStringContainsString('last sc in A', self::told([Plans::stripes(5, 7, [['B', 3]])])[1]);
+        self::assertStringContainsString('last dc in A', self::told([Plans::stripes(5, 7, [['B', 3]])], [], Terms::Uk)[1]);
+    }
+}
