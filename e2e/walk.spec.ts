@@ -232,12 +232,15 @@ test('a whole pattern is pasted', async ({ page }) => {
 	await line(page, 1).focus();
 	await page.evaluate(() => {
 		const data = new DataTransfer();
-		data.setData('text/plain', 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: sc around [12]\r\n');
+		data.setData('text/plain', 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: with B: sc around [12]\r\n');
 		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
 	});
-	await expect(line(page, 5)).toHaveValue('Rnds 3–5: sc around [12]');
+	await expect(line(page, 5)).toHaveValue('Rnds 3–5: with B: sc around [12]');
 	await expect(round(page, 5)).toContainText('12');
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
+	await page.getByRole('button', { name: 'Take the colours that the words name' }).click();
+	await expect(round(page, 4)).toHaveAccessibleName(/yarn B/);
+	await expect(round(page, 2)).toHaveAccessibleName(/yarn A/);
 });
 
 test('pieces are added, duplicated, taken out and brought back', async ({ page }) => {

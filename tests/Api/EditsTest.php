@@ -16,6 +16,7 @@ final class EditsTest extends ApiTestCase
         $ofFloat = ['piece' => 'float'];
         yield 'retype' => [['do' => 'retype', 'rounds' => ['6 sc in MR']] + $ofFloat, ['plan', 'pieces', 0, 'rounds'], ['6 sc in MR']];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
+        yield 'colours' => [['do' => 'colours'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 0, 'sequence'], [['yarn' => 'A', 'rounds' => 18]]];
         yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];
         yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
         yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs', 0, 'yarn'], 'C'];

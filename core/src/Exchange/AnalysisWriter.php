@@ -129,6 +129,7 @@ final class AnalysisWriter
             'copies' => $piece->copies->count,
             'worked' => $piece->worked->value,
             'beginsOn' => $analysis->reading->on,
+            'namesColours' => [] !== array_filter($analysis->reading->rounds, static fn (Round $round): bool => '' !== $round->dyes),
             'stitches' => $analysis->reading->stitches(),
             'frontDegrees' => self::rounded($piece->frontDegrees),
             'size' => Worked::Rows === $piece->worked || [] === $rounds ? null : self::size(Size::of($analysis->fabric)),

@@ -14,6 +14,7 @@ use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
+use Alternum\Core\Edit\TakeColours;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Limits;
@@ -46,6 +47,7 @@ final class EditReader
         $edit = match ($does) {
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
             'renumber' => new Renumber($piece),
+            'colours' => new TakeColours($piece),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
             'shape' => self::shape($fields, $piece),
@@ -54,7 +56,7 @@ final class EditReader
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, renumber, shape, resize, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, renumber, colours, shape, resize, paint, stripes or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

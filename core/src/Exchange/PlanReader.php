@@ -54,7 +54,7 @@ final class PlanReader
         }
         $version = $fields->whole('version', 1, 1_000_000);
         if ($version > self::VERSION) {
-            throw Refusal::because('version', "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
+            throw Refusal::because('' === $path ? 'version' : "{$path}.version", "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
         }
         $plan = new Plan(
             $fields->text('title', Limits::NAME, self::ONE_LINE, 'It is one line.'),

@@ -60,9 +60,9 @@ final readonly class Expander
     public static function item(Node $item): Expansion
     {
         return match (true) {
-            $item instanceof Start => Expansion::of($item->stitch, $item->times),
-            $item instanceof Work => Expansion::of($item->stitch, $item->times ?? 0, $item->loop),
-            $item instanceof Repeat => self::withinRound(self::list($item), $item->times ?? 0, $item)->in($item->loop),
+            $item instanceof Start => Expansion::of($item->stitch, $item->times)->dyed($item->dye),
+            $item instanceof Work => Expansion::of($item->stitch, $item->times ?? 0, $item->loop)->dyed($item->dye),
+            $item instanceof Repeat => self::withinRound(self::list($item), $item->times ?? 0, $item)->in($item->loop)->dyed($item->dye),
             default => Expansion::none(),
         };
     }
@@ -81,7 +81,8 @@ final readonly class Expander
         }
         $whole = max(0, intdiv($rest, $uses));
         $left = max(0, $rest) % $uses;
-        $stitches = self::withinRound($once, $whole, $item)->then(Expansion::of(Stitch::Single, $left));
+        $dye = $item instanceof Work || $item instanceof Repeat ? $item->dye : null;
+        $stitches = self::withinRound($once, $whole, $item)->dyed($dye)->then(Expansion::of(Stitch::Single, $left));
 
         return [$stitches, 0 === $left ? null : new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} sc, if that is meant.", $item->position(), $item->length())];
     }

@@ -40,6 +40,8 @@ final class Parser
     private int $at = 0;
     /** Stars that are open: the next one closes. */
     private int $stars = 0;
+    /** The yarn that was named for what follows. */
+    private ?Dye $dye = null;
     /** Chains below that the item just read passes over. */
     private int $passed = 0;
 
@@ -66,6 +68,7 @@ final class Parser
         $this->at = 0;
         $this->stars = 0;
         $this->passed = 0;
+        $this->dye = null;
         $head = $this->head();
         if (null === $head && $this->isProse()) {
             return null;
@@ -219,10 +222,17 @@ final class Parser
                 ++$this->at;
                 continue;
             }
-            if ('with' === $this->tokens->value($this->at) && $this->colourName()) {
+            if (('with' === $this->tokens->value($this->at) && $this->colourName()) || $this->colourLetter()) {
                 continue;
             }
+            $dye = $this->dye;
+            $this->dye = null;
+            $before = \count($items);
             $items = $this->item($items, $depth);
+            if (null !== $dye) {
+                $first = min($before, \count($items) - 1);
+                $items = array_map(static fn (Node $item, int $at): Node => $at === $first ? self::dyed($item, $dye) : $item, $items, array_keys($items));
+            }
         }
 
         return $items;
@@ -279,18 +289,39 @@ final class Parser
         return $into instanceof Work ? $into : null;
     }
 
-    /** Passes over "with B, Flag red:". Colours are layers of the plan; the words in the line are for people. */
+    /** Takes "with B, Flag red:" as the yarn of what follows; the name is for people, the letter counts. */
     private function colourName(): bool
     {
+        $words = [];
         for ($i = $this->at + 1; $this->tokens->has($i); ++$i) {
             if (':' === $this->tokens->value($i)) {
                 $this->at = $i + 1;
+                $this->dye = Dye::named($words) ?? $this->dye;
 
                 return true;
             }
+            $words[] = $this->tokens->value($i);
         }
 
         return false;
+    }
+
+    /** "[B]", "(B)": the yarn of what follows. */
+    private function colourLetter(): bool
+    {
+        $letter = $this->tokens->value($this->at + 1);
+        if (!$this->tokens->is($this->at, TokenType::Open) || 1 !== \strlen($letter) || !ctype_alpha($letter) || !$this->tokens->is($this->at + 2, TokenType::Close) || $this->tokens->is($this->at + 3, TokenType::Times)) {
+            return false;
+        }
+        $this->dye = new Dye(strtoupper($letter));
+        $this->at += 3;
+
+        return true;
+    }
+
+    private static function dyed(Node $node, Dye $dye): Node
+    {
+        return $node instanceof Work || $node instanceof Repeat || $node instanceof Start ? $node->dyed($dye) : $node;
     }
 
     private function group(int $depth): Node

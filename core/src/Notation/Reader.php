@@ -139,7 +139,7 @@ final class Reader
         $below = false === $last ? $this->on : $last->makes;
         $number = \count($this->rounds) + 1;
         if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete() && $last->makes <= $this->left) {
-            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops);
+            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops, $last->dyes);
             $this->left -= $last->makes;
 
             return true;
@@ -168,7 +168,8 @@ final class Reader
             return false;
         }
         $loops = '' === trim($expanded->stitches->loops) ? '' : $expanded->stitches->loops;
-        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes, true, $loops);
+        $dyes = '' === trim($expanded->stitches->dyes) ? '' : $expanded->stitches->dyes;
+        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes, true, $loops, $dyes);
         $this->left -= $makes;
 
         return true;

@@ -15,6 +15,7 @@ final readonly class Round
      * @param int    $below    stitches that the round below made, 0 for the first
      * @param int    $uses     how many of those it is worked into
      * @param int    $makes    how many tops it leaves
+     * @param string $dyes     yarns that the line names, two bytes a stitch, see Expansion; '' where it names none
      * @param bool   $readable false: the line could not be read, and plain stitches stand in for it
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Round
         public int $makes,
         public bool $readable = true,
         public string $loops = '',
+        public string $dyes = '',
     ) {
     }
 

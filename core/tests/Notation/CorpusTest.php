@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Terms;
 use PHPUnit\Framework\TestCase;
@@ -81,7 +82,9 @@ final class CorpusTest extends TestCase
                 }
                 $again = Reader::read($printed, $other);
                 self::assertSame([], $again->problems, "{$line}  →  ".implode(' / ', $printed));
-                self::assertEquals($reading->rounds, $again->rounds, "{$line}  →  ".implode(' / ', $printed));
+                // Yarns that the line names are colours of the plan, which the written steps name, not its stitches.
+                $worked = static fn (Round $round): array => [$round->codes, $round->loops, $round->uses, $round->makes];
+                self::assertSame(array_map($worked, $reading->rounds), array_map($worked, $again->rounds), "{$line}  →  ".implode(' / ', $printed));
             }
         }
     }

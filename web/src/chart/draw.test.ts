@@ -110,6 +110,7 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		copies: 1,
 		worked: 'spiral',
 		beginsOn: 0,
+		namesColours: false,
 		stitches: 0,
 		frontDegrees: 180,
 		size: null,

@@ -11,6 +11,7 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	frontDegrees: 180,
 	size: null,
 	beginsOn: 0,
+	namesColours: false,
 	lines,
 	rounds: [],
 	changes: [],

@@ -33,6 +33,11 @@ export function Rounds() {
 			<Button className="mb-2 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
 				Begin from a shape …
 			</Button>
+			{analysis?.namesColours === true && (
+				<Button className="mb-2 w-full" onClick={() => draft.edit({ do: 'colours', piece: analysis.key })}>
+					Take the colours that the words name
+				</Button>
+			)}
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
 				<div className="mb-5 grid grid-cols-2 gap-2">
 					<Button onClick={() => resize(1, 0)}>Wider: + increase</Button>
