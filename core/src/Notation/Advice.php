@@ -8,49 +8,80 @@ use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Terms;
 
-/** How to mend a round that does not fit the one below it, in the maker's words. */
-final class Advice
+/** How to mend a round that does not fit the one below it, in the maker's own words. */
+final readonly class Advice
 {
     /** Increases or decreases in a round of single crochet that lies flat: common practice, no source. */
     private const USUAL = 6;
     /** A repeat that was miscounted is off by one or two. */
     private const NEAR = 2;
 
-    /** @param string $codes the round's stitches as typed */
-    public static function forLeftOver(Line $line, string $codes, int $below, int $left): string
-    {
-        return self::with("Add {$left} sc at the end", $line, $codes, $below);
-    }
+    private Printer $printer;
+    private Vocabulary $vocabulary;
 
-    /** @param string $codes the round's stitches as typed */
-    public static function forTooMany(Line $line, string $codes, int $below, int $over): string
+    public function __construct(Terms $terms)
     {
-        $stitches = 1 === $over ? 'stitch' : 'stitches';
-
-        return self::with("Take off what uses {$over} {$stitches}", $line, $codes, $below);
+        $this->printer = new Printer($terms);
+        $this->vocabulary = Vocabulary::of($terms);
     }
 
     /**
-     * The stitches of the line written so that they fit, as near as may be to what she wrote; null where nothing is near.
+     * For a round that leaves stitches of the round below.
      *
      * @param string $codes the round's stitches as typed
+     * @param int    $below stitches that the round below made
+     * @param int    $left  how many of those it does not use
+     *
+     * @return array{string, non-empty-list<Fix>} the mend in words, and those that can be made at once
      */
-    public static function rewritten(Line $line, string $codes, int $below): ?string
+    public function forLeftOver(Line $line, string $codes, int $below, int $left): array
     {
-        return self::sameRepeat($line, $below) ?? self::evenShaping($codes, $below);
+        $more = "{$left} {$this->vocabulary->abbreviation(Stitch::Single)}";
+        [$words, $fixes] = $this->with("Add {$more} at the end", $line, $codes, $below);
+
+        return [$words, [new Fix("Add {$more}", self::end($line), 0, ", {$more}"), ...$fixes]];
     }
 
-    private static function with(string $mend, Line $line, string $codes, int $below): string
+    /**
+     * For a round that wants more stitches than the round below made.
+     *
+     * @param string $codes the round's stitches as typed
+     * @param int    $below stitches that the round below made
+     * @param int    $over  how many are too many
+     *
+     * @return array{string, list<Fix>} the mend in words, and those that can be made at once
+     */
+    public function forTooMany(Line $line, string $codes, int $below, int $over): array
     {
-        $rewritten = self::rewritten($line, $codes, $below);
+        return $this->with("Take off what uses {$over} ".(1 === $over ? 'stitch' : 'stitches'), $line, $codes, $below);
+    }
 
-        return $mend.(null === $rewritten ? '.' : ", or write {$rewritten}.");
+    /** @return int the character after the last item, from 0 */
+    public static function end(Line $line): int
+    {
+        $last = $line->items[\count($line->items) - 1];
+
+        return $last->position() + $last->length();
+    }
+
+    /** @return array{string, list<Fix>} */
+    private function with(string $mend, Line $line, string $codes, int $below): array
+    {
+        // As near as may be to what she wrote.
+        $rewritten = $this->sameRepeat($line, $below) ?? $this->evenShaping($codes, $below);
+        if (null === $rewritten) {
+            return ["{$mend}.", []];
+        }
+        $begin = $line->items[0]->position();
+
+        return ["{$mend}, or write {$rewritten}.", [new Fix("Write {$rewritten}", $begin, self::end($line) - $begin, $rewritten)]];
     }
 
     /** The bracket that she wrote, as often as it fits. */
-    private static function sameRepeat(Line $line, int $below): ?string
+    private function sameRepeat(Line $line, int $below): ?string
     {
         $repeats = array_values(array_filter($line->items, static fn (Node $item): bool => $item instanceof Repeat && null !== $item->times));
         if (1 !== \count($repeats)) {
@@ -61,7 +92,7 @@ final class Advice
         $times = 0 === $uses ? 0 : intdiv($below, $uses);
         $isNear = abs($times - ($repeat->times ?? 0)) <= self::NEAR || 1 === \count($line->items);
 
-        return $times > 0 && 0 === $below % $uses && $isNear ? (new Printer(Terms::Us))->repeat($repeat, $times) : null;
+        return $times > 0 && 0 === $below % $uses && $isNear ? $this->printer->repeat($repeat, $times) : null;
     }
 
     /** @param list<Node> $items */
@@ -80,28 +111,24 @@ final class Advice
     }
 
     /** As many increases or decreases as she wrote, spread evenly, where that comes out even. */
-    private static function evenShaping(string $codes, int $below): ?string
+    private function evenShaping(string $codes, int $below): ?string
     {
         $increases = substr_count($codes, Stitch::Increase->code());
         $decreases = substr_count($codes, Stitch::Decrease->code()) + substr_count($codes, Stitch::InvisibleDecrease->code());
+        if (0 === $increases + $decreases) {
+            return $this->vocabulary->inWords('sc around');
+        }
         $shaping = $increases > 0 ? Stitch::Increase : Stitch::Decrease;
         $times = max($increases, $decreases);
-        if (0 === $increases + $decreases) {
-            return 'sc around';
-        }
-        if (0 !== $below % $times && abs($times - self::USUAL) <= 2) {
+        if (0 !== $below % $times && abs($times - self::USUAL) <= self::NEAR) {
             $times = self::USUAL;
         }
-        if (min($increases, $decreases) > 0 || 0 !== $below % $times) {
+        $plain = intdiv($below, $times) - $shaping->uses();
+        if (min($increases, $decreases) > 0 || 0 !== $below % $times || $plain < 0) {
             return null;
         }
-        $plain = intdiv($below, $times) - $shaping->uses();
+        $each = $this->printer->codes(str_repeat(Stitch::Single->code(), $plain).$shaping->code());
 
-        return match (true) {
-            $plain < 0 => null,
-            0 === $plain => "{$shaping->value} x{$times}",
-            1 === $plain => "(sc, {$shaping->value}) x{$times}",
-            default => "({$plain} sc, {$shaping->value}) x{$times}",
-        };
+        return (0 === $plain ? $each : "({$each})")." x{$times}";
     }
 }

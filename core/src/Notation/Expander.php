@@ -84,7 +84,7 @@ final readonly class Expander
         $dye = $item instanceof Work || $item instanceof Repeat ? $item->dye : null;
         $stitches = self::withinRound($once, $whole, $item)->dyed($dye)->then(Expansion::of(Stitch::Single, $left));
 
-        return [$stitches, 0 === $left ? null : new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} sc, if that is meant.", $item->position(), $item->length())];
+        return [$stitches, 0 === $left ? null : new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.", $item->position(), $item->length())];
     }
 
     private static function list(Repeat $repeat): Expansion

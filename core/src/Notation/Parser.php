@@ -344,7 +344,7 @@ final class Parser
         }
         ++$this->at;
         if ([] === $items) {
-            throw $this->tokens->error($open, 'There is nothing between these brackets.', 'Write the stitches of one repeat between them, as (sc, inc).');
+            throw $this->tokens->error($open, 'There is nothing between these brackets.', $this->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'));
         }
         $position = $this->tokens->position($open);
         $places = $this->nextPlaces();
@@ -514,7 +514,7 @@ final class Parser
             ++$this->at;
         }
         if (!$this->tokens->isNumber($this->at)) {
-            throw $this->tokens->error($ring, 'It does not say how many stitches go into the ring.', 'Write 6 sc in MR.');
+            throw $this->tokens->error($ring, 'It does not say how many stitches go into the ring.', $this->vocabulary->inWords('Write 6 sc in MR.'));
         }
         $count = $this->count($this->at++);
         $name = $this->stitchName($this->at);
@@ -595,7 +595,7 @@ final class Parser
         }
         if (!$isEach && null !== $count && $places > 1) {
             if ($count !== $places) {
-                throw $this->tokens->error($in, "{$count} stitches into the next {$places}: it does not say how they are shared out.", 'Write each one out, or “2 sc in each of the next 3 sts”.');
+                throw $this->tokens->error($in, "{$count} stitches into the next {$places}: it does not say how they are shared out.", $this->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'));
             }
             $count = 1;
         }
@@ -620,13 +620,13 @@ final class Parser
         ++$this->at;
         $chain = $this->stitchName($this->at);
         if (Stitch::Chain !== ($chain[0] ?? null)) {
-            throw $this->tokens->error($in, 'It says “second”, but not of what.', 'Write ch 2, 6 sc in 2nd ch from hook.');
+            throw $this->tokens->error($in, 'It says “second”, but not of what.', $this->vocabulary->inWords('Write ch 2, 6 sc in 2nd ch from hook.'));
         }
         $this->at += $chain[1];
         $this->skipWords(['from', 'the', 'hook']);
         $last = end($before);
         if (!$last instanceof Work || Stitch::Chain !== $last->stitch || 2 !== $last->times) {
-            throw $this->tokens->error($in, 'There are no two chains before this.', 'Write ch 2, 6 sc in 2nd ch from hook.');
+            throw $this->tokens->error($in, 'There are no two chains before this.', $this->vocabulary->inWords('Write ch 2, 6 sc in 2nd ch from hook.'));
         }
 
         return new Start(false, $stitch, $count ?? 1, $last->position(), $this->reached() - $last->position());
@@ -637,7 +637,7 @@ final class Parser
         $name = $this->vocabulary->abbreviation($stitch);
 
         return Stitch::inOne($stitch, $count ?? 1)
-            ?? throw $this->tokens->error($place, "{$count} {$name} in one stitch is not known here.", 'Two or three can be: 3 '.$this->vocabulary->abbreviation(Stitch::Single).' in next st.');
+            ?? throw $this->tokens->error($place, "{$count} {$name} in one stitch is not known here.", $this->vocabulary->inWords('Two or three can be: 3 sc in next st.'));
     }
 
     /** How many stitches "in next st", "in each of next 3 sts" names after a bracket; null where it does not say so. */
@@ -674,7 +674,7 @@ final class Parser
             $tops .= $item instanceof Work && 1 === $item->stitch->uses() ? str_repeat($item->stitch->tops(), min(9, $item->times ?? 9)) : '?????';
         }
 
-        return $this->madeOf($tops) ?? throw $this->tokens->error($open, 'These stitches in one stitch are not known here.', 'Two unlike ones can be, or two or three alike: (sc, hdc) in next st.');
+        return $this->madeOf($tops) ?? throw $this->tokens->error($open, 'These stitches in one stitch are not known here.', $this->vocabulary->inWords('Two unlike ones can be, or two or three alike: (sc, hdc) in next st.'));
     }
 
     private function madeOf(string $tops): ?Stitch
@@ -707,7 +707,7 @@ final class Parser
         $this->skipStitchWords();
         $last = array_pop($before);
         if (!$last instanceof Work || null === $last->times || null === $item->times) {
-            throw $this->tokens->error($in, 'It says “same”, but there is no stitch before it to share.', 'Write (sc, hdc) in next st.');
+            throw $this->tokens->error($in, 'It says “same”, but there is no stitch before it to share.', $this->vocabulary->inWords('Write (sc, hdc) in next st.'));
         }
         $both = $this->madeOf($last->stitch->tops().str_repeat($item->stitch->tops(), min(9, $item->times)));
         if (null === $both) {
@@ -834,7 +834,7 @@ final class Parser
 
         $message = "“{$said}” is no stitch that is known here.";
         if (null === $near) {
-            return $this->tokens->error($at, $message, 'Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.');
+            return $this->tokens->error($at, $message, $this->vocabulary->inWords('Write it with sc, inc, dec, inv dec, hdc, dc, tr, sl st, ch, sk or bob; start a remark with #.'));
         }
         $position = $this->tokens->position($at);
 

@@ -25,8 +25,8 @@ final class Reader
     private const TURNING = 4;
 
     private readonly Parser $parser;
-    /** The plan's word for a single crochet. */
-    private readonly string $single;
+    private readonly Vocabulary $vocabulary;
+    private readonly Advice $advice;
 
     /** @var list<Round> */
     private array $rounds = [];
@@ -36,12 +36,15 @@ final class Reader
     private ?Head $head = null;
     private int $left = Limits::STITCHES;
     private bool $isFull = false;
+    /** The last line of which it was told that a round of it does not fit. */
+    private int $toldOf = 0;
     private int $on = 0;
 
     private function __construct(Terms $terms, private readonly Worked $worked)
     {
         $this->parser = new Parser($terms);
-        $this->single = Vocabulary::of($terms)->abbreviation(Stitch::Single);
+        $this->vocabulary = Vocabulary::of($terms);
+        $this->advice = new Advice($terms);
     }
 
     /**
@@ -101,7 +104,7 @@ final class Reader
         $line = $this->withoutTurningChain($line, $next);
         $times = null === $line->head ? 1 : $line->head->to - $line->head->from + 1;
         if ([] === $line->items) {
-            $this->problem($number, $line->end, 1, $next, ucfirst($this->worked->once())." {$next} has no stitches.", 'Write them after the number, as “sc around”.');
+            $this->problem($number, $line->end, 1, $next, ucfirst($this->worked->once())." {$next} has no stitches.", $this->vocabulary->inWords('Write them after the number, as “sc around”.'));
             $this->standIn($number, $line->count?->stitches, $times);
 
             return null;
@@ -122,9 +125,10 @@ final class Reader
             return $line;
         }
         $items = $line->items;
-        foreach ([0, \count($line->items) - 1] as $at) {
+        // A joined round's chain stands at its beginning; at its end it may be a stitch.
+        foreach (Worked::Rows === $this->worked ? [0, \count($items) - 1] : [0] as $at) {
             $item = $line->items[$at];
-            if ($item instanceof Work && Stitch::Chain === $item->stitch && ($item->times ?? 9) <= self::TURNING) {
+            if ($item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= self::TURNING) {
                 unset($items[$at]);
             }
         }
@@ -157,9 +161,13 @@ final class Reader
         $uses = $starts && 1 === $number && 0 === $this->on ? 0 : Stitch::sumUses($codes);
         $makes = Stitch::sumMakes($codes);
         $problem = $this->check($line, $lineNumber, $number, $starts, $codes, $uses, $makes, $below);
-        if (null !== $problem && !$this->saidOf($lineNumber)) {
-            $this->problems[] = $problem;
-        } elseif (null === $problem && null !== $expanded->odd && !$again) {
+        if (null !== $problem) {
+            // A line of several rounds is told once what is wrong with it.
+            if ($this->toldOf !== $lineNumber) {
+                $this->problems[] = $problem;
+                $this->toldOf = $lineNumber;
+            }
+        } elseif (null !== $expanded->odd && !$again) {
             $this->problem($lineNumber, $expanded->odd->position, $expanded->odd->length, $number, $expanded->odd->getMessage(), $expanded->odd->mend);
         }
         if (0 === $makes || $makes > $this->left) {
@@ -178,30 +186,29 @@ final class Reader
     private function check(Line $line, int $lineNumber, int $number, bool $starts, string $codes, int $uses, int $makes, int $below): ?Problem
     {
         $once = $this->worked->once();
-        $last = $line->items[\count($line->items) - 1];
-        $end = $last->position() + $last->length();
         if (1 === $number && 0 === $this->on && !$starts) {
             $first = $line->items[0];
             $six = max(6, $makes);
 
             return Problem::inLine($lineNumber, $first->position() + 1, $first->length(), $number, ucfirst($once).' 1 has nothing below it to work into.',
-                Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : "Write {$six} {$this->single} in MR, or ch 2, {$six} {$this->single} in 2nd ch from hook.");
+                Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."));
         }
         if (($number > 1 || $this->on > 0) && $line->items[0] instanceof Start) {
             return Problem::inLine($lineNumber, $line->items[0]->position() + 1, $line->items[0]->length(), $number, ucfirst($once)." {$number} begins ".($number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'), 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
         }
         if ($uses < $below) {
             $left = $below - $uses;
+            [$mend, $fixes] = $this->advice->forLeftOver($line, $codes, $below, $left);
 
-            return Problem::inLine($lineNumber, $end + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", Advice::forLeftOver($line, $codes, $below, $left))
-                ->fixedBy(new Fix("Add {$left} sc", $end, 0, ", {$left} {$this->single}"), ...$this->rewriting($line, $codes, $below, $end));
+            return Problem::inLine($lineNumber, Advice::end($line) + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", $mend)->fixedBy(...$fixes);
         }
         if ($uses > $below && ($number > 1 || $this->on > 0)) {
             [$position, $length] = $this->firstTooMany($line, $below);
             $over = $uses - $below;
+            [$mend, $fixes] = $this->advice->forTooMany($line, $codes, $below, $over);
+            $found = $number > 1 ? "{$once} ".($number - 1)." made {$below}" : "it begins on {$below}";
 
-            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but ".($number > 1 ? "{$once} ".($number - 1)." made {$below}" : "it begins on {$below}").": {$over} too many.", Advice::forTooMany($line, $codes, $below, $over))
-                ->fixedBy(...$this->rewriting($line, $codes, $below, $end));
+            return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$found}: {$over} too many.", $mend)->fixedBy(...$fixes);
         }
         if (0 === $makes) {
             return Problem::inLine($lineNumber, $line->items[0]->position() + 1, 1, $number, ucfirst($once)." {$number} makes no stitch to go on from.", 'Work at least one stitch in it.');
@@ -218,16 +225,6 @@ final class Reader
         }
 
         return null;
-    }
-
-    /** @return list<Fix> */
-    private function rewriting(Line $line, string $codes, int $below, int $end): array
-    {
-        // The advice is in US words; it is offered where those are the plan's.
-        $rewritten = 'sc' === $this->single ? Advice::rewritten($line, $codes, $below) : null;
-        $begin = $line->items[0]->position();
-
-        return null === $rewritten ? [] : [new Fix("Write {$rewritten}", $begin, $end - $begin, $rewritten)];
     }
 
     /** @return array{int, int} position and length of the first item that finds no stitch left */
@@ -268,20 +265,6 @@ final class Reader
         }
 
         return $round <= Limits::ROUNDS;
-    }
-
-    private function saidOf(int $line): bool
-    {
-        foreach (array_reverse($this->problems) as $problem) {
-            if ($problem->line !== $line) {
-                return false;
-            }
-            if (null !== $problem->round && str_contains($problem->message, ' uses ')) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function problem(int $line, int $position, int $length, int $round, string $message, string $mend, ?Fix $fix = null): void

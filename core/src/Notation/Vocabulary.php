@@ -104,6 +104,12 @@ final class Vocabulary
         return 1 === preg_match('/^(\w+?)( inc|[23]tog)$/', $name, $match) ? $this->own($match[1]).$match[2] : $this->own($name);
     }
 
+    /** A sentence with US words in it, "Write 6 sc in MR.", in these words. */
+    public function inWords(string $us): string
+    {
+        return (string) preg_replace_callback('/\b(?:sc|hdc|dc|tr)\b/', fn (array $word): string => $this->own($word[0]), $us);
+    }
+
     /** Whether the way it is written holds a number or a bracket of its own, so that a number before it would be misread. */
     public function isPhrase(Stitch $stitch): bool
     {

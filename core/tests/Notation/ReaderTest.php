@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
@@ -175,7 +176,7 @@ final class ReaderTest extends TestCase
         yield 'backwards' => [['R1: 6 sc in MR', 'R7-4: sc around'], 2, 1, 'backwards', '4-7'];
         yield 'ambiguous number' => [[...$three, 'R4: sc 5 inc, sc around'], 4, 8, 'could belong', 'comma'];
         yield 'two arounds' => [[...$three, 'R4: sc around, inc around'], 4, 16, 'twice', 'how often'];
-        yield 'not even' => [[...$three, 'R4: (4 sc, inc) around'], 4, 5, 'do not come out even', 'x3, then 3 sc'];
+        yield 'not even' => [[...$three, 'R4: (4 sc, inc) around'], 4, 5, 'do not come out even', 'x3, then 3 plain ones'];
         yield 'around without use' => [[...$three, 'R4: ch around'], 4, 5, 'never end', 'how often'];
         yield 'deep' => [[...$three, 'R4: '.str_repeat('(', 9).'sc'.str_repeat(')', 9)], 4, 13, 'more than 8 brackets', 'fewer'];
         yield 'no stitch left' => [[...$three, 'R4: skip around'], 4, 5, 'makes no stitch', 'at least one'];
@@ -208,6 +209,21 @@ final class ReaderTest extends TestCase
             self::assertNotSame($problem->message, $again?->message, $mended[$line - 1]);
         }
         self::assertLessThanOrEqual(2, \count($problem->fixes));
+    }
+
+    /** A maker who reads UK words is advised in them. */
+    public function testAdvisesInTheMakersWords(): void
+    {
+        $of = static fn (string ...$lines): Problem => Reader::read(array_values($lines), Terms::Uk)->problems[0];
+        $left = $of('6 dc in MR', 'inc x6', '(dc, inc) x5');
+        self::assertSame('Add 2 dc at the end, or write (dc, inc) x6.', $left->mend);
+        self::assertSame([', 2 dc', '(dc, inc) x6'], array_map(static fn (Fix $fix): string => $fix->text, $left->fixes));
+        foreach ([$of('dc around'), $of('6 dc in MR', 'R2:'), $of('6 dc in MR', '() x6'), $of('MR'), $of('6 dc in MR', '5 dc'), $of('6 dc in MR', 'R2: wqx'), $of('6 dc in MR', 'inc x2, 1 dc')] as $problem) {
+            self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $problem->message.$problem->mend);
+            foreach ($problem->fixes as $fix) {
+                self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $fix->text);
+            }
+        }
     }
 
     public function testMendsAtOnce(): void
@@ -263,6 +279,7 @@ final class ReaderTest extends TestCase
             'Rnd 3: Ch 1, (sc, inc) x6, sl st in first sc (18)',
             'Rnd 4: ch 1. Sc around. Join. (18)',
         ));
+        self::assertSame([[6, 8], []], $counts(Worked::Joined, '6 sc in MR', '6 sc, ch 2'), 'Chains at the end of a joined round are stitches.');
         self::assertSame([[6, 9], []], $counts(Worked::Spiral, '6 sc in MR', '(ch 1, 2 sc) x3'));
     }
 
