@@ -5,9 +5,17 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\Resize;
+use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Shape;
+use Alternum\Core\Edit\Spread;
+use Alternum\Core\Edit\TakeColours;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -74,6 +82,24 @@ final class BeginningTest extends TestCase
         $problem = Analysis::of(self::plan(['sc around'], $start, $other))->problems[0];
         self::assertSame([$path, 'body'], [$problem->path, $problem->piece]);
         self::assertStringContainsString($message, $problem->message);
+    }
+
+    /** Edits know what the piece begins on: colours named in its words reach all its stitches, and typing keeps them. */
+    public function testEditsKnowWhatItBeginsOn(): void
+    {
+        $plan = self::plan(['R1: with B: sc around', 'R2: 5 sc, with A: sc around'], ['join' => 'opening', 'pieces' => ['leg']]);
+        $taken = (new TakeColours('body'))->apply($plan);
+        self::assertSame([str_repeat('B', 15), 'BBBBB'.str_repeat('A', 10)], Analysis::of($taken)->pieces[2]->colouring->rounds);
+        $retyped = (new Retype('body', ['R1: sc around', 'R2: sc around', 'R3: 5 sc, with A: sc around']))->apply($taken);
+        self::assertSame('BBBBB'.str_repeat('A', 10), Analysis::of($retyped)->pieces[2]->colouring->rounds[2]);
+        foreach ([new Resize('body', 0, 1), new Shape('body', Form::Ball, 6, 60.0, 0.0, Spread::Stacked, Stitch::Decrease)] as $edit) {
+            try {
+                $edit->apply($plan);
+                self::fail('It must be refused.');
+            } catch (EditRefused $refused) {
+                self::assertStringContainsString('begins on others', $refused->getMessage());
+            }
+        }
     }
 
     public function testIsKeptAndWrittenOut(): void

@@ -18,21 +18,19 @@ final readonly class Heights
     private array $edges;
 
     /**
-     * @param list<array{int, int}> $old       first and last round of the growing and the even part; the rest follows
-     * @param list<array{int, int}> $new       the same parts in the new size
-     * @param list<Round>           $oldRounds
-     * @param list<Round>           $newRounds
+     * @param list<Round> $oldRounds
+     * @param list<Round> $newRounds
      */
-    public function __construct(array $old, array $new, private array $oldRounds, private array $newRounds)
+    public function __construct(Parts $old, Parts $new, private array $oldRounds, private array $newRounds)
     {
-        $old[] = [$old[1][1] + 1, \count($oldRounds)];
-        $new[] = [$new[1][1] + 1, \count($newRounds)];
         $edges = [0];
-        foreach ($old as $part => [$from, $to]) {
-            [$newFrom, $newTo] = $new[$part];
-            for ($round = $from; $round <= $to; ++$round) {
-                $edges[] = $newFrom - 1 + (int) round(($round - $from + 1) * ($newTo - $newFrom + 1) / ($to - $from + 1));
+        $newEdge = 0;
+        $parts = [[$old->grown, $new->grown], [$old->even, $new->even], [\count($oldRounds) - $old->grown - $old->even, \count($newRounds) - $new->grown - $new->even]];
+        foreach ($parts as [$oldHeight, $newHeight]) {
+            for ($round = 1; $round <= $oldHeight; ++$round) {
+                $edges[] = $newEdge + (int) round($round * $newHeight / $oldHeight);
             }
+            $newEdge += $newHeight;
         }
         $this->edges = $edges;
     }

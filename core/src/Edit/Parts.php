@@ -14,7 +14,7 @@ final readonly class Parts
      * @param int $even   rounds of the widest that follow it
      * @param int $widest stitches
      */
-    private function __construct(public int $grown, public int $even, public int $widest)
+    public function __construct(public int $grown, public int $even, public int $widest)
     {
     }
 

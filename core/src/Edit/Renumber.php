@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Plan;
 
 /** Writes the number that each line's rounds really have into its head. All else that was typed stays. */
@@ -17,7 +17,7 @@ final readonly class Renumber implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $reading = Reader::read($piece->rounds, $plan->terms, $piece->worked);
+        $reading = PieceReading::of($plan, $piece);
         $rounds = $piece->rounds;
         foreach ($rounds as $i => $line) {
             $head = $reading->heads[$i];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
@@ -31,49 +31,37 @@ final readonly class Resize implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        if (null !== $piece->start) {
-            throw new EditRefused('A piece that begins on others is as wide as they are: resize those.');
+        $reading = PieceReading::of($plan, $piece);
+        $old = self::partsOf($reading, $piece);
+        $step = $old->grown > 1 ? $old->widest - $reading->rounds[$old->grown - 2]->makes : $old->widest;
+        $widest = $old->widest + $this->wider * $step;
+        $new = new Parts($old->grown + $this->wider, (int) round($old->even * $widest / $old->widest) + $this->longer, $widest);
+        if ($new->even < 0) {
+            throw new EditRefused('The piece cannot be made that short: it has no even rounds left to take out.');
         }
-        $reading = Reader::read($piece->rounds, $plan->terms, $piece->worked);
-        $parts = self::partsOf($reading, $piece);
-        $step = $parts->grown > 1 ? $parts->widest - $reading->rounds[$parts->grown - 2]->makes : $parts->widest;
-        $widest = $parts->widest + $this->wider * $step;
-        $grown = $parts->grown + $this->wider;
-        $even = (int) round($parts->even * $widest / $parts->widest) + $this->longer;
-        if ($grown < 1 || $even < 0 || $widest < 3 || $widest > Limits::STITCHES_IN_ROUND) {
-            throw new EditRefused('The piece cannot be made that small or that large: '.($even < 0 ? 'it has no even rounds left to take out.' : 'it has no increase rounds left to take out.'));
+        if ($new->grown < 1 || $widest < 3) {
+            throw new EditRefused('The piece cannot be made that narrow: it has no increase rounds left to take out.');
         }
-        $closing = self::closing($reading, $parts, $widest, $step);
-        $writer = new RoundWriter($plan->terms, Spread::Stacked, self::decreaseOf($reading));
-        $counts = [];
-        for ($stitches = $parts->widest + $step; $stitches <= $widest; $stitches += $step) {
-            $counts[] = $stitches;
+        if ($widest > Limits::STITCHES_IN_ROUND) {
+            throw new EditRefused('The piece cannot be made that wide: a round can have '.number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.');
         }
-        $lines = self::assemble($piece, $reading, $parts, $grown, $writer->between(min($parts->widest, $widest), $counts), 0 === $even ? [] : $writer->between($widest, array_fill(0, $even, $widest)), $closing['new'] > 0 ? $writer->between($widest, $closing['counts']) : [], $closing['dropped']);
-        $resized = (new Renumber($this->piece))->apply($plan->withPiece($piece->withRounds($lines)));
-        $after = Reader::read($resized->pieces[self::placeOf($resized, $this->piece)]->rounds, $plan->terms, $piece->worked);
+        $typed = $piece->withRounds(self::lines($piece, $reading, $old, $new, $step, new RoundWriter($plan->terms, Spread::Stacked, self::decreaseOf($reading))));
+        $resized = (new Renumber($this->piece))->apply($plan->withPiece($typed));
+        $changed = $resized->piece($this->piece) ?? $typed;
+        $after = PieceReading::of($resized, $changed);
         if ([] !== $after->problems) {
             throw new EditRefused('The piece does not fit together in that size: '.$after->problems[0]->message);
         }
-        $heights = new Heights([[1, $parts->grown], [$parts->grown + 1, $parts->grown + $parts->even]], [[1, $grown], [$grown + 1, $grown + $even]], $reading->rounds, $after->rounds);
-        $changed = $resized->pieces[self::placeOf($resized, $this->piece)];
+        $heights = new Heights($old, $new, $reading->rounds, $after->rounds);
 
         return $resized->withPiece($changed->withColours($heights->carry($piece->colours))->withChanges($heights->carryChoices($piece->changes)));
     }
 
-    private static function placeOf(Plan $plan, string $key): int
-    {
-        foreach ($plan->pieces as $i => $piece) {
-            if ($piece->key === $key) {
-                return $i;
-            }
-        }
-
-        throw EditRefused::noPiece($key);
-    }
-
     private static function partsOf(Reading $reading, Piece $piece): Parts
     {
+        if (null !== $piece->start) {
+            throw new EditRefused('A piece that begins on others is as wide as they are: resize those.');
+        }
         if ([] !== $reading->problems) {
             throw new EditRefused('Mend the rounds first: '.$reading->problems[0]->message);
         }
@@ -90,26 +78,6 @@ final readonly class Resize implements Edit
         return $parts;
     }
 
-    /**
-     * The rounds that shrink: new ones before those that stay, or how many of them fall away.
-     *
-     * @return array{new: int, counts: list<int>, dropped: int}
-     */
-    private static function closing(Reading $reading, Parts $parts, int $widest, int $step): array
-    {
-        $shrinking = \array_slice($reading->rounds, $parts->grown + $parts->even);
-        if ([] === $shrinking) {
-            return ['new' => 0, 'counts' => [], 'dropped' => 0];
-        }
-        $counts = [];
-        for ($stitches = $widest - $step; $stitches >= $parts->widest; $stitches -= $step) {
-            $counts[] = $stitches;
-        }
-        $dropped = \count(array_filter($shrinking, static fn (Round $round): bool => $round->makes >= $widest));
-
-        return ['new' => \count($counts), 'counts' => $counts, 'dropped' => $dropped];
-    }
-
     private static function decreaseOf(Reading $reading): Stitch
     {
         foreach ($reading->rounds as $round) {
@@ -122,30 +90,31 @@ final readonly class Resize implements Edit
     }
 
     /**
-     * @param list<string> $growing   lines put in after those that grow
-     * @param list<string> $even      lines in place of the even ones
-     * @param list<string> $shrinking lines put in before those that shrink
-     * @param int          $dropped   shrinking rounds that fall away
+     * The typed lines that stay, with new ones where rounds are put in; the even rounds are written anew.
+     *
+     * @param int $step stitches that an increase round adds
      *
      * @return list<string>
      */
-    private static function assemble(Piece $piece, Reading $reading, Parts $parts, int $grown, array $growing, array $even, array $shrinking, int $dropped): array
+    private static function lines(Piece $piece, Reading $reading, Parts $old, Parts $new, int $step, RoundWriter $writer): array
     {
+        $wider = $new->widest > $old->widest ? range($old->widest + $step, $new->widest, $step) : [];
+        $shrinking = \array_slice($reading->rounds, $old->grown + $old->even);
+        $narrower = [] !== $wider && [] !== $shrinking ? range($new->widest - $step, $old->widest, $step) : [];
+        $dropped = \count(array_filter($shrinking, static fn (Round $round): bool => $round->makes >= $new->widest));
+        $put = [
+            ...$writer->between($old->widest, $wider),
+            ...$writer->between($new->widest, 0 === $new->even ? [] : array_fill(0, $new->even, $new->widest)),
+            ...$writer->between($new->widest, $narrower),
+        ];
         $lines = [];
-        $put = [...$growing, ...$even, ...$shrinking];
-        $evenTo = $parts->grown + $parts->even;
         foreach ($piece->rounds as $i => $line) {
             $span = $reading->spans[$i];
-            if (null === $span) {
-                $lines[] = $line;
-                continue;
-            }
-            $isKept = $span[1] <= min($grown, $parts->grown) || $span[0] > $evenTo + $dropped;
-            if ($span[0] > $parts->grown && [] !== $put) {
+            if (null !== $span && $span[0] > $old->grown) {
                 $lines = [...$lines, ...$put];
                 $put = [];
             }
-            if ($isKept) {
+            if (null === $span || $span[1] <= min($old->grown, $new->grown) || $span[0] > $old->grown + $old->even + $dropped) {
                 $lines[] = $line;
             }
         }

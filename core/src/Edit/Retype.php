@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
@@ -28,10 +31,10 @@ final readonly class Retype implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $old = Reader::read($piece->rounds, $plan->terms, $piece->worked);
-        $new = Reader::read($this->rounds, $plan->terms, $piece->worked);
-        $moved = self::movedRounds(LineDifference::of(self::said($piece->rounds, $old->spans), self::said($this->rounds, $new->spans)), $old->spans, $new->spans);
         $changed = $piece->withRounds($this->rounds);
+        $old = PieceReading::of($plan, $piece);
+        $new = PieceReading::of($plan, $changed);
+        $moved = self::movedRounds(LineDifference::of(self::said($piece, $old), self::said($changed, $new)), $old->spans, $new->spans);
         $last = \count($old->rounds);
         $same = $last <= \count($new->rounds);
         for ($round = 1; $same && $round <= $last; ++$round) {
@@ -54,21 +57,14 @@ final readonly class Retype implements Edit
         return $plan->withPiece($changed->withColours(array_values(array_filter($colours)))->withChanges(new ChangeChoice($piece->changes->method, $at)));
     }
 
-    /**
-     * What each line says after its number, and for how many rounds.
-     *
-     * @param list<string>               $lines
-     * @param list<array{int, int}|null> $spans
-     *
-     * @return list<string>
-     */
-    private static function said(array $lines, array $spans): array
+    /** @return list<string> what each line says after its number, and for how many rounds */
+    private static function said(Piece $piece, Reading $reading): array
     {
-        return array_map(static function (string $line, ?array $span): string {
-            $said = preg_replace('/^\s*(?:r|rd|rnd|round|row)s?\.?\s*\d+(?:\s*(?:-|–|—|to)\s*r?\d+)?\s*[:.)-]?\s*/iu', '', trim($line)) ?? $line;
+        return array_map(static function (string $line, ?Head $head, ?array $span): string {
+            $said = null === $head ? $line : mb_substr($line, $head->position + $head->length);
 
-            return $said.' '.(null === $span ? 0 : $span[1] - $span[0] + 1);
-        }, $lines, $spans);
+            return trim($said, " \t:.)-–—").' '.(null === $span ? 0 : $span[1] - $span[0] + 1);
+        }, $piece->rounds, $reading->heads, $reading->spans);
     }
 
     /**

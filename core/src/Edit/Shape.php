@@ -30,6 +30,9 @@ final readonly class Shape implements Edit
 
     public function apply(Plan $plan): Plan
     {
+        if (null !== $plan->piece($this->piece)?->start) {
+            throw new EditRefused('This piece begins on others, and a shape begins in a ring. Let it begin on its own first.');
+        }
         $around = \M_PI * $this->widthMm / $plan->gauge->stitchWidthMm();
         $steps = max(1, (int) round($around / $this->start));
         $length = (int) round($this->heightMm / $plan->gauge->roundHeightMm());

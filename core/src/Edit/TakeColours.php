@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Layer;
@@ -23,7 +23,7 @@ final readonly class TakeColours implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $reading = Reader::read($piece->rounds, $plan->terms, $piece->worked);
+        $reading = PieceReading::of($plan, $piece);
         $inHand = $plan->yarns[0]->key;
         $stripes = [];
         $runs = [];

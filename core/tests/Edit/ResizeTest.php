@@ -86,7 +86,7 @@ final class ResizeTest extends TestCase
     #[TestWith([['6 sc in MR', 'inc x6', 'hdc around', 'dec x6'], 0, 1, 'not plain single crochet'])]
     #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'Mend the rounds first'])]
     #[TestWith([[], 1, 0, 'no rounds yet'])]
-    #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'that large'])]
+    #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'that wide'])]
     public function testSaysWhyNot(array $rounds, int $wider, int $longer, string $why): void
     {
         $this->expectException(EditRefused::class);

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Plan\Beginning;
+use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+
+/** Reads pieces as parts of their plan: in its words, and on the pieces that they begin on. */
+final class PieceReading
+{
+    /**
+     * All pieces of a plan, in its order.
+     *
+     * @return array{array<string, Reading>, list<Problem>} the readings by piece, and what is wrong with where pieces begin, at its path
+     */
+    public static function all(Plan $plan): array
+    {
+        $readings = [];
+        $problems = [];
+        $left = Limits::STITCHES;
+        foreach ($plan->pieces as $i => $piece) {
+            [$on, $problem] = null === $piece->start ? [0, null] : self::beginning($piece->start, $readings, "pieces[{$i}].start");
+            if (null !== $problem) {
+                $problems[] = $problem->ofPiece($piece->key, $problem->path ?? '');
+            }
+            $readings[$piece->key] = Reader::read($piece->rounds, $plan->terms, $piece->worked, $left, $on);
+            $left -= $readings[$piece->key]->stitches();
+        }
+
+        return [$readings, $problems];
+    }
+
+    /** One piece of a plan; of the others only those are read that it begins on. */
+    public static function of(Plan $plan, Piece $piece): Reading
+    {
+        $on = 0;
+        if (null !== $piece->start) {
+            $before = [];
+            foreach ($plan->pieces as $other) {
+                if ($other->key === $piece->key) {
+                    break;
+                }
+                if (\in_array($other->key, $piece->start->pieces, true)) {
+                    $before[$other->key] = self::of($plan, $other);
+                }
+            }
+            [$on] = self::beginning($piece->start, $before, '');
+        }
+
+        return Reader::read($piece->rounds, $plan->terms, $piece->worked, Limits::STITCHES, $on);
+    }
+
+    /**
+     * @param array<string, Reading> $made the pieces before
+     * @param string                 $path where the beginning stands in the plan
+     *
+     * @return array{int, Problem|null} stitches to begin on, and what is wrong where they do not come together
+     */
+    private static function beginning(Beginning $beginning, array $made, string $path): array
+    {
+        $openings = [];
+        foreach ($beginning->pieces as $i => $key) {
+            $rounds = $made[$key]->rounds ?? [];
+            if ([] === $rounds) {
+                return [0, Problem::atPath("{$path}.pieces[{$i}]", "This piece begins on “{$key}”, which is not made before it.", 'Put that piece before this one, or let this one begin on another.')];
+            }
+            $openings[] = $rounds[\count($rounds) - 1]->makes;
+        }
+        if (Join::Layers === $beginning->join && $openings[0] !== ($openings[1] ?? null)) {
+            return [$openings[0], Problem::atPath($path, "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.', 'Give both the same number.')];
+        }
+        $on = $beginning->stitches($openings);
+
+        return $on < 1
+            ? [0, Problem::atPath("{$path}.across", 'The seam takes more stitches than the pieces have.', 'Let it take fewer.')]
+            : [$on, null];
+    }
+}
