@@ -125,8 +125,7 @@ final readonly class PlanController
 
     private static function sentPlan(string $content): Plan
     {
-        // A plan of its full size and its edits may come together.
-        $fields = Fields::of(json_decode($content, true, 24));
+        $fields = Fields::of(Json::decode($content, 'a save', Json::MESSAGE_BYTES));
         $plan = PlanReader::values($fields->raw('plan'), 'plan');
         $edits = $fields->has('edits') ? $fields->raw('edits') : [];
         if (!\is_array($edits) || \count($edits) > self::MOST_EDITS) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Http;
 
-use Alternum\Core\Plan\Limits;
+use Alternum\Core\Exchange\Json;
 use Alternum\Server\Security\WorkshopCookie;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -19,9 +19,6 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 #[AsEventListener(priority: 16)]
 final readonly class Gate
 {
-    /** A save carries the plan and, beside it, the edits to make on it. */
-    private const MOST_BYTES = 2 * Limits::BYTES;
-
     public function __construct(
         private CsrfTokenManagerInterface $tokens,
         #[Autowire(service: 'limiter.api')] private RateLimiterFactory $limiter,
@@ -43,8 +40,8 @@ final readonly class Gate
 
     private function refuse(Request $request): ?Response
     {
-        if ((int) $request->headers->get('Content-Length', '0') > self::MOST_BYTES || \strlen($request->getContent()) > self::MOST_BYTES) {
-            return Problems::response(413, 'This is larger than '.number_format(self::MOST_BYTES / 1024).' kB, more than a plan takes.', 'Choose a file that holds a plan, or split the plan in two.');
+        if ((int) $request->headers->get('Content-Length', '0') > Json::MESSAGE_BYTES || \strlen($request->getContent()) > Json::MESSAGE_BYTES) {
+            return Problems::response(413, 'This is larger than '.number_format(Json::MESSAGE_BYTES / 1024).' kB, more than a plan takes.', 'Choose a file that holds a plan, or split the plan in two.');
         }
         if ('' !== $request->getContent() && 'json' !== $request->getContentTypeFormat()) {
             return Problems::response(415, 'Only JSON is taken here.', 'Send it as application/json.');

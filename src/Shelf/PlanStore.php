@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Server\Shelf;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
@@ -32,10 +32,14 @@ final readonly class PlanStore
         return $saved;
     }
 
-    /** A new revision; the caller flushes. */
+    /**
+     * A new revision; the caller flushes.
+     *
+     * @throws Refusal where the plan is larger than can be kept
+     */
     public function save(SavedPlan $saved, Plan $plan, Analysis $analysis): void
     {
-        $revision = $saved->save($plan->title, Json::encode(PlanWriter::values($plan)), ShelfSummary::values($analysis), $this->clock->now());
+        $revision = $saved->save($plan->title, PlanWriter::compact($plan), ShelfSummary::values($analysis), $this->clock->now());
         $this->entities->persist($revision);
         $this->plans->forgetOldRevisions($saved);
     }

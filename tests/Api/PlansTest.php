@@ -100,6 +100,16 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    /** What could not be opened again is not stored: edits may make a plan larger than a plan may be. */
+    public function testAPlanThatGrowsOverItsLimitIsRefused(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $edit = ['do' => 'retype', 'piece' => 'float', 'rounds' => array_fill(0, 700, '# '.str_repeat('x', 1600))];
+        $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [$edit]], ['HTTP_IF_MATCH' => '"1"']);
+        $this->assertStatus(422);
+        self::assertSame(1, $this->ask('GET', "/api/plans/{$id}")['revision']);
+    }
+
     public function testAFileGoesOutAndComesInAgain(): void
     {
         [$id] = $this->firstPlan();

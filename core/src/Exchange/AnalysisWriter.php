@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Change;
+use Alternum\Core\Change\Changes;
 use Alternum\Core\Change\Front;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
@@ -16,10 +17,10 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
-use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Yarn\Amount;
 
@@ -78,26 +79,12 @@ final class AnalysisWriter
     /** @return array<string, mixed> */
     private static function gauge(Plan $plan): array
     {
-        $label = $plan->yarns[0]->weight->labelStitches();
-
         return [
             'stitchWidthMm' => self::rounded($plan->gauge->stitchWidthMm()),
             'roundHeightMm' => self::rounded($plan->gauge->roundHeightMm()),
             'hookUs' => null === $plan->gauge->hookMm ? null : HookSize::us($plan->gauge->hookMm),
-            'remark' => null === $label ? null : self::remark($plan->gauge->stitchesPer10cm, $plan->yarns[0]->weight, $label),
+            'remark' => GaugeCheck::remark($plan->gauge, $plan->yarns[0]->weight),
         ];
-    }
-
-    /** @param array{int, int} $label */
-    private static function remark(float $stitches, WeightCategory $weight, array $label): string
-    {
-        $range = "the {$label[0]} to {$label[1]} of a {$weight->label()} label";
-
-        return match (true) {
-            $stitches > $label[1] => "Tighter than {$range}: usual for stuffed work, so that no stuffing shows.",
-            $stitches < $label[0] => "Looser than {$range}: the stuffing may show; a smaller hook mends it.",
-            default => "Within {$range}; stuffed work is often made a little tighter.",
-        };
     }
 
     /** @return array<string, mixed> */
@@ -131,7 +118,9 @@ final class AnalysisWriter
             'beginsOn' => $analysis->reading->on,
             'namesColours' => [] !== array_filter($analysis->reading->rounds, static fn (Round $round): bool => '' !== $round->dyes),
             'stitches' => $analysis->reading->stitches(),
+            'lean' => $plan->leanOf($piece),
             'frontDegrees' => self::rounded($piece->frontDegrees),
+            'showsWithinDegrees' => Changes::SHOWS_WITHIN,
             'size' => Worked::Rows === $piece->worked || [] === $rounds ? null : self::size(Size::of($analysis->fabric)),
             'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $analysis->reading->spans),
             'rounds' => $rounds,
@@ -206,6 +195,7 @@ final class AnalysisWriter
             'key' => $amount->yarn->key,
             'stitches' => $amount->stitches,
             'basis' => $amount->basis->value,
+            'basisInWords' => $amount->basisInWords(),
             'metres' => self::range($amount->lowMetres(), $likely, $amount->highMetres()),
             'grams' => self::range($amount->grams($amount->lowMetres()), $amount->grams($likely), $amount->grams($amount->highMetres())),
             'parts' => array_map(self::rounded(...), $amount->parts),

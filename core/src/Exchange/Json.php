@@ -11,17 +11,21 @@ final class Json
 {
     private const DEPTH = 24;
 
+    /** Bytes of a message that carries a plan and edits to make on it. */
+    public const MESSAGE_BYTES = 2 * Limits::BYTES;
+
     /**
      * @param string $what what it should be, for the message: "a plan"
+     * @param int    $most bytes
      *
      * @return mixed objects as arrays
      *
      * @throws Refusal
      */
-    public static function decode(string $json, string $what): mixed
+    public static function decode(string $json, string $what, int $most = Limits::BYTES): mixed
     {
-        if (\strlen($json) > Limits::BYTES) {
-            throw Refusal::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB, more than a plan takes.', "Choose a file that holds {$what}, or split the plan in two.");
+        if (\strlen($json) > $most) {
+            throw Refusal::because('', 'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.', "Choose a file that holds {$what}, or split the plan in two.");
         }
         if (str_starts_with($json, "\u{FEFF}")) {
             $json = substr($json, 3);

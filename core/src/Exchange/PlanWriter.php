@@ -11,6 +11,7 @@ use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
@@ -23,10 +24,24 @@ use Alternum\Core\Plan\Yarn;
 /** Writes the plan's format; the reader reads back an equal plan. */
 final class PlanWriter
 {
-    /** A file for people to keep. */
+    /** A file for people to keep: laid out to be read, as far as the reader's limit allows. */
     public static function json(Plan $plan): string
     {
-        return Json::encode(self::values($plan), true)."\n";
+        $json = Json::encode(self::values($plan), true)."\n";
+
+        return \strlen($json) <= Limits::BYTES ? $json : self::compact($plan);
+    }
+
+    /**
+     * A plan that the reader takes again.
+     *
+     * @throws Refusal where it has grown over the limit
+     */
+    public static function compact(Plan $plan): string
+    {
+        $json = Json::encode(self::values($plan));
+
+        return \strlen($json) <= Limits::BYTES ? $json : throw Refusal::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
     }
 
     /** @return array<string, mixed> */

@@ -14,10 +14,4 @@ final readonly class YarnUse
         public float $sewingTailCm,
     ) {
     }
-
-    /** Common practice, no source: woven tails of 15 cm, 40 cm to sew with, a tenth to spare. */
-    public static function usual(): self
-    {
-        return new self(Measure::guess(), 10.0, 15.0, 40.0);
-    }
 }

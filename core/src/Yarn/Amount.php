@@ -45,6 +45,16 @@ final readonly class Amount
         return null === $this->yarn->onHandGrams ? null : $this->yarn->onHandGrams >= $this->grams($this->metres());
     }
 
+    /** What the figures are taken from, and how far they may be off. */
+    public function basisInWords(): string
+    {
+        return match ($this->basis) {
+            Basis::Guess => 'A guess from the gauge',
+            Basis::Unravelled => 'From your unravelled swatch',
+            Basis::Weighed => 'From your weighed swatch',
+        }.', '.round(100 * $this->offBy()).' % more or less';
+    }
+
     /** In words: enough, tight or short, and by how much. */
     public function verdict(): string
     {

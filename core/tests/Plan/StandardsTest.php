@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Plan;
 
+use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\WeightCategory;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -47,6 +49,19 @@ final class StandardsTest extends TestCase
     public function testHookSizes(float $mm, ?string $us): void
     {
         self::assertSame($us, HookSize::us($mm));
+    }
+
+    /** DK is 12 to 17 single crochet on a hook of 4.5 to 5.5 mm (Craft Yarn Council, from memory); stuffed work is tighter on a smaller hook: common practice, no source. */
+    #[TestWith([22.0, 3.0, 'Tighter than the 12 to 17 of a DK label', 'smaller than the label’s 4.5 mm'])]
+    #[TestWith([15.0, 5.0, 'Within the 12 to 17', 'a little tighter.'])]
+    #[TestWith([10.0, 6.5, 'Looser than the 12 to 17', 'larger than the label’s 5.5 mm'])]
+    #[TestWith([22.0, null, 'Tighter', 'no stuffing shows.'])]
+    public function testAGaugeAgainstTheLabel(float $stitches, ?float $hook, string $says, string $ends): void
+    {
+        $remark = (string) GaugeCheck::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Dk);
+        self::assertStringContainsString($says, $remark);
+        self::assertStringContainsString($ends, $remark);
+        self::assertNull(GaugeCheck::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Lace));
     }
 
     /** The categories follow one another without a gap in their hooks: the standard's own order. */

@@ -47,6 +47,8 @@ final class AmountsTest extends TestCase
         [$unravelled] = self::amounts(self::CYLINDER, plan: ['yarnUse' => ['basis' => 'unravelled', 'unravelled' => ['stitches' => 20, 'cm' => 86]] + $use]);
         self::assertEqualsWithDelta(4.3, $unravelled->metres(), 1e-9);
         self::assertEqualsWithDelta(4.3 * 1.06, $unravelled->highMetres(), 1e-9);
+        self::assertSame('From your unravelled swatch, 6 % more or less', $unravelled->basisInWords());
+        self::assertSame('A guess from the gauge, 20 % more or less', self::amounts(self::CYLINDER)[0]->basisInWords());
         [$weighed] = self::amounts(self::CYLINDER, plan: ['yarnUse' => ['basis' => 'weighed', 'weighed' => ['stitches' => 400, 'grams' => 7.5]] + $use]);
         self::assertEqualsWithDelta(4.6875, $weighed->metres(), 1e-9);
     }

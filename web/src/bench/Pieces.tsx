@@ -1,21 +1,20 @@
 import { ChevronDown, Plus } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { Menu, MenuItem } from '../ui/Menu';
 import { BeginsOn } from './BeginsOn';
-import { useBench, useDraft } from './context';
+import { useBench, useDraft, usePiece } from './context';
 import { emptyPiece, freeKey, withPiece } from './plans';
-
-const item = 'cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-shade data-[disabled]:opacity-40';
 
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const [isOpen, setIsOpen] = useState(false);
+	const analysis = usePiece().analysis;
 	const piece = pieces.find(({ key }) => key === shown);
 
 	function add(copyOf?: Piece) {
@@ -59,38 +58,36 @@ export function Pieces() {
 					);
 				})}
 			</div>
-			<DropdownMenu.Root>
-				<DropdownMenu.Trigger asChild>
+			<Menu
+				align="start"
+				button={
 					<Button kind="bare" aria-label="More about pieces">
 						<ChevronDown size={16} />
 					</Button>
-				</DropdownMenu.Trigger>
-				<DropdownMenu.Portal>
-					<DropdownMenu.Content className="z-50 min-w-48 border border-ink bg-sheet py-1" align="start" sideOffset={4}>
-						<DropdownMenu.Item className={item} onSelect={() => add()}>
-							<Plus size={15} className="mr-2 inline" />
-							Add a piece
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
-							Name, copies, how it is worked …
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} disabled={pieces[0]?.key === shown} onSelect={() => move(-1)}>
-							Make {piece?.name} earlier
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
-							Make {piece?.name} later
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
-							Duplicate {piece?.name}
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} disabled={piece === undefined} onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}>
-							Take out {piece?.name}
-						</DropdownMenu.Item>
-					</DropdownMenu.Content>
-				</DropdownMenu.Portal>
-			</DropdownMenu.Root>
+				}
+			>
+				<MenuItem onSelect={() => add()}>
+					<Plus size={15} className="mr-2 inline" />
+					Add a piece
+				</MenuItem>
+				<MenuItem disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
+					Name, copies, how it is worked …
+				</MenuItem>
+				<MenuItem disabled={pieces[0]?.key === shown} onSelect={() => move(-1)}>
+					Make {piece?.name} earlier
+				</MenuItem>
+				<MenuItem disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
+					Make {piece?.name} later
+				</MenuItem>
+				<MenuItem disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
+					Duplicate {piece?.name}
+				</MenuItem>
+				<MenuItem disabled={piece === undefined} onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}>
+					Take out {piece?.name}
+				</MenuItem>
+			</Menu>
 			{piece !== undefined && (
-				<DialogSheet title={piece.name === '' ? 'This piece' : piece.name} open={isOpen} onClose={() => setIsOpen(false)}>
+				<DialogSheet title={piece.name === '' ? 'This piece' : piece.name} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 					<div className="grid grid-cols-2 gap-4">
 						<TextField
 							label="Name"
@@ -125,16 +122,11 @@ export function Pieces() {
 							min={-2}
 							max={2}
 							step={0.05}
-							value={piece.lean ?? 0.35}
+							value={piece.lean ?? analysis?.lean ?? null}
 							onChange={(lean) => lean !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean })), `lean ${piece.key}`)}
 						/>
 						<p className="caption self-end">How far each round sits back against the working direction. It makes the marker wander.</p>
 						<BeginsOn piece={piece} />
-					</div>
-					<div className="mt-6 flex justify-end">
-						<Button kind="strong" onClick={() => setIsOpen(false)}>
-							Done
-						</Button>
 					</div>
 				</DialogSheet>
 			)}

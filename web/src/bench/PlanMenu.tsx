@@ -1,14 +1,12 @@
-import { Menu } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { Menu as MenuIcon } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
+import { Menu, MenuItem, MenuRule } from '../ui/Menu';
 import { useBench, useDraft } from './context';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
-
-const item = 'block cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-shade';
 
 /** Files to take away, and what holds for the whole plan. */
 export function PlanMenu() {
@@ -20,31 +18,27 @@ export function PlanMenu() {
 	const file = `/api/plans/${id}`;
 	return (
 		<>
-			<DropdownMenu.Root>
-				<DropdownMenu.Trigger asChild>
+			<Menu
+				align="end"
+				button={
 					<Button aria-label="Plan">
-						<Menu size={18} />
+						<MenuIcon size={18} />
 					</Button>
-				</DropdownMenu.Trigger>
-				<DropdownMenu.Portal>
-					<DropdownMenu.Content className="z-50 min-w-64 border border-ink bg-sheet py-1" align="end" sideOffset={4}>
-						<DropdownMenu.Item className={item} onSelect={() => setIsOpen(true)}>
-							Gauge, words, units, hand …
-						</DropdownMenu.Item>
-						<DropdownMenu.Separator className="my-1 h-px bg-rule" />
-						<DropdownMenu.Item className={item} asChild>
-							<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} asChild>
-							<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK words</a>
-						</DropdownMenu.Item>
-						<DropdownMenu.Item className={item} asChild>
-							<a href={`${file}/file`}>Download the plan as a file</a>
-						</DropdownMenu.Item>
-					</DropdownMenu.Content>
-				</DropdownMenu.Portal>
-			</DropdownMenu.Root>
-			<DialogSheet title="The whole plan" open={isOpen} onClose={() => setIsOpen(false)}>
+				}
+			>
+				<MenuItem onSelect={() => setIsOpen(true)}>Gauge, words, units, hand …</MenuItem>
+				<MenuRule />
+				<MenuItem asChild>
+					<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>
+				</MenuItem>
+				<MenuItem asChild>
+					<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK words</a>
+				</MenuItem>
+				<MenuItem asChild>
+					<a href={`${file}/file`}>Download the plan as a file</a>
+				</MenuItem>
+			</Menu>
+			<DialogSheet title="The whole plan" open={isOpen} onClose={() => setIsOpen(false)} isDone>
 				<div className="grid grid-cols-2 gap-4">
 					<NumberField
 						label="Stitches in 10 cm"
@@ -107,11 +101,6 @@ export function PlanMenu() {
 					/>
 				</div>
 				<SwatchForm />
-				<div className="mt-6 flex justify-end">
-					<Button kind="strong" onClick={() => setIsOpen(false)}>
-						Done
-					</Button>
-				</div>
 			</DialogSheet>
 		</>
 	);

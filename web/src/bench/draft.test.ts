@@ -88,6 +88,19 @@ describe('a draft', () => {
 		expect(draft.getState().canUndo).toBe(false);
 	});
 
+	it('undoes what is still being saved, once it is', async () => {
+		const draft = openDraft(server.opened());
+		draft.change(titled('one'));
+		await settle();
+		draft.change(titled('two'));
+		draft.undo();
+		draft.undo();
+		draft.redo();
+		await settle();
+		expect(server.plan.title).toBe('one');
+		expect(draft.getState()).toMatchObject({ canUndo: true, canRedo: true, save: { is: 'saved' } });
+	});
+
 	it('takes the letters of a line as one step', async () => {
 		const draft = openDraft(server.opened());
 		for (const text of ['R1: 6', 'R1: 6 sc', 'R1: 6 sc in MR']) {

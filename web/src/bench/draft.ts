@@ -82,6 +82,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const undone: Plan[] = [];
 	const done: Plan[] = [];
+	/** Undo and redo that were asked for while something was still being saved. */
+	let asked: ('undo' | 'redo')[] = [];
 	let lastGroup: { group: string | undefined; at: number } = { group: undefined, at: 0 };
 
 	const shown = () => queue.reduce((plan, { change }) => (change === undefined ? plan : change(plan)), base);
@@ -156,7 +158,9 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			isSending = false;
-			await send();
+			const next = queue.length === 0 ? asked.shift() : undefined;
+			if (next === undefined) await send();
+			else move(next);
 		} catch (error) {
 			isSending = false;
 			if (error instanceof Refused && error.problem.status === 412) {
@@ -169,6 +173,16 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 				tries += 1;
 			}
 		}
+	}
+
+	function move(moves: 'undo' | 'redo'): void {
+		if (queue.length > 0) {
+			asked = [...asked, moves];
+			return;
+		}
+		const plan = (moves === 'undo' ? done : undone).at(-1);
+		if (plan === undefined) asked = [];
+		else push({ group: undefined, edit: undefined, change: () => plan, moves });
 	}
 
 	const sendNow = () => void send();
@@ -196,22 +210,13 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	return Object.assign(store, {
 		change: (change: (plan: Plan) => Plan, group?: string) => push({ group, edit: undefined, change, moves: 'forward' }),
 		edit: (edit: Edit, group?: string) => push({ group, edit, change: undefined, moves: 'forward' }),
-		undo: () => {
-			const before = done.at(-1);
-			if (queue.length === 0 && before !== undefined) {
-				push({ group: undefined, edit: undefined, change: () => before, moves: 'undo' });
-			}
-		},
-		redo: () => {
-			const after = undone.at(-1);
-			if (queue.length === 0 && after !== undefined) {
-				push({ group: undefined, edit: undefined, change: () => after, moves: 'redo' });
-			}
-		},
+		undo: () => move('undo'),
+		redo: () => move('redo'),
 		takeTheirs: async () => {
 			const theirs = await reload();
 			done.push(shown());
 			queue = [];
+			asked = [];
 			takeFromServer(theirs);
 			keep();
 			show({ is: 'saved' });
@@ -235,11 +240,13 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 				keepUnsaved(added.id, { revision: added.revision, plan, edits });
 			}
 			queue = [];
+			asked = [];
 			keep();
 			return added.id;
 		},
 		giveUp: () => {
 			queue = [];
+			asked = [];
 			keep();
 			show({ is: 'saved' });
 		},

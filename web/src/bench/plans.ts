@@ -1,4 +1,4 @@
-import type { Layer, Piece, Plan, Stripe, Yarn } from '../api/types';
+import type { Layer, Piece, Plan, Yarn } from '../api/types';
 
 /** Changes of a plan that need no rule of the job. */
 
@@ -65,10 +65,4 @@ export function newPlan(title: string): Plan {
 		yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
 		pieces: [emptyPiece('body', 'Body')],
 	};
-}
-
-export function describeLayer(layer: Layer): string {
-	if (layer.kind === 'fill') return `All of it in ${layer.yarn}`;
-	if (layer.kind === 'run') return `Round ${layer.round}: stitches ${layer.from} to ${layer.to} in ${layer.yarn}`;
-	return `Rounds ${layer.from} to ${layer.to}: ${layer.sequence.map(({ yarn, rounds }: Stripe) => `${yarn} ${rounds}`).join(', ')}`;
 }

@@ -113,6 +113,8 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		namesColours: false,
 		stitches: 0,
 		frontDegrees: 180,
+		lean: 0.35,
+		showsWithinDegrees: 60,
 		size: null,
 		lines: rounds.map(({ number }) => ({ from: number, to: number })),
 		rounds,

@@ -53,7 +53,7 @@ function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }:
 	for (const side of [-1, 1]) {
 		context.beginPath();
 		for (let i = first; i < last; i++) {
-			const x = opening.width / 2 + (side * (piece.rounds[i]?.makes ?? 0) * opening.stitchWidth) / 6;
+			const x = opening.width / 2 + (side * (piece.rounds[i]?.makes ?? 0) * opening.stitchWidth * piece.showsWithinDegrees) / 360;
 			context.lineTo(x, (layout.tops[i] ?? 0) + layout.rowHeight / 2);
 		}
 		context.stroke();

@@ -9,6 +9,8 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	worked: 'spiral',
 	stitches: 0,
 	frontDegrees: 180,
+	lean: 0.35,
+	showsWithinDegrees: 60,
 	size: null,
 	beginsOn: 0,
 	namesColours: false,

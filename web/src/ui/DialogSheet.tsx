@@ -1,16 +1,19 @@
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { Button } from './Button';
 
 interface Props {
 	title: string;
 	says?: string;
 	open: boolean;
 	onClose: () => void;
+	/** whether a button at its foot ends it: for one whose changes hold at once */
+	isDone?: boolean;
 	children: ReactNode;
 }
 
 /** A dialog laid over the page. */
-export function DialogSheet({ title, says, open, onClose, children }: Props) {
+export function DialogSheet({ title, says, open, onClose, isDone = false, children }: Props) {
 	return (
 		<Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
 			<Dialog.Portal>
@@ -22,6 +25,13 @@ export function DialogSheet({ title, says, open, onClose, children }: Props) {
 					<Dialog.Title className="mb-1 text-xl font-semibold">{title}</Dialog.Title>
 					{says !== undefined && <Dialog.Description className="mb-4 text-faint">{says}</Dialog.Description>}
 					{children}
+					{isDone && (
+						<div className="mt-6 flex justify-end">
+							<Button kind="strong" onClick={onClose}>
+								Done
+							</Button>
+						</div>
+					)}
 				</Dialog.Content>
 			</Dialog.Portal>
 		</Dialog.Root>

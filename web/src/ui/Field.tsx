@@ -1,4 +1,24 @@
-import { type InputHTMLAttributes, useEffect, useId, useState } from 'react';
+import { type InputHTMLAttributes, type ReactNode, useEffect, useId, useState } from 'react';
+
+interface LabelledProps {
+	id: string;
+	label: string;
+	hideLabel: boolean;
+	className: string;
+	children: ReactNode;
+}
+
+/** A field under its label, which may be for readers of the screen only. */
+function Labelled({ id, label, hideLabel, className, children }: LabelledProps) {
+	return (
+		<div className={className}>
+			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
+				{label}
+			</label>
+			{children}
+		</div>
+	);
+}
 
 interface TextProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange' | 'value'> {
 	label: string;
@@ -11,12 +31,9 @@ interface TextProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChang
 export function TextField({ label, value, onChange, hideLabel = false, className = '', ...rest }: TextProps) {
 	const id = useId();
 	return (
-		<div className={className}>
-			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
-				{label}
-			</label>
+		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
 			<input id={id} className="field w-full" value={value} onChange={(event) => onChange(event.target.value)} {...rest} />
-		</div>
+		</Labelled>
 	);
 }
 
@@ -44,10 +61,7 @@ export function NumberField({ label, value, onChange, min, max, step = 1, unit, 
 	const isEmpty = typed.trim() === '';
 	const isWrong = isEmpty ? !optional : !Number.isFinite(number) || number < min || number > max || (Number.isInteger(step) && !Number.isInteger(number));
 	return (
-		<div className={className}>
-			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
-				{label}
-			</label>
+		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
 			<span className="flex items-center gap-1">
 				<input
 					id={id}
@@ -83,7 +97,7 @@ export function NumberField({ label, value, onChange, min, max, step = 1, unit, 
 					A number from {min} to {max}.
 				</span>
 			)}
-		</div>
+		</Labelled>
 	);
 }
 
@@ -100,10 +114,7 @@ interface ChoiceProps<T extends string> {
 export function ChoiceField<T extends string>({ label, value, choices, onChange, hideLabel = false, className = '' }: ChoiceProps<T>) {
 	const id = useId();
 	return (
-		<div className={className}>
-			<label htmlFor={id} className={hideLabel ? 'sr-only' : 'caption block'}>
-				{label}
-			</label>
+		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
 			<select id={id} className="field w-full" value={value} onChange={(event) => onChange(event.target.value as T)}>
 				{choices.map(([key, name]) => (
 					<option key={key} value={key}>
@@ -111,6 +122,6 @@ export function ChoiceField<T extends string>({ label, value, choices, onChange,
 					</option>
 				))}
 			</select>
-		</div>
+		</Labelled>
 	);
 }

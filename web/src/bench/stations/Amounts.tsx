@@ -14,11 +14,10 @@ export function Amounts() {
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const units = useDraft(({ plan }) => plan.units);
 	const use = useDraft(({ plan }) => plan.yarnUse);
-	const basis = { guess: 'A guess from the gauge, a fifth more or less', unravelled: 'From your unravelled swatch, 6 % more or less', weighed: 'From your weighed swatch, 6 % more or less' };
 	return (
 		<>
 			<h2 className="text-lg font-semibold">Amounts</h2>
-			<p className="mb-3 text-faint">{basis[use.basis]}; all pieces and copies together.</p>
+			<p className="mb-3 text-faint">All pieces and copies together.</p>
 			<ul className="flex flex-col">
 				{amounts.map((amount) => {
 					const yarn = yarns.find(({ key }) => key === amount.key);
@@ -94,7 +93,7 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 				<span className="text-xl">{grams(amount.grams.likely)}</span>
 			</p>
 			<p className="figures caption">
-				{yarnLength(metres.low, units)} to {yarnLength(metres.high, units)}; {grams(amount.grams.low)} to {grams(amount.grams.high)}
+				{amount.basisInWords}: {yarnLength(metres.low, units)} to {yarnLength(metres.high, units)}; {grams(amount.grams.low)} to {grams(amount.grams.high)}
 			</p>
 			<svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true" className="my-1.5 block h-3 w-full overflow-visible">
 				<line x1="0" y1="5" x2="100" y2="5" stroke="#d3d1c8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
