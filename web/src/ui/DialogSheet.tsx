@@ -22,7 +22,7 @@ export function DialogSheet({ title, says, open, onClose, isDone = false, childr
 					className="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6"
 					{...(says === undefined ? { 'aria-describedby': undefined } : {})}
 				>
-					<Dialog.Title className="mb-1 text-xl font-semibold">{title}</Dialog.Title>
+					<Dialog.Title className="mb-2 text-xl font-semibold">{title}</Dialog.Title>
 					{says !== undefined && <Dialog.Description className="mb-4 text-faint">{says}</Dialog.Description>}
 					{children}
 					{isDone && (

@@ -93,8 +93,9 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 				<span className="text-xl">{grams(amount.grams.likely)}</span>
 			</p>
 			<p className="figures caption">
-				{amount.basisInWords}: {yarnLength(metres.low, units)} to {yarnLength(metres.high, units)}; {grams(amount.grams.low)} to {grams(amount.grams.high)}
+				{yarnLength(metres.low, units)} to {yarnLength(metres.high, units)}; {grams(amount.grams.low)} to {grams(amount.grams.high)}
 			</p>
+			<p className="caption">{amount.basisInWords}</p>
 			<svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true" className="my-1.5 block h-3 w-full overflow-visible">
 				<line x1="0" y1="5" x2="100" y2="5" stroke="#d3d1c8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
 				<rect x={at(metres.low)} y="1" width={`${(100 * (metres.high - metres.low)) / reach}%`} height="8" fill="none" stroke="#20262a" vectorEffect="non-scaling-stroke" />
