@@ -36,7 +36,7 @@ final readonly class Analysis
             $colouring = Colouring::of($plan, $piece, $fabric);
             $changes = Changes::of($piece, $fabric, $colouring);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
-            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes);
+            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings));
             $suspicion = Suspicion::of($reading, $plan->terms);
             foreach ([...(null === $suspicion ? [] : [$suspicion]), ...$reading->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');

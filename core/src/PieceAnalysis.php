@@ -10,6 +10,7 @@ use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Ground;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -17,13 +18,31 @@ use Alternum\Core\Plan\Terms;
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
+    /** @param list<Ground> $grounds what the first round is worked into; none where it is a ring or chains of its own */
     public function __construct(
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
         public Colouring $colouring,
         public Changes $changes,
+        public array $grounds,
     ) {
+    }
+
+    /** What the first round is worked into, in words: "15 of Leg, 3 chains, 15 of Other leg, 3 chains". */
+    public function beginning(Plan $plan): ?string
+    {
+        $said = [];
+        foreach ($this->grounds as $ground) {
+            $name = null === $ground->piece ? null : $plan->piece($ground->piece)->name ?? $ground->piece;
+            $said[] = match (true) {
+                null === $name => $ground->count().(1 === $ground->count() ? ' chain' : ' chains'),
+                $ground->from > 1 => "stitches {$ground->from} to {$ground->to} of {$name}",
+                default => "{$ground->count()} of {$name}",
+            };
+        }
+
+        return [] === $said ? null : implode(', ', $said);
     }
 
     /** @return list<Step> */

@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
@@ -16,6 +17,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Ground;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -42,6 +44,7 @@ final class BeginningTest extends TestCase
      * By hand: two legs of 15 joined by 3 chains, worked along both sides: 15 + 3 + 15 + 3 = 36. Two domes of 15 worked together over 4: 30 − 8.
      *
      * @param array<string, mixed> $start
+     * @param list<string>         $other
      */
     #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3], 36])]
     #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other'], 'across' => 0], 30])]
@@ -49,14 +52,39 @@ final class BeginningTest extends TestCase
     #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 4], 22])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg']], 15])]
     #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], 15])]
-    public function testBeginsOnAsManyStitches(array $start, int $stitches): void
+    #[TestWith([['join' => 'rim', 'pieces' => ['leg']], 15])]
+    #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], 15, ['5 sc in MR', 'inc x5', '(sc, inc) x5', 'sc around in BLO', '(sc, dec) x5']])]
+    #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], 9, ['5 sc in MR', 'inc x5', '(sc, inc) x5', '6 sc, 5 sc in BLO, dec in BLO, dec in BLO', 'sc around']])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 6]], 6])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 4, 'to' => 9]], 6])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 14, 'to' => 3]], 5])]
+    public function testBeginsOnAsManyStitches(array $start, int $stitches, array $other = self::LEG): void
     {
-        $analysis = Analysis::of(self::plan(['R1: sc around', 'R2: sc around'], $start));
+        $analysis = Analysis::of(self::plan(['R1: sc around', 'R2: sc around'], $start, $other));
         self::assertSame([], $analysis->problems);
         $rounds = $analysis->pieces[2]->reading->rounds;
         self::assertSame([$stitches, $stitches], [$rounds[0]->uses, $rounds[0]->makes]);
         self::assertEqualsWithDelta($stitches * 100 / 22 / (2 * \M_PI), $analysis->pieces[2]->fabric->begins, 1e-9);
         self::assertEqualsWithDelta(100 / 24, $analysis->pieces[2]->fabric->courses[0]->rise, 1e-9);
+    }
+
+    /**
+     * By hand: of a leg between two others, one half comes on the way out and one on the way back; a seam over four keeps the first eleven
+     * of the one and the last eleven of the other.
+     *
+     * @param array<string, mixed> $start
+     */
+    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other'], 'across' => 3], '15 of Leg, 3 chains, 15 of Other, 3 chains'])]
+    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other', 'leg'], 'across' => 1], '15 of Leg, 1 chain, 7 of Other, 1 chain, 15 of Leg, 1 chain, stitches 8 to 15 of Other, 1 chain'])]
+    #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 4], '11 of Leg, stitches 5 to 15 of Other'])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 14, 'to' => 3]], 'stitches 14 to 15 of Leg, 3 of Leg'])]
+    public function testKnowsItsGroundStitchByStitch(array $start, string $words): void
+    {
+        $plan = self::plan(['sc around'], $start);
+        $analysis = Analysis::of($plan);
+        self::assertSame($words, $analysis->pieces[2]->beginning($plan));
+        self::assertSame($analysis->pieces[2]->reading->on, array_sum(array_map(static fn (Ground $ground): int => $ground->count(), $analysis->pieces[2]->grounds)));
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 
     public function testTheFirstRoundIsCheckedLikeAnyOther(): void
@@ -77,6 +105,9 @@ final class BeginningTest extends TestCase
     #[TestWith([['join' => 'opening', 'pieces' => ['other']], [], 'pieces[2].start.pieces[0]', 'not made before it'])]
     #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], ['6 sc in MR'], 'pieces[2].start', '15 and 6 stitches'])]
     #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 15], self::LEG, 'pieces[2].start.across', 'more stitches than'])]
+    #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], self::LEG, 'pieces[2].start.round', 'leaves no loop free'])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 16]], self::LEG, 'pieces[2].start.take', 'more stitches than the edge has, which is 15'])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 10, 'to' => 16]], self::LEG, 'pieces[2].start.take', 'more stitches than the edge has'])]
     public function testSaysWhatCannotBeBegunOn(array $start, array $other, string $path, string $message): void
     {
         $problem = Analysis::of(self::plan(['sc around'], $start, $other))->problems[0];
@@ -92,7 +123,7 @@ final class BeginningTest extends TestCase
         self::assertSame([str_repeat('B', 15), 'BBBBB'.str_repeat('A', 10)], Analysis::of($taken)->pieces[2]->colouring->rounds);
         $retyped = (new Retype('body', ['R1: sc around', 'R2: sc around', 'R3: 5 sc, with A: sc around']))->apply($taken);
         self::assertSame('BBBBB'.str_repeat('A', 10), Analysis::of($retyped)->pieces[2]->colouring->rounds[2]);
-        foreach ([new Resize('body', 0, 1), new Shape('body', Form::Ball, 6, 60.0, 0.0, Spread::Stacked, Stitch::Decrease)] as $edit) {
+        foreach ([new Resize('body', 1, 0), new Shape('body', Form::Ball, 6, new Extent(60.0), Spread::Stacked, Stitch::Decrease)] as $edit) {
             try {
                 $edit->apply($plan);
                 self::fail('It must be refused.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\Fields;
@@ -82,6 +83,18 @@ final readonly class PlanController
 
             return self::opened($saved, $plan, $analysis);
         });
+    }
+
+    /** What is understood of a pasted pattern. Nothing is saved. */
+    #[Route('/{id}/reading', methods: 'POST')]
+    public function reading(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = PlanReader::json($this->find($workshop, $id)->body());
+        $fields = Fields::of(Json::decode($request->getContent(), 'a pattern', Json::MESSAGE_BYTES));
+        $text = EditReader::pasted($fields);
+        $fields->done();
+
+        return new JsonResponse(AnalysisWriter::pasted(Pasted::of($text, $plan)));
     }
 
     #[Route('/{id}', methods: 'DELETE')]

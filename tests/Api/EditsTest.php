@@ -15,6 +15,8 @@ final class EditsTest extends ApiTestCase
     {
         $ofFloat = ['piece' => 'float'];
         yield 'retype' => [['do' => 'retype', 'rounds' => ['6 sc in MR']] + $ofFloat, ['plan', 'pieces', 0, 'rounds'], ['6 sc in MR']];
+        yield 'paste' => [['do' => 'paste', 'text' => "R1: 6 sc in MR\n\nEar (make 2)\nR1: 5 sc in MR"] + $ofFloat, ['plan', 'pieces', 1, 'name'], 'Ear'];
+        yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 52.0871];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
         yield 'colours' => [['do' => 'colours'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 0, 'sequence'], [['yarn' => 'A', 'rounds' => 18]]];
         yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];

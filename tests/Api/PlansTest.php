@@ -46,6 +46,19 @@ final class PlansTest extends ApiTestCase
         self::assertEquals(350, self::at($saved, 'analysis', 'pieces', 0, 'frontDegrees'));
     }
 
+    public function testAPastedPatternIsReadBeforeItIsTaken(): void
+    {
+        [$id] = $this->firstPlan();
+        $read = $this->ask('POST', "/api/plans/{$id}/reading", ['text' => "Ear\nR1: 6 sc in MR (6)\nR2: wibble x6"]);
+        $this->assertStatus(200);
+        self::assertSame(['Ear', 1], [self::at($read, 'pieces', 0, 'name'), self::at($read, 'pieces', 0, 'problems')]);
+        self::assertSame(6, self::at($read, 'pieces', 0, 'lines', 0, 'makes'));
+        self::assertStringContainsString('wibble', self::string(['problem' => self::at($read, 'pieces', 0, 'lines', 1, 'problem')], 'problem'));
+        self::assertSame(1, self::at($this->ask('GET', "/api/plans/{$id}"), 'revision'), 'Nothing is saved.');
+        $this->ask('POST', "/api/plans/{$id}/reading", ['text' => str_repeat('x', 200_001)]);
+        $this->assertStatus(422);
+    }
+
     public function testTheSecondOfTwoWindowsIsTold(): void
     {
         [$id, $plan] = $this->firstPlan();

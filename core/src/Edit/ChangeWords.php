@@ -21,6 +21,6 @@ final readonly class ChangeWords implements Edit
         $translation = new Translation($plan->terms, $this->terms);
         $pieces = array_map(static fn (Piece $piece): Piece => $piece->withRounds(array_map($translation->line(...), $piece->rounds)), $plan->pieces);
 
-        return new Plan($plan->title, $this->terms, $plan->hand, $plan->units, $plan->yarns, $plan->gauge, $plan->yarnUse, $pieces, $plan->lean);
+        return new Plan($plan->title, $this->terms, $plan->hand, $plan->units, $plan->yarns, $plan->gauge, $plan->yarnUse, $pieces, $plan->lean, $plan->marker);
     }
 }

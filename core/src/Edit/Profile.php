@@ -35,7 +35,7 @@ final class Profile
             Form::Dome => [...$grow, ...$even(intdiv($steps + 1, 2))],
             Form::Bowl, Form::Tube => [...$grow, ...$even(max(1, $length - $steps))],
             Form::Drum => [...$grow, ...$even(max(1, $length)), ...$shrink],
-            Form::Cone => self::cone($start, $widest, max($length, 2)),
+            Form::Cone => self::cone($start, $widest, $length),
         };
     }
 
@@ -59,14 +59,14 @@ final class Profile
         return $rounds;
     }
 
-    /** @return non-empty-list<int> from start to widest in even steps */
-    private static function cone(int $start, int $widest, int $rounds): array
+    /** @return non-empty-list<int> from start to widest in even steps; where those are less than a stitch, some rounds stay even */
+    public static function cone(int $start, int $widest, int $rounds): array
     {
-        $counts = [];
-        for ($round = 0; $round < $rounds; ++$round) {
-            $counts[] = $start + (int) round(($widest - $start) * $round / ($rounds - 1));
+        $counts = [$start];
+        for ($round = 1; $round < max(2, $rounds); ++$round) {
+            $counts[] = $start + (int) round((max($widest, $start) - $start) * $round / (max(2, $rounds) - 1));
         }
 
-        return [] === $counts ? [$start] : $counts;
+        return $counts;
     }
 }

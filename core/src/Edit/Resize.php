@@ -32,14 +32,17 @@ final readonly class Resize implements Edit
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $reading = PieceReading::of($plan, $piece);
+        if (0 !== $this->wider && $reading->on > 0) {
+            throw new EditRefused('A piece that begins on others is as wide as they are: make those wider or narrower.');
+        }
         $old = self::partsOf($reading, $piece);
-        $step = $old->grown > 1 ? $old->widest - $reading->rounds[$old->grown - 2]->makes : $old->widest;
+        $step = $old->step;
         $widest = $old->widest + $this->wider * $step;
-        $new = new Parts($old->grown + $this->wider, (int) round($old->even * $widest / $old->widest) + $this->longer, $widest);
+        $new = new Parts($old->grown + $this->wider, (int) round($old->even * $widest / $old->widest) + $this->longer, $widest, $step);
         if ($new->even < 0) {
             throw new EditRefused('The piece cannot be made that short: it has no even rounds left to take out.');
         }
-        if ($new->grown < 1 || $widest < 3) {
+        if (($new->grown < 1 && 0 === $reading->on) || $widest < 3) {
             throw new EditRefused('The piece cannot be made that narrow: it has no increase rounds left to take out.');
         }
         if ($widest > Limits::STITCHES_IN_ROUND) {
@@ -59,19 +62,16 @@ final readonly class Resize implements Edit
 
     private static function partsOf(Reading $reading, Piece $piece): Parts
     {
-        if (null !== $piece->start) {
-            throw new EditRefused('A piece that begins on others is as wide as they are: resize those.');
-        }
         if ([] !== $reading->problems) {
             throw new EditRefused('Mend the rounds first: '.$reading->problems[0]->message);
         }
         if ([] === $reading->rounds || Worked::Rows === $piece->worked) {
             throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');
         }
-        $parts = Parts::of($reading->rounds);
+        $parts = Parts::of($reading);
         foreach (\array_slice($reading->rounds, $parts->grown, $parts->even) as $round) {
-            if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops) {
-                throw new EditRefused("Round {$round->number} is not plain single crochet, so it is not clear which rounds may be added or taken out.");
+            if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops || $round->namesYarns()) {
+                throw new EditRefused("Round {$round->number} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.");
             }
         }
 

@@ -13,16 +13,14 @@ final readonly class Shape implements Edit
 {
     /**
      * @param int    $start    stitches in the first round
-     * @param float  $widthMm  across, when done
-     * @param float  $heightMm of the forms that have one of their own: capsule, cone, tube, bowl, drum
+     * @param Extent $extent   its height is of the forms that have one of their own: capsule, cone, tube, bowl, drum
      * @param Stitch $decrease plain or invisible
      */
     public function __construct(
         private string $piece,
         private Form $form,
         private int $start,
-        private float $widthMm,
-        private float $heightMm,
+        private Extent $extent,
         private Spread $spread,
         private Stitch $decrease,
     ) {
@@ -33,13 +31,17 @@ final readonly class Shape implements Edit
         if (null !== $plan->piece($this->piece)?->start) {
             throw new EditRefused('This piece begins on others, and a shape begins in a ring. Let it begin on its own first.');
         }
-        $around = \M_PI * $this->widthMm / $plan->gauge->stitchWidthMm();
+        $around = $this->extent->around($plan->gauge);
         $steps = max(1, (int) round($around / $this->start));
-        $length = (int) round($this->heightMm / $plan->gauge->roundHeightMm());
-        if ($steps * $this->start > Limits::STITCHES_IN_ROUND || max($length, 0) + 3 * $steps > Limits::ROUNDS) {
+        $isCone = Form::Cone === $this->form;
+        $length = $isCone ? $this->extent->slanting($plan->gauge, $this->start) : $this->extent->upright($plan->gauge);
+        if ($isCone && $around - $this->start > $this->start * max(1, $length - 1)) {
+            throw new EditRefused('A cone this flat would more than double in a round. Give it more height, or let it begin with more stitches.');
+        }
+        if (max($around, $steps * $this->start) > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
             throw new EditRefused('A piece of this size has more than '.Limits::ROUNDS.' rounds, or rounds of more than '.number_format(Limits::STITCHES_IN_ROUND).' stitches.');
         }
-        $counts = Profile::of($this->form, $this->start, $steps, $length);
+        $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
         $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts);
 
         return (new Retype($this->piece, $lines))->apply($plan);

@@ -41,7 +41,7 @@ final readonly class TakeColours implements Edit
             }
             $stripes[] = new Stripe($first, false !== $last && $last->yarn === $first ? $last->rounds + 1 : 1);
             array_push($runs, ...self::runs($round->number, $yarns, $first));
-            $inHand = $yarns[-1];
+            $inHand = '' === $round->then ? $yarns[-1] : $round->then;
         }
         if ([] === $stripes) {
             throw new EditRefused('The piece has no rounds yet.');

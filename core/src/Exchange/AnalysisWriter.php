@@ -10,6 +10,8 @@ use Alternum\Core\Change\Changes;
 use Alternum\Core\Change\Front;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\Step;
@@ -19,6 +21,7 @@ use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
@@ -53,6 +56,32 @@ final class AnalysisWriter
             'rounds' => array_map(static fn (Round $round): array => ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches()], array_values(array_filter($reading->rounds, static fn (Round $round): bool => $round->readable))),
             'problems' => self::problems($reading->problems),
         ];
+    }
+
+    /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
+    public static function pasted(Pasted $pasted): array
+    {
+        return ['pieces' => array_map(static function (PastedPiece $piece): array {
+            $problems = [];
+            foreach ($piece->reading->problems as $problem) {
+                $problems[$problem->line ?? 1] ??= $problem->message;
+            }
+
+            return [
+                'name' => $piece->name,
+                'copies' => $piece->copies,
+                'worked' => $piece->worked->value,
+                'rounds' => \count($piece->reading->rounds),
+                'stitches' => $piece->reading->stitches(),
+                'problems' => \count($piece->reading->problems),
+                'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
+                    'text' => $line,
+                    'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],
+                    'makes' => null === $span ? null : $piece->reading->rounds[$span[1] - 1]->makes,
+                    'problem' => $problems[$i + 1] ?? null,
+                ], $piece->lines, $piece->reading->spans, array_keys($piece->lines)),
+            ];
+        }, $pasted->pieces)];
     }
 
     /**
@@ -100,6 +129,7 @@ final class AnalysisWriter
                 'uses' => $round->uses,
                 'makes' => $round->makes,
                 'startDegrees' => self::rounded(Turn::degrees($analysis->changes->starts[$i])),
+                'markerDegrees' => self::rounded(Turn::degrees($analysis->changes->starts[$i] - (Marker::Last === $plan->marker ? 1 / $round->makes : 0.0))),
                 'radiusMm' => self::rounded($course->radius),
                 'heightMm' => self::rounded($course->height),
                 'levelMm' => self::rounded($course->level),
@@ -116,7 +146,8 @@ final class AnalysisWriter
             'copies' => $piece->copies->count,
             'worked' => $piece->worked->value,
             'beginsOn' => $analysis->reading->on,
-            'namesColours' => [] !== array_filter($analysis->reading->rounds, static fn (Round $round): bool => '' !== $round->dyes),
+            'beginning' => $analysis->beginning($plan),
+            'namesColours' => [] !== array_filter($analysis->reading->rounds, static fn (Round $round): bool => $round->namesYarns()),
             'stitches' => $analysis->reading->stitches(),
             'lean' => $plan->leanOf($piece),
             'frontDegrees' => self::rounded($piece->frontDegrees),

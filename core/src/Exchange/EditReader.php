@@ -6,10 +6,13 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
+use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Paint;
+use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
+use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
@@ -46,17 +49,19 @@ final class EditReader
         $piece = $fields->text('piece', 40);
         $edit = match ($does) {
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
+            'paste' => new Paste($piece, self::pasted($fields)),
             'renumber' => new Renumber($piece),
             'colours' => new TakeColours($piece),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
             'shape' => self::shape($fields, $piece),
+            'size' => new ResizeTo($piece, $fields->has('widthMm') ? $fields->number('widthMm', 5, 3000) : null, $fields->has('heightMm') ? $fields->number('heightMm', 5, 5000) : null),
             'resize' => new Resize($piece, $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400)),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, renumber, colours, shape, resize, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }
@@ -65,14 +70,26 @@ final class EditReader
         return $edit;
     }
 
+    /** A pasted pattern's text, which the field "text" holds. */
+    public static function pasted(Fields $fields): string
+    {
+        return $fields->text('text', Limits::PASTED);
+    }
+
     private static function shape(Fields $fields, string $piece): Shape
     {
         return new Shape(
             $piece,
             $fields->oneOf('form', Form::class),
             $fields->whole('start', 3, 24),
-            $fields->number('widthMm', 5, 3000),
-            $fields->number('heightMm', 0, 5000),
+            new Extent(
+                $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
+                $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
+                $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,
+                $fields->has('heightRounds') ? $fields->whole('heightRounds', 1, Limits::ROUNDS) : null,
+                $fields->has('tipDegrees') ? $fields->number('tipDegrees', 5, 180) : null,
+                $fields->has('growth') ? $fields->number('growth', 0.1, 24) : null,
+            ),
             $fields->oneOf('spread', Spread::class),
             $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
         );

@@ -125,6 +125,16 @@ final class Fields
         return $of[0];
     }
 
+    public function truth(string $name): bool
+    {
+        $value = $this->raw($name);
+        if (!\is_bool($value)) {
+            $this->wrong($name, 'This is neither true nor false.', 'Write true or false.');
+        }
+
+        return true === $value;
+    }
+
     public function object(string $name): self
     {
         $value = $this->take($name);

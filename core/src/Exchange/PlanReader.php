@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
 use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
@@ -15,8 +16,10 @@ use Alternum\Core\Plan\Hand;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\PickUp;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\StitchRun;
@@ -66,6 +69,7 @@ final class PlanReader
             self::yarnUse($fields->object('yarnUse')),
             self::pieces($fields),
             $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
+            $fields->has('marker') ? $fields->oneOf('marker', Marker::class) : Marker::First,
         );
         $fields->done();
 
@@ -183,6 +187,8 @@ final class PlanReader
             $fields->objects('colours', 0, Limits::LAYERS, self::layer(...)),
             self::changes($fields->object('changes')),
             $fields->has('start') ? self::beginning($fields->object('start')) : null,
+            $fields->has('chainCounts') && $fields->truth('chainCounts'),
+            $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
         );
         $front->close();
         if ($fields->has('placements')) {
@@ -197,14 +203,26 @@ final class PlanReader
     {
         $join = $fields->oneOf('join', Join::class);
         $pieces = $fields->texts('pieces', 8, 40, '/^[a-z0-9][a-z0-9-]*$/D', 'Name a piece by its key.');
-        $across = \in_array($join, [Join::Bridge, Join::Seam], true) ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
-        $least = Join::Opening === $join ? 1 : 2;
-        if (\count($pieces) < $least || (Join::Bridge !== $join && \count($pieces) > $least)) {
-            $fields->wrong('pieces', 'This many pieces cannot be joined like that.', Join::Opening === $join ? 'Name one.' : 'Name two.');
+        $across = $join->hasAcross() ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
+        $round = Join::Loops === $join ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $take = $join->canPick() && $fields->has('take') ? self::pickUp($fields->object('take')) : null;
+        [$least, $most] = $join->pieces();
+        if (\count($pieces) < $least || \count($pieces) > $most) {
+            $fields->wrong('pieces', 'This many pieces cannot be joined like that.', 1 === $most ? 'Name one.' : 'Name two.');
         }
         $fields->close();
 
-        return new Beginning($join, [] === $pieces ? ['?'] : $pieces, $across);
+        return new Beginning($join, [] === $pieces ? ['?'] : $pieces, $across, $round, $take);
+    }
+
+    private static function pickUp(Fields $fields): PickUp
+    {
+        $pickUp = $fields->has('stitches')
+            ? PickUp::evenly($fields->whole('stitches', 1, Limits::STITCHES_IN_ROUND))
+            : PickUp::between($fields->whole('from', 1, Limits::STITCHES_IN_ROUND), $fields->whole('to', 1, Limits::STITCHES_IN_ROUND));
+        $fields->close();
+
+        return $pickUp;
     }
 
     private static function copies(Fields $fields): Copies

@@ -6,12 +6,13 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
-use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
@@ -55,6 +56,7 @@ final class PlanWriter
             'hand' => $plan->hand->value,
             'units' => $plan->units->value,
             'lean' => self::plain($plan->lean),
+            'marker' => Marker::First === $plan->marker ? null : $plan->marker->value,
             'yarns' => array_map(self::yarn(...), $plan->yarns),
             'gauge' => self::set([
                 'stitchesPer10cm' => self::plain($plan->gauge->stitchesPer10cm),
@@ -106,6 +108,8 @@ final class PlanWriter
             'name' => $piece->name,
             'copies' => self::copies($piece->copies),
             'worked' => $piece->worked->value,
+            'chainCounts' => $piece->chainCounts ? true : null,
+            'closing' => Closing::FirstStitch === $piece->closing ? null : $piece->closing->value,
             'lean' => self::plain($piece->lean),
             'start' => null === $piece->start ? null : self::beginning($piece->start),
             'rounds' => $piece->rounds,
@@ -122,9 +126,19 @@ final class PlanWriter
     /** @return array<string, mixed> */
     private static function beginning(Beginning $beginning): array
     {
-        $joined = ['join' => $beginning->join->value, 'pieces' => $beginning->pieces];
+        $take = $beginning->take;
 
-        return \in_array($beginning->join, [Join::Bridge, Join::Seam], true) ? $joined + ['across' => $beginning->across] : $joined;
+        return self::set([
+            'join' => $beginning->join->value,
+            'pieces' => $beginning->pieces,
+            'across' => $beginning->join->hasAcross() ? $beginning->across : null,
+            'round' => $beginning->round,
+            'take' => match (true) {
+                null === $take => null,
+                $take->stitches > 0 => ['stitches' => $take->stitches],
+                default => ['from' => $take->from, 'to' => $take->to],
+            },
+        ]);
     }
 
     /** @return int|list<array<string, mixed>> */

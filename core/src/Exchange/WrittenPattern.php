@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
+use Alternum\Core\Plan\Worked;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -31,6 +32,7 @@ final class WrittenPattern
         }
         $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
         $lines[] = 'Change: bring the next yarn in on the last pull-through of the stitch before it; within a round, let the other lie behind.';
+        $lines[] = 'Marker: in the '.$plan->marker->value.' stitch of each round.';
         $lines[] = '';
         foreach ($analysis->amounts->amounts as $amount) {
             $yarn = $amount->yarn;
@@ -44,7 +46,10 @@ final class WrittenPattern
             $lines[] = '# '.$piece->piece->name.($copies > 1 ? " (make {$copies})" : '');
             if (null !== $piece->piece->start) {
                 $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->piece->start->pieces);
-                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->reading->on} stitches";
+                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->reading->on} stitches: ".$piece->beginning($plan);
+            }
+            if ($piece->piece->chainCounts && Worked::Spiral !== $piece->piece->worked) {
+                $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';
             }
             foreach ($piece->steps($plan, $terms) as $step) {
                 $lines[] = $step->text;

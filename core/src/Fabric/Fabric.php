@@ -32,14 +32,17 @@ final readonly class Fabric
         $courses = [];
         $table = self::table();
         $start = $level = 0.0;
-        $begins = $radius = $reading->on * $gauge->stitchWidthMm() / (2 * \M_PI);
+        // Along both sides of a chain, a round begins as wide as the chain is around.
+        $below = $reading->on > 0 ? $reading->on : $reading->rounds[0]->below ?? 0;
+        $begins = $radius = $below * $gauge->stitchWidthMm() / (2 * \M_PI);
         $last = null;
         $lastOwn = 0.0;
         foreach ($reading->rounds as $round) {
             // Even rounds come in long stretches: the same stitches on as many are laid once.
             $same = null !== $last && $last->codes === $round->codes && $last->below === $round->below;
             $own = $same ? $lastOwn : self::squareOn($round, $table);
-            if ($round->number > 1 && Worked::Rows !== $worked) {
+            $closesFlat = self::closesFlat($round);
+            if ($round->number > 1 && Worked::Rows !== $worked && !$closesFlat) {
                 $start += $own - $lean / $round->makes;
             }
             $tops = $same ? $courses[\count($courses) - 1]->tops : self::tops($round->codes);
@@ -47,13 +50,19 @@ final readonly class Fabric
             $wider = $round->makes * $gauge->stitchWidthMm() / (2 * \M_PI) - $radius;
             $radius += $wider;
             // Rows lie above one another however many stitches they have.
-            $rise = Worked::Rows === $worked ? $height : sqrt(max(0.0, $height ** 2 - $wider ** 2));
+            $rise = Worked::Rows === $worked || $closesFlat ? $height : sqrt(max(0.0, $height ** 2 - $wider ** 2));
             $level += $rise;
-            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && abs($wider) > $height * Course::RUFFLES);
+            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && !$closesFlat && abs($wider) > $height * Course::RUFFLES);
             [$last, $lastOwn] = [$round, $own];
         }
 
         return new self($courses, $begins);
+    }
+
+    /** Both sides are worked together: the edge lies flat, as long as half the way around. */
+    private static function closesFlat(Round $round): bool
+    {
+        return '' === trim($round->codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code()) && '' !== $round->codes;
     }
 
     /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */

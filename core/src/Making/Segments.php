@@ -15,7 +15,7 @@ final class Segments
      * @param string                   $codes one byte a stitch
      * @param list<array{string, int}> $runs  yarn and tops made
      *
-     * @return list<array{non-empty-list<string>, string}> the yarns, and the codes worked in them
+     * @return list<array{non-empty-list<string>, int, int}> the yarns, the first stitch worked in them, from 0, and how many are
      */
     public static function of(string $codes, array $runs): array
     {
@@ -40,7 +40,7 @@ final class Segments
             if ($goesOn) {
                 array_pop($segments);
             }
-            $segments[] = [$yarns, ($goesOn ? $before[1] : '').$codes[$i]];
+            $segments[] = [$yarns, $goesOn ? $before[1] : $i, $goesOn ? $before[2] + 1 : 1];
         }
 
         return $segments;

@@ -9,13 +9,17 @@ use Alternum\Core\Change\Fate;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 
 /** One piece written out to be worked from: its rounds with their yarns, and the changes where they come. */
 final readonly class Steps
@@ -52,7 +56,7 @@ final readonly class Steps
             $runs = Colouring::runs($colouring->rounds[$i]);
             $head = $self->printer->head($i + 1, $last + 1);
             $text = $round->readable
-                ? "{$head}: ".$self->stitches($reading->lines[$round->line - 1] ?? null, $round->codes, $runs, $inHand)." ({$round->makes})"
+                ? "{$head}: ".$self->stitches($reading->lines[$round->line - 1] ?? null, $round, $runs, $inHand)." ({$round->makes})".(Worked::Joined === $piece->worked ? ", {$piece->closing->inWords()}" : '')
                 : "# {$head} could not be read as typed";
             $steps[] = new Step($i + 1, $last + 1, $text, $round->makes, array_values(array_unique(array_column($runs, 0))), $then[$last + 1] ?? []);
             $inHand = [] === $runs ? $inHand : $runs[\count($runs) - 1][0];
@@ -63,7 +67,7 @@ final readonly class Steps
 
     private static function areAlike(Round $one, Round $other): bool
     {
-        return $one->codes === $other->codes && $one->below === $other->below && $one->readable === $other->readable;
+        return $one->codes === $other->codes && $one->loops === $other->loops && $one->turning->before === $other->turning->before && $one->turning->after === $other->turning->after && $one->below === $other->below && $one->readable === $other->readable;
     }
 
     /**
@@ -71,18 +75,28 @@ final readonly class Steps
      *
      * @param list<array{string, int}> $runs
      */
-    private function stitches(?Line $line, string $codes, array $runs, string $inHand): string
+    private function stitches(?Line $line, Round $round, array $runs, string $inHand): string
     {
+        $before = 0 === $round->turning->before ? '' : $this->printer->codes(str_repeat(Stitch::Chain->code(), $round->turning->before)).', ';
+        $after = 0 === $round->turning->after ? '' : ', '.$this->printer->codes(str_repeat(Stitch::Chain->code(), $round->turning->after));
         if (1 === \count($runs)) {
-            return ($runs[0][0] === $inHand ? '' : $this->with($runs[0][0])).(null === $line ? $this->printer->codes($codes) : $this->printer->stitches($line));
+            return ($runs[0][0] === $inHand ? '' : $this->with($runs[0][0])).$before.(null === $line ? $this->printer->codes($round->codes, $round->loops) : $this->printer->stitches($line)).$after;
         }
         $said = [];
-        foreach (Segments::of($codes, $runs) as [$yarns, $part]) {
-            $said[] = ([$inHand] === $yarns ? '' : $this->with(...$yarns)).$this->printer->codes($part);
+        $first = $line->items[0] ?? null;
+        if ($first instanceof Start) {
+            $first = new Foundation($first->ring ? 0 : 2, $first->ring ? 0 : 2, 0, 0);
+        }
+        foreach (Segments::of($round->codes, $runs) as [$yarns, $from, $stitches]) {
+            // The chain that stands for the first stitch is said as the chain.
+            $skip = 0 === $from && $round->stands ? 1 : 0;
+            $part = $this->printer->codes(substr($round->codes, $from + $skip, $stitches - $skip), substr($round->loops, $from + $skip, $stitches - $skip));
+            $lead = 0 === $from ? rtrim($before, '' === $part ? ', ' : '') : '';
+            $said[] = ([$inHand] === $yarns ? '' : $this->with(...$yarns)).$lead.$part;
             $inHand = $yarns[\count($yarns) - 1];
         }
 
-        return implode('; ', $said);
+        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
     }
 
     private function with(string ...$yarns): string

@@ -14,19 +14,4 @@ final readonly class Dye
     public function __construct(public string $yarn, public string $within = '')
     {
     }
-
-    /**
-     * @param list<string> $words what is said after "with", lower case
-     *
-     * @return self|null null where no yarn is named by its letter
-     */
-    public static function named(array $words): ?self
-    {
-        $then = array_search('then', $words, true);
-        $first = $words[0] ?? '';
-        $second = false === $then ? '' : $words[$then + 1] ?? '';
-        $isLetter = static fn (string $word): bool => 1 === preg_match('/^[a-z]$/D', $word);
-
-        return $isLetter($first) ? new self(strtoupper($first), $isLetter($second) ? strtoupper($second) : '') : null;
-    }
 }

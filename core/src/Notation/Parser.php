@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
@@ -20,7 +21,8 @@ use Alternum\Core\Plan\Terms;
  *     line   = [head] [loop ":"] [items] [count] [remarks]
  *     head   = ("R" | "Rnd" | "Round" | "Row" …) number ["-" number] [":"] | number (":" | ")")
  *     items  = item { [","] item }
- *     item   = [loop] (stitches | group) [loop] | start | "with" name ":"
+ *     item   = [loop] (stitches | group) [loop] ["in" yarn] | start | chains "starting in 2nd ch from hook" | yarn
+ *     yarn   = ("with" | "in") name ":" | "change to" name | "[" name "]" | name ":"
  *     group  = "(" items ")" [times | "in next st"] | "*" items ("*" | "rep from *") times
  *     times  = "x" number | number "times" | "around"
  *     loop   = "BLO" | "in back loop only" | …
@@ -30,7 +32,7 @@ final class Parser
 {
     private const HEADS = ['r', 'rd', 'rds', 'rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rs'];
     private const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop'];
-    private const LABELS = ['abbreviations', 'begin', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
+    private const LABELS = ['abbreviations', 'begin', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'marker', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
 
     private readonly Lexer $lexer;
     private readonly Vocabulary $vocabulary;
@@ -44,9 +46,14 @@ final class Parser
     private ?Dye $dye = null;
     /** Chains below that the item just read passes over. */
     private int $passed = 0;
+    /** What the last item turned the chain before it into. */
+    private ?Foundation $foundation = null;
+    private ?SyntaxError $doubt = null;
+    private readonly YarnNames $yarns;
 
-    public function __construct(private readonly Terms $terms)
+    public function __construct(private readonly Terms $terms, ?YarnNames $yarns = null)
     {
+        $this->yarns = $yarns ?? YarnNames::letters();
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
         $this->otherVocabulary = Vocabulary::of($terms->other());
@@ -69,6 +76,9 @@ final class Parser
         $this->stars = 0;
         $this->passed = 0;
         $this->dye = null;
+        $this->foundation = null;
+        $this->doubt = null;
+        $all = $this->tokens;
         $head = $this->head();
         if (null === $head && $this->isProse()) {
             return null;
@@ -81,8 +91,12 @@ final class Parser
             return null;
         }
         try {
+            $throughBoth = $this->throughBothOfLine();
             $loop = $this->loopOfLine();
             $items = $this->items(0);
+            if ($throughBoth) {
+                $items = array_map($this->throughBoth(...), $items);
+            }
             if ($this->tokens->has($this->at)) {
                 throw $this->tokens->error($this->at, "There is a “{$this->tokens->value($this->at)}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
             }
@@ -93,7 +107,7 @@ final class Parser
             $items = array_map(static fn (Node $item): Node => $item instanceof Work || $item instanceof Repeat ? $item->in($item->loop ?? $loop) : $item, $items);
         }
 
-        return new Line($head, $items, $ending->count, $this->tokens->position($this->tokens->count()));
+        return new Line($head, $items, $ending->count, $this->tokens->position($this->tokens->count()), $this->changeAfter($all) ?? $this->dye, $this->doubt);
     }
 
     private function head(): ?Head
@@ -222,7 +236,15 @@ final class Parser
                 ++$this->at;
                 continue;
             }
-            if (('with' === $this->tokens->value($this->at) && $this->colourName()) || $this->colourLetter()) {
+            if ($this->colour() || ($depth < 1 && $this->otherSide())) {
+                continue;
+            }
+            if ([] === $items && $depth < 1 && $this->intoRing()) {
+                $items[] = $this->takeFoundation();
+                continue;
+            }
+            if (1 === \count($items) && $depth < 1 && $this->fromChain($items[0])) {
+                $items = [$this->takeFoundation()];
                 continue;
             }
             $dye = $this->dye;
@@ -254,8 +276,14 @@ final class Parser
             '*' === $this->tokens->value($this->at) => $this->starred($depth),
             default => $this->work($before),
         };
-        if ($item instanceof Start && !$item->ring) {
-            array_pop($before);
+        if (($item instanceof Start && !$item->ring) || null !== $this->foundation) {
+            $chain = array_pop($before);
+            if ($chain instanceof Work && null !== $chain->dye) {
+                $item = self::dyed($item, $chain->dye);
+            }
+        }
+        if (null !== $this->foundation) {
+            $before[] = $this->takeFoundation();
         }
         if ($this->passed > 0) {
             $before[] = new Work(Stitch::Skip, $this->passed, $item->position(), $item->length());
@@ -267,10 +295,35 @@ final class Parser
         if (null === $loop) {
             [$loop, $words] = $this->loop($this->at);
             $this->at += $words;
+            $item = null === $loop ? $item : $this->timesAfterLoop($item);
         }
+        if ($this->saysThroughBoth()) {
+            $item = $this->throughBoth($item);
+            if ($item instanceof Work && null !== $item->times && null !== $loop) {
+                $loop = null;
+            }
+        }
+        $this->at += $this->overStrands();
+        $dye = $this->colourAfter();
+        $item = null === $dye ? $item : self::dyed($item, $dye);
         $before[] = null !== $loop && ($item instanceof Work || $item instanceof Repeat) ? $item->in($loop) : $item;
 
         return $before;
+    }
+
+    /** "inc in BLO x6", "sc in BLO around": how often is said after the loop. */
+    private function timesAfterLoop(Node $item): Node
+    {
+        if (!($item instanceof Work || $item instanceof Repeat) || 1 !== $item->times) {
+            return $item;
+        }
+        [$times] = $this->times($this->at - 1);
+        if (false === $times) {
+            return $item;
+        }
+        $length = $this->reached() - $item->position();
+
+        return $item instanceof Work ? new Work($item->stitch, $times, $item->position(), $length, null, $item->dye) : new Repeat($item->items, $times, $item->position(), $length, null, $item->dye);
     }
 
     /**
@@ -289,34 +342,244 @@ final class Parser
         return $into instanceof Work ? $into : null;
     }
 
-    /** Takes "with B, Flag red:" as the yarn of what follows; the name is for people, the letter counts. */
-    private function colourName(): bool
+    /** Takes the yarn of what follows, however it is named: "with B, Flag red:", "change to B", "[B]", "B:". */
+    private function colour(): bool
     {
-        $words = [];
-        for ($i = $this->at + 1; $this->tokens->has($i); ++$i) {
-            if (':' === $this->tokens->value($i)) {
-                $this->at = $i + 1;
-                $this->dye = Dye::named($words) ?? $this->dye;
-
-                return true;
-            }
-            $words[] = $this->tokens->value($i);
+        $at = $this->at;
+        if ($this->tokens->isOneOf($at, ['change', 'changing', 'switch', 'switching']) && 'to' === $this->tokens->value($at + 1)) {
+            return $this->takeYarn($at + 2, $at + 2);
         }
+        if ($this->tokens->is($at, TokenType::Open)) {
+            $yarn = $this->yarns->at($this->tokens, $at + 1);
+            $close = $at + 1 + ($yarn[1] ?? 0);
+
+            return null !== $yarn && $this->tokens->is($close, TokenType::Close) && !$this->tokens->is($close + 1, TokenType::Times) && $this->takeYarn($at + 1, $close + 1);
+        }
+        $isWith = $this->tokens->isOneOf($at, ['with', 'using']);
+        $first = $isWith || $this->tokens->isOneOf($at, ['in']) ? $at + 1 : $at;
+        if ($isWith) {
+            for ($i = $first; $this->tokens->has($i); ++$i) {
+                if (':' === $this->tokens->value($i)) {
+                    return $this->takeYarn($first, $i + 1);
+                }
+            }
+
+            return false;
+        }
+        $yarn = $this->yarns->at($this->tokens, $first);
+
+        return null !== $yarn && ':' === $this->tokens->value($first + $yarn[1]) && $this->takeYarn($first, $first + $yarn[1] + 1);
+    }
+
+    /**
+     * @param int $first where the name begins
+     * @param int $end   the place after the words that name it, at the least
+     */
+    private function takeYarn(int $first, int $end): bool
+    {
+        $yarn = $this->yarns->at($this->tokens, $first);
+        if (null === $yarn) {
+            $isWritten = $end > $first;
+            if ($isWritten && $this->yarns->isPlan) {
+                $this->doubt = $this->tokens->error($first, "“{$this->tokens->said($first)}” is the name of no yarn of this plan.", 'Add the yarn, or name one by its letter: with B:');
+            }
+            $this->at = $isWritten ? $end : $this->at;
+
+            return $isWritten;
+        }
+        $at = $first + $yarn[1];
+        // The name after a letter is for people; "with A then B" names the second top's yarn, too.
+        $within = null;
+        for ($i = $at; $i < $end && null === $within; ++$i) {
+            $within = 'then' === $this->tokens->value($i) ? $this->yarns->at($this->tokens, $i + 1) : null;
+        }
+        $this->dye = new Dye($yarn[0], $within[0] ?? '');
+        $this->at = max($end, $at);
+
+        return true;
+    }
+
+    /** The yarn that is named after an item, "5 sc in B", with what follows parted from it; null where none is. */
+    private function yarnAfter(): ?int
+    {
+        if (!$this->tokens->isOneOf($this->at, ['in', 'with'])) {
+            return null;
+        }
+        $yarn = $this->yarns->at($this->tokens, $this->at + 1);
+        $end = $this->at + 1 + ($yarn[1] ?? 0);
+        $isParted = !$this->tokens->has($end) || ($this->tokens->is($end, TokenType::Separator, TokenType::Stop, TokenType::Close) && ':' !== $this->tokens->value($end));
+
+        return null !== $yarn && $isParted ? $end : null;
+    }
+
+    private function colourAfter(): ?Dye
+    {
+        $end = $this->yarnAfter();
+        $yarn = null === $end ? null : $this->yarns->at($this->tokens, $this->at + 1);
+        $this->at = $end ?? $this->at;
+
+        return null === $yarn ? null : new Dye($yarn[0]);
+    }
+
+    /** The yarn that a remark at the line's end changes to: "(18), change to B". */
+    private function changeAfter(Tokens $all): ?Dye
+    {
+        for ($at = $this->tokens->count(); $at < $all->count(); ++$at) {
+            if ($all->isOneOf($at, ['change', 'changing', 'switch', 'switching']) && 'to' === $all->value($at + 1)) {
+                $yarn = $this->yarns->at($all, $at + 2);
+
+                return null === $yarn ? null : new Dye($yarn[0]);
+            }
+        }
+
+        return null;
+    }
+
+    /** "into MR:", before the stitches that go into it. */
+    private function intoRing(): bool
+    {
+        $at = $this->at;
+        if (!$this->tokens->isOneOf($at, ['in', 'into'])) {
+            return false;
+        }
+        $at += $this->tokens->isOneOf($at + 1, ['a', 'the']) ? 2 : 1;
+        $words = $this->ringWords($at);
+        if (0 === $words) {
+            return false;
+        }
+        $position = $this->tokens->position($this->at);
+        $this->at = $at + $words;
+        $this->foundation = new Foundation(0, 0, $position, $this->reached() - $position);
+
+        return true;
+    }
+
+    /** "starting in 2nd ch from hook", after the chain. */
+    private function fromChain(Node $chain): bool
+    {
+        $at = $this->at;
+        if (!$chain instanceof Work || Stitch::Chain !== $chain->stitch || !$this->tokens->isOneOf($at, ['starting', 'start', 'beginning', 'begin', 'from'])) {
+            return false;
+        }
+        while ($this->tokens->isOneOf($at, ['starting', 'start', 'beginning', 'begin', 'from', 'in', 'with', 'at', 'the'])) {
+            ++$at;
+        }
+        $from = $this->tokens->isOneOf($at, ['second']) ? 2 : (int) $this->tokens->value($at);
+        if ($from < 2 || !$this->tokens->isOneOf($at + 1, ['ch', 'chain'])) {
+            return false;
+        }
+        $this->at = $at + 2;
+        $this->skipWords(['from', 'the', 'hook']);
+        $this->foundation = new Foundation($chain->times ?? 1, $from, $chain->position(), $this->reached() - $chain->position());
+
+        return true;
+    }
+
+    private function takeFoundation(): Foundation
+    {
+        $foundation = $this->foundation ?? throw new \LogicException('There is no foundation to take.');
+        $this->foundation = null;
+
+        return $foundation;
+    }
+
+    private function isLongChain(Work $work): bool
+    {
+        return Stitch::Chain === $work->stitch && null !== $work->times && $work->times > 2;
+    }
+
+    /** The stitch in the chain that was named, and more of the same along it: "and in next 3 ch". */
+    private function alongChain(Stitch $stitch, ?int $count, int $position): Work
+    {
+        return new Work($this->perStitch($stitch, $count, $this->at - 1), 1, $position, $this->reached() - $position);
+    }
+
+    /** Passes over "now work along the other side of the chain". */
+    private function otherSide(): bool
+    {
+        $at = $this->at;
+        $isSaid = false;
+        while ($this->tokens->isOneOf($at, ['now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'the', 'other', 'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn'])) {
+            $isSaid = $isSaid || $this->tokens->isOneOf($at, ['side', 'rotate']);
+            if ($isSaid && 'ch' === $this->tokens->value($at) && $this->tokens->isNumber($at + 1)) {
+                break;
+            }
+            ++$at;
+        }
+        $this->at = $isSaid ? $at : $this->at;
+
+        return $isSaid;
+    }
+
+    private function saysThroughBoth(): bool
+    {
+        $at = $this->at;
+        $both = $this->tokens->isOneOf($at, ['through', 'thru', 'in', 'into']) ? $at + 1 : $at;
+        if (!$this->tokens->isOneOf($both, ['both'])) {
+            return false;
+        }
+        $isLoops = $this->tokens->isOneOf($both + 1, ['loops', 'loop']);
+        $this->at = $both + 1;
+        $this->skipWords(['sides', 'layers', 'edges', 'thicknesses', 'loops', 'loop', 'of', 'the', 'piece']);
+
+        // Both loops are what is meant where nothing is said.
+        return !$isLoops;
+    }
+
+    /** "through both layers:", before all stitches. */
+    private function throughBothOfLine(): bool
+    {
+        $begin = $this->at;
+        $this->skipWords(['close', 'closing', 'fold', 'flat', 'flatten', 'and', 'work', 'working', 'press']);
+        while ($this->at > $begin && $this->tokens->is($this->at, TokenType::Separator, TokenType::Stop)) {
+            ++$this->at;
+        }
+        $isSaid = $this->tokens->isOneOf($this->at, ['through', 'thru']) && $this->saysThroughBoth();
+        if ($isSaid && $this->tokens->is($this->at, TokenType::Separator, TokenType::Stop)) {
+            return true;
+        }
+        if (!$isSaid && $this->at > $begin && null !== $this->stitchName($this->tokens->isNumber($this->at) ? $this->at + 1 : $this->at)) {
+            // "fold flat, 9 sc through both": said again after the stitches.
+            return false;
+        }
+        $this->at = $begin;
 
         return false;
     }
 
-    /** "[B]", "(B)": the yarn of what follows. */
-    private function colourLetter(): bool
+    private function throughBoth(Node $item): Node
     {
-        $letter = $this->tokens->value($this->at + 1);
-        if (!$this->tokens->is($this->at, TokenType::Open) || 1 !== \strlen($letter) || !ctype_alpha($letter) || !$this->tokens->is($this->at + 2, TokenType::Close) || $this->tokens->is($this->at + 3, TokenType::Times)) {
-            return false;
-        }
-        $this->dye = new Dye(strtoupper($letter));
-        $this->at += 3;
+        $length = $item->length();
+        if ($item instanceof Work) {
+            if (str_ends_with($item->stitch->value, ' both')) {
+                return $item;
+            }
+            $both = $item->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $this->vocabulary->inWords('Close with sc or sl st through both.'), $item->position(), max(1, $length));
 
-        return true;
+            return new Work($both, $item->times, $item->position(), $length, null, $item->dye);
+        }
+        if ($item instanceof Repeat) {
+            return new Repeat(array_map($this->throughBoth(...), $item->items), $item->times, $item->position(), $length, null, $item->dye);
+        }
+
+        return $item;
+    }
+
+    /** How many tokens say "over two strands", "over the tail": what is crocheted over is no stitch. */
+    private function overStrands(): int
+    {
+        if (!$this->tokens->isOneOf($this->at, ['over'])) {
+            return 0;
+        }
+        $at = $this->at + 1;
+        while ($this->tokens->isOneOf($at, ['both', 'the', 'its', 'carried', 'cut', 'loose', 'old', 'unused']) || $this->tokens->isNumber($at)) {
+            ++$at;
+        }
+        if (!$this->tokens->isOneOf($at, ['strand', 'strands', 'tail', 'tails', 'end', 'ends', 'yarn', 'yarns'])) {
+            return 0;
+        }
+
+        return $at + 1 - $this->at;
     }
 
     private static function dyed(Node $node, Dye $dye): Node
@@ -456,6 +719,7 @@ final class Parser
             }
             $count = $this->count($this->at++);
         }
+        $this->at += $this->overStrands();
         [$times, $said] = $this->times($named);
         if (false !== $times && null !== $count) {
             if (null === $times) {
@@ -535,7 +799,7 @@ final class Parser
     private function into(Stitch $stitch, ?int $count, int $position, array $before): ?Node
     {
         $in = $this->at;
-        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0]) {
+        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0] || $this->overStrands() > 0 || null !== $this->yarnAfter()) {
             return $this->intoNextWithoutIn($stitch, $count, $position);
         }
         ++$this->at;
@@ -547,6 +811,16 @@ final class Parser
             return new Start(true, $stitch, $count ?? 1, $position, $this->reached() - $position);
         }
         if ($this->tokens->is($this->at, TokenType::Ordinal) && ([] === $before || !$this->tokens->isOneOf($this->at, ['2nd']))) {
+            $chain = $before[0] ?? null;
+            if (1 === \count($before) && $chain instanceof Work && $this->isLongChain($chain)) {
+                $this->foundation = new Foundation($chain->times ?? 0, (int) $this->tokens->value($this->at), $chain->position(), $chain->length());
+                ++$this->at;
+                $this->skipStitchWords();
+                $this->skipWords(['from', 'the', 'hook']);
+
+                return $this->alongChain($stitch, $count, $position);
+            }
+
             return $this->intoLaterChain($stitch, $count, $position);
         }
         if ($this->tokens->isOneOf($this->at, ['2nd', 'second'])) {
@@ -615,7 +889,7 @@ final class Parser
     }
 
     /** @param list<Node> $before */
-    private function intoSecondChain(Stitch $stitch, ?int $count, int $in, array $before): Start
+    private function intoSecondChain(Stitch $stitch, ?int $count, int $in, array $before): Node
     {
         ++$this->at;
         $chain = $this->stitchName($this->at);
@@ -625,6 +899,11 @@ final class Parser
         $this->at += $chain[1];
         $this->skipWords(['from', 'the', 'hook']);
         $last = end($before);
+        if ($last instanceof Work && 1 === \count($before) && $this->isLongChain($last)) {
+            $this->foundation = new Foundation($last->times ?? 0, 2, $last->position(), $last->length());
+
+            return $this->alongChain($stitch, $count, $this->tokens->position($in));
+        }
         if (!$last instanceof Work || Stitch::Chain !== $last->stitch || 2 !== $last->times) {
             throw $this->tokens->error($in, 'There are no two chains before this.', $this->vocabulary->inWords('Write ch 2, 6 sc in 2nd ch from hook.'));
         }
@@ -637,7 +916,7 @@ final class Parser
         $name = $this->vocabulary->abbreviation($stitch);
 
         return Stitch::inOne($stitch, $count ?? 1)
-            ?? throw $this->tokens->error($place, "{$count} {$name} in one stitch is not known here.", $this->vocabulary->inWords('Two or three can be: 3 sc in next st.'));
+            ?? throw $this->tokens->error($place, "{$count} {$name} in one stitch is not known here.", $this->vocabulary->inWords('Two or three can be, of sc up to five: 3 sc in next st.'));
     }
 
     /** How many stitches "in next st", "in each of next 3 sts" names after a bracket; null where it does not say so. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Plan\Beginning;
+use Alternum\Core\Plan\Ground;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
@@ -29,7 +30,7 @@ final class PieceReading
             if (null !== $problem) {
                 $problems[] = $problem->ofPiece($piece->key, $problem->path ?? '');
             }
-            $readings[$piece->key] = Reader::read($piece->rounds, $plan->terms, $piece->worked, $left, $on);
+            $readings[$piece->key] = self::read($plan, $piece, $left, $on);
             $left -= $readings[$piece->key]->stitches();
         }
 
@@ -53,7 +54,12 @@ final class PieceReading
             [$on] = self::beginning($piece->start, $before, '');
         }
 
-        return Reader::read($piece->rounds, $plan->terms, $piece->worked, Limits::STITCHES, $on);
+        return self::read($plan, $piece, Limits::STITCHES, $on);
+    }
+
+    private static function read(Plan $plan, Piece $piece, int $left, int $on): Reading
+    {
+        return Reader::read($piece->rounds, $plan->terms, $piece->worked, $left, $on, YarnNames::of($plan->yarns), $piece->chainCounts);
     }
 
     /**
@@ -64,21 +70,58 @@ final class PieceReading
      */
     private static function beginning(Beginning $beginning, array $made, string $path): array
     {
-        $openings = [];
         foreach ($beginning->pieces as $i => $key) {
-            $rounds = $made[$key]->rounds ?? [];
-            if ([] === $rounds) {
+            if ([] === ($made[$key]->rounds ?? [])) {
                 return [0, Problem::atPath("{$path}.pieces[{$i}]", "This piece begins on “{$key}”, which is not made before it.", 'Put that piece before this one, or let this one begin on another.')];
             }
-            $openings[] = $rounds[\count($rounds) - 1]->makes;
+        }
+        $openings = self::openings($beginning, $made);
+        if (0 === $openings[0]) {
+            $next = ($beginning->round ?? 0) + 1;
+
+            return [0, Problem::atPath("{$path}.round", "Round {$beginning->round} of “{$beginning->pieces[0]}” leaves no loop free.", "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.")];
         }
         if (Join::Layers === $beginning->join && $openings[0] !== ($openings[1] ?? null)) {
             return [$openings[0], Problem::atPath($path, "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.', 'Give both the same number.')];
         }
+        if (null !== $beginning->take && $beginning->take->of($openings[0]) > $openings[0]) {
+            return [$openings[0], Problem::atPath("{$path}.take", "It begins on more stitches than the edge has, which is {$openings[0]}.", 'Take fewer.')];
+        }
         $on = $beginning->stitches($openings);
+        $isTooWide = Join::Seam === $beginning->join && $beginning->across >= min($openings);
 
-        return $on < 1
-            ? [0, Problem::atPath("{$path}.across", 'The seam takes more stitches than the pieces have.', 'Let it take fewer.')]
+        return $on < 1 || $isTooWide
+            ? [max(0, $on), Problem::atPath("{$path}.across", 'The seam takes more stitches than the pieces have.', 'Let it take fewer.')]
             : [$on, null];
+    }
+
+    /**
+     * What a piece's first round is worked into; nothing where it begins on its own.
+     *
+     * @param array<string, Reading> $made the pieces before
+     *
+     * @return list<Ground>
+     */
+    public static function grounds(Piece $piece, array $made): array
+    {
+        if (null === $piece->start || 0 === ($made[$piece->key]->on ?? 0)) {
+            return [];
+        }
+
+        return $piece->start->grounds(self::openings($piece->start, $made));
+    }
+
+    /**
+     * @param array<string, Reading> $made the pieces before
+     *
+     * @return non-empty-list<int> stitches in the edge of each piece that is begun on
+     */
+    private static function openings(Beginning $beginning, array $made): array
+    {
+        return array_map(static function (string $key) use ($beginning, $made): int {
+            $rounds = $made[$key]->rounds ?? [];
+
+            return Join::Loops === $beginning->join ? ($rounds[$beginning->round ?? 0] ?? null)?->freeLoopsBelow() ?? 0 : ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0;
+        }, $beginning->pieces);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
@@ -45,16 +46,23 @@ final class Printer
     }
 
     /**
-     * Stitches by their codes, like ones gathered: "5 sc, inc, 3 sc".
+     * Stitches by their codes, like ones gathered: "5 sc, inc, 3 sc in BLO".
      *
      * @param string $codes one byte a stitch
+     * @param string $loops see Round::$loops
      */
-    public function codes(string $codes): string
+    public function codes(string $codes, string $loops = ''): string
     {
         $said = [];
         for ($at = 0, $end = \strlen($codes); $at < $end; $at += $times) {
             $times = strspn($codes, $codes[$at], $at);
-            $said[] = $this->work(Stitch::ofCode($codes[$at]), $times);
+            $loop = $loops[$at] ?? ' ';
+            $times = '' === $loops ? $times : min($times, strspn($loops, $loop, $at));
+            $said[] = $this->work(Stitch::ofCode($codes[$at]), $times).match ($loop) {
+                Loop::Back->code() => ' in BLO',
+                Loop::Front->code() => ' in FLO',
+                default => '',
+            };
         }
 
         return implode(', ', $said);
@@ -72,10 +80,23 @@ final class Printer
 
         return match (true) {
             $item instanceof Start => ($item->ring ? '' : 'ch 2, ')."{$item->times} {$this->vocabulary->abbreviation($item->stitch)} in ".($item->ring ? 'MR' : '2nd ch from hook'),
+            $item instanceof Foundation => $this->foundation($item),
             $item instanceof Work => $this->work($item->stitch, $item->times),
             $item instanceof Repeat => $this->repeat($item, $item->times),
             default => '',
         }.$loop;
+    }
+
+    /** "into MR", "ch 6, starting in 2nd ch from hook". */
+    public function foundation(Foundation $foundation): string
+    {
+        $nth = match ($foundation->from) {
+            2 => '2nd',
+            3 => '3rd',
+            default => "{$foundation->from}th",
+        };
+
+        return 0 === $foundation->chains ? 'into MR' : "ch {$foundation->chains}, starting in {$nth} ch from hook";
     }
 
     private function all(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Start;
@@ -21,9 +22,6 @@ use Alternum\Core\Plan\Worked;
  */
 final class Reader
 {
-    /** Chains that turn at the most, those of a treble: common practice, no source. */
-    private const TURNING = 4;
-
     private readonly Parser $parser;
     private readonly Vocabulary $vocabulary;
     private readonly Advice $advice;
@@ -39,22 +37,26 @@ final class Reader
     /** The last line of which it was told that a round of it does not fit. */
     private int $toldOf = 0;
     private int $on = 0;
+    /** Chains at the end of the row before, for this one. */
+    private int $lifted = 0;
 
-    private function __construct(Terms $terms, private readonly Worked $worked)
+    private function __construct(Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, YarnNames $yarns)
     {
-        $this->parser = new Parser($terms);
+        $this->parser = new Parser($terms, $yarns);
         $this->vocabulary = Vocabulary::of($terms);
         $this->advice = new Advice($terms);
     }
 
     /**
-     * @param list<string> $lines
-     * @param int          $left  how many stitches may still come before the plan is full
-     * @param int          $on    stitches of other pieces that the first round is worked into; 0: it begins on its own
+     * @param list<string>   $lines
+     * @param int            $left        how many stitches may still come before the plan is full
+     * @param int            $on          stitches of other pieces that the first round is worked into; 0: it begins on its own
+     * @param YarnNames|null $yarns       null: yarns are known by their letters alone
+     * @param bool           $chainCounts the chain that lifts a row or a joined round stands for its first stitch
      */
-    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES, int $on = 0): Reading
+    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES, int $on = 0, ?YarnNames $yarns = null, bool $chainCounts = false): Reading
     {
-        $reader = new self($terms, $worked);
+        $reader = new self($terms, $worked, $chainCounts && Worked::Spiral !== $worked, $yarns ?? YarnNames::letters());
         $reader->left = $left;
         $reader->on = $on;
         $parsed = [];
@@ -114,6 +116,10 @@ final class Reader
                 return null;
             }
         }
+        if (null !== $line->doubt) {
+            $this->problem($number, $line->doubt->position, $line->doubt->length, $next, $line->doubt->getMessage(), $line->doubt->mend);
+        }
+        $this->lifted = $line->turning->after;
 
         return $line;
     }
@@ -125,15 +131,17 @@ final class Reader
             return $line;
         }
         $items = $line->items;
+        $lift = [0, 0];
         // A joined round's chain stands at its beginning; at its end it may be a stitch.
         foreach (Worked::Rows === $this->worked ? [0, \count($items) - 1] : [0] as $at) {
             $item = $line->items[$at];
-            if ($item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= self::TURNING) {
+            if ($item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= Turning::MOST) {
                 unset($items[$at]);
+                $lift[0 === $at ? 0 : 1] = $item->times;
             }
         }
 
-        return new Line($line->head, array_values($items), $line->count, $line->end);
+        return new Line($line->head, array_values($items), $line->count, $line->end, $line->then, $line->doubt, new Turning(...$lift));
     }
 
     /** @return bool false where the round cannot be laid out, and plain stitches stand in for it */
@@ -143,22 +151,33 @@ final class Reader
         $below = false === $last ? $this->on : $last->makes;
         $number = \count($this->rounds) + 1;
         if ($again && false !== $last && $last->line === $lineNumber && $last->below === $below && $last->isComplete() && $last->makes <= $this->left) {
-            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops, $last->dyes);
+            $this->rounds[] = new Round($number, $lineNumber, $last->codes, $below, $last->uses, $last->makes, true, $last->loops, $last->dyes, $last->then, $last->turning, $last->stands);
             $this->left -= $last->makes;
 
             return true;
         }
+        $chain = $line->items[0] instanceof Foundation && 1 === $number && 0 === $this->on ? $line->items[0] : null;
+        $lift = $this->chainCounts && $number > 1 ? ($again ? max($line->turning->before, $line->turning->after) : max($line->turning->before, $this->lifted)) : 0;
+        $stands = $lift > 0 ? Expansion::of(Turning::standsFor($lift), 1) : Expansion::none();
+        if (null !== $chain && !$chain->isPoint()) {
+            $below = Worked::Rows === $this->worked ? $chain->side() : $chain->bothSides();
+        }
         try {
-            $expanded = Expander::of($line, $below);
+            $expanded = Expander::of($line, $below - $stands->uses());
         } catch (SyntaxError $error) {
             $this->problem($lineNumber, $error->position, $error->length, $number, $error->getMessage(), $error->mend);
             $this->standIn($lineNumber, $line->count?->stitches, 1);
 
             return false;
         }
-        $codes = $expanded->stitches->codes;
-        $starts = $line->items[0] instanceof Start || (1 === $number && 0 === $this->on && '' !== $codes && '' === trim($codes, Stitch::Chain->code()));
-        $uses = $starts && 1 === $number && 0 === $this->on ? 0 : Stitch::sumUses($codes);
+        $stitches = $stands->then($expanded->stitches);
+        $codes = $stitches->codes;
+        $starts = $line->items[0] instanceof Start || null !== $chain || (1 === $number && 0 === $this->on && '' !== $codes && '' === trim($codes, Stitch::Chain->code()));
+        $uses = $starts && 1 === $number && 0 === $this->on && (null === $chain || $chain->isPoint()) ? 0 : Stitch::sumUses($codes);
+        if (null !== $chain && Worked::Rows !== $this->worked && $uses === $below - 1) {
+            // Both of the first chain's stitches were worked at the beginning: it is not come back to.
+            $below = $uses;
+        }
         $makes = Stitch::sumMakes($codes);
         $problem = $this->check($line, $lineNumber, $number, $starts, $codes, $uses, $makes, $below);
         if (null !== $problem) {
@@ -170,14 +189,14 @@ final class Reader
         } elseif (null !== $expanded->odd && !$again) {
             $this->problem($lineNumber, $expanded->odd->position, $expanded->odd->length, $number, $expanded->odd->getMessage(), $expanded->odd->mend);
         }
-        if (0 === $makes || $makes > $this->left) {
+        if (0 === $makes || $makes > Limits::STITCHES_IN_ROUND || $makes > $this->left) {
             $this->standIn($lineNumber, $line->count?->stitches, 1);
 
             return false;
         }
-        $loops = '' === trim($expanded->stitches->loops) ? '' : $expanded->stitches->loops;
-        $dyes = '' === trim($expanded->stitches->dyes) ? '' : $expanded->stitches->dyes;
-        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes, true, $loops, $dyes);
+        $loops = '' === trim($stitches->loops) ? '' : $stitches->loops;
+        $dyes = '' === trim($stitches->dyes) ? '' : $stitches->dyes;
+        $this->rounds[] = new Round($number, $lineNumber, $codes, $below, $uses, $makes, true, $loops, $dyes, $line->then->yarn ?? '', $line->turning, $lift > 0);
         $this->left -= $makes;
 
         return true;
@@ -193,20 +212,24 @@ final class Reader
             return Problem::inLine($lineNumber, $first->position() + 1, $first->length(), $number, ucfirst($once).' 1 has nothing below it to work into.',
                 Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."));
         }
-        if (($number > 1 || $this->on > 0) && $line->items[0] instanceof Start) {
+        if (($number > 1 || $this->on > 0) && ($line->items[0] instanceof Start || $line->items[0] instanceof Foundation)) {
             return Problem::inLine($lineNumber, $line->items[0]->position() + 1, $line->items[0]->length(), $number, ucfirst($once)." {$number} begins ".($number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'), 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
         }
         if ($uses < $below) {
             $left = $below - $uses;
             [$mend, $fixes] = $this->advice->forLeftOver($line, $codes, $below, $left);
 
-            return Problem::inLine($lineNumber, Advice::end($line) + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the {$below} stitches below: {$left} left over.", $mend)->fixedBy(...$fixes);
+            return Problem::inLine($lineNumber, Advice::end($line) + 1, 1, $number, ucfirst($once)." {$number} uses {$uses} of the ".self::ground($line, $number, $below, $this->worked).": {$left} left over.", $mend)->fixedBy(...$fixes);
         }
-        if ($uses > $below && ($number > 1 || $this->on > 0)) {
+        if ($uses > $below && !(1 === $number && 0 === $this->on && 0 === $below)) {
             [$position, $length] = $this->firstTooMany($line, $below);
             $over = $uses - $below;
             [$mend, $fixes] = $this->advice->forTooMany($line, $codes, $below, $over);
-            $found = $number > 1 ? "{$once} ".($number - 1)." made {$below}" : "it begins on {$below}";
+            $found = match (true) {
+                $number > 1 => "{$once} ".($number - 1)." made {$below}",
+                $this->on > 0 => "it begins on {$below}",
+                default => 'there are '.self::ground($line, $number, $below, $this->worked),
+            };
 
             return Problem::inLine($lineNumber, $position + 1, $length, $number, ucfirst($once)." {$number} uses {$uses} stitches, but {$found}: {$over} too many.", $mend)->fixedBy(...$fixes);
         }
@@ -225,6 +248,14 @@ final class Reader
         }
 
         return null;
+    }
+
+    /** What a round is worked into, in words. */
+    private static function ground(Line $line, int $number, int $below, Worked $worked): string
+    {
+        return 1 === $number && $line->items[0] instanceof Foundation
+            ? "{$below} places along ".(Worked::Rows === $worked ? 'the chain' : 'both sides of the chain')
+            : "{$below} stitches below";
     }
 
     /** @return array{int, int} position and length of the first item that finds no stitch left */

@@ -17,6 +17,8 @@ final readonly class Round
      * @param int    $makes    how many tops it leaves
      * @param string $dyes     yarns that the line names, two bytes a stitch, see Expansion; '' where it names none
      * @param bool   $readable false: the line could not be read, and plain stitches stand in for it
+     * @param string $then     letter of the yarn that is changed to at its end; '' where none is named
+     * @param bool   $stands   its first stitch is the chain that lifts it, which counts as one
      */
     public function __construct(
         public int $number,
@@ -28,12 +30,32 @@ final readonly class Round
         public bool $readable = true,
         public string $loops = '',
         public string $dyes = '',
+        public string $then = '',
+        public Turning $turning = new Turning(),
+        public bool $stands = false,
     ) {
     }
 
     public function isComplete(): bool
     {
         return $this->readable && $this->uses === $this->below;
+    }
+
+    /** Whether its words name a yarn. */
+    public function namesYarns(): bool
+    {
+        return '' !== $this->dyes || '' !== $this->then;
+    }
+
+    /** How many tops of the round below keep a loop free, as they are worked into by the other one alone. */
+    public function freeLoopsBelow(): int
+    {
+        $free = 0;
+        for ($i = 0, $end = \strlen($this->loops); $i < $end; ++$i) {
+            $free += ' ' === $this->loops[$i] ? 0 : Stitch::ofCode($this->codes[$i])->uses();
+        }
+
+        return $free;
     }
 
     /** @return list<string> the stitches under their US abbreviations, "BLO sc" where one is worked in one loop */

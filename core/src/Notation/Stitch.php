@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 /**
- * The stitches, under their US abbreviations. "hdc inc" is two in one stitch, "hdc inc3" three; "sc+hdc" two unlike ones.
+ * The stitches, under their US abbreviations. "hdc inc" is two in one stitch, "hdc inc3" three; "sc+hdc" two unlike ones;
+ * "sc both" goes through both sides of a piece that lies flat, and closes them.
  *
  * Where thousands are walked, a stitch is one byte of a string: its code().
  */
@@ -20,6 +21,8 @@ enum Stitch: string
     case Treble = 'tr';
     case Increase = 'inc';
     case ThreeIn = 'sc inc3';
+    case FourIn = 'sc inc4';
+    case FiveIn = 'sc inc5';
     case HalfDoubleIncrease = 'hdc inc';
     case HalfDoubleThreeIn = 'hdc inc3';
     case DoubleIncrease = 'dc inc';
@@ -35,6 +38,8 @@ enum Stitch: string
     case TrebleDecrease = 'tr2tog';
     case TrebleThreeTogether = 'tr3tog';
     case InvisibleDecrease = 'inv dec';
+    case SingleThroughBoth = 'sc both';
+    case SlipThroughBoth = 'sl st both';
     case Bobble = 'bob';
     case Bobble3 = 'bob3';
     case Bobble4 = 'bob4';
@@ -72,6 +77,8 @@ enum Stitch: string
         'tr' => ['t', 1, 't', 2.2],
         'inc' => ['i', 1, 'ss', 2.0],
         'sc inc3' => ['A', 1, 'sss', 3.0],
+        'sc inc4' => ['q', 1, 'ssss', 4.0],
+        'sc inc5' => ['r', 1, 'sssss', 5.0],
         'hdc inc' => ['B', 1, 'hh', 2.7],
         'hdc inc3' => ['C', 1, 'hhh', 4.050000000000001],
         'dc inc' => ['D', 1, 'dd', 3.4],
@@ -87,6 +94,8 @@ enum Stitch: string
         'tr2tog' => ['M', 2, 'M', 2.64],
         'tr3tog' => ['N', 3, 'N', 3.9600000000000004],
         'inv dec' => ['v', 2, 'v', 1.05],
+        'sc both' => ['u', 2, 'u', 1.1],
+        'sl st both' => ['w', 2, 'w', 0.65],
         'bob' => ['b', 1, 'b', 4.0],
         'bob3' => ['O', 1, 'O', 2.4],
         'bob4' => ['P', 1, 'P', 3.2],
@@ -136,9 +145,15 @@ enum Stitch: string
             1 === $times => $stitch,
             2 === $times && self::Single === $stitch => self::Increase,
             2 === $times => self::tryFrom("{$stitch->value} inc"),
-            3 === $times => self::tryFrom("{$stitch->value} inc3"),
+            3 <= $times => self::tryFrom("{$stitch->value} inc{$times}"),
             default => null,
         };
+    }
+
+    /** The same worked through both sides of a piece that lies flat; null where that is not known here. */
+    public function throughBoth(): ?self
+    {
+        return self::tryFrom("{$this->value} both");
     }
 
     /** How many stitches of the round below it is worked into. */
@@ -168,7 +183,7 @@ enum Stitch: string
         }
 
         return match ($this) {
-            self::SlipStitch => 0.35,
+            self::SlipStitch, self::SlipThroughBoth => 0.35,
             self::Skip => 0.0,
             self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether => 1.5,
             self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6 => 2.0,

@@ -17,6 +17,7 @@ final class Vocabulary
     private const SHARED = [
         'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch,
         'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl-st' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch,
+        'sl st through both' => Stitch::SlipThroughBoth, 'sl st through both layers' => Stitch::SlipThroughBoth, 'sl st through both sides' => Stitch::SlipThroughBoth,
         'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain,
         'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip,
         'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase,
@@ -47,7 +48,7 @@ final class Vocabulary
     private const UK_ABBREVIATIONS = ['sc' => 'dc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr'];
 
     /** The most words that one stitch's name has. */
-    public const LONGEST = 4;
+    public const LONGEST = 5;
 
     /** @param array<string, Stitch> $stitches by their names in these terms */
     private function __construct(private readonly Terms $terms, private readonly array $stitches)
@@ -76,6 +77,10 @@ final class Vocabulary
             }
             $names["{$own[0]}2tog"] = $together;
             $names["{$own[0]}3tog"] = Stitch::from("{$us}3tog");
+            $both = $stitch->throughBoth();
+            foreach (null === $both ? [] : ['', ' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
+                $names["{$own[0]} through both{$sides}"] = $both;
+            }
         }
 
         return $names;
@@ -94,8 +99,11 @@ final class Vocabulary
         if (str_contains($name, '+')) {
             return '('.implode(', ', array_map($this->own(...), explode('+', $name))).') in next st';
         }
-        if (str_ends_with($name, ' inc3')) {
-            return '3 '.$this->own(substr($name, 0, -5)).' in next st';
+        if (1 === preg_match('/^(.+) inc(\d)$/', $name, $match)) {
+            return "{$match[2]} ".$this->own($match[1]).' in next st';
+        }
+        if (str_ends_with($name, ' both')) {
+            return $this->own(substr($name, 0, -5)).' through both';
         }
         if (1 === preg_match('/^(bob|pop)(\d)$/', $name, $match)) {
             return "{$match[2]}-loop {$match[1]}";

@@ -10,25 +10,71 @@ final readonly class Beginning
     /**
      * @param non-empty-list<string> $pieces keys, each made earlier in the plan; one may be named twice, for two copies
      * @param int                    $across chains in each bridge, or stitches that a seam takes from each side
+     * @param int|null               $round  the round that left loops free
+     * @param PickUp|null            $take   null: every stitch of the edge
      */
-    public function __construct(public Join $join, public array $pieces, public int $across = 0)
+    public function __construct(public Join $join, public array $pieces, public int $across = 0, public ?int $round = null, public ?PickUp $take = null)
     {
     }
 
     /**
      * How many stitches the first round finds.
      *
-     * A bridge's chains are worked along both sides: 15 + 3 + 15 + 3 = 36.
-     *
-     * @param non-empty-list<int> $openings stitches in each piece's last round, in the order of the pieces
+     * @param non-empty-list<int> $openings stitches in each piece's edge, in the order of the pieces
      */
     public function stitches(array $openings): int
     {
-        return match ($this->join) {
-            Join::Opening, Join::Layers => $openings[0],
-            Join::Bridge => array_sum($openings) + 2 * (\count($openings) - 1) * $this->across,
-            Join::Seam => array_sum($openings) - 2 * (\count($openings) - 1) * $this->across,
-        };
+        if (null !== $this->take && $this->take->stitches > 0) {
+            return $this->take->stitches;
+        }
+
+        $grounds = Join::Layers === $this->join ? \array_slice($this->grounds($openings), 0, 1) : $this->grounds($openings);
+
+        return array_sum(array_map(static fn (Ground $ground): int => $ground->count(), $grounds));
+    }
+
+    /**
+     * What the first round is worked into, in working order.
+     *
+     * A bridge's chains are worked along both sides, 15 + 3 + 15 + 3 = 36, and of a piece between two others one half comes on the
+     * way out and the other on the way back. Pieces seamed together keep the stitches that the seam does not take.
+     *
+     * @param non-empty-list<int> $openings stitches in each piece's edge, in the order of the pieces
+     *
+     * @return list<Ground>
+     */
+    public function grounds(array $openings): array
+    {
+        $first = $this->pieces[0];
+        $last = \count($this->pieces) - 1;
+        if ($this->join->canPick()) {
+            $pick = $this->take;
+            if (null === $pick || $pick->stitches > 0) {
+                return [new Ground($first, 1, $openings[0])];
+            }
+
+            return $pick->to < $pick->from
+                ? [new Ground($first, $pick->from, $openings[0]), new Ground($first, 1, $pick->to)]
+                : [new Ground($first, $pick->from, $pick->to)];
+        }
+        if (Join::Layers === $this->join) {
+            return array_map(static fn (string $piece, int $opening): Ground => new Ground($piece, 1, $opening), $this->pieces, \array_slice($openings, 0, $last + 1));
+        }
+        if (Join::Seam === $this->join) {
+            return [new Ground($first, 1, $openings[0] - $this->across), new Ground($this->pieces[$last], $this->across + 1, $openings[$last])];
+        }
+        $grounds = [new Ground($first, 1, $openings[0])];
+        for ($i = 1; $i <= $last; ++$i) {
+            array_push($grounds, Ground::chains($this->across), new Ground($this->pieces[$i], 1, $i < $last ? intdiv($openings[$i], 2) : $openings[$i]));
+        }
+        for ($i = $last; $i > 0; --$i) {
+            $grounds[] = Ground::chains($this->across);
+            if ($i > 1) {
+                $grounds[] = new Ground($this->pieces[$i - 1], intdiv($openings[$i - 1], 2) + 1, $openings[$i - 1]);
+            }
+        }
+
+        return array_values(array_filter($grounds, static fn (Ground $ground): bool => $ground->count() > 0));
     }
 
     /**
@@ -39,9 +85,16 @@ final readonly class Beginning
     public function inWords(array $names): string
     {
         $all = implode(' and ', $names);
+        $some = match (true) {
+            null === $this->take => '',
+            $this->take->stitches > 0 => "{$this->take->stitches} stitches, spread evenly, of ",
+            default => "stitches {$this->take->from} to {$this->take->to} of ",
+        };
 
         return match ($this->join) {
-            Join::Opening => "on the opening of {$all}",
+            Join::Opening => "on {$some}the opening of {$all}",
+            Join::Rim => "on {$some}the opening of {$all}, folded back over it",
+            Join::Loops => "in {$some}the loops that round {$this->round} of {$all} left free",
             Join::Bridge => "around {$all}, joined by {$this->across} chains between them",
             Join::Seam => "around {$all}, worked together over {$this->across} stitches",
             Join::Layers => "through both of {$all}",

@@ -9,10 +9,36 @@ enum Join: string
 {
     /** On the open edge of one piece. */
     case Opening = 'opening';
+    /** On the open edge of one piece, and folded back over it: a brim, a cuff. */
+    case Rim = 'rim';
+    /** In the loops that a round of one piece left free, as the round after it went into one loop only. */
+    case Loops = 'loops';
     /** On the open edges of several, joined by chains between them: two legs. */
     case Bridge = 'bridge';
     /** Around two that are worked together over some stitches: two domes of a heart. */
     case Seam = 'seam';
     /** Through both of two flat layers with the same number of stitches. */
     case Layers = 'layers';
+
+    /** @return array{int, int} how many pieces come together, at the least and at the most */
+    public function pieces(): array
+    {
+        return match ($this) {
+            self::Opening, self::Rim, self::Loops => [1, 1],
+            self::Bridge => [2, 8],
+            self::Seam, self::Layers => [2, 2],
+        };
+    }
+
+    /** Whether a number of chains or of stitches lies between the pieces. */
+    public function hasAcross(): bool
+    {
+        return self::Bridge === $this || self::Seam === $this;
+    }
+
+    /** Whether some of the edge's stitches can be picked. */
+    public function canPick(): bool
+    {
+        return self::Opening === $this || self::Rim === $this || self::Loops === $this;
+    }
 }

@@ -20,6 +20,8 @@ final class Limits
     public const LINE = 2000;
     /** Typed lines in a piece: rounds, and the notes and blank lines between them. */
     public const LINES = 1000;
+    /** Characters of a pasted pattern. */
+    public const PASTED = 200000;
     /** Bytes of a plan as JSON. */
     public const BYTES = 1048576;
     /** Brackets within brackets. */

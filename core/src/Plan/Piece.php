@@ -13,6 +13,8 @@ final readonly class Piece
      * @param float          $frontDegrees 0 up to, not including, 360
      * @param list<Layer>    $colours
      * @param Beginning|null $start        null: in a ring or in chains of its own
+     * @param Closing        $closing      of joined rounds
+     * @param bool           $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
      */
     public function __construct(
         public string $key,
@@ -25,28 +27,35 @@ final readonly class Piece
         public array $colours = [],
         public ChangeChoice $changes = new ChangeChoice(),
         public ?Beginning $start = null,
+        public bool $chainCounts = false,
+        public Closing $closing = Closing::FirstStitch,
     ) {
     }
 
     /** @param list<string> $rounds */
     public function withRounds(array $rounds): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
     }
 
     /** @param list<Layer> $colours */
     public function withColours(array $colours): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes, $this->start);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
     }
 
     public function withChanges(ChangeChoice $changes): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes, $this->start);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes, $this->start, $this->chainCounts, $this->closing);
     }
 
     public function withFront(float $degrees): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes, $this->start);
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
+    }
+
+    public function withWorked(Worked $worked): self
+    {
+        return new self($this->key, $this->name, $this->copies, $worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
     }
 }

@@ -28,6 +28,7 @@ final readonly class Plan
         public YarnUse $yarnUse,
         public array $pieces,
         public ?float $lean = null,
+        public Marker $marker = Marker::First,
     ) {
     }
 
@@ -58,7 +59,13 @@ final readonly class Plan
     {
         $pieces = array_map(static fn (Piece $piece): Piece => $piece->key === $changed->key ? $changed : $piece, $this->pieces);
 
-        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $pieces, $this->lean);
+        return $this->withPieces($pieces);
+    }
+
+    /** @param list<Piece> $pieces */
+    public function withPieces(array $pieces): self
+    {
+        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $pieces, $this->lean, $this->marker);
     }
 
     /** Stitches that each round of the piece sits back against the working direction. */

@@ -7,6 +7,8 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Resize;
+use Alternum\Core\Edit\ResizeTo;
+use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Plan;
@@ -92,5 +94,37 @@ final class ResizeTest extends TestCase
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage($why);
         (new Resize('body', $wider, $longer))->apply(Plans::of($rounds));
+    }
+
+    /** A circle of N stitches is N·w/π across; an even round is as high as its stitches are: DESIGN §4. */
+    public function testResizesToASize(): void
+    {
+        $plan = Plans::of(Plans::ball(5), [Plans::stripes(6, 11, [['B', 2], ['A', 1]])], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
+        $size = static fn (Plan $plan): Size => Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        $wide = (new ResizeTo('body', 80.0, null))->apply($plan);
+        self::assertSame([], Analysis::of($wide)->problems);
+        self::assertEqualsWithDelta(80.0, $size($wide)->width, 6 * 5.0 / \M_PI / 2 + 1e-9);
+        $tall = (new ResizeTo('body', null, 110.0))->apply($plan);
+        self::assertEqualsWithDelta(110.0, $size($tall)->height, 2.5 + 1e-9);
+        self::assertSame($size($plan)->width, $size($tall)->width);
+        $both = (new ResizeTo('body', 60.0, 120.0))->apply($plan);
+        self::assertEqualsWithDelta(60.0, $size($both)->width, 6 * 5.0 / \M_PI / 2 + 1e-9);
+        self::assertEqualsWithDelta(120.0, $size($both)->height, 2.5 + 1e-9);
+        self::assertEquals($plan, (new ResizeTo('body', $size($plan)->width, $size($plan)->height))->apply($plan));
+    }
+
+    /** A piece that begins on others goes longer and shorter by its even rounds; as wide as they are it stays. */
+    public function testAPieceOnOthersGetsLonger(): void
+    {
+        $piece = static fn (string $key, array $lines, array $more): array => ['key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto']] + $more;
+        $plan = Plans::of([], plan: ['pieces' => [
+            $piece('leg', ['6 sc in MR', 'inc x6', 'R3-5: sc around'], []),
+            $piece('body', ['R1-4: sc around (24)', 'R5: (2 sc, dec) x6 (18)'], ['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 0]]),
+        ]]);
+        self::assertSame(['R1-6: sc around (24)', 'R7: (2 sc, dec) x6 (18)'], (new Resize('body', 0, 2))->apply($plan)->pieces[1]->rounds);
+        self::assertSame(['R1-2: sc around (24)', 'R3: (2 sc, dec) x6 (18)'], (new Resize('body', 0, -2))->apply($plan)->pieces[1]->rounds);
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('as wide as they are');
+        (new Resize('body', 1, 0))->apply($plan);
     }
 }

@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Profile;
 use Alternum\Core\Edit\RoundWriter;
@@ -68,7 +69,7 @@ final class ShapeTest extends TestCase
     public function testMeasuresAsAsked(): void
     {
         $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
-        $plan = (new Shape('body', Form::Ball, 6, 80.0, 0.0, Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
+        $plan = (new Shape('body', Form::Ball, 6, new Extent(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
         $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
         self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
         self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
@@ -80,7 +81,7 @@ final class ShapeTest extends TestCase
     /** Cylinder: π r² h. A drum of 60 mm by 100 mm; stuffing makes its flat ends bulge, which counts half. */
     public function testADrumsVolumeIsACylinders(): void
     {
-        $plan = (new Shape('body', Form::Drum, 6, 60.0, 100.0, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
+        $plan = (new Shape('body', Form::Drum, 6, new Extent(60.0, heightMm: 100.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
         $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
         $bulge = $size->height - 100.0;
         self::assertGreaterThanOrEqual(0.0, $bulge);
@@ -97,7 +98,7 @@ final class ShapeTest extends TestCase
     public function testTooLargeIsRefused(): void
     {
         $this->expectException(EditRefused::class);
-        (new Shape('body', Form::Ball, 6, 3000.0, 0.0, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+        (new Shape('body', Form::Ball, 6, new Extent(3000.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
     }
 
     /** Folding is exact: what is folded and printed is read as the same stitches, over generated rounds. */
@@ -116,5 +117,38 @@ final class ShapeTest extends TestCase
         }
         self::assertSame('(5 sc, inc) x6', $printer->stitches(new Line(null, Folding::of(str_repeat('sssssi', 6)), null, 0)));
         self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(new Line(null, Folding::of('sss'.str_repeat('issss', 5).'e'), null, 0)));
+    }
+
+    /** @return list<int> the rounds' counts of a cone on square stitches, 2 to the cm */
+    private static function cone(Extent $extent): array
+    {
+        $plan = (new Shape('body', Form::Cone, 6, $extent, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
+        $reading = Analysis::of($plan)->pieces[0]->reading;
+        self::assertSame([], $reading->problems);
+
+        return array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
+    }
+
+    /**
+     * A cone's tip of 60° has a side as long as its base is wide, so that it grows by 2π sin 30° = π stitches a round of square ones:
+     * (36 − 6) / π = 9.5 rounds after the first. Growing by three, 30 / 3 = 10. Of 180° it is flat: 2π a round.
+     */
+    public function testConesByAngleByGrowthAndByHeight(): void
+    {
+        self::assertCount(1 + 10, self::cone(new Extent(stitches: 36, degrees: 60.0)));
+        self::assertSame([6, 9, 12, 15, 18, 21, 24, 27, 30, 33, 36], self::cone(new Extent(stitches: 36, growth: 3.0)));
+        self::assertCount(1 + 5, self::cone(new Extent(stitches: 36, degrees: 180.0)));
+        self::assertCount(12, self::cone(new Extent(stitches: 36, rounds: 12)));
+        // Pythagoras: 40 mm high and 30 stitches of 5 mm wider around is a side of √(40² + 23.9²) = 46.6 mm, 9.3 rounds of 5 mm.
+        self::assertCount(1 + 9, self::cone(new Extent(stitches: 36, heightMm: 40.0)));
+        $this->expectException(EditRefused::class);
+        self::cone(new Extent(stitches: 90, rounds: 3));
+    }
+
+    public function testFormsByStitches(): void
+    {
+        $plan = (new Shape('body', Form::Tube, 6, new Extent(stitches: 30, rounds: 20), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+        $makes = array_map(static fn (Round $round): int => $round->makes, Analysis::of($plan)->pieces[0]->reading->rounds);
+        self::assertSame([20, 30], [\count($makes), $makes[19]]);
     }
 }

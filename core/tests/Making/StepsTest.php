@@ -7,7 +7,10 @@ namespace Alternum\Core\Tests\Making;
 use Alternum\Core\Analysis;
 use Alternum\Core\Making\Segments;
 use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -79,8 +82,8 @@ final class StepsTest extends TestCase
     /** By hand: sc inc sc inc, six tops, of which the third to fifth are in B. */
     public function testSegments(): void
     {
-        self::assertSame([[['A'], 's'], [['A', 'B'], 'i'], [['B'], 's'], [['B', 'A'], 'i']], Segments::of('sisi', [['A', 2], ['B', 3], ['A', 1]]));
-        self::assertSame([[['A'], 'sks']], Segments::of('sks', [['A', 2]]));
+        self::assertSame([[['A'], 0, 1], [['A', 'B'], 1, 1], [['B'], 2, 1], [['B', 'A'], 3, 1]], Segments::of('sisi', [['A', 2], ['B', 3], ['A', 1]]));
+        self::assertSame([[['A'], 0, 3]], Segments::of('sks', [['A', 2]]));
     }
 
     public function testSaysWhatCouldNotBeRead(): void
@@ -93,5 +96,29 @@ final class StepsTest extends TestCase
     {
         $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 4]])], [], ['units' => 'imperial']);
         self::assertStringContainsString('leaving 6 in', Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us)[2]->then[0]);
+    }
+
+    /** A ring in two colours is still a ring, and one loop is still one loop: read back as written. */
+    public function testARoundInTwoColoursKeepsItsRingAndItsLoops(): void
+    {
+        $lines = ['6 sc in MR', 'inc in BLO x6', 'sc around in FLO'];
+        $steps = self::texts(self::steps($lines, [['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 6, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']]));
+        self::assertSame('R1: into MR, with A Chalk: 3 sc; with B Brick: 3 sc (6)', $steps[0]);
+        self::assertSame('R3: 2 sc in FLO; with B Brick: 3 sc in FLO; with A Chalk: 7 sc in FLO (12)', $steps[2]);
+        $read = static fn (array $lines): array => array_map(static fn (Round $round): array => [$round->codes, $round->loops, $round->makes], Reader::read(array_values(array_filter($lines, is_string(...))), Terms::Us)->rounds);
+        self::assertSame($read($lines), $read($steps));
+        $oval = self::texts(self::steps(['ch 5, sc in 2nd ch from hook, 2 sc, 3 sc in last ch, 2 sc, inc'], [['kind' => 'run', 'round' => 1, 'from' => 1, 'to' => 4, 'yarn' => 'B']]));
+        self::assertStringStartsWith('R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; with B Brick then A Chalk: 3 sc in next st; 2 sc, inc (10)', $oval[0]);
+    }
+
+    /** The chain that lifts the hook is worked, so it is written; how a joined round is closed, too. */
+    public function testWritesTurningChainsAndSeams(): void
+    {
+        $rows = self::texts(self::steps(['ch 9', 'sk 1, 8 sc', 'ch 1, turn, 8 sc', 'sc across, ch 1, turn'], [], ['worked' => 'rows']));
+        self::assertSame(['Row 3: ch, 8 sc (8)', 'Row 4: sc across, ch (8)'], \array_slice($rows, 2));
+        $joined = self::texts(self::steps(['6 dc in MR', 'ch 3, 5 dc'], [['kind' => 'run', 'round' => 2, 'from' => 4, 'to' => 6, 'yarn' => 'B']], ['worked' => 'joined', 'chainCounts' => true, 'closing' => 'back-loop']));
+        self::assertSame('R2: ch 3, 2 dc; with B Brick: 3 dc (6), join with sl st in back loop of first st', $joined[1]);
+        $again = Reader::read($joined, Terms::Us, Worked::Joined, chainCounts: true);
+        self::assertSame([[], 'dddddd'], [$again->problems, $again->rounds[1]->codes]);
     }
 }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Fill;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
+/** Takes a pasted pattern: its first piece in place of a piece's lines, the others as new pieces after it. */
+final readonly class Paste implements Edit
+{
+    /** @param string $piece key; '' to take all of them as new pieces */
+    public function __construct(private string $piece, private string $text)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $pasted = Pasted::of($this->text, $plan)->pieces;
+        foreach ($pasted as $piece) {
+            if (\count($piece->lines) > Limits::LINES || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {
+                throw new EditRefused(('' === $piece->name ? 'A piece' : "“{$piece->name}”").' has more than '.number_format(Limits::LINES).' lines, or one of more than '.number_format(Limits::LINE).' characters. Paste it in parts.');
+            }
+        }
+        if ('' !== $this->piece) {
+            $into = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+            $first = array_shift($pasted);
+            $plan = (new Retype($this->piece, $first->lines ?? []))->apply($plan);
+            $into = $plan->piece($this->piece) ?? $into;
+            if (null !== $first && [] !== $first->reading->rounds && $first->worked !== $into->worked) {
+                $plan = $plan->withPiece($into->withWorked($first->worked));
+            }
+        }
+        if (\count($plan->pieces) + \count($pasted) > Limits::PIECES) {
+            throw new EditRefused('A plan can have '.Limits::PIECES.' pieces at the most. Paste this into a plan of its own.');
+        }
+        $pieces = [];
+        foreach ($plan->pieces as $piece) {
+            $pieces[] = $piece;
+            if ($piece->key === $this->piece) {
+                array_push($pieces, ...self::made($pasted, $plan));
+                $pasted = [];
+            }
+        }
+
+        return $plan->withPieces([...$pieces, ...self::made($pasted, $plan)]);
+    }
+
+    /**
+     * @param list<PastedPiece> $pasted
+     *
+     * @return list<Piece>
+     */
+    private static function made(array $pasted, Plan $plan): array
+    {
+        $taken = array_map(static fn (Piece $piece): string => $piece->key, $plan->pieces);
+        $pieces = [];
+        foreach ($pasted as $i => $piece) {
+            $name = '' === $piece->name ? 'Piece '.(\count($plan->pieces) + $i + 1) : $piece->name;
+            $word = trim(substr((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), 0, 30), '-');
+            $stem = '' === $word ? 'piece' : $word;
+            $key = $stem;
+            for ($n = 2; \in_array($key, $taken, true); ++$n) {
+                $key = "{$stem}-{$n}";
+            }
+            $taken[] = $key;
+            $pieces[] = new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Fill($plan->yarns[0]->key)], changes: new ChangeChoice());
+        }
+
+        return $pieces;
+    }
+}

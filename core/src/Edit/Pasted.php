@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Notation\Parser;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\YarnNames;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Worked;
+
+/**
+ * A whole written pattern, parted into its pieces. A new one begins where the rounds begin anew; the heading above it is its name.
+ * Every pasted line is kept in one of them, but for headings that the name says in full.
+ */
+final readonly class Pasted
+{
+    private const HEADING = '/^[\s#*=_-]*(?<name>[^.,;]{1,60}?)\s*(?:[(\[]?\s*(?:make|x|×)\s*(?<copies>\d{1,2})\s*[)\]]?)?[\s:*=_-]*$/iu';
+
+    /** @param list<PastedPiece> $pieces */
+    private function __construct(public array $pieces)
+    {
+    }
+
+    public static function of(string $text, Plan $plan): self
+    {
+        $lines = preg_split('/\r\n|\n|\r/', rtrim($text));
+        $yarns = YarnNames::of($plan->yarns);
+        $parser = new Parser($plan->terms, $yarns);
+        $parts = [];
+        $part = [];
+        $waiting = [];
+        $hasRounds = false;
+        foreach (false === $lines ? [] : $lines as $line) {
+            [$isRound, $isFirst] = self::kind($parser, $line);
+            if (!$isRound) {
+                $waiting[] = $line;
+                continue;
+            }
+            if ($isFirst && $hasRounds) {
+                // What stands between two pieces belongs to the later one from its heading on.
+                $cut = self::heading($waiting);
+                $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
+                $waiting = \array_slice($waiting, $cut);
+                $part = [];
+            }
+            $part = [...$part, ...$waiting, $line];
+            $waiting = [];
+            $hasRounds = true;
+        }
+        $parts[] = [...$part, ...$waiting];
+
+        return new self(array_map(static fn (array $part): PastedPiece => self::piece($part, $parser, $plan, $yarns), $parts));
+    }
+
+    /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */
+    private static function kind(Parser $parser, string $line): array
+    {
+        if (mb_strlen($line) > Limits::LINE) {
+            return [true, false];
+        }
+        try {
+            $read = $parser->line($line);
+        } catch (SyntaxError $error) {
+            return [true, 1 === $error->head?->from];
+        }
+
+        return null === $read ? [false, false] : [true, 1 === $read->head?->from || (null === $read->head && ($read->items[0] ?? null) instanceof Start)];
+    }
+
+    /**
+     * @param list<string> $waiting lines without rounds
+     *
+     * @return int where the later piece's own begin: its heading, with remarks under it
+     */
+    private static function heading(array $waiting): int
+    {
+        foreach (array_keys($waiting) as $i) {
+            $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
+            if ($isAfterBlank && '' !== trim($waiting[$i]) && 1 === preg_match(self::HEADING, $waiting[$i])) {
+                return $i;
+            }
+        }
+
+        return \count($waiting);
+    }
+
+    /** @param list<string> $lines */
+    private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns): PastedPiece
+    {
+        $name = '';
+        $copies = 1;
+        foreach ($lines as $i => $line) {
+            if (self::kind($parser, $line)[0]) {
+                break;
+            }
+            // The heading nearest to the rounds is theirs: a title may stand above it.
+            if ('' !== trim($line) && 1 === preg_match(self::HEADING, $line, $match) && !str_contains($match['name'], ':')) {
+                $name = trim($match['name']);
+                $copies = max(1, (int) ($match['copies'] ?? 1));
+                $heading = $i;
+            }
+        }
+        if (isset($heading)) {
+            array_splice($lines, $heading, 1);
+        }
+        while ([] !== $lines && '' === trim($lines[0])) {
+            array_shift($lines);
+        }
+        while ([] !== $lines && '' === trim($lines[\count($lines) - 1])) {
+            array_pop($lines);
+        }
+        $text = implode("\n", $lines);
+        $worked = match (true) {
+            1 === preg_match('/^\s*rows?\s*\d/im', $text) => Worked::Rows,
+            preg_match_all('/\bjoin\b|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i', $text) >= 2 => Worked::Joined,
+            default => Worked::Spiral,
+        };
+
+        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns));
+    }
+}

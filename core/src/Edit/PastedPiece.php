@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Worked;
+
+/** One piece of a pasted pattern, as it was understood. */
+final readonly class PastedPiece
+{
+    /**
+     * @param string       $name  '' where nothing stands above it
+     * @param list<string> $lines as pasted
+     */
+    public function __construct(public string $name, public int $copies, public Worked $worked, public array $lines, public Reading $reading)
+    {
+    }
+}

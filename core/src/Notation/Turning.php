@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+/** The chains that lift the hook to the height of a row or of a joined round. */
+final readonly class Turning
+{
+    /** Chains at the most, those of a treble: common practice, no source. */
+    public const MOST = 4;
+
+    /**
+     * @param int $before chains at the round's beginning; 0: none
+     * @param int $after  chains at its end, for the next one
+     */
+    public function __construct(public int $before = 0, public int $after = 0)
+    {
+    }
+
+    /** The stitch that so many chains are as high as: common practice, no source. */
+    public static function standsFor(int $chains): Stitch
+    {
+        return match ($chains) {
+            1 => Stitch::Single,
+            2 => Stitch::HalfDouble,
+            3 => Stitch::Double,
+            default => Stitch::Treble,
+        };
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\ChangeWords;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Paste;
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Edit\PastedPiece;
+use Alternum\Core\Edit\TakeColours;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** Whole patterns, pasted. */
+final class PasteTest extends TestCase
+{
+    private const PATTERN = <<<'TEXT'
+        Pebble toad
+
+        You need: two yarns and a hook.
+
+        Legs (make 2)
+        Rnd 1: 6 sc in MR (6)
+        Rnd 2: inc x6 (12)
+        Fasten off.
+
+        BODY:
+        Stuff as you go.
+        R1. 8 sc in magic ring
+        R2. inc around (16)
+        R3. (sc, wibble) x8 (24)
+
+        Wing
+        Row 1: ch 8
+        Row 2: sc in 2nd ch from hook and in each ch across (7)
+        TEXT;
+
+    public function testPartsAPatternIntoItsPieces(): void
+    {
+        $pieces = Pasted::of(self::PATTERN, Plans::of([]))->pieces;
+        self::assertSame(
+            [['Legs', 2, Worked::Spiral, 2, 0], ['BODY', 1, Worked::Spiral, 3, 1], ['Wing', 1, Worked::Rows, 2, 0]],
+            array_map(static fn (PastedPiece $piece): array => [$piece->name, $piece->copies, $piece->worked, \count($piece->reading->rounds), \count($piece->reading->problems)], $pieces),
+        );
+    }
+
+    /** Every line that says more than a piece's name is kept. */
+    public function testThrowsNothingAway(): void
+    {
+        $kept = array_merge(...array_map(static fn (PastedPiece $piece): array => $piece->lines, Pasted::of(self::PATTERN, Plans::of([]))->pieces));
+        $typed = array_filter(explode("\n", self::PATTERN), static fn (string $line): bool => '' !== $line && !\in_array($line, ['Legs (make 2)', 'BODY:', 'Wing'], true));
+        self::assertSame([], array_diff($typed, $kept));
+    }
+
+    public function testTakesTheFirstIntoThePieceAndAddsTheOthers(): void
+    {
+        $plan = (new Paste('body', self::PATTERN))->apply(Plans::of(['6 sc in MR', 'sc around']));
+        self::assertSame(
+            [['body', 'Body', 1, Worked::Spiral], ['body-2', 'BODY', 1, Worked::Spiral], ['wing', 'Wing', 1, Worked::Rows]],
+            array_map(static fn (Piece $piece): array => [$piece->key, $piece->name, $piece->copies->count, $piece->worked], $plan->pieces),
+        );
+        self::assertContains('Rnd 2: inc x6 (12)', $plan->pieces[0]->rounds);
+        $beside = (new Paste('', self::PATTERN))->apply(Plans::of(['6 sc in MR']));
+        self::assertSame(['body', 'legs', 'body-2', 'wing'], array_map(static fn (Piece $piece): string => $piece->key, $beside->pieces));
+        self::assertSame(2, $beside->pieces[1]->copies->count);
+    }
+
+    /** What is written out of a plan, pasted into an empty one with the same yarns, has the same stitches in the same yarns. */
+    public function testAWrittenPatternComesBack(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $plan = PlanReader::json((string) file_get_contents($file));
+            foreach (Terms::cases() as $terms) {
+                $text = WrittenPattern::text(Analysis::of($plan), $terms);
+                $pasted = (new Paste('', $text))->apply((new ChangeWords($terms))->apply($plan->withPieces([])));
+                self::assertCount(\count($plan->pieces), $pasted->pieces);
+                foreach ($plan->pieces as $i => $piece) {
+                    self::assertSame([$piece->name, $piece->copies->count, $piece->worked], [$pasted->pieces[$i]->name, $pasted->pieces[$i]->copies->count, $pasted->pieces[$i]->worked]);
+                    $pasted = (new TakeColours($pasted->pieces[$i]->key))->apply($pasted);
+                }
+                $before = Analysis::of($plan);
+                $after = Analysis::of($pasted);
+                self::assertSame([], $after->problems);
+                foreach ($before->pieces as $i => $piece) {
+                    self::assertSame($piece->colouring->rounds, $after->pieces[$i]->colouring->rounds);
+                }
+            }
+        }
+    }
+
+    public function testNothingAndTooMuch(): void
+    {
+        self::assertCount(1, Pasted::of('', Plans::of([]))->pieces);
+        self::assertSame([], Pasted::of('', Plans::of([]))->pieces[0]->reading->rounds);
+    }
+
+    public function testTooMuchIsRefusedWhole(): void
+    {
+        foreach ([str_repeat("R1: 6 sc in MR\nR2: inc x6\n\n", Limits::PIECES) => 'pieces at the most', '6 sc in MR'."\n".str_repeat('sc, ', 3000) => 'characters', '6 sc in MR'.str_repeat("\n# note", Limits::LINES) => 'lines'] as $text => $why) {
+            try {
+                (new Paste('body', $text))->apply(Plans::of(['6 sc in MR'])->withPieces([...Plans::of(['6 sc in MR'])->pieces, new Piece('other', 'Other', Copies::times(1), Worked::Spiral, [])]));
+                self::fail("It must be refused: {$why}");
+            } catch (EditRefused $refused) {
+                self::assertStringContainsString($why, $refused->getMessage());
+            }
+        }
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Notation;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Fabric\Size;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\YarnNames;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What stitches are worked into besides the round below: both sides of a chain, both sides at once, chains that count. */
+final class GroundTest extends TestCase
+{
+    /**
+     * By hand: six chains, the first skipped, leave five places; four more come on the way back, the first chain among them. With both of
+     * its stitches worked at the beginning it is not come back to: three on the way back.
+     */
+    #[TestWith(['ch 6, sc in 2nd ch from hook, sc in next 3 ch, 3 sc in last ch, on the other side of the chain: sc in next 3 ch, inc in last ch', 9, 12])]
+    #[TestWith(['ch 6, starting in 2nd ch from hook: inc, 3 sc, 4 sc in last ch, 3 sc', 8, 12])]
+    #[TestWith(['ch 8, hdc in 3rd ch from hook, 4 hdc, 3 hdc in next ch, 4 hdc, hdc inc', 11, 14])]
+    public function testAnOvalGoesAlongBothSidesOfAChain(string $line, int $places, int $makes): void
+    {
+        $reading = Reader::read([$line, 'sc around'], Terms::Us);
+        self::assertSame([], $reading->problems);
+        self::assertSame([$places, $places, $makes], [$reading->rounds[0]->below, $reading->rounds[0]->uses, $reading->rounds[0]->makes]);
+        self::assertSame($makes, $reading->rounds[1]->uses);
+    }
+
+    public function testAnOvalsPlacesAreChecked(): void
+    {
+        $short = Reader::read(['ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch'], Terms::Us)->problems;
+        self::assertSame('Round 1 uses 5 of the 9 places along both sides of the chain: 4 left over.', $short[0]->message);
+        $long = Reader::read(['ch 6, sc in 2nd ch from hook, 12 sc'], Terms::Us)->problems;
+        self::assertSame('Round 1 uses 13 stitches, but there are 9 places along both sides of the chain: 4 too many.', $long[0]->message);
+        self::assertStringContainsString('begins', Reader::read(['6 sc in MR', 'into MR: 6 sc'], Terms::Us)->problems[0]->message);
+    }
+
+    /** An oval's edge is as long as its chain is around, so its first round lies flat and is no ruffle. */
+    public function testAnOvalLiesFlat(): void
+    {
+        $analysis = Analysis::of(Plans::of(['ch 10, starting in 2nd ch from hook: 8 sc, 3 sc in next ch, 7 sc, inc', 'inc, 7 sc, inc x3, 7 sc, inc x2', 'R3-8: sc around']));
+        self::assertSame([], $analysis->problems);
+        $courses = $analysis->pieces[0]->fabric->courses;
+        self::assertSame([20, 26, 26], [$courses[0]->makes, $courses[1]->makes, $courses[7]->makes]);
+        self::assertFalse($courses[0]->ruffles);
+    }
+
+    /** By hand: nine stitches close eighteen, and with seventeen one is left to be worked plain. */
+    public function testClosesFlatAcrossBothSides(): void
+    {
+        $closed = Analysis::of(Plans::of(['18 sc in MR', 'R2-6: sc around', 'fold flat, 9 sc through both sides (9)']));
+        self::assertSame([], $closed->problems);
+        $round = $closed->pieces[0]->reading->rounds[6];
+        self::assertSame([18, 9], [$round->uses, $round->makes]);
+        $courses = $closed->pieces[0]->fabric->courses;
+        self::assertFalse($courses[6]->ruffles);
+        self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
+        self::assertSame(6, Size::of($closed->pieces[0]->fabric)->lastReach);
+        self::assertStringContainsString('17 stitches below do not come out even', Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0]->message);
+        self::assertStringContainsString('through both sides is not known', Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message);
+    }
+
+    /** The chain that counts stands for a stitch of its height: 1 sc, 2 hdc, 3 dc (common practice, no source). */
+    public function testAChainThatCounts(): void
+    {
+        $read = static fn (bool $counts, string ...$lines): Reading => Reader::read(array_values($lines), Terms::Us, Worked::Joined, chainCounts: $counts);
+        $counted = $read(true, '12 dc in MR', 'ch 3, dc in same st, 2 dc in each of next 11 sts');
+        self::assertNotSame([], $counted->problems, '“Same” has no stitch before it to share.');
+        $counted = $read(true, '12 dc in MR', 'ch 3, 11 dc (12)', 'ch 2, hdc around (12)');
+        self::assertSame([], $counted->problems);
+        self::assertSame(['dddddddddddd', 'hhhhhhhhhhhh'], [$counted->rounds[1]->codes, $counted->rounds[2]->codes]);
+        self::assertStringContainsString('uses 11 of the 12', $read(false, '12 dc in MR', 'ch 3, 11 dc')->problems[0]->message);
+        self::assertSame([], $read(false, '12 dc in MR', 'ch 3, 12 dc')->problems);
+        $rows = Reader::read(['ch 10', '10 sc, ch 3, turn', '9 dc (10)'], Terms::Us, Worked::Rows, chainCounts: true);
+        self::assertSame([[], 'dddddddddd'], [$rows->problems, $rows->rounds[2]->codes]);
+        self::assertSame('ssssss', Reader::read(['6 sc in MR', 'sc around'], Terms::Us, Worked::Spiral, chainCounts: true)->rounds[1]->codes);
+    }
+
+    #[TestWith(['with Flag red: sc around', 'B ', ''])]
+    #[TestWith(['Flag red: 3 sc, chalk: 3 sc', 'B     A ', ''])]
+    #[TestWith(['3 sc in A, 3 sc in flag red', 'A     B ', ''])]
+    #[TestWith(['3 sc, change to colour B, 3 sc', '      B ', ''])]
+    #[TestWith(['[Flag red] 3 sc, [A] 3 sc', 'B     A ', ''])]
+    #[TestWith(['sc around, change to flag red', '', 'B'])]
+    #[TestWith(['sc around (6). Change to B.', '', 'B'])]
+    public function testYarnsAreNamedInManyWays(string $line, string $dyes, string $then): void
+    {
+        $yarns = YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0), new Yarn('B', 'Flag red', '#ff0000', WeightCategory::Dk, 250.0)]);
+        $reading = Reader::read(['6 sc in MR', $line], Terms::Us, yarns: $yarns);
+        self::assertSame([], $reading->problems);
+        self::assertSame([rtrim($dyes), $then], [rtrim($reading->rounds[1]->dyes), $reading->rounds[1]->then]);
+        self::assertSame(6, $reading->rounds[1]->makes);
+    }
+
+    /** A name that is no yarn's is told, at its place, and the stitches are read all the same. */
+    public function testAnUnknownYarnIsTold(): void
+    {
+        $reading = Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
+        self::assertSame('“lime” is the name of no yarn of this plan.', $reading->problems[0]->message);
+        self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
+        self::assertTrue($reading->rounds[1]->isComplete());
+        self::assertSame([], Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us)->problems, 'Words alone know no names.');
+    }
+}
