@@ -33,7 +33,11 @@ export async function goTo(page: Page, station: string): Promise<void> {
 	await expect(page).toHaveURL(new RegExp(`/${station}$`));
 }
 
-export const line = (page: Page, n: number): Locator => page.locator(`input[data-line="${n - 1}"]`);
+export const editor = (page: Page): Locator => page.locator('[aria-label="Rounds, a line each"]');
+export const line = (page: Page, n: number): Locator =>
+	editor(page)
+		.locator('.cm-line')
+		.nth(n - 1);
 export const panel = (page: Page): Locator => page.getByRole('complementary');
 export const round = (page: Page, n: number): Locator => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
 export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();

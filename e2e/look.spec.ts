@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, goTo, line, openPlan, round, test } from './bench';
+import { editor, expect, goTo, line, openPlan, round, test } from './bench';
 
 const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
 
@@ -60,15 +60,17 @@ test('a plan of 400 rounds is worked on', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Add a piece' }).click();
-	await line(page, 1).focus();
-	await page.evaluate(() => {
-		const data = new DataTransfer();
-		data.setData('text/plain', ['100 sc in MR', ...Array.from({ length: 399 }, (_, i) => `R${i + 2}: sc around`)].join('\n'));
-		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-	});
+	await page.getByRole('button', { name: 'Paste a pattern' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
+	await dialog.getByLabel('The pattern').fill(['100 sc in MR', ...Array.from({ length: 399 }, (_, i) => `R${i + 2}: sc around`)].join('\n'));
+	await expect(dialog).toContainText('1 piece, 400 rounds, every one fits');
+	await dialog.getByRole('button', { name: 'Take it' }).click();
 	await expect(round(page, 400)).toContainText('100');
-	await line(page, 300).fill('R300: 99 sc');
+	await round(page, 300).scrollIntoViewIfNeeded();
+	const far = editor(page).locator('.cm-line', { hasText: 'R300:' });
+	expect(Math.abs(((await far.boundingBox())?.y ?? 0) - ((await round(page, 300).boundingBox())?.y ?? 1000))).toBeLessThan(2);
+	await far.fill('R300: 99 sc');
 	await expect(page.getByText('Round 300 uses 99 of the 100 stitches below: 1 left over.').first()).toBeVisible();
-	await line(page, 300).fill('R300: sc around');
+	await far.fill('R300: sc around');
 	await expect(page.getByText('Round 300 uses')).toHaveCount(0);
 });

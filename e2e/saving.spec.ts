@@ -7,12 +7,12 @@ test('with the server gone the work stays, and is saved when it is back', async 
 	await line(page, 4).fill('R4: 6 sc, (sc, inc) x6');
 	await expect(page.getByText('Not saved: no answer. Kept in this browser, trying again.')).toBeVisible();
 	await page.getByLabel('The plan’s title').fill('Buoy at sea');
-	await expect(line(page, 4)).toHaveValue('R4: 6 sc, (sc, inc) x6');
+	await expect(line(page, 4)).toHaveText('R4: 6 sc, (sc, inc) x6');
 	isGone = false;
 	await saved(page);
 	await page.reload();
 	await expect(page.getByLabel('The plan’s title')).toHaveValue('Buoy at sea');
-	await expect(line(page, 4)).toHaveValue('R4: 6 sc, (sc, inc) x6');
+	await expect(line(page, 4)).toHaveText('R4: 6 sc, (sc, inc) x6');
 });
 
 test('a window that was closed before it could save goes on where it was', async ({ page }) => {
@@ -22,7 +22,7 @@ test('a window that was closed before it could save goes on where it was', async
 	await expect(page.getByText('Not saved: no answer.')).toBeVisible();
 	await page.unroute('**/api/plans/*');
 	await page.reload();
-	await expect(line(page, 2)).toHaveValue('R2: inc around');
+	await expect(line(page, 2)).toHaveText('R2: inc around');
 	await saved(page);
 	await expect(round(page, 2)).toContainText('12');
 });

@@ -6,7 +6,6 @@ import { Tooltip } from 'radix-ui';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { BenchPage } from './bench/BenchPage';
 import { Shelf } from './shelf/Shelf';
 import { Notices } from './ui/Notices';
 
@@ -19,7 +18,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 
 const router = createBrowserRouter([
 	{ path: '/', element: <Shelf /> },
-	{ path: '/plan/:id/:station?', element: <BenchPage /> },
+	{ path: '/plan/:id/:station?', lazy: async () => ({ Component: (await import('./bench/BenchPage')).BenchPage }) },
 	{ path: '*', element: <Navigate to="/" replace /> },
 ]);
 

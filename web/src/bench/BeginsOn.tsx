@@ -4,11 +4,14 @@ import { useBench, useDraft } from './context';
 import { set, withPiece } from './plans';
 
 type Start = NonNullable<Piece['start']>;
+type Picking = Extract<Start, { take?: unknown }>;
 
 const joins: readonly (readonly [Start['join'] | 'own', string])[] = [
 	['own', 'in a ring or chains of its own'],
 	['opening', 'on the opening of another piece'],
-	['bridge', 'on two pieces joined by chains'],
+	['rim', 'on the opening, folded back over the piece'],
+	['loops', 'in loops that a round left free'],
+	['bridge', 'on pieces joined by chains'],
 	['seam', 'around two worked together over some stitches'],
 	['layers', 'through two flat layers'],
 ];
@@ -17,7 +20,7 @@ const joins: readonly (readonly [Start['join'] | 'own', string])[] = [
 export function BeginsOn({ piece }: { piece: Piece }) {
 	const { draft } = useBench();
 	const pieces = useDraft(({ plan }) => plan.pieces);
-	const beginsOn = useDraft(({ analysis }) => analysis.pieces.find(({ key }) => key === piece.key)?.beginsOn ?? 0);
+	const analysis = useDraft((state) => state.analysis.pieces.find(({ key }) => key === piece.key));
 	const before = pieces.slice(
 		0,
 		pieces.findIndex(({ key }) => key === piece.key),
@@ -31,33 +34,75 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 		const one = start?.pieces[0] ?? first ?? '';
 		const other = start?.pieces[1] ?? one;
 		if (how === 'own') change(null);
-		else if (how === 'opening') change({ join: how, pieces: [one] });
+		else if (how === 'opening' || how === 'rim') change({ join: how, pieces: [one] });
+		else if (how === 'loops') change({ join: how, pieces: [one], round: 1 });
 		else if (how === 'layers') change({ join: how, pieces: [one, other] });
-		else change({ join: how, pieces: [one, other], across: how === 'bridge' ? 3 : 4 });
+		else if (how === 'bridge') change({ join: how, pieces: [one, other], across: 3 });
+		else change({ join: how, pieces: [one, other], across: 4 });
 	}
 	const choices = before.map(({ key, name }) => [key, name] as const);
+	const isBridge = start?.join === 'bridge';
 	return (
 		<>
 			<ChoiceField label="It begins" className="col-span-2" value={start?.join ?? 'own'} choices={joins} onChange={join} />
 			{start?.pieces.map((key, at) => (
 				<ChoiceField
-					key={`${key} ${start.pieces.indexOf(key) === at ? 'first' : 'second'}`}
+					key={`${key} ${start.pieces.slice(0, at).filter((is) => is === key).length}`}
 					label={at === 0 ? 'Piece' : 'and'}
 					value={key}
-					choices={choices.some(([known]) => known === key) ? choices : [[key, key], ...choices]}
-					onChange={(to) => change({ ...start, pieces: start.pieces.map((old, i) => (i === at ? to : old)) } as Start)}
+					choices={[...(choices.some(([known]) => known === key) ? choices : [[key, key] as const, ...choices]), ...(isBridge && at > 1 ? [['', 'none'] as const] : [])]}
+					onChange={(to) => change({ ...start, pieces: to === '' ? start.pieces.filter((_, i) => i !== at) : start.pieces.map((old, i) => (i === at ? to : old)) } as Start)}
 				/>
 			))}
+			{isBridge && start.pieces.length < 8 && (
+				<button type="button" className="caption self-end text-left underline" onClick={() => change({ ...start, pieces: [...start.pieces, start.pieces.at(-1) ?? ''] })}>
+					and one more
+				</button>
+			)}
 			{start !== undefined && 'across' in start && (
 				<NumberField
-					label={start.join === 'bridge' ? 'Chains between them' : 'Stitches worked together'}
+					label={isBridge ? 'Chains between them' : 'Stitches worked together'}
 					min={0}
 					max={2000}
 					value={start.across}
 					onChange={(across) => across !== null && change({ ...start, across })}
 				/>
 			)}
-			{start !== undefined && <p className="figures self-end">Round 1 finds {beginsOn} stitches.</p>}
+			{start?.join === 'loops' && <NumberField label="The round that left loops free" min={1} max={400} value={start.round} onChange={(round) => round !== null && change({ ...start, round })} />}
+			{start !== undefined && (start.join === 'opening' || start.join === 'rim' || start.join === 'loops') && <Taking start={start} edge={analysis?.beginsOn ?? 1} onChange={change} />}
+			{start !== undefined && (
+				<p className="figures col-span-2">
+					Round 1 finds {analysis?.beginsOn ?? 0} stitches{analysis?.beginning != null && `: ${analysis.beginning}`}.
+				</p>
+			)}
+		</>
+	);
+}
+
+/** Which stitches of the edge it begins on. */
+function Taking({ start, edge, onChange }: { start: Picking; edge: number; onChange: (start: Start) => void }) {
+	const { take } = start;
+	const how = take === undefined ? 'all' : 'stitches' in take ? 'some' : 'named';
+	const to = (next: NonNullable<Picking['take']> | null) => onChange(set(start, 'take', next) as Start);
+	return (
+		<>
+			<ChoiceField
+				label="On"
+				value={how}
+				choices={[
+					['all', 'every stitch of it'],
+					['some', 'a number, spread evenly'],
+					['named', 'some in a row'],
+				]}
+				onChange={(next) => to(next === 'all' ? null : next === 'some' ? { stitches: Math.max(1, edge) } : { from: 1, to: Math.max(1, edge) })}
+			/>
+			{take !== undefined && 'stitches' in take && <NumberField label="Stitches" min={1} max={2000} value={take.stitches} onChange={(stitches) => stitches !== null && to({ stitches })} />}
+			{take !== undefined && 'from' in take && (
+				<>
+					<NumberField label="From stitch" min={1} max={2000} value={take.from} onChange={(from) => from !== null && to({ ...take, from })} />
+					<NumberField label="to stitch" min={1} max={2000} value={take.to} onChange={(last) => last !== null && to({ ...take, to: last })} />
+				</>
+			)}
 		</>
 	);
 }

@@ -14,7 +14,7 @@ import { Tray } from './Tray';
 
 const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('input, select, textarea, [role="dialog"], [role="menu"]') !== null;
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable], [role="dialog"], [role="menu"]') !== null;
 
 /** One plan on the bench. */
 export function BenchView({ draft, station, goTo }: { draft: DraftStore; station: Station; goTo: (station: Station) => void }) {

@@ -6,8 +6,9 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { Menu, MenuItem } from '../ui/Menu';
 import { BeginsOn } from './BeginsOn';
+import { CopiesField } from './CopiesField';
 import { useBench, useDraft, usePiece } from './context';
-import { emptyPiece, freeKey, withPiece } from './plans';
+import { emptyPiece, freeKey, set, withPiece } from './plans';
 
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
@@ -96,17 +97,7 @@ export function Pieces() {
 							value={piece.name}
 							onChange={(name) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, name })), `piece name ${piece.key}`)}
 						/>
-						{typeof piece.copies === 'number' ? (
-							<NumberField
-								label="Made how many times"
-								min={1}
-								max={99}
-								value={piece.copies}
-								onChange={(copies) => copies !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, copies })), `copies ${piece.key}`)}
-							/>
-						) : (
-							<p className="caption self-end">{piece.copies.length} copies, each with its own yarns</p>
-						)}
+						<CopiesField piece={piece} />
 						<ChoiceField
 							label="Worked"
 							value={piece.worked}
@@ -117,6 +108,31 @@ export function Pieces() {
 							]}
 							onChange={(worked) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, worked })))}
 						/>
+						{piece.worked === 'spiral' ? (
+							<span />
+						) : (
+							<ChoiceField
+								label={piece.worked === 'rows' ? 'The turning chain' : 'The chain at a round’s beginning'}
+								value={piece.chainCounts === true ? 'counts' : 'lifts'}
+								choices={[
+									['lifts', 'only lifts: it is no stitch'],
+									['counts', 'counts as the first stitch'],
+								]}
+								onChange={(is) => draft.change((plan) => withPiece(plan, piece.key, (was) => set(was, 'chainCounts', is === 'counts' ? true : null)))}
+							/>
+						)}
+						{piece.worked === 'joined' && (
+							<ChoiceField
+								label="Closed with a slip stitch into"
+								className="col-span-2"
+								value={piece.closing ?? 'first-stitch'}
+								choices={[
+									['first-stitch', 'the first stitch'],
+									['back-loop', 'its back loop: the seam shows less'],
+								]}
+								onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
+							/>
+						)}
 						<NumberField
 							label="Lean, stitches a round"
 							min={-2}

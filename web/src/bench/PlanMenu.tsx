@@ -99,6 +99,16 @@ export function PlanMenu() {
 						]}
 						onChange={(hand) => draft.change((is) => ({ ...is, hand }))}
 					/>
+					<ChoiceField
+						label="The marker goes in"
+						value={plan.marker ?? 'first'}
+						choices={[
+							['first', 'the first stitch of a round'],
+							['last', 'the last stitch of a round'],
+						]}
+						onChange={(marker) => draft.change((is) => ({ ...is, marker }))}
+					/>
+					<p className="caption self-end">In the first it shows where to begin; in the last, where to stop. The chart’s dotted path follows it.</p>
 				</div>
 				<SwatchForm />
 			</DialogSheet>

@@ -32,13 +32,21 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	const [start, setStart] = useState(6);
 	const [spread, setSpread] = useState<ShapeEdit['spread']>('staggered');
 	const [decrease, setDecrease] = useState<ShapeEdit['decrease']>('inv dec');
+	const [said, setSaid] = useState<'size' | 'counts'>('size');
+	const [around, setAround] = useState(36);
+	const [rounds, setRounds] = useState(20);
+	const [slope, setSlope] = useState<'height' | 'angle' | 'growth'>('height');
+	const [angle, setAngle] = useState(60);
+	const [growth, setGrowth] = useState(3);
 	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
 	if (piece === undefined) return null;
-	const { key, rounds } = piece;
+	const { key, rounds: typed } = piece;
+	const isCone = form === 'cone';
+	const hasHeight = tall.includes(form) && !(isCone && slope !== 'height');
 	return (
 		<DialogSheet
 			title="Begin from a shape"
-			says={rounds.length === 0 ? 'It lays ordinary rounds, to go on from.' : `It lays new rounds in place of the ${rounds.length} lines typed here. One undo brings them back.`}
+			says={typed.length === 0 ? 'It lays ordinary rounds, to go on from.' : `It lays new rounds in place of the ${typed.length} lines typed here. One undo brings them back.`}
 			open={open}
 			onClose={onClose}
 		>
@@ -46,13 +54,63 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 				className="grid grid-cols-2 gap-4"
 				onSubmit={(event) => {
 					event.preventDefault();
-					draft.edit({ do: 'shape', piece: key, form, start, widthMm: width * inMm, heightMm: height * inMm, spread, decrease });
+					draft.edit({
+						do: 'shape',
+						piece: key,
+						form,
+						start,
+						spread,
+						decrease,
+						...(said === 'size' ? { widthMm: width * inMm } : { widthStitches: around }),
+						...(hasHeight ? (said === 'size' ? { heightMm: height * inMm } : { heightRounds: rounds }) : {}),
+						...(isCone && slope === 'angle' ? { tipDegrees: angle } : {}),
+						...(isCone && slope === 'growth' ? { growth } : {}),
+					});
 					onClose();
 				}}
 			>
 				<ChoiceField label="Form" className="col-span-2" value={form} choices={forms} onChange={setForm} />
-				<NumberField label="Across" unit={unit} min={0.5} max={300} step={0.5} value={width} onChange={(n) => n !== null && setWidth(n)} />
-				{tall.includes(form) ? <NumberField label="High" unit={unit} min={0.5} max={500} step={0.5} value={height} onChange={(n) => n !== null && setHeight(n)} /> : <span />}
+				<ChoiceField
+					label="How large, said"
+					value={said}
+					choices={[
+						['size', units === 'metric' ? 'in centimetres' : 'in inches'],
+						['counts', 'in stitches and rounds'],
+					]}
+					onChange={setSaid}
+				/>
+				{isCone ? (
+					<ChoiceField
+						label="How steep, said"
+						value={slope}
+						choices={[
+							['height', 'by its height'],
+							['angle', 'by the angle of its tip'],
+							['growth', 'by what each round grows'],
+						]}
+						onChange={setSlope}
+					/>
+				) : (
+					<span />
+				)}
+				{said === 'size' ? (
+					<NumberField label="Across" unit={unit} min={0.5} max={300} step={0.5} value={width} onChange={(n) => n !== null && setWidth(n)} />
+				) : (
+					<NumberField label="Around at the widest" unit="stitches" min={3} max={2000} value={around} onChange={(n) => n !== null && setAround(n)} />
+				)}
+				{hasHeight ? (
+					said === 'size' ? (
+						<NumberField label="High" unit={unit} min={0.5} max={500} step={0.5} value={height} onChange={(n) => n !== null && setHeight(n)} />
+					) : (
+						<NumberField label="High" unit="rounds" min={1} max={400} value={rounds} onChange={(n) => n !== null && setRounds(n)} />
+					)
+				) : isCone && slope === 'angle' ? (
+					<NumberField label="Angle of the tip" unit="°" min={5} max={180} step={5} value={angle} onChange={(n) => n !== null && setAngle(n)} />
+				) : isCone ? (
+					<NumberField label="Each round grows by" unit="stitches" min={0.5} max={24} step={0.5} value={growth} onChange={(n) => n !== null && setGrowth(n)} />
+				) : (
+					<span />
+				)}
 				<NumberField label="Stitches in round 1" min={3} max={24} value={start} onChange={(n) => n !== null && setStart(n)} />
 				<p className="caption self-end">Six lie flat in single crochet; fewer make a point.</p>
 				<ChoiceField

@@ -75,6 +75,7 @@ const round = (number: number, makes: number, runs: [string, number][], more: Pa
 	readable: true,
 	runs: runs.map(([yarn, stitches]) => ({ yarn, stitches })),
 	...more,
+	markerDegrees: more.markerDegrees ?? more.startDegrees ?? 0,
 });
 
 const jog = (after: number, more: Partial<Change> = {}): Change => ({
@@ -110,6 +111,7 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		copies: 1,
 		worked: 'spiral',
 		beginsOn: 0,
+		beginning: null,
 		namesColours: false,
 		stitches: 0,
 		frontDegrees: 180,

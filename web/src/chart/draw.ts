@@ -200,7 +200,7 @@ function hatch(context: CanvasRenderingContext2D, { layout, opening, piece }: Pi
 	context.restore();
 }
 
-/** The marker's path: where each round begins. */
+/** The marker's path. */
 function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
 	const { layout, opening } = picture;
 	if (opening.worked === 'rows') return;
@@ -208,7 +208,7 @@ function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: 
 	for (let i = first; i < last; i++) {
 		const round = rounds(picture)[i];
 		if (round === undefined) continue;
-		points.push({ x: xAt(round, 0, opening), y: (layout.tops[i] ?? 0) + layout.rowHeight / 2 });
+		points.push({ x: xAt({ ...round, startDegrees: round.markerDegrees }, 0, opening), y: (layout.tops[i] ?? 0) + layout.rowHeight / 2 });
 	}
 	const path = () => {
 		context.beginPath();

@@ -9,6 +9,7 @@ const round = (makes: number, startDegrees = 0, number = 3): Round => ({
 	uses: makes,
 	makes,
 	startDegrees,
+	markerDegrees: startDegrees,
 	radiusMm: 1,
 	heightMm: 1,
 	levelMm: 1,

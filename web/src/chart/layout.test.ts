@@ -13,6 +13,7 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	showsWithinDegrees: 60,
 	size: null,
 	beginsOn: 0,
+	beginning: null,
 	namesColours: false,
 	lines,
 	rounds: [],
@@ -27,11 +28,11 @@ describe('the sheet', () => {
 		expect(layout.places.map(({ top, height }) => [top, height])).toEqual([
 			[0, 20],
 			[20, 80],
-			[100, 24],
-			[124, 20],
+			[100, 20],
+			[120, 20],
 		]);
-		expect(layout.tops).toEqual([0, 20, 40, 60, 80, 124]);
-		expect(layout.height).toBe(144);
+		expect(layout.tops).toEqual([0, 20, 40, 60, 80, 120]);
+		expect(layout.height).toBe(140);
 	});
 
 	it('parts the bands below a line that is wrong', () => {

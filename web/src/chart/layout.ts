@@ -19,7 +19,6 @@ export interface SheetLayout {
 	height: number;
 }
 
-const REMARK = 24;
 const TROUBLE = 24;
 
 /** Where every line and round lies, from the top down. */
@@ -31,7 +30,7 @@ export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[
 		const rounds = piece?.lines[line] ?? null;
 		const own = troubles.filter((trouble) => trouble.line === line + 1);
 		const bands = rounds === null ? 0 : rounds.to - rounds.from + 1;
-		const height = (bands === 0 ? REMARK : bands * rowHeight) + (own.length > 0 ? TROUBLE * Math.min(own.length, 2) : 0);
+		const height = Math.max(1, bands) * rowHeight + (own.length > 0 ? TROUBLE * Math.min(own.length, 2) : 0);
 		for (let i = 0; i < bands; i++) tops.push(top + i * rowHeight);
 		places.push({ line, top, height, rounds, troubles: own });
 		top += height;

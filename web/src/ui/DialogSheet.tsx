@@ -9,17 +9,18 @@ interface Props {
 	onClose: () => void;
 	/** whether a button at its foot ends it: for one whose changes hold at once */
 	isDone?: boolean;
+	isWide?: boolean;
 	children: ReactNode;
 }
 
 /** A dialog laid over the page. */
-export function DialogSheet({ title, says, open, onClose, isDone = false, children }: Props) {
+export function DialogSheet({ title, says, open, onClose, isDone = false, isWide = false, children }: Props) {
 	return (
 		<Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
 			<Dialog.Portal>
 				<Dialog.Overlay className="fixed inset-0 z-40 bg-ink/35" />
 				<Dialog.Content
-					className="fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6"
+					className={`fixed top-1/2 left-1/2 z-50 max-h-[90vh] ${isWide ? 'w-[min(58rem,94vw)]' : 'w-[min(34rem,94vw)]'} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6`}
 					{...(says === undefined ? { 'aria-describedby': undefined } : {})}
 				>
 					<Dialog.Title className="mb-2 text-xl font-semibold">{title}</Dialog.Title>

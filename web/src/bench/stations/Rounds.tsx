@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import type { Trouble } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { plural } from '../../ui/units';
+import { size as measure, plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { Outline } from '../Outline';
+import { PasteDialog } from '../PasteDialog';
 import { fixed } from '../plans';
 import { ShapeDialog } from '../ShapeDialog';
+import { SizeDialog } from '../SizeDialog';
 
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
@@ -17,9 +19,23 @@ export function Rounds() {
 		draft.edit({ do: 'retype', piece: key, rounds: draft.lines(key).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
 	}
 
-	const resize = (wider: number, longer: number) => draft.edit({ do: 'resize', piece: piece?.key ?? '', wider, longer });
+	function remember() {
+		const size = analysis?.size;
+		if (analysis === undefined || size == null) return;
+		setWas(
+			`${plural(analysis.rounds.length, 'round')}, ${Math.max(...analysis.rounds.map(({ makes }) => makes))} at the widest, ${measure(size.heightMm, plan.units)} high, ${measure(size.widthMm, plan.units)} across`,
+		);
+	}
+	function resize(wider: number, longer: number) {
+		remember();
+		draft.edit({ do: 'resize', piece: piece?.key ?? '', wider, longer });
+	}
 
+	const [isSizing, setIsSizing] = useState(false);
+	/** what the piece was before it was last resized */
+	const [was, setWas] = useState<string | null>(null);
 	const [isShaping, setIsShaping] = useState(false);
+	const [isPasting, setIsPasting] = useState(false);
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
 		<>
@@ -30,6 +46,9 @@ export function Rounds() {
 				</p>
 			)}
 			{analysis !== undefined && <Outline piece={analysis} units={plan.units} />}
+			<Button className="mb-2 w-full" disabled={piece === undefined} onClick={() => setIsPasting(true)}>
+				Paste a pattern …
+			</Button>
 			<Button className="mb-2 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
 				Begin from a shape …
 			</Button>
@@ -44,8 +63,18 @@ export function Rounds() {
 					<Button onClick={() => resize(-1, 0)}>Narrower: − increase</Button>
 					<Button onClick={() => resize(0, 1)}>Longer: + even</Button>
 					<Button onClick={() => resize(0, -1)}>Shorter: − even</Button>
+					<Button className="col-span-2" disabled={analysis.size === null} onClick={() => setIsSizing(true)}>
+						To a size …
+					</Button>
+					{was !== null && (
+						<p className="caption figures col-span-2" aria-live="polite">
+							Before: {was}
+						</p>
+					)}
 				</div>
 			)}
+			{analysis?.size != null && <SizeDialog open={isSizing} piece={analysis.key} size={analysis.size} units={plan.units} onSize={remember} onClose={() => setIsSizing(false)} />}
+			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{problems.length > 0 ? (
 				<section aria-label="To mend" className="mb-6">
@@ -86,7 +115,9 @@ export function Rounds() {
 				<p className="mb-6">{(analysis?.rounds.length ?? 0) === 0 ? 'Type the first round on the sheet, at the left.' : 'Every round uses all the stitches of the round below.'}</p>
 			)}
 			<h3 className="mb-1 font-semibold">Writing rounds</h3>
-			<p className="mb-2 text-faint">Type them on the sheet, one line each, or paste a whole pattern. Each line answers with its count.</p>
+			<p className="mb-2 text-faint">
+				Type them on the sheet, one line each. Each line answers with its count. Alt with Enter makes the mend that is offered; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
+			</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[
 					[`6 ${sc} in MR`, 'begin in a magic ring'],

@@ -1,0 +1,93 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, dataOf, Refused } from '../api/client';
+import { Button } from '../ui/Button';
+import { DialogSheet } from '../ui/DialogSheet';
+import { plural } from '../ui/units';
+import { useBench, useDraft, usePiece } from './context';
+
+/** A pasted pattern, and what was understood of it, before it is taken. `text` null: closed; '': still to be pasted. */
+export function PasteDialog({ text, onClose }: { text: string | null; onClose: () => void }) {
+	return (
+		<DialogSheet title="Paste a pattern" isWide says="See what is understood of it before you take it. Every line is kept; lines without stitches become notes." open={text !== null} onClose={onClose}>
+			{text !== null && <Pasting text={text} onClose={onClose} />}
+		</DialogSheet>
+	);
+}
+
+function Pasting({ text, onClose }: { text: string; onClose: () => void }) {
+	const { draft } = useBench();
+	const { piece } = usePiece();
+	const id = useDraft((state) => state.id);
+	const [typed, setTyped] = useState(text);
+	const { data, error } = useQuery({
+		queryKey: ['reading', id, typed],
+		queryFn: async () => dataOf(await api.POST('/api/plans/{id}/reading', { params: { path: { id } }, body: { text: typed } })),
+		enabled: typed.trim() !== '',
+		placeholderData: (before) => before,
+	});
+	const pieces = typed.trim() === '' ? [] : (data?.pieces ?? []);
+	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);
+	const rounds = pieces.reduce((sum, is) => sum + is.rounds, 0);
+	function take(into: string) {
+		draft.edit({ do: 'paste', piece: into, text: typed });
+		onClose();
+	}
+	return (
+		<form
+			onSubmit={(event) => {
+				event.preventDefault();
+				take(piece?.key ?? '');
+			}}
+		>
+			<div className="grid gap-4 md:grid-cols-2">
+				<label className="flex flex-col">
+					<span className="caption">The pattern</span>
+					<textarea className="field h-80 w-full font-sans whitespace-pre" maxLength={200_000} spellCheck={false} value={typed} onChange={(event) => setTyped(event.target.value)} />
+				</label>
+				<div>
+					<p className="caption" aria-live="polite">
+						{typed.trim() === '' ? 'Paste or type it on the left.' : `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to mend`}`}
+					</p>
+					{error instanceof Refused && <p>{error.problem.detail}</p>}
+					<div className="h-80 overflow-auto border border-rule bg-paper">
+						{pieces.map(({ name, copies, worked, lines }, at) => (
+							<section key={`${at} ${name}`}>
+								<h3 className="sticky top-0 border-b border-rule bg-shade px-2 font-semibold">
+									{at === 0 && piece !== undefined ? piece.name : name === '' ? `Piece ${at + 1}` : name}
+									{copies > 1 && ` ×${copies}`}
+									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
+								</h3>
+								<ol>
+									{lines.map((line, i) => (
+										<li
+											key={`${i} ${line.text}`}
+											className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'}`}
+										>
+											<span className="min-w-0 break-words">
+												{line.text === '' ? '\u00A0' : line.text}
+												{line.problem !== null && <span className="block text-sm">{line.problem}</span>}
+											</span>
+											<span className="figures text-right font-semibold">{line.makes ?? (line.text === '' ? '' : <span className="font-normal">note</span>)}</span>
+										</li>
+									))}
+								</ol>
+							</section>
+						))}
+					</div>
+				</div>
+			</div>
+			<div className="mt-4 flex flex-wrap items-center justify-end gap-2">
+				<Button onClick={onClose}>Leave it</Button>
+				{piece !== undefined && piece.rounds.length > 0 && (
+					<Button disabled={rounds === 0} onClick={() => take('')}>
+						Take as new {pieces.length > 1 ? 'pieces' : 'piece'}
+					</Button>
+				)}
+				<Button kind="strong" type="submit" disabled={pieces.length === 0}>
+					{piece === undefined || piece.rounds.length === 0 ? 'Take it' : `Take it in place of ${piece.name}’s ${plural(piece.rounds.length, 'line')}`}
+				</Button>
+			</div>
+		</form>
+	);
+}

@@ -1,0 +1,180 @@
+import { defaultKeymap } from '@codemirror/commands';
+import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
+import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text } from '@codemirror/state';
+import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, WidgetType } from '@codemirror/view';
+import { getNonce } from 'get-nonce';
+import type { LinePlace } from '../chart/layout';
+
+/** What a piece's lines may hold at the most, as in the plan's schema. */
+export const most = { lines: 1000, characters: 2000 };
+
+const fromOutside = Annotation.define<boolean>();
+const place = StateEffect.define<{ places: readonly LinePlace[]; rowHeight: number }>();
+
+/** Room under a line: its further bands, and what is wrong with it. Its height is known before it is drawn, so that bands stay beside their words. */
+class Room extends WidgetType {
+	constructor(readonly height: number) {
+		super();
+	}
+
+	override eq(other: Room): boolean {
+		return other.height === this.height;
+	}
+
+	override get estimatedHeight(): number {
+		return this.height;
+	}
+
+	override toDOM(): HTMLElement {
+		const room = document.createElement('div');
+		room.style.height = `${this.height}px`;
+		room.setAttribute('aria-hidden', 'true');
+		return room;
+	}
+}
+
+/** Where something is missing there is nothing to underline but a blank. */
+class Missing extends WidgetType {
+	override eq(): boolean {
+		return true;
+	}
+
+	override toDOM(): HTMLElement {
+		const blank = document.createElement('span');
+		blank.className = 'wrong';
+		blank.textContent = '\u00A0\u00A0\u00A0';
+		return blank;
+	}
+}
+
+const remark = Decoration.line({ class: 'text-faint' });
+const wrongLine = Decoration.line({ attributes: { 'data-wrong': '' } });
+const wrong = Decoration.mark({ class: 'wrong' });
+const missing = Decoration.widget({ widget: new Missing(), side: 1 });
+
+/** The place in a text of the n-th character, from 0, which may be two units long. */
+export function unitAt(text: string, character: number): number {
+	return [...text].slice(0, character).join('').length;
+}
+
+function decorations(doc: Text, places: readonly LinePlace[], rowHeight: number): DecorationSet {
+	const set = new RangeSetBuilder<Decoration>();
+	for (const { line, height, rounds, troubles } of places.slice(0, doc.lines)) {
+		const { from, to, text } = doc.line(line + 1);
+		if (rounds === null) set.add(from, from, remark);
+		const trouble = troubles[0];
+		if (trouble !== undefined) set.add(from, from, wrongLine);
+		if (trouble?.column !== undefined) {
+			const begin = from + unitAt(text, trouble.column - 1);
+			const end = from + unitAt(text, trouble.column - 1 + Math.max(1, trouble.length ?? 1));
+			if (begin < to) set.add(begin, Math.min(end, to), wrong);
+			else set.add(to, to, missing);
+		}
+		if (height > rowHeight) set.add(to, to, Decoration.widget({ widget: new Room(height - rowHeight), block: true, side: 2 }));
+	}
+	return set.finish();
+}
+
+const placed = StateField.define<DecorationSet>({
+	create: () => Decoration.none,
+	update(set, transaction) {
+		const moved = set.map(transaction.changes);
+		return transaction.effects.reduce((now, effect) => (effect.is(place) ? decorations(transaction.newDoc, effect.value.places, effect.value.rowHeight) : now), moved);
+	},
+	provide: (field) => EditorView.decorations.from(field),
+});
+
+/** A line's longest bracket can be folded away, so that "x6" is seen. */
+const folding = foldService.of((state, from, to) => {
+	const text = state.sliceDoc(from, to);
+	let best: { from: number; to: number } | null = null;
+	const open: number[] = [];
+	for (let i = 0; i < text.length; i++) {
+		if ('([{'.includes(text.charAt(i))) open.push(i);
+		else if (')]}'.includes(text.charAt(i))) {
+			const begin = open.pop();
+			if (begin !== undefined && i - begin > 8 && (best === null || i - begin > best.to - best.from)) best = { from: begin + 1, to: i };
+		}
+	}
+	return best === null ? null : { from: from + best.from, to: from + best.to };
+});
+
+const look = EditorView.theme({
+	'&.cm-focused': { outline: 'none' },
+	'.cm-scroller': { fontFamily: 'inherit', lineHeight: 'var(--row)', overflowX: 'auto', scrollbarWidth: 'none' },
+	'.cm-content': { padding: '0' },
+	'.cm-line': { padding: '0 12px' },
+	'.cm-activeLine': { backgroundColor: 'transparent' },
+	'&.cm-focused .cm-activeLine': { backgroundColor: 'var(--color-pick)' },
+	'.cm-placeholder': { color: 'var(--color-faint)' },
+	'.cm-foldPlaceholder': { backgroundColor: 'var(--color-shade)', border: '0', color: 'inherit', padding: '0 4px' },
+});
+
+export interface Handlers {
+	/** the maker changed the lines; `line` is the one that has the caret, from 0 */
+	onType: (lines: string[], line: number) => void;
+	/** the caret, or what is selected, is in these lines */
+	onReach: (from: number, to: number) => void;
+	/** makes the first mend of a line; false where it has none */
+	onMend: (line: number) => boolean;
+	/** true where the text is taken elsewhere */
+	onPaste: (text: string) => boolean;
+	/** more than a piece can hold was typed or pasted */
+	onTooMuch: () => void;
+}
+
+/** The lines of a text; an empty one has none. */
+export const linesOf = (doc: Text): string[] => (doc.length === 0 && doc.lines === 1 ? [] : doc.toString().split('\n'));
+
+/** An editor of typed rounds. It knows their places on the sheet, and nothing of what they say. */
+export function roundsEditor(parent: HTMLElement, lines: readonly string[], label: string, handlers: () => Handlers): EditorView {
+	const caretLine = (state: EditorState) => state.doc.lineAt(state.selection.main.head).number - 1;
+	const extensions: Extension[] = [
+		placed,
+		folding,
+		codeFolding({ placeholderText: '…' }),
+		highlightActiveLine(),
+		placeholder('Type round 1 here'),
+		look,
+		EditorView.cspNonce.of(getNonce() ?? ''),
+		keymap.of([{ key: 'Alt-Enter', run: (view) => handlers().onMend(caretLine(view.state)) }, ...foldKeymap, ...defaultKeymap]),
+		EditorView.contentAttributes.of({ 'aria-label': label, 'aria-describedby': 'line-trouble', tabindex: '0' }),
+		EditorView.domEventHandlers({
+			paste: (event) => {
+				const isTaken = handlers().onPaste(event.clipboardData?.getData('text/plain') ?? '');
+				if (isTaken) event.preventDefault();
+				return isTaken;
+			},
+		}),
+		EditorState.changeFilter.of((transaction) => {
+			const { newDoc } = transaction;
+			if (!transaction.docChanged || (newDoc.lines <= most.lines && newDoc.length <= most.characters)) return true;
+			let isTooLong = newDoc.lines > most.lines;
+			for (const text of newDoc.iterLines()) isTooLong ||= text.length > most.characters && [...text].length > most.characters;
+			if (isTooLong) handlers().onTooMuch();
+			return !isTooLong;
+		}),
+		EditorView.updateListener.of(({ docChanged, selectionSet, focusChanged, transactions, state, view }) => {
+			if (docChanged && !transactions.some((transaction) => transaction.annotation(fromOutside))) handlers().onType(linesOf(state.doc), caretLine(state));
+			if ((selectionSet || focusChanged) && view.hasFocus) {
+				const { from, to } = state.selection.main;
+				handlers().onReach(state.doc.lineAt(from).number - 1, state.doc.lineAt(to).number - 1);
+			}
+		}),
+	];
+	return new EditorView({ parent, state: EditorState.create({ doc: lines.join('\n'), extensions }) });
+}
+
+/** Brings the lines to what the plan has, and each to its place; what is the same on both sides, the caret among it, stays. */
+export function bring(view: EditorView, lines: readonly string[], places: readonly LinePlace[], rowHeight: number): void {
+	const before = view.state.doc.toString();
+	const after = lines.join('\n');
+	if (before !== after) {
+		let from = 0;
+		while (from < before.length && from < after.length && before[from] === after[from]) from++;
+		let end = 0;
+		while (end < before.length - from && end < after.length - from && before[before.length - 1 - end] === after[after.length - 1 - end]) end++;
+		view.dispatch({ changes: { from, to: before.length - end, insert: after.slice(from, after.length - end) }, annotations: fromOutside.of(true), filter: false });
+	}
+	view.dispatch({ effects: place.of({ places, rowHeight }) });
+}
