@@ -30,10 +30,13 @@ final readonly class Paste implements Edit
         if ('' !== $this->piece) {
             $into = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
             $first = array_shift($pasted);
-            $plan = (new Retype($this->piece, $first->lines ?? []))->apply($plan);
-            $into = $plan->piece($this->piece) ?? $into;
-            if (null !== $first && [] !== $first->reading->rounds && $first->worked !== $into->worked) {
-                $plan = $plan->withPiece($into->withWorked($first->worked));
+            if (null !== $first) {
+                // An empty piece takes the name; one that has its own keeps it, and the heading becomes a remark.
+                $isEmpty = [] === $into->rounds;
+                $lines = $isEmpty || '' === $first->name ? $first->lines : ["# {$first->name}", ...$first->lines];
+                $plan = (new Retype($this->piece, $lines))->apply($plan);
+                $into = ($plan->piece($this->piece) ?? $into)->withWorked($first->worked);
+                $plan = $plan->withPiece($isEmpty && '' !== $first->name ? $into->named($first->name, Copies::times($first->copies)) : $into);
             }
         }
         if (\count($plan->pieces) + \count($pasted) > Limits::PIECES) {

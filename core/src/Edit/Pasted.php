@@ -30,7 +30,7 @@ final readonly class Pasted
     {
         $lines = preg_split('/\r\n|\n|\r/', rtrim($text));
         $yarns = YarnNames::of($plan->yarns);
-        $parser = new Parser($plan->terms, $yarns);
+        $parser = Parser::of($plan->terms, $yarns);
         $parts = [];
         $part = [];
         $waiting = [];

@@ -30,6 +30,8 @@ use Alternum\Core\Plan\Terms;
  */
 final class Parser
 {
+    private const REMEMBERED = 8;
+    private const REMEMBERED_LINES = 4000;
     private const HEADS = ['r', 'rd', 'rds', 'rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rs'];
     private const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop'];
     private const LABELS = ['abbreviations', 'begin', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'marker', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
@@ -49,15 +51,30 @@ final class Parser
     /** What the last item turned the chain before it into. */
     private ?Foundation $foundation = null;
     private ?SyntaxError $doubt = null;
-    private readonly YarnNames $yarns;
 
-    public function __construct(private readonly Terms $terms, ?YarnNames $yarns = null)
+    /** @var array<string, Line|SyntaxError|null> lines read before: an edit and what follows it read nearly the same ones */
+    private array $known = [];
+
+    private function __construct(private readonly Terms $terms, private readonly YarnNames $yarns)
     {
-        $this->yarns = $yarns ?? YarnNames::letters();
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
         $this->otherVocabulary = Vocabulary::of($terms->other());
         $this->tokens = Tokens::of($this->lexer, '');
+    }
+
+    /** The same one for the same words and yarns, as it remembers what it has read. */
+    public static function of(Terms $terms, ?YarnNames $yarns = null): self
+    {
+        /** @var array<string, self> $made */
+        static $made = [];
+        $yarns ??= YarnNames::letters();
+        $key = "{$terms->value} {$yarns->signature}";
+        if (!isset($made[$key]) && \count($made) >= self::REMEMBERED) {
+            $made = [];
+        }
+
+        return $made[$key] ??= new self($terms, $yarns);
     }
 
     /**
@@ -66,6 +83,23 @@ final class Parser
      * @throws SyntaxError with its place in characters of the line
      */
     public function line(string $line): ?Line
+    {
+        if (\count($this->known) >= self::REMEMBERED_LINES) {
+            $this->known = [];
+        }
+        if (!\array_key_exists($line, $this->known)) {
+            try {
+                $this->known[$line] = $this->read($line);
+            } catch (SyntaxError $error) {
+                $this->known[$line] = $error;
+            }
+        }
+        $known = $this->known[$line];
+
+        return $known instanceof SyntaxError ? throw $known : $known;
+    }
+
+    private function read(string $line): ?Line
     {
         $text = Lexer::normal($line);
         if ('' === trim($text) || '#' === ltrim($text)[0]) {

@@ -26,7 +26,7 @@ final class PieceReading
         $problems = [];
         $left = Limits::STITCHES;
         foreach ($plan->pieces as $i => $piece) {
-            [$on, $problem] = null === $piece->start ? [0, null] : self::beginning($piece->start, $readings, "pieces[{$i}].start");
+            [$on, $problem] = null === $piece->start ? [0, null] : self::beginning($plan, $piece->start, $readings, "pieces[{$i}].start");
             if (null !== $problem) {
                 $problems[] = $problem->ofPiece($piece->key, $problem->path ?? '');
             }
@@ -51,7 +51,7 @@ final class PieceReading
                     $before[$other->key] = self::of($plan, $other);
                 }
             }
-            [$on] = self::beginning($piece->start, $before, '');
+            [$on] = self::beginning($plan, $piece->start, $before, '');
         }
 
         return self::read($plan, $piece, Limits::STITCHES, $on);
@@ -68,18 +68,19 @@ final class PieceReading
      *
      * @return array{int, Problem|null} stitches to begin on, and what is wrong where they do not come together
      */
-    private static function beginning(Beginning $beginning, array $made, string $path): array
+    private static function beginning(Plan $plan, Beginning $beginning, array $made, string $path): array
     {
         foreach ($beginning->pieces as $i => $key) {
             if ([] === ($made[$key]->rounds ?? [])) {
-                return [0, Problem::atPath("{$path}.pieces[{$i}]", "This piece begins on “{$key}”, which is not made before it.", 'Put that piece before this one, or let this one begin on another.')];
+                return [0, Problem::atPath("{$path}.pieces[{$i}]", 'This piece begins on “'.($plan->piece($key)->name ?? $key).'”, which is not made before it.', 'Put that piece before this one, or let this one begin on another.')];
             }
         }
         $openings = self::openings($beginning, $made);
         if (0 === $openings[0]) {
             $next = ($beginning->round ?? 0) + 1;
+            $name = $plan->piece($beginning->pieces[0])->name ?? $beginning->pieces[0];
 
-            return [0, Problem::atPath("{$path}.round", "Round {$beginning->round} of “{$beginning->pieces[0]}” leaves no loop free.", "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.")];
+            return [0, Problem::atPath("{$path}.round", "Round {$beginning->round} of “{$name}” leaves no loop free.", "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.")];
         }
         if (Join::Layers === $beginning->join && $openings[0] !== ($openings[1] ?? null)) {
             return [$openings[0], Problem::atPath($path, "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.', 'Give both the same number.')];

@@ -42,7 +42,7 @@ final class Reader
 
     private function __construct(Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, YarnNames $yarns)
     {
-        $this->parser = new Parser($terms, $yarns);
+        $this->parser = Parser::of($terms, $yarns);
         $this->vocabulary = Vocabulary::of($terms);
         $this->advice = new Advice($terms);
     }

@@ -17,7 +17,7 @@ final readonly class Translation
     public function __construct(Terms $from, Terms $to)
     {
         $this->lexer = new Lexer();
-        $this->parser = new Parser($from);
+        $this->parser = Parser::of($from);
         $this->from = Vocabulary::of($from);
         $this->to = Vocabulary::of($to);
     }

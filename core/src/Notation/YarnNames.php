@@ -12,17 +12,18 @@ final readonly class YarnNames
     private const BEFORE = ['yarn', 'colour', 'color', 'the'];
 
     /**
-     * @param list<array{list<string>, string}> $names  words and letter, the longest name first
-     * @param bool                              $isPlan whether these are all that there are
+     * @param list<array{list<string>, string}> $names     words and letter, the longest name first
+     * @param bool                              $isPlan    whether these are all that there are
+     * @param string                            $signature the same for the same names
      */
-    private function __construct(private array $names, public bool $isPlan)
+    private function __construct(private array $names, public bool $isPlan, public string $signature)
     {
     }
 
     /** Letters only: the words stand by themselves. */
     public static function letters(): self
     {
-        return new self([], false);
+        return new self([], false, '');
     }
 
     /** @param list<Yarn> $yarns */
@@ -37,7 +38,7 @@ final readonly class YarnNames
         }
         usort($names, static fn (array $one, array $other): int => \count($other[0]) <=> \count($one[0]));
 
-        return new self($names, true);
+        return new self($names, true, implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.');
     }
 
     /** @return array{string, int}|null the letter, and how many tokens name it */

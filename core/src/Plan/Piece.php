@@ -58,4 +58,9 @@ final readonly class Piece
     {
         return new self($this->key, $this->name, $this->copies, $worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
     }
+
+    public function named(string $name, Copies $copies): self
+    {
+        return new self($this->key, $name, $copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
+    }
 }

@@ -70,6 +70,9 @@ final class PasteTest extends TestCase
             array_map(static fn (Piece $piece): array => [$piece->key, $piece->name, $piece->copies->count, $piece->worked], $plan->pieces),
         );
         self::assertContains('Rnd 2: inc x6 (12)', $plan->pieces[0]->rounds);
+        self::assertSame('# Legs', $plan->pieces[0]->rounds[0], 'The name of what was pasted over another piece stays as a remark.');
+        $empty = (new Paste('body', self::PATTERN))->apply(Plans::of([]));
+        self::assertSame(['body', 'Legs', 2], [$empty->pieces[0]->key, $empty->pieces[0]->name, $empty->pieces[0]->copies->count]);
         $beside = (new Paste('', self::PATTERN))->apply(Plans::of(['6 sc in MR']));
         self::assertSame(['body', 'legs', 'body-2', 'wing'], array_map(static fn (Piece $piece): string => $piece->key, $beside->pieces));
         self::assertSame(2, $beside->pieces[1]->copies->count);

@@ -54,8 +54,8 @@ function Pasting({ text, onClose }: { text: string; onClose: () => void }) {
 						{pieces.map(({ name, copies, worked, lines }, at) => (
 							<section key={`${at} ${name}`}>
 								<h3 className="sticky top-0 border-b border-rule bg-shade px-2 font-semibold">
-									{at === 0 && piece !== undefined ? piece.name : name === '' ? `Piece ${at + 1}` : name}
-									{copies > 1 && ` ×${copies}`}
+									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '') ? piece.name : name === '' ? `Piece ${at + 1}` : name}
+									{copies > 1 && (at > 0 || piece?.rounds.length === 0) && ` ×${copies}`}
 									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
 								</h3>
 								<ol>

@@ -1,0 +1,111 @@
+// Prints how fast the page answers in the browser: node bin/bench.mjs URL
+import { existsSync } from 'node:fs';
+import { chromium } from 'playwright-core';
+
+const url = process.argv[2] ?? 'http://127.0.0.1:8420';
+const executablePath = '/usr/bin/chromium';
+if (!existsSync(executablePath)) {
+	console.log('no browser: chromium is not installed');
+	process.exit(0);
+}
+const args = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const browser = await chromium.launch({ executablePath, args });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(url);
+await page.waitForSelector('h2');
+
+const median = (times) => times.toSorted((a, b) => a - b)[Math.floor(times.length / 2)] ?? Number.NaN;
+const figures = (times) => `${median(times).toFixed(0)} ms, at most ${Math.max(...times).toFixed(0)} ms`;
+
+/** A striped piece as a plan of its own; its id. */
+const begin = (rounds, stitches) =>
+	page.evaluate(
+		async ([rounds, stitches]) => {
+			const lines = [`R1: ${stitches} sc in MR`, ...Array.from({ length: rounds - 1 }, (_, i) => `R${i + 2}: sc around`)];
+			const plan = {
+				format: 'alternum-plan',
+				version: 1,
+				title: `${rounds * stitches} stitches`,
+				terms: 'us',
+				hand: 'right',
+				units: 'metric',
+				yarns: ['A', 'B'].map((key, i) => ({ key, name: key, hex: ['#e0d8c8', '#803020'][i], weight: 'dk', metresPer100g: 250 })),
+				gauge: { stitchesPer10cm: 22, roundsPer10cm: 24 },
+				yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
+				pieces: [
+					{
+						key: 'body',
+						name: 'Body',
+						copies: 1,
+						worked: 'spiral',
+						rounds: lines,
+						front: { degrees: 180 },
+						changes: { method: 'auto' },
+						colours: [
+							{
+								kind: 'stripes',
+								from: 1,
+								to: rounds,
+								sequence: [
+									{ yarn: 'A', rounds: 2 },
+									{ yarn: 'B', rounds: 2 },
+								],
+							},
+						],
+					},
+				],
+			};
+			const answer = await fetch('/api/plans', { method: 'POST', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' }, body: JSON.stringify(plan) });
+			return (await answer.json()).id;
+		},
+		[rounds, stitches],
+	);
+
+/** From doing something to the frame that shows it, and to the analysis of it. */
+async function measure(act, times) {
+	const frames = [];
+	const analyses = [];
+	for (let i = 0; i < times; i++) {
+		await page.evaluate(() => {
+			window.bench = { began: 0, frame: 0 };
+			const begin = () => {
+				if (window.bench.began > 0) return;
+				window.bench.began = performance.now();
+				requestAnimationFrame(() =>
+					setTimeout(() => {
+						window.bench.frame = performance.now() - window.bench.began;
+					}),
+				);
+			};
+			window.addEventListener('keydown', begin, { capture: true, once: true });
+		});
+		const answered = page.waitForResponse((answer) => answer.request().method() === 'PUT');
+		const began = Date.now();
+		await act(i);
+		await answered;
+		await page.waitForFunction(() => [...document.querySelectorAll('output')].some(({ textContent }) => textContent === 'Saved'), undefined, { polling: 'raf' });
+		analyses.push(Date.now() - began);
+		frames.push(await page.evaluate(() => window.bench.frame));
+	}
+	return [frames, analyses];
+}
+
+for (const [rounds, stitches] of [
+	[50, 100],
+	[400, 100],
+	[400, 150],
+]) {
+	const id = await begin(rounds, stitches);
+	await page.goto(`${url}/plan/${id}/rounds`);
+	await page.waitForSelector('canvas');
+	await page.locator('.cm-line').nth(4).click();
+	await page.keyboard.press('End');
+	const [typed, read] = await measure((i) => page.keyboard.press(i % 2 === 0 ? 'x' : 'Backspace'), 12);
+	await page.getByRole('button', { name: 'Colours' }).first().click();
+	await page.getByRole('list', { name: 'Rounds' }).getByRole('button').nth(6).click();
+	await page.locator('h2').first().click();
+	const [painted, analysed] = await measure((i) => page.keyboard.press(i % 2 === 0 ? 'B' : 'A'), 12);
+	console.log(`${(rounds * stitches).toLocaleString('en')} stitches, in the browser: a letter typed shows in ${figures(typed)}; read and saved in ${figures(read)}`);
+	console.log(`${' '.repeat(12)}a round painted shows in ${figures(painted)}; analysed and saved in ${figures(analysed)}`);
+}
+await browser.close();
