@@ -6,13 +6,14 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\ChangeChoice;
-use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\HandSet;
+use Alternum\Core\Plan\Motif;
 use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Stripes;
 
 /** Carries colours from the rounds of one size to those of another: each part's colours keep their share of its height. */
-final readonly class Heights
+final readonly class Heights extends Carrying
 {
     /** @var list<int> for each edge between old rounds, from 0, the edge between new rounds */
     private array $edges;
@@ -35,20 +36,6 @@ final readonly class Heights
         $this->edges = $edges;
     }
 
-    /**
-     * @param list<Layer> $layers
-     *
-     * @return list<Layer>
-     */
-    public function carry(array $layers): array
-    {
-        return array_map(fn (Layer $layer): Layer => match (true) {
-            $layer instanceof Stripes => $this->stripes($layer),
-            $layer instanceof StitchRun => $this->run($layer),
-            default => $layer,
-        }, $layers);
-    }
-
     public function carryChoices(ChangeChoice $choice): ChangeChoice
     {
         $at = [];
@@ -59,7 +46,43 @@ final readonly class Heights
         return new ChangeChoice($choice->method, $at);
     }
 
-    private function stripes(Stripes $stripes): Stripes
+    protected function range(int $from, int $to): array
+    {
+        $first = $this->edge($from - 1) + 1;
+
+        return [$first, max($first, $this->edge($to))];
+    }
+
+    /** Its middle stays at its share of the height. */
+    protected function block(int $first, int $height): int
+    {
+        $middle = ($this->edge($first - 1) + $this->edge($first + $height - 1)) / 2;
+
+        return max(1, min(\count($this->newRounds) - $height + 1, (int) round($middle - $height / 2) + 1));
+    }
+
+    /** Each run's middle stays at its share of the round. */
+    protected function stitches(int $from, int $to, string $letters): string
+    {
+        $old = $this->oldRounds[$from - 1]->makes ?? 0;
+        $new = $this->newRounds[$to - 1]->makes ?? 0;
+        if ($old === $new || 0 === $old || 0 === $new) {
+            return $letters;
+        }
+        $hand = new HandSet([]);
+        for ($at = 0, $end = min($old, \strlen($letters)); $at < $end; $at += $length) {
+            $length = min($end - $at, strspn($letters, $letters[$at], $at));
+            if (Motif::CLEAR !== $letters[$at]) {
+                $begin = (int) round(($at + $length / 2) / $old * $new - $length / 2);
+                $begin = ($begin + $new) % $new;
+                $hand = $hand->painted($to, $begin + 1, ($begin + min($length, $new) - 1) % $new + 1, $letters[$at], $new);
+            }
+        }
+
+        return $hand->rounds[$to] ?? '';
+    }
+
+    protected function stripes(Stripes $stripes): Stripes
     {
         $last = \count($this->oldRounds);
         if ($stripes->from > $last || $stripes->to < $stripes->from) {
@@ -89,7 +112,7 @@ final readonly class Heights
         return [] === $written ? $stripes : new Stripes($from, $from - 1 + array_sum(array_map(static fn (Stripe $stripe): int => $stripe->rounds, $written)), $written);
     }
 
-    private function run(StitchRun $run): StitchRun
+    protected function run(StitchRun $run): StitchRun
     {
         $old = $this->oldRounds[$run->round - 1] ?? null;
         $round = max(1, $this->edge($run->round));

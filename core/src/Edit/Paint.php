@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -52,8 +53,8 @@ final readonly class Paint implements Edit
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $colours = $piece->colours;
         foreach ($this->ranges as [$from, $to]) {
-            $colours = array_values(array_filter($colours, static fn (Layer $layer): bool => !self::isCovered($layer, $from, $to)));
-            $colours[] = new Stripes($from, $to, 1 === \count($this->sequence) ? [new Stripe($this->sequence[0]->yarn, $to - $from + 1)] : $this->sequence);
+            $colours = array_values(array_filter($colours, static fn (Laid $laid): bool => !self::isCovered($laid->layer, $from, $to)));
+            $colours[] = new Laid(new Stripes($from, $to, 1 === \count($this->sequence) ? [new Stripe($this->sequence[0]->yarn, $to - $from + 1)] : $this->sequence));
         }
 
         return $plan->withPiece(self::joined($piece, $colours));
@@ -68,21 +69,22 @@ final readonly class Paint implements Edit
     /**
      * Two neighbouring bands of one yarn, laid one after the other, are one band.
      *
-     * @param list<Layer> $colours
+     * @param list<Laid> $colours
      */
     private static function joined(Piece $piece, array $colours): Piece
     {
         $joined = [];
-        foreach ($colours as $layer) {
-            $last = end($joined);
-            if ($last instanceof Stripes && $layer instanceof Stripes && 1 === \count($last->sequence) && 1 === \count($layer->sequence)
+        foreach ($colours as $laid) {
+            $layer = $laid->layer;
+            $last = [] === $joined ? null : $joined[\count($joined) - 1]->layer;
+            if ('' === $laid->name && !$laid->isHidden && $last instanceof Stripes && $layer instanceof Stripes && 1 === \count($last->sequence) && 1 === \count($layer->sequence)
                 && $last->sequence[0]->yarn === $layer->sequence[0]->yarn && $last->from <= $layer->to + 1 && $layer->from <= $last->to + 1) {
                 $from = min($last->from, $layer->from);
                 $to = max($last->to, $layer->to);
-                array_pop($joined);
-                $joined[] = new Stripes($from, $to, [new Stripe($layer->sequence[0]->yarn, $to - $from + 1)]);
+                $below = array_pop($joined);
+                $joined[] = $below->with(new Stripes($from, $to, [new Stripe($layer->sequence[0]->yarn, $to - $from + 1)]));
             } else {
-                $joined[] = $layer;
+                $joined[] = $laid;
             }
         }
 

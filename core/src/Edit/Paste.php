@@ -7,6 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Fill;
+use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -72,7 +73,7 @@ final readonly class Paste implements Edit
                 $key = "{$stem}-{$n}";
             }
             $taken[] = $key;
-            $pieces[] = new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Fill($plan->yarns[0]->key)], changes: new ChangeChoice());
+            $pieces[] = new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice());
         }
 
         return $pieces;

@@ -8,12 +8,8 @@ use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\ChangeChoice;
-use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\StitchRun;
-use Alternum\Core\Plan\Stripe;
-use Alternum\Core\Plan\Stripes;
 
 /**
  * Other typed lines for a piece, with the colours kept on the rounds that they colour.
@@ -43,10 +39,6 @@ final readonly class Retype implements Edit
         if ($same) {
             return $plan->withPiece($changed);
         }
-        $colours = [];
-        foreach ($piece->colours as $layer) {
-            $colours[] = self::move($layer, $moved, $last);
-        }
         $at = [];
         foreach ($piece->changes->at as $round => $method) {
             if (isset($moved[$round])) {
@@ -54,7 +46,7 @@ final readonly class Retype implements Edit
             }
         }
 
-        return $plan->withPiece($changed->withColours(array_values(array_filter($colours)))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+        return $plan->withPiece($changed->withColours((new MovedRounds($moved, $last))->colours($piece->colours))->withChanges(new ChangeChoice($piece->changes->method, $at)));
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */
@@ -98,49 +90,5 @@ final readonly class Retype implements Edit
     private static function roundsOf(array $spans): array
     {
         return array_merge(...array_map(static fn (?array $span): array => null === $span ? [] : range($span[0], $span[1]), $spans));
-    }
-
-    /**
-     * @param array<int, int> $moved
-     * @param int             $last  the last of the old rounds; a layer that reaches past it keeps what lies beyond
-     */
-    private static function move(Layer $layer, array $moved, int $last): ?Layer
-    {
-        if ($layer instanceof StitchRun) {
-            $round = $moved[$layer->round] ?? ($layer->round > $last ? $layer->round : null);
-
-            return null === $round ? null : new StitchRun($round, $layer->from, $layer->to, $layer->yarn);
-        }
-        if (!$layer instanceof Stripes || $layer->from > $last || $layer->to < $layer->from) {
-            return $layer;
-        }
-        $yarns = [];
-        foreach ($layer->rounds() as $round => $yarn) {
-            if (isset($moved[$round])) {
-                $yarns[$moved[$round]] = $yarn;
-            }
-        }
-        if ([] === $yarns) {
-            return null;
-        }
-        ksort($yarns);
-        $from = array_key_first($yarns);
-        $to = array_key_last($yarns);
-        $kept = new Stripes($from, $to, $layer->sequence);
-        // A round put in between takes the yarn of the round before it.
-        $sequence = [];
-        $carried = '';
-        $asBefore = true;
-        foreach ($kept->rounds() as $round => $repeated) {
-            $carried = $yarns[$round] ?? $carried;
-            $asBefore = $asBefore && $repeated === $carried;
-            $end = end($sequence);
-            if (false !== $end && $end->yarn === $carried) {
-                array_pop($sequence);
-            }
-            $sequence[] = new Stripe($carried, false !== $end && $end->yarn === $carried ? $end->rounds + 1 : 1);
-        }
-
-        return $asBefore || [] === $sequence ? $kept : new Stripes($from, $to, $sequence);
     }
 }

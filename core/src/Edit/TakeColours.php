@@ -7,7 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
@@ -47,7 +47,7 @@ final readonly class TakeColours implements Edit
             throw new EditRefused('The piece has no rounds yet.');
         }
 
-        return $plan->withPiece($piece->withColours([new Stripes(1, \count($reading->rounds), $stripes), ...$runs]));
+        return $plan->withPiece($piece->withColours([new Laid(new Stripes(1, \count($reading->rounds), $stripes)), ...$runs]));
     }
 
     /** @return string the yarn of every top, one letter each */
@@ -68,14 +68,14 @@ final readonly class TakeColours implements Edit
         return '' === $yarns ? $inHand : $yarns;
     }
 
-    /** @return list<Layer> the stitches that are not of the round's first yarn */
+    /** @return list<Laid> the stitches that are not of the round's first yarn */
     private static function runs(int $round, string $yarns, string $first): array
     {
         $runs = [];
         for ($at = 0, $end = \strlen($yarns); $at < $end; $at += $length) {
             $length = strspn($yarns, $yarns[$at], $at);
             if ($yarns[$at] !== $first) {
-                $runs[] = new StitchRun($round, $at + 1, $at + $length, $yarns[$at]);
+                $runs[] = new Laid(new StitchRun($round, $at + 1, $at + $length, $yarns[$at]));
             }
         }
 

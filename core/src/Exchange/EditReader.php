@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Paint;
+use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Sequence;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
@@ -57,11 +60,13 @@ final class EditReader
             'shape' => self::shape($fields, $piece),
             'size' => new ResizeTo($piece, $fields->has('widthMm') ? $fields->number('widthMm', 5, 3000) : null, $fields->has('heightMm') ? $fields->number('heightMm', 5, 5000) : null),
             'resize' => new Resize($piece, $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400)),
+            'stitches' => self::stitches($fields, $piece),
+            'motif' => self::motif($fields, $piece),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }
@@ -119,6 +124,35 @@ final class EditReader
         $to = $fields->whole('to', 1, Limits::ROUNDS);
         $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, PlanReader::stripe(...));
 
-        return Paint::stripes($piece, $from, $to, [] === $sequence ? [new Stripe('A', 1)] : $sequence);
+        $isMirrored = $fields->has('mirrored') && $fields->truth('mirrored');
+        $growth = $fields->whole('growth', -50, 50, 0);
+
+        return Paint::stripes($piece, $from, $to, Sequence::of([] === $sequence ? [new Stripe('A', 1)] : $sequence, abs($to - $from) + 1, $isMirrored, $growth));
+    }
+
+    private static function stitches(Fields $fields, string $piece): PaintStitches
+    {
+        $cells = $fields->objects('cells', 1, 5000, static function (Fields $cell): array {
+            $read = [$cell->whole('round', 1, Limits::ROUNDS), $cell->whole('from', 1, Limits::STITCHES_IN_ROUND), $cell->whole('to', 1, Limits::STITCHES_IN_ROUND)];
+            $cell->close();
+
+            return $read;
+        });
+
+        return new PaintStitches($piece, $cells, $fields->text('yarn', 1, '/^[A-Z.]$/D', 'Name a yarn by its letter, or write a stop to clear.'), $fields->has('mirrored') && $fields->truth('mirrored'));
+    }
+
+    private static function motif(Fields $fields, string $piece): AddMotif
+    {
+        $round = $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $fromFront = $fields->number('fromFront', -180, 180, 0);
+        if ($fields->has('rows')) {
+            return AddMotif::rows($piece, PlanReader::motifRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
+        }
+        $yarn = PlanReader::yarnKey($fields);
+
+        return $fields->has('text')
+            ? AddMotif::letters($piece, $fields->text('text', 40), $yarn, $round, $fromFront)
+            : AddMotif::shape($piece, $fields->text('shape', 40), $yarn, $round, $fromFront);
     }
 }

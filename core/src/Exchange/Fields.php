@@ -178,7 +178,7 @@ final class Fields
     }
 
     /** @return array<string, string> */
-    public function textMap(string $name, string $pattern, string $says): array
+    public function textMap(string $name, string $pattern, string $says, ?string $keyPattern = null, string $keySays = ''): array
     {
         $map = [];
         $value = $this->take($name);
@@ -188,8 +188,9 @@ final class Fields
             return [];
         }
         foreach ($value as $key => $text) {
-            if (!\is_string($text) || 1 !== preg_match($pattern, $text) || 1 !== preg_match($pattern, (string) $key)) {
-                $this->wrong("{$name}.{$key}", 'This does not do here.', $says);
+            $isKey = 1 === preg_match($keyPattern ?? $pattern, (string) $key);
+            if (!$isKey || !\is_string($text) || 1 !== preg_match($pattern, $text)) {
+                $this->wrong("{$name}.{$key}", 'This does not do here.', $isKey || '' === $keySays ? $says : $keySays);
                 continue;
             }
             $map[(string) $key] = $text;

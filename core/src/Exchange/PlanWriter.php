@@ -4,19 +4,28 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
+use Alternum\Core\Plan\Blend;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Fill;
+use Alternum\Core\Plan\HandSet;
+use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Motif;
+use Alternum\Core\Plan\Panel;
+use Alternum\Core\Plan\Part;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Reach;
+use Alternum\Core\Plan\Spots;
 use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Stripes;
@@ -114,7 +123,7 @@ final class PlanWriter
             'start' => null === $piece->start ? null : self::beginning($piece->start),
             'rounds' => $piece->rounds,
             'front' => ['degrees' => self::plain($piece->frontDegrees)],
-            'colours' => array_map(self::layer(...), $piece->colours),
+            'colours' => array_map(self::laid(...), $piece->colours),
             'changes' => self::set([
                 'method' => $piece->changes->method->value ?? 'auto',
                 'at' => [] === $at ? null : array_map(static fn (int $round, Method $method): array => ['round' => $round, 'method' => $method->value], array_keys($at), array_values($at)),
@@ -150,6 +159,12 @@ final class PlanWriter
     }
 
     /** @return array<string, mixed> */
+    private static function laid(Laid $laid): array
+    {
+        return self::layer($laid->layer) + ('' === $laid->name ? [] : ['name' => $laid->name]) + ($laid->isHidden ? ['hidden' => true] : []);
+    }
+
+    /** @return array<string, mixed> */
     private static function layer(Layer $layer): array
     {
         return match (true) {
@@ -158,8 +173,27 @@ final class PlanWriter
                 static fn (Stripe $stripe): array => ['yarn' => $stripe->yarn, 'rounds' => $stripe->rounds],
                 $layer->sequence,
             )],
+            $layer instanceof Band => ['kind' => 'band', 'where' => self::reach($layer->reach), 'yarn' => $layer->yarn],
             $layer instanceof StitchRun => ['kind' => 'run', 'round' => $layer->round, 'from' => $layer->from, 'to' => $layer->to, 'yarn' => $layer->yarn],
+            $layer instanceof Spots => ['kind' => 'spots', 'yarn' => $layer->yarn, 'from' => $layer->from, 'to' => $layer->to, 'step' => $layer->step]
+                + ($layer->count > 0 ? ['count' => $layer->count] : ['every' => $layer->every])
+                + ['wide' => $layer->wide, 'tall' => $layer->tall, 'staggered' => $layer->isStaggered, 'fromFront' => self::plain($layer->fromFront)],
+            $layer instanceof Motif => ['kind' => 'motif', 'rows' => $layer->rows, 'round' => $layer->round, 'fromFront' => self::plain($layer->fromFront), 'straight' => $layer->isStraight],
+            $layer instanceof Panel => ['kind' => 'panel', 'yarn' => $layer->yarn, 'from' => $layer->from, 'to' => $layer->to, 'degrees' => self::plain($layer->degrees), 'fromFront' => self::plain($layer->fromFront)],
+            $layer instanceof Blend => ['kind' => 'blend', 'yarn' => $layer->yarn, 'from' => $layer->from, 'to' => $layer->to],
+            $layer instanceof HandSet => ['kind' => 'hand', 'rounds' => (object) $layer->rounds],
             default => throw new \LogicException('This layer has no form in the plan’s format: '.$layer::class),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function reach(Reach $reach): array
+    {
+        return ['part' => $reach->part->value] + match ($reach->part) {
+            Part::Rounds => ['from' => $reach->from, 'to' => $reach->from + $reach->rounds - 1],
+            Part::First, Part::Last => ['rounds' => $reach->rounds],
+            Part::Widest => ['offset' => $reach->from, 'rounds' => $reach->rounds],
+            default => [],
         };
     }
 

@@ -11,7 +11,7 @@ final readonly class Piece
      * @param list<string>   $rounds       one typed line each
      * @param float|null     $lean         null: the plan's
      * @param float          $frontDegrees 0 up to, not including, 360
-     * @param list<Layer>    $colours
+     * @param list<Laid>     $colours
      * @param Beginning|null $start        null: in a ring or in chains of its own
      * @param Closing        $closing      of joined rounds
      * @param bool           $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
@@ -38,7 +38,7 @@ final readonly class Piece
         return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing);
     }
 
-    /** @param list<Layer> $colours */
+    /** @param list<Laid> $colours */
     public function withColours(array $colours): self
     {
         return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes, $this->start, $this->chainCounts, $this->closing);

@@ -13,6 +13,7 @@ use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\StitchRun;
@@ -63,7 +64,7 @@ final class EditsTest extends TestCase
     {
         $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 4, 'from' => 2, 'to' => 5, 'yarn' => 'B'], ['kind' => 'run', 'round' => 2, 'from' => 1, 'to' => 1, 'yarn' => 'B']], ['changes' => ['method' => 'auto', 'at' => [['round' => 7, 'method' => 'plain']]]]);
         $piece = (new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan)->pieces[0];
-        self::assertEquals([new StitchRun(3, 2, 5, 'B')], $piece->colours);
+        self::assertEquals([new Laid(new StitchRun(3, 2, 5, 'B'))], $piece->colours);
         self::assertSame([6 => Method::Plain], $piece->changes->at);
     }
 

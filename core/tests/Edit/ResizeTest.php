@@ -76,7 +76,7 @@ final class ResizeTest extends TestCase
     public function testSpotsKeepTheirPlaceAround(): void
     {
         $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 5, 'from' => 9, 'to' => 10, 'yarn' => 'B']]);
-        $layer = (new Resize('body', 1, 0))->apply($plan)->pieces[0]->colours[0];
+        $layer = (new Resize('body', 1, 0))->apply($plan)->pieces[0]->colours[0]->layer;
         self::assertInstanceOf(StitchRun::class, $layer);
         self::assertSame([12, 13, 'B'], [$layer->from, $layer->to, $layer->yarn]);
         self::assertSame(24, Analysis::of((new Resize('body', 1, 0))->apply($plan))->pieces[0]->reading->rounds[$layer->round - 1]->makes);

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Colour\Shapes;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Laid;
+use Alternum\Core\Plan\Motif;
+use Alternum\Core\Plan\Plan;
+
+/** Sets a small picture on a piece: one to begin from, letters, or rows of cells. */
+final readonly class AddMotif implements Edit
+{
+    /**
+     * @param non-empty-list<non-empty-string>|null $rows  null: none are known for what was asked
+     * @param int|null                              $round the round that its middle comes to; null: the middle of the piece
+     */
+    private function __construct(private string $piece, private ?array $rows, private string $name, private ?int $round, private float $fromFront)
+    {
+    }
+
+    public static function shape(string $piece, string $shape, string $yarn, ?int $round, float $fromFront): self
+    {
+        return new self($piece, Shapes::named($shape, $yarn), ucfirst($shape), $round, $fromFront);
+    }
+
+    public static function letters(string $piece, string $text, string $yarn, ?int $round, float $fromFront): self
+    {
+        return new self($piece, Shapes::letters($text, $yarn), "“{$text}”", $round, $fromFront);
+    }
+
+    /** @param non-empty-list<non-empty-string> $rows */
+    public static function rows(string $piece, array $rows, string $name, ?int $round, float $fromFront): self
+    {
+        return new self($piece, $rows, $name, $round, $fromFront);
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        if (null === $this->rows) {
+            throw new EditRefused("{$this->name} cannot be drawn here. Letters A to Z, digits and blanks can be, ".Shapes::MOST_LETTERS.' at the most.');
+        }
+        $rounds = \count(PieceReading::of($plan, $piece)->rounds);
+        $height = \count($this->rows);
+        if ($height > $rounds) {
+            throw new EditRefused("{$this->name} is {$height} rounds high, and the piece has {$rounds}.");
+        }
+        $middle = $this->round ?? intdiv($rounds + 1, 2);
+        $first = max(1, min($rounds - $height + 1, $middle - intdiv($height, 2)));
+
+        return $plan->withPiece($piece->withColours([...$piece->colours, new Laid(new Motif($this->rows, $first, $this->fromFront), $this->name)]));
+    }
+}
