@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core;
 
 use Alternum\Core\Change\Changes;
+use Alternum\Core\Change\Harmony;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Making\Placing;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Suspicion;
 use Alternum\Core\Plan\Plan;
@@ -36,12 +38,13 @@ final readonly class Analysis
             $colouring = Colouring::of($plan, $piece, $fabric);
             $changes = Changes::of($piece, $fabric, $colouring);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
-            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings));
+            $placing = Placing::of($piece, $fabric, $colouring, $changes, $plan->gauge);
+            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing);
             $suspicion = Suspicion::of($reading, $plan->terms);
             foreach ([...(null === $suspicion ? [] : [$suspicion]), ...$reading->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
             }
-            foreach ($colouring->problems as $problem) {
+            foreach ([...$colouring->problems, ...$placing->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
             }
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core;
 
 use Alternum\Core\Change\Changes;
+use Alternum\Core\Change\Harmony;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
 use Alternum\Core\Notation\Reading;
@@ -26,6 +28,8 @@ final readonly class PieceAnalysis
         public Colouring $colouring,
         public Changes $changes,
         public array $grounds,
+        public Harmony $harmony,
+        public Placing $placing,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Blend;
 use Alternum\Core\Plan\HandSet;
@@ -12,6 +13,7 @@ use Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Motif;
 use Alternum\Core\Plan\Panel;
 use Alternum\Core\Plan\Part;
+use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Reach;
 use Alternum\Core\Plan\Spots;
 use Alternum\Core\Plan\StitchRun;
@@ -36,6 +38,20 @@ abstract readonly class Carrying
         }
 
         return $kept;
+    }
+
+    /**
+     * @param list<Placement> $placements
+     *
+     * @return list<Placement> those said by a round go with it; the others by what they are
+     */
+    final public function placements(array $placements): array
+    {
+        return array_map(function (Placement $placement): Placement {
+            $round = Anchor::Round === $placement->anchor ? $this->block($placement->number, 1) : $placement->number;
+
+            return null === $round ? $placement : $placement->at($round, null === $placement->apart ? null : $this->apart($placement->number, $round, $placement->apart));
+        }, $placements);
     }
 
     private function layer(Layer $layer): ?Layer
@@ -99,6 +115,12 @@ abstract readonly class Carrying
 
     /** The first round of a picture so many rounds high; null where none of them is left. */
     abstract protected function block(int $first, int $height): ?int;
+
+    /** Stitches between two places of a round, on another. */
+    protected function apart(int $from, int $to, float $stitches): float
+    {
+        return $stitches;
+    }
 
     abstract protected function stripes(Stripes $stripes): ?Stripes;
 

@@ -82,6 +82,14 @@ final readonly class Heights extends Carrying
         return $hand->rounds[$to] ?? '';
     }
 
+    protected function apart(int $from, int $to, float $stitches): float
+    {
+        $old = $this->oldRounds[$from - 1]->makes ?? 0;
+        $new = $this->newRounds[$to - 1]->makes ?? 0;
+
+        return 0 === $old || 0 === $new ? $stitches : max(1.0, round($stitches * $new / $old));
+    }
+
     protected function stripes(Stripes $stripes): Stripes
     {
         $last = \count($this->oldRounds);

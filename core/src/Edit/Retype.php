@@ -39,6 +39,7 @@ final readonly class Retype implements Edit
         if ($same) {
             return $plan->withPiece($changed);
         }
+        $carrying = new MovedRounds($moved, $last);
         $at = [];
         foreach ($piece->changes->at as $round => $method) {
             if (isset($moved[$round])) {
@@ -46,7 +47,7 @@ final readonly class Retype implements Edit
             }
         }
 
-        return $plan->withPiece($changed->withColours((new MovedRounds($moved, $last))->colours($piece->colours))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+        return $plan->withPiece($changed->withColours($carrying->colours($piece->colours))->withPlacements($carrying->placements($piece->placements))->withChanges(new ChangeChoice($piece->changes->method, $at)));
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */

@@ -10,10 +10,15 @@ use Alternum\Core\Change\Changes;
 use Alternum\Core\Change\Front;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Colour\Pair;
+use Alternum\Core\Colour\Shade;
+use Alternum\Core\Colour\Shapes;
+use Alternum\Core\Colour\Sight;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
@@ -45,6 +50,7 @@ final class AnalysisWriter
             'gauge' => self::gauge($plan),
             'pieces' => array_map(static fn (PieceAnalysis $piece): array => self::piece($plan, $piece), $analysis->pieces),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
+            'shapes' => Shapes::names(),
             'problems' => self::problems($analysis->problems),
         ];
     }
@@ -156,6 +162,9 @@ final class AnalysisWriter
             'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $analysis->reading->spans),
             'rounds' => $rounds,
             'changes' => array_map(static fn (Change $change): array => self::change($change, $words), $analysis->changes->changes),
+            'pairs' => array_map(static fn (Pair $pair): array => ['one' => $pair->one, 'other' => $pair->other, 'difference' => self::rounded($pair->difference), 'remark' => $pair->remark], $analysis->harmony->pairs),
+            'shine' => $analysis->harmony->shine,
+            'placed' => array_map(self::placed(...), $analysis->placing->placed),
             'bestFront' => self::front($analysis->changes->bestFront, $piece->frontDegrees),
             'steps' => array_map(static fn (Step $step): array => get_object_vars($step), $analysis->steps($plan, $plan->terms)),
         ];
@@ -200,6 +209,31 @@ final class AnalysisWriter
     }
 
     /** @return array<string, mixed> */
+    private static function placed(Placed $placed): array
+    {
+        return [
+            'kind' => $placed->placement->kind->value,
+            'round' => $placed->round,
+            'degrees' => array_map(self::rounded(...), $placed->degrees),
+            'after' => array_map(self::rounded(...), $placed->after),
+            'apartMm' => null === $placed->apartMm ? null : self::rounded($placed->apartMm),
+            'summary' => $placed->summary,
+            'remarks' => $placed->remarks,
+        ];
+    }
+
+    /** @return array<string, string> the colour, by the eyes that see it */
+    private static function seen(string $hex): array
+    {
+        $seen = [];
+        foreach (Sight::cases() as $sight) {
+            $seen[$sight->value] = $sight->sees($hex);
+        }
+
+        return $seen;
+    }
+
+    /** @return array<string, mixed> */
     private static function front(Front $front, float $present): array
     {
         $is = round($front->degrees, 0);
@@ -224,6 +258,8 @@ final class AnalysisWriter
 
         return [
             'key' => $amount->yarn->key,
+            'hex' => Shade::shown($amount->yarn),
+            'seen' => self::seen(Shade::shown($amount->yarn)),
             'stitches' => $amount->stitches,
             'basis' => $amount->basis->value,
             'basisInWords' => $amount->basisInWords(),

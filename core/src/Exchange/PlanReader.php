@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
@@ -27,6 +28,8 @@ use Alternum\Core\Plan\Panel;
 use Alternum\Core\Plan\Part;
 use Alternum\Core\Plan\PickUp;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
+use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Reach;
 use Alternum\Core\Plan\Spots;
@@ -95,6 +98,7 @@ final class PlanReader
             $fields->whole('strands', 1, 10, 1),
             $fields->has('onHandGrams') ? $fields->number('onHandGrams', 0, 100000) : null,
             $fields->has('yarnUse') ? self::measureAlone($fields->object('yarnUse')) : null,
+            $fields->has('withHex') ? $fields->text('withHex', 7, '/^#[0-9A-Fa-f]{6}$/D', 'Write a colour as #RRGGBB.') : null,
         );
         $fields->close();
 
@@ -197,14 +201,29 @@ final class PlanReader
             $fields->has('start') ? self::beginning($fields->object('start')) : null,
             $fields->has('chainCounts') && $fields->truth('chainCounts'),
             $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
+            $fields->has('placements') ? $fields->objects('placements', 0, Limits::PLACEMENTS, self::placement(...)) : [],
         );
         $front->close();
-        if ($fields->has('placements')) {
-            $fields->objects('placements', 0, 0, static fn (Fields $placement): Fields => $placement);
-        }
         $fields->close();
 
         return $piece;
+    }
+
+    private static function placement(Fields $fields): Placement
+    {
+        $anchor = $fields->oneOf('anchor', Anchor::class);
+        $placement = new Placement(
+            $fields->oneOf('kind', PlacementKind::class),
+            $fields->has('name') ? $fields->text('name', Limits::NAME, self::ONE_LINE, 'It is one line.') : '',
+            $anchor,
+            Anchor::Widest === $anchor ? 0 : $fields->whole('number', 1, Limits::ROUNDS),
+            $fields->whole('offset', -Limits::ROUNDS, Limits::ROUNDS, 0),
+            $fields->has('apart') ? $fields->number('apart', 0.5, Limits::STITCHES_IN_ROUND) : null,
+            $fields->number('fromFront', -180, 180, 0),
+        );
+        $fields->close();
+
+        return $placement;
     }
 
     private static function beginning(Fields $fields): Beginning

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
@@ -23,6 +24,7 @@ use Alternum\Core\Plan\Motif;
 use Alternum\Core\Plan\Panel;
 use Alternum\Core\Plan\Part;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Reach;
 use Alternum\Core\Plan\Spots;
@@ -91,6 +93,7 @@ final class PlanWriter
             'weight' => $yarn->weight->value,
             'metresPer100g' => self::plain($yarn->metresPer100g),
             'strands' => $yarn->strands,
+            'withHex' => $yarn->withHex,
             'onHandGrams' => self::plain($yarn->onHandGrams),
             'yarnUse' => null === $yarn->measure ? null : self::measure($yarn->measure),
         ]);
@@ -128,7 +131,21 @@ final class PlanWriter
                 'method' => $piece->changes->method->value ?? 'auto',
                 'at' => [] === $at ? null : array_map(static fn (int $round, Method $method): array => ['round' => $round, 'method' => $method->value], array_keys($at), array_values($at)),
             ]),
-            'placements' => [],
+            'placements' => array_map(self::placement(...), $piece->placements),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function placement(Placement $placement): array
+    {
+        return self::set([
+            'kind' => $placement->kind->value,
+            'name' => '' === $placement->name ? null : $placement->name,
+            'anchor' => $placement->anchor->value,
+            'number' => Anchor::Widest === $placement->anchor ? null : $placement->number,
+            'offset' => $placement->offset,
+            'apart' => self::plain($placement->apart),
+            'fromFront' => self::plain($placement->fromFront),
         ]);
     }
 

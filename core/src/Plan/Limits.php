@@ -14,6 +14,7 @@ final class Limits
     public const PIECES = 60;
     public const LAYERS = 2000;
     public const COPIES = 99;
+    public const PLACEMENTS = 40;
     /** Cells that a motif is wide or high. */
     public const MOTIF = 100;
     /** Characters in a title or a name. */

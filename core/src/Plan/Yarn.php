@@ -12,6 +12,7 @@ final readonly class Yarn
      * @param string       $hex         "#RRGGBB"
      * @param int          $strands     how many strands are held together
      * @param float|null   $onHandGrams null: not known
+     * @param string|null  $withHex     of another strand that is held together with it
      * @param Measure|null $measure     where this yarn was measured itself; else the plan's measure holds
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Yarn
         public int $strands = 1,
         public ?float $onHandGrams = null,
         public ?Measure $measure = null,
+        public ?string $withHex = null,
     ) {
     }
 }

@@ -94,7 +94,7 @@ final class PlanFormatTest extends TestCase
         yield 'a bridge of one' => [$piece(['start' => ['join' => 'bridge', 'pieces' => ['leg'], 'across' => 3]]), 'pieces[0].start.pieces'];
         yield 'a bridge of no length' => [$piece(['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg']]]), 'pieces[0].start.across'];
         yield 'a seam of three' => [$piece(['start' => ['join' => 'seam', 'pieces' => ['a', 'b', 'c'], 'across' => 1]]), 'pieces[0].start.pieces'];
-        yield 'placements' => [$piece(['placements' => [['eye' => 1]]]), 'pieces[0].placements'];
+        yield 'placements' => [$piece(['placements' => [['eye' => 1]]]), 'pieces[0].placements[0].anchor'];
         yield 'kind of layer' => [$layer(['kind' => 'glitter']), 'pieces[0].colours[0].kind'];
         yield 'stripes without end' => [$layer(['kind' => 'stripes', 'from' => 1, 'sequence' => [['yarn' => 'A', 'rounds' => 1]]]), 'pieces[0].colours[0].to'];
         yield 'stripes of nothing' => [$layer(Plans::stripes(1, 4, [])), 'pieces[0].colours[0].sequence'];

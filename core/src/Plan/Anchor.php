@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** What a placement's round is counted from. */
+enum Anchor: string
+{
+    /** Between a round and the next: "between rounds 9 and 10". */
+    case Round = 'round';
+    /** "Two rounds below the colour change." */
+    case Change = 'change';
+    /** Rounds on from the last of the widest. */
+    case Widest = 'widest';
+    /** "In line with the eyes." */
+    case Placement = 'placement';
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** What is set on a piece. */
+enum PlacementKind: string
+{
+    case Eyes = 'eyes';
+    case Nose = 'nose';
+    case Ears = 'ears';
+    case Arms = 'arms';
+    case Legs = 'legs';
+    case Wings = 'wings';
+    case Tail = 'tail';
+    case Buttons = 'buttons';
+    case Other = 'other';
+
+    /** Whether it has a washer on the inside, so that a hand must still get in. */
+    public function hasWasher(): bool
+    {
+        return self::Eyes === $this || self::Nose === $this || self::Buttons === $this;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Colour;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Change\Harmony;
+use Alternum\Core\Colour\Shade;
+use Alternum\Core\Colour\Sight;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class ShadeTest extends TestCase
+{
+    /**
+     * The test pairs that Sharma, Wu and Dalal published with their notes on CIEDE2000, 2005, table 1: from memory. Four decimals.
+     *
+     * @return list<array{float, float, float, float, float, float, float}> L a b of the one, of the other, their difference
+     */
+    private static function published(): array
+    {
+        return [
+            [50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425], [50, 3.1571, -77.2803, 50, 0, -82.7485, 2.8615], [50, 2.8361, -74.0200, 50, 0, -82.7485, 3.4412],
+            [50, -1.3802, -84.2814, 50, 0, -82.7485, 1.0], [50, -1.1848, -84.8006, 50, 0, -82.7485, 1.0], [50, -0.9009, -85.5211, 50, 0, -82.7485, 1.0],
+            [50, 0, 0, 50, -1, 2, 2.3669], [50, -1, 2, 50, 0, 0, 2.3669], [50, 2.49, -0.001, 50, -2.49, 0.0009, 7.1792], [50, 2.49, -0.001, 50, -2.49, 0.001, 7.1792],
+            [50, 2.49, -0.001, 50, -2.49, 0.0011, 7.2195], [50, 2.49, -0.001, 50, -2.49, 0.0012, 7.2195], [50, -0.001, 2.49, 50, 0.0009, -2.49, 4.8045],
+            [50, -0.001, 2.49, 50, 0.001, -2.49, 4.8045], [50, -0.001, 2.49, 50, 0.0011, -2.49, 4.7461], [50, 2.5, 0, 50, 0, -2.5, 4.3065],
+            [50, 2.5, 0, 73, 25, -18, 27.1492], [50, 2.5, 0, 61, -5, 29, 22.8977], [50, 2.5, 0, 56, -27, -3, 31.9030], [50, 2.5, 0, 58, 24, 15, 19.4535],
+            [50, 2.5, 0, 50, 3.1736, 0.5854, 1.0], [50, 2.5, 0, 50, 3.2972, 0, 1.0], [50, 2.5, 0, 50, 1.8634, 0.5757, 1.0], [50, 2.5, 0, 50, 3.2592, 0.3350, 1.0],
+            [60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644], [63.0109, -31.0961, -5.8663, 62.8187, -29.7946, -4.0864, 1.2630],
+            [61.2901, 3.7196, -5.3901, 61.4292, 2.2480, -4.9620, 1.8731], [35.0831, -44.1164, 3.7933, 35.0232, -40.0716, 1.5901, 1.8645],
+            [22.7233, 20.0904, -46.6940, 23.0331, 14.9730, -42.5619, 2.0373], [36.4612, 47.8580, 18.3852, 36.2715, 50.5065, 21.2231, 1.4146],
+            [90.8027, -2.0831, 1.4410, 91.1528, -1.6435, 0.0447, 1.4441], [90.9257, -0.5406, -0.9208, 88.6381, -0.8985, -0.7239, 1.5381],
+            [6.7747, -0.2908, -2.4247, 5.8714, -0.0985, -2.2286, 0.6377], [2.0776, 0.0795, -1.1350, 0.9033, -0.0636, -0.5514, 0.9082],
+        ];
+    }
+
+    public function testThePublishedPairs(): void
+    {
+        self::assertCount(34, self::published());
+        foreach (self::published() as $i => [$l1, $a1, $b1, $l2, $a2, $b2, $difference]) {
+            $one = Shade::lab($l1, $a1, $b1);
+            $other = Shade::lab($l2, $a2, $b2);
+            self::assertEqualsWithDelta($difference, $one->difference($other), 0.00005, 'pair '.($i + 1));
+            self::assertEqualsWithDelta($difference, $other->difference($one), 0.00005, 'pair '.($i + 1).', turned');
+        }
+    }
+
+    /** sRGB's own corners under D65, as colour science's tables give them: from memory, to a tenth. */
+    #[TestWith(['#FFFFFF', 100.0, 0.0, 0.0])]
+    #[TestWith(['#000000', 0.0, 0.0, 0.0])]
+    #[TestWith(['#FF0000', 53.2, 80.1, 67.2])]
+    #[TestWith(['#00FF00', 87.7, -86.2, 83.2])]
+    #[TestWith(['#0000FF', 32.3, 79.2, -107.9])]
+    public function testLab(string $hex, float $lightness, float $a, float $b): void
+    {
+        $shade = Shade::of($hex);
+        self::assertEqualsWithDelta([$lightness, $a, $b], [$shade->lightness, $shade->a, $shade->b], 0.1);
+    }
+
+    /** Greys are greys to all eyes; two strands of one colour are that colour; black and white mix to the middle light, #BCBCBC. */
+    public function testSightAndMixing(): void
+    {
+        foreach (Sight::cases() as $sight) {
+            self::assertSame('#808080', $sight->sees('#808080'));
+            self::assertSame('#FFFFFF', $sight->sees('#FFFFFF'));
+        }
+        $apart = static fn (Sight $sight): float => Shade::of($sight->sees('#C02020'))->difference(Shade::of($sight->sees('#506010')));
+        self::assertLessThan(Shade::of('#C02020')->difference(Shade::of('#506010')) / 2, $apart(Sight::Deutan), 'Red and olive are hard to tell.');
+        self::assertSame('#3F6F7F', Shade::mixed('#3F6F7F', '#3F6F7F'));
+        self::assertSame('#BCBCBC', Shade::mixed('#000000', '#FFFFFF'));
+        self::assertSame('#BCBCBC', Shade::shown(new Yarn('A', 'Pepper', '#000000', WeightCategory::Dk, 250.0, 2, withHex: '#FFFFFF')));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $colours
+     * @param list<string>               $hexes
+     */
+    private static function harmony(array $colours, array $hexes): Harmony
+    {
+        $yarns = array_map(static fn (string $hex, string $key): array => ['key' => $key, 'name' => $key, 'hex' => $hex, 'weight' => 'dk', 'metresPer100g' => 250], $hexes, ['A', 'B', 'C']);
+
+        return Analysis::of(Plans::of(['24 sc in MR', 'R2-12: sc around'], $colours, plan: ['yarns' => $yarns]))->pieces[0]->harmony;
+    }
+
+    public function testOnlyYarnsThatTouchAreCompared(): void
+    {
+        $bands = [Plans::stripes(1, 12, [['A', 4], ['B', 4], ['C', 4]])];
+        $harmony = self::harmony($bands, ['#E0D8C8', '#DDD6C6', '#101820']);
+        self::assertSame([['A', 'B'], ['B', 'C']], array_map(static fn ($pair): array => [$pair->one, $pair->other], $harmony->pairs));
+        self::assertStringContainsString('hardly show', (string) $harmony->pairs[0]->remark);
+        self::assertNull($harmony->pairs[1]->remark);
+        self::assertSame([], self::harmony([], ['#E0D8C8', '#DDD6C6', '#101820'])->pairs);
+        self::assertStringContainsString('some eyes', (string) self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]->remark);
+    }
+
+    /** A dark yarn that floats behind a light one is told of; a light one behind a dark one is not. */
+    public function testWhatShinesThrough(): void
+    {
+        $spot = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 5, 'from' => 5, 'to' => 9, 'yarn' => 'B']];
+        self::assertCount(1, self::harmony($spot, ['#101820', '#F0F0E0', '#000000'])->shine);
+        self::assertSame([], self::harmony($spot, ['#F0F0E0', '#E0D0C0', '#000000'])->shine);
+    }
+}

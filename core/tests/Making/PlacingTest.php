@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Making;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Renumber;
+use Alternum\Core\Edit\Resize;
+use Alternum\Core\Edit\Retype;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Making\Placed;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class PlacingTest extends TestCase
+{
+    private const BALL = ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', '(3 sc, inc) x6', 'R6-11: sc around', '(3 sc, dec) x6', '(2 sc, dec) x6', '(sc, dec) x6', 'dec x6'];
+
+    /**
+     * @param list<array<string, mixed>> $placements
+     * @param array<string, mixed>       $piece
+     */
+    private static function plan(array $placements, array $piece = []): Plan
+    {
+        return Plans::of(self::BALL, [Plans::stripes(8, 11, [['B', 4]])], ['placements' => $placements] + $piece);
+    }
+
+    /** @return list<Placed> */
+    private static function placed(Plan $plan): array
+    {
+        $analysis = Analysis::of($plan);
+        self::assertSame([], $analysis->problems);
+
+        return $analysis->pieces[0]->placing->placed;
+    }
+
+    /**
+     * By hand, on a ball whose rounds 5 to 11 are the widest, in stripes that change after rounds 7 and 11.
+     *
+     * @param array<string, mixed> $where
+     */
+    #[TestWith([['anchor' => 'round', 'number' => 9], 9])]
+    #[TestWith([['anchor' => 'change', 'number' => 1, 'offset' => 2], 9])]
+    #[TestWith([['anchor' => 'change', 'number' => 2, 'offset' => -1], 10])]
+    #[TestWith([['anchor' => 'widest', 'offset' => 1], 12])]
+    public function testIsSaidInManyWays(array $where, int $round): void
+    {
+        $placed = self::placed(self::plan([['kind' => 'eyes', 'apart' => 7] + $where]))[0];
+        self::assertSame($round, $placed->round);
+        self::assertStringContainsString("between rounds {$round} and ".($round + 1), $placed->summary);
+    }
+
+    /** Seven stitches apart at the front: 7 × 360/30 = 84° between them, 42° on either side, 7 × 100/22 mm along the fabric. */
+    public function testAPairLiesAboutTheFront(): void
+    {
+        $placed = self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7], ['kind' => 'nose', 'anchor' => 'placement', 'number' => 1, 'offset' => 1], ['kind' => 'ears', 'anchor' => 'round', 'number' => 3, 'apart' => 6, 'fromFront' => 20]], ['lean' => 0.4]));
+        self::assertEqualsWithDelta([42.0, 42.0], array_map(static fn (float $degrees): float => Turn::apart($degrees, 180.0), $placed[0]->degrees), 1e-6);
+        self::assertEqualsWithDelta(84.0, Turn::apart(...$placed[0]->degrees), 1e-6);
+        self::assertEqualsWithDelta(700 / 22, $placed[0]->apartMm, 1e-9);
+        self::assertSame(10, $placed[1]->round);
+        self::assertEqualsWithDelta(180.0, $placed[1]->degrees[0], 1e-6);
+        self::assertEqualsWithDelta([140.0, 260.0], $placed[2]->degrees, 1e-6);
+    }
+
+    public function testTellsWhatIsInTheWay(): void
+    {
+        $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
+        $jog = Analysis::of($plan)->pieces[0]->changes->changes[0]->degrees;
+        $remarks = static fn (int $round, float $front): array => self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]], ['front' => ['degrees' => $front]]))[0]->remarks;
+        self::assertStringContainsString('step of the change after round 7', $remarks(7, round($jog))[0]);
+        self::assertContains('It lies on the edge of a colour.', $remarks(7, 90));
+        self::assertSame(['Put it in by round 13, while a hand still gets in.'], $remarks(9, 90));
+        self::assertStringContainsString('too small to reach through', implode('', $remarks(14, 90)));
+        self::assertSame([], self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]->remarks);
+    }
+
+    /** @param array<string, mixed> $placement */
+    #[TestWith([['kind' => 'eyes', 'anchor' => 'round', 'number' => 40], 'after round 40, but the piece has rounds 1 to 15'])]
+    #[TestWith([['kind' => 'eyes', 'anchor' => 'change', 'number' => 9], 'colour change 9, which the piece does not have'])]
+    #[TestWith([['kind' => 'eyes', 'anchor' => 'placement', 'number' => 1], 'does not come before'])]
+    #[TestWith([['kind' => 'ears', 'anchor' => 'round', 'number' => 1, 'apart' => 9], '9 stitches apart, but round 1 has 6'])]
+    public function testSaysWhatCannotBePlaced(array $placement, string $message): void
+    {
+        $problem = Analysis::of(self::plan([$placement]))->problems[0];
+        self::assertStringContainsString($message, $problem->message);
+        self::assertStringStartsWith('pieces[0].placements[0]', (string) $problem->path);
+    }
+
+    /** Eyes stay on their rounds where lines are put in, and at their share of the piece in another size. */
+    public function testStaysRightWhenThePieceChanges(): void
+    {
+        $plan = self::plan([['kind' => 'eyes', 'name' => 'Beads', 'anchor' => 'round', 'number' => 9, 'apart' => 6], ['kind' => 'arms', 'anchor' => 'change', 'number' => 1, 'apart' => 10]]);
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+        $longer = (new Renumber('body'))->apply((new Retype('body', [...\array_slice(self::BALL, 0, 5), 'hdc around', ...\array_slice(self::BALL, 5)]))->apply($plan));
+        self::assertSame([10, 8], array_map(static fn (Placed $placed): int => $placed->round, self::placed($longer)));
+        $wider = (new Resize('body', 1, 0))->apply($plan);
+        $eyes = self::placed($wider)[0];
+        self::assertSame(7.0, $eyes->placement->apart, '6 × 36/30');
+        $rounds = \count(Analysis::of($wider)->pieces[0]->reading->rounds);
+        self::assertEqualsWithDelta(9 / 15, $eyes->round / $rounds, 0.06);
+    }
+}
