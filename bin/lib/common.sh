@@ -37,7 +37,7 @@ debian_packages() {
     command -v nginx >/dev/null || missing+=(nginx-light)
     command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     command -v curl >/dev/null || missing+=(curl)
-    for module in pdo_mysql:php8.2-mysql apcu:php8.2-apcu curl:php8.2-curl zip:php8.2-zip mbstring:php8.2-mbstring intl:php8.2-intl dom:php8.2-xml; do
+    for module in pdo_mysql:php8.2-mysql apcu:php8.2-apcu curl:php8.2-curl zip:php8.2-zip mbstring:php8.2-mbstring intl:php8.2-intl dom:php8.2-xml gd:php8.2-gd; do
         php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("${module##*:}")
     done
     if [ "${1:-}" = with-browser ]; then

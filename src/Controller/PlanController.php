@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Colour\Picture;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\EditReader;
@@ -14,11 +15,14 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Problems;
+use Alternum\Server\Picture\PictureFile;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Shelf\PlanStore;
 use Doctrine\ORM\EntityManagerInterface;
@@ -95,6 +99,24 @@ final readonly class PlanController
         $fields->done();
 
         return new JsonResponse(AnalysisWriter::pasted(Pasted::of($text, $plan)));
+    }
+
+    /** The rows of a motif that a picture or a table becomes, in the plan's yarns. Nothing is saved. */
+    #[Route('/{id}/picture', methods: 'POST')]
+    public function picture(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = PlanReader::json($this->find($workshop, $id)->body());
+        $fields = Fields::of(Json::decode($request->getContent(), 'a picture', Json::MESSAGE_BYTES));
+        $isPng = 'png' === $fields->raw('kind');
+        $data = $fields->text('data', Json::MESSAGE_BYTES);
+        $wide = $fields->whole('wide', 1, Limits::MOTIF, 20);
+        $fields->done();
+        $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide) : Picture::table($data, $plan);
+        if ($rows instanceof Problem) {
+            throw Refusal::because('data', $rows->message, $rows->mend);
+        }
+
+        return new JsonResponse(['rows' => $rows]);
     }
 
     #[Route('/{id}', methods: 'DELETE')]

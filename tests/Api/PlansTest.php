@@ -59,6 +59,29 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(422);
     }
 
+    /** A PNG of four by two pixels, red beside clear; a table; and what is neither. */
+    public function testAPictureBecomesRows(): void
+    {
+        [$id] = $this->firstPlan();
+        $image = imagecreatetruecolor(4, 2);
+        imagealphablending($image, false);
+        imagesavealpha($image, true);
+        imagefilledrectangle($image, 0, 0, 3, 1, 0x7F000000);
+        imagefilledrectangle($image, 0, 0, 1, 1, 0x00C8372D);
+        ob_start();
+        imagepng($image);
+        $png = base64_encode((string) ob_get_clean());
+        $rows = self::at($this->ask('POST', "/api/plans/{$id}/picture", ['kind' => 'png', 'data' => $png, 'wide' => 4]), 'rows');
+        self::assertIsArray($rows);
+        self::assertSame('BB..', $rows[0]);
+        self::assertSame(['rows' => ['A.B', '.C.']], $this->ask('POST', "/api/plans/{$id}/picture", ['kind' => 'csv', 'data' => "A,,B\n,C"]));
+        foreach ([['kind' => 'png', 'data' => base64_encode('no picture')], ['kind' => 'png', 'data' => substr($png, 0, 60)], ['kind' => 'csv', 'data' => 'A,Q'], ['kind' => 'csv', 'data' => ',,'], ['kind' => 'png', 'data' => base64_encode(str_repeat('x', 600_000))]] as $bad) {
+            $refused = $this->ask('POST', "/api/plans/{$id}/picture", $bad);
+            $this->assertStatus(422);
+            self::assertNotSame('', self::string($refused, 'mend'));
+        }
+    }
+
     public function testTheSecondOfTwoWindowsIsTold(): void
     {
         [$id, $plan] = $this->firstPlan();

@@ -22,6 +22,8 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\GaugeCheck;
@@ -51,6 +53,7 @@ final class AnalysisWriter
             'pieces' => array_map(static fn (PieceAnalysis $piece): array => self::piece($plan, $piece), $analysis->pieces),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
             'shapes' => Shapes::names(),
+            'stitches' => self::stitches($plan),
             'problems' => self::problems($analysis->problems),
         ];
     }
@@ -111,6 +114,20 @@ final class AnalysisWriter
         ], static fn (mixed $value): bool => null !== $value), $problems);
     }
 
+    /** @return array<string, string> by the codes of a round's tops, their names in the plan's words */
+    private static function stitches(Plan $plan): array
+    {
+        $vocabulary = Vocabulary::of($plan->terms);
+        $names = [];
+        foreach (Stitch::cases() as $stitch) {
+            if ($stitch->tops() === $stitch->code()) {
+                $names[$stitch->code()] = $vocabulary->abbreviation($stitch);
+            }
+        }
+
+        return $names;
+    }
+
     /** @return array<string, mixed> */
     private static function gauge(Plan $plan): array
     {
@@ -141,6 +158,7 @@ final class AnalysisWriter
                 'levelMm' => self::rounded($course->level),
                 'ruffles' => $course->ruffles,
                 'readable' => $round->readable,
+                'tops' => '' === trim($course->tops, Stitch::Single->code()) ? '' : $course->tops,
                 'runs' => array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], Colouring::runs($analysis->colouring->rounds[$i])),
             ];
         }

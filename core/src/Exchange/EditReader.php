@@ -9,6 +9,7 @@ use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\MeasureLean;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Paste;
@@ -54,6 +55,7 @@ final class EditReader
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
             'paste' => new Paste($piece, self::pasted($fields)),
             'renumber' => new Renumber($piece),
+            'lean' => new MeasureLean($piece, $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400)),
             'colours' => new TakeColours($piece),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
@@ -66,7 +68,7 @@ final class EditReader
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif, lean or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

@@ -17,6 +17,8 @@ final readonly class Size
      * that the trade's ball comes out about as high as wide at the usual gauges.
      */
     private const GIVE = 1.1;
+    /** How often corners are drawn in for the picture: from memory, to be judged by eye. */
+    private const ROUNDED = 5;
 
     /**
      * @param float                     $height    mm, along the axis
@@ -57,7 +59,28 @@ final readonly class Size
             }
         }
 
-        return new self($level, 2 * $widest, $volume / 1000.0, $closes ? $lastReach : null, $outline);
+        return new self($level, 2 * $widest, $volume / 1000.0, $closes ? $lastReach : null, self::rounded($outline));
+    }
+
+    /**
+     * Stuffing rounds corners off: every edge is drawn to the middle of its neighbours, and the ends stay.
+     *
+     * @param list<array{float, float}> $outline
+     *
+     * @return list<array{float, float}>
+     */
+    private static function rounded(array $outline): array
+    {
+        for ($pass = 0; $pass < self::ROUNDED; ++$pass) {
+            $drawn = [];
+            foreach ($outline as $i => [$radius, $level]) {
+                [$below, $above] = [$outline[$i - 1] ?? null, $outline[$i + 1] ?? null];
+                $drawn[] = null === $below || null === $above ? [$radius, $level] : [($below[0] + 2 * $radius + $above[0]) / 4, ($below[1] + 2 * $level + $above[1]) / 4];
+            }
+            $outline = $drawn;
+        }
+
+        return $outline;
     }
 
     /** @return float mm, around the widest */

@@ -71,4 +71,9 @@ final readonly class Piece
     {
         return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $placements);
     }
+
+    public function withLean(float $lean): self
+    {
+        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements);
+    }
 }

@@ -73,4 +73,9 @@ final readonly class Plan
     {
         return $piece->lean ?? $this->lean ?? self::USUAL_LEAN;
     }
+
+    public function withLean(float $lean): self
+    {
+        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $this->pieces, $lean, $this->marker);
+    }
 }

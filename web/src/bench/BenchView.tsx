@@ -11,6 +11,7 @@ import { Make } from './stations/Make';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
+import { setTools, useTools, views, zoomBy } from './tools';
 
 const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
 
@@ -50,10 +51,15 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			pickNone: () => setPicked(new Set()),
 			showPiece: (key) => {
 				setPieceKey(key);
+				setTools({ layer: null, cursor: null });
 				setPicked(new Set());
 			},
 			goTo,
 			paint: (yarn) => {
+				if (useTools.getState().brush !== null) {
+					setTools({ brush: yarn });
+					return;
+				}
 				if (picked.size === 0) {
 					notify({ says: 'No rounds are picked.', mend: 'Pick them on the chart or in the list first: click, shift-click, or drag.' });
 					return;
@@ -90,6 +96,19 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 				pick(Math.min(last, Math.max(1, from + (event.key === 'ArrowDown' ? 1 : -1))), event.shiftKey && picked.size > 0 ? 'extend' : 'new');
 			} else if (event.key === 'Escape') {
 				setPicked(new Set());
+				setTools({ brush: null, layer: null, cursor: null });
+			} else if (event.key === '.') {
+				const { brush } = useTools.getState();
+				setTools({ brush: brush === null ? (draft.getState().plan.yarns[1]?.key ?? 'A') : null, layer: null });
+			} else if (event.key === ',') {
+				setTools(({ isMirrored }) => ({ isMirrored: !isMirrored }));
+			} else if (event.key === '/') {
+				event.preventDefault();
+				setTools(({ view }) => ({ view: views[(views.indexOf(view) + 1) % views.length] ?? 'opened' }));
+			} else if (event.key === '+' || event.key === '=' || event.key === '-') {
+				zoomBy(event.key === '-' ? -1 : 1);
+			} else if (event.key === '0') {
+				setTools({ zoom: 0 });
 			} else if (/^[1-6]$/.test(event.key)) {
 				goTo(stations[Number(event.key) - 1] ?? 'rounds');
 			} else if (/^[a-zA-Z]$/.test(event.key)) {

@@ -2,7 +2,7 @@ import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { useBench, useYarns } from './context';
-import { withPiece } from './plans';
+import { withPiece, yarnsOf } from './plans';
 
 type Named = Exclude<Piece['copies'], number>;
 
@@ -22,7 +22,7 @@ export function CopiesField({ piece }: { piece: Piece }) {
 			</>
 		);
 	}
-	const used = yarns.filter(({ key }) => piece.colours.some((layer) => ('sequence' in layer ? layer.sequence.some(({ yarn }) => yarn === key) : layer.yarn === key)));
+	const used = yarns.filter(({ key }) => piece.colours.some((layer) => yarnsOf(layer).includes(key)));
 	const withCopy = (at: number, to: Named[number]) => change(copies.map((copy, i) => (i === at ? to : copy)));
 	const choices = yarns.map(({ key, name }) => [key, `${key} ${name}`] as const);
 	return (

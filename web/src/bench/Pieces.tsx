@@ -3,11 +3,12 @@ import { useState } from 'react';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
-import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { ChoiceField, TextField } from '../ui/Field';
 import { Menu, MenuItem } from '../ui/Menu';
 import { BeginsOn } from './BeginsOn';
 import { CopiesField } from './CopiesField';
-import { useBench, useDraft, usePiece } from './context';
+import { useBench, useDraft } from './context';
+import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
 
 /** The plan's pieces; the one in view is changed from here. */
@@ -15,7 +16,6 @@ export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const [isOpen, setIsOpen] = useState(false);
-	const analysis = usePiece().analysis;
 	const piece = pieces.find(({ key }) => key === shown);
 
 	function add(copyOf?: Piece) {
@@ -133,15 +133,7 @@ export function Pieces() {
 								onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
 							/>
 						)}
-						<NumberField
-							label="Lean, stitches a round"
-							min={-2}
-							max={2}
-							step={0.05}
-							value={piece.lean ?? analysis?.lean ?? null}
-							onChange={(lean) => lean !== null && draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean })), `lean ${piece.key}`)}
-						/>
-						<p className="caption self-end">How far each round sits back against the working direction. It makes the marker wander.</p>
+						<LeanForm piece={piece} />
 						<BeginsOn piece={piece} />
 					</div>
 				</DialogSheet>

@@ -1,21 +1,34 @@
-import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Change, Round } from '../api/types';
-import { Chart } from '../chart/Chart';
+import { Chart, type Run } from '../chart/Chart';
 import { layOut, type SheetLayout } from '../chart/layout';
-import { useBench, useDraft, usePiece, useYarns } from './context';
+import { Rings } from '../chart/Rings';
+import { useBench, useDraft, usePiece } from './context';
+import { withLayer } from './plans';
+import { setTools, useShownYarns, useTools, zooms } from './tools';
+import { ViewBar } from './ViewBar';
 import { Words } from './Words';
+
+const InTheRound = lazy(() => import('../round/InTheRound'));
 
 /** Below this many pixels a band has no room for its line of words; above, a short piece does not look taller than it is. */
 const ROW = { least: 26, most: 34 };
-const PADDING = 34;
+const PADDING = 52;
 const NONE: string[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Score({ focused }: { focused: { line: number; times: number } }) {
 	const { draft, picked, pick, station } = useBench();
 	const { piece, analysis } = usePiece();
-	const yarns = useYarns();
+	const shown = useShownYarns();
+	// The same yarns are the same list, so that nothing is drawn anew for them.
+	const yarnsNow = JSON.stringify(shown);
+	const yarns = useMemo(() => shown, [yarnsNow]);
+	const { view, zoom, brush, isMirrored, layer, cursor } = useTools();
+	const scale = zooms[zoom] ?? 1;
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
+	const stitches = useDraft((state) => state.analysis.stitches);
+	const gauge = useDraft((state) => state.analysis.gauge);
 	const problems = useDraft((state) => state.analysis.problems);
 	// The queue may hold lines that the plan has not yet: subscribing to the plan shows both.
 	useDraft(({ plan }) => plan);
@@ -24,7 +37,8 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const scroller = useRef<HTMLElement>(null);
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
-	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))));
+	const isChart = view === 'opened' || view === 'grid';
+	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) * (isChart ? scale : 1));
 	const layout = useMemo(
 		() =>
 			layOut(
@@ -60,6 +74,27 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
 	}, [picked, layout]);
 
+	const key = piece?.key ?? '';
+	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
+	/** where the layer was before it was dragged */
+	const moved = useRef<{ round: number; to: number; fromFront: number } | null>(null);
+	function onMove(rounds: number, degrees: number, isOver: boolean) {
+		draft.change((plan) => {
+			const before = plan.pieces.find((is) => is.key === key)?.colours[layer ?? -1];
+			if (before === undefined || !('fromFront' in before || before.kind === 'motif' || before.kind === 'panel' || before.kind === 'spots')) return plan;
+			const last = analysis?.rounds.length ?? 1;
+			moved.current ??= { round: 'round' in before ? before.round : before.from, to: 'to' in before ? (before.to ?? 0) : 0, fromFront: before.fromFront ?? 0 };
+			const from = moved.current;
+			const height = before.kind === 'motif' ? before.rows.length : from.to - from.round + 1;
+			const by = Math.max(1 - from.round, Math.min(last - height + 1 - from.round, rounds));
+			const fromFront = Math.round((((from.fromFront + degrees + 540) % 360) - 180) * 2) / 2;
+			return withLayer(plan, key, layer ?? -1, (is) =>
+				is.kind === 'motif' ? { ...is, round: from.round + by, fromFront } : is.kind === 'panel' || is.kind === 'spots' ? { ...is, from: from.round + by, to: from.to + by, fromFront } : is,
+			);
+		}, `drag ${key} ${layer}`);
+		if (isOver) moved.current = null;
+	}
+
 	const isEmpty = lines.length === 0;
 	return (
 		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
@@ -72,8 +107,45 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 				</div>
 				<div className="relative min-w-0">
 					<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
-						{analysis !== undefined && analysis.rounds.length > 0 && (
-							<Chart piece={analysis} yarns={yarns} layout={layout} isLeftHanded={isLeftHanded} picked={picked} top={seen.top - PADDING} height={seen.height} onPick={pick} />
+						{analysis !== undefined && analysis.rounds.length > 0 && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
+						{analysis !== undefined && analysis.rounds.length > 0 && isChart && (
+							<Chart
+								piece={analysis}
+								yarns={yarns}
+								stitches={stitches}
+								layout={layout}
+								view={view}
+								zoom={scale}
+								isLeftHanded={isLeftHanded}
+								picked={picked}
+								brush={brush}
+								cursor={cursor}
+								isMoving={layer !== null}
+								top={seen.top - PADDING}
+								height={seen.height}
+								onPick={pick}
+								onPaint={onPaint}
+								onCursor={(to) => setTools({ cursor: to })}
+								onMove={onMove}
+							/>
+						)}
+						{analysis !== undefined && analysis.rounds.length > 0 && view === 'above' && (
+							<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
+						)}
+						{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
+							<Suspense fallback={<p className="p-12 text-faint">Turning it into the round …</p>}>
+								<InTheRound
+									piece={analysis}
+									yarns={yarns}
+									gauge={gauge}
+									isLeftHanded={isLeftHanded}
+									picked={picked}
+									onPick={(cell) => {
+										pick(cell.round, 'new');
+										setTools({ cursor: cell });
+									}}
+								/>
+							</Suspense>
 						)}
 						{isEmpty && (
 							<p className="max-w-sm p-8 text-faint">
@@ -84,7 +156,7 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 								<span className="block text-ink">R3: (sc, inc) x6</span>
 							</p>
 						)}
-						{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && <Ruler isLeftHanded={isLeftHanded} />}
+						{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && <Ruler isLeftHanded={isLeftHanded} />}
 					</div>
 				</div>
 				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
@@ -98,7 +170,7 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 /** What the chart's width means. */
 function Ruler({ isLeftHanded }: { isLeftHanded: boolean }) {
 	return (
-		<div className="caption pointer-events-none absolute inset-x-0 top-0 flex justify-between bg-sheet/85 px-2">
+		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between px-2">
 			<span>back</span>
 			<span>front</span>
 			<span>back {isLeftHanded ? '←' : '→'}</span>

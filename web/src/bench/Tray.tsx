@@ -1,12 +1,14 @@
 import { Plus } from 'lucide-react';
 import { inkOn } from '../ui/contrast';
 import { Tip } from '../ui/Tip';
-import { useBench, useDraft, useYarns } from './context';
+import { useBench, useDraft } from './context';
+import { useShownYarns, useTools } from './tools';
 
 /** The yarns, along the edge. A click gives the picked rounds that yarn; where none is picked, it opens the yarn. */
 export function Tray() {
 	const { picked, paint, goTo } = useBench();
-	const yarns = useYarns();
+	const yarns = useShownYarns();
+	const brush = useTools((tools) => tools.brush);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	return (
 		<div role="toolbar" aria-label="Yarns" aria-orientation="vertical" className="flex flex-col overflow-y-auto border-r border-rule bg-paper">
@@ -14,7 +16,13 @@ export function Tray() {
 				const isShort = amounts.find((amount) => amount.key === key)?.enough === false;
 				return (
 					<Tip key={key} says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`} hotkey={key}>
-						<button type="button" className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade" onClick={() => (picked.size > 0 ? paint(key) : goTo('yarns'))}>
+						<button
+							type="button"
+							className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade"
+							aria-pressed={brush === null ? undefined : brush === key}
+							onClick={() => (picked.size > 0 || brush !== null ? paint(key) : goTo('yarns'))}
+						>
+							{brush === key && <span className="absolute top-0 bottom-0 left-0 w-1.5 bg-ink" />}
 							<span className="flex h-14 items-center justify-center text-2xl font-semibold" style={{ background: hex, color: inkOn(hex) }}>
 								{key}
 							</span>

@@ -1,28 +1,57 @@
-import { type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
 
+export interface Cell {
+	round: number;
+	stitch: number;
+}
+
+export interface Run {
+	round: number;
+	from: number;
+	to: number;
+}
+
 interface Props {
 	piece: PieceAnalysis;
 	yarns: readonly Yarn[];
+	stitches: Readonly<Record<string, string>>;
 	layout: SheetLayout;
+	view: 'opened' | 'grid';
+	zoom: number;
 	isLeftHanded: boolean;
 	picked: ReadonlySet<number>;
+	/** the yarn that single stitches are painted with; null: rounds are picked */
+	brush: string | null;
+	/** the stitch that the keys are on */
+	cursor: Cell | null;
+	/** whether what is dragged moves a layer */
+	isMoving: boolean;
 	/** the part of the sheet that is seen */
 	top: number;
 	height: number;
 	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
+	onPaint: (runs: Run[]) => void;
+	onCursor: (cursor: Cell | null) => void;
+	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go */
+	onMove: (rounds: number, degrees: number, isOver: boolean) => void;
 }
 
-/** The piece opened along its back. It is drawn as far as it is seen, and lies beside the lines that it shows. */
-export function Chart({ piece, yarns, layout, isLeftHanded, picked, top, height, onPick }: Props) {
+/** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
+export function Chart(props: Props) {
+	const { piece, yarns, stitches, layout, view, zoom, isLeftHanded, picked, brush, cursor, isMoving, top, height, onPick, onPaint, onCursor, onMove } = props;
 	const box = useRef<HTMLDivElement>(null);
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [width, setWidth] = useState(0);
+	const [left, setLeft] = useState(0);
 	const [under, setUnder] = useState<{ round: number; stitch: number; x: number; y: number } | null>(null);
+	const [stroke, setStroke] = useState<ReadonlyMap<number, ReadonlySet<number>>>(new Map());
 	const dragged = useRef<number | null>(null);
+	const last = useRef<Cell | null>(null);
+	const held = useRef<{ round: number; x: number } | null>(null);
 
 	useLayoutEffect(() => {
 		const element = box.current;
@@ -33,17 +62,26 @@ export function Chart({ piece, yarns, layout, isLeftHanded, picked, top, height,
 		return () => observer.disconnect();
 	}, []);
 
+	// What was painted stands in the analysis now.
+	useEffect(() => setStroke(new Map()), [piece]);
+
 	const opening: Opening = useMemo(
 		() => ({
 			worked: piece.worked,
+			view,
 			frontDegrees: piece.frontDegrees,
 			isLeftHanded,
-			width,
-			stitchWidth: stitchWidthFor(piece.rounds, width),
+			width: width * zoom,
+			stitchWidth: stitchWidthFor(piece.rounds, width) * zoom,
 			rowHeight: layout.rowHeight,
 		}),
-		[piece, isLeftHanded, width, layout.rowHeight],
+		[piece, view, isLeftHanded, width, zoom, layout.rowHeight],
 	);
+
+	useLayoutEffect(() => {
+		// Zoomed in, the front stays in the middle; counted, the line that rounds begin at stays in sight.
+		if (box.current !== null) box.current.scrollLeft = view === 'grid' && !isLeftHanded ? 0 : (width * (zoom - 1)) / (view === 'grid' ? 1 : 2);
+	}, [zoom, width, view, isLeftHanded]);
 
 	useEffect(() => {
 		const element = canvas.current;
@@ -56,74 +94,168 @@ export function Chart({ piece, yarns, layout, isLeftHanded, picked, top, height,
 				element.height = Math.round(height * scale);
 			}
 			context.setTransform(scale, 0, 0, scale, 0, 0);
-			draw(context, { piece, yarns, layout, opening, picked, under, top, height });
+			const brushed = brush === null ? undefined : { yarn: brush, cells: stroke };
+			draw(context, { piece, yarns, layout, opening, picked, under, brushed, cursor, stitches, left, top, height });
 		});
 		return () => cancelAnimationFrame(frame);
-	}, [piece, yarns, layout, opening, picked, under, top, height, width]);
+	}, [piece, yarns, layout, opening, picked, under, brush, stroke, cursor, stitches, left, top, height, width]);
 
 	function roundUnder(event: PointerEvent): { round: number; stitch: number | null; x: number; y: number } | null {
 		const rect = event.currentTarget.getBoundingClientRect();
 		const x = event.clientX - rect.left;
 		const y = event.clientY - rect.top + top;
-		const [first, last] = roundsBetween(layout, y - layout.rowHeight, y + layout.rowHeight);
-		for (let i = first; i < last; i++) {
+		const [first, end] = roundsBetween(layout, y - layout.rowHeight, y + layout.rowHeight);
+		for (let i = first; i < end; i++) {
 			const at = layout.tops[i];
 			const round = piece.rounds[i];
 			if (at !== undefined && round !== undefined && y >= at && y < at + layout.rowHeight) {
-				return { round: round.number, stitch: stitchAt(round, x, opening), x, y: y - top };
+				return { round: round.number, stitch: stitchAt(round, x + left, opening), x, y: y - top };
 			}
 		}
 		return null;
 	}
 
+	/** Adds a stitch to the stroke, with those that a quick pointer passed over in its round. */
+	function brushOver(cell: Cell) {
+		const before = last.current;
+		last.current = cell;
+		const from = before?.round === cell.round && Math.abs(before.stitch - cell.stitch) < 40 ? before.stitch : cell.stitch;
+		setStroke((now) => {
+			const cells = new Set(now.get(cell.round));
+			for (let stitch = Math.min(from, cell.stitch); stitch <= Math.max(from, cell.stitch); stitch++) cells.add(stitch);
+			return new Map(now).set(cell.round, cells);
+		});
+	}
+
+	function onDown(event: PointerEvent) {
+		const at = roundUnder(event);
+		if (at === null || event.button !== 0) return;
+		event.currentTarget.setPointerCapture(event.pointerId);
+		if (isMoving) {
+			held.current = { round: at.round, x: at.x };
+		} else if (brush !== null) {
+			if (at.stitch === null) return;
+			last.current = null;
+			onCursor({ round: at.round, stitch: at.stitch });
+			brushOver({ round: at.round, stitch: at.stitch });
+			dragged.current = at.round;
+		} else {
+			dragged.current = at.round;
+			onPick(at.round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+		}
+	}
+
+	/** How far a layer was dragged: in rounds, and in degrees of the round that it was taken by. */
+	function dragOf(at: { round: number; x: number }, from: { round: number; x: number }): [number, number] {
+		const makes = piece.rounds[from.round - 1]?.makes ?? 1;
+		const turned = ((at.x - from.x) / (makes * opening.stitchWidth)) * 360;
+		return [at.round - from.round, isLeftHanded ? -turned : turned];
+	}
+
+	function onUnder(event: PointerEvent) {
+		const at = roundUnder(event);
+		setUnder(at === null || at.stitch === null ? null : { ...at, stitch: at.stitch });
+		if (at === null) return;
+		if (held.current !== null) onMove(...dragOf(at, held.current), false);
+		else if (dragged.current === null) return;
+		else if (brush !== null) {
+			if (at.stitch !== null) brushOver({ round: at.round, stitch: at.stitch });
+		} else if (at.round !== dragged.current) {
+			dragged.current = at.round;
+			onPick(at.round, 'extend');
+		}
+	}
+
+	function onUp(event: PointerEvent) {
+		const at = roundUnder(event);
+		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), true);
+		held.current = null;
+		if (brush !== null && dragged.current !== null && stroke.size > 0) onPaint(runsOf(stroke));
+		dragged.current = null;
+	}
+
+	function onKey(event: KeyboardEvent) {
+		if (event.ctrlKey || event.metaKey || event.altKey) return;
+		const at = cursor ?? { round: [...picked][0] ?? 1, stitch: 1 };
+		const round = piece.rounds[at.round - 1];
+		if (round === undefined) return;
+		const to = (next: number, stitch: number) => {
+			const makes = piece.rounds[next - 1]?.makes;
+			if (makes !== undefined) onCursor({ round: next, stitch: ((Math.round(stitch) - 1 + makes * 2) % makes) + 1 });
+		};
+		/** the stitch at the same share of the way around */
+		const beside = (next: number) => ((at.stitch - 0.5) / round.makes + (round.startDegrees - (piece.rounds[next - 1]?.startDegrees ?? 0)) / 360) * (piece.rounds[next - 1]?.makes ?? 1) + 0.5;
+		const forth = isLeftHanded ? -1 : 1;
+		if (event.key === 'ArrowRight') to(at.round, at.stitch + forth);
+		else if (event.key === 'ArrowLeft') to(at.round, at.stitch - forth);
+		else if (event.key === 'ArrowDown') to(at.round + 1, beside(at.round + 1));
+		else if (event.key === 'ArrowUp') to(at.round - 1, beside(at.round - 1));
+		else if (event.key === 'Home') to(at.round, 1);
+		else if (event.key === 'End') to(at.round, round.makes);
+		else if (event.key === ' ' && brush !== null) onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
+		else return;
+		event.preventDefault();
+		event.stopPropagation();
+	}
+
 	const named = under === null ? null : piece.rounds[under.round - 1];
-	const yarnUnder = named === null || named === undefined || under === null ? undefined : yarnOf(named.runs, under.stitch);
+	const onKeys = cursor === null ? undefined : piece.rounds[cursor.round - 1];
 
 	return (
-		<div ref={box} className="relative h-full w-full">
-			<canvas
-				ref={canvas}
-				aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. The same stands in the list of rounds.`}
-				role="img"
-				className="block h-full w-full touch-pan-y"
-				onPointerDown={(event) => {
-					const at = roundUnder(event);
-					if (at === null || event.button !== 0) return;
-					event.currentTarget.setPointerCapture(event.pointerId);
-					dragged.current = at.round;
-					onPick(at.round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
-				}}
-				onPointerMove={(event) => {
-					const at = roundUnder(event);
-					setUnder(at === null || at.stitch === null ? null : { ...at, stitch: at.stitch });
-					if (dragged.current !== null && at !== null && at.round !== dragged.current) {
-						dragged.current = at.round;
-						onPick(at.round, 'extend');
-					}
-				}}
-				onPointerUp={() => {
-					dragged.current = null;
-				}}
-				onPointerLeave={() => setUnder(null)}
-			/>
+		<div ref={box} className="relative h-full w-full overflow-x-auto overflow-y-hidden" onScroll={(event) => setLeft(event.currentTarget.scrollLeft)}>
+			<div style={{ width: width * zoom, height: '100%' }}>
+				<canvas
+					ref={canvas}
+					tabIndex={0}
+					role="application"
+					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. Arrow keys go from stitch to stitch; with the brush, space colours one. The same stands in the list of rounds, and in the table.`}
+					aria-describedby="stitch-under"
+					className={`sticky left-0 block h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
+					style={{ width }}
+					onPointerDown={onDown}
+					onPointerMove={onUnder}
+					onPointerUp={onUp}
+					onPointerLeave={() => setUnder(null)}
+					onKeyDown={onKey}
+				/>
+			</div>
+			<p id="stitch-under" aria-live="polite" className="sr-only">
+				{cursor !== null && onKeys !== undefined && `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`}
+			</p>
 			{under !== null && named !== undefined && named !== null && (
 				<div
 					className="figures pointer-events-none absolute z-10 bg-ink px-2 py-0.5 text-sm whitespace-nowrap text-paper"
-					style={{ left: Math.min(under.x + 14, Math.max(0, width - 190)), top: under.y + 16 }}
+					style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}
 				>
-					round {under.round}, stitch {under.stitch} of {named.makes}
-					{yarnUnder !== undefined && `, ${yarnUnder}`}
+					round {under.round}, stitch {under.stitch} of {named.makes}, {stitches[named.tops === '' ? 's' : named.tops.charAt(under.stitch - 1)] ?? ''} in {yarnOf(named.runs, under.stitch)}
+					{piece.worked !== 'rows' && `, ${Math.round(named.startDegrees + ((under.stitch - 0.5) / named.makes) * 360) % 360}°`}
 				</div>
 			)}
 		</div>
 	);
 }
 
-function yarnOf(runs: PieceAnalysis['rounds'][number]['runs'], stitch: number): string | undefined {
+/** The stitches of a stroke as runs. */
+export function runsOf(stroke: ReadonlyMap<number, ReadonlySet<number>>): Run[] {
+	const runs: Run[] = [];
+	for (const [round, cells] of stroke) {
+		let run: Run | undefined;
+		for (const stitch of [...cells].sort((a, b) => a - b)) {
+			if (run !== undefined && stitch === run.to + 1) run.to = stitch;
+			else {
+				run = { round, from: stitch, to: stitch };
+				runs.push(run);
+			}
+		}
+	}
+	return runs;
+}
+
+function yarnOf(runs: PieceAnalysis['rounds'][number]['runs'], stitch: number): string {
 	let end = 0;
 	for (const run of runs) {
 		end += run.stitches;
 		if (stitch <= end) return run.yarn;
 	}
-	return undefined;
+	return '';
 }

@@ -73,6 +73,7 @@ const round = (number: number, makes: number, runs: [string, number][], more: Pa
 	levelMm: 1,
 	ruffles: false,
 	readable: true,
+	tops: '',
 	runs: runs.map(([yarn, stitches]) => ({ yarn, stitches })),
 	...more,
 	markerDegrees: more.markerDegrees ?? more.startDegrees ?? 0,
@@ -121,6 +122,9 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		lines: rounds.map(({ number }) => ({ from: number, to: number })),
 		rounds,
 		changes,
+		pairs: [],
+		shine: [],
+		placed: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 		steps: [],
 	};
@@ -131,7 +135,7 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		[],
 		20,
 	);
-	const opening = { worked: 'spiral', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 12, rowHeight: 20 } as const;
+	const opening = { worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 12, rowHeight: 20 } as const;
 	draw(recorder as unknown as CanvasRenderingContext2D, { piece, yarns, layout, opening, picked: new Set(), under: null, top: 0, height: 400, ...more });
 	return recorder;
 }
@@ -153,7 +157,7 @@ describe('the drawn piece', () => {
 
 	it('writes the yarn’s letter in every stitch where there is room', () => {
 		expect(drawn([round(1, 12, [['A', 12]])]).texts).toEqual(Array(12).fill('A'));
-		const narrow = { worked: 'spiral', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 3, rowHeight: 20 } as const;
+		const narrow = { worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 3, rowHeight: 20 } as const;
 		expect(drawn([round(1, 100, [['A', 100]], { startDegrees: 90 })], [], { opening: narrow }).texts).toEqual(['A', 'A']);
 	});
 

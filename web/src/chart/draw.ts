@@ -1,4 +1,4 @@
-import type { PieceAnalysis, Yarn } from '../api/types';
+import type { PieceAnalysis, Round, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
 import { dropAt, jogsByRound, type Opening, type Stretch, stretchesOf, xAt } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
@@ -12,6 +12,14 @@ export interface Picture {
 	picked: ReadonlySet<number>;
 	/** round and stitch under the pointer */
 	under: { round: number; stitch: number } | null;
+	/** stitches just painted, by round, until the core has answered */
+	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
+	/** the stitch that the keys are on */
+	cursor?: { round: number; stitch: number } | null;
+	/** names of stitches by their signs */
+	stitches?: Readonly<Record<string, string>>;
+	/** how far the piece is moved to the left */
+	left?: number;
 	/** the part of the sheet that is seen */
 	top: number;
 	height: number;
@@ -23,17 +31,18 @@ const FONT = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 
 /** Draws the part of the piece that is seen: bands, marker, front, steps. */
 export function draw(context: CanvasRenderingContext2D, picture: Picture): void {
-	const { layout, opening, top, height } = picture;
+	const { layout, opening, top, height, left = 0 } = picture;
 	context.clearRect(0, 0, opening.width, height);
 	const [first, last] = roundsBetween(layout, top, top + height);
 	context.save();
-	context.translate(0, -top);
+	context.translate(-left, -top);
 	for (let i = first; i < last; i++) drawUnder(context, picture, i);
 	for (let i = first; i < last; i++) drawBand(context, picture, i);
 	for (let i = first; i < last; i++) drawPick(context, picture, i);
 	drawZone(context, picture, first, last);
 	drawMarker(context, picture, first, last);
-	drawSteps(context, picture, first, last);
+	if (opening.view === 'opened') drawSteps(context, picture, first, last);
+	drawPlaced(context, picture, first, last);
 	context.restore();
 }
 
@@ -41,7 +50,7 @@ const rounds = (picture: Picture) => picture.piece.rounds;
 
 /** The front line, and the two lines within which a step shows. */
 function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, first: number, last: number): void {
-	if (opening.worked === 'rows' || last <= first) return;
+	if (opening.worked === 'rows' || opening.view === 'grid' || last <= first) return;
 	const bottom = (layout.tops[last - 1] ?? 0) + layout.rowHeight * 1.5;
 	const begin = (layout.tops[first] ?? 0) - layout.rowHeight / 2;
 	context.lineWidth = 1;
@@ -70,7 +79,7 @@ function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: n
 	const { layout, opening, yarns } = picture;
 	const round = rounds(picture)[index];
 	const top = layout.tops[index];
-	if (round === undefined || top === undefined || opening.worked !== 'spiral') return;
+	if (round === undefined || top === undefined || opening.worked !== 'spiral' || opening.view === 'grid') return;
 	const h = layout.rowHeight;
 	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) <= h;
 	const above = isWider(index - 1) ? GAPE * h : 0;
@@ -108,16 +117,63 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 			context.strokeStyle = hex;
 			context.lineWidth = 0.7;
 			context.stroke();
-			drawCells(context, part, top, h, w, ink, run.yarn);
+			drawCells(context, part, top, h, w, ink, run.yarn, (stitch) => nameOf(picture, round, stitch));
 		}
 		stitch += run.stitches;
 	}
+	drawBrushed(context, picture, round, top);
 	if (!round.readable) hatch(context, picture, index);
-	if (under?.round === round.number) {
-		for (const part of stretchesOf(round, under.stitch, under.stitch, opening)) {
+	const at = under?.round === round.number ? under : picture.cursor?.round === round.number ? picture.cursor : null;
+	if (at !== null) {
+		for (const part of stretchesOf(round, at.stitch, at.stitch, opening)) {
 			context.strokeStyle = INK;
 			context.lineWidth = 2;
 			context.strokeRect(part.x, top + part.leftDrop, part.width, h);
+		}
+	}
+}
+
+/** The name of a stitch that is not plain, for a chart seen from near. */
+function nameOf({ stitches = {} }: Picture, { tops }: Round, stitch: number): string {
+	return stitches[tops === '' ? 's' : tops.charAt(stitch - 1)] ?? '';
+}
+
+function drawBrushed(context: CanvasRenderingContext2D, { brushed, yarns, opening, layout }: Picture, round: Round, top: number): void {
+	const cells = brushed?.cells.get(round.number);
+	if (brushed === undefined || cells === undefined) return;
+	context.fillStyle = yarns.find(({ key }) => key === brushed.yarn)?.hex ?? PAPER;
+	for (const stitch of cells) {
+		for (const part of stretchesOf(round, stitch, stitch, opening)) {
+			context.beginPath();
+			trace(context, part, top, layout.rowHeight);
+			context.fill();
+		}
+	}
+}
+
+const DOT = 6;
+
+/** Where eyes and limbs are set: between a round and the next. */
+function drawPlaced(context: CanvasRenderingContext2D, { piece, layout, opening }: Picture, first: number, last: number): void {
+	for (const { round: number, degrees, kind } of piece.placed) {
+		const round = piece.rounds[number - 1];
+		const top = layout.tops[number - 1];
+		if (round === undefined || top === undefined || number <= first || number > last) continue;
+		for (const at of degrees) {
+			const along = (((at - round.startDegrees) / 360) % 1) + 1;
+			const stitches = (along % 1) * round.makes;
+			const x = xAt(round, stitches, opening);
+			const y = top + layout.rowHeight + dropAt(round, stitches, opening);
+			context.beginPath();
+			context.arc(x, y, DOT, 0, 2 * Math.PI);
+			context.fillStyle = kind === 'eyes' || kind === 'nose' ? INK : PAPER;
+			context.fill();
+			context.strokeStyle = PAPER;
+			context.lineWidth = 4;
+			context.stroke();
+			context.strokeStyle = INK;
+			context.lineWidth = 1.8;
+			context.stroke();
 		}
 	}
 }
@@ -131,8 +187,11 @@ function trace(context: CanvasRenderingContext2D, part: Stretch, top: number, he
 	context.closePath();
 }
 
+/** From this width on there is room for the name of each stitch. */
+const NEAR = 22;
+
 /** Lines between stitches, and the yarn's letter in each where there is room. */
-function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number, h: number, w: number, ink: string, letter: string): void {
+function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number, h: number, w: number, ink: string, letter: string, name: (stitch: number) => string): void {
 	const cells = part.to - part.from + 1;
 	const slope = (part.rightDrop - part.leftDrop) / part.width;
 	context.strokeStyle = ink;
@@ -155,7 +214,13 @@ function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number
 	if (w >= 11 && h >= 16) {
 		context.globalAlpha = 0.5;
 		context.font = `${Math.min(11, w * 0.85)}px ${FONT}`;
-		for (let i = 0; i < cells; i++) context.fillText(letter, part.x + (i + 0.5) * w, top + part.leftDrop + slope * (i + 0.5) * w + h / 2);
+		const isNear = w >= NEAR && h >= NEAR * 1.5;
+		for (let i = 0; i < cells; i++) {
+			const x = part.x + (i + 0.5) * w;
+			const y = top + part.leftDrop + slope * (i + 0.5) * w + h / 2;
+			context.fillText(letter, x, isNear ? y - 7 : y);
+			if (isNear) context.fillText(name(part.isBack ? part.to - i : part.from + i), x, y + 8);
+		}
 	} else if (part.width >= 14 && h >= 10) {
 		context.globalAlpha = 0.75;
 		context.font = `${Math.min(12, h * 0.75)}px ${FONT}`;

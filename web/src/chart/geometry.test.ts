@@ -15,10 +15,11 @@ const round = (makes: number, startDegrees = 0, number = 3): Round => ({
 	levelMm: 1,
 	ruffles: false,
 	readable: true,
+	tops: '',
 	runs: [{ yarn: 'A', stitches: makes }],
 });
 
-const opening = (more: Partial<Opening> = {}): Opening => ({ worked: 'spiral', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 10, rowHeight: 26, ...more });
+const opening = (more: Partial<Opening> = {}): Opening => ({ worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 10, rowHeight: 26, ...more });
 
 const anyOpening = fc.record({
 	worked: fc.constantFrom('spiral', 'joined', 'rows'),

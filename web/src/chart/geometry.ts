@@ -3,6 +3,8 @@ import type { Change, Round } from '../api/types';
 /** A piece opened along its back, its front in the middle: where each stitch of a round is drawn. */
 export interface Opening {
 	worked: 'spiral' | 'joined' | 'rows';
+	/** opened at its true widths, or counted: every round begun at one straight line */
+	view: 'opened' | 'grid';
 	frontDegrees: number;
 	isLeftHanded: boolean;
 	/** of the whole chart */
@@ -23,6 +25,8 @@ export interface Stretch {
 	/** height of its left and right ends below the band's top; a spiral climbs by one round a turn */
 	leftDrop: number;
 	rightDrop: number;
+	/** its first stitch is the rightmost */
+	isBack: boolean;
 }
 
 const wrap = (turn: number) => turn - Math.floor(turn + 0.5);
@@ -30,6 +34,22 @@ const wrap = (turn: number) => turn - Math.floor(turn + 0.5);
 /** The place of a turn on a round of so many stitches: −½ at one edge of the opening, ½ at the other, 0 at the front. */
 export function fromFront(turn: number, frontDegrees: number): number {
 	return wrap(turn - frontDegrees / 360);
+}
+
+/** Room beside the line that a counted chart begins at. */
+const MARGIN = 16;
+
+/** Whether rounds lie side by side as they are counted, with no turn and no slope. */
+const isFlat = ({ worked, view }: Opening) => worked === 'rows' || view === 'grid';
+
+/** Whether a round runs from the right to the left. */
+const isMirrored = (round: Round, { worked, isLeftHanded }: Opening) => (worked === 'rows' ? (round.number % 2 === 0) !== isLeftHanded : isLeftHanded);
+
+/** The left edge of a flat round. */
+function leftEdgeOf(round: Round, opening: Opening): number {
+	const all = round.makes * opening.stitchWidth;
+	if (opening.worked === 'rows') return opening.width / 2 - all / 2;
+	return opening.isLeftHanded ? opening.width - MARGIN - all : MARGIN;
 }
 
 export function stitchWidthFor(rounds: readonly Round[], width: number, most = 18): number {
@@ -41,31 +61,28 @@ export function stitchWidthFor(rounds: readonly Round[], width: number, most = 1
 export function xAt(round: Round, at: number, opening: Opening): number {
 	const middle = opening.width / 2;
 	const all = round.makes * opening.stitchWidth;
-	if (opening.worked === 'rows') {
-		const goesBack = (round.number % 2 === 0) !== opening.isLeftHanded;
-		return middle + (goesBack ? 0.5 - at / round.makes : at / round.makes - 0.5) * all;
-	}
+	if (isFlat(opening)) return leftEdgeOf(round, opening) + (isMirrored(round, opening) ? round.makes - at : at) * opening.stitchWidth;
 	const u = fromFront(round.startDegrees / 360 + at / round.makes, opening.frontDegrees);
 	return middle + (opening.isLeftHanded ? -u : u) * all;
 }
 
 /** How far below its middle height a spiral's band lies after `at` stitches of its round; other bands lie level. */
 export function dropAt(round: Round, at: number, opening: Opening): number {
-	return opening.worked === 'spiral' ? (at / round.makes - 0.5) * opening.rowHeight : 0;
+	return opening.worked === 'spiral' && opening.view === 'opened' ? (at / round.makes - 0.5) * opening.rowHeight : 0;
 }
 
 /** Stitches `from` to `to` of a round as stretches: two where the opening parts them. */
 export function stretchesOf(round: Round, from: number, to: number, opening: Opening): Stretch[] {
 	const w = opening.stitchWidth;
-	const mirrored = opening.worked === 'rows' ? (round.number % 2 === 0) !== opening.isLeftHanded : opening.isLeftHanded;
+	const mirrored = isMirrored(round, opening);
 	const all = round.makes * w;
-	const leftEdge = opening.width / 2 - all / 2;
+	const leftEdge = leftEdgeOf(round, opening);
 	const stretch = (a: number, b: number, x: number): Stretch => {
 		const drops = [dropAt(round, a - 1, opening), dropAt(round, b, opening)] as const;
-		return { from: a, to: b, x, width: (b - a + 1) * w, leftDrop: mirrored ? drops[1] : drops[0], rightDrop: mirrored ? drops[0] : drops[1] };
+		return { from: a, to: b, x, width: (b - a + 1) * w, leftDrop: mirrored ? drops[1] : drops[0], rightDrop: mirrored ? drops[0] : drops[1], isBack: mirrored };
 	};
-	if (opening.worked === 'rows') {
-		return [stretch(from, to, mirrored ? opening.width / 2 + all / 2 - to * w : leftEdge + (from - 1) * w)];
+	if (isFlat(opening)) {
+		return [stretch(from, to, mirrored ? leftEdge + all - to * w : leftEdge + (from - 1) * w)];
 	}
 	// Cells keep whole: the opening runs between two of them, at the nearest place to the very back.
 	const begins = fromFront(round.startDegrees / 360 + 0.5 / round.makes, opening.frontDegrees);
@@ -88,9 +105,8 @@ export function stretchesOf(round: Round, from: number, to: number, opening: Ope
 export function stitchAt(round: Round, x: number, opening: Opening): number | null {
 	for (const { from, to, x: left, width } of stretchesOf(round, 1, round.makes, opening)) {
 		if (x >= left && x < left + width) {
-			const mirrored = opening.worked === 'rows' ? (round.number % 2 === 0) !== opening.isLeftHanded : opening.isLeftHanded;
 			const cell = Math.floor((x - left) / opening.stitchWidth);
-			return mirrored ? to - cell : from + cell;
+			return isMirrored(round, opening) ? to - cell : from + cell;
 		}
 	}
 	return null;

@@ -18,6 +18,9 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	lines,
 	rounds: [],
 	changes: [],
+	pairs: [],
+	shine: [],
+	placed: [],
 	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 	steps: [],
 });

@@ -7,6 +7,7 @@ import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
 import { StepSign } from '../Score';
+import { Placements } from './Placements';
 
 const methods: readonly (readonly [Method | 'auto', string])[] = [
 	['auto', 'as fits each place'],
@@ -128,6 +129,7 @@ export function Changes() {
 					</li>
 				))}
 			</ol>
+			<Placements />
 			{changes.length > 300 && <p className="caption">{changes.length - 300} more; the written pattern has them all.</p>}
 		</>
 	);

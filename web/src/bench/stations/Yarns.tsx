@@ -8,6 +8,7 @@ import { Tip } from '../../ui/Tip';
 import { weights } from '../../ui/weights';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
+import { inPalette, palettes } from '../palettes';
 import { freeLetter, set, withYarn } from '../plans';
 
 /** The plan's yarns: name, colour, weight, length of 100 g, grams at hand. */
@@ -89,6 +90,34 @@ export function Yarns() {
 									onChange={(n) => change((is) => set(is, 'onHandGrams', n ?? null) as Yarn, 'grams')}
 								/>
 							</div>
+							<div className="mt-2 flex items-end gap-2">
+								<NumberField
+									label="Strands held together"
+									className="w-36"
+									min={1}
+									max={10}
+									value={yarn.strands ?? 1}
+									onChange={(n) => n !== null && change((is) => ({ ...is, strands: n }), 'strands')}
+								/>
+								{(yarn.strands ?? 1) > 1 && (
+									<label className="flex items-center gap-2 pb-1.5">
+										<input type="checkbox" checked={yarn.withHex !== undefined} onChange={(event) => change((is) => set(is, 'withHex', event.target.checked ? '#FFFFFF' : null) as Yarn, 'second')} />
+										one of another colour
+									</label>
+								)}
+								{yarn.withHex !== undefined && (
+									<input
+										type="color"
+										aria-label={`Colour of the other strand of yarn ${yarn.key}`}
+										className="h-8 w-10 border border-rule"
+										value={yarn.withHex}
+										onChange={(event) => {
+											const hex = event.target.value.toUpperCase();
+											change((is) => ({ ...is, withHex: hex }), 'second');
+										}}
+									/>
+								)}
+							</div>
 						</li>
 					);
 				})}
@@ -97,6 +126,20 @@ export function Yarns() {
 				<Button disabled={isFull} onClick={() => add()}>
 					<Plus size={16} /> Add a yarn
 				</Button>
+			</div>
+			<h3 className="mt-6 mb-1 font-semibold">Other colours</h3>
+			<p className="caption mb-2">Over the whole plan, the darkest yarn the darkest. One undo brings yours back.</p>
+			<div className="flex flex-col gap-1">
+				{palettes.map(({ name, hexes }) => (
+					<button key={name} type="button" className="flex items-center gap-3 py-0.5 text-left hover:bg-shade" onClick={() => draft.change((plan) => inPalette(plan, hexes))}>
+						<span className="flex border border-ink/25">
+							{hexes.map((hex) => (
+								<span key={hex} className="size-6" style={{ background: hex }} />
+							))}
+						</span>
+						{name}
+					</button>
+				))}
 			</div>
 			{shelf.data !== undefined && shelf.data.yarns.length > 0 && (
 				<>

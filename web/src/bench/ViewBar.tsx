@@ -1,0 +1,76 @@
+import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Tip } from '../ui/Tip';
+import { setTools, useTools, viewNames, views, zoomBy, zooms } from './tools';
+
+/** How the piece is looked at, and what the pointer does on it. */
+export function ViewBar({ firstYarn }: { firstYarn: string }) {
+	const view = useTools((tools) => tools.view);
+	const zoom = useTools((tools) => tools.zoom);
+	const brush = useTools((tools) => tools.brush);
+	const isChart = view === 'opened' || view === 'grid';
+	return (
+		<div
+			role="toolbar"
+			aria-label="View of the piece"
+			className="absolute top-0 right-0 left-0 z-20 flex items-center gap-x-2 overflow-x-auto border-b border-rule bg-sheet px-1 text-sm whitespace-nowrap"
+		>
+			<div className="flex">
+				{views.map((name) => (
+					<button
+						key={name}
+						type="button"
+						aria-pressed={view === name}
+						title={`${viewNames[name]} (/ goes through the views)`}
+						className="border-b-2 border-transparent px-1.5 py-1 text-faint hover:text-ink aria-pressed:border-ink aria-pressed:text-ink"
+						onClick={() => setTools({ view: name })}
+					>
+						{viewNames[name]}
+					</button>
+				))}
+			</div>
+			{isChart && (
+				<div className="ml-auto flex items-center">
+					<BarButton label="Zoom out" hotkey="−" disabled={zoom === 0} onClick={() => zoomBy(-1)}>
+						<ZoomOut size={16} />
+					</BarButton>
+					<button type="button" title="Fit (0)" className="figures w-11 py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 0 })}>
+						{Math.round((zooms[zoom] ?? 1) * 100)} %
+					</button>
+					<BarButton label="Zoom in" hotkey="+" disabled={zoom === zooms.length - 1} onClick={() => zoomBy(1)}>
+						<ZoomIn size={16} />
+					</BarButton>
+					<BarButton label="Brush: colour single stitches" hotkey="." isOn={brush !== null} onClick={() => setTools({ brush: brush === null ? firstYarn : null, layer: null })}>
+						<Brush size={16} />
+					</BarButton>
+				</div>
+			)}
+		</div>
+	);
+}
+
+interface BarButtonProps {
+	label: string;
+	hotkey: string;
+	disabled?: boolean;
+	isOn?: boolean;
+	onClick: () => void;
+	children: ReactNode;
+}
+
+function BarButton({ label, hotkey, disabled = false, isOn = false, onClick, children }: BarButtonProps) {
+	return (
+		<Tip says={label} hotkey={hotkey}>
+			<button
+				type="button"
+				aria-label={label}
+				aria-pressed={isOn}
+				disabled={disabled}
+				className="p-1.5 hover:bg-shade disabled:opacity-35 aria-pressed:bg-ink aria-pressed:text-paper"
+				onClick={onClick}
+			>
+				{children}
+			</button>
+		</Tip>
+	);
+}

@@ -1,0 +1,38 @@
+import { Eraser } from 'lucide-react';
+import { Button } from '../../../ui/Button';
+import { YarnMark } from '../../../ui/YarnMark';
+import { useYarns } from '../../context';
+import { CLEAR, setTools, useTools } from '../../tools';
+
+/** What the brush paints with. */
+export function BrushPanel({ brush }: { brush: string }) {
+	const yarns = useYarns();
+	const isMirrored = useTools((tools) => tools.isMirrored);
+	return (
+		<section aria-label="Brush" className="mb-5">
+			<p className="mb-2 flex items-baseline justify-between">
+				<span className="font-semibold">The brush colours single stitches</span>
+				<Button kind="bare" onClick={() => setTools({ brush: null })}>
+					Lay it down
+				</Button>
+			</p>
+			<div className="flex flex-wrap gap-2">
+				{yarns.map(({ key, name, hex }) => (
+					<Button key={key} kind={brush === key ? 'strong' : 'plain'} aria-pressed={brush === key} title={`${name} (press ${key})`} onClick={() => setTools({ brush: key })}>
+						<YarnMark letter={key} hex={hex} size={22} />
+						<span className="max-w-24 truncate">{name}</span>
+					</Button>
+				))}
+				<Button kind={brush === CLEAR ? 'strong' : 'plain'} aria-pressed={brush === CLEAR} onClick={() => setTools({ brush: CLEAR })}>
+					<Eraser size={18} />
+					clear
+				</Button>
+			</div>
+			<label className="mt-2 flex items-center gap-2">
+				<input type="checkbox" checked={isMirrored} onChange={(event) => setTools({ isMirrored: event.target.checked })} />
+				the pair opposite, too <kbd className="caption">,</kbd>
+			</label>
+			<p className="caption mt-1">Drag over stitches, or go with the arrow keys on the chart and press space. Escape lays the brush down.</p>
+		</section>
+	);
+}

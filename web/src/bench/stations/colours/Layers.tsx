@@ -1,0 +1,202 @@
+import { ArrowDown, ArrowUp, Eye, EyeOff, Move, Trash2 } from 'lucide-react';
+import type { Layer } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { NumberField, TextField } from '../../../ui/Field';
+import { plural } from '../../../ui/units';
+import { YarnMark } from '../../../ui/YarnMark';
+import { useBench, usePiece, useYarns } from '../../context';
+import { withLayer, withPiece, yarnsOf } from '../../plans';
+import { setTools, useTools } from '../../tools';
+import { numbered, Stepper } from './SequenceEditor';
+
+/** In words, what a layer covers. */
+function says(layer: Layer): string {
+	switch (layer.kind) {
+		case 'fill':
+			return 'the whole piece';
+		case 'run':
+			return `round ${layer.round}, stitches ${layer.from}–${layer.to}`;
+		case 'stripes':
+			return `${layer.from === layer.to ? `round ${layer.from}` : `rounds ${layer.from}–${layer.to}`}${layer.sequence.length > 1 ? ', striped' : ''}`;
+		case 'band': {
+			const { where } = layer;
+			if (where.part === 'first' || where.part === 'last') return `the ${where.part} ${plural(where.rounds, 'round')}`;
+			if (where.part === 'widest') return `${plural(where.rounds, 'round')}, ${where.offset} from the widest`;
+			if (where.part === 'rounds') return `rounds ${where.from}–${where.to}`;
+			return where.part === 'even' ? 'all of the widest rounds' : `all ${where.part} rounds`;
+		}
+		case 'spots':
+			return `spots, ${'count' in layer ? `${layer.count} around` : `every ${layer.every} stitches`}, ${layer.to === undefined || layer.to === layer.from ? `round ${layer.from}` : `rounds ${layer.from}–${layer.to}`}`;
+		case 'motif':
+			return `motif, ${layer.rows[0]?.length ?? 0} × ${layer.rows.length}, from round ${layer.round}`;
+		case 'panel':
+			return `panel, rounds ${layer.from}–${layer.to}, ${layer.degrees}° wide`;
+		case 'blend':
+			return `blend, rounds ${layer.from}–${layer.to}`;
+		case 'hand':
+			return `stitches by hand in ${plural(Object.keys(layer.rounds).length, 'round')}`;
+	}
+}
+
+const isMovable = (layer: Layer) => layer.kind === 'motif' || layer.kind === 'panel' || layer.kind === 'spots';
+
+/** The layers as they lie, the uppermost first. */
+export function Layers() {
+	const { draft, pick } = useBench();
+	const { piece } = usePiece();
+	const yarns = useYarns();
+	const chosen = useTools((tools) => tools.layer);
+	if (piece === undefined || piece.colours.length === 0) return null;
+	const layers = piece.colours.map((layer, at) => ({ layer, at })).reverse();
+	const hexOf = (key: string) => yarns.find((yarn) => yarn.key === key)?.hex ?? '#888888';
+	const change = (at: number, to: (layer: Layer) => Layer | null, group?: string) => draft.change((plan) => withLayer(plan, piece.key, at, to), group);
+	const runs = layers.filter(({ layer }) => layer.kind === 'run');
+	const top = piece.colours.length - 1;
+
+	function swap(at: number, by: 1 | -1) {
+		draft.change((plan) =>
+			withPiece(plan, piece?.key ?? '', (is) => {
+				const colours = [...is.colours];
+				colours.splice(at + by, 0, ...colours.splice(at, 1));
+				return { ...is, colours };
+			}),
+		);
+		if (chosen === at) setTools({ layer: at + by });
+	}
+
+	return (
+		<section aria-label="Layers" className="border-t border-rule pt-3">
+			<h3 className="mb-1 font-semibold">As it lies</h3>
+			<p className="caption mb-2">What is higher covers what is below it.</p>
+			<ol className="flex flex-col">
+				{runs.length > 3 && (
+					<li className="flex items-center gap-2 border-t border-rule py-2">
+						<span className="flex-1">{runs.length} runs of stitches</span>
+						<Button kind="bare" onClick={() => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, colours: is.colours.filter(({ kind }) => kind !== 'run') })))}>
+							Take them out
+						</Button>
+					</li>
+				)}
+				{layers
+					.filter(({ layer }) => layer.kind !== 'run' || runs.length <= 3)
+					.map(({ layer, at }) => (
+						<li key={at} className={`border-t border-rule py-1.5 ${layer.hidden === true ? 'text-faint' : ''}`}>
+							<div className="flex items-center gap-1">
+								{yarnsOf(layer)
+									.slice(0, 4)
+									.map((key, i) => (
+										<YarnMark key={`${key} ${i}`} letter={key} hex={hexOf(key)} />
+									))}
+								<button
+									type="button"
+									aria-expanded={chosen === at}
+									className="figures min-w-0 flex-1 px-1 text-left underline decoration-rule underline-offset-4"
+									onClick={() => {
+										setTools({ layer: chosen === at ? null : at, brush: null });
+										if ('from' in layer && layer.kind !== 'run') {
+											pick(layer.from, 'new');
+											if (layer.to !== undefined) pick(layer.to, 'extend');
+										}
+									}}
+								>
+									{layer.name !== undefined && layer.name !== '' && <span className="font-semibold">{layer.name}: </span>}
+									{says(layer)}
+								</button>
+								<Button
+									kind="bare"
+									aria-label={layer.hidden === true ? 'Show this layer' : 'Hide this layer'}
+									onClick={() => change(at, ({ hidden, ...is }) => (hidden === true ? is : { ...is, hidden: true }) as Layer)}
+								>
+									{layer.hidden === true ? <EyeOff size={16} /> : <Eye size={16} />}
+								</Button>
+								<Button
+									kind="bare"
+									aria-label="Take out this layer"
+									onClick={() => {
+										setTools({ layer: null });
+										change(at, () => null);
+									}}
+								>
+									<Trash2 size={16} />
+								</Button>
+							</div>
+							{layer.kind === 'stripes' && layer.sequence.length > 1 && (
+								<div className="flex w-full flex-wrap gap-x-4 gap-y-1 py-1">
+									{numbered(layer.sequence).map(({ at: i, one: stripe }) => (
+										<span key={i} className="flex items-center gap-1.5">
+											<YarnMark letter={stripe.yarn} hex={hexOf(stripe.yarn)} />
+											<Stepper
+												label={`Height of stripe ${i + 1} of rounds ${layer.from} to ${layer.to}`}
+												value={stripe.rounds}
+												onChange={(rounds) =>
+													change(at, (is) => (is.kind === 'stripes' ? { ...is, sequence: is.sequence.map((old, j) => (j === i ? { ...old, rounds } : old)) } : is), `height ${piece.key} ${at} ${i}`)
+												}
+											/>
+										</span>
+									))}
+								</div>
+							)}
+							{chosen === at && (
+								<div className="grid grid-cols-2 items-end gap-2 border-l-4 border-ink bg-sheet p-2">
+									<TextField label="Name" maxLength={120} value={layer.name ?? ''} onChange={(name) => change(at, (is) => ({ ...is, name }), `layer name ${at}`)} />
+									<div className="flex gap-1">
+										<Button aria-label="One layer up" disabled={at === top} onClick={() => swap(at, 1)}>
+											<ArrowUp size={16} />
+										</Button>
+										<Button aria-label="One layer down" disabled={at === 0} onClick={() => swap(at, -1)}>
+											<ArrowDown size={16} />
+										</Button>
+									</div>
+									<Where layer={layer} onChange={(to) => change(at, () => to, `layer ${piece.key} ${at}`)} />
+									{isMovable(layer) && (
+										<p className="caption col-span-2 flex items-center gap-1">
+											<Move size={14} /> Drag it on the chart; degrees count from the front.
+										</p>
+									)}
+								</div>
+							)}
+						</li>
+					))}
+			</ol>
+		</section>
+	);
+}
+
+/** Where a layer lies, in figures. */
+function Where({ layer, onChange }: { layer: Layer; onChange: (layer: Layer) => void }) {
+	const number = (label: string, value: number, min: number, max: number, to: (n: number) => Layer, step = 1) => (
+		<NumberField key={label} label={label} min={min} max={max} step={step} value={value} onChange={(n) => n !== null && onChange(to(n))} />
+	);
+	if (layer.kind === 'motif') {
+		return (
+			<>
+				{number('From round', layer.round, 1, 400, (round) => ({ ...layer, round }))}
+				{number('Degrees from the front', layer.fromFront ?? 0, -180, 180, (fromFront) => ({ ...layer, fromFront }), 5.5)}
+				<label className="col-span-2 flex items-center gap-2">
+					<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
+					upright on the piece, against the lean
+				</label>
+			</>
+		);
+	}
+	if (layer.kind === 'panel' || layer.kind === 'spots') {
+		return (
+			<>
+				{number('From round', layer.from, 1, 400, (from) => ({ ...layer, from }))}
+				{number('to round', layer.to ?? layer.from, 1, 400, (to) => ({ ...layer, to }))}
+				{number('Degrees from the front', layer.fromFront ?? 0, -180, 180, (fromFront) => ({ ...layer, fromFront }), 5.5)}
+				{layer.kind === 'panel' && number('Wide, degrees', layer.degrees, 1, 360, (degrees) => ({ ...layer, degrees }), 5.5)}
+				{layer.kind === 'spots' && 'count' in layer && number('Spots around', layer.count, 1, 2000, (count) => ({ ...layer, count }))}
+			</>
+		);
+	}
+	if (layer.kind === 'blend' || layer.kind === 'stripes') {
+		return (
+			<>
+				{number('From round', layer.from, 1, 400, (from) => ({ ...layer, from }))}
+				{number('to round', layer.to, 1, 400, (to) => ({ ...layer, to }))}
+			</>
+		);
+	}
+	return null;
+}

@@ -1,0 +1,123 @@
+import { useState } from 'react';
+import { api, dataOf, Refused } from '../../../api/client';
+import { Button } from '../../../ui/Button';
+import { DialogSheet } from '../../../ui/DialogSheet';
+import { NumberField } from '../../../ui/Field';
+import { useBench, useDraft, usePiece, useYarns } from '../../context';
+
+interface Props {
+	open: boolean;
+	/** the round that its middle comes to; null: the middle of the piece */
+	round: number | null;
+	onClose: () => void;
+}
+
+/** A small picture, or a table of letters, becomes a motif: seen in the plan's yarns before it is taken. */
+export function PictureIn({ open, round, onClose }: Props) {
+	return (
+		<DialogSheet title="A motif from a picture" says="A small PNG, or a table of yarn letters (CSV). It is reduced to this plan’s yarns, each cell one stitch." open={open} onClose={onClose}>
+			<Reading round={round} onClose={onClose} />
+		</DialogSheet>
+	);
+}
+
+type Source = { kind: 'png' | 'csv'; data: string; name: string };
+
+function Reading({ round, onClose }: Omit<Props, 'open'>) {
+	const { draft } = useBench();
+	const { piece } = usePiece();
+	const id = useDraft((state) => state.id);
+	const gauge = useDraft(({ analysis }) => analysis.gauge);
+	const yarns = useYarns();
+	const [wide, setWide] = useState(16);
+	const [source, setSource] = useState<Source | null>(null);
+	const [rows, setRows] = useState<string[] | null>(null);
+	const [trouble, setTrouble] = useState<string | null>(null);
+
+	async function read(from: Source, width: number) {
+		setSource(from);
+		try {
+			const read = dataOf(await api.POST('/api/plans/{id}/picture', { params: { path: { id } }, body: { kind: from.kind, data: from.data, wide: width } }));
+			setRows(read.rows);
+			setTrouble(null);
+		} catch (error) {
+			setRows(null);
+			setTrouble(error instanceof Refused ? `${error.problem.detail} ${error.problem.mend}` : 'The workshop does not answer. Try again.');
+		}
+	}
+
+	async function choose(file: File | undefined) {
+		if (file === undefined) return;
+		if (file.size > 700_000) {
+			setRows(null);
+			setTrouble('This file is larger than 700 kB. Make the picture smaller: a motif has 100 stitches a side at the most.');
+			return;
+		}
+		const isPng = file.type === 'image/png' || /\.png$/i.test(file.name);
+		const data = isPng ? btoa(Array.from(new Uint8Array(await file.arrayBuffer()), (byte) => String.fromCharCode(byte)).join('')) : await file.text();
+		await read({ kind: isPng ? 'png' : 'csv', data, name: file.name }, wide);
+	}
+
+	const hexOf = (key: string) => yarns.find((yarn) => yarn.key === key)?.hex ?? 'transparent';
+	const cell = Math.max(3, Math.min(16, 400 / (rows?.[0]?.length ?? 1)));
+	const high = (cell * gauge.roundHeightMm) / gauge.stitchWidthMm;
+	return (
+		<div className="grid gap-3">
+			<div className="flex items-end gap-3">
+				<label className="min-w-0 flex-1">
+					<span className="caption block">File</span>
+					<input type="file" accept="image/png,.png,.csv,text/csv,text/plain" className="w-full" onChange={(event) => void choose(event.target.files?.[0])} />
+				</label>
+				{source?.kind !== 'csv' && (
+					<NumberField
+						label="Stitches wide"
+						className="w-28"
+						min={1}
+						max={100}
+						value={wide}
+						onChange={(n) => {
+							if (n === null) return;
+							setWide(n);
+							if (source !== null) void read(source, n);
+						}}
+					/>
+				)}
+			</div>
+			{trouble !== null && (
+				<p role="alert" className="border-l-4 border-ink bg-shade p-2">
+					{trouble}
+				</p>
+			)}
+			{rows !== null && (
+				<figure>
+					<svg
+						role="img"
+						aria-label={`The motif, ${rows[0]?.length} stitches wide and ${rows.length} rounds high`}
+						width={cell * (rows[0]?.length ?? 0)}
+						height={high * rows.length}
+						className="max-w-full border border-rule bg-[repeating-conic-gradient(#fff_0_25%,#ecebe5_0_50%)] bg-[length:12px_12px]"
+					>
+						{rows.flatMap((row, y) => [...row].map((key, x) => key !== '.' && <rect key={`${x * 1000 + y}`} x={x * cell} y={y * high} width={cell + 0.4} height={high + 0.4} fill={hexOf(key)} />))}
+					</svg>
+					<figcaption className="caption figures mt-1">
+						{rows[0]?.length} stitches wide, {rows.length} rounds high
+					</figcaption>
+				</figure>
+			)}
+			<div className="flex justify-end gap-2">
+				<Button onClick={onClose}>Leave it</Button>
+				<Button
+					kind="strong"
+					disabled={rows === null || piece === undefined}
+					onClick={() => {
+						if (rows === null || piece === undefined) return;
+						draft.edit({ do: 'motif', piece: piece.key, rows, name: (source?.name ?? 'Picture').replace(/\.\w+$/, '').slice(0, 100), ...(round === null ? {} : { round }) });
+						onClose();
+					}}
+				>
+					Set it on the piece
+				</Button>
+			</div>
+		</div>
+	);
+}

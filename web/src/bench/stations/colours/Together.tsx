@@ -1,0 +1,48 @@
+import { ChoiceField } from '../../../ui/Field';
+import { YarnMark } from '../../../ui/YarnMark';
+import { usePiece } from '../../context';
+import { type Sight, setTools, useShownYarns, useTools } from '../../tools';
+
+const sights: readonly (readonly [Sight | 'own', string])[] = [
+	['own', 'your own eyes'],
+	['deutan', 'eyes weak in green'],
+	['protan', 'eyes weak in red'],
+	['tritan', 'eyes weak in blue'],
+	['grey', 'light and dark only'],
+];
+
+/** How well the yarns that touch are told apart. */
+export function Together() {
+	const { analysis } = usePiece();
+	const yarns = useShownYarns();
+	const sight = useTools((tools) => tools.sight);
+	if (analysis === undefined || analysis.pairs.length === 0) return null;
+	const hexOf = (key: string) => yarns.find((yarn) => yarn.key === key)?.hex ?? '#888888';
+	const told = analysis.pairs.filter(({ remark }) => remark !== null);
+	return (
+		<section aria-label="Yarns together" className="mt-5 border-t border-rule pt-3">
+			<h3 className="mb-1 font-semibold">Yarns side by side</h3>
+			{told.length === 0 && <p className="mb-2">Each is told from those it touches.</p>}
+			<ul>
+				{analysis.pairs.slice(0, 8).map(({ one, other, difference, remark }) => (
+					<li key={one + other} className={`figures flex items-center gap-2 py-1 ${remark === null ? 'text-faint' : ''}`}>
+						<span className="flex shrink-0">
+							<YarnMark letter={one} hex={hexOf(one)} size={26} />
+							<YarnMark letter={other} hex={hexOf(other)} size={26} />
+						</span>
+						<span className="w-7 text-right" title="How unlike they look: CIEDE2000">
+							{Math.round(difference)}
+						</span>
+						<span>{remark ?? 'told apart'}</span>
+					</li>
+				))}
+			</ul>
+			{analysis.shine.map((remark) => (
+				<p key={remark} className="my-1 border-l-4 border-ink pl-2">
+					{remark}
+				</p>
+			))}
+			<ChoiceField label="Seen with" className="mt-2" value={sight ?? 'own'} choices={sights} onChange={(to) => setTools({ sight: to === 'own' ? null : to })} />
+		</section>
+	);
+}

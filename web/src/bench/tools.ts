@@ -1,0 +1,50 @@
+import { create } from 'zustand';
+import type { Amount, Yarn } from '../api/types';
+import { useDraft } from './context';
+
+export const views = ['opened', 'grid', 'above', 'round'] as const;
+export type View = (typeof views)[number];
+export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In the round' };
+
+export const zooms = [1, 1.5, 2, 3] as const;
+export type Sight = keyof Amount['seen'];
+
+/** A stitch that paints others: a yarn's letter, or a stop that clears what was set by hand. */
+export const CLEAR = '.';
+
+interface Tools {
+	view: View;
+	/** a place in `zooms` */
+	zoom: number;
+	/** what the pointer paints single stitches with; null: it picks rounds */
+	brush: string | null;
+	isMirrored: boolean;
+	/** the layer that is moved on the chart, by its place in the piece's list */
+	layer: number | null;
+	/** eyes to see the colours with; null: the maker's own */
+	sight: Sight | null;
+	/** the stitch that the keys are on */
+	cursor: { round: number; stitch: number } | null;
+}
+
+/** How the chart is looked at and worked on: of this window, not of the plan. */
+export const useTools = create<Tools>(() => ({ view: 'opened', zoom: 0, brush: null, isMirrored: false, layer: null, sight: null, cursor: null }));
+
+export const setTools = useTools.setState;
+
+export function zoomBy(by: 1 | -1): void {
+	setTools(({ zoom }) => ({ zoom: Math.min(zooms.length - 1, Math.max(0, zoom + by)) }));
+}
+
+/** The plan's yarns as they are to be drawn: with all their strands, and as chosen eyes see them. */
+export function useShownYarns(): Yarn[] {
+	const yarns = useDraft(({ plan }) => plan.yarns);
+	const amounts = useDraft(({ analysis }) => analysis.yarns);
+	const sight = useTools((tools) => tools.sight);
+	return yarns.map((yarn) => {
+		const amount = amounts.find(({ key }) => key === yarn.key);
+		// A colour that is being changed is shown at once, before the core has seen it.
+		const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];
+		return hex === yarn.hex ? yarn : { ...yarn, hex };
+	});
+}

@@ -1,0 +1,128 @@
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { PieceAnalysis, Yarn } from '../api/types';
+import { inkOn } from '../ui/contrast';
+
+interface Props {
+	piece: PieceAnalysis;
+	yarns: readonly Yarn[];
+	isLeftHanded: boolean;
+	picked: ReadonlySet<number>;
+	height: number;
+	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
+}
+
+const INK = '#20262a';
+/** The hole that the first round is drawn around, in rings. */
+const HOLE = 0.6;
+
+/** The piece from above: a ring for each round, from its beginning out, the front at the bottom. */
+export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Props) {
+	const canvas = useRef<HTMLCanvasElement>(null);
+	const box = useRef<HTMLDivElement>(null);
+	const [width, setWidth] = useState(0);
+	const { rounds, frontDegrees } = piece;
+	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (rounds.length + HOLE)));
+
+	useLayoutEffect(() => {
+		const element = box.current;
+		if (element === null) return;
+		const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+		observer.observe(element);
+		setWidth(element.clientWidth);
+		return () => observer.disconnect();
+	}, []);
+
+	useEffect(() => {
+		const element = canvas.current;
+		const context = element?.getContext('2d');
+		if (element === null || !context || width === 0) return;
+		const frame = requestAnimationFrame(() => {
+			const scale = window.devicePixelRatio;
+			element.width = Math.round(width * scale);
+			element.height = Math.round(height * scale);
+			context.setTransform(scale, 0, 0, scale, 0, 0);
+			context.clearRect(0, 0, width, height);
+			context.translate(width / 2, height / 2);
+			/** the angle of a turn, the front at the bottom */
+			const angle = (turn: number) => Math.PI / 2 + (isLeftHanded ? -1 : 1) * (turn - frontDegrees / 360) * 2 * Math.PI;
+			for (const round of rounds) {
+				const inner = (round.number - 1 + HOLE) * ring;
+				const start = round.startDegrees / 360;
+				let stitch = 0;
+				for (const run of round.runs) {
+					const hex = yarns.find(({ key }) => key === run.yarn)?.hex ?? '#808080';
+					const [from, to] = [angle(start + stitch / round.makes), angle(start + (stitch + run.stitches) / round.makes)];
+					context.beginPath();
+					context.arc(0, 0, inner + ring, from, to, isLeftHanded);
+					context.arc(0, 0, inner, to, from, !isLeftHanded);
+					context.closePath();
+					context.fillStyle = hex;
+					context.fill();
+					context.strokeStyle = hex;
+					context.lineWidth = 0.6;
+					context.stroke();
+					const room = (Math.abs(to - from) * (inner + ring / 2)) / run.stitches;
+					context.strokeStyle = inkOn(hex);
+					context.globalAlpha = 0.3;
+					context.beginPath();
+					for (let i = 0; room > 4 && i <= run.stitches; i++) {
+						const at = angle(start + (stitch + i) / round.makes);
+						context.moveTo(Math.cos(at) * inner, Math.sin(at) * inner);
+						context.lineTo(Math.cos(at) * (inner + ring), Math.sin(at) * (inner + ring));
+					}
+					context.stroke();
+					context.globalAlpha = 0.8;
+					if (ring > 13 && Math.abs(to - from) * (inner + ring / 2) > 12) {
+						const at = (from + to) / 2;
+						context.fillStyle = inkOn(hex);
+						context.font = '11px "Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+						context.textAlign = 'center';
+						context.textBaseline = 'middle';
+						context.fillText(run.yarn, Math.cos(at) * (inner + ring / 2), Math.sin(at) * (inner + ring / 2));
+					}
+					context.globalAlpha = 1;
+					stitch += run.stitches;
+				}
+				if (picked.has(round.number)) {
+					context.strokeStyle = INK;
+					context.lineWidth = 2.5;
+					for (const edge of [inner, inner + ring]) {
+						context.beginPath();
+						context.arc(0, 0, edge, 0, 2 * Math.PI);
+						context.stroke();
+					}
+				}
+			}
+			context.strokeStyle = INK;
+			context.setLineDash([1, 4]);
+			context.lineWidth = 1.6;
+			context.beginPath();
+			for (const round of rounds) {
+				const at = angle(round.markerDegrees / 360);
+				const far = (round.number - 0.5 + HOLE) * ring;
+				context.lineTo(Math.cos(at) * far, Math.sin(at) * far);
+			}
+			context.stroke();
+			context.setLineDash([]);
+		});
+		return () => cancelAnimationFrame(frame);
+	}, [rounds, frontDegrees, yarns, isLeftHanded, picked, width, height, ring]);
+
+	return (
+		<div ref={box} className="relative h-full w-full">
+			<canvas
+				ref={canvas}
+				role="img"
+				aria-label={`The piece ${piece.name} from above, a ring for each round. The same stands in the list of rounds.`}
+				className="block h-full w-full"
+				onPointerDown={(event) => {
+					const rect = event.currentTarget.getBoundingClientRect();
+					const far = Math.hypot(event.clientX - rect.left - width / 2, event.clientY - rect.top - height / 2);
+					const round = Math.floor(far / ring - HOLE) + 1;
+					if (round >= 1 && round <= rounds.length) onPick(round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+				}}
+			/>
+			<p className="caption pointer-events-none absolute bottom-2 left-1/2 -translate-x-1/2 bg-sheet/85 px-2">front</p>
+		</div>
+	);
+}

@@ -1,0 +1,120 @@
+import type { PieceAnalysis, Round } from '../api/types';
+
+/** One stitch on the piece in the round: mm, the front towards the viewer, round 1 at the top. */
+export interface Seat {
+	round: number;
+	stitch: number;
+	yarn: string;
+	/** where its middle is */
+	x: number;
+	y: number;
+	z: number;
+	/** radians around the axis, 0 at the front */
+	around: number;
+	/** radians that the fabric slopes out from upright */
+	slope: number;
+	width: number;
+	height: number;
+}
+
+export interface Solid {
+	seats: Seat[];
+	/** the marker's way over the piece */
+	marker: { x: number; y: number; z: number }[];
+	/** where eyes and limbs are set */
+	placed: { x: number; y: number; z: number; kind: string }[];
+	/** the fabric's inside: rings of points on the edges between rounds, each with the yarn of the round that ends there */
+	backs: { x: number; y: number; z: number; yarn: string }[][];
+	/** the greatest distance from the middle */
+	reach: number;
+}
+
+/** Radius and level of each round's lower and upper edge. */
+function edgesOf(piece: PieceAnalysis, isStuffed: boolean, roundHeight: number): { radius: number; level: number }[] {
+	const { rounds, size, beginsOn } = piece;
+	const edges =
+		isStuffed && size !== null ? size.outline.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm })) : rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
+	const hasBeginning = isStuffed && size !== null && beginsOn > 0;
+	const first = edges[0];
+	return hasBeginning || first === undefined ? edges : [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
+}
+
+/** Points that the inside is drawn with, around. */
+const AROUND = 48;
+
+function yarnAt({ runs }: Round, stitch: number): string {
+	let end = 0;
+	for (const { yarn, stitches } of runs) {
+		end += stitches;
+		if (stitch <= end) return yarn;
+	}
+	return '';
+}
+
+/** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. */
+export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: boolean, gauge: { stitchWidthMm: number; roundHeightMm: number }): Solid {
+	const edges = edgesOf(piece, isStuffed, gauge.roundHeightMm);
+	const top = edges.at(-1)?.level ?? 0;
+	const middle = top / 2;
+	const side = isLeftHanded ? -1 : 1;
+	const isFlat = piece.worked === 'rows';
+	const front = piece.frontDegrees / 360;
+	const seats: Seat[] = [];
+	let reach = 1;
+	const at = (turn: number, radius: number, level: number) => {
+		const around = (turn - front) * 2 * Math.PI * side;
+		return { x: radius * Math.sin(around), y: middle - level, z: radius * Math.cos(around), around };
+	};
+	let flatLevel = 0;
+	piece.rounds.forEach((round, i) => {
+		const below = edges[i] ?? { radius: 0, level: 0 };
+		const above = edges[i + 1] ?? below;
+		const radius = (below.radius + above.radius) / 2;
+		const level = (below.level + above.level) / 2;
+		const rise = above.level - below.level;
+		const slope = Math.atan2(above.radius - below.radius, Math.max(1e-6, rise));
+		const height = Math.max(gauge.roundHeightMm * 0.5, Math.hypot(rise, above.radius - below.radius));
+		flatLevel += round.heightMm;
+		let stitch = 0;
+		for (const run of round.runs) {
+			for (let n = 0; n < run.stitches; n++) {
+				stitch++;
+				const share = (stitch - 0.5) / round.makes;
+				if (isFlat) {
+					const forth = (round.number % 2 === 1) === !isLeftHanded ? share - 0.5 : 0.5 - share;
+					const x = forth * round.makes * gauge.stitchWidthMm;
+					const y = (piece.rounds.at(-1)?.levelMm ?? 0) / 2 - flatLevel + round.heightMm / 2;
+					seats.push({ round: round.number, stitch, yarn: run.yarn, x, y, z: 0, around: 0, slope: 0, width: gauge.stitchWidthMm, height: round.heightMm });
+					reach = Math.max(reach, Math.hypot(x, y));
+					continue;
+				}
+				// A spiral climbs by one round in a turn: that is the step where the yarn changes.
+				const climb = piece.worked === 'spiral' ? (share - 0.5) * rise : 0;
+				const seat = at(round.startDegrees / 360 + share, radius + (piece.worked === 'spiral' ? (share - 0.5) * (above.radius - below.radius) : 0), level + climb);
+				seats.push({ round: round.number, stitch, yarn: run.yarn, ...seat, slope, width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes, height });
+				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
+			}
+		}
+	});
+	const onEdge = (turn: number, i: number, out: number) => {
+		const edge = edges[i + 1] ?? { radius: 0, level: 0 };
+		return at(turn, edge.radius + out, edge.level);
+	};
+	const backs = isFlat
+		? []
+		: edges.map(({ radius, level }, i) => {
+				const round = piece.rounds[Math.max(0, i - 1)];
+				return Array.from({ length: AROUND }, (_, n) => {
+					const turn = n / AROUND;
+					const along = round === undefined ? 0 : (((turn - round.startDegrees / 360) % 1) + 1) % 1;
+					return { ...at(turn, radius, level), yarn: round === undefined ? '' : yarnAt(round, Math.floor(along * round.makes) + 1) };
+				});
+			});
+	return {
+		seats,
+		backs,
+		marker: isFlat ? [] : piece.rounds.map((round, i) => onEdge(round.markerDegrees / 360, i, 1.2)),
+		placed: isFlat ? [] : piece.placed.flatMap(({ round, degrees, kind }) => degrees.map((degree) => ({ kind, ...onEdge(degree / 360, round - 1, 1) }))),
+		reach,
+	};
+}
