@@ -17,7 +17,17 @@ export default defineConfig({
 		viewport: { width: 1280, height: 800 },
 		launchOptions: {
 			executablePath: '/usr/bin/chromium',
-			args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+			args: [
+				'--no-sandbox',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync',
+				'--use-angle=swiftshader',
+				'--enable-unsafe-swiftshader',
+				'--ignore-gpu-blocklist',
+			],
 		},
 	},
 });

@@ -40,7 +40,7 @@ await page.setViewportSize({ width: 820, height: 1180 });
 await picture('bench-colours-tablet');
 await page.setViewportSize({ width: 1280, height: 800 });
 await open('Snail with a striped shell', 'Changes');
-await page.getByRole('slider').focus();
+await page.getByRole('slider', { name: 'Front in degrees' }).focus();
 for (let i = 0; i < 7; i++) await page.keyboard.press('PageDown');
 await page.getByText('steps show').waitFor();
 await picture('bench-changes');

@@ -172,7 +172,7 @@ test('a piece worked in rows lies flat, without a front', async ({ page }) => {
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
-	await page.getByLabel('Worked').selectOption('rows');
+	await page.getByLabel('Worked', { exact: true }).selectOption('rows');
 	await page.getByRole('button', { name: 'Done' }).click();
 	await line(page, 1).fill('Row 1: ch 13');
 	await page.keyboard.press('Enter');
@@ -182,7 +182,7 @@ test('a piece worked in rows lies flat, without a front', async ({ page }) => {
 	await expect(round(page, 8)).toContainText('12');
 	await expect(panel(page)).toContainText('8 rows');
 	await goTo(page, 'changes');
-	await expect(page.getByRole('slider')).toHaveCount(0);
+	await expect(page.getByRole('slider', { name: 'Front in degrees' })).toHaveCount(0);
 });
 
 test('a body begins on two legs, joined by chains', async ({ page }) => {
@@ -351,7 +351,7 @@ test('the chart is picked with the pointer, dragged over rounds', async ({ page 
 	if (chart === null || from === null || to === null) throw new Error('Nothing is drawn.');
 	const x = chart.x + chart.width / 2;
 	await page.mouse.move(x, from.y + from.height / 2);
-	await expect(page.getByText(/round 8, stitch \d+ of 36, A/)).toBeVisible();
+	await expect(page.getByText(/round 8, stitch \d+ of 36, sc in A, \d+°/)).toBeVisible();
 	await page.mouse.down();
 	await page.mouse.move(x, to.y + to.height / 2, { steps: 6 });
 	await page.mouse.up();

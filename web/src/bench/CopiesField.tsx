@@ -1,6 +1,7 @@
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { numbered } from '../ui/numbered';
 import { useBench, useYarns } from './context';
 import { withPiece, yarnsOf } from './plans';
 
@@ -28,8 +29,8 @@ export function CopiesField({ piece }: { piece: Piece }) {
 	return (
 		<fieldset className="col-span-2">
 			<legend className="caption">Copies, each with its own yarns</legend>
-			{copies.map((copy, at) => (
-				<div key={`${at} of ${copies.length}`} className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-rule py-2 first-of-type:border-t-0">
+			{numbered(copies).map(({ at, one: copy }) => (
+				<div key={at} className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-rule py-2 first-of-type:border-t-0">
 					<TextField label={`Copy ${at + 1}`} maxLength={120} value={copy.name} onChange={(name) => withCopy(at, { ...copy, name })} />
 					<Button disabled={copies.length === 1} onClick={() => change(copies.filter((_, i) => i !== at))}>
 						Take out

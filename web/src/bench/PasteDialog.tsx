@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, dataOf, Refused } from '../api/client';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
+import { numbered } from '../ui/numbered';
 import { plural } from '../ui/units';
 import { useBench, useDraft, usePiece } from './context';
 
@@ -51,19 +52,16 @@ function Pasting({ text, onClose }: { text: string; onClose: () => void }) {
 					</p>
 					{error instanceof Refused && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
-						{pieces.map(({ name, copies, worked, lines }, at) => (
-							<section key={`${at} ${name}`}>
+						{numbered(pieces).map(({ at, one: { name, copies, worked, lines } }) => (
+							<section key={at}>
 								<h3 className="sticky top-0 border-b border-rule bg-shade px-2 font-semibold">
 									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '') ? piece.name : name === '' ? `Piece ${at + 1}` : name}
 									{copies > 1 && (at > 0 || piece?.rounds.length === 0) && ` ×${copies}`}
 									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
 								</h3>
 								<ol>
-									{lines.map((line, i) => (
-										<li
-											key={`${i} ${line.text}`}
-											className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'}`}
-										>
+									{numbered(lines).map(({ at: i, one: line }) => (
+										<li key={i} className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'}`}>
 											<span className="min-w-0 break-words">
 												{line.text === '' ? '\u00A0' : line.text}
 												{line.problem !== null && <span className="block text-sm">{line.problem}</span>}

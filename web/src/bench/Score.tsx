@@ -13,17 +13,14 @@ const InTheRound = lazy(() => import('../round/InTheRound'));
 
 /** Below this many pixels a band has no room for its line of words; above, a short piece does not look taller than it is. */
 const ROW = { least: 26, most: 34 };
-const PADDING = 52;
+const PADDING = 64;
 const NONE: string[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Score({ focused }: { focused: { line: number; times: number } }) {
 	const { draft, picked, pick, station } = useBench();
 	const { piece, analysis } = usePiece();
-	const shown = useShownYarns();
-	// The same yarns are the same list, so that nothing is drawn anew for them.
-	const yarnsNow = JSON.stringify(shown);
-	const yarns = useMemo(() => shown, [yarnsNow]);
+	const yarns = useShownYarns();
 	const { view, zoom, brush, isMirrored, layer, cursor } = useTools();
 	const scale = zooms[zoom] ?? 1;
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
@@ -38,7 +35,7 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
 	const isChart = view === 'opened' || view === 'grid';
-	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) * (isChart ? scale : 1));
+	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) * (isChart ? 1 + (scale - 1) / 2 : 1));
 	const layout = useMemo(
 		() =>
 			layOut(

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { create } from 'zustand';
 import type { Amount, Yarn } from '../api/types';
 import { useDraft } from './context';
@@ -41,10 +42,12 @@ export function useShownYarns(): Yarn[] {
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	const sight = useTools((tools) => tools.sight);
-	return yarns.map((yarn) => {
-		const amount = amounts.find(({ key }) => key === yarn.key);
-		// A colour that is being changed is shown at once, before the core has seen it.
-		const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];
-		return hex === yarn.hex ? yarn : { ...yarn, hex };
-	});
+	return useMemo(() => yarns.map((yarn) => shownAs(yarn, amounts, sight)), [yarns, amounts, sight]);
+}
+
+function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: Sight | null): Yarn {
+	const amount = amounts.find(({ key }) => key === yarn.key);
+	// A colour that is being changed is shown at once, before the core has seen it.
+	const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];
+	return hex === yarn.hex ? yarn : { ...yarn, hex };
 }

@@ -62,8 +62,12 @@ export function Chart(props: Props) {
 		return () => observer.disconnect();
 	}, []);
 
-	// What was painted stands in the analysis now.
-	useEffect(() => setStroke(new Map()), [piece]);
+	// What was painted stands in the new analysis.
+	const [drawn, setDrawn] = useState(piece);
+	if (drawn !== piece) {
+		setDrawn(piece);
+		setStroke(new Map());
+	}
 
 	const opening: Opening = useMemo(
 		() => ({
@@ -204,24 +208,25 @@ export function Chart(props: Props) {
 	return (
 		<div ref={box} className="relative h-full w-full overflow-x-auto overflow-y-hidden" onScroll={(event) => setLeft(event.currentTarget.scrollLeft)}>
 			<div style={{ width: width * zoom, height: '100%' }}>
-				<canvas
-					ref={canvas}
+				<div
 					tabIndex={0}
-					role="application"
+					role="slider"
+					aria-valuemin={1}
+					aria-valuemax={onKeys?.makes ?? 1}
+					aria-valuenow={cursor?.stitch ?? 1}
+					aria-valuetext={cursor === null || onKeys === undefined ? 'no stitch' : `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`}
 					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. Arrow keys go from stitch to stitch; with the brush, space colours one. The same stands in the list of rounds, and in the table.`}
-					aria-describedby="stitch-under"
-					className={`sticky left-0 block h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
+					className={`sticky left-0 h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
 					style={{ width }}
 					onPointerDown={onDown}
 					onPointerMove={onUnder}
 					onPointerUp={onUp}
 					onPointerLeave={() => setUnder(null)}
 					onKeyDown={onKey}
-				/>
+				>
+					<canvas ref={canvas} className="block h-full w-full" />
+				</div>
 			</div>
-			<p id="stitch-under" aria-live="polite" className="sr-only">
-				{cursor !== null && onKeys !== undefined && `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`}
-			</p>
 			{under !== null && named !== undefined && named !== null && (
 				<div
 					className="figures pointer-events-none absolute z-10 bg-ink px-2 py-0.5 text-sm whitespace-nowrap text-paper"

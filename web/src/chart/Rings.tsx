@@ -122,7 +122,9 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 					if (round >= 1 && round <= rounds.length) onPick(round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
 				}}
 			/>
-			<p className="caption pointer-events-none absolute bottom-2 left-1/2 -translate-x-1/2 bg-sheet/85 px-2">front</p>
+			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (rounds.length + HOLE) * ring + 2 }}>
+				front
+			</p>
 		</div>
 	);
 }

@@ -80,4 +80,16 @@ describe('the piece opened along its back', () => {
 		expect(stitchWidthFor([round(6), round(40)], 424)).toBe(10);
 		expect(stitchWidthFor([round(6)], 1000)).toBe(18);
 	});
+
+	it('begins every round at one straight line where stitches are counted', () => {
+		const counted = opening({ view: 'grid' });
+		for (const makes of [6, 18, 30]) {
+			const [stretch, more] = stretchesOf(round(makes, 137), 1, makes, counted);
+			expect([stretch?.x, stretch?.width, more]).toEqual([16, makes * 10, undefined]);
+			expect(stitchAt(round(makes, 137), 16 + 5 * 10 + 1, counted)).toBe(6);
+		}
+		const left = opening({ view: 'grid', isLeftHanded: true });
+		expect(stitchAt(round(12), 400 - 16 - 1, left)).toBe(1);
+		expect(dropAt(round(12), 3, counted)).toBe(0);
+	});
 });

@@ -98,16 +98,20 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 		if (hit != null) onPick({ round: hit.round, stitch: hit.stitch });
 	}
 
+	const degrees = Math.round((((turned.about * 180) / Math.PI) % 360) + 360) % 360;
 	const button = 'border border-rule bg-sheet px-2 py-1 text-sm hover:border-ink aria-pressed:border-ink aria-pressed:font-semibold';
 	return (
 		<div ref={box} className="relative h-full w-full">
 			{hasWebGl ? (
-				<canvas
-					ref={canvas}
+				<div
 					tabIndex={0}
-					role="application"
+					role="slider"
+					aria-valuemin={0}
+					aria-valuemax={359}
+					aria-valuenow={degrees}
+					aria-valuetext={sides.find(([, about]) => Math.abs(Math.sin((turned.about - about) / 2)) < 0.01)?.[0] ?? `turned by ${degrees}°`}
 					aria-label={`The piece ${piece.name} in the round. Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O turns it over.`}
-					className="block h-full w-full touch-none cursor-grab -outline-offset-2"
+					className="h-full w-full touch-none cursor-grab -outline-offset-2"
 					onKeyDown={onKey}
 					onPointerDown={(event) => {
 						event.currentTarget.setPointerCapture(event.pointerId);
@@ -115,7 +119,9 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					}}
 					onPointerMove={onMove}
 					onPointerUp={onUp}
-				/>
+				>
+					<canvas ref={canvas} className="block h-full w-full" />
+				</div>
 			) : (
 				<SidePicture solid={solid} yarns={yarns} about={turned.about} name={piece.name} />
 			)}
@@ -132,7 +138,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					marker
 				</button>
 				<button type="button" className={button} aria-pressed={isTurnedOver} onClick={() => setIsTurnedOver(!isTurnedOver)}>
-					turned over
+					over
 				</button>
 			</div>
 		</div>

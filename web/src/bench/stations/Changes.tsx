@@ -93,6 +93,7 @@ export function Changes() {
 					onChange={(method) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, changes: { method } })))}
 				/>
 			)}
+			<Placements />
 			<ol ref={list} className="flex flex-col">
 				{changes.slice(0, 300).map((change) => (
 					<li
@@ -129,7 +130,6 @@ export function Changes() {
 					</li>
 				))}
 			</ol>
-			<Placements />
 			{changes.length > 300 && <p className="caption">{changes.length - 300} more; the written pattern has them all.</p>}
 		</>
 	);

@@ -2,6 +2,7 @@ import { Trash2 } from 'lucide-react';
 import type { Piece } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField } from '../../ui/Field';
+import { numbered } from '../../ui/numbered';
 import { size as length } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { set, withPiece } from '../plans';
@@ -36,15 +37,15 @@ export function Placements() {
 	// What could be placed comes in the same order as what is asked for, less what could not.
 	let found = 0;
 	return (
-		<section aria-label="Placements" className="mt-6 border-t border-rule pt-3">
+		<section aria-label="Placements" className="mb-5 border-t border-b border-rule py-3">
 			<h3 className="mb-1 font-semibold">Eyes, ears, limbs</h3>
 			<ol>
-				{placements.map((placement, at) => {
+				{numbered(placements).map(({ at, one: placement }) => {
 					const placed = analysis.placed[found]?.kind === placement.kind ? analysis.placed[found] : undefined;
 					if (placed !== undefined) found++;
 					const group = `placement ${piece.key} ${at}`;
 					return (
-						<li key={`${at} of ${placements.length}`} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 first:border-t-0">
+						<li key={at} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 first:border-t-0">
 							<ChoiceField label="What" value={placement.kind} choices={kinds} onChange={(kind) => with_(at, { ...placement, kind })} />
 							<ChoiceField
 								label="Where"

@@ -3,6 +3,7 @@ import type { Layer, Stripe } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { notify } from '../../../ui/Notices';
+import { numbered } from '../../../ui/numbered';
 import { useBench, useDraft, usePiece, useYarns } from '../../context';
 import { withPiece } from '../../plans';
 import { PictureIn } from './PictureIn';
@@ -239,13 +240,13 @@ function Motifs({ round }: { round: number | null }) {
 	return (
 		<div className="grid gap-2">
 			<ChoiceField label="Yarn" value={yarn} choices={yarns} onChange={setYarn} />
-			<div className="flex flex-wrap gap-1" role="group" aria-label="Shapes">
+			<fieldset className="flex flex-wrap gap-1" aria-label="Shapes">
 				{shapes.map((shape) => (
 					<Button key={shape} onClick={() => draft.edit({ do: 'motif', piece: piece.key, shape: shape as ShapeName, yarn, ...at })}>
 						{shape}
 					</Button>
 				))}
-			</div>
+			</fieldset>
 			<form
 				className="flex items-end gap-2"
 				onSubmit={(event) => {
@@ -288,41 +289,42 @@ function Grid({ yarn, onTake }: { yarn: string; onTake: (rows: string[]) => void
 				<NumberField label="Wide" min={1} max={24} value={wide} onChange={count(setWide)} />
 				<NumberField label="High" min={1} max={24} value={high} onChange={count(setHigh)} />
 			</div>
-			<div
-				role="grid"
+			<table
 				aria-label="Motif"
-				tabIndex={-1}
-				className="grid w-fit touch-none border border-ink select-none"
-				style={{ gridTemplateColumns: `repeat(${wide}, 1fr)` }}
+				className="w-fit touch-none border-collapse border border-ink select-none"
 				onPointerUp={() => {
 					drawing.current = null;
 				}}
 			>
-				{rows.map((row, y) =>
-					[...row].map((cell, x) => (
-						<button
-							key={`${x},${y}`}
-							type="button"
-							role="gridcell"
-							aria-label={`row ${y + 1}, column ${x + 1}: ${cell === CLEAR ? 'clear' : cell}`}
-							className="h-5 w-[22px] border-[0.5px] border-rule text-[11px] leading-none"
-							style={{ background: hexOf(cell) ?? '#fff' }}
-							onPointerDown={(event) => {
-								event.currentTarget.releasePointerCapture(event.pointerId);
-								drawing.current = cell === yarn ? CLEAR : yarn;
-								set(x, y, drawing.current);
-							}}
-							onPointerEnter={() => drawing.current !== null && set(x, y, drawing.current)}
-							onKeyDown={(event) => {
-								if (event.key === ' ' || event.key === 'Enter') {
-									event.preventDefault();
-									set(x, y, cell === yarn ? CLEAR : yarn);
-								}
-							}}
-						/>
-					)),
-				)}
-			</div>
+				<tbody>
+					{numbered(rows).map(({ at: y, one: row }) => (
+						<tr key={y}>
+							{numbered([...row]).map(({ at: x, one: cell }) => (
+								<td key={x} className="border border-rule p-0">
+									<button
+										type="button"
+										aria-label={`row ${y + 1}, column ${x + 1}: ${cell === CLEAR ? 'clear' : cell}`}
+										className="block h-5 w-[22px]"
+										style={{ background: hexOf(cell) ?? '#fff' }}
+										onPointerDown={(event) => {
+											event.currentTarget.releasePointerCapture(event.pointerId);
+											drawing.current = cell === yarn ? CLEAR : yarn;
+											set(x, y, drawing.current);
+										}}
+										onPointerEnter={() => drawing.current !== null && set(x, y, drawing.current)}
+										onKeyDown={(event) => {
+											if (event.key === ' ' || event.key === 'Enter') {
+												event.preventDefault();
+												set(x, y, cell === yarn ? CLEAR : yarn);
+											}
+										}}
+									/>
+								</td>
+							))}
+						</tr>
+					))}
+				</tbody>
+			</table>
 			<Button onClick={() => (rows.every((row) => [...row].every((cell) => cell === CLEAR)) ? notify({ says: 'Nothing is drawn yet.', mend: 'Click or drag over cells.' }) : onTake(rows))}>
 				Set it
 			</Button>

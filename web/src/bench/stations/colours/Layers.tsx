@@ -2,12 +2,13 @@ import { ArrowDown, ArrowUp, Eye, EyeOff, Move, Trash2 } from 'lucide-react';
 import type { Layer } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { NumberField, TextField } from '../../../ui/Field';
+import { numbered } from '../../../ui/numbered';
 import { plural } from '../../../ui/units';
 import { YarnMark } from '../../../ui/YarnMark';
 import { useBench, usePiece, useYarns } from '../../context';
 import { withLayer, withPiece, yarnsOf } from '../../plans';
 import { setTools, useTools } from '../../tools';
-import { numbered, Stepper } from './SequenceEditor';
+import { Stepper } from './SequenceEditor';
 
 /** In words, what a layer covers. */
 function says(layer: Layer): string {
@@ -82,11 +83,9 @@ export function Layers() {
 					.map(({ layer, at }) => (
 						<li key={at} className={`border-t border-rule py-1.5 ${layer.hidden === true ? 'text-faint' : ''}`}>
 							<div className="flex items-center gap-1">
-								{yarnsOf(layer)
-									.slice(0, 4)
-									.map((key, i) => (
-										<YarnMark key={`${key} ${i}`} letter={key} hex={hexOf(key)} />
-									))}
+								{numbered(yarnsOf(layer).slice(0, 4)).map(({ at: i, one: key }) => (
+									<YarnMark key={i} letter={key} hex={hexOf(key)} />
+								))}
 								<button
 									type="button"
 									aria-expanded={chosen === at}

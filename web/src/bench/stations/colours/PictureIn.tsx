@@ -3,6 +3,7 @@ import { api, dataOf, Refused } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { DialogSheet } from '../../../ui/DialogSheet';
 import { NumberField } from '../../../ui/Field';
+import { numbered } from '../../../ui/numbered';
 import { useBench, useDraft, usePiece, useYarns } from '../../context';
 
 interface Props {
@@ -97,7 +98,9 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 						height={high * rows.length}
 						className="max-w-full border border-rule bg-[repeating-conic-gradient(#fff_0_25%,#ecebe5_0_50%)] bg-[length:12px_12px]"
 					>
-						{rows.flatMap((row, y) => [...row].map((key, x) => key !== '.' && <rect key={`${x * 1000 + y}`} x={x * cell} y={y * high} width={cell + 0.4} height={high + 0.4} fill={hexOf(key)} />))}
+						{numbered(rows).flatMap(({ at: y, one: row }) =>
+							numbered([...row]).map(({ at: x, one: key }) => key !== '.' && <rect key={x * 1000 + y} x={x * cell} y={y * high} width={cell + 0.4} height={high + 0.4} fill={hexOf(key)} />),
+						)}
 					</svg>
 					<figcaption className="caption figures mt-1">
 						{rows[0]?.length} stitches wide, {rows.length} rounds high

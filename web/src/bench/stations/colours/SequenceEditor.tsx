@@ -1,6 +1,7 @@
 import { Minus, Plus, Trash2 } from 'lucide-react';
 import type { Stripe, Yarn } from '../../../api/types';
 import { Button } from '../../../ui/Button';
+import { numbered } from '../../../ui/numbered';
 import { YarnMark } from '../../../ui/YarnMark';
 
 /** A stripe sequence: yarns and heights. */
@@ -31,11 +32,6 @@ export function SequenceEditor({ sequence, yarns, onChange }: { sequence: readon
 			</li>
 		</ol>
 	);
-}
-
-/** A list's parts with their places, by which alone they are known. */
-export function numbered<T>(list: readonly T[]): { at: number; one: T }[] {
-	return list.map((one, at) => ({ at, one }));
 }
 
 /** A stripe's height in rounds, one up or down. */

@@ -1,0 +1,188 @@
+import AxeBuilder from '@axe-core/playwright';
+import { coloursOnChart, expect, goTo, openPlan, panel, round, saved, test } from './bench';
+
+test.beforeEach(async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+});
+
+test('a motif is set, moved, slanted and hidden, each with a way back', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Motif' }).click();
+	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
+	await page.getByRole('button', { name: 'heart' }).click();
+	const layers = page.getByRole('region', { name: 'Layers' });
+	await expect(layers).toContainText('Heart: motif, 7 × 6, from round 6');
+	await expect(round(page, 8)).toHaveAccessibleName(/3 runs of yarn/);
+	await layers.getByRole('button', { name: /^Heart:/ }).click();
+	await layers.getByLabel('From round').fill('8');
+	await expect(round(page, 6)).toHaveAccessibleName(/yarn B/);
+	await expect(round(page, 9)).toHaveAccessibleName(/3 runs of yarn/);
+	const chart = page.getByRole('slider', { name: /opened along/ });
+	const box = await chart.boundingBox();
+	if (box === null) throw new Error('There is no chart.');
+	await page.mouse.move(box.x + box.width / 2, box.y + 300);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2 + 60, box.y + 370, { steps: 5 });
+	await page.mouse.up();
+	await expect(layers.getByLabel('Degrees from the front')).not.toHaveValue('0');
+	await expect(layers.getByLabel('From round')).not.toHaveValue('8');
+	await layers.getByLabel('upright on the piece').uncheck();
+	await saved(page);
+	await layers.getByRole('button', { name: 'Hide this layer' }).first().click();
+	await expect(round(page, 11)).toHaveAccessibleName(/yarn/);
+	await expect(layers.getByRole('button', { name: 'Show this layer' })).toBeVisible();
+	await saved(page);
+	for (let i = 0; i < 4; i++) {
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await saved(page);
+	}
+	await expect(layers.getByLabel('Degrees from the front')).toHaveValue('0');
+});
+
+test('caps, spots, panels and blends are laid, and stay what they are when the piece grows', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Cap, band' }).click();
+	await page.getByLabel('Which rounds').selectOption('shrinking');
+	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
+	await page.getByRole('button', { name: 'Lay it' }).click();
+	await expect(round(page, 14)).toHaveAccessibleName(/yarn C/);
+	await page.getByRole('tab', { name: 'Spots' }).click();
+	await page.getByLabel('Spots around').fill('4');
+	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
+	await page.getByRole('button', { name: 'Lay spots' }).click();
+	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('spots, 4 around, round 9');
+	await expect(round(page, 9)).toHaveAccessibleName(/[89] runs of yarn/);
+	await page.getByRole('tab', { name: 'Panel' }).click();
+	await page.getByLabel('From round').first().fill('10');
+	await page.getByLabel('to round').first().fill('12');
+	await page.getByRole('button', { name: 'Lay the panel' }).click();
+	await page.getByRole('tab', { name: 'Blend' }).click();
+	await page.getByLabel('From round').first().fill('3');
+	await page.getByLabel('to round').first().fill('4');
+	await page.getByRole('button', { name: 'Lay the blend' }).click();
+	await expect(round(page, 3)).toHaveAccessibleName(/runs of yarn/);
+	await saved(page);
+	await goTo(page, 'rounds');
+	await page.getByRole('button', { name: 'Longer' }).click();
+	await expect(panel(page)).toContainText('19 rounds');
+	await expect(round(page, 15)).toHaveAccessibleName(/yarn C/);
+	await expect(round(page, 14)).not.toHaveAccessibleName(/yarn C$/);
+});
+
+test('single stitches are coloured with the pointer, with keys and in pairs', async ({ page }) => {
+	await page.getByRole('button', { name: /^Brush/ }).click();
+	await page.getByRole('region', { name: 'Brush' }).getByRole('button', { name: /Tar/ }).click();
+	const chart = page.getByRole('slider', { name: /opened along/ });
+	const box = await chart.boundingBox();
+	const band = await round(page, 2).boundingBox();
+	if (box === null || band === null) throw new Error('There is no chart.');
+	await page.mouse.move(box.x + box.width / 2 - 20, band.y + band.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2 + 20, band.y + band.height / 2, { steps: 4 });
+	await page.mouse.up();
+	await expect(round(page, 2)).toHaveAccessibleName(/3 runs of yarn/);
+	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('stitches by hand in 1 round');
+	await chart.focus();
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press(' ');
+	await expect(round(page, 3)).toHaveAccessibleName(/3 runs of yarn/);
+	await page.getByLabel('the pair opposite, too').check();
+	await chart.focus();
+	await page.keyboard.press('ArrowDown');
+	for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press(' ');
+	await expect(round(page, 4)).toHaveAccessibleName(/5 runs of yarn/);
+	await page.getByRole('button', { name: 'clear' }).click();
+	await chart.focus();
+	await page.keyboard.press(' ');
+	await expect(round(page, 4)).toHaveAccessibleName(/yarn A/);
+	await page.keyboard.press('Control+z');
+	await expect(round(page, 4)).toHaveAccessibleName(/5 runs of yarn/);
+});
+
+test('the piece is looked at in four views, from near and from all sides', async ({ page }) => {
+	await page.keyboard.press('/');
+	await expect(page.getByRole('button', { name: 'Counted' })).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('+');
+	await expect(page.getByRole('button', { name: '150 %' })).toBeVisible();
+	await page.keyboard.press('0');
+	await page.keyboard.press('/');
+	await expect(page.getByRole('img', { name: /from above/ })).toBeVisible();
+	await page.keyboard.press('/');
+	const solid = page.getByRole('slider', { name: /in the round/ }).or(page.getByRole('img', { name: /from one side/ }));
+	await expect(solid).toBeVisible();
+	await solid.focus();
+	await page.keyboard.press('b');
+	await expect(page.getByRole('button', { name: 'back', exact: true })).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('s');
+	await expect(page.getByRole('button', { name: 'stuffed' })).toHaveAttribute('aria-pressed', 'false');
+	const box = await solid.boundingBox();
+	if (box === null) throw new Error('There is no picture.');
+	await page.waitForTimeout(500);
+	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+	await expect(page.getByRole('list', { name: 'Rounds' }).locator('[aria-pressed="true"]')).toHaveCount(1);
+	await page.getByRole('button', { name: 'Opened' }).click();
+	expect(await coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
+});
+
+test('eyes are placed, with what is in their way', async ({ page }) => {
+	await goTo(page, 'changes');
+	const placements = page.getByRole('region', { name: 'Placements' });
+	await placements.getByRole('button', { name: 'Place something' }).click();
+	await expect(placements).toContainText('Eyes: between rounds 9 and 10');
+	await expect(placements).toContainText('while a hand still gets in');
+	await placements.getByLabel('Round', { exact: true }).fill('7');
+	await expect(placements).toContainText('on the edge of a colour');
+	await placements.getByLabel('Where').selectOption('widest');
+	await placements.getByLabel('Rounds on from there').fill('-2');
+	await expect(placements).toContainText('Eyes: between rounds 11 and 12');
+	await placements.getByLabel('Stitches apart').fill('40');
+	await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('1');
+	await goTo(page, 'rounds');
+	await expect(panel(page)).toContainText('40 stitches apart, but round 11 has 36');
+});
+
+test('yarns are compared, seen with other eyes, and put into other colours', async ({ page }) => {
+	const together = page.getByRole('region', { name: 'Yarns together' });
+	await expect(together.getByRole('listitem')).toHaveCount(2);
+	await together.getByLabel('Seen with').selectOption('deutan');
+	expect(await coloursOnChart(page, ['#C8372D'])).toEqual([]);
+	await together.getByLabel('Seen with').selectOption('own');
+	await goTo(page, 'yarns');
+	await page.getByRole('button', { name: 'Pebble' }).click();
+	await expect.poll(() => coloursOnChart(page, ['#C8372D', '#EFEAE0'])).toEqual(['#EFEAE0']);
+	await saved(page);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect.poll(() => coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
+});
+
+test('a table of letters becomes a motif, and a wrong one is told', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Motif' }).click();
+	await page.getByRole('button', { name: 'From a picture' }).click();
+	const dialog = page.getByRole('dialog', { name: 'A motif from a picture' });
+	await dialog.getByLabel('File').setInputFiles({ name: 'anchor.csv', mimeType: 'text/csv', buffer: Buffer.from('C,Q\n') });
+	await expect(dialog.getByRole('alert')).toContainText('Row 1, column 2: “Q” is no yarn of this plan.');
+	await dialog.getByLabel('File').setInputFiles({ name: 'anchor.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') });
+	await expect(dialog.getByRole('alert')).toContainText('This is no PNG picture.');
+	await dialog.getByLabel('File').setInputFiles({ name: 'anchor.csv', mimeType: 'text/csv', buffer: Buffer.from(',C,\nC,C,C\n,C,\n') });
+	await expect(dialog.getByRole('img')).toHaveAccessibleName('The motif, 3 stitches wide and 3 rounds high');
+	await dialog.getByRole('button', { name: 'Set it on the piece' }).click();
+	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('anchor: motif, 3 × 3');
+});
+
+test('the chart is read as a table', async ({ page }) => {
+	await page.getByRole('button', { name: 'Read it as a table' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Float' });
+	await expect(dialog.getByRole('row')).toHaveCount(19);
+	await expect(dialog.getByRole('row').nth(1)).toContainText('Chalk');
+});
+
+for (const view of ['Counted', 'Above', 'In the round']) {
+	test(`axe finds nothing serious in the view ${view}`, async ({ page }) => {
+		test.setTimeout(60_000);
+		await page.getByRole('button', { name: view, exact: true }).click();
+		await page.getByRole('tab', { name: 'Motif' }).click();
+		await page.getByRole('button', { name: 'Draw one' }).click();
+		await page.waitForTimeout(300);
+		const { violations } = await new AxeBuilder({ page }).analyze();
+		expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)).toEqual([]);
+	});
+}

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import type { PieceAnalysis, Round } from '../api/types';
+import { solidOf } from './solid';
+
+const gauge = { stitchWidthMm: 5, roundHeightMm: 4 };
+
+const round = (number: number, makes: number, yarn = 'A'): Round => ({
+	number,
+	line: number,
+	uses: makes,
+	makes,
+	startDegrees: 0,
+	markerDegrees: 0,
+	radiusMm: (makes * 5) / (2 * Math.PI),
+	heightMm: 4,
+	levelMm: number * 4,
+	ruffles: false,
+	readable: true,
+	tops: '',
+	runs: [{ yarn, stitches: makes }],
+});
+
+const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}): PieceAnalysis => ({
+	key: 'body',
+	name: 'Body',
+	copies: 1,
+	worked: 'spiral',
+	beginsOn: 0,
+	beginning: null,
+	namesColours: false,
+	stitches: 0,
+	frontDegrees: 180,
+	lean: 0,
+	showsWithinDegrees: 60,
+	size: null,
+	lines: [],
+	rounds,
+	changes: [],
+	pairs: [],
+	shine: [],
+	placed: [],
+	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
+	steps: [],
+	...more,
+});
+
+const tube = Array.from({ length: 6 }, (_, i) => round(i + 1, 40));
+
+describe('the piece in the round', () => {
+	it('has a seat for every stitch, on the fabric', () => {
+		const { seats } = solidOf(piece(tube), true, false, gauge);
+		expect(seats).toHaveLength(240);
+		for (const { x, z } of seats.filter(({ round: number }) => number > 2)) expect(Math.hypot(x, z)).toBeCloseTo((40 * 5) / (2 * Math.PI), 6);
+	});
+
+	it('shows the front, and what comes after it in working order to its right', () => {
+		const { seats } = solidOf(piece(tube), true, false, gauge);
+		const front = seats.find(({ round: number, stitch }) => number === 4 && stitch === 21);
+		expect(front?.z).toBeGreaterThan(31);
+		expect(front?.x).toBeGreaterThan(0);
+		const mirrored = solidOf(piece(tube), true, true, gauge).seats.find(({ round: number, stitch }) => number === 4 && stitch === 21);
+		expect(mirrored?.x).toBeCloseTo(-(front?.x ?? 0), 6);
+	});
+
+	it('climbs by one round in a turn, so that a change shows as a step', () => {
+		const { seats } = solidOf(piece(tube), true, false, gauge);
+		const of = (number: number, stitch: number) => seats.find((seat) => seat.round === number && seat.stitch === stitch)?.y ?? 0;
+		expect(of(4, 1) - of(4, 40)).toBeCloseTo(4 * (39 / 40), 6);
+		expect(of(4, 40) - of(5, 1)).toBeCloseTo(4 / 40, 6);
+		const joined = solidOf(piece(tube, { worked: 'joined' }), true, false, gauge).seats.filter(({ round: number }) => number === 4);
+		expect(new Set(joined.map(({ y }) => y.toFixed(6))).size).toBe(1);
+	});
+
+	it('lays rows flat', () => {
+		const { seats, marker } = solidOf(piece(tube, { worked: 'rows' }), true, false, gauge);
+		expect(seats.every(({ z }) => z === 0)).toBe(true);
+		expect(marker).toEqual([]);
+		expect(seats[0]?.x).toBeCloseTo(-(seats[39]?.x ?? 0), 6);
+	});
+
+	it('sets eyes at the edge of their round', () => {
+		const { placed } = solidOf(piece(tube, { placed: [{ kind: 'eyes', round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }] }), true, false, gauge);
+		expect(placed.map(({ x }) => Math.sign(x))).toEqual([-1, 1]);
+		expect(placed[0]?.y).toBeCloseTo(placed[1]?.y ?? 1, 6);
+	});
+});
