@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core;
 
 use Alternum\Core\Change\Changes;
+use Alternum\Core\Change\FaceCheck;
 use Alternum\Core\Change\Harmony;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
@@ -39,7 +40,7 @@ final readonly class Analysis
             $changes = Changes::of($piece, $fabric, $colouring);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
             $placing = Placing::of($piece, $fabric, $colouring, $changes, $plan->gauge);
-            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing);
+            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing, FaceCheck::of($piece, $fabric, $colouring, $changes));
             $suspicion = Suspicion::of($reading, $plan->terms);
             foreach ([...(null === $suspicion ? [] : [$suspicion]), ...$reading->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');

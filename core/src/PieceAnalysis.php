@@ -20,7 +20,10 @@ use Alternum\Core\Plan\Terms;
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
-    /** @param list<Ground> $grounds what the first round is worked into; none where it is a ring or chains of its own */
+    /**
+     * @param list<Ground> $grounds     what the first round is worked into; none where it is a ring or chains of its own
+     * @param list<string> $faceRemarks what comes into a face that is to stay plain
+     */
     public function __construct(
         public Piece $piece,
         public Reading $reading,
@@ -30,6 +33,7 @@ final readonly class PieceAnalysis
         public array $grounds,
         public Harmony $harmony,
         public Placing $placing,
+        public array $faceRemarks,
     ) {
     }
 
@@ -52,6 +56,6 @@ final readonly class PieceAnalysis
     /** @return list<Step> */
     public function steps(Plan $plan, Terms $terms): array
     {
-        return Steps::of($plan, $this->piece, $this->reading, $this->fabric, $this->colouring, $this->changes, $terms);
+        return Steps::of($plan, $this->piece, $this->reading, $this->fabric, $this->colouring, $this->changes, $this->placing, $terms);
     }
 }

@@ -15,6 +15,9 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Notation\WorkedInto;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -99,6 +102,18 @@ final readonly class PlanController
         $fields->done();
 
         return new JsonResponse(AnalysisWriter::pasted(Pasted::of($text, $plan)));
+    }
+
+    /** What a stitch is worked into, in the plan's words. */
+    #[Route('/{id}/stitch', methods: 'GET')]
+    public function stitch(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = PlanReader::json($this->find($workshop, $id)->body());
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $round = PieceReading::of($plan, $piece)->rounds[$request->query->getInt('round') - 1] ?? throw new NotFoundHttpException();
+        $into = WorkedInto::of($round, $request->query->getInt('stitch')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['says' => $into->inWords($round, Vocabulary::of($plan->terms))]);
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. Nothing is saved. */

@@ -82,6 +82,18 @@ final class PlansTest extends ApiTestCase
         }
     }
 
+    /** By hand: on the twelve of round 2, (sc, inc) x6 makes its fifth and sixth stitch of the increase into the fourth. */
+    public function testAStitchIsNamed(): void
+    {
+        [$id] = $this->firstPlan();
+        $says = fn (int $round, int $stitch): string => self::string($this->ask('GET', "/api/plans/{$id}/stitch?piece=float&round={$round}&stitch={$stitch}"), 'says');
+        self::assertSame('inc into stitch 4 of round 2', $says(3, 6));
+        self::assertSame('sc into the beginning', $says(1, 1));
+        self::assertSame('dec into stitches 5 to 6 of round 13', $says(14, 5));
+        $this->ask('GET', "/api/plans/{$id}/stitch?piece=float&round=3&stitch=99");
+        $this->assertStatus(404);
+    }
+
     public function testTheSecondOfTwoWindowsIsTold(): void
     {
         [$id, $plan] = $this->firstPlan();

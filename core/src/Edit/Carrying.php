@@ -7,6 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Blend;
+use Alternum\Core\Plan\Face;
 use Alternum\Core\Plan\HandSet;
 use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Layer;
@@ -52,6 +53,13 @@ abstract readonly class Carrying
 
             return null === $round ? $placement : $placement->at($round, null === $placement->apart ? null : $this->apart($placement->number, $round, $placement->apart));
         }, $placements);
+    }
+
+    final public function face(?Face $face): ?Face
+    {
+        $range = null === $face ? null : $this->range($face->from, $face->to);
+
+        return null === $face || null === $range ? null : $face->on(...$range);
     }
 
     private function layer(Layer $layer): ?Layer

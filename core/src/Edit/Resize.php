@@ -57,7 +57,7 @@ final readonly class Resize implements Edit
         }
         $heights = new Heights($old, $new, $reading->rounds, $after->rounds);
 
-        return $resized->withPiece($changed->withColours($heights->colours($piece->colours))->withChanges($heights->carryChoices($piece->changes))->withPlacements($heights->placements($piece->placements)));
+        return $resized->withPiece($changed->withColours($heights->colours($piece->colours))->withChanges($heights->carryChoices($piece->changes))->withPlacements($heights->placements($piece->placements))->withFace($heights->face($piece->face)));
     }
 
     private static function partsOf(Reading $reading, Piece $piece): Parts

@@ -47,7 +47,7 @@ final readonly class Retype implements Edit
             }
         }
 
-        return $plan->withPiece($changed->withColours($carrying->colours($piece->colours))->withPlacements($carrying->placements($piece->placements))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+        return $plan->withPiece($changed->withColours($carrying->colours($piece->colours))->withPlacements($carrying->placements($piece->placements))->withFace($carrying->face($piece->face))->withChanges(new ChangeChoice($piece->changes->method, $at)));
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */

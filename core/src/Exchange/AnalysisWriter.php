@@ -182,6 +182,7 @@ final class AnalysisWriter
             'changes' => array_map(static fn (Change $change): array => self::change($change, $words), $analysis->changes->changes),
             'pairs' => array_map(static fn (Pair $pair): array => ['one' => $pair->one, 'other' => $pair->other, 'difference' => self::rounded($pair->difference), 'remark' => $pair->remark], $analysis->harmony->pairs),
             'shine' => $analysis->harmony->shine,
+            'faceRemarks' => $analysis->faceRemarks,
             'placed' => array_map(self::placed(...), $analysis->placing->placed),
             'bestFront' => self::front($analysis->changes->bestFront, $piece->frontDegrees),
             'steps' => array_map(static fn (Step $step): array => get_object_vars($step), $analysis->steps($plan, $plan->terms)),

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
+use Alternum\Core\Plan\Face;
 use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Hand;
@@ -202,11 +203,20 @@ final class PlanReader
             $fields->has('chainCounts') && $fields->truth('chainCounts'),
             $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
             $fields->has('placements') ? $fields->objects('placements', 0, Limits::PLACEMENTS, self::placement(...)) : [],
+            $fields->has('face') ? self::face($fields->object('face')) : null,
         );
         $front->close();
         $fields->close();
 
         return $piece;
+    }
+
+    private static function face(Fields $fields): Face
+    {
+        $face = new Face($fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS), $fields->number('degrees', 1, 360));
+        $fields->close();
+
+        return $face;
     }
 
     private static function placement(Fields $fields): Placement

@@ -131,6 +131,7 @@ final class PlanWriter
                 'method' => $piece->changes->method->value ?? 'auto',
                 'at' => [] === $at ? null : array_map(static fn (int $round, Method $method): array => ['round' => $round, 'method' => $method->value], array_keys($at), array_values($at)),
             ]),
+            'face' => null === $piece->face ? null : ['from' => $piece->face->from, 'to' => $piece->face->to, 'degrees' => self::plain($piece->face->degrees)],
             'placements' => array_map(self::placement(...), $piece->placements),
         ]);
     }

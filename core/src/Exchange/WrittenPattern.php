@@ -54,7 +54,7 @@ final class WrittenPattern
             foreach ($piece->steps($plan, $terms) as $step) {
                 $lines[] = $step->text;
                 foreach ($step->then as $toDo) {
-                    $lines[] = 'Change: '.lcfirst($toDo);
+                    $lines[] = (str_starts_with($toDo, 'Set now:') ? 'Note: ' : 'Change: ').lcfirst($toDo);
                 }
             }
         }

@@ -32,7 +32,7 @@ final readonly class Steps
     }
 
     /** @return list<Step> rounds that are alike in stitches and yarn are one step */
-    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, Colouring $colouring, Changes $changes, Terms $terms): array
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, Colouring $colouring, Changes $changes, Placing $placing, Terms $terms): array
     {
         $self = new self($plan, $piece, $terms);
         $words = new Words($plan, $piece, $fabric, $terms);
@@ -42,6 +42,11 @@ final readonly class Steps
             if ($change->isJog || Fate::Cut === $change->fate) {
                 $then[$change->round][] = "After stitch {$change->stitch}: ".lcfirst($words->toDo($change));
             }
+        }
+        $last = \count($reading->rounds);
+        foreach ($placing->placed as $placed) {
+            // It is set once the round above it is worked, while the opening still lets a hand in.
+            $then[max(1, min($last, $placed->round + 1))][] = "Set now: {$placed->summary}";
         }
         $steps = [];
         $rounds = $reading->rounds;

@@ -10,9 +10,11 @@ use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -103,5 +105,41 @@ final class PlacingTest extends TestCase
         self::assertSame(7.0, $eyes->placement->apart, '6 × 36/30');
         $rounds = \count(Analysis::of($wider)->pieces[0]->reading->rounds);
         self::assertEqualsWithDelta(9 / 15, $eyes->round / $rounds, 0.06);
+    }
+
+    /** The written steps say when to set what is placed: with the round above it. */
+    public function testTheStepsSayWhen(): void
+    {
+        $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
+        $told = [];
+        foreach (Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us) as $step) {
+            foreach ($step->then as $then) {
+                if (str_starts_with($then, 'Set now')) {
+                    $told[$step->to] = $then;
+                }
+            }
+        }
+        self::assertSame([10], array_keys($told));
+        self::assertStringContainsString('Eyes: between rounds 9 and 10', $told[10]);
+        self::assertStringContainsString('Note: set now: Eyes', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+    }
+
+    /** By hand: stripes change at the marker, so a face about the front stays plain within a stripe, and is parted by a motif in it. */
+    public function testWhatComesIntoTheFace(): void
+    {
+        $stripes = Plans::stripes(8, 11, [['B', 4]]);
+        $remarks = static fn (array $face, float $front = 180): array => Analysis::of(Plans::of(self::BALL, [$stripes], ['face' => $face, 'front' => ['degrees' => $front]]))->pieces[0]->faceRemarks;
+        $face = ['from' => 8, 'to' => 10, 'degrees' => 90];
+        self::assertSame([], $remarks($face));
+        $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);
+        self::assertSame(['The colour changes within the face in rounds 9, 10.'], Analysis::of($parted)->pieces[0]->faceRemarks);
+        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->changes[0]->degrees;
+        self::assertStringContainsString('The step after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
+        self::assertSame([], Analysis::of(self::plan([]))->pieces[0]->faceRemarks);
+        $plan = self::plan([], ['face' => $face]);
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+        // Of six even rounds after the fifth it takes the third to the fifth; of nine, the fourth to the eighth.
+        $longer = (new Resize('body', 0, 3))->apply($plan)->pieces[0]->face;
+        self::assertSame([9, 13], [$longer?->from, $longer?->to]);
     }
 }

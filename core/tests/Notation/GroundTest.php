@@ -8,6 +8,8 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Notation\WorkedInto;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\WeightCategory;
@@ -109,5 +111,18 @@ final class GroundTest extends TestCase
         self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
         self::assertTrue($reading->rounds[1]->isComplete());
         self::assertSame([], Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us)->problems, 'Words alone know no names.');
+    }
+
+    /** By hand: an increase's two tops stand in one stitch, a decrease's one in two; a chain in none. */
+    public function testWhatAStitchIsWorkedInto(): void
+    {
+        $reading = Reader::read(['6 sc in MR', '(sc, inc) x3', '2 sc in BLO, dec, ch 1, sk 1, 4 sc', 'sc around'], Terms::Us);
+        self::assertSame([], $reading->problems);
+        $says = static fn (int $round, int $top): ?string => WorkedInto::of($reading->rounds[$round - 1], $top)?->inWords($reading->rounds[$round - 1], Vocabulary::of(Terms::Us));
+        self::assertSame(['sc into stitch 1 of round 1', 'inc into stitch 2 of round 1', 'inc into stitch 2 of round 1', 'sc into stitch 3 of round 1'], array_map(static fn (int $top): ?string => $says(2, $top), [1, 2, 3, 4]));
+        self::assertSame(['sc in BLO into stitch 2 of round 2', 'dec into stitches 3 to 4 of round 2', 'ch, into nothing', 'sc into stitch 6 of round 2'], array_map(static fn (int $top): ?string => $says(3, $top), [2, 3, 4, 5]));
+        self::assertSame('sc into the beginning', $says(1, 6));
+        self::assertNull($says(1, 7));
+        self::assertNull($says(1, 0));
     }
 }

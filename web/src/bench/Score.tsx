@@ -1,11 +1,13 @@
 import { lazy, memo, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { Change, Round } from '../api/types';
-import { Chart, type Run } from '../chart/Chart';
+import type { Change, PieceAnalysis, Round } from '../api/types';
+import { type Cell, Chart, type Run } from '../chart/Chart';
 import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
+import { numbered } from '../ui/numbered';
 import { useBench, useDraft, usePiece } from './context';
 import { withLayer } from './plans';
 import { setTools, useShownYarns, useTools, zooms } from './tools';
+import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 import { Words } from './Words';
 
@@ -71,6 +73,8 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
 	}, [picked, layout]);
 
+	const [under, setUnder] = useState<Cell | null>(null);
+	const into = useWorkedInto(piece?.key, under);
 	const key = piece?.key ?? '';
 	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
 	/** where the layer was before it was dragged */
@@ -124,6 +128,8 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 								onPaint={onPaint}
 								onCursor={(to) => setTools({ cursor: to })}
 								onMove={onMove}
+								into={into}
+								onUnder={setUnder}
 							/>
 						)}
 						{analysis !== undefined && analysis.rounds.length > 0 && view === 'above' && (
@@ -157,7 +163,7 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 					</div>
 				</div>
 				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
-					<Events changes={analysis?.changes ?? []} layout={layout} />
+					<Events changes={analysis?.changes ?? []} placed={analysis?.placed ?? []} layout={layout} />
 				</div>
 			</div>
 		</main>
@@ -224,7 +230,7 @@ const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picke
 });
 
 /** What happens between two rounds, or within one. */
-function Events({ changes, layout: { tops, rowHeight } }: { changes: readonly Change[]; layout: SheetLayout }) {
+function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: readonly Change[]; placed: PieceAnalysis['placed']; layout: SheetLayout }) {
 	const { goTo, station, pick } = useBench();
 	const within = new Map<number, Change[]>();
 	for (const change of changes) if (!change.jog) within.set(change.round, [...(within.get(change.round) ?? []), change]);
@@ -256,6 +262,19 @@ function Events({ changes, layout: { tops, rowHeight } }: { changes: readonly Ch
 					</button>
 				) : null;
 			})}
+			{numbered(placed).map(({ at, one: { round, kind, summary } }) => (
+				<button
+					key={`placed ${at}`}
+					type="button"
+					title={summary}
+					className={`${button} justify-end`}
+					style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2, height: rowHeight }}
+					onClick={() => goTo('changes')}
+				>
+					{kind}
+					<span className="size-2.5 rounded-full border-2 border-ink" />
+				</button>
+			))}
 			{[...within].map(([round, inRound]) => (
 				<span key={round} className="caption absolute inset-x-0 px-2" style={{ top: (tops[round - 1] ?? 0) + 3 }} title={inRound.map(({ summary }) => summary).join('\n')}>
 					{inRound.length} within

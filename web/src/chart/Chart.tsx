@@ -36,13 +36,16 @@ interface Props {
 	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
 	onPaint: (runs: Run[]) => void;
 	onCursor: (cursor: Cell | null) => void;
+	/** what the stitch under the pointer is worked into, where that is known by now */
+	into: string | undefined;
+	onUnder: (cell: Cell | null) => void;
 	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go */
 	onMove: (rounds: number, degrees: number, isOver: boolean) => void;
 }
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
 export function Chart(props: Props) {
-	const { piece, yarns, stitches, layout, view, zoom, isLeftHanded, picked, brush, cursor, isMoving, top, height, onPick, onPaint, onCursor, onMove } = props;
+	const { piece, yarns, stitches, layout, view, zoom, isLeftHanded, picked, brush, cursor, isMoving, top, height, onPick, onPaint, onCursor, into, onUnder: tellUnder, onMove } = props;
 	const box = useRef<HTMLDivElement>(null);
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [width, setWidth] = useState(0);
@@ -158,7 +161,9 @@ export function Chart(props: Props) {
 
 	function onUnder(event: PointerEvent) {
 		const at = roundUnder(event);
-		setUnder(at === null || at.stitch === null ? null : { ...at, stitch: at.stitch });
+		const cell = at === null || at.stitch === null ? null : { ...at, stitch: at.stitch };
+		setUnder(cell);
+		if (cell?.round !== under?.round || cell?.stitch !== under?.stitch) tellUnder(cell === null ? null : { round: cell.round, stitch: cell.stitch });
 		if (at === null) return;
 		if (held.current !== null) onMove(...dragOf(at, held.current), false);
 		else if (dragged.current === null) return;
@@ -221,7 +226,10 @@ export function Chart(props: Props) {
 					onPointerDown={onDown}
 					onPointerMove={onUnder}
 					onPointerUp={onUp}
-					onPointerLeave={() => setUnder(null)}
+					onPointerLeave={() => {
+						setUnder(null);
+						tellUnder(null);
+					}}
 					onKeyDown={onKey}
 				>
 					<canvas ref={canvas} className="block h-full w-full" />
@@ -233,6 +241,7 @@ export function Chart(props: Props) {
 					style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}
 				>
 					round {under.round}, stitch {under.stitch} of {named.makes}, {stitches[named.tops === '' ? 's' : named.tops.charAt(under.stitch - 1)] ?? ''} in {yarnOf(named.runs, under.stitch)}
+					{into !== undefined && `: ${into}`}
 					{piece.worked !== 'rows' && `, ${Math.round(named.startDegrees + ((under.stitch - 0.5) / named.makes) * 360) % 360}°`}
 				</div>
 			)}

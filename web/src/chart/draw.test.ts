@@ -125,6 +125,7 @@ function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> =
 		pairs: [],
 		shine: [],
 		placed: [],
+		faceRemarks: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 		steps: [],
 	};

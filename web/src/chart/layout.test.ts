@@ -21,6 +21,7 @@ const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
 	pairs: [],
 	shine: [],
 	placed: [],
+	faceRemarks: [],
 	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 	steps: [],
 });

@@ -39,6 +39,7 @@ const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}): PieceAnalysi
 	pairs: [],
 	shine: [],
 	placed: [],
+	faceRemarks: [],
 	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 	steps: [],
 	...more,

@@ -7,6 +7,7 @@ import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
 import { StepSign } from '../Score';
+import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
 const methods: readonly (readonly [Method | 'auto', string])[] = [
@@ -93,6 +94,7 @@ export function Changes() {
 					onChange={(method) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, changes: { method } })))}
 				/>
 			)}
+			<FaceForm />
 			<Placements />
 			<ol ref={list} className="flex flex-col">
 				{changes.slice(0, 300).map((change) => (

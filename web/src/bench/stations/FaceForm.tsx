@@ -1,0 +1,45 @@
+import { Button } from '../../ui/Button';
+import { NumberField } from '../../ui/Field';
+import { useBench, usePiece } from '../context';
+import { set, withPiece } from '../plans';
+
+/** The part about the front that is to stay plain, and what comes into it. */
+export function FaceForm() {
+	const { draft, picked } = useBench();
+	const { piece, analysis } = usePiece();
+	if (piece === undefined || analysis === undefined || analysis.rounds.length === 0 || analysis.worked === 'rows') return null;
+	const { face } = piece;
+	const change = (to: typeof face | null) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'face', to ?? null)), `face ${piece.key}`);
+	if (face === undefined) {
+		const rounds = [...picked].sort((a, b) => a - b);
+		const last = analysis.rounds.length;
+		const from = rounds[0] ?? Math.max(1, Math.round(last * 0.35));
+		return (
+			<Button className="mb-4" onClick={() => change({ from, to: rounds.at(-1) ?? Math.max(from, Math.round(last * 0.65)), degrees: 100 })}>
+				Keep a face plain …
+			</Button>
+		);
+	}
+	return (
+		<section aria-label="Face" className="mb-4">
+			<h3 className="mb-1 font-semibold">A face to keep plain</h3>
+			<div className="grid grid-cols-3 items-end gap-2">
+				<NumberField label="From round" min={1} max={400} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
+				<NumberField label="to round" min={1} max={400} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
+				<NumberField label="Wide, degrees" min={1} max={360} step={5} value={face.degrees} onChange={(degrees) => degrees !== null && change({ ...face, degrees })} />
+			</div>
+			{analysis.faceRemarks.length === 0 ? (
+				<p className="mt-1">Nothing comes into it.</p>
+			) : (
+				analysis.faceRemarks.map((remark) => (
+					<p key={remark} className="mt-1 border-l-4 border-ink pl-2">
+						{remark}
+					</p>
+				))
+			)}
+			<Button kind="bare" onClick={() => change(null)}>
+				No face
+			</Button>
+		</section>
+	);
+}

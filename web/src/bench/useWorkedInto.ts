@@ -1,0 +1,28 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, dataOf } from '../api/client';
+import type { Cell } from '../chart/Chart';
+import { useDraft } from './context';
+
+/** A pointer that stays this long on a stitch asks for it. */
+const STAYS_MS = 140;
+
+/** What a stitch is worked into, as the core says; undefined until it is known. */
+export function useWorkedInto(piece: string | undefined, under: Cell | null): string | undefined {
+	const id = useDraft((state) => state.id);
+	const revision = useDraft((state) => state.revision);
+	const [asked, setAsked] = useState<Cell | null>(null);
+	useEffect(() => {
+		setAsked(null);
+		const timer = setTimeout(() => setAsked(under), STAYS_MS);
+		return () => clearTimeout(timer);
+	}, [under]);
+	const { data } = useQuery({
+		queryKey: ['stitch', id, revision, piece, asked?.round, asked?.stitch],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/stitch', { params: { path: { id }, query: { piece: piece ?? '', round: asked?.round ?? 1, stitch: asked?.stitch ?? 1 } } })),
+		enabled: piece !== undefined && asked !== null,
+		retry: false,
+		staleTime: Number.POSITIVE_INFINITY,
+	});
+	return asked === null ? undefined : data?.says;
+}
