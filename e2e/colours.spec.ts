@@ -175,7 +175,7 @@ test('the chart is read as a table', async ({ page }) => {
 	await expect(dialog.getByRole('row').nth(1)).toContainText('Chalk');
 });
 
-for (const view of ['Counted', 'Above', 'In the round']) {
+for (const view of ['Counted', 'Above', 'In 3D']) {
 	test(`axe finds nothing serious in the view ${view}`, async ({ page }) => {
 		test.setTimeout(60_000);
 		await page.getByRole('button', { name: view, exact: true }).click();

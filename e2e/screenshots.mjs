@@ -4,7 +4,17 @@ import { chromium } from '@playwright/test';
 const address = process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420';
 const browser = await chromium.launch({
 	executablePath: '/usr/bin/chromium',
-	args: ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+	args: [
+		'--no-sandbox',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync',
+		'--use-angle=swiftshader',
+		'--enable-unsafe-swiftshader',
+		'--ignore-gpu-blocklist',
+	],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
@@ -27,10 +37,43 @@ await picture('shelf');
 await open('Harbour buoy', 'Yarns');
 await picture('bench-yarns');
 await open('Spotted mushroom', 'Rounds');
-await page.locator('input[data-line="5"]').fill('R6: (4 sc, inc) x5, 4 sc');
+await page.locator('.cm-line').nth(5).fill('R6: (4 sc, inc) x5, 4 sc');
 await page.getByText('1 left over').first().waitFor();
 await picture('bench-rounds');
 await page.keyboard.press('Control+z');
+await page.getByRole('button', { name: 'Paste a pattern' }).click();
+await page
+	.getByLabel('The pattern')
+	.fill(
+		'Ear (make 2)\nRnd 1: 5 sc in MR [5]\nRnd 2: inc in each st [10]\nRnds 3-5: sc around [10]\nLeave a tail to sew with.\n\nFoot\nRnd 1: Ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, on the other side: 3 sc, inc [12]\nRnd 2: sc arund in BLO [12]',
+	);
+await page.getByText('to mend').last().waitFor();
+await picture('paste');
+await page.keyboard.press('Escape');
+const view = (name) => page.getByRole('button', { name, exact: true }).click();
+await open('Spotted mushroom', 'Colours');
+await view('Above');
+await picture('view-above');
+await view('In 3D');
+await page.waitForTimeout(2500);
+await picture('in-the-round-front');
+await view('back');
+await page.waitForTimeout(1500);
+await picture('in-the-round-back');
+await page.getByRole('tab', { name: 'Stem' }).click();
+await view('front');
+await page.getByRole('tab', { name: 'Motif' }).click();
+await page.waitForTimeout(1500);
+await picture('in-the-round-motif');
+await view('Counted');
+await page.getByRole('button', { name: 'Zoom in' }).click();
+await page.getByRole('button', { name: /^Smile/ }).click();
+await picture('view-counted');
+await page.getByRole('button', { name: 'Zoom out' }).click();
+await view('Opened');
+await open('Spotted mushroom', 'Changes');
+await page.getByRole('tab', { name: 'Stem' }).click();
+await picture('bench-placements');
 await open('Snail with a striped shell', 'Colours');
 const round = (n) => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
 await round(10).click();

@@ -1091,7 +1091,7 @@ final class Parser
         if ($this->tokens->isOneOf($this->at, ['all'])) {
             ++$this->at;
         }
-        $isAround = $this->tokens->isOneOf($this->at, ['around', 'across']) || ($this->at > $at && $this->tokens->isOneOf($this->at, ['round']));
+        $isAround = $this->tokens->isOneOf($this->at, ['around', 'across']) || ($this->tokens->isOneOf($this->at, ['round']) && !$this->tokens->isNumber($this->at + 1));
         if (!$isAround && $this->tokens->isOneOf($this->at, ['to', 'til', 'till', 'until'])) {
             $end = $this->tokens->isOneOf($this->at + 1, ['the']) ? $this->at + 2 : $this->at + 1;
             $isAround = $this->tokens->isOneOf($end, ['end']);

@@ -276,7 +276,7 @@ function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: rea
 				</button>
 			))}
 			{[...within].map(([round, inRound]) => (
-				<span key={round} className="caption absolute inset-x-0 px-2" style={{ top: (tops[round - 1] ?? 0) + 3 }} title={inRound.map(({ summary }) => summary).join('\n')}>
+				<span key={round} className="caption absolute inset-x-0 px-2" style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2 - 9 }} title={inRound.map(({ summary }) => summary).join('\n')}>
 					{inRound.length} within
 				</span>
 			))}

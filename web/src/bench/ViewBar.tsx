@@ -34,9 +34,11 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 					<BarButton label="Zoom out" hotkey="−" disabled={zoom === 0} onClick={() => zoomBy(-1)}>
 						<ZoomOut size={16} />
 					</BarButton>
-					<button type="button" title="Fit (0)" className="figures w-11 py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 0 })}>
-						{Math.round((zooms[zoom] ?? 1) * 100)} %
-					</button>
+					{zoom > 0 && (
+						<button type="button" title="Fit (0)" className="figures py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 0 })}>
+							{Math.round((zooms[zoom] ?? 1) * 100)} %
+						</button>
+					)}
 					<BarButton label="Zoom in" hotkey="+" disabled={zoom === zooms.length - 1} onClick={() => zoomBy(1)}>
 						<ZoomIn size={16} />
 					</BarButton>

@@ -5,7 +5,7 @@ import { useDraft } from './context';
 
 export const views = ['opened', 'grid', 'above', 'round'] as const;
 export type View = (typeof views)[number];
-export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In the round' };
+export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In 3D' };
 
 export const zooms = [1, 1.5, 2, 3] as const;
 export type Sight = keyof Amount['seen'];

@@ -219,7 +219,7 @@ function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number
 			const x = part.x + (i + 0.5) * w;
 			const y = top + part.leftDrop + slope * (i + 0.5) * w + h / 2;
 			context.fillText(letter, x, isNear ? y - 7 : y);
-			if (isNear) context.fillText(name(part.isBack ? part.to - i : part.from + i), x, y + 8);
+			if (isNear) context.fillText(name(part.isBack ? part.to - i : part.from + i), x, y + 8, w - 2);
 		}
 	} else if (part.width >= 14 && h >= 10) {
 		context.globalAlpha = 0.75;
