@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './e2e/browser.mjs';
 
 /** Drives the real pages over the server that bin/test starts; its address is in ALTERNUM_URL. */
 export default defineConfig({
@@ -15,19 +16,6 @@ export default defineConfig({
 	use: {
 		baseURL: process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420',
 		viewport: { width: 1280, height: 800 },
-		launchOptions: {
-			executablePath: '/usr/bin/chromium',
-			args: [
-				'--no-sandbox',
-				'--disable-quic',
-				'--no-first-run',
-				'--disable-background-networking',
-				'--disable-component-update',
-				'--disable-sync',
-				'--use-angle=swiftshader',
-				'--enable-unsafe-swiftshader',
-				'--ignore-gpu-blocklist',
-			],
-		},
+		launchOptions,
 	},
 });

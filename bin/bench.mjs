@@ -1,15 +1,14 @@
 // Prints how fast the page answers in the browser: node bin/bench.mjs URL
 import { existsSync } from 'node:fs';
 import { chromium } from 'playwright-core';
+import { launchOptions } from '../e2e/browser.mjs';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:8420';
-const executablePath = '/usr/bin/chromium';
-if (!existsSync(executablePath)) {
+if (!existsSync(launchOptions.executablePath)) {
 	console.log('no browser: chromium is not installed');
 	process.exit(0);
 }
-const args = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
-const browser = await chromium.launch({ executablePath, args });
+const browser = await chromium.launch(launchOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(url);
 await page.waitForSelector('h2');

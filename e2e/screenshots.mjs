@@ -1,21 +1,9 @@
 // Takes the pictures in docs/screenshots anew, from the demo plans: bin/start, then `node e2e/screenshots.mjs`.
 import { chromium } from '@playwright/test';
+import { launchOptions } from './browser.mjs';
 
 const address = process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420';
-const browser = await chromium.launch({
-	executablePath: '/usr/bin/chromium',
-	args: [
-		'--no-sandbox',
-		'--disable-quic',
-		'--no-first-run',
-		'--disable-background-networking',
-		'--disable-component-update',
-		'--disable-sync',
-		'--use-angle=swiftshader',
-		'--enable-unsafe-swiftshader',
-		'--ignore-gpu-blocklist',
-	],
-});
+const browser = await chromium.launch(launchOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 async function picture(name) {

@@ -23,8 +23,8 @@ final class EditsTest extends ApiTestCase
         yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
         yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs', 0, 'yarn'], 'C'];
         yield 'stripes' => [['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat, ['analysis', 'yarns', 0, 'stitches'], 0];
-        yield 'stitches' => [['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat, ['plan', 'pieces', 0, 'colours', 2, 'rounds', '8'], '..CC'];
-        yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 2, 'name'], 'Heart'];
+        yield 'stitches' => [['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'rounds', '8'], '..CC'];
+        yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 4] + $ofFloat, ['plan', 'pieces', 0, 'lean'], 0.4];
         yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];

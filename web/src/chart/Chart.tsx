@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
+import { useWidth } from '../ui/useWidth';
 import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
@@ -46,24 +47,14 @@ interface Props {
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
 export function Chart(props: Props) {
 	const { piece, yarns, stitches, layout, view, zoom, isLeftHanded, picked, brush, cursor, isMoving, top, height, onPick, onPaint, onCursor, into, onUnder: tellUnder, onMove } = props;
-	const box = useRef<HTMLDivElement>(null);
+	const [box, width] = useWidth<HTMLDivElement>();
 	const canvas = useRef<HTMLCanvasElement>(null);
-	const [width, setWidth] = useState(0);
 	const [left, setLeft] = useState(0);
 	const [under, setUnder] = useState<{ round: number; stitch: number; x: number; y: number } | null>(null);
 	const [stroke, setStroke] = useState<ReadonlyMap<number, ReadonlySet<number>>>(new Map());
 	const dragged = useRef<number | null>(null);
 	const last = useRef<Cell | null>(null);
 	const held = useRef<{ round: number; x: number } | null>(null);
-
-	useLayoutEffect(() => {
-		const element = box.current;
-		if (element === null) return;
-		const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-		observer.observe(element);
-		setWidth(element.clientWidth);
-		return () => observer.disconnect();
-	}, []);
 
 	// What was painted stands in the new analysis.
 	const [drawn, setDrawn] = useState(piece);
@@ -88,7 +79,7 @@ export function Chart(props: Props) {
 	useLayoutEffect(() => {
 		// Zoomed in, the front stays in the middle; counted, the line that rounds begin at stays in sight.
 		if (box.current !== null) box.current.scrollLeft = view === 'grid' && !isLeftHanded ? 0 : (width * (zoom - 1)) / (view === 'grid' ? 1 : 2);
-	}, [zoom, width, view, isLeftHanded]);
+	}, [box, zoom, width, view, isLeftHanded]);
 
 	useEffect(() => {
 		const element = canvas.current;

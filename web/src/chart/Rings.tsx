@@ -1,6 +1,7 @@
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
+import { useWidth } from '../ui/useWidth';
 
 interface Props {
 	piece: PieceAnalysis;
@@ -18,19 +19,9 @@ const HOLE = 0.6;
 /** The piece from above: a ring for each round, from its beginning out, the front at the bottom. */
 export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Props) {
 	const canvas = useRef<HTMLCanvasElement>(null);
-	const box = useRef<HTMLDivElement>(null);
-	const [width, setWidth] = useState(0);
+	const [box, width] = useWidth<HTMLDivElement>();
 	const { rounds, frontDegrees } = piece;
 	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (rounds.length + HOLE)));
-
-	useLayoutEffect(() => {
-		const element = box.current;
-		if (element === null) return;
-		const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-		observer.observe(element);
-		setWidth(element.clientWidth);
-		return () => observer.disconnect();
-	}, []);
 
 	useEffect(() => {
 		const element = canvas.current;

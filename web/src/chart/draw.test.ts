@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Change, PieceAnalysis, Round, Yarn } from '../api/types';
+import type { Change, Round, Yarn } from '../api/types';
+import { pieceOf, roundOf } from '../test/pieces';
 import { draw, type Picture } from './draw';
 import { layOut } from './layout';
 
@@ -62,22 +63,8 @@ class Recorder {
 	}
 }
 
-const round = (number: number, makes: number, runs: [string, number][], more: Partial<Round> = {}): Round => ({
-	number,
-	line: number,
-	uses: makes,
-	makes,
-	startDegrees: 0,
-	radiusMm: 1,
-	heightMm: 1,
-	levelMm: 1,
-	ruffles: false,
-	readable: true,
-	tops: '',
-	runs: runs.map(([yarn, stitches]) => ({ yarn, stitches })),
-	...more,
-	markerDegrees: more.markerDegrees ?? more.startDegrees ?? 0,
-});
+const round = (number: number, makes: number, runs: [string, number][], more: Partial<Round> = {}): Round =>
+	roundOf(number, makes, { runs: runs.map(([yarn, stitches]) => ({ yarn, stitches })), ...more });
 
 const jog = (after: number, more: Partial<Change> = {}): Change => ({
 	round: after,
@@ -106,29 +93,7 @@ const yarns: Yarn[] = [
 ];
 
 function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> = {}): Recorder {
-	const piece: PieceAnalysis = {
-		key: 'body',
-		name: 'Body',
-		copies: 1,
-		worked: 'spiral',
-		beginsOn: 0,
-		beginning: null,
-		namesColours: false,
-		stitches: 0,
-		frontDegrees: 180,
-		lean: 0.35,
-		showsWithinDegrees: 60,
-		size: null,
-		lines: rounds.map(({ number }) => ({ from: number, to: number })),
-		rounds,
-		changes,
-		pairs: [],
-		shine: [],
-		placed: [],
-		faceRemarks: [],
-		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
-		steps: [],
-	};
+	const piece = pieceOf(rounds, { changes });
 	const recorder = new Recorder();
 	const layout = layOut(
 		piece,

@@ -1,23 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Round } from '../api/types';
+import { roundOf } from '../test/pieces';
 import { dropAt, fromFront, type Opening, stitchAt, stitchWidthFor, stretchesOf, xAt } from './geometry';
 
-const round = (makes: number, startDegrees = 0, number = 3): Round => ({
-	number,
-	line: 1,
-	uses: makes,
-	makes,
-	startDegrees,
-	markerDegrees: startDegrees,
-	radiusMm: 1,
-	heightMm: 1,
-	levelMm: 1,
-	ruffles: false,
-	readable: true,
-	tops: '',
-	runs: [{ yarn: 'A', stitches: makes }],
-});
+const round = (makes: number, startDegrees = 0, number = 3) => roundOf(number, makes, { startDegrees });
 
 const opening = (more: Partial<Opening> = {}): Opening => ({ worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 10, rowHeight: 26, ...more });
 

@@ -1,30 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceAnalysis } from '../api/types';
+import { pieceOf } from '../test/pieces';
 import { layOut, roundsBetween } from './layout';
 
-const piece = (lines: PieceAnalysis['lines']): PieceAnalysis => ({
-	key: 'body',
-	name: 'Body',
-	copies: 1,
-	worked: 'spiral',
-	stitches: 0,
-	frontDegrees: 180,
-	lean: 0.35,
-	showsWithinDegrees: 60,
-	size: null,
-	beginsOn: 0,
-	beginning: null,
-	namesColours: false,
-	lines,
-	rounds: [],
-	changes: [],
-	pairs: [],
-	shine: [],
-	placed: [],
-	faceRemarks: [],
-	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
-	steps: [],
-});
+const piece = (lines: PieceAnalysis['lines']) => pieceOf([], { lines });
 
 describe('the sheet', () => {
 	it('gives a line as many bands as it says rounds', () => {

@@ -1,51 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceAnalysis, Round } from '../api/types';
+import { pieceOf, roundOf } from '../test/pieces';
 import { solidOf } from './solid';
 
 const gauge = { stitchWidthMm: 5, roundHeightMm: 4 };
 
-const round = (number: number, makes: number, yarn = 'A'): Round => ({
-	number,
-	line: number,
-	uses: makes,
-	makes,
-	startDegrees: 0,
-	markerDegrees: 0,
-	radiusMm: (makes * 5) / (2 * Math.PI),
-	heightMm: 4,
-	levelMm: number * 4,
-	ruffles: false,
-	readable: true,
-	tops: '',
-	runs: [{ yarn, stitches: makes }],
-});
+const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}) => pieceOf(rounds, { lean: 0, ...more });
 
-const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}): PieceAnalysis => ({
-	key: 'body',
-	name: 'Body',
-	copies: 1,
-	worked: 'spiral',
-	beginsOn: 0,
-	beginning: null,
-	namesColours: false,
-	stitches: 0,
-	frontDegrees: 180,
-	lean: 0,
-	showsWithinDegrees: 60,
-	size: null,
-	lines: [],
-	rounds,
-	changes: [],
-	pairs: [],
-	shine: [],
-	placed: [],
-	faceRemarks: [],
-	bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
-	steps: [],
-	...more,
-});
-
-const tube = Array.from({ length: 6 }, (_, i) => round(i + 1, 40));
+const tube = Array.from({ length: 6 }, (_, i) => roundOf(i + 1, 40, { radiusMm: (40 * 5) / (2 * Math.PI), heightMm: 4, levelMm: (i + 1) * 4 }));
 
 describe('the piece in the round', () => {
 	it('has a seat for every stitch, on the fabric', () => {
