@@ -32,9 +32,6 @@ final class Parser
 {
     private const REMEMBERED = 8;
     private const REMEMBERED_LINES = 4000;
-    private const HEADS = ['r', 'rd', 'rds', 'rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rs'];
-    private const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop'];
-    private const LABELS = ['abbreviations', 'begin', 'change', 'colours', 'colors', 'finishing', 'gauge', 'hook', 'marker', 'materials', 'note', 'notes', 'words', 'yarn', 'yarns'];
 
     private readonly Lexer $lexer;
     private readonly Vocabulary $vocabulary;
@@ -113,8 +110,10 @@ final class Parser
         $this->foundation = null;
         $this->doubt = null;
         $all = $this->tokens;
-        $head = $this->head();
-        if (null === $head && $this->isProse()) {
+        $heading = Heading::of($this->tokens);
+        $head = $heading->head;
+        $this->at = $heading->end;
+        if (null === $head && Heading::isProse($this->tokens, $this->vocabulary)) {
             return null;
         }
         $had = $this->tokens->count() > $this->at;
@@ -125,11 +124,11 @@ final class Parser
             return null;
         }
         try {
-            $throughBoth = $this->throughBothOfLine();
+            [$throughBoth, $this->at] = GroundPhrase::throughBothOfLine($this->tokens, $this->at, $this->vocabulary);
             $loop = $this->loopOfLine();
             $items = $this->items(0);
             if ($throughBoth) {
-                $items = array_map($this->throughBoth(...), $items);
+                $items = array_map(fn (Node $item): Node => GroundPhrase::closing($item, $this->vocabulary), $items);
             }
             if ($this->tokens->has($this->at)) {
                 throw $this->tokens->error($this->at, "There is a “{$this->tokens->value($this->at)}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
@@ -141,82 +140,7 @@ final class Parser
             $items = array_map(static fn (Node $item): Node => $item instanceof Work || $item instanceof Repeat ? $item->in($item->loop ?? $loop) : $item, $items);
         }
 
-        return new Line($head, $items, $ending->count, $this->tokens->position($this->tokens->count()), $this->changeAfter($all) ?? $this->dye, $this->doubt);
-    }
-
-    private function head(): ?Head
-    {
-        $tokens = $this->tokens;
-        $named = $tokens->isOneOf(0, self::HEADS) && $tokens->isNumber(1);
-        $bare = $tokens->is(0, TokenType::Number) && $tokens->isOneOf(1, [':', ')']);
-        $bracketed = $tokens->is(0, TokenType::Open) && $tokens->is(1, TokenType::Number) && $tokens->is(2, TokenType::Close) && $tokens->count() > 3;
-        $ordinal = $tokens->is(0, TokenType::Ordinal) && $tokens->isOneOf(1, self::HEADS);
-        if (!$named && !$bare && !$bracketed && !$ordinal) {
-            return null;
-        }
-        $at = $named || $bracketed ? 1 : 0;
-        $from = $to = $tokens->number($at++);
-        $last = $ordinal || $bracketed ? ++$at - 1 : $at - 1;
-        $dash = $at;
-        if ($tokens->is($dash, TokenType::Dash) || $tokens->isOneOf($dash, ['to', 'through', 'and', '&'])) {
-            $next = $tokens->isOneOf($at + 1, self::HEADS) ? $at + 2 : $at + 1;
-            if ($tokens->isNumber($next) && $this->isRange($dash, $next)) {
-                $to = $tokens->number($next);
-                $last = $next;
-                $at = $next + 1;
-            }
-        }
-        // "Rounds 4 to 7 (4 rounds):" says it twice.
-        if ($tokens->is($at, TokenType::Open) && $tokens->isNumber($at + 1) && $tokens->isOneOf($at + 2, self::HEADS) && $tokens->is($at + 3, TokenType::Close)) {
-            $at += 4;
-        }
-        while ($tokens->is($at, TokenType::Stop, TokenType::Dash, TokenType::Separator) || (($bare || $named) && ')' === $tokens->value($at))) {
-            ++$at;
-        }
-        $this->at = $at;
-        $position = $tokens->position(0);
-        $head = new Head($from, $to, $position, $tokens->end($last) - $position);
-        if ($to < $from) {
-            throw new SyntaxError("The rounds run backwards: from {$from} to {$to}.", "Write {$to}-{$from}.", $head->position, $head->length, $head);
-        }
-        if ($from < 1 || $to > Limits::ROUNDS) {
-            throw new SyntaxError('A piece has rounds 1 to '.Limits::ROUNDS.'.', 'Mend the round’s number.', $head->position, $head->length, $head);
-        }
-
-        return $head;
-    }
-
-    /** Whether the number after a dash ends a range, "R4-7 sc around", or begins the round, "Rnd 1 - 6 sc in MR". */
-    private function isRange(int $dash, int $number): bool
-    {
-        $tokens = $this->tokens;
-        $isOpen = $tokens->has($number + 1) && !$tokens->is($number + 1, TokenType::Word, TokenType::Joined, TokenType::Number, TokenType::Ordinal);
-        $isClose = $tokens->isClose($number) && $tokens->isClose($dash);
-
-        return $isOpen || $isClose || !$tokens->is($dash, TokenType::Dash) || str_ends_with($tokens->value(0), 's');
-    }
-
-    /** Whether the line, which has no head, says nothing about stitches: materials, "stuff now", a heading. */
-    private function isProse(): bool
-    {
-        $tokens = $this->tokens;
-        if (!$tokens->isWord(0) || $tokens->isNumber(0)) {
-            return false;
-        }
-        if ($tokens->isOneOf(0, self::LABELS) && ':' === $tokens->value(1)) {
-            return true;
-        }
-        for ($at = 0; $at < $tokens->count(); ++$at) {
-            $isWork = $tokens->isWord($at) && (null !== $this->stitchName($at) || $tokens->isOneOf($at, ['around', 'mr']));
-            // A repeat or a count is a round's, even where its stitches are misspelt.
-            $isRepeat = $tokens->is($at, TokenType::Times) && $tokens->is($at + 1, TokenType::Number);
-            $isCount = $tokens->is($at, TokenType::Open) && $tokens->is($at + 1, TokenType::Number) && $tokens->is($at + 2, TokenType::Close);
-            if ($isWork || $isRepeat || $isCount) {
-                return false;
-            }
-        }
-
-        return true;
+        return new Line($head, $items, $ending->count, $this->tokens->position($this->tokens->count()), YarnPhrase::atEnd($all, $this->tokens->count(), $this->yarns) ?? $this->dye, $this->doubt);
     }
 
     /** "in BLO:", "working in back loops only," before all stitches. */
@@ -270,16 +194,28 @@ final class Parser
                 ++$this->at;
                 continue;
             }
-            if ($this->colour() || ($depth < 1 && $this->otherSide())) {
+            $yarn = YarnPhrase::before($this->tokens, $this->at, $this->yarns);
+            if (null !== $yarn) {
+                $this->dye = $yarn->dye ?? $this->dye;
+                $this->doubt = $yarn->doubt ?? $this->doubt;
+                $this->at = $yarn->end;
                 continue;
             }
-            if ([] === $items && $depth < 1 && $this->intoRing()) {
-                $items[] = $this->takeFoundation();
-                continue;
-            }
-            if (1 === \count($items) && $depth < 1 && $this->fromChain($items[0])) {
-                $items = [$this->takeFoundation()];
-                continue;
+            if (0 === $depth) {
+                $after = GroundPhrase::afterOtherSide($this->tokens, $this->at);
+                $ground = match (\count($items)) {
+                    0 => GroundPhrase::intoRing($this->tokens, $this->at),
+                    1 => GroundPhrase::fromChain($this->tokens, $this->at, $items[0]),
+                    default => null,
+                };
+                if (null !== $ground) {
+                    [$items, $this->at] = [[$ground[0]], $ground[1]];
+                    continue;
+                }
+                if ($after > $this->at) {
+                    $this->at = $after;
+                    continue;
+                }
             }
             $dye = $this->dye;
             $this->dye = null;
@@ -317,7 +253,8 @@ final class Parser
             }
         }
         if (null !== $this->foundation) {
-            $before[] = $this->takeFoundation();
+            $before[] = $this->foundation;
+            $this->foundation = null;
         }
         if ($this->passed > 0) {
             $before[] = new Work(Stitch::Skip, $this->passed, $item->position(), $item->length());
@@ -331,15 +268,17 @@ final class Parser
             $this->at += $words;
             $item = null === $loop ? $item : $this->timesAfterLoop($item);
         }
-        if ($this->saysThroughBoth()) {
-            $item = $this->throughBoth($item);
+        [$isThroughBoth, $this->at] = GroundPhrase::throughBoth($this->tokens, $this->at);
+        if ($isThroughBoth) {
+            $item = GroundPhrase::closing($item, $this->vocabulary);
             if ($item instanceof Work && null !== $item->times && null !== $loop) {
                 $loop = null;
             }
         }
-        $this->at += $this->overStrands();
-        $dye = $this->colourAfter();
-        $item = null === $dye ? $item : self::dyed($item, $dye);
+        $this->at += GroundPhrase::overStrands($this->tokens, $this->at);
+        $yarn = YarnPhrase::after($this->tokens, $this->at, $this->yarns);
+        $this->at = $yarn->end ?? $this->at;
+        $item = null === $yarn?->dye ? $item : self::dyed($item, $yarn->dye);
         $before[] = null !== $loop && ($item instanceof Work || $item instanceof Repeat) ? $item->in($loop) : $item;
 
         return $before;
@@ -376,147 +315,6 @@ final class Parser
         return $into instanceof Work ? $into : null;
     }
 
-    /** Takes the yarn of what follows, however it is named: "with B, Flag red:", "change to B", "[B]", "B:". */
-    private function colour(): bool
-    {
-        $at = $this->at;
-        if ($this->tokens->isOneOf($at, ['change', 'changing', 'switch', 'switching']) && 'to' === $this->tokens->value($at + 1)) {
-            return $this->takeYarn($at + 2, $at + 2);
-        }
-        if ($this->tokens->is($at, TokenType::Open)) {
-            $yarn = $this->yarns->at($this->tokens, $at + 1);
-            $close = $at + 1 + ($yarn[1] ?? 0);
-
-            return null !== $yarn && $this->tokens->is($close, TokenType::Close) && !$this->tokens->is($close + 1, TokenType::Times) && $this->takeYarn($at + 1, $close + 1);
-        }
-        $isWith = $this->tokens->isOneOf($at, ['with', 'using']);
-        $first = $isWith || $this->tokens->isOneOf($at, ['in']) ? $at + 1 : $at;
-        if ($isWith) {
-            for ($i = $first; $this->tokens->has($i); ++$i) {
-                if (':' === $this->tokens->value($i)) {
-                    return $this->takeYarn($first, $i + 1);
-                }
-            }
-
-            return false;
-        }
-        $yarn = $this->yarns->at($this->tokens, $first);
-
-        return null !== $yarn && ':' === $this->tokens->value($first + $yarn[1]) && $this->takeYarn($first, $first + $yarn[1] + 1);
-    }
-
-    /**
-     * @param int $first where the name begins
-     * @param int $end   the place after the words that name it, at the least
-     */
-    private function takeYarn(int $first, int $end): bool
-    {
-        $yarn = $this->yarns->at($this->tokens, $first);
-        if (null === $yarn) {
-            $isWritten = $end > $first;
-            if ($isWritten && $this->yarns->isPlan) {
-                $this->doubt = $this->tokens->error($first, "“{$this->tokens->said($first)}” is the name of no yarn of this plan.", 'Add the yarn, or name one by its letter: with B:');
-            }
-            $this->at = $isWritten ? $end : $this->at;
-
-            return $isWritten;
-        }
-        $at = $first + $yarn[1];
-        // The name after a letter is for people; "with A then B" names the second top's yarn, too.
-        $within = null;
-        for ($i = $at; $i < $end && null === $within; ++$i) {
-            $within = 'then' === $this->tokens->value($i) ? $this->yarns->at($this->tokens, $i + 1) : null;
-        }
-        $this->dye = new Dye($yarn[0], $within[0] ?? '');
-        $this->at = max($end, $at);
-
-        return true;
-    }
-
-    /** The yarn that is named after an item, "5 sc in B", with what follows parted from it; null where none is. */
-    private function yarnAfter(): ?int
-    {
-        if (!$this->tokens->isOneOf($this->at, ['in', 'with'])) {
-            return null;
-        }
-        $yarn = $this->yarns->at($this->tokens, $this->at + 1);
-        $end = $this->at + 1 + ($yarn[1] ?? 0);
-        $isParted = !$this->tokens->has($end) || ($this->tokens->is($end, TokenType::Separator, TokenType::Stop, TokenType::Close) && ':' !== $this->tokens->value($end));
-
-        return null !== $yarn && $isParted ? $end : null;
-    }
-
-    private function colourAfter(): ?Dye
-    {
-        $end = $this->yarnAfter();
-        $yarn = null === $end ? null : $this->yarns->at($this->tokens, $this->at + 1);
-        $this->at = $end ?? $this->at;
-
-        return null === $yarn ? null : new Dye($yarn[0]);
-    }
-
-    /** The yarn that a remark at the line's end changes to: "(18), change to B". */
-    private function changeAfter(Tokens $all): ?Dye
-    {
-        for ($at = $this->tokens->count(); $at < $all->count(); ++$at) {
-            if ($all->isOneOf($at, ['change', 'changing', 'switch', 'switching']) && 'to' === $all->value($at + 1)) {
-                $yarn = $this->yarns->at($all, $at + 2);
-
-                return null === $yarn ? null : new Dye($yarn[0]);
-            }
-        }
-
-        return null;
-    }
-
-    /** "into MR:", before the stitches that go into it. */
-    private function intoRing(): bool
-    {
-        $at = $this->at;
-        if (!$this->tokens->isOneOf($at, ['in', 'into'])) {
-            return false;
-        }
-        $at += $this->tokens->isOneOf($at + 1, ['a', 'the']) ? 2 : 1;
-        $words = $this->ringWords($at);
-        if (0 === $words) {
-            return false;
-        }
-        $position = $this->tokens->position($this->at);
-        $this->at = $at + $words;
-        $this->foundation = new Foundation(0, 0, $position, $this->reached() - $position);
-
-        return true;
-    }
-
-    /** "starting in 2nd ch from hook", after the chain. */
-    private function fromChain(Node $chain): bool
-    {
-        $at = $this->at;
-        if (!$chain instanceof Work || Stitch::Chain !== $chain->stitch || !$this->tokens->isOneOf($at, ['starting', 'start', 'beginning', 'begin', 'from'])) {
-            return false;
-        }
-        while ($this->tokens->isOneOf($at, ['starting', 'start', 'beginning', 'begin', 'from', 'in', 'with', 'at', 'the'])) {
-            ++$at;
-        }
-        $from = $this->tokens->isOneOf($at, ['second']) ? 2 : (int) $this->tokens->value($at);
-        if ($from < 2 || !$this->tokens->isOneOf($at + 1, ['ch', 'chain'])) {
-            return false;
-        }
-        $this->at = $at + 2;
-        $this->skipWords(['from', 'the', 'hook']);
-        $this->foundation = new Foundation($chain->times ?? 1, $from, $chain->position(), $this->reached() - $chain->position());
-
-        return true;
-    }
-
-    private function takeFoundation(): Foundation
-    {
-        $foundation = $this->foundation ?? throw new \LogicException('There is no foundation to take.');
-        $this->foundation = null;
-
-        return $foundation;
-    }
-
     private function isLongChain(Work $work): bool
     {
         return Stitch::Chain === $work->stitch && null !== $work->times && $work->times > 2;
@@ -526,94 +324,6 @@ final class Parser
     private function alongChain(Stitch $stitch, ?int $count, int $position): Work
     {
         return new Work($this->perStitch($stitch, $count, $this->at - 1), 1, $position, $this->reached() - $position);
-    }
-
-    /** Passes over "now work along the other side of the chain". */
-    private function otherSide(): bool
-    {
-        $at = $this->at;
-        $isSaid = false;
-        while ($this->tokens->isOneOf($at, ['now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'the', 'other', 'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn'])) {
-            $isSaid = $isSaid || $this->tokens->isOneOf($at, ['side', 'rotate']);
-            if ($isSaid && 'ch' === $this->tokens->value($at) && $this->tokens->isNumber($at + 1)) {
-                break;
-            }
-            ++$at;
-        }
-        $this->at = $isSaid ? $at : $this->at;
-
-        return $isSaid;
-    }
-
-    private function saysThroughBoth(): bool
-    {
-        $at = $this->at;
-        $both = $this->tokens->isOneOf($at, ['through', 'thru', 'in', 'into']) ? $at + 1 : $at;
-        if (!$this->tokens->isOneOf($both, ['both'])) {
-            return false;
-        }
-        $isLoops = $this->tokens->isOneOf($both + 1, ['loops', 'loop']);
-        $this->at = $both + 1;
-        $this->skipWords(['sides', 'layers', 'edges', 'thicknesses', 'loops', 'loop', 'of', 'the', 'piece']);
-
-        // Both loops are what is meant where nothing is said.
-        return !$isLoops;
-    }
-
-    /** "through both layers:", before all stitches. */
-    private function throughBothOfLine(): bool
-    {
-        $begin = $this->at;
-        $this->skipWords(['close', 'closing', 'fold', 'flat', 'flatten', 'and', 'work', 'working', 'press']);
-        while ($this->at > $begin && $this->tokens->is($this->at, TokenType::Separator, TokenType::Stop)) {
-            ++$this->at;
-        }
-        $isSaid = $this->tokens->isOneOf($this->at, ['through', 'thru']) && $this->saysThroughBoth();
-        if ($isSaid && $this->tokens->is($this->at, TokenType::Separator, TokenType::Stop)) {
-            return true;
-        }
-        if (!$isSaid && $this->at > $begin && null !== $this->stitchName($this->tokens->isNumber($this->at) ? $this->at + 1 : $this->at)) {
-            // "fold flat, 9 sc through both": said again after the stitches.
-            return false;
-        }
-        $this->at = $begin;
-
-        return false;
-    }
-
-    private function throughBoth(Node $item): Node
-    {
-        $length = $item->length();
-        if ($item instanceof Work) {
-            if (str_ends_with($item->stitch->value, ' both')) {
-                return $item;
-            }
-            $both = $item->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $this->vocabulary->inWords('Close with sc or sl st through both.'), $item->position(), max(1, $length));
-
-            return new Work($both, $item->times, $item->position(), $length, null, $item->dye);
-        }
-        if ($item instanceof Repeat) {
-            return new Repeat(array_map($this->throughBoth(...), $item->items), $item->times, $item->position(), $length, null, $item->dye);
-        }
-
-        return $item;
-    }
-
-    /** How many tokens say "over two strands", "over the tail": what is crocheted over is no stitch. */
-    private function overStrands(): int
-    {
-        if (!$this->tokens->isOneOf($this->at, ['over'])) {
-            return 0;
-        }
-        $at = $this->at + 1;
-        while ($this->tokens->isOneOf($at, ['both', 'the', 'its', 'carried', 'cut', 'loose', 'old', 'unused']) || $this->tokens->isNumber($at)) {
-            ++$at;
-        }
-        if (!$this->tokens->isOneOf($at, ['strand', 'strands', 'tail', 'tails', 'end', 'ends', 'yarn', 'yarns'])) {
-            return 0;
-        }
-
-        return $at + 1 - $this->at;
     }
 
     private static function dyed(Node $node, Dye $dye): Node
@@ -753,7 +463,7 @@ final class Parser
             }
             $count = $this->count($this->at++);
         }
-        $this->at += $this->overStrands();
+        $this->at += GroundPhrase::overStrands($this->tokens, $this->at);
         [$times, $said] = $this->times($named);
         if (false !== $times && null !== $count) {
             if (null === $times) {
@@ -802,7 +512,7 @@ final class Parser
         while ($this->tokens->isOneOf($ring, ['make', 'begin', 'start', 'with', 'a', 'an'])) {
             ++$ring;
         }
-        $words = $this->ringWords($ring);
+        $words = GroundPhrase::ringWords($this->tokens, $ring);
         if (0 === $words) {
             return null;
         }
@@ -817,9 +527,9 @@ final class Parser
         $count = $this->count($this->at++);
         $name = $this->stitchName($this->at);
         $this->at += $name[1] ?? 0;
-        if ($this->tokens->isOneOf($this->at, ['in', 'into']) && $this->ringWords($this->at + 2) + $this->ringWords($this->at + 1) > 0) {
+        if ($this->tokens->isOneOf($this->at, ['in', 'into']) && GroundPhrase::ringWords($this->tokens, $this->at + 2) + GroundPhrase::ringWords($this->tokens, $this->at + 1) > 0) {
             ++$this->at;
-            $this->skipWords(['the', 'a', ...self::RINGS]);
+            $this->skipWords(['the', 'a', ...GroundPhrase::RINGS]);
         }
 
         return new Start(true, $name[0] ?? Stitch::Single, $count, $position, $this->reached() - $position);
@@ -833,12 +543,12 @@ final class Parser
     private function into(Stitch $stitch, ?int $count, int $position, array $before): ?Node
     {
         $in = $this->at;
-        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0] || $this->overStrands() > 0 || null !== $this->yarnAfter()) {
+        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0] || GroundPhrase::overStrands($this->tokens, $this->at) > 0 || null !== YarnPhrase::after($this->tokens, $this->at, $this->yarns)) {
             return $this->intoNextWithoutIn($stitch, $count, $position);
         }
         ++$this->at;
         $this->skipWords(['a', 'the']);
-        $ring = $this->ringWords($this->at);
+        $ring = GroundPhrase::ringWords($this->tokens, $this->at);
         if ($ring > 0) {
             $this->at += $ring;
 
@@ -1101,22 +811,12 @@ final class Parser
             ++$this->at;
             $mark = $this->at;
             $this->skipWords(['of', 'the']);
-            $this->at = $this->tokens->isOneOf($this->at, self::HEADS) ? $this->at + 1 : $mark;
+            $this->at = $this->tokens->isOneOf($this->at, Heading::NAMES) ? $this->at + 1 : $mark;
         }
         $words = $isAround ? $this->at - $at : 0;
         $this->at = $at;
 
         return $words;
-    }
-
-    /** How many tokens name the ring at a place: "MR", "magic ring", "adjustable ring". */
-    private function ringWords(int $at): int
-    {
-        if ($this->tokens->isOneOf($at, ['magic', 'adjustable']) && $this->tokens->isOneOf($at + 1, self::RINGS)) {
-            return 2;
-        }
-
-        return $this->tokens->isOneOf($at, self::RINGS) && 'loop' !== $this->tokens->value($at) ? 1 : 0;
     }
 
     /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it */
