@@ -75,7 +75,7 @@ foreach ([[25, 36, 1000], [80, 46, 4000], [400, 91, 40000]] as [$rounds, $widest
 }
 say('40,000 take %.1f times 4,000 (linear: 10; aim: at most 11)', $perStitch['many'] / $perStitch['few'] * 10);
 
-$words = ['R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with', ':', "\t", 'ch 2', 'each', 'st'];
+$words = ['R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with', ':', "\t", 'ch 2', 'each', 'st', 'through both layers', 'starting in 2nd ch', 'change to B', 'B:', 'over the tail', 'into MR:'];
 mt_srand(1);
 $texts = [];
 for ($i = 0; $i < 100000; ++$i) {

@@ -178,7 +178,14 @@ final class Laying
     /** The stitch in which a row of so many cells begins, for its middle to come nearest to a place. */
     private function begin(int $round, float $fromFront, int $cells): int
     {
-        return $this->places->stitch($round, $this->places->along($round, $fromFront) - $cells / 2 + 0.5);
+        $along = $this->places->along($round, $fromFront);
+        if (!$this->places->isBack($round)) {
+            return $this->places->stitch($round, $along - $cells / 2 + 0.5);
+        }
+        // A row that is worked back takes the same columns, counted from its other end.
+        $makes = $this->counts[$round - 1];
+
+        return $makes - $this->places->stitch($round, $makes - $along - $cells / 2 + 0.5) - $cells + 2;
     }
 
     private function set(int $round, int $stitch, string $yarn): void

@@ -177,6 +177,9 @@ final class LayersTest extends TestCase
         $rounds = self::piece(['ch 11', 'R2-8: 11 sc'], ['kind' => 'motif', 'rows' => ['B..', 'B..', 'B..'], 'round' => 3], ['worked' => 'rows'])->colouring->rounds;
         self::assertSame(strpos($rounds[2], 'B'), 10 - (int) strpos($rounds[3], 'B'));
         self::assertSame($rounds[2], $rounds[4]);
+        // Three cells on fourteen stitches have no middle of their own: they take the same columns all the same.
+        $even = self::piece(['ch 14', 'R2-8: 14 sc'], ['kind' => 'motif', 'rows' => ['BBB', 'BBB'], 'round' => 3], ['worked' => 'rows'])->colouring->rounds;
+        self::assertSame($even[2], strrev($even[3]));
     }
 
     /** @return iterable<string, array{array<string, mixed>}> one of each kind */

@@ -234,6 +234,7 @@ function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: rea
 	const { goTo, station, pick } = useBench();
 	const within = new Map<number, Change[]>();
 	for (const change of changes) if (!change.jog) within.set(change.round, [...(within.get(change.round) ?? []), change]);
+	const steps = new Set(changes.flatMap(({ jog, round }) => (jog ? [round] : [])));
 	const isWide = station === 'changes';
 	const button = 'figures absolute inset-x-0 flex items-center gap-1.5 px-2 text-sm whitespace-nowrap hover:bg-shade';
 	return (
@@ -275,11 +276,17 @@ function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: rea
 					<span className="size-2.5 rounded-full border-2 border-ink" />
 				</button>
 			))}
-			{[...within].map(([round, inRound]) => (
-				<span key={round} className="caption absolute inset-x-0 px-2" style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2 - 9 }} title={inRound.map(({ summary }) => summary).join('\n')}>
-					{inRound.length} within
-				</span>
-			))}
+			{[...within].map(([round, inRound]) => {
+				// A step beside it has the room at its edge.
+				const [isAbove, isBelow] = [steps.has(round - 1), steps.has(round)];
+				if (isAbove && isBelow) return null;
+				const down = isAbove ? rowHeight - 18 : isBelow ? 1 : rowHeight / 2 - 9;
+				return (
+					<span key={round} className="caption absolute inset-x-0 px-2 leading-[18px]" style={{ top: (tops[round - 1] ?? 0) + down }} title={inRound.map(({ summary }) => summary).join('\n')}>
+						{inRound.length} within
+					</span>
+				);
+			})}
 		</>
 	);
 }

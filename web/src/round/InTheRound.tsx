@@ -57,8 +57,8 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	}, []);
 
 	useEffect(() => {
-		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), isLeftHanded ? -piece.lean : piece.lean, { hasMarker, isTurnedOver, picked });
-	}, [solid, yarns, piece.lean, isLeftHanded, hasMarker, isTurnedOver, picked]);
+		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), piece.worked === 'rows' ? 0 : isLeftHanded ? -piece.lean : piece.lean, { hasMarker, isTurnedOver, picked });
+	}, [solid, yarns, piece.lean, piece.worked, isLeftHanded, hasMarker, isTurnedOver, picked]);
 
 	useEffect(() => {
 		scene.current?.turn(turned.about, turned.over);

@@ -75,7 +75,7 @@ function backsOf({ backs }: Solid, colours: ReadonlyMap<string, string>): Buffer
 export class RoundScene {
 	readonly #renderer: WebGLRenderer;
 	readonly #scene = new Scene();
-	readonly #camera = new PerspectiveCamera(28, 1, 1, 5000);
+	readonly #camera = new PerspectiveCamera(28, 1);
 	readonly #group = new Group();
 	readonly #shapes = { fine: stitchShape(true), plain: stitchShape(false) };
 	readonly #material = new MeshLambertMaterial();
@@ -132,14 +132,18 @@ export class RoundScene {
 		this.#renderer.setPixelRatio(window.devicePixelRatio);
 		this.#renderer.setSize(width, height, false);
 		this.#camera.aspect = width / Math.max(1, height);
-		this.#camera.updateProjectionMatrix();
 		this.#fit();
 	}
 
 	/** Far enough away for the whole piece, in a narrow window too. */
 	#fit(): void {
 		const half = Math.tan(((this.#camera.fov / 2) * Math.PI) / 180) * Math.min(1, this.#camera.aspect);
-		this.#camera.position.set(0, 0, ((this.#solid?.reach ?? 1) * 1.12) / half + (this.#solid?.reach ?? 1) * 0.4);
+		const reach = this.#solid?.reach ?? 1;
+		const away = (reach * 1.12) / half + reach * 0.4;
+		this.#camera.position.set(0, 0, away);
+		this.#camera.near = away / 50;
+		this.#camera.far = away + 2 * reach;
+		this.#camera.updateProjectionMatrix();
 		this.#camera.lookAt(0, 0, 0);
 		this.draw();
 	}

@@ -12,7 +12,7 @@ import { Together } from './colours/Together';
 
 /** Which stitches take which yarn: what is picked, what can be laid, the layers as they lie, and how it all goes together. */
 export function Colours() {
-	const { picked, pickNone, paint } = useBench();
+	const { picked, pickNone, paint, goTo } = useBench();
 	const { analysis } = usePiece();
 	const yarns = useYarns();
 	const brush = useTools((tools) => tools.brush);
@@ -24,7 +24,15 @@ export function Colours() {
 	return (
 		<>
 			<h2 className="mb-2 text-lg font-semibold">Colours</h2>
-			{brush !== null ? (
+			{(analysis?.rounds.length ?? 0) === 0 ? (
+				<p className="mb-4">
+					There is nothing to colour yet: type the first rounds on the sheet, or{' '}
+					<button type="button" className="underline" onClick={() => goTo('rounds')}>
+						begin from a shape
+					</button>
+					.
+				</p>
+			) : brush !== null ? (
 				<BrushPanel brush={brush} />
 			) : first === undefined || last === undefined ? (
 				<p className="mb-4">
