@@ -50,6 +50,13 @@ test('caps, spots, panels and blends are laid, and stay what they are when the p
 	await page.getByRole('button', { name: 'Lay spots' }).click();
 	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('spots, 4 around, round 9');
 	await expect(round(page, 9)).toHaveAccessibleName(/[89] runs of yarn/);
+	await page.getByRole('button', { name: /^spots, 4 around/ }).click();
+	await page.getByRole('button', { name: 'Work them as bobbles' }).click();
+	await expect(page.locator('.cm-line', { hasText: /^R9: .*bob/ })).toBeVisible();
+	await saved(page);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.locator('.cm-line', { hasText: 'bob' })).toHaveCount(0);
+	await page.keyboard.press('Escape');
 	await page.getByRole('tab', { name: 'Panel' }).click();
 	await page.getByLabel('From round').first().fill('10');
 	await page.getByLabel('to round').first().fill('12');

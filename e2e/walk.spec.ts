@@ -260,6 +260,9 @@ test('copies get their own yarns, and the sums follow', async ({ page }) => {
 	await page.getByRole('button', { name: 'Done' }).click();
 	await expect(page.getByRole('tab', { name: 'Float ×2' })).toBeVisible();
 	await saved(page);
+	await expect(round(page, 5)).toHaveAccessibleName(/yarn B/);
+	await page.getByLabel('Copy that is shown').selectOption('Float 2');
+	await expect(round(page, 5)).toHaveAccessibleName(/yarn C/);
 	await page.reload();
 	await expect(page.getByRole('tab', { name: 'Float ×2' })).toBeVisible();
 });

@@ -25,6 +25,7 @@ final class EditsTest extends ApiTestCase
         yield 'stripes' => [['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat, ['analysis', 'yarns', 0, 'stitches'], 0];
         yield 'stitches' => [['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'rounds', '8'], '..CC'];
         yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
+        yield 'bobbles' => [['do' => 'bobbles', 'layer' => 2] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 12], 'R18: dec x6 (6)'];
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 4] + $ofFloat, ['plan', 'pieces', 0, 'lean'], 0.4];
         yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];

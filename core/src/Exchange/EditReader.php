@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Edit\AddMotif;
+use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
@@ -64,11 +65,12 @@ final class EditReader
             'resize' => new Resize($piece, $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400)),
             'stitches' => self::stitches($fields, $piece),
             'motif' => self::motif($fields, $piece),
+            'bobbles' => new Bobbles($piece, $fields->whole('layer', 0, Limits::LAYERS)),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif, lean or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif, bobbles, lean or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

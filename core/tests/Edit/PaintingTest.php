@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\AddMotif;
+use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Sequence;
@@ -96,5 +97,21 @@ final class PaintingTest extends TestCase
     {
         $sequence = array_map(static fn (array $stripe): Stripe => new Stripe($stripe[0], $stripe[1]), $stripes);
         self::assertSame($letters, implode('', array_map(static fn (Stripe $stripe): string => str_repeat($stripe->yarn, $stripe->rounds), Sequence::of($sequence, $rounds, $isMirrored, $growth))));
+    }
+
+    /** By hand: of 24 stitches every sixth becomes a bobble; the line of twelve rounds is parted, and what was said after it stays. */
+    public function testSpotsAreWorkedAsBobbles(): void
+    {
+        $plan = Plans::of(['24 sc in MR', 'R2-12: sc around (24). Stuff lightly.'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'count' => 4]], ['lean' => 0]);
+        $bobbled = (new Bobbles('body', 0))->apply($plan);
+        self::assertSame(['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24)', '# Stuff lightly'], array_values(array_diff($bobbled->pieces[0]->rounds, [$bobbled->pieces[0]->rounds[2]])));
+        self::assertStringStartsWith('R5: ', $bobbled->pieces[0]->rounds[2]);
+        $rounds = Analysis::of($bobbled)->pieces[0]->reading->rounds;
+        self::assertSame([], Analysis::of($bobbled)->problems);
+        self::assertSame(4, substr_count($rounds[4]->codes, 'b'));
+        $letters = self::rounds($bobbled)[4];
+        self::assertSame(strpos($letters, 'B'), strpos($rounds[4]->codes, 'b'), 'The bobbles are the spots.');
+        $this->expectExceptionMessage('No plain single crochet');
+        (new Bobbles('body', 0))->apply(Plans::of(['12 sc in MR', 'inc around'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 2, 'count' => 4]]));
     }
 }

@@ -5,17 +5,20 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, TextField } from '../ui/Field';
 import { Menu, MenuItem } from '../ui/Menu';
+import { numbered } from '../ui/numbered';
 import { BeginsOn } from './BeginsOn';
 import { CopiesField } from './CopiesField';
 import { useBench, useDraft } from './context';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
+import { setTools, useTools } from './tools';
 
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const [isOpen, setIsOpen] = useState(false);
+	const copy = useTools((tools) => tools.copy);
 	const piece = pieces.find(({ key }) => key === shown);
 
 	function add(copyOf?: Piece) {
@@ -87,6 +90,20 @@ export function Pieces() {
 					Take out {piece?.name}
 				</MenuItem>
 			</Menu>
+			{piece !== undefined && typeof piece.copies !== 'number' && (
+				<select
+					className="field ml-1 max-w-40 text-sm"
+					aria-label="Copy that is shown"
+					value={Math.min(copy, piece.copies.length - 1)}
+					onChange={(event) => setTools({ copy: Number(event.target.value) })}
+				>
+					{numbered(piece.copies).map(({ at, one: { name } }) => (
+						<option key={at} value={at}>
+							{name}
+						</option>
+					))}
+				</select>
+			)}
 			{piece !== undefined && (
 				<DialogSheet title={piece.name === '' ? 'This piece' : piece.name} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 					<div className="grid grid-cols-2 gap-4">

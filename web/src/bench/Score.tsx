@@ -6,7 +6,7 @@ import { Rings } from '../chart/Rings';
 import { numbered } from '../ui/numbered';
 import { useBench, useDraft, usePiece } from './context';
 import { withLayer } from './plans';
-import { setTools, useShownYarns, useTools, zooms } from './tools';
+import { asCopy, setTools, useShownYarns, useTools, zooms } from './tools';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 import { Words } from './Words';
@@ -21,9 +21,10 @@ const NONE: string[] = [];
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Score({ focused }: { focused: { line: number; times: number } }) {
 	const { draft, picked, pick, station } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
-	const { view, zoom, brush, isMirrored, layer, cursor } = useTools();
+	const { view, zoom, brush, isMirrored, layer, copy, cursor } = useTools();
+	const analysis = useMemo(() => asCopy(made, piece?.copies, copy), [made, piece?.copies, copy]);
 	const scale = zooms[zoom] ?? 1;
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.stitches);
@@ -78,14 +79,25 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const key = piece?.key ?? '';
 	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
 	/** where the layer was before it was dragged */
-	const moved = useRef<{ round: number; to: number; fromFront: number } | null>(null);
-	function onMove(rounds: number, degrees: number, isOver: boolean) {
+	const moved = useRef<{ round: number; to: number; fromFront: number; degrees: number } | null>(null);
+	function onMove(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) {
 		draft.change((plan) => {
 			const before = plan.pieces.find((is) => is.key === key)?.colours[layer ?? -1];
 			if (before === undefined || !('fromFront' in before || before.kind === 'motif' || before.kind === 'panel' || before.kind === 'spots')) return plan;
 			const last = analysis?.rounds.length ?? 1;
-			moved.current ??= { round: 'round' in before ? before.round : before.from, to: 'to' in before ? (before.to ?? 0) : 0, fromFront: before.fromFront ?? 0 };
+			moved.current ??= {
+				round: 'round' in before ? before.round : before.from,
+				to: 'to' in before ? (before.to ?? 0) : 0,
+				fromFront: before.fromFront ?? 0,
+				degrees: before.kind === 'panel' ? before.degrees : 0,
+			};
 			const from = moved.current;
+			if (resizes && before.kind !== 'motif') {
+				const to = Math.max(from.round, Math.min(last, from.to + rounds));
+				return withLayer(plan, key, layer ?? -1, (is) =>
+					is.kind === 'panel' ? { ...is, to, degrees: Math.round(Math.min(360, Math.max(1, from.degrees + 2 * degrees))) } : is.kind === 'spots' ? { ...is, to } : is,
+				);
+			}
 			const height = before.kind === 'motif' ? before.rows.length : from.to - from.round + 1;
 			const by = Math.max(1 - from.round, Math.min(last - height + 1 - from.round, rounds));
 			const fromFront = Math.round((((from.fromFront + degrees + 540) % 360) - 180) * 2) / 2;

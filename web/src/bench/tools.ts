@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { create } from 'zustand';
-import type { Amount, Yarn } from '../api/types';
+import type { Amount, Piece, PieceAnalysis, Yarn } from '../api/types';
 import { useDraft } from './context';
 
 export const views = ['opened', 'grid', 'above', 'round'] as const;
@@ -22,6 +22,8 @@ interface Tools {
 	isMirrored: boolean;
 	/** the layer that is moved on the chart, by its place in the piece's list */
 	layer: number | null;
+	/** the copy that is shown, by its place in the piece's list */
+	copy: number;
 	/** eyes to see the colours with; null: the maker's own */
 	sight: Sight | null;
 	/** the stitch that the keys are on */
@@ -29,7 +31,7 @@ interface Tools {
 }
 
 /** How the chart is looked at and worked on: of this window, not of the plan. */
-export const useTools = create<Tools>(() => ({ view: 'opened', zoom: 0, brush: null, isMirrored: false, layer: null, sight: null, cursor: null }));
+export const useTools = create<Tools>(() => ({ view: 'opened', zoom: 0, brush: null, isMirrored: false, layer: null, copy: 0, sight: null, cursor: null }));
 
 export const setTools = useTools.setState;
 
@@ -50,4 +52,16 @@ function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: Sight | null): Y
 	// A colour that is being changed is shown at once, before the core has seen it.
 	const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];
 	return hex === yarn.hex ? yarn : { ...yarn, hex };
+}
+
+/** A piece as one of its copies is made: with the yarns that the copy takes in place of the plan's. */
+export function asCopy(piece: PieceAnalysis | undefined, copies: Piece['copies'] | undefined, at: number): PieceAnalysis | undefined {
+	const instead = Array.isArray(copies) ? (copies[at]?.yarns ?? {}) : {};
+	if (piece === undefined || Object.keys(instead).length === 0) return piece;
+	const of = (yarn: string) => instead[yarn] ?? yarn;
+	return {
+		...piece,
+		rounds: piece.rounds.map((round) => ({ ...round, runs: round.runs.map((run) => ({ ...run, yarn: of(run.yarn) })) })),
+		changes: piece.changes.map((change) => ({ ...change, from: of(change.from), to: of(change.to) })),
+	};
 }

@@ -40,8 +40,8 @@ interface Props {
 	/** what the stitch under the pointer is worked into, where that is known by now */
 	into: string | undefined;
 	onUnder: (cell: Cell | null) => void;
-	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go */
-	onMove: (rounds: number, degrees: number, isOver: boolean) => void;
+	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go, `resizes` where its far edge is taken */
+	onMove: (rounds: number, degrees: number, how: { isOver: boolean; resizes: boolean }) => void;
 }
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
@@ -156,7 +156,7 @@ export function Chart(props: Props) {
 		setUnder(cell);
 		if (cell?.round !== under?.round || cell?.stitch !== under?.stitch) tellUnder(cell === null ? null : { round: cell.round, stitch: cell.stitch });
 		if (at === null) return;
-		if (held.current !== null) onMove(...dragOf(at, held.current), false);
+		if (held.current !== null) onMove(...dragOf(at, held.current), { isOver: false, resizes: event.shiftKey });
 		else if (dragged.current === null) return;
 		else if (brush !== null) {
 			if (at.stitch !== null) brushOver({ round: at.round, stitch: at.stitch });
@@ -168,7 +168,7 @@ export function Chart(props: Props) {
 
 	function onUp(event: PointerEvent) {
 		const at = roundUnder(event);
-		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), true);
+		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), { isOver: true, resizes: event.shiftKey });
 		held.current = null;
 		if (brush !== null && dragged.current !== null && stroke.size > 0) onPaint(runsOf(stroke));
 		dragged.current = null;

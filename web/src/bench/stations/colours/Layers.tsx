@@ -147,9 +147,14 @@ export function Layers() {
 										</Button>
 									</div>
 									<Where layer={layer} onChange={(to) => change(at, () => to, `layer ${piece.key} ${at}`)} />
+									{(layer.kind === 'spots' || layer.kind === 'motif' || layer.kind === 'hand') && (
+										<Button className="col-span-2" onClick={() => draft.edit({ do: 'bobbles', piece: piece.key, layer: at })}>
+											Work them as bobbles
+										</Button>
+									)}
 									{isMovable(layer) && (
 										<p className="caption col-span-2 flex items-center gap-1">
-											<Move size={14} /> Drag it on the chart; degrees count from the front.
+											<Move size={14} /> Drag it on the chart, with Shift to make it higher or wider; degrees count from the front.
 										</p>
 									)}
 								</div>
