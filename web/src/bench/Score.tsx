@@ -5,6 +5,7 @@ import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import { numbered } from '../ui/numbered';
 import { useBench, useDraft, usePiece } from './context';
+import { isMovable, type Movable, moved, resized } from './drag';
 import { withLayer } from './plans';
 import { asCopy, setTools, useShownYarns, useTools, zooms } from './tools';
 import { useWorkedInto } from './useWorkedInto';
@@ -78,34 +79,18 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const into = useWorkedInto(piece?.key, under);
 	const key = piece?.key ?? '';
 	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
-	/** where the layer was before it was dragged */
-	const moved = useRef<{ round: number; to: number; fromFront: number; degrees: number } | null>(null);
+	/** the layer as it was before it was dragged */
+	const taken = useRef<Movable | null>(null);
 	function onMove(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) {
-		draft.change((plan) => {
-			const before = plan.pieces.find((is) => is.key === key)?.colours[layer ?? -1];
-			if (before === undefined || !('fromFront' in before || before.kind === 'motif' || before.kind === 'panel' || before.kind === 'spots')) return plan;
-			const last = analysis?.rounds.length ?? 1;
-			moved.current ??= {
-				round: 'round' in before ? before.round : before.from,
-				to: 'to' in before ? (before.to ?? 0) : 0,
-				fromFront: before.fromFront ?? 0,
-				degrees: before.kind === 'panel' ? before.degrees : 0,
-			};
-			const from = moved.current;
-			if (resizes && before.kind !== 'motif') {
-				const to = Math.max(from.round, Math.min(last, from.to + rounds));
-				return withLayer(plan, key, layer ?? -1, (is) =>
-					is.kind === 'panel' ? { ...is, to, degrees: Math.round(Math.min(360, Math.max(1, from.degrees + 2 * degrees))) } : is.kind === 'spots' ? { ...is, to } : is,
-				);
-			}
-			const height = before.kind === 'motif' ? before.rows.length : from.to - from.round + 1;
-			const by = Math.max(1 - from.round, Math.min(last - height + 1 - from.round, rounds));
-			const fromFront = Math.round((((from.fromFront + degrees + 540) % 360) - 180) * 2) / 2;
-			return withLayer(plan, key, layer ?? -1, (is) =>
-				is.kind === 'motif' ? { ...is, round: from.round + by, fromFront } : is.kind === 'panel' || is.kind === 'spots' ? { ...is, from: from.round + by, to: from.to + by, fromFront } : is,
-			);
-		}, `drag ${key} ${layer}`);
-		if (isOver) moved.current = null;
+		const at = layer ?? -1;
+		const before = draft.getState().plan.pieces.find((is) => is.key === key)?.colours[at];
+		if (taken.current === null && isMovable(before)) taken.current = before;
+		const from = taken.current;
+		if (from !== null) {
+			const to = (resizes ? resized : moved)(from, rounds, degrees, analysis?.rounds.length ?? 1);
+			draft.change((plan) => withLayer(plan, key, at, () => to), `drag ${key} ${at}`);
+		}
+		if (isOver) taken.current = null;
 	}
 
 	const isEmpty = lines.length === 0;
