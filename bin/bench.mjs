@@ -1,14 +1,14 @@
 // Prints how fast the page answers in the browser: node bin/bench.mjs URL
 import { existsSync } from 'node:fs';
 import { chromium } from 'playwright-core';
-import { launchOptions } from '../e2e/browser.mjs';
+import { plainOptions } from '../e2e/browser.mjs';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:8420';
-if (!existsSync(launchOptions.executablePath)) {
+if (!existsSync(plainOptions.executablePath)) {
 	console.log('no browser: chromium is not installed');
 	process.exit(0);
 }
-const browser = await chromium.launch(launchOptions);
+const browser = await chromium.launch(plainOptions);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(url);
 await page.waitForSelector('h2');

@@ -1,15 +1,7 @@
-/** The browser that pages are driven in: Debian's, with its software drawing, and nothing that calls out. */
-export const launchOptions = {
-	executablePath: '/usr/bin/chromium',
-	args: [
-		'--no-sandbox',
-		'--disable-quic',
-		'--no-first-run',
-		'--disable-background-networking',
-		'--disable-component-update',
-		'--disable-sync',
-		'--use-angle=swiftshader',
-		'--enable-unsafe-swiftshader',
-		'--ignore-gpu-blocklist',
-	],
-};
+const plain = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
+/** Debian's browser, with nothing that calls out. */
+export const plainOptions = { executablePath: '/usr/bin/chromium', args: plain };
+
+/** The same with WebGL in software, which slows all its drawing down: for the piece in the round. */
+export const launchOptions = { ...plainOptions, args: [...plain, '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'] };
