@@ -268,11 +268,16 @@ final class Parser
             $this->at += $words;
             $item = null === $loop ? $item : $this->timesAfterLoop($item);
         }
-        [$isThroughBoth, $this->at] = GroundPhrase::throughBoth($this->tokens, $this->at);
+        [$isThroughBoth, $end] = GroundPhrase::throughBoth($this->tokens, $this->at);
+        if ($end > $this->at) {
+            $this->at = $end;
+            $item = $this->timesAfterLoop($item);
+        }
         if ($isThroughBoth) {
             $item = GroundPhrase::closing($item, $this->vocabulary);
-            if ($item instanceof Work && null !== $item->times && null !== $loop) {
-                $loop = null;
+            if (null === $loop) {
+                [$loop, $words] = $this->loop($this->at);
+                $this->at += $words;
             }
         }
         $this->at += GroundPhrase::overStrands($this->tokens, $this->at);
@@ -291,6 +296,12 @@ final class Parser
             return $item;
         }
         [$times] = $this->times($this->at - 1);
+        if (false === $times && $this->tokens->isOneOf($this->at, ['of']) && $this->tokens->isOneOf($this->at + 1, ['each', 'every'])) {
+            $this->at += 2;
+            $this->skipStitchWords();
+            $this->skipWords(['around', 'across']);
+            $times = null;
+        }
         if (false === $times) {
             return $item;
         }
@@ -543,7 +554,7 @@ final class Parser
     private function into(Stitch $stitch, ?int $count, int $position, array $before): ?Node
     {
         $in = $this->at;
-        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0] || GroundPhrase::overStrands($this->tokens, $this->at) > 0 || null !== YarnPhrase::after($this->tokens, $this->at, $this->yarns)) {
+        if (!$this->tokens->isOneOf($in, ['in', 'into', 'over']) || $this->saysSame() || null !== $this->loop($in)[0] || $this->tokens->isOneOf($in + 1, ['both']) || GroundPhrase::overStrands($this->tokens, $this->at) > 0 || null !== YarnPhrase::after($this->tokens, $this->at, $this->yarns)) {
             return $this->intoNextWithoutIn($stitch, $count, $position);
         }
         ++$this->at;

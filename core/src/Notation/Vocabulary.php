@@ -17,7 +17,7 @@ final class Vocabulary
     private const SHARED = [
         'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch,
         'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl-st' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch,
-        'sl st through both' => Stitch::SlipThroughBoth, 'sl st through both layers' => Stitch::SlipThroughBoth, 'sl st through both sides' => Stitch::SlipThroughBoth,
+        'sl st through both layers' => Stitch::SlipThroughBoth, 'sl st through both sides' => Stitch::SlipThroughBoth,
         'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain,
         'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip,
         'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase,
@@ -78,7 +78,7 @@ final class Vocabulary
             $names["{$own[0]}2tog"] = $together;
             $names["{$own[0]}3tog"] = Stitch::from("{$us}3tog");
             $both = $stitch->throughBoth();
-            foreach (null === $both ? [] : ['', ' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
+            foreach (null === $both ? [] : [' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
                 $names["{$own[0]} through both{$sides}"] = $both;
             }
         }
@@ -103,7 +103,7 @@ final class Vocabulary
             return "{$match[2]} ".$this->own($match[1]).' in next st';
         }
         if (str_ends_with($name, ' both')) {
-            return $this->own(substr($name, 0, -5)).' through both';
+            return $this->own(substr($name, 0, -5)).' through both sides';
         }
         if (1 === preg_match('/^(bob|pop)(\d)$/', $name, $match)) {
             return "{$match[2]}-loop {$match[1]}";

@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 /** The yarn that words name at a place of a line, however they do: "with B, Flag red:", "change to B", "[B]", "B:", "in B". */
 final readonly class YarnPhrase
 {
+    private const BEFORE = ['with', 'using', 'attach', 'attaching', 'join', 'joining'];
     private const CHANGING = ['change', 'changing', 'switch', 'switching'];
 
     /**
@@ -22,7 +23,13 @@ final readonly class YarnPhrase
     public static function before(Tokens $tokens, int $at, YarnNames $yarns): ?self
     {
         if ($tokens->isOneOf($at, self::CHANGING) && 'to' === $tokens->value($at + 1)) {
-            return self::named($tokens, $at + 2, $at + 2, $yarns);
+            // A name that is no yarn's ends where the next part begins.
+            $end = $at + 2;
+            while (null === $yarns->at($tokens, $at + 2) && $tokens->has($end) && !$tokens->is($end, TokenType::Separator, TokenType::Stop, TokenType::Close)) {
+                ++$end;
+            }
+
+            return self::named($tokens, $at + 2, $end, $yarns);
         }
         if ($tokens->is($at, TokenType::Open)) {
             $close = $at + 1 + ($yarns->at($tokens, $at + 1)[1] ?? 0);
@@ -30,8 +37,18 @@ final readonly class YarnPhrase
 
             return $isClosed ? self::named($tokens, $at + 1, $close + 1, $yarns) : null;
         }
-        if ($tokens->isOneOf($at, ['with', 'using'])) {
-            for ($i = $at + 1; $tokens->has($i); ++$i) {
+        if ($tokens->isOneOf($at, self::BEFORE)) {
+            $end = $at + 1 + ($yarns->at($tokens, $at + 1)[1] ?? 0);
+            if ($end > $at + 1 && ',' === $tokens->value($end)) {
+                // "with B, Flag red: sc" names it on; "with B, sc" does not.
+                $name = $end + 1;
+                while ($tokens->has($name) && ':' !== $tokens->value($name) && !$tokens->is($name, TokenType::Separator)) {
+                    ++$name;
+                }
+
+                return self::named($tokens, $at + 1, ':' === $tokens->value($name) ? $name + 1 : $end + 1, $yarns);
+            }
+            for ($i = $at + 1; $tokens->has($i) && ($end > $at + 1 || 'with' === $tokens->value($at)); ++$i) {
                 if (':' === $tokens->value($i)) {
                     return self::named($tokens, $at + 1, $i + 1, $yarns);
                 }
@@ -48,7 +65,7 @@ final readonly class YarnPhrase
     /** After stitches, "5 sc in B", with what follows parted from it. */
     public static function after(Tokens $tokens, int $at, YarnNames $yarns): ?self
     {
-        $yarn = $tokens->isOneOf($at, ['in', 'with']) ? $yarns->at($tokens, $at + 1) : null;
+        $yarn = $tokens->isOneOf($at, ['in', 'with', 'using']) ? $yarns->at($tokens, $at + 1) : null;
         if (null === $yarn) {
             return null;
         }

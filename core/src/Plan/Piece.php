@@ -39,48 +39,86 @@ final readonly class Piece
     /** @param list<string> $rounds */
     public function withRounds(array $rounds): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(rounds: $rounds);
     }
 
     /** @param list<Laid> $colours */
     public function withColours(array $colours): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(colours: $colours);
     }
 
     public function withChanges(ChangeChoice $changes): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(changes: $changes);
     }
 
     public function withFront(float $degrees): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $degrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(frontDegrees: $degrees);
     }
 
     public function withWorked(Worked $worked): self
     {
-        return new self($this->key, $this->name, $this->copies, $worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(worked: $worked);
+    }
+
+    public function withLean(float $lean): self
+    {
+        return $this->but(lean: $lean);
     }
 
     public function named(string $name, Copies $copies): self
     {
-        return new self($this->key, $name, $copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(name: $name, copies: $copies);
     }
 
     /** @param list<Placement> $placements */
     public function withPlacements(array $placements): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $placements, $this->face);
-    }
-
-    public function withLean(float $lean): self
-    {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $this->face);
+        return $this->but(placements: $placements);
     }
 
     public function withFace(?Face $face): self
     {
-        return new self($this->key, $this->name, $this->copies, $this->worked, $this->rounds, $this->lean, $this->frontDegrees, $this->colours, $this->changes, $this->start, $this->chainCounts, $this->closing, $this->placements, $face);
+        return $this->but(face: $face);
+    }
+
+    /**
+     * The same piece but for what is said.
+     *
+     * @param list<string>|null    $rounds
+     * @param list<Laid>|null      $colours
+     * @param list<Placement>|null $placements
+     * @param Face|false|null      $face       false: as it is
+     */
+    private function but(
+        ?string $name = null,
+        ?Copies $copies = null,
+        ?Worked $worked = null,
+        ?array $rounds = null,
+        ?float $lean = null,
+        ?float $frontDegrees = null,
+        ?array $colours = null,
+        ?ChangeChoice $changes = null,
+        ?array $placements = null,
+        Face|false|null $face = false,
+    ): self {
+        return new self(
+            $this->key,
+            $name ?? $this->name,
+            $copies ?? $this->copies,
+            $worked ?? $this->worked,
+            $rounds ?? $this->rounds,
+            $lean ?? $this->lean,
+            $frontDegrees ?? $this->frontDegrees,
+            $colours ?? $this->colours,
+            $changes ?? $this->changes,
+            $this->start,
+            $this->chainCounts,
+            $this->closing,
+            $placements ?? $this->placements,
+            false === $face ? $this->face : $face,
+        );
     }
 }
