@@ -52,6 +52,7 @@ final class AnalysisWriter
             'gauge' => self::gauge($plan),
             'pieces' => array_map(static fn (PieceAnalysis $piece): array => self::piece($plan, $piece), $analysis->pieces),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
+            'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan),
             'problems' => self::problems($analysis->problems),

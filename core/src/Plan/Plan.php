@@ -13,6 +13,8 @@ final readonly class Plan
      * Source: from memory, yarn caught over the hook, worked tightly.
      */
     public const USUAL_LEAN = 0.35;
+    /** The same where the yarn is caught under the hook: from memory, to be measured. */
+    public const USUAL_LEAN_UNDER = 0.15;
 
     /**
      * @param non-empty-list<Yarn> $yarns

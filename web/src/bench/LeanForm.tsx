@@ -5,17 +5,15 @@ import { ChoiceField, NumberField } from '../ui/Field';
 import { useBench, useDraft } from './context';
 import { withPiece } from './plans';
 
-/** How far the usual ways of catching the yarn lean, in stitches a round: from memory, to be measured. */
-const usual = { over: 0.35, under: 0.15 } as const;
-
 /** The lean: as it usually is, or from a marker swatch. */
 export function LeanForm({ piece }: { piece: Piece }) {
 	const { draft } = useBench();
 	const lean = useDraft(({ analysis }) => analysis.pieces.find(({ key }) => key === piece.key)?.lean ?? null);
+	const usual = useDraft(({ analysis }) => analysis.usualLeans);
 	const [rounds, setRounds] = useState(10);
 	const [stitches, setStitches] = useState<number | null>(null);
 	const change = (to: number) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean: to })), `lean ${piece.key}`);
-	const how = (Object.keys(usual) as (keyof typeof usual)[]).find((way) => usual[way] === (piece.lean ?? lean)) ?? 'own';
+	const how = (['over', 'under'] as const).find((way) => usual[way] === (piece.lean ?? lean)) ?? 'own';
 	return (
 		<>
 			<NumberField label="Lean, stitches a round" min={-2} max={2} step={0.05} value={piece.lean ?? lean} onChange={(to) => to !== null && change(to)} />
@@ -23,14 +21,15 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				label="The yarn is caught"
 				value={how}
 				choices={[
-					['over', 'over the hook (from memory: 0.35)'],
-					['under', 'under the hook (from memory: 0.15)'],
+					['over', `over the hook: ${usual.over}`],
+					['under', `under the hook: ${usual.under}`],
 					['own', 'as measured'],
 				]}
 				onChange={(way) => way !== 'own' && change(usual[way])}
 			/>
 			<p className="caption col-span-2">
-				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. Measure it: work ten even rounds and count how far the marker has wandered.
+				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. The usual figures are from memory. Measure yours: work ten even rounds and count how
+				far the marker has wandered.
 			</p>
 			<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
 			<div className="flex items-end gap-2">

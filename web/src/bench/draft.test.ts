@@ -4,7 +4,16 @@ import { openDraft } from './draft';
 import { newPlan, withPiece } from './plans';
 import { takeUnsaved } from './unsaved';
 
-const analysis: Analysis = { title: '', gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null }, pieces: [], shapes: [], stitches: {}, yarns: [], problems: [] };
+const analysis: Analysis = {
+	title: '',
+	gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null },
+	pieces: [],
+	usualLeans: { over: 0, under: 0 },
+	shapes: [],
+	stitches: {},
+	yarns: [],
+	problems: [],
+};
 
 /** A server of one plan. Its core knows one edit, retyping. */
 class Server {
