@@ -74,6 +74,19 @@ test('caps, spots, panels and blends are laid, and stay what they are when the p
 	await expect(round(page, 14)).not.toHaveAccessibleName(/yarn C$/);
 });
 
+test('stripes are laid by their height', async ({ page }) => {
+	await page.getByLabel('heights in cm').check();
+	await page.getByLabel('1: B').fill('1.7');
+	await page.getByLabel('2: A').fill('0.8');
+	await page.getByRole('button', { name: 'Lay stripes' }).click();
+	for (const [n, yarn] of [
+		[4, 'B'],
+		[5, 'A'],
+		[7, 'B'],
+	] as const)
+		await expect(round(page, n)).toHaveAccessibleName(new RegExp(`yarn ${yarn}`));
+});
+
 test('single stitches are coloured with the pointer, with keys and in pairs', async ({ page }) => {
 	await page.getByRole('button', { name: /^Brush/ }).click();
 	await page.getByRole('region', { name: 'Brush' }).getByRole('button', { name: /Tar/ }).click();

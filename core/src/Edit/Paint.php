@@ -18,8 +18,9 @@ final readonly class Paint implements Edit
     /**
      * @param list<array{int, int}>  $ranges   first and last round of each stretch
      * @param non-empty-list<Stripe> $sequence repeated over each stretch
+     * @param list<float>            $heights  of its stripes in mm, in place of their rounds; none: by rounds
      */
-    private function __construct(private string $piece, private array $ranges, private array $sequence)
+    private function __construct(private string $piece, private array $ranges, private array $sequence, private bool $isMirrored = false, private int $growth = 0, private array $heights = [])
     {
     }
 
@@ -42,19 +43,27 @@ final readonly class Paint implements Edit
         return new self($piece, $ranges, [new Stripe($yarn, 1)]);
     }
 
-    /** @param non-empty-list<Stripe> $sequence */
-    public static function stripes(string $piece, int $from, int $to, array $sequence): self
+    /**
+     * @param non-empty-list<Stripe> $sequence
+     * @param bool                   $isMirrored forth and back
+     * @param int                    $growth     rounds that every stripe is higher each time it comes again
+     * @param list<float>            $heights    of the stripes in mm, in place of their rounds; none: by rounds
+     */
+    public static function stripes(string $piece, int $from, int $to, array $sequence, bool $isMirrored = false, int $growth = 0, array $heights = []): self
     {
-        return new self($piece, [[min($from, $to), max($from, $to)]], $sequence);
+        return new self($piece, [[min($from, $to), max($from, $to)]], $sequence, $isMirrored, $growth, $heights);
     }
 
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $colours = $piece->colours;
+        $high = array_map(static fn (float $mm): int => max(1, (int) round($mm / $plan->gauge->roundHeightMm())), $this->heights);
+        $stripes = array_map(static fn (Stripe $stripe, int $i): Stripe => new Stripe($stripe->yarn, $high[$i] ?? $stripe->rounds), $this->sequence, array_keys($this->sequence));
         foreach ($this->ranges as [$from, $to]) {
+            $sequence = Sequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
             $colours = array_values(array_filter($colours, static fn (Laid $laid): bool => !self::isCovered($laid->layer, $from, $to)));
-            $colours[] = new Laid(new Stripes($from, $to, 1 === \count($this->sequence) ? [new Stripe($this->sequence[0]->yarn, $to - $from + 1)] : $this->sequence));
+            $colours[] = new Laid(new Stripes($from, $to, 1 === \count($sequence) ? [new Stripe($sequence[0]->yarn, $to - $from + 1)] : $sequence));
         }
 
         return $plan->withPiece(self::joined($piece, $colours));

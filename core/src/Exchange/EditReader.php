@@ -18,7 +18,6 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
-use Alternum\Core\Edit\Sequence;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
@@ -131,7 +130,9 @@ final class EditReader
         $isMirrored = $fields->has('mirrored') && $fields->truth('mirrored');
         $growth = $fields->whole('growth', -50, 50, 0);
 
-        return Paint::stripes($piece, $from, $to, Sequence::of([] === $sequence ? [new Stripe('A', 1)] : $sequence, abs($to - $from) + 1, $isMirrored, $growth));
+        $heights = $fields->has('heightsMm') ? $fields->numbers('heightsMm', \count($sequence), 1, 5000) : [];
+
+        return Paint::stripes($piece, $from, $to, [] === $sequence ? [new Stripe('A', 1)] : $sequence, $isMirrored, $growth, $heights);
     }
 
     private static function stitches(Fields $fields, string $piece): PaintStitches

@@ -125,6 +125,27 @@ final class Fields
         return $of[0];
     }
 
+    /**
+     * A list of so many numbers.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, int $count, float $least, float $most): array
+    {
+        $values = $this->raw($name);
+        $numbers = [];
+        foreach (\is_array($values) ? $values : [] as $value) {
+            if ((\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most) {
+                $numbers[] = (float) $value;
+            }
+        }
+        if (\count($numbers) !== $count || !\is_array($values) || \count($values) !== $count) {
+            $this->wrong($name, "These are not {$count} numbers from {$least} to {$most}.", 'Write one for each.');
+        }
+
+        return $numbers;
+    }
+
     public function truth(string $name): bool
     {
         $value = $this->raw($name);

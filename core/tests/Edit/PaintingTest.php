@@ -9,8 +9,11 @@ use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Sequence;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Plan\Motif;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Stripe;
@@ -113,5 +116,17 @@ final class PaintingTest extends TestCase
         self::assertSame(strpos($letters, 'B'), strpos($rounds[4]->codes, 'b'), 'The bobbles are the spots.');
         $this->expectExceptionMessage('No plain single crochet');
         (new Bobbles('body', 0))->apply(Plans::of(['12 sc in MR', 'inc around'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 2, 'count' => 4]]));
+    }
+
+    /** By hand: at 24 rounds in 10 cm a round is 4.17 mm high, so that 10 mm are two rounds, 17 mm four and 1 mm still one. */
+    public function testStripesByTheirHeight(): void
+    {
+        $stripes = [new Stripe('A', 9), new Stripe('B', 9), new Stripe('A', 9)];
+        $plan = Paint::stripes('body', 1, 12, $stripes, heights: [10.0, 17.0, 1.0])->apply(Plans::of(self::TUBE));
+        self::assertSame('AABBBBAAABBB', implode('', array_map(static fn (string $round): string => $round[0], self::rounds($plan))));
+        $read = EditReader::values(['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1], ['yarn' => 'B', 'rounds' => 1]], 'heightsMm' => [10, 17]], 'edits[0]');
+        self::assertSame('AABBBBAABBBB', implode('', array_map(static fn (string $round): string => $round[0], self::rounds($read->apply(Plans::of(self::TUBE))))));
+        $this->expectException(Refusal::class);
+        EditReader::values(['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'heightsMm' => [10, 17]], 'edits[0]');
     }
 }

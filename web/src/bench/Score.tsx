@@ -172,7 +172,9 @@ function Ruler({ isLeftHanded }: { isLeftHanded: boolean }) {
 	return (
 		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between px-2">
 			<span>back</span>
+			<span>side</span>
 			<span>front</span>
+			<span>side</span>
 			<span>back {isLeftHanded ? '←' : '→'}</span>
 		</div>
 	);

@@ -106,12 +106,16 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 	const [from, setFrom] = useState(firstFrom);
 	const [to, setTo] = useState(firstTo);
 	const [how, setHow] = useState<'again' | 'mirrored' | 'grow' | 'shrink'>('again');
+	const [isByHeight, setIsByHeight] = useState(false);
+	const [heights, setHeights] = useState<number[]>([]);
 	const [sequence, setSequence] = useState<Stripe[]>(() => [
 		{ yarn: yarns[1]?.key ?? yarns[0]?.key ?? 'A', rounds: 2 },
 		{ yarn: yarns[0]?.key ?? 'A', rounds: 2 },
 	]);
 	const rounds = sequence.reduce((sum, stripe) => sum + stripe.rounds, 0);
-	const high = (rounds * gauge.roundHeightMm) / (units === 'metric' ? 10 : 25.4);
+	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
+	const heightOf = (at: number) => heights[at] ?? Math.round(((sequence[at]?.rounds ?? 1) * gauge.roundHeightMm * 10) / inMm) / 10;
+	const high = isByHeight ? sequence.reduce((sum, _, at) => sum + heightOf(at), 0) : (rounds * gauge.roundHeightMm) / inMm;
 	return (
 		<Form
 			does="Lay stripes"
@@ -123,6 +127,7 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 					from,
 					to,
 					sequence,
+					...(isByHeight ? { heightsMm: sequence.map((_, at) => heightOf(at) * inMm) } : {}),
 					...(how === 'mirrored' ? { mirrored: true } : {}),
 					...(how === 'grow' ? { growth: 1 } : how === 'shrink' ? { growth: -1 } : {}),
 				})
@@ -130,8 +135,29 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 		>
 			<div className="col-span-2">
 				<SequenceEditor sequence={sequence} yarns={yarns} onChange={setSequence} />
+				<label className="flex items-center gap-2">
+					<input type="checkbox" checked={isByHeight} onChange={(event) => setIsByHeight(event.target.checked)} />
+					heights in {unit}
+				</label>
+				{isByHeight && (
+					<div className="grid grid-cols-3 gap-2">
+						{numbered(sequence).map(({ at, one }) => (
+							<NumberField
+								key={at}
+								label={`${at + 1}: ${one.yarn}`}
+								unit={unit}
+								min={0.1}
+								max={100}
+								step={0.1}
+								value={heightOf(at)}
+								onChange={(n) => n !== null && setHeights(sequence.map((_, i) => (i === at ? n : heightOf(i))))}
+							/>
+						))}
+					</div>
+				)}
 				<p className="caption figures">
-					once through: {rounds} rounds, {high.toFixed(1)} {units === 'metric' ? 'cm' : 'in'}
+					once through: {isByHeight ? '' : `${rounds} rounds, `}
+					{high.toFixed(1)} {unit}
 				</p>
 			</div>
 			<ChoiceField
