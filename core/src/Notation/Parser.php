@@ -849,6 +849,9 @@ final class Parser
         if (!$this->tokens->isWord($at)) {
             return $this->tokens->error($at, "“{$said}” cannot be read here.", 'Take it out, or write the stitches it stands for.');
         }
+        if ($this->tokens->isOneOf($at, ['in', 'with', 'using']) && $this->tokens->isWord($at + 1)) {
+            return $this->tokens->error($at + 1, "“{$this->tokens->said($at + 1)}” is neither a yarn that is known here nor something to work into.", 'Name a yarn by its letter, as “in B”, or say where the stitches go.');
+        }
         if (null !== $this->stitchName($at, $this->otherVocabulary)) {
             [$these, $those] = Terms::Us === $this->terms ? ['US', 'UK'] : ['UK', 'US'];
 

@@ -109,6 +109,8 @@ final class GroundTest extends TestCase
         $reading = Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
         self::assertSame('“lime” is the name of no yarn of this plan.', $reading->problems[0]->message);
         self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
+        $after = Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us)->problems[0];
+        self::assertSame(['“lime” is neither a yarn that is known here nor something to work into.', 14, []], [$after->message, $after->column, $after->fixes]);
         $changed = Reader::read(['6 sc in MR', '3 sc, change to lime green, 3 sc'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
         self::assertSame(['“lime” is the name of no yarn of this plan.', 'ssssss'], [$changed->problems[0]->message, $changed->rounds[1]->codes]);
         self::assertTrue($reading->rounds[1]->isComplete());
