@@ -50,7 +50,9 @@ final readonly class PieceAnalysis
             };
         }
 
-        return [] === $said ? null : implode(', ', $said);
+        $spread = $this->piece->start->take->stitches ?? 0;
+
+        return [] === $said ? null : ($spread > 0 ? "{$spread}, spread evenly, of the " : '').implode(', ', $said);
     }
 
     /** @return list<Step> */

@@ -87,6 +87,12 @@ final class BeginningTest extends TestCase
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 
+    public function testSaysWhatIsSpreadEvenly(): void
+    {
+        $plan = self::plan(['sc around'], ['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 6]]);
+        self::assertSame('6, spread evenly, of the 15 of Leg', Analysis::of($plan)->pieces[2]->beginning($plan));
+    }
+
     public function testTheFirstRoundIsCheckedLikeAnyOther(): void
     {
         $start = ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Api;
 
+use Alternum\Core\Colour\Shapes;
 use Alternum\Server\Tests\ApiTestCase;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -53,6 +54,12 @@ final class EditsTest extends ApiTestCase
         $contract = (string) file_get_contents(\dirname(__DIR__, 2).'/contract/openapi.yaml');
         preg_match_all('/do: \{ const: (\w+) \}/', $contract, $named);
         self::assertEqualsCanonicalizing(array_keys(iterator_to_array(self::edits())), $named[1]);
+    }
+
+    public function testTheContractNamesEveryShape(): void
+    {
+        preg_match('/shape: \{ enum: \[([^\]]+)\]/', (string) file_get_contents(\dirname(__DIR__, 2).'/contract/openapi.yaml'), $named);
+        self::assertSame(Shapes::names(), explode(', ', $named[1] ?? ''));
     }
 
     public function testAnEditThatCannotBeMadeSaysWhy(): void

@@ -22,7 +22,7 @@ final class FaceCheck
             return [];
         }
         $remarks = [];
-        $places = new Places($piece, $fabric);
+        $places = new Places($piece, $fabric, $changes->starts);
         $parted = [];
         for ($round = $face->from; $round <= min($face->to, $places->rounds()); ++$round) {
             if (self::isParted($places, $round, $face, $colouring->rounds[$round - 1])) {
@@ -45,8 +45,8 @@ final class FaceCheck
     {
         $makes = $places->makes($round);
         $stitches = max(1, min($makes, (int) round($face->degrees / 360.0 * $makes)));
-        $begin = $places->stitch($round, $places->along($round, 0.0) - $stitches / 2 + 0.5);
-        $seen = substr($letters.$letters, $begin - 1, $stitches);
+        $begin = ($places->begin($round, 0.0, $stitches) - 1 + $makes) % $makes;
+        $seen = substr($letters.$letters, $begin, $stitches);
 
         return strspn($seen, $seen[0]) < \strlen($seen);
     }

@@ -59,13 +59,13 @@ final readonly class LayerCheck
     {
         $once = $this->piece->worked->once();
         $last = \count($this->counts);
-        $is = str_ends_with($what, 's') && !str_starts_with($what, 'This ');
+        $areMany = str_starts_with($what, 'These ');
         if ($to < $from) {
-            return Problem::atPath("{$path}.to", "{$what} ".($is ? 'run' : 'runs')." backwards, from {$once} {$from} to {$to}.", 'Let '.($is ? 'them' : 'it')." run from {$to} to {$from}.", round: $from);
+            return Problem::atPath("{$path}.to", "{$what} ".($areMany ? 'run' : 'runs')." backwards, from {$once} {$from} to {$to}.", 'Let '.($areMany ? 'them' : 'it')." run from {$to} to {$from}.", round: $from);
         }
 
         return $to > $last
-            ? Problem::atPath("{$path}.to", "{$what} ".($is ? 'go' : 'goes')." to {$once} {$to}, but the piece ends with {$once} {$last}.", 'Let '.($is ? 'them' : 'it')." end with {$once} {$last}, or work more {$once}s.", round: $last > 0 ? $last : null)
+            ? Problem::atPath("{$path}.to", "{$what} ".($areMany ? 'go' : 'goes')." to {$once} {$to}, but the piece ends with {$once} {$last}.", 'Let '.($areMany ? 'them' : 'it')." end with {$once} {$last}, or work more {$once}s.", round: $last > 0 ? $last : null)
             : null;
     }
 

@@ -118,7 +118,7 @@ final class Laying
             }
             $this->row($round, $motif->fromFront, $row, $motif->isStraight ? null : $counted);
             // In counted columns, every row begins at the stitch where the first one does.
-            $counted ??= $this->begin($round, $motif->fromFront, $motif->width());
+            $counted ??= $this->places->begin($round, $motif->fromFront, $motif->width());
         }
     }
 
@@ -166,26 +166,13 @@ final class Laying
      */
     private function row(int $round, float $fromFront, string $cells, ?int $begin = null): void
     {
-        $begin ??= $this->begin($round, $fromFront, \strlen($cells));
+        $begin ??= $this->places->begin($round, $fromFront, \strlen($cells));
         $cells = $this->places->isBack($round) ? strrev($cells) : $cells;
         for ($i = 0, $end = min(\strlen($cells), $this->counts[$round - 1]); $i < $end; ++$i) {
             if (Motif::CLEAR !== $cells[$i]) {
                 $this->set($round, $begin + $i, $cells[$i]);
             }
         }
-    }
-
-    /** The stitch in which a row of so many cells begins, for its middle to come nearest to a place. */
-    private function begin(int $round, float $fromFront, int $cells): int
-    {
-        $along = $this->places->along($round, $fromFront);
-        if (!$this->places->isBack($round)) {
-            return $this->places->stitch($round, $along - $cells / 2 + 0.5);
-        }
-        // A row that is worked back takes the same columns, counted from its other end.
-        $makes = $this->counts[$round - 1];
-
-        return $makes - $this->places->stitch($round, $makes - $along - $cells / 2 + 0.5) - $cells + 2;
     }
 
     private function set(int $round, int $stitch, string $yarn): void

@@ -11,7 +11,8 @@ use Alternum\Core\Plan\Worked;
 /** Finds the stitch that sits at a place around the piece, told by degrees from its front. */
 final readonly class Places
 {
-    public function __construct(private Piece $piece, private Fabric $fabric)
+    /** @param list<float>|null $starts where each round begins, in turns, as a later stage has them; null: as it lies in the fabric */
+    public function __construct(private Piece $piece, private Fabric $fabric, private ?array $starts = null)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class Places
             return (0 === $round % 2 ? 1.0 - $turn : $turn) * $course->makes;
         }
 
-        return ($turn - $course->start) * $course->makes;
+        return ($turn - $this->start($round)) * $course->makes;
     }
 
     /** Whether a round runs against the first one's direction. */
@@ -52,10 +53,29 @@ final readonly class Places
     {
         $course = $this->fabric->courses[$round - 1];
         $turn = ($stitch - 0.5) / $course->makes;
-        $turn = $this->isBack($round) ? 1.0 - $turn : $turn + $course->start;
+        $turn = $this->isBack($round) ? 1.0 - $turn : $turn + $this->start($round);
         $away = $turn - $this->piece->frontDegrees / 360.0;
 
         return ($away - floor($away + 0.5)) * 360.0;
+    }
+
+    /** @return int the stitch, from 1, in which a row of so many cells begins, for its middle to come nearest to a place */
+    public function begin(int $round, float $fromFront, int $cells): int
+    {
+        $along = $this->along($round, $fromFront);
+        if (!$this->isBack($round)) {
+            return $this->stitch($round, $along - $cells / 2 + 0.5);
+        }
+        // A row that is worked back takes the same columns, counted from its other end.
+        $makes = $this->makes($round);
+
+        return $makes - $this->stitch($round, $makes - $along - $cells / 2 + 0.5) - $cells + 2;
+    }
+
+    /** @return float turns from round 1's beginning, not wrapped */
+    public function start(int $round): float
+    {
+        return $this->starts[$round - 1] ?? $this->fabric->courses[$round - 1]->start;
     }
 
     public function makes(int $round): int

@@ -8,6 +8,7 @@ use Alternum\Core\Change\Change;
 use Alternum\Core\Change\Changes;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Colour\Places;
+use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
@@ -16,6 +17,7 @@ use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Reach;
 
 /** Finds where eyes, ears and limbs come to lie, how far apart, and what is in their way. */
 final readonly class Placing
@@ -33,7 +35,7 @@ final readonly class Placing
 
     public static function of(Piece $piece, Fabric $fabric, Colouring $colouring, Changes $changes, Gauge $gauge): self
     {
-        $places = new Places($piece, $fabric);
+        $places = new Places($piece, $fabric, $changes->starts);
         $size = Size::of($fabric);
         $placed = [];
         $problems = [];
@@ -54,7 +56,7 @@ final readonly class Placing
             $middle = $places->along($round, $placement->fromFront);
             $after = null === $placement->apart ? [$middle] : [$middle - $placement->apart / 2, $middle + $placement->apart / 2];
             $after = array_map(static fn (float $at): float => $at - floor($at / $makes) * $makes, $after);
-            $degrees = array_map(static fn (float $at): float => Turn::degrees($at / $makes + $fabric->courses[$round - 1]->start), $after);
+            $degrees = array_map(static fn (float $at): float => Turn::degrees($at / $makes + $places->start($round)), $after);
             $placed[] = new Placed(
                 $placement,
                 $round,
@@ -73,14 +75,9 @@ final readonly class Placing
     private static function round(Placement $placement, Fabric $fabric, Changes $changes, array $rounds): ?int
     {
         if (Anchor::Widest === $placement->anchor) {
-            $widest = $last = 0;
-            foreach ($fabric->courses as $course) {
-                if ($course->makes >= $widest) {
-                    [$widest, $last] = [$course->makes, $course->number];
-                }
-            }
+            [$from, $to] = Reach::fromWidest($placement->offset, 1)->in(array_map(static fn (Course $course): int => $course->makes, $fabric->courses));
 
-            return $last + $placement->offset;
+            return $to < $from ? null : $from;
         }
         $from = match ($placement->anchor) {
             Anchor::Round => $placement->number,
@@ -93,9 +90,12 @@ final readonly class Placing
 
     private static function nowhere(Placement $placement, ?int $round, int $last, string $path): Problem
     {
-        return null === $round
-            ? Problem::atPath("{$path}.number", self::named($placement).' are placed by '.(Anchor::Change === $placement->anchor ? "colour change {$placement->number}, which the piece does not have." : 'another placement, which does not come before them.'), 'Name another, or a round.')
-            : Problem::atPath("{$path}.number", self::named($placement)." come after round {$round}, but the piece has rounds 1 to {$last}.", 'Name another round.');
+        return Problem::atPath(Anchor::Widest === $placement->anchor ? "{$path}.offset" : "{$path}.number", self::named($placement).match (true) {
+            null !== $round => " come after round {$round}, but the piece has rounds 1 to {$last}.",
+            Anchor::Change === $placement->anchor => " are placed by colour change {$placement->number}, which the piece does not have.",
+            Anchor::Widest === $placement->anchor => " are placed {$placement->offset} rounds on from the widest, where the piece has none.",
+            default => ' are placed by another placement, which does not come before them.',
+        }, 'Name another, or a round.');
     }
 
     private static function named(Placement $placement): string

@@ -43,10 +43,9 @@ final readonly class Steps
                 $then[$change->round][] = "After stitch {$change->stitch}: ".lcfirst($words->toDo($change));
             }
         }
-        $last = \count($reading->rounds);
         foreach ($placing->placed as $placed) {
             // It is set once the round above it is worked, while the opening still lets a hand in.
-            $then[max(1, min($last, $placed->round + 1))][] = "Set now: {$placed->summary}";
+            $then[min(\count($reading->rounds), $placed->round + 1)][] = "Set now: {$placed->summary}";
         }
         $steps = [];
         $rounds = $reading->rounds;

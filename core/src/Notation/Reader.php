@@ -276,6 +276,7 @@ final class Reader
     /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */
     private function standIn(int $line, ?int $makes, int $times): void
     {
+        $this->lifted = 0;
         for ($i = 0; $i < $times && \count($this->rounds) < Limits::ROUNDS; ++$i) {
             $last = end($this->rounds);
             $below = false === $last ? $this->on : $last->makes;

@@ -142,4 +142,14 @@ final class PlacingTest extends TestCase
         $longer = (new Resize('body', 0, 3))->apply($plan)->pieces[0]->face;
         self::assertSame([9, 13], [$longer?->from, $longer?->to]);
     }
+
+    /** A drawn loop moves the marker one stitch on, so the same place is one stitch fewer from the round's beginning. */
+    public function testCountsFromWhereTheRoundReallyBegins(): void
+    {
+        $eyes = [['kind' => 'eyes', 'anchor' => 'round', 'number' => 10, 'apart' => 6]];
+        $plain = self::placed(self::plan($eyes, ['changes' => ['method' => 'plain']]))[0];
+        $drawn = self::placed(self::plan($eyes, ['changes' => ['method' => 'drawn-loop']]))[0];
+        self::assertEqualsWithDelta($plain->degrees, $drawn->degrees, 1e-6);
+        self::assertEqualsWithDelta(array_map(static fn (float $after): float => $after - 1, $plain->after), $drawn->after, 1e-6);
+    }
 }
