@@ -223,6 +223,24 @@ test('a pattern of two pieces is looked at, mended and taken beside what is ther
 	await expect(page.getByRole('tab')).toHaveCount(2);
 });
 
+test('several lines are pasted in at the caret', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 6).click();
+	await page.keyboard.press('End');
+	await page.evaluate(() => {
+		const data = new DataTransfer();
+		data.setData('text/plain', '\nsc around\nhdc around\nsc around\n');
+		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+	});
+	await page.getByRole('button', { name: 'Put the lines in at the caret' }).click();
+	await expect(line(page, 6)).toHaveText('R6: (4 sc, inc) x6 (36)');
+	await expect(line(page, 8)).toHaveText('hdc around');
+	await expect(panel(page)).toContainText('21 rounds');
+	await saved(page);
+	await page.keyboard.press('Control+z');
+	await expect(panel(page)).toContainText('18 rounds');
+});
+
 test('a mend is made on one key, and a bracket folds', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	await line(page, 4).fill('R4: (2 sc, inc) x6 (23)');

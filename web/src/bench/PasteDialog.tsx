@@ -7,16 +7,24 @@ import { numbered } from '../ui/numbered';
 import { plural } from '../ui/units';
 import { useBench, useDraft, usePiece } from './context';
 
-/** A pasted pattern, and what was understood of it, before it is taken. `text` null: closed; '': still to be pasted. */
-export function PasteDialog({ text, onClose }: { text: string | null; onClose: () => void }) {
+interface Props {
+	/** null: closed; '': still to be pasted */
+	text: string | null;
+	/** puts the lines in where the caret is, where there is one */
+	onInsert?: (text: string) => void;
+	onClose: () => void;
+}
+
+/** A pasted pattern, and what was understood of it, before it is taken. */
+export function PasteDialog({ text, onInsert, onClose }: Props) {
 	return (
 		<DialogSheet title="Paste a pattern" isWide says="See what is understood of it before you take it. Every line is kept; lines without stitches become notes." open={text !== null} onClose={onClose}>
-			{text !== null && <Pasting text={text} onClose={onClose} />}
+			{text !== null && <Pasting text={text} onClose={onClose} {...(onInsert === undefined ? {} : { onInsert })} />}
 		</DialogSheet>
 	);
 }
 
-function Pasting({ text, onClose }: { text: string; onClose: () => void }) {
+function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 	const { draft } = useBench();
 	const { piece } = usePiece();
 	const id = useDraft((state) => state.id);
@@ -77,6 +85,17 @@ function Pasting({ text, onClose }: { text: string; onClose: () => void }) {
 			</div>
 			<div className="mt-4 flex flex-wrap items-center justify-end gap-2">
 				<Button onClick={onClose}>Leave it</Button>
+				{onInsert !== undefined && piece !== undefined && piece.rounds.length > 0 && (
+					<Button
+						disabled={typed.trim() === ''}
+						onClick={() => {
+							onInsert(typed);
+							onClose();
+						}}
+					>
+						Put the lines in at the caret
+					</Button>
+				)}
 				{piece !== undefined && piece.rounds.length > 0 && (
 					<Button disabled={rounds === 0} onClick={() => take('')}>
 						Take as new {pieces.length > 1 ? 'pieces' : 'piece'}

@@ -87,6 +87,11 @@ export function Words({ lines, layout, focused }: Props) {
 
 	if (key === undefined) return <p className="p-4 text-faint">This plan has no piece yet. Add one above.</p>;
 
+	function insert(text: string) {
+		const view = editor.current;
+		view?.dispatch(view.state.replaceSelection(text.replace(/[\r\n]+$/, '')));
+	}
+
 	function addLine() {
 		const view = editor.current;
 		if (view === null) return;
@@ -131,7 +136,7 @@ export function Words({ lines, layout, focused }: Props) {
 					+ another round
 				</button>
 			)}
-			<PasteDialog text={pasted} onClose={() => setPasted(null)} />
+			<PasteDialog text={pasted} onInsert={insert} onClose={() => setPasted(null)} />
 		</div>
 	);
 }

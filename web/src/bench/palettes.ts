@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Amount, Plan, Yarn } from '../api/types';
 
 /** Sets of colours to try on a plan, from the darkest to the lightest; our own. */
 export const palettes: readonly { name: string; hexes: readonly string[] }[] = [
@@ -10,15 +10,10 @@ export const palettes: readonly { name: string; hexes: readonly string[] }[] = [
 	{ name: 'Pebble', hexes: ['#2E2D2B', '#6B655C', '#9A8F80', '#C9BEAC', '#EFEAE0'] },
 ];
 
-/** How light a colour is, as a share: enough to put colours in an order. */
-function lightness(hex: string): number {
-	const part = (at: number) => Number.parseInt(hex.slice(at, at + 2), 16);
-	return (part(1) * 0.3 + part(3) * 0.59 + part(5) * 0.11) / 255;
-}
-
-/** The plan in other colours: its darkest yarn gets the darkest of them, and so on. */
-export function inPalette(plan: Plan, hexes: readonly string[]): Plan {
-	const order = [...plan.yarns].sort((a, b) => lightness(a.hex) - lightness(b.hex));
+/** The plan in other colours: its darkest yarn, as the core sees them without colour, gets the darkest of them, and so on. */
+export function inPalette(plan: Plan, amounts: readonly Amount[], hexes: readonly string[]): Plan {
+	const grey = ({ key }: Yarn) => amounts.find((amount) => amount.key === key)?.seen.grey ?? '';
+	const order = [...plan.yarns].sort((a, b) => grey(a).localeCompare(grey(b)));
 	const steps = Math.max(1, order.length - 1);
 	return {
 		...plan,

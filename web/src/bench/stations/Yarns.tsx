@@ -15,6 +15,7 @@ import { freeLetter, set, withYarn } from '../plans';
 export function Yarns() {
 	const { draft } = useBench();
 	const yarns = useDraft(({ plan }) => plan.yarns);
+	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	const used = useDraft(({ analysis }) => analysis.yarns.flatMap(({ key, stitches }) => (stitches > 0 ? [key] : [])).join(''));
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')) });
 	const letter = useDraft(({ plan }) => freeLetter(plan));
@@ -131,7 +132,7 @@ export function Yarns() {
 			<p className="caption mb-2">Over the whole plan, the darkest yarn the darkest. One undo brings yours back.</p>
 			<div className="flex flex-col gap-1">
 				{palettes.map(({ name, hexes }) => (
-					<button key={name} type="button" className="flex items-center gap-3 py-0.5 text-left hover:bg-shade" onClick={() => draft.change((plan) => inPalette(plan, hexes))}>
+					<button key={name} type="button" className="flex items-center gap-3 py-0.5 text-left hover:bg-shade" onClick={() => draft.change((plan) => inPalette(plan, amounts, hexes))}>
 						<span className="flex border border-ink/25">
 							{hexes.map((hex) => (
 								<span key={hex} className="size-6" style={{ background: hex }} />

@@ -6,6 +6,7 @@ import { notify } from '../../../ui/Notices';
 import { numbered } from '../../../ui/numbered';
 import { useBench, useDraft, usePiece, useYarns } from '../../context';
 import { withPiece } from '../../plans';
+import { CLEAR } from '../../tools';
 import { PictureIn } from './PictureIn';
 import { SequenceEditor } from './SequenceEditor';
 
@@ -296,8 +297,6 @@ function Motifs({ round }: { round: number | null }) {
 		</div>
 	);
 }
-
-const CLEAR = '.';
 
 /** A small grid to draw a motif on. */
 function Grid({ yarn, onTake }: { yarn: string; onTake: (rows: string[]) => void }) {
