@@ -78,6 +78,14 @@ test('stripes are laid by their height', async ({ page }) => {
 	await page.getByLabel('heights in cm').check();
 	await page.getByLabel('1: B').fill('1.7');
 	await page.getByLabel('2: A').fill('0.8');
+	await page.getByRole('button', { name: '+ another stripe' }).click();
+	await page.getByLabel(/^3: /).fill('2.4');
+	await page.getByRole('button', { name: 'Take out stripe 2' }).click();
+	// A height stays with its stripe when another goes.
+	await expect(page.getByLabel(/^2: /)).toHaveValue('2.4');
+	await page.getByLabel(/^2: /).fill('0.8');
+	await page.getByRole('combobox', { name: 'Yarn of stripe 2' }).selectOption('A');
+	await expect(page.getByLabel('2: A')).toHaveValue('0.8');
 	await page.getByRole('button', { name: 'Lay stripes' }).click();
 	for (const [n, yarn] of [
 		[4, 'B'],

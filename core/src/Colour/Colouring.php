@@ -26,7 +26,7 @@ final readonly class Colouring
     {
         $first = $plan->yarns[0]->key;
         $laying = new Laying($piece, $fabric, array_map(static fn (Course $course): string => str_repeat($first, $course->makes), $fabric->courses), implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)));
-        $check = new LayerCheck($plan, $piece, array_map(static fn (Course $course): int => $course->makes, $fabric->courses));
+        $check = new LayerCheck($plan, $piece, $fabric->counts());
         $problems = [];
         foreach ($piece->colours as $i => $laid) {
             $problem = $check->of($laid->layer, "colours[{$i}]");

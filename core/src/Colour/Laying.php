@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Colour;
 
-use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Blend;
@@ -35,7 +34,7 @@ final class Laying
     public function __construct(Piece $piece, Fabric $fabric, private array $rounds, private readonly string $letters)
     {
         $this->places = new Places($piece, $fabric);
-        $this->counts = array_map(static fn (Course $course): int => $course->makes, $fabric->courses);
+        $this->counts = $fabric->counts();
     }
 
     /** @return list<string> */

@@ -59,6 +59,12 @@ final readonly class Fabric
         return new self($courses, $begins);
     }
 
+    /** @return list<int> stitches that each round makes */
+    public function counts(): array
+    {
+        return array_map(static fn (Course $course): int => $course->makes, $this->courses);
+    }
+
     /** Both sides are worked together: the edge lies flat, as long as half the way around. */
     private static function closesFlat(Round $round): bool
     {

@@ -8,7 +8,6 @@ use Alternum\Core\Change\Change;
 use Alternum\Core\Change\Changes;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Colour\Places;
-use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
@@ -33,6 +32,7 @@ final readonly class Placing
     {
     }
 
+    /** What can be placed, in the order of the piece's placements. What cannot is among the problems, at its path within the piece. */
     public static function of(Piece $piece, Fabric $fabric, Colouring $colouring, Changes $changes, Gauge $gauge): self
     {
         $places = new Places($piece, $fabric, $changes->starts);
@@ -75,7 +75,7 @@ final readonly class Placing
     private static function round(Placement $placement, Fabric $fabric, Changes $changes, array $rounds): ?int
     {
         if (Anchor::Widest === $placement->anchor) {
-            [$from, $to] = Reach::fromWidest($placement->offset, 1)->in(array_map(static fn (Course $course): int => $course->makes, $fabric->courses));
+            [$from, $to] = Reach::fromWidest($placement->offset, 1)->in($fabric->counts());
 
             return $to < $from ? null : $from;
         }
@@ -128,8 +128,8 @@ final readonly class Placing
                 }
             }
         }
-        $letters = '';
         foreach ($after as $at) {
+            $letters = '';
             foreach ([$round, $round + 1] as $beside) {
                 $stitches = $colouring->rounds[$beside - 1] ?? '';
                 $count = \strlen($stitches);
@@ -140,7 +140,6 @@ final readonly class Placing
             if (\strlen((string) count_chars($letters, 3)) > 1) {
                 $remarks['edge'] = 'It lies on the edge of a colour.';
             }
-            $letters = '';
         }
         if ($placement->kind->hasWasher() && null !== $size->lastReach) {
             $remarks['reach'] = $round >= $size->lastReach

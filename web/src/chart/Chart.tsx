@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { useWidth } from '../ui/useWidth';
+import { drawingOn } from './canvas';
 import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
@@ -82,16 +83,9 @@ export function Chart(props: Props) {
 	}, [box, zoom, width, view, isLeftHanded]);
 
 	useEffect(() => {
-		const element = canvas.current;
-		const context = element?.getContext('2d');
-		if (element === null || !context || width === 0) return;
 		const frame = requestAnimationFrame(() => {
-			const scale = window.devicePixelRatio;
-			if (element.width !== Math.round(width * scale) || element.height !== Math.round(height * scale)) {
-				element.width = Math.round(width * scale);
-				element.height = Math.round(height * scale);
-			}
-			context.setTransform(scale, 0, 0, scale, 0, 0);
+			const context = drawingOn(canvas.current, width, height);
+			if (context === null) return;
 			const brushed = brush === null ? undefined : { yarn: brush, cells: stroke };
 			draw(context, { piece, yarns, layout, opening, picked, under, brushed, cursor, stitches, left, top, height });
 		});

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
 import { useWidth } from '../ui/useWidth';
+import { drawingOn } from './canvas';
 
 interface Props {
 	piece: PieceAnalysis;
@@ -24,14 +25,9 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (rounds.length + HOLE)));
 
 	useEffect(() => {
-		const element = canvas.current;
-		const context = element?.getContext('2d');
-		if (element === null || !context || width === 0) return;
 		const frame = requestAnimationFrame(() => {
-			const scale = window.devicePixelRatio;
-			element.width = Math.round(width * scale);
-			element.height = Math.round(height * scale);
-			context.setTransform(scale, 0, 0, scale, 0, 0);
+			const context = drawingOn(canvas.current, width, height);
+			if (context === null) return;
 			context.clearRect(0, 0, width, height);
 			context.translate(width / 2, height / 2);
 			/** the angle of a turn, the front at the bottom */

@@ -1,5 +1,5 @@
 import { type ReactNode, useRef, useState } from 'react';
-import type { Layer, Stripe } from '../../../api/types';
+import type { Edit, Layer, Stripe } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { notify } from '../../../ui/Notices';
@@ -98,6 +98,11 @@ function Rounds({ from, to, onFrom, onTo }: Range & { onFrom: (n: number) => voi
 	);
 }
 
+interface TallStripe extends Stripe {
+	/** the height that was typed, for as long as the stripe keeps its rounds */
+	tall?: { high: number; rounds: number };
+}
+
 function Stripes({ from: firstFrom, to: firstTo }: Range) {
 	const { draft } = useBench();
 	const { piece } = usePiece();
@@ -108,15 +113,14 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 	const [to, setTo] = useState(firstTo);
 	const [how, setHow] = useState<'again' | 'mirrored' | 'grow' | 'shrink'>('again');
 	const [isByHeight, setIsByHeight] = useState(false);
-	const [heights, setHeights] = useState<number[]>([]);
-	const [sequence, setSequence] = useState<Stripe[]>(() => [
+	const [sequence, setSequence] = useState<TallStripe[]>(() => [
 		{ yarn: yarns[1]?.key ?? yarns[0]?.key ?? 'A', rounds: 2 },
 		{ yarn: yarns[0]?.key ?? 'A', rounds: 2 },
 	]);
 	const rounds = sequence.reduce((sum, stripe) => sum + stripe.rounds, 0);
 	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
-	const heightOf = (at: number) => heights[at] ?? Math.round(((sequence[at]?.rounds ?? 1) * gauge.roundHeightMm * 10) / inMm) / 10;
-	const high = isByHeight ? sequence.reduce((sum, _, at) => sum + heightOf(at), 0) : (rounds * gauge.roundHeightMm) / inMm;
+	const heightOf = ({ tall, rounds }: TallStripe) => (tall?.rounds === rounds ? tall.high : Math.round((rounds * gauge.roundHeightMm * 10) / inMm) / 10);
+	const high = isByHeight ? sequence.reduce((sum, stripe) => sum + heightOf(stripe), 0) : (rounds * gauge.roundHeightMm) / inMm;
 	return (
 		<Form
 			does="Lay stripes"
@@ -127,8 +131,8 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 					piece: piece.key,
 					from,
 					to,
-					sequence,
-					...(isByHeight ? { heightsMm: sequence.map((_, at) => heightOf(at) * inMm) } : {}),
+					sequence: sequence.map(({ yarn, rounds }) => ({ yarn, rounds })),
+					...(isByHeight ? { heightsMm: sequence.map((stripe) => heightOf(stripe) * inMm) } : {}),
 					...(how === 'mirrored' ? { mirrored: true } : {}),
 					...(how === 'grow' ? { growth: 1 } : how === 'shrink' ? { growth: -1 } : {}),
 				})
@@ -150,8 +154,8 @@ function Stripes({ from: firstFrom, to: firstTo }: Range) {
 								min={0.1}
 								max={100}
 								step={0.1}
-								value={heightOf(at)}
-								onChange={(n) => n !== null && setHeights(sequence.map((_, i) => (i === at ? n : heightOf(i))))}
+								value={heightOf(one)}
+								onChange={(n) => n !== null && setSequence(sequence.map((stripe, i) => (i === at ? { ...stripe, tall: { high: n, rounds: stripe.rounds } } : stripe)))}
 							/>
 						))}
 					</div>
@@ -252,7 +256,7 @@ function Spots({ from: firstFrom, to: firstTo }: Range) {
 	);
 }
 
-type ShapeName = NonNullable<Extract<import('../../../api/types').Edit, { do: 'motif' }>['shape']>;
+type ShapeName = NonNullable<Extract<Edit, { do: 'motif' }>['shape']>;
 
 function Motifs({ round }: { round: number | null }) {
 	const { draft } = useBench();
