@@ -11,7 +11,6 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Notation\PieceReading;
-use Alternum\Core\Notation\Suspicion;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Yarn\Amounts;
@@ -36,13 +35,12 @@ final readonly class Analysis
         foreach ($plan->pieces as $i => $piece) {
             $reading = $readings[$piece->key];
             $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
-            $colouring = Colouring::of($plan, $piece, $fabric);
+            $colouring = Colouring::of($plan, $piece, $fabric, $reading);
             $changes = Changes::of($piece, $fabric, $colouring);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
             $placing = Placing::of($piece, $fabric, $colouring, $changes, $plan->gauge);
             $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing, FaceCheck::of($piece, $fabric, $colouring, $changes));
-            $suspicion = Suspicion::of($reading, $plan->terms);
-            foreach ([...(null === $suspicion ? [] : [$suspicion]), ...$reading->problems] as $problem) {
+            foreach ($reading->problems as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
             }
             foreach ([...$colouring->problems, ...$placing->problems] as $problem) {

@@ -6,9 +6,12 @@ namespace Alternum\Core\Colour;
 
 use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Typed;
 use Alternum\Core\Plan\Yarn;
 
 /** The yarn of every stitch of one piece. Yarn keys are one letter, so that a round is a string of them. */
@@ -22,23 +25,60 @@ final readonly class Colouring
     {
     }
 
-    public static function of(Plan $plan, Piece $piece, Fabric $fabric): self
+    public static function of(Plan $plan, Piece $piece, Fabric $fabric, ?Reading $reading = null): self
     {
         $first = $plan->yarns[0]->key;
         $laying = new Laying($piece, $fabric, array_map(static fn (Course $course): string => str_repeat($first, $course->makes), $fabric->courses), implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)));
         $check = new LayerCheck($plan, $piece, $fabric->counts());
         $problems = [];
+        $named = null === $reading || !$reading->namesYarns() ? [] : self::named($reading);
+        $typedAt = [] === $named ? -1 : self::typedAt($piece);
         foreach ($piece->colours as $i => $laid) {
+            if ($i === $typedAt) {
+                $laying->layNamed($named);
+            }
             $problem = $check->of($laid->layer, "colours[{$i}]");
             if (null !== $problem) {
                 $problems[] = $problem;
             }
             if (!$laid->isHidden) {
-                $laying->lay($laid->layer);
+                $laid->layer instanceof Typed ? $laying->layNamed($named) : $laying->lay($laid->layer);
             }
+        }
+        if (\count($piece->colours) === $typedAt) {
+            $laying->layNamed($named);
         }
 
         return new self($laying->rounds(), $problems);
+    }
+
+    /** The layer above which the words' yarns lie where the plan does not say: the fill, or all fills that it begins with. */
+    private static function typedAt(Piece $piece): int
+    {
+        $at = 0;
+        foreach ($piece->colours as $i => $laid) {
+            if ($laid->layer instanceof Typed) {
+                return -1;
+            }
+            $at = $laid->layer instanceof Fill && $at === $i ? $i + 1 : $at;
+        }
+
+        return $at;
+    }
+
+    /** @return list<string> a letter for each stitch of each round, a blank where the words name no yarn with one */
+    private static function named(Reading $reading): array
+    {
+        $rounds = [];
+        foreach ($reading->yarns() as $runs) {
+            $letters = '';
+            foreach ($runs as [$yarn, $tops]) {
+                $letters .= str_repeat(1 === \strlen((string) $yarn) ? (string) $yarn : ' ', $tops);
+            }
+            $rounds[] = $letters;
+        }
+
+        return $rounds;
     }
 
     /** @return list<array{string, int}> the runs of a round's letters, in working order: yarn and stitches */

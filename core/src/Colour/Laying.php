@@ -59,6 +59,18 @@ final class Laying
         };
     }
 
+    /** @param list<string> $named a letter for each stitch, a blank where none is named */
+    public function layNamed(array $named): void
+    {
+        foreach ($named as $i => $letters) {
+            for ($at = 0, $end = min(\strlen($letters), $this->counts[$i] ?? 0); $at < $end; ++$at) {
+                if (' ' !== $letters[$at]) {
+                    $this->set($i + 1, $at + 1, $letters[$at]);
+                }
+            }
+        }
+    }
+
     private function whole(int $from, int $to, string $yarn): void
     {
         for ($round = max(1, $from); $round <= min($to, \count($this->rounds)) && str_contains($this->letters, $yarn); ++$round) {

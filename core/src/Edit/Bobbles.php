@@ -8,6 +8,7 @@ use Alternum\Core\Colour\Laying;
 use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Folding;
+use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
@@ -30,8 +31,8 @@ final readonly class Bobbles implements Edit
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $laid = $piece->colours[$this->layer] ?? throw new EditRefused('The piece has no such layer.');
         $reading = PieceReading::of($plan, $piece);
-        if ([] !== $reading->problems) {
-            throw new EditRefused('Mend the rounds first: '.$reading->problems[0]->message);
+        if ([] !== $reading->errors()) {
+            throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
         }
         $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
         $laying = new Laying($piece, $fabric, array_map(static fn (Course $course): string => str_repeat(' ', $course->makes), $fabric->courses), implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)));
@@ -90,7 +91,7 @@ final readonly class Bobbles implements Edit
                 }
                 $lines[] = $printer->line($first, $last, self::stitches($reading->rounds[$first - 1], $codes[$first - 1], $line, $printer), $reading->rounds[$first - 1]->makes);
             }
-            $rest = trim(mb_substr($text, null === $line->count ? $line->end : $line->count->position + $line->count->length), " \t.,;");
+            $rest = trim(mb_substr($text, self::said($line)), " \t.,;");
             if ('' !== $rest) {
                 $lines[] = "# {$rest}";
             }
@@ -99,12 +100,18 @@ final readonly class Bobbles implements Edit
         return $lines;
     }
 
+    /** The character after the line's stitches and counts. */
+    private static function said(Line $line): int
+    {
+        return max($line->end(), ...array_map(static fn (Count $count): int => $count->span->end, $line->counts));
+    }
+
     private static function stitches(Round $round, string $codes, Line $line, Printer $printer): string
     {
         return match (true) {
             $codes === $round->codes => $printer->stitches($line),
             '' !== $round->loops => $printer->codes($codes, $round->loops),
-            default => $printer->stitches(new Line(null, Folding::of($codes), null, 0)),
+            default => $printer->stitches(Line::of(Folding::of($codes))),
         };
     }
 }

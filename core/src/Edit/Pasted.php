@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Node\Start;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Reader;
-use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -19,8 +22,6 @@ use Alternum\Core\Plan\Worked;
  */
 final readonly class Pasted
 {
-    private const HEADING = '/^[\s#*=_-]*(?<name>[^.,;]{1,60}?)\s*(?:[(\[]?\s*(?:make|x|×)\s*(?<copies>\d{1,2})\s*[)\]]?)?[\s:*=_-]*$/iu';
-
     /** @param list<PastedPiece> $pieces */
     private function __construct(public array $pieces)
     {
@@ -63,13 +64,25 @@ final readonly class Pasted
         if (mb_strlen($line) > Limits::LINE) {
             return [true, false];
         }
-        try {
-            $read = $parser->line($line);
-        } catch (SyntaxError $error) {
-            return [true, 1 === $error->head?->from];
+        $parsed = $parser->line($line);
+        if (null !== $parsed->error) {
+            return [true, 1 === $parsed->head?->from];
         }
+        $read = $parsed->lines[0] ?? null;
+        if (null === $read || !($read->isWorked() || [] !== $read->again || null !== $read->head)) {
+            return [false, false];
+        }
+        $begins = [] !== array_filter($read->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($read);
 
-        return null === $read ? [false, false] : [true, 1 === $read->head?->from || (null === $read->head && ($read->items[0] ?? null) instanceof Start)];
+        return [true, null === $read->head ? $begins : 1 === $read->head->from];
+    }
+
+    /** "Ch 7." on a line of its own. */
+    private static function isChain(Line $line): bool
+    {
+        $stitches = $line->stitches();
+
+        return 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch && ($stitches[0]->times ?? 0) > 3;
     }
 
     /**
@@ -81,7 +94,7 @@ final readonly class Pasted
     {
         foreach (array_keys($waiting) as $i) {
             $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
-            if ($isAfterBlank && '' !== trim($waiting[$i]) && 1 === preg_match(self::HEADING, $waiting[$i])) {
+            if ($isAfterBlank && '' !== trim($waiting[$i]) && null !== PieceHeading::of($waiting[$i])) {
                 return $i;
             }
         }
@@ -99,14 +112,13 @@ final readonly class Pasted
                 break;
             }
             // The heading nearest to the rounds is theirs: a title may stand above it.
-            if ('' !== trim($line) && 1 === preg_match(self::HEADING, $line, $match) && !str_contains($match['name'], ':')) {
-                $name = trim($match['name']);
-                $copies = max(1, (int) ($match['copies'] ?? 1));
-                $heading = $i;
+            $read = '' === trim($line) ? null : PieceHeading::of($line);
+            if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '('))) {
+                [$name, $copies, $heading, $said] = [$read->name, $read->copies, $i, $read->rest];
             }
         }
         if (isset($heading)) {
-            array_splice($lines, $heading, 1);
+            array_splice($lines, $heading, 1, '' === ($said ?? '') ? [] : ["# {$said}"]);
         }
         while ([] !== $lines && '' === trim($lines[0])) {
             array_shift($lines);
@@ -116,11 +128,17 @@ final readonly class Pasted
         }
         $text = implode("\n", $lines);
         $worked = match (true) {
-            1 === preg_match('/^\s*rows?\s*\d/im', $text) => Worked::Rows,
+            self::isInRows($text) => Worked::Rows,
             preg_match_all('/\bjoin\b|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i', $text) >= 2 => Worked::Joined,
             default => Worked::Spiral,
         };
 
         return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns));
+    }
+
+    /** Lines that say "row" and begin in no ring. */
+    private static function isInRows(string $text): bool
+    {
+        return 1 === preg_match('/^\W*rows?\W*\d/im', $text) && 1 !== preg_match('/\b(?:mr|mc|magic (?:ring|circle|loop)|in (?:a |the )?ring)\b/i', $text);
     }
 }

@@ -22,9 +22,9 @@ final readonly class Renumber implements Edit
         foreach ($rounds as $i => $line) {
             $head = $reading->heads[$i];
             $span = $reading->spans[$i];
-            if (null !== $head && null !== $span && $head->from !== $span[0]) {
+            if (null !== $head && null !== $head->from && null !== $span && $head->from !== $span[0]) {
                 $number = $piece->worked->head().$span[0].($span[1] > $span[0] ? "-{$span[1]}" : '');
-                $rounds[$i] = mb_substr($line, 0, $head->position).$number.mb_substr($line, $head->position + $head->length);
+                $rounds[$i] = mb_substr($line, 0, $head->numbers->from).$number.mb_substr($line, $head->numbers->end);
             }
         }
 

@@ -52,8 +52,8 @@ final readonly class Resize implements Edit
         $resized = (new Renumber($this->piece))->apply($plan->withPiece($typed));
         $changed = $resized->piece($this->piece) ?? $typed;
         $after = PieceReading::of($resized, $changed);
-        if ([] !== $after->problems) {
-            throw new EditRefused('The piece does not fit together in that size: '.$after->problems[0]->message);
+        if ([] !== $after->errors()) {
+            throw new EditRefused('The piece does not fit together in that size: '.$after->errors()[0]->message);
         }
         $heights = new Heights($old, $new, $reading->rounds, $after->rounds);
 
@@ -62,8 +62,8 @@ final readonly class Resize implements Edit
 
     private static function partsOf(Reading $reading, Piece $piece): Parts
     {
-        if ([] !== $reading->problems) {
-            throw new EditRefused('Mend the rounds first: '.$reading->problems[0]->message);
+        if ([] !== $reading->errors()) {
+            throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
         }
         if ([] === $reading->rounds || Worked::Rows === $piece->worked) {
             throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');

@@ -54,7 +54,7 @@ final readonly class Retype implements Edit
     private static function said(Piece $piece, Reading $reading): array
     {
         return array_map(static function (string $line, ?Head $head, ?array $span): string {
-            $said = null === $head ? $line : mb_substr($line, $head->position + $head->length);
+            $said = null === $head ? $line : mb_substr($line, $head->numbers->end);
 
             return trim($said, " \t:.)-–—").' '.(null === $span ? 0 : $span[1] - $span[0] + 1);
         }, $piece->rounds, $reading->heads, $reading->spans);

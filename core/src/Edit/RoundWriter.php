@@ -59,7 +59,7 @@ final readonly class RoundWriter
                 $stitches = $this->printer->codes(Stitch::Single->code()).' around';
             } else {
                 $codes = $this->shaped($below, $made, Spread::Staggered === $this->spread && $isMoved);
-                $stitches = $this->printer->stitches(new Line(null, Folding::of($codes), null, 0));
+                $stitches = $this->printer->stitches(Line::of(Folding::of($codes)));
                 $isMoved = !$isMoved;
             }
             $lines[] = $this->printer->line($number + $i, $number + $last, $stitches, $made);

@@ -63,9 +63,33 @@ final class AnalysisWriter
     public static function reading(Reading $reading): array
     {
         return [
-            'rounds' => array_map(static fn (Round $round): array => ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches()], array_values(array_filter($reading->rounds, static fn (Round $round): bool => $round->readable))),
+            'rounds' => self::readRounds($reading),
             'problems' => self::problems($reading->problems),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function readRounds(Reading $reading): array
+    {
+        $rounds = [];
+        $yarns = $reading->yarns();
+        foreach ($reading->rounds as $i => $round) {
+            if ($round->readable) {
+                $rounds[] = ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches(), 'yarns' => self::named($yarns[$i]), 'cues' => $reading->cuesOf($round->number)];
+            }
+        }
+
+        return $rounds;
+    }
+
+    /**
+     * @param list<array{string|null, int}> $runs
+     *
+     * @return list<array{yarn: string|null, stitches: int}>
+     */
+    private static function named(array $runs): array
+    {
+        return array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], $runs);
     }
 
     /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
@@ -73,7 +97,7 @@ final class AnalysisWriter
     {
         return ['pieces' => array_map(static function (PastedPiece $piece): array {
             $problems = [];
-            foreach ($piece->reading->problems as $problem) {
+            foreach ($piece->reading->errors() as $problem) {
                 $problems[$problem->line ?? 1] ??= $problem->message;
             }
 
@@ -83,7 +107,7 @@ final class AnalysisWriter
                 'worked' => $piece->worked->value,
                 'rounds' => \count($piece->reading->rounds),
                 'stitches' => $piece->reading->stitches(),
-                'problems' => \count($piece->reading->problems),
+                'problems' => \count($piece->reading->errors()),
                 'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
                     'text' => $line,
                     'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],
@@ -103,6 +127,7 @@ final class AnalysisWriter
     {
         return array_map(static fn (Problem $problem): array => array_filter([
             'message' => $problem->message,
+            'severity' => $problem->severity->value,
             'mend' => $problem->mend,
             'piece' => $problem->piece,
             'path' => $problem->path,
@@ -111,6 +136,8 @@ final class AnalysisWriter
             'length' => $problem->length,
             'round' => $problem->round,
             'numbering' => $problem->isNumbering ? true : null,
+            'readings' => [] === $problem->readings ? null : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
+            'setting' => $problem->setting?->value,
             'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
         ], static fn (mixed $value): bool => null !== $value), $problems);
     }
@@ -172,7 +199,7 @@ final class AnalysisWriter
             'worked' => $piece->worked->value,
             'beginsOn' => $analysis->reading->on,
             'beginning' => $analysis->beginning($plan),
-            'namesColours' => [] !== array_filter($analysis->reading->rounds, static fn (Round $round): bool => $round->namesYarns()),
+            'namesColours' => $analysis->reading->namesYarns(),
             'stitches' => $analysis->reading->stitches(),
             'lean' => $plan->leanOf($piece),
             'frontDegrees' => self::rounded($piece->frontDegrees),

@@ -19,7 +19,7 @@ final class CommandLine
         alternum analyse PLAN.json                                         the analysis as JSON
         alternum write PLAN.json --as=text|json [--terms=us|uk]            a written pattern, or the plan
         FILE may be - for standard input.
-        Exit: 0 fine, 1 the input has problems, 2 wrong use.
+        Exit: 0 fine, 1 the input has mistakes, 2 wrong use.
 
         TEXT;
 
@@ -90,7 +90,7 @@ final class CommandLine
         }
         $reading = Reader::read($lines, $terms, $worked);
 
-        return new Outcome([] === $reading->problems ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(AnalysisWriter::reading($reading), true)."\n", self::inWords($reading->problems));
+        return new Outcome([] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(AnalysisWriter::reading($reading), true)."\n", self::inWords($reading->problems));
     }
 
     private static function withPlan(string $text, ?string $as, ?Terms $terms): Outcome
@@ -103,7 +103,7 @@ final class CommandLine
             default => WrittenPattern::text($analysis, $terms ?? $plan->terms),
         };
 
-        return new Outcome([] === $analysis->problems ? Outcome::FINE : Outcome::PROBLEMS, $output, self::inWords($analysis->problems));
+        return new Outcome([] === Problem::errors($analysis->problems) ? Outcome::FINE : Outcome::PROBLEMS, $output, self::inWords($analysis->problems));
     }
 
     /** @param list<Problem> $problems */
@@ -112,7 +112,7 @@ final class CommandLine
         $said = '';
         foreach ($problems as $problem) {
             $place = null !== $problem->line ? "line {$problem->line}, character {$problem->column}: " : (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ");
-            $said .= (null === $problem->piece ? '' : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
+            $said .= ($problem->isError() ? '' : 'note: ').(null === $problem->piece ? '' : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
         }
 
         return $said;

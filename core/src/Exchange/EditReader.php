@@ -21,7 +21,6 @@ use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
-use Alternum\Core\Edit\TakeColours;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Limits;
@@ -56,7 +55,6 @@ final class EditReader
             'paste' => new Paste($piece, self::pasted($fields)),
             'renumber' => new Renumber($piece),
             'lean' => new MeasureLean($piece, $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400)),
-            'colours' => new TakeColours($piece),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
             'shape' => self::shape($fields, $piece),

@@ -38,6 +38,7 @@ use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Stripes;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Typed;
 use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
@@ -294,10 +295,11 @@ final class PlanReader
             'panel' => new Panel(self::yarnKey($fields), $fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS), $fields->number('degrees', 1, 360), $fields->number('fromFront', -180, 180, 0)),
             'blend' => new Blend(self::yarnKey($fields), $fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS)),
             'hand' => self::handSet($fields),
+            'typed' => new Typed(),
             default => null,
         };
         if (null === $layer) {
-            $fields->wrong('kind', 'This kind of colour layer is not known.', 'Write fill, stripes, band, run, spots, motif, panel, blend or hand.');
+            $fields->wrong('kind', 'This kind of colour layer is not known.', 'Write fill, stripes, band, run, spots, motif, panel, blend, hand or typed.');
 
             return new Laid(new Fill('A'));
         }

@@ -31,6 +31,7 @@ use Alternum\Core\Plan\Spots;
 use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Stripes;
+use Alternum\Core\Plan\Typed;
 use Alternum\Core\Plan\Yarn;
 
 /** Writes the plan's format; the reader reads back an equal plan. */
@@ -199,6 +200,7 @@ final class PlanWriter
             $layer instanceof Motif => ['kind' => 'motif', 'rows' => $layer->rows, 'round' => $layer->round, 'fromFront' => self::plain($layer->fromFront), 'straight' => $layer->isStraight],
             $layer instanceof Panel => ['kind' => 'panel', 'yarn' => $layer->yarn, 'from' => $layer->from, 'to' => $layer->to, 'degrees' => self::plain($layer->degrees), 'fromFront' => self::plain($layer->fromFront)],
             $layer instanceof Blend => ['kind' => 'blend', 'yarn' => $layer->yarn, 'from' => $layer->from, 'to' => $layer->to],
+            $layer instanceof Typed => ['kind' => 'typed'],
             $layer instanceof HandSet => ['kind' => 'hand', 'rounds' => (object) $layer->rounds],
             default => throw new \LogicException('This layer has no form in the plan’s format: '.$layer::class),
         };

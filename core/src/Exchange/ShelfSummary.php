@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Problem;
 
 /** What a shelf shows of a plan without opening it. */
 final class ShelfSummary
@@ -26,7 +27,7 @@ final class ShelfSummary
             'pieces' => \count($analysis->pieces),
             'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->reading->rounds), $analysis->pieces)),
             'stitches' => array_sum(array_map(static fn (PieceAnalysis $piece): int => $piece->reading->stitches() * $piece->piece->copies->count, $analysis->pieces)),
-            'problems' => \count($analysis->problems),
+            'problems' => \count(Problem::errors($analysis->problems)),
             'yarns' => array_values($colours),
             'picture' => isset($analysis->pieces[0]) ? self::picture($analysis->pieces[0], $colours) : [],
         ];

@@ -52,7 +52,7 @@ final class WrittenPattern
                 $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';
             }
             foreach ($piece->steps($plan, $terms) as $step) {
-                $lines[] = $step->text;
+                $lines[] = $step->text.implode('', array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step->cues)).([] === $step->cues ? '' : '.');
                 foreach ($step->then as $toDo) {
                     $lines[] = (str_starts_with($toDo, 'Set now:') ? 'Note: ' : 'Change: ').lcfirst($toDo);
                 }

@@ -11,7 +11,6 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
@@ -54,24 +53,33 @@ final readonly class Steps
             $round = $rounds[$i];
             $last = $i;
             // A change ends a step, so that it is told where it comes.
-            while (!isset($then[$last + 1]) && isset($rounds[$last + 1]) && self::areAlike($rounds[$last + 1], $round) && $colouring->rounds[$last + 1] === $colouring->rounds[$i]) {
+            while (!isset($then[$last + 1]) && [] === $reading->cuesOf($last + 1) && isset($rounds[$last + 1]) && self::areAlike($rounds[$last + 1], $round) && $colouring->rounds[$last + 1] === $colouring->rounds[$i]) {
                 ++$last;
             }
             $runs = Colouring::runs($colouring->rounds[$i]);
             $head = $self->printer->head($i + 1, $last + 1);
             $text = $round->readable
-                ? "{$head}: ".$self->stitches($reading->lines[$round->line - 1] ?? null, $round, $runs, $inHand)." ({$round->makes})".(Worked::Joined === $piece->worked ? ", {$piece->closing->inWords()}" : '')
+                ? "{$head}: ".$self->stitches($reading->worked[$i]->bare(), $round, $runs, $inHand)." ({$round->makes})".self::closing($piece, $round)
                 : "# {$head} could not be read as typed";
-            $steps[] = new Step($i + 1, $last + 1, $text, $round->makes, array_values(array_unique(array_column($runs, 0))), $then[$last + 1] ?? []);
+            $steps[] = new Step($i + 1, $last + 1, $text, $round->makes, array_values(array_unique(array_column($runs, 0))), $then[$last + 1] ?? [], $reading->cuesOf($last + 1));
             $inHand = [] === $runs ? $inHand : $runs[\count($runs) - 1][0];
         }
 
         return $steps;
     }
 
+    private static function closing(Piece $piece, Round $round): string
+    {
+        return match (true) {
+            Worked::Joined === $piece->worked => ", {$piece->closing->inWords()}",
+            null !== $round->closed => ", {$round->closed->value}",
+            default => '',
+        };
+    }
+
     private static function areAlike(Round $one, Round $other): bool
     {
-        return $one->codes === $other->codes && $one->loops === $other->loops && $one->turning->before === $other->turning->before && $one->turning->after === $other->turning->after && $one->below === $other->below && $one->readable === $other->readable;
+        return $one->codes === $other->codes && $one->loops === $other->loops && $one->closed === $other->closed && $one->turning->before === $other->turning->before && $one->turning->after === $other->turning->after && $one->below === $other->below && $one->readable === $other->readable;
     }
 
     /**
@@ -79,18 +87,15 @@ final readonly class Steps
      *
      * @param list<array{string, int}> $runs
      */
-    private function stitches(?Line $line, Round $round, array $runs, string $inHand): string
+    private function stitches(Line $line, Round $round, array $runs, string $inHand): string
     {
         $before = 0 === $round->turning->before ? '' : $this->printer->codes(str_repeat(Stitch::Chain->code(), $round->turning->before)).', ';
         $after = 0 === $round->turning->after ? '' : ', '.$this->printer->codes(str_repeat(Stitch::Chain->code(), $round->turning->after));
         if (1 === \count($runs)) {
-            return ($runs[0][0] === $inHand ? '' : $this->with($runs[0][0])).$before.(null === $line ? $this->printer->codes($round->codes, $round->loops) : $this->printer->stitches($line)).$after;
+            return ($runs[0][0] === $inHand ? '' : $this->with($runs[0][0])).$before.$this->printer->stitches($line).$after;
         }
         $said = [];
         $first = $line->items[0] ?? null;
-        if ($first instanceof Start) {
-            $first = new Foundation($first->ring ? 0 : 2, $first->ring ? 0 : 2, 0, 0);
-        }
         foreach (Segments::of($round->codes, $runs) as [$yarns, $from, $stitches]) {
             // The chain that stands for the first stitch is said as the chain.
             $skip = 0 === $from && $round->stands ? 1 : 0;

@@ -4,131 +4,140 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 
-/** How to mend a round that does not fit the one below it, in the maker's own words. */
+/**
+ * How to mend a round that does not fit the one below it, in the maker's own words. What is offered at once was tried: the line
+ * reads right with it, and makes what she typed that it makes.
+ */
 final readonly class Advice
 {
-    /** Increases or decreases in a round of single crochet that lies flat: common practice, no source. */
-    private const USUAL = 6;
-    /** A repeat that was miscounted is off by one or two. */
-    private const NEAR = 2;
-
     private Printer $printer;
     private Vocabulary $vocabulary;
 
-    public function __construct(Terms $terms)
+    public function __construct(private Parser $parser, Terms $terms, Worked $worked, private Faults $faults)
     {
-        $this->printer = new Printer($terms);
+        $this->printer = new Printer($terms, $worked);
         $this->vocabulary = Vocabulary::of($terms);
     }
 
-    /**
-     * For a round that leaves stitches of the round below.
-     *
-     * @param string $codes the round's stitches as typed
-     * @param int    $below stitches that the round below made
-     * @param int    $left  how many of those it does not use
-     *
-     * @return array{string, non-empty-list<Fix>} the mend in words, and those that can be made at once
-     */
-    public function forLeftOver(Line $line, string $codes, int $below, int $left): array
+    /** A fault with those of its mends that help. */
+    public function tried(Fault $fault, Source $source, RoundBelow $ground, ?Count $count): Fault
     {
-        $more = "{$left} {$this->vocabulary->abbreviation(Stitch::Single)}";
-        [$words, $fixes] = $this->with("Add {$more} at the end", $line, $codes, $below);
+        $fixes = array_values(array_filter($fault->fixes, fn (Fix $fix): bool => $this->helps($fix, $source, $ground, $count->stitches ?? null)));
 
-        return [$words, [new Fix("Add {$more}", self::end($line), 0, ", {$more}"), ...$fixes]];
+        return $fault->mended($fault->mend, $fixes);
+    }
+
+    /** A fault of how a round lies on the one below, with what to do about it. */
+    public function mended(Fault $fault, Trial $trial, Source $source, RoundBelow $ground): Fault
+    {
+        $line = $trial->reading;
+        $count = ($line->counts[0] ?? null)?->stitches;
+        $single = $this->vocabulary->abbreviation(Stitch::Single);
+        if (FaultKind::Miscount === $fault->kind) {
+            foreach ($line->counts as $typed) {
+                if ($typed->stitches !== $trial->makes) {
+                    return $fault->mended($fault->mend, [$this->write($typed, $trial->makes)]);
+                }
+            }
+        }
+        if (FaultKind::LeftOver !== $fault->kind && FaultKind::TooMany !== $fault->kind) {
+            return $fault;
+        }
+        $rest = abs($trial->below - $trial->uses);
+        $rewritten = new Rewriting($this->printer, $this->vocabulary);
+        $fixes = [];
+        $mends = [];
+        if (FaultKind::LeftOver === $fault->kind) {
+            $more = "{$rest} {$single}";
+            $mends[] = "Add {$more} at the end";
+            $fixes[] = new Fix("Add {$more}", $line->end(), 0, ", {$more}");
+        } else {
+            $mends[] = "Take off what uses {$rest} ".(1 === $rest ? 'stitch' : 'stitches');
+        }
+        $begin = $this->begin($line);
+        foreach ($rewritten->of($line, $trial->stitches->codes, $trial->below, $count) as $text) {
+            $fix = new Fix("Write {$text}", $begin, max(0, $line->end() - $begin), $text);
+            if ($this->helps($fix, $source, $ground, $count)) {
+                $mends[] = "write {$text}";
+                $fixes[] = $fix;
+                break;
+            }
+        }
+        $fixes = array_values(array_filter($fixes, fn (Fix $fix): bool => $this->helps($fix, $source, $ground, $count)));
+        $broken = Breaks::of($line, $trial->below);
+
+        return $fault->mended((null === $broken ? '' : "{$broken} ").implode(', or ', $mends).'.', $fixes);
+    }
+
+    /** Mends a count. */
+    public function write(Count $count, int $makes): Fix
+    {
+        return new Fix("Write ({$makes})", $count->span->from, $count->span->length(), "({$makes})");
     }
 
     /**
-     * For a round that wants more stitches than the round below made.
+     * Asks which of several readings is meant.
      *
-     * @param string $codes the round's stitches as typed
-     * @param int    $below stitches that the round below made
-     * @param int    $over  how many are too many
-     *
-     * @return array{string, list<Fix>} the mend in words, and those that can be made at once
+     * @param non-empty-list<Trial> $open
      */
-    public function forTooMany(Line $line, string $codes, int $below, int $over): array
+    public function asked(array $open, Source $source, RoundBelow $ground): Fault
     {
-        return $this->with("Take off what uses {$over} ".(1 === $over ? 'stitch' : 'stitches'), $line, $codes, $below);
+        $readings = $fixes = [];
+        foreach ($open as $trial) {
+            $line = $trial->reading;
+            $text = $this->printer->stitches($line);
+            $begin = $this->begin($line);
+            $fix = new Fix("Take {$text}", $begin, max(0, $line->end() - $begin), $text);
+            if ($this->helps($fix, $source, $ground, $trial->makes)) {
+                $readings[] = [$text, $trial->makes];
+                $fixes[] = $fix;
+            }
+        }
+        $first = $open[0]->reading->stitches()[0] ?? $open[0]->reading;
+        $said = implode(' or ', array_map(static fn (Trial $trial): string => (string) $trial->makes, $open));
+
+        return Fault::at(new Span($first->span->from, max($first->span->from + 1, $open[0]->reading->end())), 'This can be read in '.\count($open)." ways, which make {$said}.", 'Choose the one that is meant, or write the count.')->asking($readings, $fixes);
     }
 
-    /** @return int the character after the last item, from 0 */
-    public static function end(Line $line): int
+    private function begin(Line $line): int
     {
-        $last = $line->items[\count($line->items) - 1];
+        $begin = null;
+        foreach ($line->stitches() as $item) {
+            if ($item instanceof Work || $item instanceof Repeat || $item instanceof Node) {
+                $begin = null === $begin ? $item->span->from : min($begin, $item->span->from);
+            }
+        }
 
-        return $last->position() + $last->length();
+        return $begin ?? $line->head->span->end ?? 0;
     }
 
-    /** @return array{string, list<Fix>} */
-    private function with(string $mend, Line $line, string $codes, int $below): array
+    /**
+     * Whether the line reads right with a mend.
+     *
+     * @param int|null $makes what it has to make; null: whatever
+     */
+    private function helps(Fix $fix, Source $source, RoundBelow $ground, ?int $makes): bool
     {
-        // As near as may be to what she wrote.
-        $rewritten = $this->sameRepeat($line, $below) ?? $this->evenShaping($codes, $below);
-        if (null === $rewritten) {
-            return ["{$mend}.", []];
+        if (1 !== $source->lines()) {
+            return false;
         }
-        $begin = $line->items[0]->position();
-
-        return ["{$mend}, or write {$rewritten}.", [new Fix("Write {$rewritten}", $begin, self::end($line) - $begin, $rewritten)]];
-    }
-
-    /** The bracket that she wrote, as often as it fits. */
-    private function sameRepeat(Line $line, int $below): ?string
-    {
-        $repeats = array_values(array_filter($line->items, static fn (Node $item): bool => $item instanceof Repeat && null !== $item->times));
-        if (1 !== \count($repeats)) {
-            return null;
+        $parsed = $this->parser->line($fix->on($source->text));
+        $lines = array_values(array_filter($parsed->lines, static fn (Line $line): bool => $line->isWorked()));
+        if ([] === $lines) {
+            return false;
         }
-        [$repeat] = $repeats;
-        $uses = self::uses($repeat->items);
-        $times = 0 === $uses ? 0 : intdiv($below, $uses);
-        $isNear = abs($times - ($repeat->times ?? 0)) <= self::NEAR || 1 === \count($line->items);
+        $open = Judge::of($lines, $ground);
 
-        return $times > 0 && 0 === $below % $uses && $isNear ? $this->printer->repeat($repeat, $times) : null;
-    }
-
-    /** @param list<Node> $items */
-    private static function uses(array $items): int
-    {
-        $uses = 0;
-        foreach ($items as $item) {
-            $uses += match (true) {
-                $item instanceof Work => $item->stitch->uses() * ($item->times ?? 0),
-                $item instanceof Repeat => self::uses($item->items) * ($item->times ?? 0),
-                default => 0,
-            };
-        }
-
-        return $uses;
-    }
-
-    /** As many increases or decreases as she wrote, spread evenly, where that comes out even. */
-    private function evenShaping(string $codes, int $below): ?string
-    {
-        $increases = substr_count($codes, Stitch::Increase->code());
-        $decreases = substr_count($codes, Stitch::Decrease->code()) + substr_count($codes, Stitch::InvisibleDecrease->code());
-        if (0 === $increases + $decreases) {
-            return $this->vocabulary->inWords('sc around');
-        }
-        $shaping = $increases > 0 ? Stitch::Increase : Stitch::Decrease;
-        $times = max($increases, $decreases);
-        if (0 !== $below % $times && abs($times - self::USUAL) <= self::NEAR) {
-            $times = self::USUAL;
-        }
-        $plain = intdiv($below, $times) - $shaping->uses();
-        if (min($increases, $decreases) > 0 || 0 !== $below % $times || $plain < 0) {
-            return null;
-        }
-        $each = $this->printer->codes(str_repeat(Stitch::Single->code(), $plain).$shaping->code());
-
-        return (0 === $plain ? $each : "({$each})")." x{$times}";
+        return 1 === \count($open) && null === $this->faults->of($open[0], $ground, Limits::STITCHES) && null === $open[0]->odd && (null === $makes || $makes === $open[0]->makes);
     }
 }

@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Evenly;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
-use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Plan\Limits;
 
 /** Writes a line's stitches out one by one, as many as "around" needs to use the round below. */
 final readonly class Expander
 {
     /**
-     * @param SyntaxError|null $odd said where a repeat did not come out even and was finished with plain stitches
+     * @param list<int>        $before what each of the line's items finds used by those before it
+     * @param SyntaxError|null $odd    said where a repeat did not come out even and was finished with plain stitches
      */
-    private function __construct(public Expansion $stitches, public ?SyntaxError $odd)
+    private function __construct(public Expansion $stitches, public array $before, public ?SyntaxError $odd)
     {
     }
 
@@ -29,47 +32,77 @@ final readonly class Expander
     public static function of(Line $line, int $below): self
     {
         $parts = [];
-        $around = null;
+        $open = null;
+        $used = 0;
         foreach ($line->items as $i => $item) {
-            if (!self::isAround($item)) {
-                $parts[] = self::item($item);
+            if (self::isOpen($item)) {
+                if (null !== $open) {
+                    throw self::error($item, 'It says “around” twice.', 'Say how often one of the two is worked.');
+                }
+                $open = $i;
+                $parts[] = Expansion::none();
                 continue;
             }
-            if (null !== $around) {
-                throw new SyntaxError('It says “around” twice.', 'Say how often one of the two is worked.', $item->position(), $item->length());
-            }
-            $around = $i;
-            $parts[] = Expansion::none();
+            $parts[] = self::item($item);
+            $used += $parts[$i]->uses();
         }
         $odd = null;
-        if (null !== $around) {
-            $used = array_sum(array_map(static fn (Expansion $part): int => $part->uses(), $parts));
-            [$parts[$around], $odd] = self::around($line->items[$around], $below - $used);
+        if (null !== $open) {
+            [$parts[$open], $odd] = self::around($line->items[$open], $below - $used);
         }
-        $all = array_reduce($parts, static fn (Expansion $sum, Expansion $part): Expansion => $sum->then($part), Expansion::none());
+        $all = Expansion::none();
+        $before = [];
+        $used = 0;
+        foreach ($parts as $i => $part) {
+            $before[] = $used;
+            $used += $part->uses();
+            if ($all->length() + $part->length() > Limits::STITCHES_IN_ROUND) {
+                throw self::tooMany($all->length() + $part->length(), $line->items[$i]);
+            }
+            $all = $all->then($part);
+        }
 
-        return new self(self::withinRound($all, 1, $line->items[0]), $odd);
+        return new self($all, $before, $odd);
     }
 
-    public static function isAround(Node $item): bool
+    public static function isOpen(Node $item): bool
     {
-        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times;
+        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Evenly;
     }
 
     /** A single item, with nothing for "around". */
     public static function item(Node $item): Expansion
     {
         return match (true) {
-            $item instanceof Start => Expansion::of($item->stitch, $item->times)->dyed($item->dye),
-            $item instanceof Work => Expansion::of($item->stitch, $item->times ?? 0, $item->loop)->dyed($item->dye),
-            $item instanceof Repeat => self::withinRound(self::list($item), $item->times ?? 0, $item)->in($item->loop)->dyed($item->dye),
+            $item instanceof Work => self::work($item),
+            $item instanceof Repeat => self::often(self::list($item), $item->times ?? 0, $item)->in($item->loop)->inYarn($item->yarn),
+            $item instanceof Yarn => Expansion::yarn($item->yarn, $item->within),
             default => Expansion::none(),
         };
+    }
+
+    private static function work(Work $work): Expansion
+    {
+        $stitches = Expansion::of($work->stitch, $work->times ?? 0, $work->loop)->inYarn($work->yarn);
+        if (PlaceKind::FromHook === $work->place?->kind && $work->place->number > 1 && !$work->stitch->isOut()) {
+            // The chains before the one that is named are passed over.
+            return self::skipped($work->place->number - 1)->then($stitches);
+        }
+
+        return $stitches;
+    }
+
+    private static function skipped(int $chains): Expansion
+    {
+        return Expansion::of(Stitch::Skip, min($chains, Limits::STITCHES_IN_ROUND));
     }
 
     /** @return array{Expansion, SyntaxError|null} */
     private static function around(Node $item, int $rest): array
     {
+        if ($item instanceof Evenly) {
+            return [self::evenly($item, $rest), null];
+        }
         $once = match (true) {
             $item instanceof Repeat => self::list($item)->in($item->loop),
             $item instanceof Work => Expansion::of($item->stitch, 1, $item->loop),
@@ -77,40 +110,67 @@ final readonly class Expander
         };
         $uses = $once->uses();
         if (0 === $uses) {
-            throw new SyntaxError('This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.', $item->position(), $item->length());
+            throw self::error($item, 'This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.');
         }
         $whole = max(0, intdiv($rest, $uses));
         $left = max(0, $rest) % $uses;
-        $dye = $item instanceof Work || $item instanceof Repeat ? $item->dye : null;
-        $stitches = self::withinRound($once, $whole, $item)->dyed($dye)->then(Expansion::of(Stitch::Single, $left));
+        $skipped = $item instanceof Work && PlaceKind::FromHook === $item->place?->kind ? self::skipped($item->place->number - 1) : Expansion::none();
+        $yarn = $item instanceof Work || $item instanceof Repeat ? $item->yarn : null;
+        $stitches = $skipped->then(self::often($once, $whole, $item)->inYarn($yarn))->then(Expansion::of(Stitch::Single, $left));
+        $odd = 0 === $left ? null : self::error($item, "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.");
 
-        return [$stitches, 0 === $left ? null : new SyntaxError("{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.", $item->position(), $item->length())];
+        return [$stitches, $odd];
+    }
+
+    /** A number of one stitch among plain ones, as far apart as may be. */
+    private static function evenly(Evenly $evenly, int $rest): Expansion
+    {
+        $plain = $rest - $evenly->times * $evenly->stitch->uses();
+        if ($plain < 0) {
+            throw self::error($evenly, "{$evenly->times} of these use ".$evenly->times * $evenly->stitch->uses().' stitches, but there '.(1 === $rest ? 'is' : 'are')." {$rest}.", 'Work fewer.');
+        }
+        $all = Expansion::none();
+        for ($i = 0; $i < $evenly->times; ++$i) {
+            $share = intdiv(($i + 1) * $plain, $evenly->times) - intdiv($i * $plain, $evenly->times);
+            $all = $all->then(Expansion::of(Stitch::Single, $share))->then(Expansion::of($evenly->stitch, 1));
+        }
+
+        return $all;
     }
 
     private static function list(Repeat $repeat): Expansion
     {
         $all = Expansion::none();
         foreach ($repeat->items as $item) {
-            if (self::isAround($item)) {
-                throw new SyntaxError('“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.', $item->position(), $item->length());
+            if (self::isOpen($item)) {
+                throw self::error($item, '“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.');
             }
-            if ($item instanceof Start) {
-                throw new SyntaxError('A ring cannot be repeated.', 'Begin the round with it, before any bracket.', $item->position(), $item->length());
+            $all = $all->then(self::item($item));
+            if ($all->length() > Limits::STITCHES_IN_ROUND) {
+                throw self::tooMany($all->length(), $repeat);
             }
-            $all = self::withinRound($all->then(self::item($item)), 1, $repeat);
         }
 
         return $all;
     }
 
     /** @throws SyntaxError where a number of repeats is more than a round holds */
-    private static function withinRound(Expansion $stitches, int $times, Node $at): Expansion
+    private static function often(Expansion $stitches, int $times, Node $at): Expansion
     {
-        $count = $stitches->length() * $times;
-        if ($count > Limits::STITCHES_IN_ROUND) {
-            throw new SyntaxError('This is '.number_format($count).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.', 'Mend the number of repeats.', $at->position(), $at->length());
+        if ($stitches->length() * $times > Limits::STITCHES_IN_ROUND) {
+            throw self::tooMany($stitches->length() * $times, $at);
         }
 
         return $stitches->times($times);
+    }
+
+    private static function tooMany(int $stitches, Node $at): SyntaxError
+    {
+        return self::error($at, 'This is '.number_format($stitches).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.', 'Mend the number of repeats.');
+    }
+
+    private static function error(Node $at, string $message, string $mend): SyntaxError
+    {
+        return new SyntaxError($message, $mend, $at->span->from, max(1, $at->span->length()));
     }
 }

@@ -7,45 +7,89 @@ namespace Alternum\Core\Notation;
 /** Stitches written out one by one, packed: a byte for each, and a byte for the loop that each is worked in. */
 final readonly class Expansion
 {
+    /** Back to the yarn before the last one named. */
+    public const BACK = '';
+
     /**
-     * @param string $codes see Stitch::code()
-     * @param string $loops as long as the codes; a blank for both loops
-     * @param string $dyes  two bytes a stitch: the yarn named before it, and before its second top; blanks where none is
+     * @param string             $codes    see Stitch::code()
+     * @param string             $loops    as long as the codes; a blank for both loops
+     * @param array<int, string> $yarns    named before a stitch, by twice its place from 0; before its second top, by one more
+     * @param string|null        $then     named after the last stitch, for what follows
+     * @param bool               $goesBack the last yarn was of these stitches alone
      */
-    private function __construct(public string $codes, public string $loops, public string $dyes)
+    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?string $then = null, private bool $goesBack = false, private ?string $within = null)
     {
     }
 
     public static function none(): self
     {
-        return new self('', '', '');
+        return new self('', '');
+    }
+
+    /** Nothing but a yarn for what follows. */
+    public static function yarn(string $yarn, ?string $within = null): self
+    {
+        return new self('', '', [], $yarn, false, $within);
     }
 
     public static function of(Stitch $stitch, int $times, ?Loop $loop = null): self
     {
-        return new self(str_repeat($stitch->code(), $times), str_repeat($loop?->code() ?? ' ', $times), str_repeat('  ', $times));
+        return new self(str_repeat($stitch->code(), $times), str_repeat($loop?->code() ?? ' ', $times));
     }
 
     public function then(self $next): self
     {
-        return new self($this->codes.$next->codes, $this->loops.$next->loops, $this->dyes.$next->dyes);
+        if ('' === $next->codes) {
+            return null === $next->then ? $this : new self($this->codes, $this->loops, $this->yarns, $next->then, false, $next->within);
+        }
+        if ([] === $next->yarns && null === $next->then && [] === $this->yarns && null === $this->then) {
+            return new self($this->codes.$next->codes, $this->loops.$next->loops, [], null, $next->goesBack);
+        }
+        $yarns = $this->yarns;
+        $at = 2 * \strlen($this->codes);
+        if (!isset($next->yarns[0])) {
+            if (null !== $this->then) {
+                $yarns[$at] = $this->then;
+            } elseif ($this->goesBack) {
+                $yarns[$at] = self::BACK;
+            }
+        }
+        if (null !== $this->within && !isset($next->yarns[0])) {
+            $yarns[$at + 1] = $this->within;
+        }
+        foreach ($next->yarns as $place => $yarn) {
+            $yarns[$at + $place] = $yarn;
+        }
+
+        return new self($this->codes.$next->codes, $this->loops.$next->loops, $yarns, $next->then, $next->goesBack, $next->within);
     }
 
     public function times(int $times): self
     {
-        return new self(str_repeat($this->codes, $times), str_repeat($this->loops, $times), str_repeat($this->dyes, $times));
+        if ([] === $this->yarns && null === $this->then && !$this->goesBack) {
+            return new self(str_repeat($this->codes, max(0, $times)), str_repeat($this->loops, max(0, $times)));
+        }
+        $all = self::none();
+        $unit = $this;
+        // By doubling, so that many repeats cost no more than their stitches.
+        for ($left = max(0, $times); $left > 0; $left >>= 1) {
+            $all = 1 === ($left & 1) ? $all->then($unit) : $all;
+            $unit = $left > 1 ? $unit->then($unit) : $unit;
+        }
+
+        return $all;
     }
 
     /** In one loop, where nothing else was said. */
     public function in(?Loop $loop): self
     {
-        return null === $loop ? $this : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->dyes);
+        return null === $loop ? $this : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->then, $this->goesBack, $this->within);
     }
 
-    /** With a yarn named before the first stitch. */
-    public function dyed(?Dye $dye): self
+    /** In a yarn of these stitches alone. */
+    public function inYarn(?string $yarn): self
     {
-        return null === $dye || '' === $this->codes ? $this : new self($this->codes, $this->loops, $dye->yarn.('' === $dye->within ? ' ' : $dye->within).substr($this->dyes, 2));
+        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => $yarn] + $this->yarns, $this->then, true, $this->within);
     }
 
     public function length(): int

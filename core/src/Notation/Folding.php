@@ -27,7 +27,7 @@ final class Folding
             $weight = \count($before) + 1 + \count($once) + \count($after);
             if ([] !== $once && $weight < $least) {
                 $least = $weight;
-                $best = [...$before, new Repeat($once, $times, 0, 0), ...$after];
+                $best = [...$before, new Repeat($once, $times, Span::none()), ...$after];
             }
         }
 
@@ -86,7 +86,7 @@ final class Folding
         $works = [];
         for ($at = 0, $end = \strlen($codes); $at < $end; $at += $times) {
             $times = strspn($codes, $codes[$at], $at);
-            $works[] = new Work(Stitch::ofCode($codes[$at]), $times, 0, 0);
+            $works[] = new Work(Stitch::ofCode($codes[$at]), $times, Span::none());
         }
 
         return $works;

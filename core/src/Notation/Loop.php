@@ -9,10 +9,26 @@ enum Loop: string
 {
     case Back = 'BLO';
     case Front = 'FLO';
+    /** The bar behind a half double's top. */
+    case Third = 'third loop';
 
     /** One byte beside a stitch's code; a blank stands for both loops. */
     public function code(): string
     {
-        return self::Back === $this ? 'b' : 'f';
+        return match ($this) {
+            self::Back => 'b',
+            self::Front => 'f',
+            self::Third => 't',
+        };
+    }
+
+    public static function ofCode(string $code): ?self
+    {
+        return match ($code) {
+            'b' => self::Back,
+            'f' => self::Front,
+            't' => self::Third,
+            default => null,
+        };
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Evenly;
 use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\OtherSide;
 use Alternum\Core\Notation\Node\Repeat;
-use Alternum\Core\Notation\Node\Start;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
@@ -17,10 +22,12 @@ use Alternum\Core\Plan\Worked;
 final class Printer
 {
     private readonly Vocabulary $vocabulary;
+    private readonly StitchPrinter $stitches;
 
     public function __construct(Terms $terms, private readonly Worked $worked = Worked::Spiral)
     {
         $this->vocabulary = Vocabulary::of($terms);
+        $this->stitches = new StitchPrinter($this->vocabulary, $this->all());
     }
 
     /** A whole line: "R4-7: sc around (18)". */
@@ -29,20 +36,29 @@ final class Printer
         return $this->head($from, $to).": {$stitches} ({$makes})";
     }
 
+    /** A whole line with all that it says: yarns, chains, closes and cues. */
+    public function whole(Line $line, int $from, int $to, int $makes): string
+    {
+        $cues = array_map(static fn (Cue $cue): string => rtrim($cue->text, '. ').'.', $line->cues());
+
+        return $this->line($from, $to, $this->stitches($line), $makes).([] === $cues ? '' : '. '.implode(' ', $cues));
+    }
+
     public function head(int $from, int $to): string
     {
         return $this->worked->head().$from.($to > $from ? "-{$to}" : '');
     }
 
-    /** The stitches of a line, without its head and its count. */
+    /** The stitches of a line, with its yarns, chains and closes; without its head, its count and its cues. */
     public function stitches(Line $line): string
     {
-        $loops = array_unique(array_map(static fn (Node $item): ?Loop => $item instanceof Work || $item instanceof Repeat ? $item->loop : null, $line->items), \SORT_REGULAR);
-        if (1 === \count($loops) && null !== $loops[0] && \count($line->items) > 1) {
-            return "in {$loops[0]->value}: ".implode(', ', array_map(fn (Node $item): string => $this->item($item, false), $line->items));
+        $items = array_values(array_filter($line->items, static fn (Node $item): bool => !$item instanceof Cue));
+        $loops = array_unique(array_map(static fn (Node $item): ?Loop => $item instanceof Work || $item instanceof Repeat ? $item->loop : null, $items), \SORT_REGULAR);
+        if (1 === \count($loops) && null !== $loops[0] && \count($items) > 1) {
+            return "in {$loops[0]->value}: ".$this->items($items, false);
         }
 
-        return $this->items($line->items);
+        return $this->items($items);
     }
 
     /**
@@ -53,50 +69,82 @@ final class Printer
      */
     public function codes(string $codes, string $loops = ''): string
     {
-        $said = [];
+        $items = [];
         for ($at = 0, $end = \strlen($codes); $at < $end; $at += $times) {
             $times = strspn($codes, $codes[$at], $at);
             $loop = $loops[$at] ?? ' ';
             $times = '' === $loops ? $times : min($times, strspn($loops, $loop, $at));
-            $said[] = $this->work(Stitch::ofCode($codes[$at]), $times).match ($loop) {
-                Loop::Back->code() => ' in BLO',
-                Loop::Front->code() => ' in FLO',
-                default => '',
-            };
+            $items[] = new Work(Stitch::ofCode($codes[$at]), $times, Span::none(), Loop::ofCode($loop));
         }
 
-        return implode(', ', $said);
+        return $this->items($items);
     }
 
     /** @param list<Node> $items */
-    private function items(array $items): string
+    private function items(array $items, bool $withLoop = true): string
     {
-        return implode(', ', array_map(fn (Node $item): string => $this->item($item), $items));
+        $said = '';
+        $ring = false;
+        for ($i = 0, $end = \count($items); $i < $end; ++$i) {
+            $item = $items[$i];
+            if ($item instanceof Foundation) {
+                $next = $items[$i + 1] ?? null;
+                $isLone = $item->isPoint() && $next instanceof Work && null !== $next->times && !$this->vocabulary->isPhrase($next->stitch);
+                $said .= $this->separated($said, 0 === $item->chains && $isLone ? '' : $this->foundation($item).($item->joined ? '' : ':'));
+                $ring = $isLone && (0 === $item->chains || $item->joined);
+                continue;
+            }
+            [$text, $i] = $this->stitches->run($items, $i) ?? [$this->item($item, $withLoop, $end > 1), $i];
+            if ($ring && $item instanceof Work) {
+                $text = $this->stitches->work($item->stitch, $item->times).' in '.($items[0] instanceof Foundation && $items[0]->joined ? 'ring' : 'MR').$this->after($item, $withLoop);
+                $ring = false;
+            }
+            $said .= $this->separated($said, $text);
+        }
+
+        return $said;
     }
 
-    private function item(Node $item, bool $withLoop = true): string
+    private function separated(string $before, string $text): string
     {
-        $loop = $withLoop && ($item instanceof Work || $item instanceof Repeat) && null !== $item->loop ? " in {$item->loop->value}" : '';
+        return '' === $before || '' === $text ? $text : (str_ends_with($before, ':') ? ' ' : ', ').$text;
+    }
 
+    /** @param bool $isAmong other stitches stand in its list, which "around" must not seem to mean, too */
+    private function item(Node $item, bool $withLoop, bool $isAmong): string
+    {
         return match (true) {
-            $item instanceof Start => ($item->ring ? '' : 'ch 2, ')."{$item->times} {$this->vocabulary->abbreviation($item->stitch)} in ".($item->ring ? 'MR' : '2nd ch from hook'),
-            $item instanceof Foundation => $this->foundation($item),
-            $item instanceof Work => $this->work($item->stitch, $item->times),
-            $item instanceof Repeat => $this->repeat($item, $item->times),
+            $item instanceof Work => $this->stitches->work($item->stitch, $item->times, $isAmong).$this->after($item, $withLoop),
+            $item instanceof Repeat => $this->repeat($item, $item->times).$this->after($item, $withLoop),
+            $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
+            $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
+            $item instanceof Close => $item->joins ? Closed::ToFirst->value : Closed::Level->value,
+            $item instanceof Lift => "ch {$item->chains}".($item->stands ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
+            $item instanceof OtherSide => 'on the other side of the chain:',
             default => '',
-        }.$loop;
+        };
+    }
+
+    private function after(Work|Repeat $item, bool $withLoop): string
+    {
+        return ($withLoop && null !== $item->loop ? ' in '.(Loop::Third === $item->loop ? 'the ' : '').$item->loop->value : '').(null === $item->yarn ? '' : " ({$item->yarn})");
     }
 
     /** "into MR", "ch 6, starting in 2nd ch from hook". */
     public function foundation(Foundation $foundation): string
     {
         $nth = match ($foundation->from) {
+            1 => '1st',
             2 => '2nd',
             3 => '3rd',
             default => "{$foundation->from}th",
         };
 
-        return 0 === $foundation->chains ? 'into MR' : "ch {$foundation->chains}, starting in {$nth} ch from hook";
+        return match (true) {
+            0 === $foundation->chains => 'into MR',
+            $foundation->joined => "ch {$foundation->chains}, join with sl st to form a ring",
+            default => "ch {$foundation->chains}, starting in {$nth} ch from hook",
+        };
     }
 
     private function all(): string
@@ -107,24 +155,12 @@ final class Printer
     /** A bracket, repeated as often as is said here. */
     public function repeat(Repeat $repeat, ?int $times): string
     {
-        return '('.$this->items($repeat->items).')'.match ($times) {
+        $items = array_values(array_filter($repeat->items, static fn (Node $item): bool => !$item instanceof Cue));
+
+        return '('.$this->items($items).')'.match ($times) {
             null => ' '.$this->all(),
             1 => '',
             default => " x{$times}",
-        };
-    }
-
-    private function work(Stitch $stitch, ?int $times): string
-    {
-        $name = $this->vocabulary->abbreviation($stitch);
-
-        return match (true) {
-            1 === $times => $name,
-            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' '.$this->all() : " x{$times}"),
-            null === $times => "{$name} {$this->all()}",
-            1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",
-            Stitch::Chain === $stitch, Stitch::Skip === $stitch => "{$name} {$times}",
-            default => "{$times} {$name}",
         };
     }
 }

@@ -18,13 +18,70 @@ final readonly class Reading
      * @param list<array{int, int}|null> $spans    the first and last round of each typed line; null: it has none
      * @param list<Head|null>            $heads    of each typed line, readable or not; null: it has none
      * @param int                        $on       stitches of other pieces that the first round is worked into
+     * @param list<Line>                 $worked   what each round was worked from
+     * @param list<Said>                 $said     what lines of their own say between the rounds
      */
-    public function __construct(public array $rounds, public array $problems, public array $lines, public array $spans, public array $heads, public int $on = 0)
+    public function __construct(public array $rounds, public array $problems, public array $lines, public array $spans, public array $heads, public int $on = 0, public array $worked = [], public array $said = [])
     {
     }
 
     public function stitches(): int
     {
         return array_sum(array_map(static fn (Round $round): int => $round->makes, $this->rounds));
+    }
+
+    /** @return list<Problem> the mistakes, without what is only worth knowing */
+    public function errors(): array
+    {
+        return Problem::errors($this->problems);
+    }
+
+    /**
+     * The yarns that the words name, round by round.
+     *
+     * @return list<non-empty-list<array{string|null, int}>> yarn, null where none was named, and tops
+     */
+    public function yarns(): array
+    {
+        $hand = new YarnsInHand();
+        $yarns = [];
+        foreach ($this->rounds as $round) {
+            $runs = $hand->through($round);
+            $yarns[] = [] === $runs ? [[null, $round->makes]] : $runs;
+        }
+
+        return $yarns;
+    }
+
+    /** @return list<string> what is said to do or to mind in a round, and on lines of its own after it; before the first one, too */
+    public function cuesOf(int $round): array
+    {
+        $cues = [];
+        foreach ($this->said as $said) {
+            if (1 === $round && 0 === $said->after && CueKind::Note !== $said->kind) {
+                $cues[] = $said->text;
+            }
+        }
+        foreach ($this->rounds[$round - 1]->cues ?? [] as $cue) {
+            $cues[] = $cue->text;
+        }
+        foreach ($this->said as $said) {
+            if ($said->after === $round && CueKind::Note !== $said->kind) {
+                $cues[] = $said->text;
+            }
+        }
+
+        return $cues;
+    }
+
+    public function namesYarns(): bool
+    {
+        foreach ($this->rounds as $round) {
+            if ($round->namesYarns()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

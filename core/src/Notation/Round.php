@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Cue;
+
 /** One round's stitches in working order. */
 final readonly class Round
 {
     /**
-     * @param int    $number   from 1
-     * @param int    $line     the typed line it comes from, from 1
-     * @param string $codes    one byte a stitch, see Stitch::code()
-     * @param string $loops    one byte a stitch, see Loop::code(), a blank for both loops; '' where all are in both
-     * @param int    $below    stitches that the round below made, 0 for the first
-     * @param int    $uses     how many of those it is worked into
-     * @param int    $makes    how many tops it leaves
-     * @param string $dyes     yarns that the line names, two bytes a stitch, see Expansion; '' where it names none
-     * @param bool   $readable false: the line could not be read, and plain stitches stand in for it
-     * @param string $then     letter of the yarn that is changed to at its end; '' where none is named
-     * @param bool   $stands   its first stitch is the chain that lifts it, which counts as one
+     * @param int                $number   from 1
+     * @param int                $line     the typed line it comes from, from 1
+     * @param string             $codes    one byte a stitch, see Stitch::code()
+     * @param string             $loops    one byte a stitch, see Loop::code(), a blank for both loops; '' where all are in both
+     * @param int                $below    stitches that the round below made, 0 for the first
+     * @param int                $uses     how many of those it is worked into
+     * @param int                $makes    how many tops it leaves
+     * @param bool               $readable false: the line could not be read, and plain stitches stand in for it
+     * @param array<int, string> $named    yarns that its words name, see Expansion::$yarns
+     * @param string|null        $then     the yarn that is changed to at its end; null where none is named
+     * @param Turning            $turning  chains that lift it and the next
+     * @param bool               $stands   its first stitch is the chain that lifts it, which counts as one
+     * @param Closed|null        $closed   a slip stitch that its words close it with
+     * @param list<Cue>          $cues     what its words say to do or to mind
      */
     public function __construct(
         public int $number,
@@ -29,11 +34,25 @@ final readonly class Round
         public int $makes,
         public bool $readable = true,
         public string $loops = '',
-        public string $dyes = '',
-        public string $then = '',
+        public array $named = [],
+        public ?string $then = null,
         public Turning $turning = new Turning(),
         public bool $stands = false,
+        public ?Closed $closed = null,
+        public array $cues = [],
     ) {
+    }
+
+    /** The same with more cues, which a line of their own says after it. */
+    public function withCues(Cue ...$cues): self
+    {
+        return new self($this->number, $this->line, $this->codes, $this->below, $this->uses, $this->makes, $this->readable, $this->loops, $this->named, $this->then, $this->turning, $this->stands, $this->closed, [...$this->cues, ...array_values($cues)]);
+    }
+
+    /** The same with a yarn that is changed to at its end. */
+    public function withThen(string $yarn): self
+    {
+        return new self($this->number, $this->line, $this->codes, $this->below, $this->uses, $this->makes, $this->readable, $this->loops, $this->named, $yarn, $this->turning, $this->stands, $this->closed, $this->cues);
     }
 
     public function isComplete(): bool
@@ -44,7 +63,7 @@ final readonly class Round
     /** Whether its words name a yarn. */
     public function namesYarns(): bool
     {
-        return '' !== $this->dyes || '' !== $this->then;
+        return [] !== $this->named || null !== $this->then;
     }
 
     /** How many tops of the round below keep a loop free, as they are worked into by the other one alone. */
@@ -63,12 +82,8 @@ final readonly class Round
     {
         $names = [];
         for ($i = 0, $end = \strlen($this->codes); $i < $end; ++$i) {
-            $loop = match ($this->loops[$i] ?? ' ') {
-                Loop::Back->code() => 'BLO ',
-                Loop::Front->code() => 'FLO ',
-                default => '',
-            };
-            $names[] = $loop.Stitch::ofCode($this->codes[$i])->value;
+            $loop = Loop::ofCode($this->loops[$i] ?? ' ');
+            $names[] = (null === $loop ? '' : "{$loop->value} ").Stitch::ofCode($this->codes[$i])->value;
         }
 
         return $names;

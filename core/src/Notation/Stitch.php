@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 /**
- * The stitches, under their US abbreviations. "hdc inc" is two in one stitch, "hdc inc3" three; "sc+hdc" two unlike ones;
- * "sc both" goes through both sides of a piece that lies flat, and closes them.
+ * The stitches, under their US abbreviations. "hdc inc" is two in one stitch, "hdc inc3" three; "sc same" goes where the stitch
+ * before it went; "sc both" goes through both sides of a piece that lies flat, and closes them; "sc out" is worked along a chain
+ * that stands out of the round, and leaves no top to be worked into.
  *
  * Where thousands are walked, a stitch is one byte of a string: its code().
  */
@@ -48,18 +49,33 @@ enum Stitch: string
     case Popcorn3 = 'pop3';
     case Popcorn4 = 'pop4';
     case Popcorn6 = 'pop6';
-    case SingleHalfDouble = 'sc+hdc';
-    case SingleDouble = 'sc+dc';
-    case SingleTreble = 'sc+tr';
-    case HalfDoubleSingle = 'hdc+sc';
-    case HalfDoubleDouble = 'hdc+dc';
-    case HalfDoubleTreble = 'hdc+tr';
-    case DoubleSingle = 'dc+sc';
-    case DoubleHalfDouble = 'dc+hdc';
-    case DoubleTreble = 'dc+tr';
-    case TrebleSingle = 'tr+sc';
-    case TrebleHalfDouble = 'tr+hdc';
-    case TrebleDouble = 'tr+dc';
+    case Puff = 'puff';
+    case Picot = 'picot';
+    case LoopStitch = 'loop st';
+    case Spike = 'spike';
+    case ReverseSingle = 'rsc';
+    case FrontPostSingle = 'fpsc';
+    case BackPostSingle = 'bpsc';
+    case FrontPostHalfDouble = 'fphdc';
+    case BackPostHalfDouble = 'bphdc';
+    case FrontPostDouble = 'fpdc';
+    case BackPostDouble = 'bpdc';
+    case FrontPostTreble = 'fptr';
+    case BackPostTreble = 'bptr';
+    case SlipSame = 'sl st same';
+    case SingleSame = 'sc same';
+    case HalfDoubleSame = 'hdc same';
+    case DoubleSame = 'dc same';
+    case TrebleSame = 'tr same';
+    case TogetherSame = 'dc2tog same';
+    case ChainOut = 'ch out';
+    case SlipOut = 'sl st out';
+    case SingleOut = 'sc out';
+    case HalfDoubleOut = 'hdc out';
+    case DoubleOut = 'dc out';
+    case TrebleOut = 'tr out';
+    case IncreaseOut = 'inc out';
+    case DecreaseOut = 'dec out';
 
     /**
      * Code; stitches of the round below used; the codes of the tops left; yarn against a single crochet, all tops together.
@@ -104,18 +120,33 @@ enum Stitch: string
         'pop3' => ['S', 1, 'S', 5.1],
         'pop4' => ['T', 1, 'T', 6.8],
         'pop6' => ['U', 1, 'U', 10.2],
-        'sc+hdc' => ['V', 1, 'sh', 2.35],
-        'sc+dc' => ['W', 1, 'sd', 2.7],
-        'sc+tr' => ['X', 1, 'st', 3.2],
-        'hdc+sc' => ['Y', 1, 'hs', 2.35],
-        'hdc+dc' => ['Z', 1, 'hd', 3.05],
-        'hdc+tr' => ['a', 1, 'ht', 3.55],
-        'dc+sc' => ['g', 1, 'ds', 2.7],
-        'dc+hdc' => ['j', 1, 'dh', 3.05],
-        'dc+tr' => ['m', 1, 'dt', 3.9],
-        'tr+sc' => ['n', 1, 'ts', 3.2],
-        'tr+hdc' => ['o', 1, 'th', 3.55],
-        'tr+dc' => ['p', 1, 'td', 3.9],
+        'puff' => ['f', 1, 'f', 4.0],
+        'picot' => ['x', 0, '', 2.05],
+        'loop st' => ['y', 1, 'y', 2.0],
+        'spike' => ['z', 1, 'z', 1.4],
+        'rsc' => ['Z', 1, 'Z', 1.1],
+        'fpsc' => ['V', 1, 'V', 1.1],
+        'bpsc' => ['W', 1, 'W', 1.1],
+        'fphdc' => ['X', 1, 'X', 1.45],
+        'bphdc' => ['Y', 1, 'Y', 1.45],
+        'fpdc' => ['a', 1, 'a', 1.8],
+        'bpdc' => ['g', 1, 'g', 1.8],
+        'fptr' => ['j', 1, 'j', 2.3],
+        'bptr' => ['m', 1, 'm', 2.3],
+        'sl st same' => ['5', 0, 'l', 0.55],
+        'sc same' => ['1', 0, 's', 1.0],
+        'hdc same' => ['2', 0, 'h', 1.35],
+        'dc same' => ['3', 0, 'd', 1.7],
+        'tr same' => ['4', 0, 't', 2.2],
+        'dc2tog same' => ['6', 0, 'K', 2.9],
+        'ch out' => ['n', 0, '', 0.5],
+        'sl st out' => ['o', 0, '', 0.55],
+        'sc out' => ['p', 0, '', 1.0],
+        'hdc out' => ['7', 0, '', 1.35],
+        'dc out' => ['8', 0, '', 1.7],
+        'tr out' => ['9', 0, '', 2.2],
+        'inc out' => ['0', 0, '', 2.0],
+        'dec out' => ['$', 0, '', 1.5],
     ];
 
     /** One byte, unlike every other stitch's. */
@@ -156,6 +187,34 @@ enum Stitch: string
         return self::tryFrom("{$this->value} both");
     }
 
+    /** The same worked where the stitch before it went; null where that is not known here. */
+    public function same(): ?self
+    {
+        return self::tryFrom("{$this->value} same");
+    }
+
+    /** The same along a chain that stands out of the round; null where that is not known here. */
+    public function out(): ?self
+    {
+        return self::Decrease === $this || self::InvisibleDecrease === $this ? self::DecreaseOut : self::tryFrom("{$this->value} out");
+    }
+
+    /** What is worked where the last stitch went, or along a chain, as it would be anywhere. */
+    public function plain(): self
+    {
+        return self::tryFrom((string) preg_replace('/ (?:same|out)$/', '', $this->value)) ?? $this;
+    }
+
+    public function isSame(): bool
+    {
+        return str_ends_with($this->value, ' same');
+    }
+
+    public function isOut(): bool
+    {
+        return str_ends_with($this->value, ' out');
+    }
+
     /** How many stitches of the round below it is worked into. */
     public function uses(): int
     {
@@ -178,16 +237,16 @@ enum Stitch: string
     public function height(): float
     {
         $tops = $this->tops();
-        if (\strlen($tops) > 1) {
+        if (\strlen($tops) > 1 || ($this->isSame() && '' !== $tops)) {
             return array_sum(array_map(static fn (string $top): float => self::ofCode($top)->height(), str_split($tops))) / \strlen($tops);
         }
 
         return match ($this) {
             self::SlipStitch, self::SlipThroughBoth => 0.35,
             self::Skip => 0.0,
-            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether => 1.5,
-            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6 => 2.0,
-            self::Treble, self::TrebleDecrease, self::TrebleThreeTogether => 3.0,
+            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether, self::FrontPostHalfDouble, self::BackPostHalfDouble => 1.5,
+            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6, self::FrontPostDouble, self::BackPostDouble => 2.0,
+            self::Treble, self::TrebleDecrease, self::TrebleThreeTogether, self::FrontPostTreble, self::BackPostTreble => 3.0,
             default => 1.0,
         };
     }

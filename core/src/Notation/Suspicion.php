@@ -5,35 +5,58 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Setting;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 
-/**
- * Rounds that were probably written in the other country's words.
- *
- * A flat circle of US double crochet grows by 12 a round, one of single crochet by 6 (common practice, no source). Double crochet
- * all round that grows by 6 is UK double crochet, which is single.
- */
+/** What a text looks as though it were written for: the other country's words, rounds that are joined, rows. */
 final class Suspicion
 {
     private const MOST = 0.8;
 
-    public static function of(Reading $reading, Terms $terms): ?Problem
+    /**
+     * @param list<Round> $rounds
+     *
+     * @return list<Problem>
+     */
+    public static function of(array $rounds, Terms $terms, Worked $worked, Seen $seen): array
     {
-        if (Terms::Us !== $terms || \count($reading->rounds) < 3) {
+        return array_values(array_filter([self::words($rounds, $terms), self::joined($rounds, $worked, $seen)]));
+    }
+
+    /**
+     * A flat circle of US double crochet grows by 12 a round, one of single crochet by 6 (common practice, no source). Double crochet
+     * all round that grows by 6 is UK double crochet, which is single.
+     *
+     * @param list<Round> $rounds
+     */
+    private static function words(array $rounds, Terms $terms): ?Problem
+    {
+        if (Terms::Us !== $terms || \count($rounds) < 3) {
             return null;
         }
         $doubles = Stitch::Double->code().Stitch::DoubleIncrease->code().Stitch::DoubleDecrease->code();
         $stitches = $ofDouble = $bySix = 0;
-        foreach ($reading->rounds as $round) {
+        foreach ($rounds as $round) {
             $stitches += \strlen($round->codes);
-            // "inc" and "dec" are said of either country's stitch.
             $ofDouble += \strlen($round->codes) - \strlen((string) preg_replace("/[{$doubles}]/", '', $round->codes));
             $bySix += $round->below > 0 && \in_array($round->makes - $round->below, [5, 6, 7], true) ? 1 : 0;
+            // "inc" and "dec" are said of either country's stitch.
             $stitches -= substr_count($round->codes, Stitch::Increase->code()) + substr_count($round->codes, Stitch::Decrease->code()) + substr_count($round->codes, Stitch::InvisibleDecrease->code());
         }
 
         return $stitches > 0 && $bySix >= 2 && $ofDouble >= self::MOST * $stitches
-            ? Problem::inLine($reading->rounds[0]->line, 1, 1, 1, 'dc all round with 6 increases a round: are these UK words?', 'If they are, set the plan’s words to UK.')
+            ? Problem::inLine($rounds[0]->line, 1, 1, 1, 'dc all round with 6 increases a round: are these UK words?', 'If they are, set the plan’s words to UK.')->asNote()->mendedBy(Setting::TermsUk)
             : null;
+    }
+
+    /** @param list<Round> $rounds */
+    private static function joined(array $rounds, Worked $worked, Seen $seen): ?Problem
+    {
+        if (Worked::Spiral !== $worked || $seen->joins < 2 || 2 * $seen->joins < \count($rounds)) {
+            return null;
+        }
+
+        return Problem::inLine($seen->joinsAt, 1, 1, 1, 'These rounds are closed with a slip stitch, but the piece is worked in a spiral.', 'If they are joined, say that the piece is.')->asNote()->mendedBy(Setting::WorkedJoined);
     }
 }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Alternum\Core\Notation\Node\Count;
-use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Plan\Fix;
 
-/** A typed line that cannot be read, with the place, and with as much of the line as was understood. */
+/** A typed line that cannot be read, with the place. */
 final class SyntaxError extends \RuntimeException
 {
     /**
@@ -20,8 +18,6 @@ final class SyntaxError extends \RuntimeException
         public readonly string $mend,
         public readonly int $position,
         public readonly int $length,
-        public readonly ?Head $head = null,
-        public readonly ?Count $count = null,
         public readonly ?Fix $fix = null,
     ) {
         parent::__construct($message);
@@ -29,11 +25,11 @@ final class SyntaxError extends \RuntimeException
 
     public function fixedBy(Fix $fix): self
     {
-        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $this->head, $this->count, $fix);
+        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $fix);
     }
 
-    public function within(?Head $head, ?Count $count): self
+    public function span(): Span
     {
-        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $head, $count, $this->fix);
+        return new Span($this->position, $this->position + $this->length);
     }
 }

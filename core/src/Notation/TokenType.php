@@ -13,9 +13,18 @@ enum TokenType
     case Joined;
     case Open;
     case Close;
+    /** An x before a number. */
     case Times;
+    /** One or several stars. */
+    case Star;
     case Dash;
+    /** Comma or semicolon. */
     case Separator;
+    /** Full stop or colon. */
     case Stop;
+    /** Between two columns of a table. */
+    case Bar;
+    /** An equals sign or an arrow, before what something makes. */
+    case Equals;
     case Other;
 }

@@ -4,126 +4,153 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Doctrine\Common\Lexer\Token;
-
-/** One line cut into tokens, and where each stands in it. Places are counted in tokens, positions in characters. */
+/** One line cut into tokens. Places are counted in tokens, positions in characters. Packed: a list for each of what a token has. */
 final readonly class Tokens
 {
-    private const NUMBER_WORDS = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9,
-        'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'once' => 1, 'twice' => 2, 'thrice' => 3,
+    /** Single words that say a number. */
+    public const NUMBER_WORDS = [
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12,
+        'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60,
     ];
+    private const ORDINAL_WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10];
+    /** No figure is read beyond this. */
+    public const MOST = 999_999_999;
 
-    /** @param list<Token<TokenType, string>> $tokens */
-    private function __construct(public string $text, private array $tokens)
+    /**
+     * @param string          $line   as typed
+     * @param string          $text   as Plain gives it
+     * @param list<TokenType> $types
+     * @param list<string>    $values in lower case
+     * @param list<int>       $starts the first character of each
+     * @param list<int>       $ends   the character after each
+     */
+    private function __construct(public string $line, public string $text, private array $types, private array $values, private array $starts, private array $ends)
     {
     }
 
-    /** @param string $text as Lexer::normal() gives it */
-    public static function of(Lexer $lexer, string $text): self
+    public static function of(Lexer $lexer, string $line): self
     {
-        $lexer->setInput($text);
+        $text = Plain::of($line);
+        $lexer->setInput($lower = strtolower($text));
+        $types = $values = $starts = $ends = [];
         $lexer->moveNext();
-        $tokens = [];
         while (null !== $token = $lexer->lookahead) {
-            $tokens[] = $token;
+            $types[] = $token->type ?? TokenType::Other;
+            $values[] = $token->value;
+            $starts[] = $token->position;
             $lexer->moveNext();
+            $next = $lexer->lookahead->position ?? \strlen($lower);
+            $ends[] = $token->position + \strlen(rtrim(substr($lower, $token->position, $next - $token->position)));
         }
 
-        return new self($text, $tokens);
-    }
-
-    /** The tokens before a place. */
-    public function before(int $at): self
-    {
-        return new self($this->text, \array_slice($this->tokens, 0, max(0, $at)));
+        return new self($line, $text, $types, $values, $starts, $ends);
     }
 
     public function count(): int
     {
-        return \count($this->tokens);
+        return \count($this->types);
     }
 
     public function has(int $at): bool
     {
-        return isset($this->tokens[$at]);
+        return isset($this->types[$at]);
     }
 
-    /** @return string what stands there; '' past the end */
+    public function type(int $at): ?TokenType
+    {
+        return $this->types[$at] ?? null;
+    }
+
+    /** @return string what stands there, in lower case; '' past the end */
     public function value(int $at): string
     {
-        return $this->tokens[$at]->value ?? '';
+        return $this->values[$at] ?? '';
     }
 
     public function is(int $at, TokenType ...$types): bool
     {
-        return \in_array($this->tokens[$at]->type ?? null, $types, true);
-    }
-
-    /** @param list<string> $values */
-    public function isOneOf(int $at, array $values): bool
-    {
-        return isset($this->tokens[$at]) && \in_array($this->tokens[$at]->value, $values, true);
+        return isset($this->types[$at]) && \in_array($this->types[$at], $types, true);
     }
 
     public function isWord(int $at): bool
     {
-        return $this->is($at, TokenType::Word, TokenType::Joined);
+        return TokenType::Word === ($this->types[$at] ?? null) || TokenType::Joined === ($this->types[$at] ?? null);
     }
 
-    public function isNumber(int $at): bool
+    /** @return int|null the number at a place, in figures or words; null where there is none */
+    public function number(int $at): ?int
     {
-        return $this->is($at, TokenType::Number) || isset(self::NUMBER_WORDS[$this->value($at)]);
+        $value = $this->values[$at] ?? '';
+
+        return TokenType::Number === ($this->types[$at] ?? null) ? (\strlen($value) > 9 ? self::MOST : (int) $value) : self::NUMBER_WORDS[$value] ?? null;
     }
 
-    /** @return int at most 999,999,999 */
-    public function number(int $at): int
+    /** @return int|null "3rd", "third" as 3 */
+    public function ordinal(int $at): ?int
     {
-        $value = $this->value($at);
+        $value = $this->values[$at] ?? '';
 
-        return self::NUMBER_WORDS[$value] ?? (\strlen($value) > 9 ? 999_999_999 : (int) $value);
+        return TokenType::Ordinal === ($this->types[$at] ?? null) ? (\strlen($value) > 11 ? self::MOST : (int) $value) : self::ORDINAL_WORDS[$value] ?? null;
     }
 
-    /** "once", "twice": numbers that are their own "times". */
-    public function isAdverb(int $at): bool
+    /** Whether it was typed as one capital letter. */
+    public function isCapital(int $at): bool
     {
-        return $this->isOneOf($at, ['once', 'twice', 'thrice']);
+        return 1 === \strlen($this->values[$at] ?? '') && ctype_upper($this->text[$this->starts[$at]]);
+    }
+
+    /**
+     * Whether one of some words stands from one token up to another.
+     *
+     * @param list<string> $words
+     */
+    public function isAmong(int $from, int $to, array $words): bool
+    {
+        return [] !== array_intersect(\array_slice($this->values, $from, $to - $from), $words);
     }
 
     /** Whether nothing, not even a blank, parts a token from the one before it. */
     public function isClose(int $at): bool
     {
-        $byte = ($this->tokens[$at]->position ?? 0) - 1;
-
-        return $byte >= 0 && ' ' !== $this->text[$byte];
+        return $at > 0 && isset($this->starts[$at]) && $this->starts[$at] === $this->ends[$at - 1];
     }
 
     /** The token's first character, from 0; past the end, the character after the last token. */
     public function position(int $at): int
     {
-        if (!isset($this->tokens[$at])) {
-            return [] === $this->tokens ? mb_strlen(rtrim($this->text)) : $this->end(\count($this->tokens) - 1);
-        }
-
-        return mb_strlen(substr($this->text, 0, $this->tokens[$at]->position));
+        return $this->starts[$at] ?? ([] === $this->ends ? \strlen(rtrim($this->text)) : $this->ends[\count($this->ends) - 1]);
     }
 
     /** The character after the token. */
     public function end(int $at): int
     {
-        return $this->position($at) + mb_strlen($this->value($at));
+        return $this->ends[$at] ?? $this->position($at);
+    }
+
+    /** From one token up to, not including, another. */
+    public function span(int $from, int $to): Span
+    {
+        return new Span($this->position($from), max($this->position($from), $this->end(max($from, $to - 1))));
+    }
+
+    /** What was typed from one token up to, not including, another. */
+    public function typed(int $from, int $to): string
+    {
+        $span = $this->span($from, $to);
+
+        return $to <= $from ? '' : mb_substr($this->line, $span->from, $span->length());
     }
 
     /** An error about one token. */
     public function error(int $at, string $message, string $mend): SyntaxError
     {
-        return new SyntaxError($message, $mend, $this->position($at), max(1, mb_strlen($this->value($at))));
+        return new SyntaxError($message, $mend, $this->position($at), max(1, $this->end($at) - $this->position($at)));
     }
 
-    /** A token's words for a message, not too long. */
+    /** A token as typed, for a message; not too long. */
     public function said(int $at): string
     {
-        $value = $this->value($at);
+        $value = $this->typed($at, $at + 1);
 
         return mb_strlen($value) > 20 ? mb_substr($value, 0, 20).'…' : $value;
     }

@@ -24,23 +24,24 @@ final readonly class Translation
 
     public function line(string $line): string
     {
-        try {
-            if (null === $this->parser->line($line)) {
-                return $line;
-            }
-        } catch (SyntaxError) {
-            // What can be read of it is translated all the same.
+        $parsed = $this->parser->line($line);
+        if (null !== $parsed->remark) {
+            return $line;
         }
-        $tokens = Tokens::of($this->lexer, Lexer::normal($line));
+        // A name that is a yarn's, or a note's, keeps its words.
+        $kept = [];
+        foreach ($parsed->lines[0]->items ?? [] as $item) {
+            if ($item instanceof Node\Yarn || $item instanceof Node\Cue) {
+                $kept[] = $item->span;
+            }
+        }
+        $tokens = Tokens::of($this->lexer, $line);
         $translated = '';
         $done = 0;
         for ($at = 0; $at < $tokens->count(); $at += $words) {
-            if ('with' === $tokens->value($at)) {
-                $at = self::afterColourName($tokens, $at);
-            }
-            $name = Naming::at($tokens, $at, $this->from);
+            $name = $this->from->at($tokens, $at);
             $words = $name[1] ?? 1;
-            if (null !== $name && Naming::at($tokens, $at, $this->to) !== $name) {
+            if (null !== $name && !self::isWithin($tokens->position($at), $kept) && $this->to->at($tokens, $at) !== $name) {
                 $translated .= mb_substr($line, $done, $tokens->position($at) - $done).$this->to->abbreviation($name[0]);
                 $done = $tokens->end($at + $words - 1);
             }
@@ -49,15 +50,15 @@ final readonly class Translation
         return $translated.mb_substr($line, $done);
     }
 
-    /** A yarn may be called anything, "sc" among it. */
-    private static function afterColourName(Tokens $tokens, int $at): int
+    /** @param list<Span> $spans */
+    private static function isWithin(int $position, array $spans): bool
     {
-        for ($i = $at; $tokens->has($i); ++$i) {
-            if (':' === $tokens->value($i)) {
-                return $i + 1;
+        foreach ($spans as $span) {
+            if ($span->holds($position)) {
+                return true;
             }
         }
 
-        return $at;
+        return false;
     }
 }

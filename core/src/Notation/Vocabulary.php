@@ -14,45 +14,25 @@ use Alternum\Core\Plan\Terms;
  */
 final class Vocabulary
 {
-    private const SHARED = [
-        'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch,
-        'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl-st' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch,
-        'sl st through both layers' => Stitch::SlipThroughBoth, 'sl st through both sides' => Stitch::SlipThroughBoth,
-        'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain,
-        'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip,
-        'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase,
-        'dec' => Stitch::Decrease, 'decs' => Stitch::Decrease, 'decrease' => Stitch::Decrease, 'decreases' => Stitch::Decrease,
-        'inv dec' => Stitch::InvisibleDecrease, 'invdec' => Stitch::InvisibleDecrease, 'inv-dec' => Stitch::InvisibleDecrease,
-        'inv decs' => Stitch::InvisibleDecrease, 'invisible dec' => Stitch::InvisibleDecrease, 'inv decrease' => Stitch::InvisibleDecrease,
-        'invisible decrease' => Stitch::InvisibleDecrease, 'invisible decreases' => Stitch::InvisibleDecrease,
-        'bob' => Stitch::Bobble, 'bobble' => Stitch::Bobble, 'bobbles' => Stitch::Bobble, 'bobble stitch' => Stitch::Bobble, 'bobble st' => Stitch::Bobble,
-        'pop' => Stitch::Popcorn, 'popcorn' => Stitch::Popcorn, 'popcorns' => Stitch::Popcorn, 'pc' => Stitch::Popcorn,
-    ];
+    /** The most words that one stitch's name has. */
+    public const LONGEST = 5;
 
-    /** The four stitches that have their own words in each country, from the lowest up. */
-    private const OWN = [
-        'us' => [
-            'sc' => ['sc', 'scs', 'single crochet', 'single crochets'],
-            'hdc' => ['hdc', 'hdcs', 'half double crochet', 'half double crochets', 'half double'],
-            'dc' => ['dc', 'dcs', 'double crochet', 'double crochets'],
-            'tr' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets'],
-        ],
-        'uk' => [
-            'sc' => ['dc', 'dcs', 'double crochet', 'double crochets'],
-            'hdc' => ['htr', 'htrs', 'half treble', 'half trebles', 'half treble crochet'],
-            'dc' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets'],
-            'tr' => ['dtr', 'dtrs', 'double treble', 'double trebles', 'double treble crochet'],
-        ],
-    ];
+    /** Words that are no stitch's but belong to the notation, so that a slip of the pen may mean them. */
+    private const OTHERS = ['around', 'repeat', 'each', 'next', 'stitch', 'stitches', 'ring', 'round', 'times', 'magic'];
 
     private const UK_ABBREVIATIONS = ['sc' => 'dc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr'];
 
-    /** The most words that one stitch's name has. */
-    public const LONGEST = 5;
+    /** @var array<string, true> the first words of all names */
+    private readonly array $first;
 
     /** @param array<string, Stitch> $stitches by their names in these terms */
     private function __construct(private readonly Terms $terms, private readonly array $stitches)
     {
+        $first = [];
+        foreach (array_keys($stitches) as $name) {
+            $first[explode(' ', $name, 2)[0]] = true;
+        }
+        $this->first = $first;
     }
 
     public static function of(Terms $terms): self
@@ -60,30 +40,7 @@ final class Vocabulary
         /** @var array<string, self> $made */
         static $made = [];
 
-        return $made[$terms->value] ??= new self($terms, self::names($terms));
-    }
-
-    /** @return array<string, Stitch> */
-    private static function names(Terms $terms): array
-    {
-        $names = self::SHARED;
-        foreach (self::OWN[$terms->value] as $us => $own) {
-            $stitch = Stitch::from($us);
-            $together = Stitch::Single === $stitch ? Stitch::Decrease : Stitch::from("{$us}2tog");
-            foreach ($own as $name) {
-                $names[$name] = $stitch;
-                $names["{$name} inc"] = $names["{$name} increase"] = $names["inc {$name}"] = Stitch::inOne($stitch, 2) ?? $stitch;
-                $names["{$name} dec"] = $names["{$name} decrease"] = $together;
-            }
-            $names["{$own[0]}2tog"] = $together;
-            $names["{$own[0]}3tog"] = Stitch::from("{$us}3tog");
-            $both = $stitch->throughBoth();
-            foreach (null === $both ? [] : [' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
-                $names["{$own[0]} through both{$sides}"] = $both;
-            }
-        }
-
-        return $names;
+        return $made[$terms->value] ??= new self($terms, StitchNames::of($terms));
     }
 
     /** @param string $name lower case, its words parted by one space */
@@ -92,13 +49,45 @@ final class Vocabulary
         return $this->stitches[$name] ?? null;
     }
 
-    /** How a stitch is written where it stands alone: "hdc inc", "dc3tog", "3 sc in next st", "(sc, hdc) in next st". */
+    /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it: the most that do */
+    public function at(Tokens $tokens, int $at): ?array
+    {
+        if (!isset($this->first[explode(' ', $tokens->value($at), 2)[0]])) {
+            return null;
+        }
+        $name = '';
+        $found = null;
+        $words = 0;
+        for ($i = $at; $words < self::LONGEST && $tokens->has($i); ++$i) {
+            $value = $tokens->value($i);
+            if (('.' === $value || '-' === $value) && '' !== $name && $tokens->isClose($i)) {
+                // "sl. st", "inv. dec", "half-double crochet".
+                continue;
+            }
+            if (!$tokens->isWord($i)) {
+                break;
+            }
+            ++$words;
+            $name .= ('' === $name ? '' : ' ').$value;
+            $stitch = $this->stitches[$name] ?? null;
+            if (null !== $stitch) {
+                $found = [$stitch, $i - $at + 1];
+            }
+        }
+
+        return $found;
+    }
+
+    /** Whether a word names a stitch, or begins a name that does here. */
+    public function knows(Tokens $tokens, int $at): bool
+    {
+        return null !== $this->at($tokens, $at);
+    }
+
+    /** How a stitch is written where it stands alone: "hdc inc", "dc3tog", "3 sc in next st". */
     public function abbreviation(Stitch $stitch): string
     {
-        $name = $stitch->value;
-        if (str_contains($name, '+')) {
-            return '('.implode(', ', array_map($this->own(...), explode('+', $name))).') in next st';
-        }
+        $name = $stitch->plain()->value;
         if (1 === preg_match('/^(.+) inc(\d)$/', $name, $match)) {
             return "{$match[2]} ".$this->own($match[1]).' in next st';
         }
@@ -107,6 +96,12 @@ final class Vocabulary
         }
         if (1 === preg_match('/^(bob|pop)(\d)$/', $name, $match)) {
             return "{$match[2]}-loop {$match[1]}";
+        }
+        if (1 === preg_match('/^([fb]p)(\w+)$/', $name, $match)) {
+            return $match[1].$this->own($match[2]);
+        }
+        if (Stitch::ReverseSingle === $stitch) {
+            return 'reverse '.$this->own('sc');
         }
 
         return 1 === preg_match('/^(\w+?)( inc|[23]tog)$/', $name, $match) ? $this->own($match[1]).$match[2] : $this->own($name);
@@ -129,17 +124,25 @@ final class Vocabulary
         return Terms::Us === $this->terms ? $name : self::UK_ABBREVIATIONS[$name] ?? $name;
     }
 
-    /** The known one-word name that a mistyped word is nearest to, or null where none is near. */
+    /**
+     * The known one-word name that a mistyped word is nearest to, or null where none is near: a letter for short words, two for long
+     * ones, and never a word that is known itself.
+     */
     public function nearest(string $word): ?string
     {
-        if (\strlen($word) > 30) {
+        $length = \strlen($word);
+        if ($length > 30 || $length < 2 || isset($this->stitches[$word]) || \in_array($word, self::OTHERS, true)) {
             return null;
         }
         $best = null;
-        $least = 3;
-        foreach ([...array_keys($this->stitches), 'around'] as $name) {
+        $least = $length < 6 ? 2 : 3;
+        foreach ([...array_keys($this->stitches), ...self::OTHERS] as $name) {
+            if (\strlen($name) < 3 && ($length > 3 || $name[0] !== $word[0])) {
+                continue;
+            }
             $distance = levenshtein($word, $name);
-            if ($distance < $least && $distance < \strlen($word) && \strlen($name) > 1) {
+            // Two letters of which one is wrong may be anything.
+            if ($distance < $least && $length > 2 && \strlen($name) > 1 && !str_contains($name, ' ')) {
                 [$best, $least] = [$name, $distance];
             }
         }

@@ -25,11 +25,7 @@ final readonly class WorkedInto
             $made += $stitch->makes();
             if ($top >= 1 && $made >= $top) {
                 $uses = 0 === $round->below ? 0 : $stitch->uses();
-                $loop = match ($round->loops[$i] ?? ' ') {
-                    Loop::Back->code() => Loop::Back,
-                    Loop::Front->code() => Loop::Front,
-                    default => null,
-                };
+                $loop = Loop::ofCode($round->loops[$i] ?? ' ');
 
                 return new self($stitch, $loop, 0 === $uses ? 0 : $used + 1, $used + $uses);
             }

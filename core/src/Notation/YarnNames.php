@@ -6,24 +6,28 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Plan\Yarn;
 
-/** The yarns that words can name: any by its letter, and a plan's own by their names. */
+/** The yarns that words can name: any by its letter, a plan's own by their names, and colours by the usual words. */
 final readonly class YarnNames
 {
-    private const BEFORE = ['yarn', 'colour', 'color', 'the'];
+    private const BEFORE = ['yarn', 'colour', 'color', 'shade', 'the', 'col', 'ball', 'thread'];
+    private const COLOURS = ['white', 'black', 'grey', 'gray', 'red', 'orange', 'yellow', 'green', 'blue', 'purple', 'violet', 'pink', 'brown', 'beige', 'cream', 'ivory', 'ecru', 'tan', 'teal', 'turquoise', 'aqua', 'mint', 'lime', 'olive', 'navy', 'gold', 'golden', 'silver', 'peach', 'coral', 'salmon', 'rust', 'maroon', 'burgundy', 'lilac', 'lavender', 'mauve', 'magenta', 'rose', 'mustard', 'ochre', 'charcoal', 'chalk', 'sand', 'natural', 'khaki', 'indigo', 'plum', 'scarlet', 'crimson', 'copper', 'bronze', 'sage', 'cyan', 'denim', 'camel', 'slate', 'taupe', 'fawn', 'fuchsia', 'apricot', 'terracotta', 'jade', 'emerald', 'sky', 'stone', 'moss', 'petrol', 'nude', 'skin', 'flesh', 'offwhite'];
+    private const SHADES = ['light', 'dark', 'pale', 'deep', 'bright', 'medium', 'mid', 'off', 'dusty', 'baby', 'royal', 'navy', 'sky', 'forest', 'brick', 'flag', 'warm', 'soft', 'hot', 'neon', 'pastel', 'very', 'sea', 'moss', 'lime', 'mint', 'rose', 'steel', 'ice', 'golden'];
+    private const CALLED = ['mc' => 1, 'cc' => 1, 'main' => 2, 'contrast' => 2, 'contrasting' => 2, 'background' => 2, 'second' => 2];
 
     /**
      * @param list<array{list<string>, string}> $names     words and letter, the longest name first
+     * @param list<string>                      $letters   of the plan's yarns
      * @param bool                              $isPlan    whether these are all that there are
      * @param string                            $signature the same for the same names
      */
-    private function __construct(private array $names, public bool $isPlan, public string $signature)
+    private function __construct(private array $names, private array $letters, public bool $isPlan, public string $signature)
     {
     }
 
-    /** Letters only: the words stand by themselves. */
+    /** No plan's yarns: the words stand by themselves. */
     public static function letters(): self
     {
-        return new self([], false, '');
+        return new self([], [], false, '');
     }
 
     /** @param list<Yarn> $yarns */
@@ -31,33 +35,95 @@ final readonly class YarnNames
     {
         $names = [];
         foreach ($yarns as $yarn) {
-            preg_match_all('/[a-z]+(?:\'[a-z]+)?|\d+/', Lexer::normal($yarn->name), $words);
-            if ([] !== $words[0]) {
-                $names[] = [$words[0], $yarn->key];
+            $tokens = Tokens::of(new Lexer(), $yarn->name);
+            $words = [];
+            for ($at = 0; $tokens->has($at); ++$at) {
+                if ($tokens->isWord($at) || $tokens->is($at, TokenType::Number)) {
+                    $words[] = $tokens->value($at);
+                }
+            }
+            if ([] !== $words) {
+                $names[] = [$words, $yarn->key];
             }
         }
         usort($names, static fn (array $one, array $other): int => \count($other[0]) <=> \count($one[0]));
 
-        return new self($names, true, implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.');
+        $letters = array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns);
+
+        return new self($names, $letters, true, implode('', $letters).' '.implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.');
     }
 
-    /** @return array{string, int}|null the letter, and how many tokens name it */
+    /** Whether the plan has a yarn of this letter. */
+    public function has(string $letter): bool
+    {
+        return \in_array($letter, $this->letters, true);
+    }
+
+    /** @return array{string, int}|null the letter, or the name as typed, and how many tokens name it */
     public function at(Tokens $tokens, int $at): ?array
     {
         $begin = $at;
-        while ($tokens->isOneOf($at, self::BEFORE)) {
+        while (\in_array($tokens->value($at), self::BEFORE, true)) {
             ++$at;
         }
+        $isSaid = $at > $begin && 'the' !== $tokens->value($at - 1);
         foreach ($this->names as [$words, $letter]) {
-            $isNamed = true;
             foreach ($words as $i => $word) {
-                $isNamed = $isNamed && $word === $tokens->value($at + $i);
+                if ($word !== $tokens->value($at + $i)) {
+                    continue 2;
+                }
             }
-            if ($isNamed) {
-                return [$letter, $at - $begin + \count($words)];
-            }
+
+            return [$letter, $at - $begin + \count($words)];
+        }
+        $letter = $this->letter($tokens, $at, $isSaid);
+        if (null !== $letter) {
+            return [$letter, $at - $begin + 1];
+        }
+        $words = $this->called($tokens, $at) ?: $this->coloured($tokens, $at);
+        if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
+            // "colour 2", "yarn lime": said to be one.
+            $words = null === $tokens->number($at) && 'in' !== $tokens->value($at) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);
         }
 
-        return 1 === preg_match('/^[a-z]$/D', $tokens->value($at)) ? [strtoupper($tokens->value($at)), $at - $begin + 1] : null;
+        return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words];
+    }
+
+    private function letter(Tokens $tokens, int $at, bool $isSaid): ?string
+    {
+        $value = $tokens->value($at);
+        if (1 !== \strlen($value) || !ctype_alpha($value) || $tokens->is($at + 1, TokenType::Other)) {
+            return null;
+        }
+        // A small "a" is an article, unless it stands where only a yarn can.
+        $isLetter = $tokens->isCapital($at) || $isSaid || ('a' !== $value && 'x' !== $value) || ':' === $tokens->value($at + 1) || $tokens->is($at + 1, TokenType::Close);
+
+        return $isLetter ? strtoupper($value) : null;
+    }
+
+    /** @return int how many tokens say "MC", "CC2", "main colour" */
+    private function called(Tokens $tokens, int $at): int
+    {
+        $words = self::CALLED[$tokens->value($at)] ?? 0;
+        if (2 === $words) {
+            return \in_array($tokens->value($at + 1), ['colour', 'color', 'yarn', 'shade'], true) ? 2 : 0;
+        }
+
+        return $words + (1 === $words && $tokens->is($at + 1, TokenType::Number) && $tokens->isClose($at + 1) ? 1 : 0);
+    }
+
+    /** @return int how many tokens name a colour: "cream", "light blue", "off-white" */
+    private function coloured(Tokens $tokens, int $at): int
+    {
+        $end = $at;
+        while (\in_array($tokens->value($end), self::SHADES, true) || ($end > $at && $tokens->is($end, TokenType::Dash) && $tokens->isClose($end))) {
+            ++$end;
+        }
+        while ($tokens->isWord($end) && \in_array($tokens->value($end), self::COLOURS, true)) {
+            ++$end;
+        }
+        $isColour = $end > $at && \in_array($tokens->value($end - 1), self::COLOURS, true);
+
+        return $isColour ? $end - $at + (\in_array($tokens->value($end), ['yarn', 'colour', 'color'], true) ? 1 : 0) : 0;
     }
 }

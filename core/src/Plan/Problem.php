@@ -8,18 +8,21 @@ namespace Alternum\Core\Plan;
 final readonly class Problem
 {
     /**
-     * @param string|null $piece       the piece's key
-     * @param string|null $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
-     * @param int|null    $line        the typed line, from 1
-     * @param int|null    $column      the character in that line, from 1
-     * @param int|null    $length      how many characters it is about
-     * @param int|null    $round       the round, from 1
-     * @param list<Fix>   $fixes       mends that can be made at once
-     * @param bool        $isNumbering numbering the lines anew mends it
+     * @param string|null             $piece       the piece's key
+     * @param string|null             $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
+     * @param int|null                $line        the typed line, from 1
+     * @param int|null                $column      the character in that line, from 1
+     * @param int|null                $length      how many characters it is about
+     * @param int|null                $round       the round, from 1
+     * @param list<Fix>               $fixes       mends that can be made at once
+     * @param bool                    $isNumbering numbering the lines anew mends it
+     * @param list<array{string, int}> $readings    where it asks: each reading in words, and what it makes; the fixes take them in this order
+     * @param Setting|null            $setting     a setting that mends it
      */
     private function __construct(
         public string $message,
         public string $mend,
+        public Severity $severity = Severity::Error,
         public ?string $piece = null,
         public ?string $path = null,
         public ?int $line = null,
@@ -28,6 +31,8 @@ final readonly class Problem
         public ?int $round = null,
         public array $fixes = [],
         public bool $isNumbering = false,
+        public array $readings = [],
+        public ?Setting $setting = null,
     ) {
     }
 
@@ -36,24 +41,63 @@ final readonly class Problem
         return new self($message, $mend, line: $line, column: $column, length: $length, round: $round);
     }
 
+    public static function atPath(string $path, string $message, string $mend, ?string $piece = null, ?int $round = null): self
+    {
+        return new self($message, $mend, piece: $piece, path: $path, round: $round);
+    }
+
     public function fixedBy(Fix ...$fixes): self
     {
-        return new self($this->message, $this->mend, $this->piece, $this->path, $this->line, $this->column, $this->length, $this->round, [...$this->fixes, ...array_values($fixes)], $this->isNumbering);
+        return $this->but(['fixes' => [...$this->fixes, ...array_values($fixes)]]);
+    }
+
+    /** The same, only worth knowing. */
+    public function asNote(): self
+    {
+        return $this->but(['severity' => Severity::Note]);
     }
 
     /** The same, mended by numbering the lines anew. */
     public function ofNumbering(): self
     {
-        return new self($this->message, $this->mend, $this->piece, $this->path, $this->line, $this->column, $this->length, $this->round, $this->fixes, true);
+        return $this->but(['isNumbering' => true]);
     }
 
-    public static function atPath(string $path, string $message, string $mend, ?string $piece = null, ?int $round = null): self
+    /** The same, mended by a setting. */
+    public function mendedBy(Setting $setting): self
     {
-        return new self($message, $mend, $piece, $path, round: $round);
+        return $this->but(['setting' => $setting]);
+    }
+
+    /** @param list<array{string, int}> $readings */
+    public function asking(array $readings): self
+    {
+        return $this->but(['readings' => $readings]);
     }
 
     public function ofPiece(string $piece, string $path): self
     {
-        return new self($this->message, $this->mend, $piece, $path, $this->line, $this->column, $this->length, $this->round, $this->fixes, $this->isNumbering);
+        return $this->but(['piece' => $piece, 'path' => $path]);
+    }
+
+    public function isError(): bool
+    {
+        return Severity::Error === $this->severity;
+    }
+
+    /**
+     * @param list<self> $problems
+     *
+     * @return list<self> those that are mistakes
+     */
+    public static function errors(array $problems): array
+    {
+        return array_values(array_filter($problems, static fn (self $problem): bool => $problem->isError()));
+    }
+
+    /** @param array<string, mixed> $changes by property */
+    private function but(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -59,7 +59,7 @@ final class WordsTest extends TestCase
 
     public function testRowsHaveNoDegrees(): void
     {
-        $plan = Plans::of(['ch 10', '10 sc', '10 sc'], [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'rows']);
+        $plan = Plans::of(['Row 1: ch 10', '10 sc', '10 sc'], [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'rows']);
         $analysis = Analysis::of($plan)->pieces[0];
         self::assertSame('after stitch 10 of row 2: A → B', (new Words($plan, $analysis->piece, $analysis->fabric, Terms::Us))->summary($analysis->changes->changes[0]));
     }

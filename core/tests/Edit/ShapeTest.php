@@ -110,13 +110,13 @@ final class ShapeTest extends TestCase
         for ($i = 0; $i < 300; ++$i) {
             $unit = implode('', array_map(static fn (): string => $kinds[mt_rand(0, 5)], range(0, mt_rand(0, 6))));
             $codes = str_repeat('s', mt_rand(0, 4)).str_repeat($unit, mt_rand(1, 8)).str_repeat($kinds[mt_rand(0, 5)], mt_rand(0, 3));
-            $folded = $printer->stitches(new Line(null, Folding::of($codes), null, 0));
+            $folded = $printer->stitches(Line::of(Folding::of($codes)));
             $reading = Reader::read([Stitch::sumUses($codes).' sc in MR', $folded], Terms::Us);
             self::assertSame([], $reading->problems, $folded);
             self::assertSame($codes, $reading->rounds[1]->codes, $folded);
         }
-        self::assertSame('(5 sc, inc) x6', $printer->stitches(new Line(null, Folding::of(str_repeat('sssssi', 6)), null, 0)));
-        self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(new Line(null, Folding::of('sss'.str_repeat('issss', 5).'e'), null, 0)));
+        self::assertSame('(5 sc, inc) x6', $printer->stitches(Line::of(Folding::of(str_repeat('sssssi', 6)))));
+        self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(Line::of(Folding::of('sss'.str_repeat('issss', 5).'e'))));
     }
 
     /** @return list<int> the rounds' counts of a cone on square stitches, 2 to the cm */

@@ -35,8 +35,8 @@ final class CommandLineTest extends TestCase
         $outcome = self::perform('read -', "R1: 3 sc in MR (3)\r\nR2: inc, 2 sc (4)\r\n");
         self::assertSame([Outcome::FINE, ''], [$outcome->code, $outcome->said]);
         self::assertSame(['rounds' => [
-            ['number' => 1, 'uses' => 0, 'makes' => 3, 'stitches' => ['sc', 'sc', 'sc']],
-            ['number' => 2, 'uses' => 3, 'makes' => 4, 'stitches' => ['inc', 'sc', 'sc']],
+            ['number' => 1, 'uses' => 0, 'makes' => 3, 'stitches' => ['sc', 'sc', 'sc'], 'yarns' => [['yarn' => null, 'stitches' => 3]], 'cues' => []],
+            ['number' => 2, 'uses' => 3, 'makes' => 4, 'stitches' => ['inc', 'sc', 'sc'], 'yarns' => [['yarn' => null, 'stitches' => 4]], 'cues' => []],
         ], 'problems' => []], self::json($outcome));
     }
 
@@ -45,7 +45,7 @@ final class CommandLineTest extends TestCase
         $outcome = self::perform('read rounds.txt', "6 dc in MR\n5 dc");
         self::assertSame(Outcome::PROBLEMS, $outcome->code);
         self::assertStringContainsString('line 2, character 5: Round 2 uses 5 of the 6 stitches below: 1 left over. Add 1 sc at the end', $outcome->said);
-        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2, 'fixes' => [
+        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'severity' => 'error', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2, 'fixes' => [
             ['label' => 'Add 1 sc', 'column' => 5, 'length' => 0, 'text' => ', 1 sc'],
             ['label' => 'Write sc around', 'column' => 1, 'length' => 4, 'text' => 'sc around'],
         ]]], self::json($outcome)['problems']);

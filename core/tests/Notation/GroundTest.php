@@ -67,7 +67,9 @@ final class GroundTest extends TestCase
         self::assertFalse($courses[6]->ruffles);
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
         self::assertSame(6, Size::of($closed->pieces[0]->fabric)->lastReach);
-        self::assertStringContainsString('17 stitches below do not come out even', Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0]->message);
+        $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
+        self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
+        self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
         self::assertStringContainsString('through both sides is not known', Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message);
     }
 
@@ -76,30 +78,32 @@ final class GroundTest extends TestCase
     {
         $read = static fn (bool $counts, string ...$lines): Reading => Reader::read(array_values($lines), Terms::Us, Worked::Joined, chainCounts: $counts);
         $counted = $read(true, '12 dc in MR', 'ch 3, dc in same st, 2 dc in each of next 11 sts');
-        self::assertNotSame([], $counted->problems, '“Same” has no stitch before it to share.');
+        self::assertSame([[], 24], [$counted->problems, $counted->rounds[1]->makes], 'The chain stands in the first stitch; the next goes there too.');
         $counted = $read(true, '12 dc in MR', 'ch 3, 11 dc (12)', 'ch 2, hdc around (12)');
         self::assertSame([], $counted->problems);
         self::assertSame(['dddddddddddd', 'hhhhhhhhhhhh'], [$counted->rounds[1]->codes, $counted->rounds[2]->codes]);
-        self::assertStringContainsString('uses 11 of the 12', $read(false, '12 dc in MR', 'ch 3, 11 dc')->problems[0]->message);
+        self::assertTrue($read(false, '12 dc in MR', 'ch 3, 11 dc')->rounds[1]->stands, 'It uses all stitches only where the chain is one.');
+        self::assertStringContainsString('uses 11 of the 12', $read(false, '12 sc in MR', 'ch 1, 11 sc')->problems[0]->message);
         self::assertSame([], $read(false, '12 dc in MR', 'ch 3, 12 dc')->problems);
-        $rows = Reader::read(['ch 10', '10 sc, ch 3, turn', '9 dc (10)'], Terms::Us, Worked::Rows, chainCounts: true);
+        $rows = Reader::read(['Row 1: ch 10', '10 sc, ch 3, turn', '9 dc (10)'], Terms::Us, Worked::Rows, chainCounts: true);
         self::assertSame([[], 'dddddddddd'], [$rows->problems, $rows->rounds[2]->codes]);
         self::assertSame('ssssss', Reader::read(['6 sc in MR', 'sc around'], Terms::Us, Worked::Spiral, chainCounts: true)->rounds[1]->codes);
     }
 
-    #[TestWith(['with Flag red: sc around', 'B ', ''])]
-    #[TestWith(['Flag red: 3 sc, chalk: 3 sc', 'B     A ', ''])]
-    #[TestWith(['3 sc in A, 3 sc in flag red', 'A     B ', ''])]
-    #[TestWith(['3 sc, change to colour B, 3 sc', '      B ', ''])]
-    #[TestWith(['[Flag red] 3 sc, [A] 3 sc', 'B     A ', ''])]
-    #[TestWith(['sc around, change to flag red', '', 'B'])]
-    #[TestWith(['sc around (6). Change to B.', '', 'B'])]
-    public function testYarnsAreNamedInManyWays(string $line, string $dyes, string $then): void
+    /** @param list<array{string|null, int}> $runs */
+    #[TestWith(['with Flag red: sc around', [['B', 6]], null])]
+    #[TestWith(['Flag red: 3 sc, chalk: 3 sc', [['B', 3], ['A', 3]], null])]
+    #[TestWith(['3 sc in A, 3 sc in flag red', [['A', 3], ['B', 3]], null])]
+    #[TestWith(['3 sc, change to colour B, 3 sc', [[null, 3], ['B', 3]], null])]
+    #[TestWith(['[Flag red] 3 sc, [A] 3 sc', [['B', 3], ['A', 3]], null])]
+    #[TestWith(['sc around, change to flag red', [[null, 6]], 'B'])]
+    #[TestWith(['sc around (6). Change to B.', [[null, 6]], 'B'])]
+    public function testYarnsAreNamedInManyWays(string $line, array $runs, ?string $then): void
     {
         $yarns = YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0), new Yarn('B', 'Flag red', '#ff0000', WeightCategory::Dk, 250.0)]);
         $reading = Reader::read(['6 sc in MR', $line], Terms::Us, yarns: $yarns);
         self::assertSame([], $reading->problems);
-        self::assertSame([rtrim($dyes), $then], [rtrim($reading->rounds[1]->dyes), $reading->rounds[1]->then]);
+        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->then]);
         self::assertSame(6, $reading->rounds[1]->makes);
     }
 
@@ -109,10 +113,11 @@ final class GroundTest extends TestCase
         $reading = Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
         self::assertSame('“lime” is the name of no yarn of this plan.', $reading->problems[0]->message);
         self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
-        $after = Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us)->problems[0];
-        self::assertSame(['“lime” is neither a yarn that is known here nor something to work into.', 14, []], [$after->message, $after->column, $after->fixes]);
+        $after = Reader::read(['6 sc in MR', 'sc around in gloop'], Terms::Us)->problems[0];
+        self::assertSame(['“gloop” is neither a yarn that is known here nor something to work into.', 14, []], [$after->message, $after->column, $after->fixes]);
+        self::assertSame([['lime green', 6]], Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us)->yarns()[1]);
         $changed = Reader::read(['6 sc in MR', '3 sc, change to lime green, 3 sc'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
-        self::assertSame(['“lime” is the name of no yarn of this plan.', 'ssssss'], [$changed->problems[0]->message, $changed->rounds[1]->codes]);
+        self::assertSame(['“lime green” is the name of no yarn of this plan.', 'ssssss'], [$changed->problems[0]->message, $changed->rounds[1]->codes]);
         self::assertTrue($reading->rounds[1]->isComplete());
         self::assertSame([], Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us)->problems, 'Words alone know no names.');
     }

@@ -29,7 +29,6 @@ final class StitchTest extends TestCase
     #[TestWith([Stitch::HalfDoubleIncrease, 1, 2, 1.5, 2.7])]
     #[TestWith([Stitch::SingleThreeTogether, 3, 1, 1.0, 1.8])]
     #[TestWith([Stitch::DoubleDecrease, 2, 1, 2.0, 2.04])]
-    #[TestWith([Stitch::SingleHalfDouble, 1, 2, 1.25, 2.35])]
     public function testTable(Stitch $stitch, int $uses, int $makes, float $height, float $yarn): void
     {
         self::assertSame([$uses, $makes], [$stitch->uses(), $stitch->makes()]);
@@ -45,7 +44,7 @@ final class StitchTest extends TestCase
             self::assertSame($stitch, Stitch::ofCode($stitch->code()));
         }
         foreach (Terms::cases() as $terms) {
-            $words = array_map(Vocabulary::of($terms)->abbreviation(...), Stitch::cases());
+            $words = array_map(Vocabulary::of($terms)->abbreviation(...), array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => $stitch->plain() === $stitch));
             self::assertSame($words, array_unique($words));
         }
         $this->expectException(\OutOfRangeException::class);

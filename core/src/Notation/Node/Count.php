@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-/** The closing count, "(18)": what the maker expects the round to make. */
-final readonly class Count
+use Alternum\Core\Notation\Span;
+
+/** A count, "(18)": what the maker expects the round to make. */
+final readonly class Count extends Node
 {
-    public function __construct(public int $stitches, public int $position, public int $length)
+    public function __construct(public int $stitches, Span $span)
     {
+        parent::__construct($span);
     }
 }

@@ -4,42 +4,47 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-/** What the first round's stitches are worked into, said before them: a ring, or a chain and where on it they begin. */
-final readonly class Foundation implements Node
+use Alternum\Core\Notation\Span;
+
+/** What the first round's stitches are worked into: a ring, one chain, a chain's sides, a chain joined into a ring. */
+final readonly class Foundation extends Node
 {
     /**
-     * @param int $chains 0: a magic ring
-     * @param int $from   the chain from the hook that takes the first stitch
+     * @param int  $chains 0: a magic ring
+     * @param int  $from   the chain from the hook that takes the first stitch
+     * @param bool $joined the chain is joined into a ring
+     * @param bool $into   stitches go into that ring, not into its chains
      */
-    public function __construct(public int $chains, public int $from, private int $position, private int $length)
+    public function __construct(public int $chains, public int $from, Span $span, public bool $joined = false, public bool $into = false)
     {
+        parent::__construct($span);
     }
 
-    /** Whether all stitches go into one place, the ring or the second of two chains, so that none is counted below them. */
+    public static function ring(Span $span): self
+    {
+        return new self(0, 0, $span);
+    }
+
+    /** Whether all stitches go into one place, the ring or one chain, so that none is counted below them. */
     public function isPoint(): bool
     {
-        return $this->chains <= $this->from;
+        return $this->joined ? $this->into : $this->chains <= $this->from;
     }
 
-    /** Chains to work into, along one side. */
+    /** Chains to work into, along one side or around. */
     public function side(): int
     {
-        return max(0, $this->chains - $this->from + 1);
+        return $this->joined ? $this->chains : max(0, $this->chains - $this->from + 1);
     }
 
     /** Places along both sides: the far end counts once, the chain that was begun in is come back to. */
     public function bothSides(): int
     {
-        return max(0, 2 * $this->side() - 1);
+        return $this->joined ? $this->chains : max(0, 2 * $this->side() - 1);
     }
 
-    public function position(): int
+    public function intoRing(Span $span): self
     {
-        return $this->position;
-    }
-
-    public function length(): int
-    {
-        return $this->length;
+        return new self($this->chains, $this->from, $span, $this->joined, true);
     }
 }

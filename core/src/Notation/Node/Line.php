@@ -4,27 +4,118 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-use Alternum\Core\Notation\Dye;
-use Alternum\Core\Notation\SyntaxError;
-use Alternum\Core\Notation\Turning;
+use Alternum\Core\Notation\Parse\Assumption;
+use Alternum\Core\Notation\Span;
 
-/** One typed line that stands for one or more rounds. */
-final readonly class Line
+/** One reading of one typed line. */
+final readonly class Line extends Node
 {
     /**
-     * @param list<Node>       $items
-     * @param int              $end   the character after the last item, from 0
-     * @param Dye|null         $then  the yarn that is changed to at its end
-     * @param SyntaxError|null $doubt what is to be told of it, though it could be read
+     * @param list<Node>       $items   stitches, yarns, cues, closes and lifts in working order
+     * @param list<Count>      $counts  all that it says
+     * @param list<Node>       $beside  stated numbers of rounds, and signs and words that join others
+     * @param list<Again>      $again   rounds that are worked as others were
+     * @param list<Assumption> $assumed what this reading takes for granted
      */
-    public function __construct(
-        public ?Head $head,
-        public array $items,
-        public ?Count $count,
-        public int $end,
-        public ?Dye $then = null,
-        public ?SyntaxError $doubt = null,
-        public Turning $turning = new Turning(),
-    ) {
+    public function __construct(public ?Head $head, public array $items, Span $span, public array $counts = [], public array $beside = [], public array $again = [], public array $assumed = [])
+    {
+        parent::__construct($span);
+    }
+
+    /** @param list<Node> $items */
+    public static function of(array $items): self
+    {
+        return new self(null, $items, Span::none());
+    }
+
+    /** @param list<Node> $items */
+    public function withItems(array $items): self
+    {
+        return new self($this->head, $items, $this->span, $this->counts, $this->beside, $this->again, $this->assumed);
+    }
+
+    /** @return list<Node> the items that are stitches, or what they are worked into */
+    public function stitches(): array
+    {
+        return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Work || $item instanceof Repeat || $item instanceof Evenly || $item instanceof Foundation));
+    }
+
+    /** Its stitches alone, without the yarns, cues, chains and closes that its words name. */
+    public function bare(): self
+    {
+        return $this->withItems(self::stripped($this->items));
+    }
+
+    /**
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function stripped(array $items): array
+    {
+        $bare = [];
+        foreach ($items as $item) {
+            if ($item instanceof Work && null !== $item->yarn) {
+                $bare[] = new Work($item->stitch, $item->times, $item->span, $item->loop, null, $item->place, $item->each);
+            } elseif ($item instanceof Repeat) {
+                $inner = self::stripped($item->items);
+                $bare[] = [] === $inner ? $item : new Repeat($inner, $item->times, $item->span, $item->loop, null, $item->said);
+            } elseif (!($item instanceof Yarn || $item instanceof Cue || $item instanceof Lift || $item instanceof Close)) {
+                $bare[] = $item;
+            }
+        }
+
+        return $bare;
+    }
+
+    /** @return list<Cue> */
+    public function cues(): array
+    {
+        return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Cue));
+    }
+
+    public function isWorked(): bool
+    {
+        foreach ($this->items as $item) {
+            if ($item instanceof Work || $item instanceof Repeat || $item instanceof Evenly) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function closes(): bool
+    {
+        foreach ($this->items as $item) {
+            if ($item instanceof Close && $item->joins) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return int|null how many rounds it states */
+    public function stated(): ?int
+    {
+        foreach ($this->beside as $node) {
+            if ($node instanceof Stated) {
+                return $node->rounds;
+            }
+        }
+
+        return null;
+    }
+
+    /** The character after its last stitch, from 0: what a round lacks is added there. */
+    public function end(): int
+    {
+        $end = 0;
+        foreach ($this->items as $item) {
+            $end = $item instanceof Work || $item instanceof Repeat || $item instanceof Evenly ? max($end, $item->span->end) : $end;
+        }
+
+        return 0 === $end ? $this->head->span->end ?? $this->span->from : $end;
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-/** A part of a round as written. Positions are characters of the line, from 0. */
-interface Node
-{
-    public function position(): int;
+use Alternum\Core\Notation\Span;
 
-    public function length(): int;
+/** A part of a round as written, with the stretch of the line that it stands for. */
+abstract readonly class Node
+{
+    public function __construct(public Span $span)
+    {
+    }
 }

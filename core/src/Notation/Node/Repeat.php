@@ -4,39 +4,46 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-use Alternum\Core\Notation\Dye;
 use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Span;
 
-/** A bracketed group a number of times, or as often as the round has room: "(sc, inc) x6". */
-final readonly class Repeat implements Node
+/** A group a number of times, or as often as the round has room: "(sc, inc) x6". */
+final readonly class Repeat extends Node
 {
     /**
      * @param non-empty-list<Node> $items
      * @param int|null             $times null: around
+     * @param string|null          $yarn  of the group alone, named after it
+     * @param bool                 $said  how often was said, not taken for granted
      */
-    public function __construct(public array $items, public ?int $times, private int $position, private int $length, public ?Loop $loop = null, public ?Dye $dye = null)
+    public function __construct(public array $items, public ?int $times, Span $span, public ?Loop $loop = null, public ?string $yarn = null, public bool $said = true)
     {
+        parent::__construct($span);
     }
 
-    /** The same, worked in one loop. */
-    public function in(Loop $loop): self
+    public function withTimes(?int $times, Span $span): self
     {
-        return new self($this->items, $this->times, $this->position, $this->length, $loop, $this->dye);
+        return new self($this->items, $times, $span, $this->loop, $this->yarn);
     }
 
-    /** The same, with the yarn that is named before it. */
-    public function dyed(Dye $dye): self
+    /** @param non-empty-list<Node> $items */
+    public function withItems(array $items): self
     {
-        return new self($this->items, $this->times, $this->position, $this->length, $this->loop, $dye);
+        return new self($items, $this->times, $this->span, $this->loop, $this->yarn, $this->said);
     }
 
-    public function position(): int
+    public function withLoop(Loop $loop, Span $span): self
     {
-        return $this->position;
+        return new self($this->items, $this->times, $span, $loop, $this->yarn, $this->said);
     }
 
-    public function length(): int
+    public function withYarn(string $yarn, Span $span): self
     {
-        return $this->length;
+        return new self($this->items, $this->times, $span, $this->loop, $yarn, $this->said);
+    }
+
+    public function withSpan(Span $span): self
+    {
+        return new self($this->items, $this->times, $span, $this->loop, $this->yarn, $this->said);
     }
 }

@@ -4,37 +4,45 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-use Alternum\Core\Notation\Dye;
 use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Span;
 use Alternum\Core\Notation\Stitch;
 
 /** A stitch a number of times, or as often as the round has room: "5 sc", "inc x6", "sc around". */
-final readonly class Work implements Node
+final readonly class Work extends Node
 {
-    /** @param int|null $times null: around */
-    public function __construct(public Stitch $stitch, public ?int $times, private int $position, private int $length, public ?Loop $loop = null, public ?Dye $dye = null)
+    /**
+     * @param int|null    $times null: around
+     * @param string|null $yarn  of these stitches alone, named after them
+     * @param bool        $each  it names each stitch: "sc in each st", so that nothing else is repeated with it
+     */
+    public function __construct(public Stitch $stitch, public ?int $times, Span $span, public ?Loop $loop = null, public ?string $yarn = null, public ?Place $place = null, public bool $each = false)
     {
+        parent::__construct($span);
     }
 
-    /** The same, worked in one loop. */
-    public function in(Loop $loop): self
+    public function withTimes(?int $times, Span $span): self
     {
-        return new self($this->stitch, $this->times, $this->position, $this->length, $loop, $this->dye);
+        return new self($this->stitch, $times, $span, $this->loop, $this->yarn, $this->place, $this->each);
     }
 
-    /** The same, with the yarn that is named before it. */
-    public function dyed(Dye $dye): self
+    public function withStitch(Stitch $stitch): self
     {
-        return new self($this->stitch, $this->times, $this->position, $this->length, $this->loop, $dye);
+        return new self($stitch, $this->times, $this->span, $this->loop, $this->yarn, $this->place, $this->each);
     }
 
-    public function position(): int
+    public function withLoop(Loop $loop, Span $span): self
     {
-        return $this->position;
+        return new self($this->stitch, $this->times, $span, $loop, $this->yarn, $this->place, $this->each);
     }
 
-    public function length(): int
+    public function withYarn(string $yarn, Span $span): self
     {
-        return $this->length;
+        return new self($this->stitch, $this->times, $span, $this->loop, $yarn, $this->place, $this->each);
+    }
+
+    public function withSpan(Span $span): self
+    {
+        return new self($this->stitch, $this->times, $span, $this->loop, $this->yarn, $this->place, $this->each);
     }
 }

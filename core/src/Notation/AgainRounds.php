@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\AgainKind;
+use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Limits;
+
+/** Works out the rounds that a sentence stands for: "repeat round 3 three more times", "work 5 rounds even". */
+final readonly class AgainRounds
+{
+    /**
+     * @param list<Round> $rounds those before
+     * @param list<Line>  $lines  as each of them was worked
+     */
+    public function __construct(private array $rounds, private array $lines)
+    {
+    }
+
+    /**
+     * @param int|null $said how many rounds the line's head or its words say; null: none
+     *
+     * @return list<Line> one for each round
+     *
+     * @throws SyntaxError where it cannot be told what to work
+     */
+    public function of(Again $again, ?int $said): array
+    {
+        if ($again->open || AgainKind::Elsewhere === $again->kind) {
+            throw self::error($again, AgainKind::Elsewhere === $again->kind ? 'This is worked as another piece is, which the words do not tell.' : 'It does not say how many rounds these are.', AgainKind::Elsewhere === $again->kind ? 'Write the rounds out, or copy them from that piece.' : 'Say how many: “work 6 rounds even”.');
+        }
+        if ([] === $this->rounds) {
+            throw self::error($again, 'There is no round before this that could be worked again.', 'Write the first rounds out.');
+        }
+
+        return match ($again->kind) {
+            AgainKind::Even => $this->even($again, $said),
+            AgainKind::Onward => $this->onward($again, $said),
+            default => $this->same($again, $said),
+        };
+    }
+
+    /** @return list<Line> */
+    private function same(Again $again, ?int $said): array
+    {
+        $done = \count($this->rounds);
+        $from = $again->from ?? $done + 1 + ($again->to ?? -1);
+        $to = null === $again->from ? $done : $again->to ?? $from;
+        if ($from < 1 || $to > $done) {
+            throw self::error($again, 'It names round '.($from < 1 ? $from : $to).", but there are {$done} rounds before it.", 'Name one that is there.');
+        }
+        $cycle = \array_slice($this->lines, $from - 1, $to - $from + 1);
+        foreach ($cycle as $i => $line) {
+            $cycle[$i] = new Line(null, array_values(array_filter($line->items, static fn (Node\Node $item): bool => !$item instanceof Node\Cue)), $again->span, [], [], [], $line->assumed);
+        }
+        $count = \count($cycle);
+        if (null !== $again->untilStitches) {
+            return $this->until($again, $cycle);
+        }
+        $rounds = match (true) {
+            null !== $again->untilRounds => $again->untilRounds - $done,
+            null !== $again->times && (null === $said || $said <= 1 || $said === $again->times * $count) => $again->times * $count,
+            null !== $again->times => throw self::error($again, "The head names {$said} rounds, but this makes ".$again->times * $count.'.', 'Mend one of the two.'),
+            null !== $said && $said > 1 => $said,
+            default => $count,
+        };
+
+        return $this->cycled($again, $cycle, $rounds);
+    }
+
+    /**
+     * @param list<Line> $cycle
+     *
+     * @return list<Line>
+     */
+    private function cycled(Again $again, array $cycle, int $rounds): array
+    {
+        if ($rounds < 1 || $rounds > Limits::ROUNDS) {
+            throw self::error($again, $rounds < 1 ? 'There are so many rounds already.' : 'A piece can have '.Limits::ROUNDS.' rounds at the most.', 'Mend the number.');
+        }
+        $lines = [];
+        for ($i = 0; $i < $rounds; ++$i) {
+            $lines[] = $cycle[$i % \count($cycle)];
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Until a round makes so many.
+     *
+     * @param list<Line> $cycle
+     *
+     * @return list<Line>
+     */
+    private function until(Again $again, array $cycle): array
+    {
+        $made = $this->rounds[\count($this->rounds) - 1]->makes;
+        $lines = [];
+        while ($made !== $again->untilStitches && \count($lines) < Limits::ROUNDS) {
+            $line = $cycle[\count($lines) % \count($cycle)];
+            try {
+                $next = Stitch::sumMakes(Expander::of($line, $made)->stitches->codes);
+            } catch (SyntaxError) {
+                break;
+            }
+            if ($next === $made && 1 === \count($cycle)) {
+                break;
+            }
+            $made = $next;
+            $lines[] = $line;
+        }
+        if ($made !== $again->untilStitches || [] === $lines) {
+            throw self::error($again, "Worked on like this, no round makes {$again->untilStitches} stitches.", 'Mend the number, or write the rounds out.');
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> */
+    private function even(Again $again, ?int $said): array
+    {
+        $last = $this->rounds[\count($this->rounds) - 1];
+        $tops = [];
+        for ($i = 0, $end = \strlen($last->codes); $i < $end; ++$i) {
+            foreach (str_split(Stitch::ofCode($last->codes[$i])->tops()) as $top) {
+                $tops[$top] = ($tops[$top] ?? 0) + 1;
+            }
+        }
+        arsort($tops);
+        $most = Stitch::ofCode((string) (array_key_first($tops) ?? 's'));
+        $plain = \in_array($most, [Stitch::HalfDouble, Stitch::Double, Stitch::Treble], true) ? $most : Stitch::Single;
+        $line = new Line(null, [new Work($plain, null, $again->span)], $again->span);
+        $rounds = match (true) {
+            null !== $again->untilRounds => $again->untilRounds - \count($this->rounds),
+            default => $again->times ?? (null !== $said ? $said : 1),
+        };
+
+        return $this->cycled($again, [$line], $rounds);
+    }
+
+    /**
+     * Growing or shrinking on by as many a round as the last shaping round did.
+     *
+     * @return list<Line>
+     */
+    private function onward(Again $again, ?int $said): array
+    {
+        $step = 0;
+        for ($i = \count($this->rounds) - 1; $i > 0 && 0 === $step; --$i) {
+            $step = $this->rounds[$i]->makes - $this->rounds[$i]->below;
+        }
+        if (0 === $step) {
+            throw self::error($again, 'No round before this grows or shrinks, so it is not clear by how many.', 'Write the next round out.');
+        }
+        $made = $this->rounds[\count($this->rounds) - 1]->makes;
+        $rounds = match (true) {
+            null !== $again->untilStitches => 0 === ($again->untilStitches - $made) % $step ? intdiv($again->untilStitches - $made, $step) : 0,
+            null !== $again->untilRounds => $again->untilRounds - \count($this->rounds),
+            default => $again->times ?? (null !== $said ? $said : 1),
+        };
+        if ($rounds < 1 || $rounds > Limits::ROUNDS) {
+            throw self::error($again, 'By '.abs($step)." a round from {$made}, no round makes ".($again->untilStitches ?? 'that').'.', 'Mend the number, or write the rounds out.');
+        }
+        $line = new Line(null, [new Evenly($step > 0 ? Stitch::Increase : Stitch::Decrease, abs($step), $again->span)], $again->span);
+
+        return array_fill(0, $rounds, $line);
+    }
+
+    private static function error(Again $again, string $message, string $mend): SyntaxError
+    {
+        return new SyntaxError($message, $mend, $again->span->from, max(1, $again->span->length()));
+    }
+}

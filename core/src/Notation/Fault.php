@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Plan\Fix;
+
+/** What is wrong at a stretch of a round's text. */
+final readonly class Fault
+{
+    /**
+     * @param list<Fix>                $fixes    that were tried: each leaves the line right
+     * @param list<array{string, int}> $readings where it asks: each in words, and what it makes
+     */
+    private function __construct(public Span $span, public string $message, public string $mend, public FaultKind $kind, public array $fixes, public array $readings = [])
+    {
+    }
+
+    public static function at(Span $span, string $message, string $mend, FaultKind $kind = FaultKind::Other): self
+    {
+        return new self($span, $message, $mend, $kind, []);
+    }
+
+    public static function of(SyntaxError $error): self
+    {
+        return new self($error->span(), $error->getMessage(), $error->mend, FaultKind::Other, null === $error->fix ? [] : [$error->fix]);
+    }
+
+    /**
+     * @param list<array{string, int}> $readings
+     * @param list<Fix>                $fixes    that take them, in this order
+     */
+    public function asking(array $readings, array $fixes): self
+    {
+        return new self($this->span, $this->message, $this->mend, $this->kind, $fixes, $readings);
+    }
+
+    /** @param list<Fix> $fixes */
+    public function mended(string $mend, array $fixes): self
+    {
+        return new self($this->span, $this->message, $mend, $this->kind, $fixes);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+enum FaultKind
+{
+    case LeftOver;
+    case TooMany;
+    case Miscount;
+    case NewYarn;
+    case Other;
+}

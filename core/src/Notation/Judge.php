@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Parse\Assumption;
+use Alternum\Core\Plan\Worked;
+
+/**
+ * Chooses among a line's readings: the one that uses all stitches below and makes the typed count. What is likely in the piece
+ * decides between those that do; where that does not decide either, it is left open.
+ */
+final class Judge
+{
+    private const MISFIT = 1000;
+    private const MISCOUNT = 600;
+    private const NUMBERING = 300;
+    private const ODD = 100;
+    private const NEVER = 5000;
+    /** Readings no farther apart than this are as likely. */
+    private const CLOSE = 30;
+
+    /**
+     * @param non-empty-list<Line> $lines
+     *
+     * @return non-empty-list<Trial> the best first; more than one where it cannot be decided between them
+     */
+    public static function of(array $lines, RoundBelow $ground): array
+    {
+        $best = null;
+        $least = \PHP_INT_MAX;
+        $right = [];
+        foreach ($lines as $line) {
+            $trial = Trial::of($line, $ground);
+            $cost = self::cost($trial, $ground);
+            if ($cost < $least) {
+                [$best, $least] = [$trial, $cost];
+            }
+            if ($cost < self::NUMBERING) {
+                $right[] = [$cost, $trial];
+            }
+            if (0 === $cost && ([] !== $line->counts || [] === $line->assumed)) {
+                break;
+            }
+        }
+        \assert($best instanceof Trial);
+        $open = [$best];
+        if ([] === $best->line->counts) {
+            foreach ($right as [$cost, $trial]) {
+                if ($cost - $least <= self::CLOSE && !\in_array($trial->stitches->codes, array_map(static fn (Trial $one): string => $one->stitches->codes, $open), true)) {
+                    $open[] = $trial;
+                }
+            }
+        }
+
+        return $open;
+    }
+
+    private static function cost(Trial $trial, RoundBelow $ground): int
+    {
+        $line = $trial->line;
+        $cost = match (true) {
+            !$trial->fits($ground) => self::MISFIT,
+            $trial->miscounts() => self::MISCOUNT,
+            null !== $trial->odd => self::ODD,
+            default => 0,
+        };
+        if (self::MISFIT === $cost && $trial->miscounts()) {
+            $cost += 50;
+        }
+        if (null !== $line->head?->from && $line->head->from !== $ground->number) {
+            $cost += 20;
+        }
+        if (($line->head->rounds ?? 1) > 1 && $trial->starts) {
+            $cost += self::NUMBERING;
+        }
+        foreach ($line->assumed as $assumed) {
+            $cost += self::unlikely($assumed, $trial, $ground);
+        }
+
+        return $cost;
+    }
+
+    private static function unlikely(Assumption $assumed, Trial $trial, RoundBelow $ground): int
+    {
+        $isClosed = Worked::Spiral !== $ground->worked || $ground->joins || $trial->line->closes();
+
+        return match ($assumed) {
+            Assumption::LastOnlyAround => self::ODD - 10,
+            Assumption::SlipWorked, Assumption::NumberRepeats => 60,
+            Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
+            Assumption::ChainStands => $ground->chainCounts ? 0 : 40,
+            Assumption::ChainLiftsNext => Worked::Rows === $ground->worked || $trial->line->closes() ? 0 : 60,
+            Assumption::ChainWorkedLast => Worked::Rows === $ground->worked || $trial->line->closes() ? self::NEVER : 0,
+            Assumption::LetterStitch => $ground->letters ? 0 : 60,
+            Assumption::LetterYarn => $ground->letters ? 60 : 0,
+            Assumption::OnAsBefore, Assumption::WholeList, Assumption::NameParted => 35,
+            Assumption::ChainBegins => 1 === $ground->number && 0 === $ground->on ? 0 : self::NEVER,
+            Assumption::ChainStandsOut => 1 === $ground->number && 0 === $ground->on ? self::NEVER : 0,
+            default => 0,
+        };
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Count;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Plan\Limits;
+
+/** Works the rounds that one line stands for, in the reading that is right. */
+final readonly class LineWork
+{
+    public function __construct(private Rounds $rounds, private Faults $faults, private Advice $advice)
+    {
+    }
+
+    /**
+     * @param non-empty-list<Line> $lines the readings of one text
+     *
+     * @return Line|null the one that was taken; null where the line cannot be laid out
+     */
+    public function of(Source $source, array $lines, RoundBelow $ground): ?Line
+    {
+        $line = $this->best($lines, $ground, $source);
+        $this->rounds->note($line, $source);
+        $stated = $line->stated();
+        $head = $line->head;
+        if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {
+            $this->rounds->tell($source, Fault::at($this->statedAt($line), "The head names {$head->rounds} rounds, but it says {$stated}.", 'Mend one of the two.'));
+        }
+        $times = null !== $head && ($head->rounds > 1 || null !== $head->from) ? ($head->rounds > 1 ? $head->rounds : $stated ?? 1) : max($stated ?? 1, $head->rounds ?? 1);
+        if ($line->isWorked() && !$this->worked($line, $source, $times)) {
+            return null;
+        }
+        foreach ($line->again as $i => $again) {
+            $isLed = $line->isWorked() || $i > 0;
+            if (!$this->again($line, $again, $source, $isLed ? null : (null === $head ? $stated : $times), $isLed)) {
+                return null;
+            }
+        }
+
+        return $line;
+    }
+
+    /**
+     * @param non-empty-list<Line> $lines
+     */
+    private function best(array $lines, RoundBelow $ground, Source $source): Line
+    {
+        $onlyAgain = array_values(array_filter($lines, static fn (Line $line): bool => !$line->isWorked()));
+        if ([] !== $onlyAgain) {
+            return $this->bestAgain($onlyAgain);
+        }
+        $open = Judge::of($lines, $ground);
+        if (\count($open) > 1) {
+            $this->rounds->tell($source, $this->advice->asked($open, $source, $ground));
+        }
+
+        return $open[0]->reading;
+    }
+
+    /**
+     * "Continue as before (12)": in the way that makes the count.
+     *
+     * @param non-empty-list<Line> $lines
+     */
+    private function bestAgain(array $lines): Line
+    {
+        foreach ($lines as $line) {
+            try {
+                $rounds = (new AgainRounds($this->rounds->made(), $this->rounds->lines()))->of($line->again[0], $line->head->rounds ?? null);
+                $trial = Trial::of($this->led($line, $rounds[0]), $this->rounds->below());
+                $counts = array_map(static fn (Count $count): int => $count->stitches, $line->counts);
+                if ($trial->fits($this->rounds->below()) && (1 !== \count($rounds) || [] === $counts || \in_array($trial->makes, $counts, true))) {
+                    return $line;
+                }
+            } catch (SyntaxError) {
+                continue;
+            }
+        }
+
+        return $lines[0];
+    }
+
+    private function worked(Line $line, Source $source, int $times): bool
+    {
+        $told = false;
+        for ($i = 0; $i < $times && $this->rounds->count() < Limits::ROUNDS; ++$i) {
+            if ($i > 0 && $this->rounds->repeatLast($source->line)) {
+                continue;
+            }
+            if (!$this->round($line, $source, $i, $told)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param int  $nth  of the line's rounds, from 0
+     * @param bool $told what is wrong with a line is told once
+     */
+    private function round(Line $line, Source $source, int $nth, bool &$told): bool
+    {
+        $ground = $this->rounds->below();
+        $trial = Trial::of($line, $ground);
+        $fault = $this->faults->of($trial, $ground, $this->rounds->roomLeft());
+        if (null !== $fault && !$told) {
+            $this->rounds->tell($source, $this->advice->mended($fault, $trial, $source, $ground));
+            $told = true;
+        } elseif (null !== $trial->odd && 0 === $nth) {
+            $this->rounds->tell($source, Fault::of($trial->odd), true);
+        }
+        if (null === $fault && 0 === $nth && str_contains($trial->stitches->codes, Stitch::ChainOut->code())) {
+            $this->rounds->tell($source, Fault::at($line->span, "Stitches along a chain stand out of the round: {$trial->makes} stitches are left for the next.", 'If the next round goes into them too, write them as stitches of the round.'), true);
+        }
+
+        return $this->rounds->take($trial, $source, $nth > 0);
+    }
+
+    /** @param bool $isLed the line says other rounds before */
+    private function again(Line $line, Again $again, Source $source, ?int $said, bool $isLed): bool
+    {
+        try {
+            $rounds = (new AgainRounds($this->rounds->made(), $this->rounds->lines()))->of($again, $said);
+        } catch (SyntaxError $error) {
+            $this->rounds->tell($source, Fault::of($error));
+            $this->rounds->standIn($source, ($line->counts[0] ?? null)?->stitches, $said ?? 1);
+            $this->rounds->lose();
+
+            return false;
+        }
+        foreach ($rounds as $i => $round) {
+            if ($this->rounds->count() >= Limits::ROUNDS) {
+                return true;
+            }
+            $ground = $this->rounds->below();
+            $trial = Trial::of($isLed || $i > 0 ? $round : $this->led($line, $round), $ground);
+            $fault = $this->faults->of($trial, $ground, $this->rounds->roomLeft());
+            if (null !== $fault && 0 === $i) {
+                $this->rounds->tell($source, Fault::at($again->span, $fault->message, $fault->mend));
+            }
+            if (!$this->rounds->take($trial, $source, $i > 0)) {
+                return false;
+            }
+        }
+        $made = $this->rounds->made()[$this->rounds->count() - 1]->makes;
+        foreach ($isLed ? [] : $line->counts as $count) {
+            if ($count->stitches !== $made) {
+                $this->rounds->tell($source, Fault::at($count->span, 'This makes '.$made." stitches, but the line says {$count->stitches}.", "Write ({$made}), or mend the stitches.")->mended("Write ({$made}), or mend the stitches.", [$this->advice->write($count, $made)]), false, $this->rounds->count());
+            }
+        }
+
+        return true;
+    }
+
+    /** A round with the yarns and cues that stand before it in its line. */
+    private function led(Line $line, Line $round): Line
+    {
+        $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof Node\Yarn || $item instanceof Node\Cue);
+
+        return new Line(null, [...array_values($lead), ...$round->items], $line->span, [], [], [], $round->assumed);
+    }
+
+    private function statedAt(Line $line): Span
+    {
+        foreach ($line->beside as $node) {
+            if ($node instanceof Node\Stated) {
+                return $node->span;
+            }
+        }
+
+        return $line->span;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+/** What a reading takes for granted where the words leave it open. The reader knows what is likely in a piece. */
+enum Assumption
+{
+    /** "sc, inc x6": all of the list before it. */
+    case WholeList;
+    /** The same: its last stitch alone. */
+    case LastOnly;
+    /** "sc, inc around": all of the list. */
+    case WholeListAround;
+    case LastOnlyAround;
+    /** "sc inc": one stitch's name, an increase. */
+    case NameWhole;
+    /** The same: two stitches whose comma was lost. */
+    case NameParted;
+    /** "sc 5 inc": the number belongs to what stands before it. */
+    case NumberBefore;
+    case NumberAfter;
+    /** "Rnd 1 - 6 sc": the number after the dash ends a range of rounds. */
+    case DashRange;
+    case DashPause;
+    /** "sl st" at a round's end closes it. */
+    case SlipCloses;
+    case SlipWorked;
+    /** A chain at a round's beginning lifts the hook. */
+    case ChainLifts;
+    /** The same: it stands for the first stitch. */
+    case ChainStands;
+    case ChainWorked;
+    /** A chain at a round's end lifts the hook for the next. */
+    case ChainLiftsNext;
+    case ChainWorkedLast;
+    /** "ch 6, sc in 2nd ch from hook": the piece begins on the chain. */
+    case ChainBegins;
+    /** The same: the chain stands out of the round. */
+    case ChainStandsOut;
+    /** "A": a yarn. */
+    case LetterYarn;
+    /** "A": a decrease, where X, V and A name the stitches. */
+    case LetterStitch;
+    /** "(6)" after a bracket counts what was made. */
+    case NumberCounts;
+    /** The same: says how often. */
+    case NumberRepeats;
+    /** "continue": as the round before was worked. */
+    case OnAsBefore;
+    /** The same: plain, one in each. */
+    case OnEven;
+}

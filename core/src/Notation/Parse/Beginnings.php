@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Lift;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\PlaceKind;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Turning;
+
+/**
+ * Sees what a round's first and last stitches are for: a chain that is begun on, chains that lift the hook, a slip stitch that
+ * closes the round.
+ */
+final class Beginnings
+{
+    /**
+     * @param list<Node> $items of a whole line
+     *
+     * @return list<Node>
+     */
+    public static function of(Cursor $c, array $items): array
+    {
+        return self::closed($c, self::sameFirst(self::lifted($c, self::founded($c, self::counted($items)))));
+    }
+
+    /**
+     * "ch 3 (counts as first dc)", "ch 1 (does not count as a stitch)".
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function counted(array $items): array
+    {
+        foreach ($items as $i => $item) {
+            $next = $items[$i + 1] ?? null;
+            if ($item instanceof Work && Stitch::Chain === $item->stitch && $next instanceof Cue && 1 === preg_match('/^(?:this |the |it |beginning |ch[- ]?\d* )*(does not|doesn.?t|do not|don.?t|not|never|counts?)\b.*?(?:count|\bas\b|st|1st|first)/i', $next->text, $match)) {
+                $stands = 0 === stripos($match[1], 'count') && 1 !== preg_match('/\bnot\b/i', $next->text);
+                array_splice($items, $i, 2, [new Lift($item->times ?? 1, $item->span->to($next->span), $stands)]);
+            }
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function founded(Cursor $c, array $items): array
+    {
+        [$first, $second] = [self::stitch($items, 0), self::stitch($items, 1)];
+        $ring = self::place($items, PlaceKind::Ring);
+        foreach ($items as $i => $item) {
+            if ($item instanceof Foundation) {
+                $items[$i] = null !== $ring && $item->joined ? $item->intoRing($item->span) : $item;
+
+                return array_values($items);
+            }
+        }
+        if (null !== $ring) {
+            return [Foundation::ring($items[$ring]->span), ...$items];
+        }
+        $chain = null === $first ? null : $items[$first];
+        $next = null === $second ? null : $items[$second];
+        if (!$chain instanceof Work || Stitch::Chain !== $chain->stitch || null === $chain->times) {
+            if ($chain instanceof Work && PlaceKind::FromHook === $chain->place?->kind && null !== $chain->times && $chain->times > 2) {
+                // "10 sc in first ch": the chain is taken for granted.
+                return [new Foundation($chain->place->number, $chain->place->number, $chain->span), ...$items];
+            }
+
+            return $items;
+        }
+        if ($next instanceof Work && PlaceKind::FromHook === $next->place?->kind) {
+            $from = $next->place->number;
+            $foundation = new Foundation(1 === $from && $chain->times <= 2 ? 1 : $chain->times, $from, $chain->span->to($next->span));
+            if ($foundation->isPoint() || Assumption::ChainBegins === $c->choose($chain->span->from, [Assumption::ChainBegins, Assumption::ChainStandsOut])) {
+                if (!$foundation->isPoint() && null !== $next->times && $next->times > 1 && $from > 1 && $next->times > $foundation->side()) {
+                    $foundation = new Foundation($from, $from, $foundation->span);
+                }
+                $items[(int) $first] = $foundation;
+            }
+        } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && PlaceKind::Chain === $next->place?->kind && null !== $next->times) {
+            $items[(int) $first] = new Foundation($chain->times, $next->times + 1, $chain->span->to($next->span));
+            array_splice($items, (int) $second, 1);
+        }
+
+        return array_values($items);
+    }
+
+    /**
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function lifted(Cursor $c, array $items): array
+    {
+        $first = self::stitch($items, 0);
+        $isRing = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation);
+        if (null !== $first && null !== self::stitch($items, 1) && self::isLift($items[$first])) {
+            $chain = $items[$first];
+            \assert($chain instanceof Work);
+            $options = $isRing ? [Assumption::ChainLifts, Assumption::ChainStands] : [Assumption::ChainLifts, Assumption::ChainWorked, Assumption::ChainStands];
+            $next = self::stitch($items, 1);
+            $isAlong = null !== $next && $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
+            $choice = $isAlong ? Assumption::ChainWorked : $c->choose($chain->span->from, 1 === $chain->times ? \array_slice($options, 0, $isRing ? 1 : 2) : $options);
+            if (Assumption::ChainWorked !== $choice) {
+                $items[$first] = new Lift($chain->times ?? 1, $chain->span, Assumption::ChainStands === $choice);
+            }
+        }
+        $isClosed = false;
+        foreach ($items as $i => $item) {
+            $isClosed = $isClosed || $item instanceof Close;
+            if ($isClosed && self::isLift($item)) {
+                \assert($item instanceof Work);
+                $items[$i] = new Lift($item->times ?? 1, $item->span);
+            }
+        }
+        $last = self::last($items);
+        if ($last > 0 && self::isLift($items[$last]) && null !== self::stitch($items, 1)) {
+            $chain = $items[$last];
+            \assert($chain instanceof Work);
+            if (Assumption::ChainLiftsNext === $c->choose($chain->span->from, [Assumption::ChainLiftsNext, Assumption::ChainWorkedLast])) {
+                $items[$last] = new Lift($chain->times ?? 1, $chain->span);
+            }
+        }
+
+        return $items;
+    }
+
+    /**
+     * "ch 1, sc in same st": with nothing worked before it, the stitch that the round was joined in is the first one.
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function sameFirst(array $items): array
+    {
+        $first = self::stitch($items, 0);
+        $work = null === $first ? null : $items[$first];
+        foreach ($items as $item) {
+            if ($item instanceof Lift && $item->stands) {
+                return $items;
+            }
+        }
+        if (!$work instanceof Work || !$work->stitch->isSame() || null === $work->times) {
+            return $items;
+        }
+        $plain = $work->stitch->plain();
+        $one = Stitch::inOne($plain, $work->times);
+        array_splice($items, (int) $first, 1, null !== $one ? [$work->withStitch($one)->withTimes(1, $work->span)] : [$work->withStitch($plain)->withTimes(1, $work->span), $work->withTimes($work->times - 1, $work->span)]);
+
+        return $items;
+    }
+
+    /**
+     * A slip stitch that is the last of a round may close it.
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function closed(Cursor $c, array $items): array
+    {
+        $last = self::last($items);
+        $slip = $items[$last] ?? null;
+        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
+            $items[$last] = new Close($slip->span, false);
+        }
+
+        return $items;
+    }
+
+    private static function isLift(Node $item): bool
+    {
+        return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= Turning::MOST && null === $item->place;
+    }
+
+    /**
+     * @param list<Node> $items
+     *
+     * @return int|null the place of the nth that is worked, from 0
+     */
+    private static function stitch(array $items, int $nth): ?int
+    {
+        foreach ($items as $i => $item) {
+            if (($item instanceof Work || $item instanceof Repeat || $item instanceof Evenly) && $nth-- < 1) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Node> $items */
+    private static function last(array $items): int
+    {
+        for ($i = \count($items) - 1; $i >= 0; --$i) {
+            if ($items[$i] instanceof Work || $items[$i] instanceof Repeat || $items[$i] instanceof Evenly) {
+                return $i;
+            }
+        }
+
+        return -1;
+    }
+
+    /** @param list<Node> $items */
+    private static function place(array $items, PlaceKind $kind): ?int
+    {
+        foreach ($items as $i => $item) {
+            if ($item instanceof Work && $kind === $item->place?->kind) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads how a round is closed: "join with sl st to first sc", "sl st in top of ch 2", "ss to join", "join". */
+final class Closes
+{
+    public static function of(Cursor $c): ?Close
+    {
+        $from = $c->at;
+        $c->skip('and', 'then');
+        if ($c->take('join', 'joining', 'joined', 'close', 'connect')) {
+            return self::join($c, $from) ? new Close($c->span($from), true) : $c->back($from);
+        }
+        $c->skip('work', 'make', 'with', 'a', '1', 'one');
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null === $name || Stitch::SlipStitch !== $name[0]) {
+            return $c->back($from);
+        }
+        $c->at += $name[1];
+
+        return self::toFirst($c) ? new Close($c->span($from), true) : $c->back($from);
+    }
+
+    private static function join(Cursor $c, int $from): bool
+    {
+        $c->skip('the', 'round', 'rnd', 'circle', 'ring', 'row', 'each', 'it', 'up');
+        if ($c->skip('with', 'using', 'by')) {
+            $c->skip('a', 'an', 'the', 'one');
+            $c->skip('slip', 'stitching');
+            $name = $c->vocabulary->at($c->tokens, $c->at) ?? ('stitch' === $c->value() ? [Stitch::SlipStitch, 1] : null);
+            if (null === $name || Stitch::SlipStitch !== $name[0]) {
+                if ('slip' !== $c->value(-1)) {
+                    return false;
+                }
+            } else {
+                $c->at += $name[1];
+            }
+            self::toFirst($c);
+            $c->skip('to', 'the');
+            $c->takePhrase('first', ...['st']) || $c->skip('close', 'join');
+
+            return self::isOver($c);
+        }
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null !== $name && Stitch::SlipStitch === $name[0]) {
+            $c->at += $name[1];
+        }
+        if ('close' === $c->tokens->value($from) && !$c->isWord('to', 'in', 'into') && null === $name) {
+            return \in_array($c->value(-1), ['round', 'rnd', 'circle', 'row'], true) && self::isOver($c);
+        }
+        $mark = $c->at;
+        if (self::toFirst($c)) {
+            return true;
+        }
+        $c->back($mark);
+
+        return self::isOver($c);
+    }
+
+    private static function isOver(Cursor $c): bool
+    {
+        return $c->isClauseEnd() || $c->isWord('and', 'then', 'do', 'not', 'fasten', 'turn');
+    }
+
+    /** "to first sc", "in the top of ch 2", "to join", "into the first st of the round", "to beginning ch-1". */
+    private static function toFirst(Cursor $c): bool
+    {
+        $mark = $c->at;
+        $c->skip('in', 'into', 'to', 'onto', 'on', 'with', 'at');
+        $c->skip('the', 'top', 'of', 'back', 'front', 'loop', 'blo', 'flo', 'both', 'loops', 'only', 'a', 'this', 'center', 'very');
+        if ($c->take('join', 'close', 'connect', 'finish')) {
+            $c->skip('the', 'round', 'rnd', 'row', 'circle', 'up');
+            $again = $c->at;
+            if (!self::toFirst($c)) {
+                $c->back($again);
+            }
+
+            return true;
+        }
+        $isFirst = $c->take('first', '1st', 'beginning', 'beg', 'starting', 'initial', 'turning', 'begining');
+        $isChain = !$isFirst && $c->isWord('ch', 'chain') && \in_array($c->value(-1), ['of', 'the', 'top'], true);
+        if (!$isFirst && !$isChain || null !== $c->number()) {
+            $c->back($mark);
+
+            return false;
+        }
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $c->at += $name[1] ?? 0;
+        if ($c->is(TokenType::Dash) && null !== $c->number(1)) {
+            $c->at += 2;
+        } elseif (null !== $c->number()) {
+            ++$c->at;
+        }
+        $c->skip(...Words::STITCHES, ...['sp', 'space', 'made', 'one', 'loop']);
+        $mark = $c->at;
+        if ($c->skip('of', 'in', 'from') && $c->skip('the', 'this', 'previous', 'round', 'rnd', 'row', 'same', 'beginning', 'next', 'ring') && !$c->isWord('next')) {
+            $mark = $c->at;
+        }
+        $c->back($mark);
+        if ($c->skip('to') && $c->skip('join', 'close', 'the', 'round', 'circle', 'connect', 'ring', 'form', 'a')) {
+            return true;
+        }
+        $c->back($mark);
+
+        return true;
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Span;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Notation\Turning;
+
+/** Says what "x6", "around", "repeat" after a list of stitches belongs to: its last one, or all of them. */
+final class Groups
+{
+    /** Whether a starred group ends here with "rep from *", "repeat around". */
+    public static function repeatAhead(Cursor $c): bool
+    {
+        $ahead = 0;
+        while ($c->isAhead($ahead, TokenType::Separator, TokenType::Stop, TokenType::Dash) || \in_array($c->value($ahead), ['and', 'then'], true)) {
+            ++$ahead;
+        }
+
+        return \in_array($c->value($ahead), Words::REPEAT, true) && !$c->isAhead($ahead + 1, TokenType::Open);
+    }
+
+    /**
+     * @param list<Node> $nodes
+     * @param bool       $stars a star may multiply here
+     *
+     * @return list<Node>|null with the last of them, or all, so often; null where nothing is said
+     */
+    public static function times(Cursor $c, array $nodes, bool $stars): ?array
+    {
+        $from = $c->at;
+        if (!$stars && $c->is(TokenType::Star)) {
+            return null;
+        }
+        $last = end($nodes);
+        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close) && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+            $c->at += 3;
+
+            return [...\array_slice($nodes, 0, -1), $last->withTimes((int) $c->tokens->number($from + 1), $last->span->to($c->span($from)))];
+        }
+        if ($last instanceof Repeat && !$last->said && null !== $c->number() && $c->isClauseEnd(1) && !$c->isWord('once', 'twice')) {
+            // "(sc, inc) 6"
+            $number = (int) $c->takeNumber();
+
+            return [...\array_slice($nodes, 0, -1), $last->withTimes($number, $last->span->to($c->span($from)))];
+        }
+        if (Counts::rounds($c) instanceof Node) {
+            return $c->back($from);
+        }
+        $amount = Times::of($c, false);
+
+        return null === $amount ? null : self::applied($c, $nodes, $amount, $from);
+    }
+
+    /**
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>|null
+     */
+    private static function applied(Cursor $c, array $nodes, Amount $amount, int $from): ?array
+    {
+        [$begin, $end] = self::list($nodes);
+        if ($end < 0) {
+            return $c->back($from);
+        }
+        $last = $nodes[$end];
+        $worked = \count(array_filter(\array_slice($nodes, $begin, $end - $begin + 1), static fn (Node $node): bool => $node instanceof Work || $node instanceof Repeat));
+        $span = $last->span->to($c->span($from));
+        if ($last instanceof Evenly) {
+            return [...\array_slice($nodes, 0, $end), new Evenly($last->stitch, $last->times, $span)];
+        }
+        $isGroup = $last instanceof Repeat && !$last->said;
+        if ($isGroup || 1 === $worked && !($amount->repeated && $last instanceof Repeat)) {
+            return [...\array_slice($nodes, 0, $end), self::often($c, $last, $amount, $span, $from)];
+        }
+        $isAround = null === $amount->times;
+        $choice = match (true) {
+            $last instanceof Repeat && !$amount->repeated => Assumption::LastOnly,
+            $amount->toEnd && !$amount->repeated && $last instanceof Work && 1 === $last->stitch->makes() && 1 === $last->stitch->uses() => Assumption::LastOnly,
+            $amount->repeated && $isAround => $c->choose($from, [Assumption::WholeListAround]),
+            $amount->repeated => $c->choose($from, [Assumption::WholeList, Assumption::LastOnly]),
+            $isAround => $c->choose($from, [Assumption::WholeListAround, Assumption::LastOnlyAround]),
+            default => $c->choose($from, [Assumption::LastOnly, Assumption::WholeList]),
+        };
+        if (Assumption::LastOnly === $choice || Assumption::LastOnlyAround === $choice) {
+            return [...\array_slice($nodes, 0, $end), self::often($c, $last, $amount, $span, $from)];
+        }
+        $items = array_values(array_filter(\array_slice($nodes, $begin, $end - $begin + 1), static fn (Node $node): bool => !$node instanceof Glue));
+        if ([] === $items) {
+            return $c->back($from);
+        }
+
+        return [...\array_slice($nodes, 0, $begin), new Repeat($items, $amount->all(), $items[0]->span->to($c->span($from)))];
+    }
+
+    /**
+     * The list that ends here: from the last that was repeated on.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return array{int, int} its first and last place
+     */
+    private static function list(array $nodes): array
+    {
+        $begin = 0;
+        $end = -1;
+        foreach ($nodes as $i => $node) {
+            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Evenly) {
+                $end = $i;
+            }
+        }
+        for ($i = $end - 1; $i >= 0; --$i) {
+            $node = $nodes[$i];
+            if ($node instanceof Repeat || ($node instanceof Work && null === $node->times) || $node instanceof Foundation) {
+                $begin = $i + 1;
+                break;
+            }
+        }
+        // A chain that lifts the hook is not repeated.
+        for ($i = $begin; $i < $end && !$nodes[$i] instanceof Repeat; ++$i) {
+            $node = $nodes[$i];
+            if ($node instanceof Work) {
+                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= Turning::MOST && !self::isSkipNext($nodes, $i) ? $i + 1 : $begin;
+                break;
+            }
+        }
+        while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {
+            ++$begin;
+        }
+
+        return [$begin, $end];
+    }
+
+    /**
+     * @param list<Node> $nodes
+     */
+    private static function isSkipNext(array $nodes, int $at): bool
+    {
+        for ($i = $at + 1; isset($nodes[$i]); ++$i) {
+            if ($nodes[$i] instanceof Work) {
+                return Stitch::Skip === $nodes[$i]->stitch;
+            }
+        }
+
+        return false;
+    }
+
+    /** One of them, so often. */
+    private static function often(Cursor $c, Node $node, Amount $amount, Span $span, int $from): Node
+    {
+        if ($node instanceof Repeat) {
+            $times = $amount->all();
+            if ($node->said && null !== $times) {
+                return new Repeat([$node], $times, $span);
+            }
+
+            return null === $node->times && null === $times ? $node->withSpan($span) : $node->withTimes($times, $span);
+        }
+        \assert($node instanceof Work);
+        if (null === $amount->times) {
+            // "12 sc around" may be twelve, or twelve in each.
+            if (null === $node->times || $node->times > 1 && Assumption::NumberCounts === $c->choose($from, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+                return $node->withSpan($span);
+            }
+            if ($node->times > 1) {
+                return new Repeat([$node->withTimes(1, $node->span), ...(null === $node->stitch->same() ? [] : [$node->withTimes($node->times - 1, $node->span)->withStitch($node->stitch->same())])], null, $span);
+            }
+
+            return $node->withTimes(null, $span);
+        }
+        $times = (int) $amount->all();
+        if (null === $node->times) {
+            return $node->withSpan($span);
+        }
+        $c->check($node->times * $times, $from);
+
+        return $node->withTimes($node->times * $times, $span);
+    }
+}

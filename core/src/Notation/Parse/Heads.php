@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Plan\Limits;
+
+/** Reads which rounds a line is: "R4-7:", "Rnd #1", "1.", "(Rnd 1)", "Rounds 4, 5 and 6:", "2nd round:", "Next 3 rnds:". */
+final class Heads
+{
+    private const TO = ['to', 'through', 'thru', 'and', '&', '+', '~', 'until', 'till', '/'];
+    /** The furthest that a head's own signs may stand. */
+    private const NUMBER = ['#', 'no', 'number', 'nr', 'num'];
+
+    /** @throws SyntaxError where it names rounds that cannot be */
+    public static function of(Cursor $c): ?Head
+    {
+        $from = $c->at;
+        $head = self::marked($c);
+        if (null === $head) {
+            $c->back($from);
+        }
+
+        return $head;
+    }
+
+    private static function marked(Cursor $c): ?Head
+    {
+        while ($c->is(TokenType::Star, TokenType::Bar) || \in_array($c->value(), ['#', '_', '"', '`', '>', '\\', '?', '!', '+', '~'], true) || ($c->is(TokenType::Dash) && !$c->tokens->isClose($c->at + 1)) || ($c->is(TokenType::Close) && '>' === $c->value())) {
+            ++$c->at;
+        }
+        $from = $c->at;
+        $bracket = $c->is(TokenType::Open) && ($c->isAhead(1, TokenType::Number) || \in_array($c->value(1), Words::ROUND, true)) && $c->takeType(TokenType::Open);
+        $head = self::named($c) ?? self::ordinal($c) ?? self::next($c) ?? self::bare($c, $bracket);
+        if (null === $head || ($bracket && (!$c->takeType(TokenType::Close) || !$c->has()))) {
+            return null;
+        }
+        self::closing($c);
+
+        return new Head($head->from, $head->rounds, $c->span($from), $head->numbers, $head->row);
+    }
+
+    /** Signs between a head and what it heads. */
+    private static function closing(Cursor $c): void
+    {
+        while ($c->is(TokenType::Bar) || ':' === $c->value() || '_' === $c->value() || ($c->is(TokenType::Star) && \strlen($c->value()) > 1) || ($c->is(TokenType::Close) && !$c->tokens->is($c->at - 1, TokenType::Open)) || '.' === $c->value()) {
+            ++$c->at;
+        }
+        if ($c->is(TokenType::Dash, TokenType::Separator) || ($c->is(TokenType::Equals) && null === $c->number(1)) || ($c->is(TokenType::Equals) && null !== $c->vocabulary->at($c->tokens, $c->at + 2))) {
+            ++$c->at;
+        }
+    }
+
+    /** "R4-7", "Rnd. 1", "Rnd #1", "Rounds 4, 5 and 6", "Row 3 and on" */
+    private static function named(Cursor $c): ?Head
+    {
+        $mark = $c->at;
+        if (!$c->take(...Words::ROUND)) {
+            return null;
+        }
+        $name = $c->value(-1);
+        '.' === $c->value() && ++$c->at;
+        $c->skip(...self::NUMBER);
+        '.' === $c->value() && ++$c->at;
+        $first = $c->number();
+        if (null === $first) {
+            return $c->back($mark);
+        }
+        ++$c->at;
+        $last = self::range($c, $first, str_ends_with($name, 's') && 'rs' !== $name);
+        if ($c->takePhrase('and', 'on') || $c->takePhrase('and', 'up') || $c->takePhrase('and', 'onwards') || $c->takePhrase('and', 'onward') || $c->take('onwards', 'onward', 'ff')) {
+            $last ??= $first;
+        }
+
+        return self::head($c, $first, $last ?? $first, $mark, str_starts_with($name, 'row') || str_starts_with($name, 'rw'));
+    }
+
+    /** @return int|null the last of several; null where there is one */
+    private static function range(Cursor $c, int $first, bool $plural): ?int
+    {
+        $mark = $c->at;
+        $last = null;
+        if ($c->is(TokenType::Separator) && ',' === $c->value() && self::listed($c, $first, $plural)) {
+            $last = $first;
+            while (($c->takeType(TokenType::Separator) || $c->take('and', '&')) && null !== $next = self::nextOf($c, $last)) {
+                $last = $next;
+                $mark = $c->at;
+            }
+            $c->back($mark);
+
+            return $last;
+        }
+        $dash = $c->is(TokenType::Dash);
+        $close = $c->tokens->isClose($c->at);
+        if (!$dash && !\in_array($c->value(), self::TO, true)) {
+            return null;
+        }
+        ++$c->at;
+        $named = $c->take(...Words::ROUND);
+        '.' === $c->value() && $named && ++$c->at;
+        $number = $c->number();
+        if (null === $number || (!$dash && !$named && !$c->isClauseEnd(1) && !$plural && null !== $c->vocabulary->at($c->tokens, $c->at + 1))) {
+            return $c->back($mark);
+        }
+        $close = $close && $c->tokens->isClose($c->at);
+        $at = $c->at++;
+        if ($named || !$dash) {
+            return $number;
+        }
+        $isOver = $c->isClauseEnd() && !$c->is(TokenType::Open);
+        // "Rnd 1 - 6 sc in MR" against "Rnds 1 - 6 sc around"
+        if (!$isOver && ($number > $first || $close)) {
+            $options = $plural || $close || ($c->is(TokenType::Open) && $c->isAhead(2, TokenType::Close)) ? [Assumption::DashRange, Assumption::DashPause] : [Assumption::DashPause, Assumption::DashRange];
+            $isOver = Assumption::DashRange === $c->choose($at, $options);
+        } elseif ($isOver && !$close && !$c->has()) {
+            $isOver = false;
+        }
+
+        return $isOver ? $number : $c->back($mark);
+    }
+
+    private static function listed(Cursor $c, int $first, bool $plural): bool
+    {
+        $named = \in_array($c->value(1), Words::ROUND, true);
+        $number = $c->number($named ? 2 : 1);
+
+        return $number === $first + 1 && ($named || $plural);
+    }
+
+    private static function nextOf(Cursor $c, int $last): ?int
+    {
+        $c->take('and', '&');
+        $c->take(...Words::ROUND);
+        if ($c->number() !== $last + 1) {
+            return null;
+        }
+        ++$c->at;
+
+        return $last + 1;
+    }
+
+    /** "1st Rnd:", "4th - 6th Rnd:", "First round:" */
+    private static function ordinal(Cursor $c): ?Head
+    {
+        $mark = $c->at;
+        $c->take('the');
+        $first = $c->tokens->ordinal($c->at);
+        if (null === $first) {
+            return $c->back($mark);
+        }
+        ++$c->at;
+        $last = $first;
+        if (($c->takeType(TokenType::Dash) || $c->take(...self::TO)) && null !== $second = $c->tokens->ordinal($c->at)) {
+            ++$c->at;
+            $last = $second;
+        }
+        $row = $c->isWord('row', 'rows');
+        if (!$c->take(...Words::ROUND)) {
+            return $c->back($mark);
+        }
+
+        return self::head($c, $first, $last, $mark, $row);
+    }
+
+    /** "Next round:", "Next 3 rnds:", "Last round:" */
+    private static function next(Cursor $c): ?Head
+    {
+        $mark = $c->at;
+        $c->take('the', 'for', 'on', 'in');
+        $c->take('the');
+        if (!$c->take('next', 'last', 'final', 'following', 'this', 'every')) {
+            return $c->back($mark);
+        }
+        $rounds = 1;
+        if (null !== $c->number()) {
+            $rounds = (int) $c->number();
+            ++$c->at;
+        }
+        if (!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') || !($c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open))) {
+            return $c->back($mark);
+        }
+        self::check($c, 1, $rounds, $mark);
+
+        return new Head(null, max(1, $rounds), $c->span($mark), $c->span($mark));
+    }
+
+    /** "1.", "4-6)", "[4-7]", "1 |" */
+    private static function bare(Cursor $c, bool $bracket): ?Head
+    {
+        if (!$c->is(TokenType::Number)) {
+            return null;
+        }
+        $mark = $c->at;
+        $first = (int) $c->number();
+        ++$c->at;
+        $last = $first;
+        if (($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
+            $last = (int) $c->number(1);
+            $c->at += 2;
+        }
+        if ($bracket) {
+            return $c->is(TokenType::Close) ? self::head($c, $first, $last, $mark, false) : $c->back($mark);
+        }
+        $isHead = match (true) {
+            $c->is(TokenType::Bar), ':' === $c->value() => true,
+            $c->is(TokenType::Close) => ')' === $c->value() || ']' === $c->value(),
+            '.' === $c->value() => $c->tokens->has($c->at + 1) && !($c->tokens->isClose($c->at + 1) && $c->isAhead(1, TokenType::Number)),
+            $c->is(TokenType::Dash) => $last === $first && !$c->tokens->isClose($c->at) && !$c->tokens->isClose($c->at + 1),
+            default => false,
+        };
+
+        return $isHead && $c->tokens->has($c->at + 1) ? self::head($c, $first, $last, $mark, false) : $c->back($mark);
+    }
+
+    private static function head(Cursor $c, int $first, int $last, int $from, bool $row): Head
+    {
+        self::check($c, $first, $last, $from);
+
+        return new Head($first, $last - $first + 1, $c->span($from), $c->span($from), $row);
+    }
+
+    private static function check(Cursor $c, int $first, int $last, int $from): void
+    {
+        $span = $c->span($from);
+        if ($last < $first) {
+            throw new SyntaxError("The rounds run backwards: from {$first} to {$last}.", "Write {$last}-{$first}.", $span->from, $span->length());
+        }
+        if ($first < 1 || $last > Limits::ROUNDS) {
+            throw new SyntaxError('A piece has rounds 1 to '.Limits::ROUNDS.'.', 'Mend the round’s number.', $span->from, $span->length());
+        }
+    }
+}

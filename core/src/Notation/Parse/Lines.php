@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\Count;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Stated;
+use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads a whole line: its head, then its body, in one of the ways in which that can be read. */
+final class Lines
+{
+    /** @throws SyntaxError with its place */
+    public static function of(Cursor $c, Choices $choices): Line
+    {
+        $from = $c->at;
+        $head = self::foundation($c) ? null : Heads::of($c);
+        $lead = $c->at > $from && null === $head ? [new Glue($c->span($from))] : [];
+        $items = $counts = $again = [];
+        $beside = $lead;
+        foreach (Sequence::of($c, 0, false) as $node) {
+            if ($node instanceof Count) {
+                $counts[] = $node;
+            } elseif ($node instanceof Again) {
+                $again[] = $node;
+            } elseif ($node instanceof Glue || $node instanceof Stated) {
+                $beside[] = $node;
+            } else {
+                $items[] = $node;
+            }
+        }
+        $items = Chains::along(Beginnings::of($c, $items));
+        $c->at = $c->tokens->count();
+
+        return new Line($head, $items, $c->span($from), $counts, $beside, $again, $choices->made());
+    }
+
+    /** "Foundation:", "Foundation row:", "Starting chain:", before a chain that is no round. */
+    private static function foundation(Cursor $c): bool
+    {
+        $from = $c->at;
+        if ($c->take('foundation', 'setup', 'base', 'starting') || $c->takePhrase('set', 'up')) {
+            $c->skip('row', 'chain', 'round', 'rnd', 'ring', 'ch');
+            if (':' === $c->value() || $c->is(TokenType::Dash)) {
+                ++$c->at;
+
+                return true;
+            }
+        }
+        $c->back($from);
+
+        return false;
+    }
+
+    /** The count that a line says which cannot be read: the last one in brackets, or what stands at its end. */
+    public static function countOf(Cursor $c): ?Count
+    {
+        $found = null;
+        for ($at = 0; $c->tokens->has($at); ++$at) {
+            if ($c->tokens->is($at, TokenType::Open) || $c->tokens->is($at, TokenType::Equals) || ($c->tokens->is($at, TokenType::Dash) && $at > 2)) {
+                $c->at = $at + ($c->tokens->is($at, TokenType::Dash) ? 1 : 0);
+                $count = Counts::of($c, true);
+                $found = $count instanceof Count ? $count : $found;
+            }
+        }
+
+        return $found;
+    }
+
+    /** A number beside a stitch's name near its beginning: a round, however it goes on. */
+    private static function looksWorked(Cursor $c): bool
+    {
+        for ($at = 0; $at < 4; ++$at) {
+            if (null !== $c->tokens->number($at) && null !== $c->vocabulary->at($c->tokens, $at + 1) || null !== $c->vocabulary->at($c->tokens, $at) && (0 === $at || null !== $c->tokens->number($at + 1))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether a line without a head that cannot be read says nothing about a round's stitches: materials, a heading, prose.
+     */
+    public static function isProse(Cursor $c): bool
+    {
+        $labels = ['abbreviations', 'abbreviation', 'materials', 'material', 'gauge', 'hook', 'notes', 'note', 'words', 'yarn', 'yarns', 'size', 'tension', 'terms', 'difficulty', 'level', 'skill', 'stitches', 'tools', 'supplies', 'pattern', 'instructions', 'special', 'finished', 'finishing', 'change', 'colours', 'colors', 'begin', 'marker', 'you', 'tip', 'tips', 'legend', 'key', 'assembly', 'techniques', 'needed', 'requirements', 'designer', 'copyright'];
+        $first = $c->tokens->value(0);
+        if (\in_array($first, $labels, true)) {
+            for ($at = 1; $at < 4; ++$at) {
+                if (':' === $c->tokens->value($at) || ($at > 1 && $c->tokens->is($at, TokenType::Dash, TokenType::Equals))) {
+                    return true;
+                }
+            }
+        }
+        $name = $c->vocabulary->at($c->tokens, 0);
+        $after = $name[1] ?? 1;
+        if ($c->tokens->is($after, TokenType::Equals) || ((null !== $name || 'mr' === $first) && (':' === $c->tokens->value($after) || $c->tokens->is($after, TokenType::Dash)) && null === $c->tokens->number($after + 1))) {
+            // "sc = single crochet", "inc - two in one stitch"
+            return true;
+        }
+        $unknown = $known = 0;
+        $isRepeat = $isCount = false;
+        for ($at = 0; $c->tokens->has($at); ++$at) {
+            $isCount = $isCount || ($c->tokens->is($at, TokenType::Open) && $c->tokens->is($at + 1, TokenType::Number) && $c->tokens->is($at + 2, TokenType::Close) && $at > 1);
+            $isRepeat = $isRepeat || ($c->tokens->is($at, TokenType::Times) && $c->tokens->is($at + 1, TokenType::Number));
+            if (!$c->tokens->isWord($at)) {
+                continue;
+            }
+            if (null !== $c->vocabulary->at($c->tokens, $at) || \in_array($c->tokens->value($at), ['around', 'mr', ...Words::REPEAT], true)) {
+                ++$known;
+            } elseif (!\in_array($c->tokens->value($at), [...Words::STITCHES, 'in', 'each', 'next', 'the', 'and', 'of', 'to'], true)) {
+                ++$unknown;
+            }
+        }
+
+        return (0 === $known && !$isRepeat && !$isCount) || ($unknown >= 3 && $unknown >= 2 * $known && !$isRepeat && !self::looksWorked($c));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads "BLO", "in back loops only", "through both layers", "over the tail": how the hook goes in. */
+final class Loops
+{
+    public static function loop(Cursor $c): ?Loop
+    {
+        $from = $c->at;
+        $bracket = $c->takeType(TokenType::Open);
+        $c->skip('in', 'into', 'through', 'thru', 'working', 'work', 'worked', 'the', 'only', 'all', 'from', 'under', 'on', 'now', 'of');
+        $loop = self::named($c);
+        if (null === $loop) {
+            return $c->back($from);
+        }
+        $c->skip('loop', 'loops', 'only');
+        if ($bracket) {
+            return $c->takeType(TokenType::Close) ? $loop : $c->back($from);
+        }
+
+        return $loop;
+    }
+
+    private static function named(Cursor $c): ?Loop
+    {
+        $from = $c->at;
+        $loop = match ($c->value()) {
+            'blo', 'bl', 'blos', 'bls' => Loop::Back,
+            'flo', 'fl', 'flos', 'fls' => Loop::Front,
+            'back' => Loop::Back,
+            'front' => Loop::Front,
+            'third', '3rd' => Loop::Third,
+            default => null,
+        };
+        if (null === $loop) {
+            return null;
+        }
+        $isWhole = \strlen($c->value()) > 3 || '3rd' === $c->value();
+        ++$c->at;
+        $c->takeType(TokenType::Dash);
+
+        return !$isWhole || $c->isWord('loop', 'loops') ? $loop : $c->back($from);
+    }
+
+    /** "in both loops": what is meant where nothing is said, or what ends "in BLO". */
+    public static function bothLoops(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('in', 'into', 'through', 'thru', 'under', 'now', 'working', 'again');
+        if ($c->take('both') && $c->take('loops', 'loop')) {
+            return true;
+        }
+        $c->back($from);
+
+        return false;
+    }
+
+    /** "through both layers". */
+    public static function bothSides(Cursor $c): bool
+    {
+        $from = $c->at;
+        $through = $c->take('through', 'thru', 'in', 'into', 'across', 'thro');
+        $c->skip('the');
+        if ($c->take('both') && !$c->isWord('loops', 'loop') && ($through || $c->isWord('sides', 'layers', 'edges', 'thicknesses'))) {
+            $c->skip('sides', 'layers', 'edges', 'thicknesses', 'of', 'the', 'piece', 'fabric', 'together', 'at', 'once');
+
+            return true;
+        }
+        $c->back($from);
+
+        return false;
+    }
+
+    /** "over two strands", "over the tail", "working over the tails": what is crocheted over is no stitch. */
+    public static function overStrands(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('working', 'crocheting', 'work', 'and');
+        if ($c->take('over')) {
+            $c->skip('both', 'the', 'its', 'carried', 'cut', 'loose', 'old', 'unused', 'tail', 'all', 'yarn', 'of', 'other', 'colour', 'color');
+            while (null !== $c->number()) {
+                ++$c->at;
+            }
+            if ($c->take('strand', 'strands', 'tails', 'end', 'ends', 'yarns') || \in_array($c->value(-1), ['tail', 'yarn', 'colour', 'color'], true)) {
+                return true;
+            }
+        }
+        $c->back($from);
+
+        return false;
+    }
+}

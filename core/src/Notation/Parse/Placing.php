@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Place;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\SyntaxError;
+
+/** Puts stitches where they are said to go: "2 sc in each of next 3 sts" is three increases. */
+final class Placing
+{
+    /** @param int $from the first token of the whole */
+    public static function of(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
+    {
+        return match ($into->kind) {
+            TargetKind::Ring => self::plain($c, $stitch, $number, $into, $from, Place::ring()),
+            TargetKind::FromHook => self::plain($c, $stitch, $number, $into, $from, Place::fromHook((int) $into->places)),
+            TargetKind::Nth => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::nth((int) $into->places)),
+            TargetKind::LastChain => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::last()),
+            TargetKind::Same => self::same($c, $stitch, $number ?? 1, $from),
+            TargetKind::EveryNth => self::everyNth($c, $stitch, (int) $into->places, $from),
+            TargetKind::Space => self::space($c, $stitch, $number ?? 1, (int) $into->places, $from),
+            TargetKind::Stitches => self::stitches($c, $stitch, $number, $into, $from),
+        };
+    }
+
+    private static function plain(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from, Place $place): Work
+    {
+        return new Work($stitch, $number ?? $into->twice, $c->span($from), null, null, $place);
+    }
+
+    private static function stitches(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
+    {
+        $place = match (true) {
+            $into->chains => Place::chain(),
+            $into->stitches => Place::stitch(),
+            default => null,
+        };
+        $places = $into->places;
+        if ($stitch->uses() > 1) {
+            // A decrease names the stitches that it takes together.
+            $uses = $stitch->uses();
+            if (null !== $places && 1 !== $places && 0 !== $places % $uses) {
+                throw $c->error("{$uses} together do not come out even over {$places}.", 'Say how often it is worked: x3.', $from);
+            }
+
+            return new Work($stitch, null === $places ? null : ($number ?? 1) * max(1, intdiv($places, $uses)), $c->span($from), null, null, $place, null === $places);
+        }
+        if (2 === $stitch->makes() && $number === $places && null !== $places) {
+            // "3 inc in next 3 sts"
+            $number = 1;
+        }
+        $in = ($number ?? 1) * $into->twice;
+        if (!$into->each && $in > 1 && null !== $places && $places > 1) {
+            if ($in !== $places) {
+                throw $c->error("{$in} stitches into the next {$places}: it does not say how they are shared out.", $c->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'), $from);
+            }
+            $in = 1;
+        }
+        if ($into->each && null !== $places && $in === $places && $in > 6) {
+            // "18 sc in all 18 sts": one in each.
+            $in = 1;
+        }
+
+        return self::inOne($c, $stitch, $in, $places, $from, $place, null === $places);
+    }
+
+    /** So many of a stitch in one, at a number of places; null: at all. */
+    private static function inOne(Cursor $c, Stitch $stitch, int $in, ?int $places, int $from, ?Place $place, bool $each = false): Work|Repeat
+    {
+        $one = Stitch::inOne($stitch, $in);
+        if (null !== $one) {
+            return new Work($one, $places, $c->span($from), null, null, $place, $each);
+        }
+        $same = $stitch->same() ?? throw self::unknown($c, $stitch, $in, $from);
+
+        return new Repeat([new Work($stitch, 1, $c->span($from), null, null, $place), new Work($same, $in - 1, $c->span($from))], $places, $c->span($from));
+    }
+
+    private static function same(Cursor $c, Stitch $stitch, int $number, int $from): Work|Repeat
+    {
+        $same = $stitch->same() ?? match (true) {
+            Stitch::Chain === $stitch => $stitch,
+            Stitch::Increase === $stitch => Stitch::SingleSame,
+            default => throw self::unknown($c, $stitch, $number, $from),
+        };
+
+        return new Work($same, $number * (Stitch::Increase === $stitch ? 2 : 1), $c->span($from));
+    }
+
+    /** "inc in every 3rd st": two plain, then one of it, all around. */
+    private static function everyNth(Cursor $c, Stitch $stitch, int $nth, int $from): Repeat
+    {
+        $c->check($nth, $from);
+        $plain = $nth - 1;
+
+        return new Repeat([new Work(Stitch::Single, $plain, $c->span($from)), new Work($stitch, 1, $c->span($from))], null, $c->span($from));
+    }
+
+    /** Into the space under chains: as many stitches as there are chains, those beyond beside the last, those lacking skipped. */
+    private static function space(Cursor $c, Stitch $stitch, int $number, int $chains, int $from): Work|Repeat
+    {
+        $span = $c->span($from);
+        if ($number === $chains) {
+            return new Work($stitch, $number, $span);
+        }
+        $first = new Work($stitch, min($number, $chains), $span);
+        $rest = $number < $chains
+            ? new Work(Stitch::Skip, $chains - $number, $span)
+            : new Work($stitch->same() ?? throw self::unknown($c, $stitch, $number, $from), $number - $chains, $span);
+
+        return new Repeat([$first, $rest], 1, $span);
+    }
+
+    private static function unknown(Cursor $c, Stitch $stitch, int $number, int $from): SyntaxError
+    {
+        return $c->error("{$number} {$c->vocabulary->abbreviation($stitch)} in one stitch is not known here.", $c->vocabulary->inWords('Plain ones can be, as many as you like: 3 sc in next st.'), $from);
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Limits;
+
+/**
+ * Reads what is repeated as a group: "(sc, inc) x6", "6 [sc, inc]", "*sc, inc; rep from * around", "rep *sc, inc* 6x",
+ * "(sc, hdc) in next st".
+ */
+final class Repeats
+{
+    private const CLOSING = ['(' => ')', '[' => ']', '{' => '}', '<' => '>'];
+
+    public static function of(Cursor $c, int $depth): ?Node
+    {
+        $from = $c->at;
+        $c->skip('work', 'make', 'do', 'then', 'and');
+        $repeated = $c->take(...Words::REPEAT);
+        $c->skip('the', 'following', 'pattern');
+        $number = null;
+        if (null !== $c->number() && ($c->isAhead(1, TokenType::Open) || ($c->isAhead(1, TokenType::Times) && $c->isAhead(2, TokenType::Open)) || ('x' === $c->value(1) && $c->isAhead(2, TokenType::Open)) || ('times' === $c->value(1) && $c->isAhead(2, TokenType::Open, TokenType::Star)))) {
+            $number = $c->takeNumber();
+            $c->take('x', 'times') || $c->takeType(TokenType::Times);
+        } elseif ($c->is(TokenType::Times) && null !== $c->number(1) && $c->isAhead(2, TokenType::Open)) {
+            ++$c->at;
+            $number = $c->takeNumber();
+        }
+        $group = match (true) {
+            $c->is(TokenType::Open) && (null !== $number || $repeated || !Remarks::isBracketRemark($c)) => self::bracket($c, $depth, $from),
+            $c->is(TokenType::Star) && self::opensGroup($c) => self::starred($c, $depth, $from),
+            default => null,
+        };
+        if (null === $group) {
+            return $c->back($from);
+        }
+
+        return null !== $number && $group instanceof Repeat ? $group->withTimes($number * ($group->said ? $group->times ?? 1 : 1), $c->span($from)) : $group;
+    }
+
+    private static function opensGroup(Cursor $c): bool
+    {
+        return null === $c->number(1) || $c->tokens->isWord($c->at + 2) || $c->isAhead(2, TokenType::Open, TokenType::Times) || !$c->tokens->isClose($c->at + 1);
+    }
+
+    private static function bracket(Cursor $c, int $depth, int $from): Node
+    {
+        $open = $c->at++;
+        $sign = $c->tokens->value($open);
+        $closing = self::CLOSING[$sign] ?? ')';
+        self::checkDepth($c, $open, $depth);
+        $items = Sequence::of($c, $depth + 1, false);
+        if (!$c->has()) {
+            $end = $c->tokens->position($c->tokens->count());
+            throw $c->error("This “{$sign}” is never closed.", "Close it with “{$closing}” and say how often: x6.", $open)->fixedBy(new Fix('Close it at the end, around', $end, 0, "{$closing} around"));
+        }
+        if (!$c->is(TokenType::Close)) {
+            throw Unknown::at($c);
+        }
+        if ($closing !== $c->value()) {
+            throw $c->error("“{$sign}” is closed by “{$c->value()}”.", "Close it with “{$closing}”.");
+        }
+        ++$c->at;
+        $items = array_values(array_filter($items, static fn (Node $item): bool => $item instanceof Node));
+        if ([] === $items) {
+            throw $c->error('There is nothing between these brackets.', $c->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'), $open);
+        }
+        $mark = $c->at;
+        $into = Targets::of($c);
+        if (null !== $into && TargetKind::Stitches === $into->kind && !$c->is(TokenType::Word)) {
+            return new Repeat(self::inOne($c, $items, $open), $into->places, $c->span($from));
+        }
+        if (null !== $into && TargetKind::Same === $into->kind) {
+            return new Repeat(self::inOne($c, $items, $open, true), 1, $c->span($from));
+        }
+        $c->back($mark);
+
+        return new Repeat($items, 1, $c->span($from), null, null, false);
+    }
+
+    /** "*sc, inc; rep from * around", "*sc, inc* x6". */
+    private static function starred(Cursor $c, int $depth, int $from): Repeat
+    {
+        $open = $c->at++;
+        self::checkDepth($c, $open, $depth);
+        $items = Sequence::of($c, $depth + 1, true);
+        if ([] === $items) {
+            throw $c->error('There is nothing after this star.', 'Write the stitches of one repeat, then “rep from * around”.', $open);
+        }
+        $closed = $c->takeType(TokenType::Star);
+        $wide = $closed && \strlen($c->tokens->value($c->at - 1)) > 1 && 1 === \strlen($c->tokens->value($open));
+        if ($closed && null !== $c->number() && ($c->tokens->isClose($c->at) || $c->isClauseEnd(1)) && !$c->tokens->isWord($c->at + 1) && !$c->isAhead(1, TokenType::Times)) {
+            // "*sc, inc*6"
+            return new Repeat($items, $c->takeNumber(), $c->span($from));
+        }
+        $amount = Times::of($c, true);
+        if (null === $amount && $wide) {
+            $amount = new Amount(null);
+        }
+        if (null === $amount) {
+            throw $c->error('It does not say how often this star’s repeat is worked.', 'End it with “rep from * around”, or “* x6”.', $open);
+        }
+
+        return new Repeat($items, $amount->all(), $c->span($from));
+    }
+
+    private static function checkDepth(Cursor $c, int $open, int $depth): void
+    {
+        if ($depth >= Limits::NESTING) {
+            throw $c->error('There are more than '.Limits::NESTING.' brackets within brackets.', 'Write the round with fewer.', $open);
+        }
+    }
+
+    /**
+     * The stitches between brackets as one stitch of the round below takes them: the first goes into it, the others where it went.
+     *
+     * @param non-empty-list<Node> $items
+     *
+     * @return non-empty-list<Node>
+     */
+    private static function inOne(Cursor $c, array $items, int $open, bool $same = false): array
+    {
+        $worked = 0;
+        $all = [];
+        foreach ($items as $item) {
+            if (!$item instanceof Work) {
+                if ($item instanceof Repeat) {
+                    throw $c->error('These stitches in one stitch are not known here.', $c->vocabulary->inWords('Write them one by one: (sc, hdc) in next st.'), $open);
+                }
+                $all[] = $item;
+                continue;
+            }
+            $isFirst = 0 === $worked && !$same;
+            if (0 === $item->stitch->uses()) {
+                $all[] = $item;
+                continue;
+            }
+            $other = $item->stitch->same();
+            if (null === $item->times || $item->stitch->uses() > 1 || (null === $other && !($isFirst && 1 === $item->times))) {
+                throw $c->error('These stitches in one stitch are not known here.', $c->vocabulary->inWords('Plain ones can be: (sc, hdc) in next st.'), $open);
+            }
+            $worked += $item->times;
+            if ($isFirst) {
+                $all[] = $item->withTimes(1, $item->span);
+            }
+            if (null !== $other && $item->times > ($isFirst ? 1 : 0)) {
+                $all[] = $item->withTimes($item->times - ($isFirst ? 1 : 0), $item->span)->withStitch($other);
+            }
+        }
+
+        return [] === $all ? $items : self::joined($all);
+    }
+
+    /**
+     * "(2 sc) in next st" is an increase.
+     *
+     * @param non-empty-list<Node> $all
+     *
+     * @return non-empty-list<Node>
+     */
+    private static function joined(array $all): array
+    {
+        [$first] = $all;
+        $second = $all[1] ?? null;
+        if (2 === \count($all) && $first instanceof Work && $second instanceof Work && $second->stitch->isSame() && $second->stitch->plain() === $first->stitch) {
+            $one = Stitch::inOne($first->stitch, 1 + (int) $second->times);
+
+            return null === $one ? $all : [$first->withStitch($one)];
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,291 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\AgainKind;
+use Alternum\Core\Notation\TokenType;
+
+/**
+ * Reads sentences that stand for whole rounds: "repeat round 3 three more times", "work 5 rounds even", "continue increasing in
+ * this manner until you have 36 stitches", "as round 4", "do the same".
+ */
+final class Sentences
+{
+    private const EVEN = ['even', 'evenly', 'plain', 'straight', 'flat'];
+    private const ROUNDS = ['rounds', 'rnds', 'rows', 'round', 'rnd', 'row', 'rds', 'rd', 'times'];
+
+    public static function of(Cursor $c, bool $isBegun): ?Again
+    {
+        $from = $c->at;
+        $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun ? null : self::on($c, $from));
+        if (null === $again) {
+            return $c->back($from);
+        }
+        $c->skipTypes(TokenType::Separator);
+        if ($again->open) {
+            // "until it measures 5 cm": to the end of its clause.
+            while ($c->has() && !$c->is(TokenType::Open) && !('.' === $c->value() && !$c->tokens->isClose($c->at + 1))) {
+                ++$c->at;
+            }
+        }
+
+        return new Again($again->kind, $c->span($from), $again->from, $again->to, $again->times, $again->untilRounds, $again->untilStitches, $again->open);
+    }
+
+    /** "Repeat round 3", "repeat rounds 3 and 4 two more times", "repeat the last round until 6 sts remain". */
+    private static function repeat(Cursor $c, int $from): ?Again
+    {
+        $c->skip('then', 'and', 'now', 'work', 'continue', 'to', 'just');
+        if (!$c->take(...Words::REPEAT) && !$c->take('redo')) {
+            return $c->back($from);
+        }
+        $c->skip('as', 'in');
+        $rounds = self::named($c) ?? self::last($c);
+        if (null === $rounds) {
+            return $c->back($from);
+        }
+
+        return self::until($c, $from, AgainKind::Same, ...$rounds);
+    }
+
+    /** "same as round 4", "as for rnd 3", "continue as in R3", "do the same", "as before". */
+    private static function as(Cursor $c, int $from): ?Again
+    {
+        $c->skip('then', 'and', 'work', 'continue', 'continuing', 'do', 'keep', 'worked', 'working', 'crochet', 'going', 'exactly', 'is', 'on');
+        $same = $c->take('the') ? $c->take('same') : $c->take('same', 'ditto', 'likewise', 'identical');
+        $led = $c->skip('as', 'like', 'to', 'per') || $same;
+        if (!$led) {
+            return $c->back($from);
+        }
+        $c->skip('for', 'in', 'you', 'did', 'on', 'worked', 'the', 'with');
+        if ('the' === $c->value(-1)) {
+            --$c->at;
+        }
+        $rounds = self::named($c) ?? self::last($c);
+        if (null !== $rounds) {
+            return self::until($c, $from, AgainKind::Same, ...$rounds);
+        }
+        if ($c->take('before', 'above', 'established', 'set', 'previously') || ($same && ($c->isClauseEnd() || !$c->has()))) {
+            $c->skip('around');
+
+            return self::until($c, $from, self::asBefore($c, $from), null, null);
+        }
+        // "work as for the body until round 3": another piece, which the words alone do not tell.
+        if ('as' === $c->tokens->value($c->at - 1) || \in_array($c->tokens->value($c->at - 1), ['for', 'in', 'on', 'like'], true)) {
+            $c->skip('the', 'first', 'other', 'second');
+            if ($c->tokens->isWord($c->at) && null === $c->vocabulary->at($c->tokens, $c->at)) {
+                ++$c->at;
+
+                return new Again(AgainKind::Elsewhere, $c->span($from), open: true);
+            }
+        }
+
+        return $c->back($from);
+    }
+
+    private static function asBefore(Cursor $c, int $from): AgainKind
+    {
+        return Assumption::OnEven === $c->choose($from, [Assumption::OnAsBefore, Assumption::OnEven]) ? AgainKind::Even : AgainKind::Same;
+    }
+
+    private static function evenOrNot(Cursor $c, int $from): AgainKind
+    {
+        return Assumption::OnEven === $c->choose($from, [Assumption::OnEven, Assumption::OnAsBefore]) ? AgainKind::Even : AgainKind::Same;
+    }
+
+    /** "work 5 rounds even", "continue for 4 more rows", "crochet 3 more rounds without increasing". */
+    private static function someRounds(Cursor $c, int $from): ?Again
+    {
+        $begun = $c->skip('then', 'and', 'now', 'work', 'crochet', 'continue', 'do', 'make', 'for', 'in', 'with', 'another', 'the', 'next', 'keep', 'going', 'working', 'on', 'knit', 'a', 'further', 'of', 'sc', 'even', 'add', 'crocheting', 'total', 'single', 'evenly', 'around', 'straight', 'as', 'established', 'without', 'increasing', 'plain', 'dc', 'hdc', 'decreasing');
+        $number = $c->number();
+        if (!$begun || null === $number || $c->at === $from) {
+            return $c->back($from);
+        }
+        ++$c->at;
+        $c->skip('more', 'additional', 'further', 'extra', 'plain', 'even', 'straight', 'other', 'sc', 'single', 'crochet');
+        if (!$c->take(...self::ROUNDS) || 'times' === $c->value(-1)) {
+            return $c->back($from);
+        }
+        $mark = $c->at;
+        $c->skip('even', 'evenly', 'plain', 'straight', 'more', 'of', 'in', 'sc', 'single', 'crochet', 'without', 'increasing', 'increases', 'increase', 'decreasing', 'decreases', 'decrease', 'shaping', 'any', 'or', 'as', 'established', 'this', 'way', 'like', 'manner', 'the', 'same', 'each', 'st', 'stitch', 'around', 'with', 'no', 'inc', 'dec', 'even', 'every', 'all', 'sts', 'stitches', 'dc', 'hdc', 'that', 'pattern', 'before');
+        if (':' === $c->value() || !($c->isClauseEnd() || !$c->has())) {
+            $c->back($mark);
+            if (!$c->isClauseEnd() || ':' === $c->value()) {
+                return $c->back($from);
+            }
+        }
+
+        return new Again(self::saysEven($c, $from) ? AgainKind::Even : self::evenOrNot($c, $from), $c->span($from), times: min(9999, $number));
+    }
+
+    private static function saysEven(Cursor $c, int $from): bool
+    {
+        for ($at = $from; $at < $c->at; ++$at) {
+            if (\in_array($c->tokens->value($at), ['even', 'evenly', 'plain', 'straight', 'without', 'sc', 'single', 'no', 'dc', 'hdc'], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "continue increasing in this manner until you have 36 stitches", "keep decreasing for 3 more rounds". */
+    private static function onward(Cursor $c, int $from): ?Again
+    {
+        $led = $c->skip('then', 'and', 'now', 'continue', 'keep', 'continuing', 'go', 'on', 'work', 'to', 'with', 'the', 'carry');
+        if (!$led || !$c->take('increasing', 'decreasing', 'increase', 'decrease', 'increases', 'decreases')) {
+            return $c->back($from);
+        }
+        $mark = $c->at;
+        $c->skip('in', 'this', 'the', 'same', 'manner', 'way', 'like', 'as', 'before', 'established', 'pattern', 'that', 'so', 'by', 'each', 'round', 'every', 'per', 'sts', 'stitches', 'evenly', 'six', '6', 'rnd', 'set', 'fashion');
+        $until = self::until($c, $from, AgainKind::Onward, null, null);
+        if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark) {
+            return $c->back($from);
+        }
+
+        return $until;
+    }
+
+    /** "even", "work even", "continue even for 3 rounds", "sc even". */
+    private static function even(Cursor $c, int $from): ?Again
+    {
+        $c->skip('then', 'and', 'now', 'continue', 'work', 'working', 'keep', 'going', 'crochet', 'sc', 'single', 'go', 'on');
+        if (!$c->take(...self::EVEN) && !$c->takePhrase('without', 'increasing') && !$c->takePhrase('without', 'decreasing') && !$c->takePhrase('without', 'shaping')) {
+            return $c->back($from);
+        }
+        if ('evenly' === $c->value(-1) && !$c->isClauseEnd()) {
+            return $c->back($from);
+        }
+        $c->skip('around', 'in', 'sc', 'single', 'crochet', 'with', 'no', 'increases', 'increasing', 'or', 'decreases');
+
+        return self::until($c, $from, AgainKind::Even, null, null);
+    }
+
+    /** "continue", "keep going": on as before. */
+    private static function on(Cursor $c, int $from): ?Again
+    {
+        $c->skip('and', 'then', 'now');
+        if (!($c->take('continue') || $c->takePhrase('keep', 'going') || $c->takePhrase('carry', 'on'))) {
+            return $c->back($from);
+        }
+        $c->skip('around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
+        $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
+
+        return $isOver ? self::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);
+    }
+
+    /** @return array{int, int}|null "round 3", "rounds 3 and 4", "R3-R5" */
+    private static function named(Cursor $c): ?array
+    {
+        $mark = $c->at;
+        $c->skip('the', 'both', 'all');
+        if (!$c->take(...Words::ROUND)) {
+            return $c->back($mark);
+        }
+        $c->takeType(TokenType::Stop);
+        '#' === $c->value() && ++$c->at;
+        $first = $c->number();
+        if (null === $first) {
+            return $c->back($mark);
+        }
+        ++$c->at;
+        $last = $first;
+        $end = $c->at;
+        if ($c->takeType(TokenType::Dash) || $c->take('to', 'through', 'and', '&', 'thru', '+', '~')) {
+            $c->take(...Words::ROUND);
+            $second = $c->number();
+            if (null === $second || \in_array($c->value(1), ['more', 'times'], true)) {
+                $c->back($end);
+            } else {
+                ++$c->at;
+                $last = $second;
+            }
+        }
+
+        return [$first, max($first, $last)];
+    }
+
+    /** @return array{null, int}|null "the last round", "last 2 rounds", "previous rnd": counted back, as a negative number */
+    private static function last(Cursor $c): ?array
+    {
+        $mark = $c->at;
+        $c->skip('the', 'this', 'that');
+        $led = $c->take('last', 'previous', 'prior', 'above', 'preceding') || 'this' === $c->value(-1);
+        $rounds = $c->number() ?? 1;
+        $c->at += null === $c->number() ? 0 : 1;
+        if (!$led || !$c->take('round', 'rnd', 'row', 'rounds', 'rnds', 'rows')) {
+            return $c->back($mark);
+        }
+
+        return [null, -max(1, $rounds)];
+    }
+
+    private static function until(Cursor $c, int $from, AgainKind $kind, ?int $first, ?int $last): Again
+    {
+        $c->skip('around', 'again', 'exactly');
+        $times = self::times($c);
+        $mark = $c->at;
+        $c->skipTypes(TokenType::Separator);
+        $c->skip('and', 'so', 'on');
+        if (!$c->skip('until', 'till', 'til', 'to', 'up')) {
+            $c->back($mark);
+
+            return new Again($kind, $c->span($from), $first, $last, $times);
+        }
+        $c->skip('you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'only', 'the', 'round', 'has', 'count', 'and', 'including', 'we', 'your', 'piece', 'up', 'is', 'end', 'with', 'it', 'rnd', 'rounds', 'row');
+        $number = $c->number();
+        if (null === $number) {
+            return new Again($kind, $c->span($from), $first, $last, $times, open: true);
+        }
+        $isRoundNumber = \in_array($c->value(-1), ['round', 'rnd', 'row'], true);
+        ++$c->at;
+        if ($isRoundNumber || $c->take(...self::ROUNDS)) {
+            $c->skip('in', 'all', 'total', 'altogether', 'have', 'been', 'worked', 'are', 'done', 'complete', 'completed');
+
+            return new Again($kind, $c->span($from), $first, $last, $times, untilRounds: min(9999, $number));
+        }
+        if ($c->take(...Words::STITCHES) || null !== $name = $c->vocabulary->at($c->tokens, $c->at)) {
+            $c->at += $name[1] ?? 0;
+            $c->skip('remain', 'remaining', 'left', 'are', 'in', 'the', 'round', 'total', 'all', 'around', 'each', 'per', 'rnd', ...Words::STITCHES);
+
+            return new Again($kind, $c->span($from), $first, $last, $times, untilStitches: min(9999, $number));
+        }
+        if ($c->isClauseEnd() || !$c->has() || $c->take('remain', 'remaining', 'left')) {
+            return new Again($kind, $c->span($from), $first, $last, $times, untilStitches: min(9999, $number));
+        }
+
+        return new Again($kind, $c->span($from), $first, $last, $times, open: true);
+    }
+
+    private static function times(Cursor $c): ?int
+    {
+        $mark = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Dash);
+        $bracket = $c->takeType(TokenType::Open);
+        $c->skip('for', 'a', 'another', 'an', 'total', 'of', 'additional', 'further');
+        if ($c->take('once', 'twice', 'thrice')) {
+            $times = ['once' => 1, 'twice' => 2, 'thrice' => 3][$c->value(-1)];
+        } elseif ($c->take('x') || $c->takeType(TokenType::Times)) {
+            $times = $c->number();
+            $c->at += null === $times ? 0 : 1;
+        } else {
+            $times = $c->number();
+            $c->at += null === $times ? 0 : 1;
+            if (null !== $times && !$c->isWord('more', 'times', 'time', 'x', ...self::ROUNDS)) {
+                $times = null;
+            }
+        }
+        if (null === $times) {
+            return $c->back($mark);
+        }
+        $c->skip('more', 'times', 'time', 'x', 'rounds', 'rnds', 'rows', 'again', 'total', 'round', 'rnd', 'row');
+        if ($bracket && !$c->takeType(TokenType::Close)) {
+            return $c->back($mark);
+        }
+
+        return min(9999, $times);
+    }
+}

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads one thing after another: a line's body, or what stands in a group. At each place, whoever knows what begins there takes it. */
+final class Sequence
+{
+    private const JOINING = ['and', 'then', '&', '+', '/', 'plus', '"', "'", '!', '_', '`', '~', '^', '?'];
+    private const TURNING = [['turn'], ['turn', 'work'], ['turn', 'the', 'work'], ['do', 'not', 'turn'], ['do', 'not', 'join'], ["don't", 'join'], ["don't", 'turn'], ['dont', 'join']];
+
+    /** @var list<Node> */
+    private array $nodes = [];
+    /** In which loop all that follows is worked. */
+    private ?Loop $loop = null;
+    private bool $closesFlat = false;
+    /** A count, a cue or a full stop was the last. */
+    private bool $isAfter = false;
+
+    private function __construct(private readonly Cursor $c, private readonly int $depth, private readonly bool $star)
+    {
+    }
+
+    /**
+     * @param int  $depth 0: a whole line
+     * @param bool $star  a starred group, which a star or "rep from *" ends
+     *
+     * @return list<Node>
+     */
+    public static function of(Cursor $c, int $depth, bool $star): array
+    {
+        $self = new self($c, $depth, $star);
+        while ($c->has() && !$self->isEnd()) {
+            $self->step();
+        }
+
+        return $self->nodes;
+    }
+
+    private function isEnd(): bool
+    {
+        return ($this->depth > 0 && $this->c->is(TokenType::Close)) || ($this->star && ($this->c->is(TokenType::Star) || Groups::repeatAhead($this->c)));
+    }
+
+    private function step(): void
+    {
+        $c = $this->c;
+        $from = $c->at;
+        if ($this->joins() || (0 === $this->depth && $this->beside()) || $this->named() || $this->worked()) {
+            return;
+        }
+        $c->back($from);
+        if (0 === $this->depth && $this->said()) {
+            return;
+        }
+        if ($c->is(TokenType::Close)) {
+            throw $c->error("There is a “{$c->value()}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
+        }
+        $bracket = Remarks::bracket($c);
+        $this->nodes[] = $bracket ?? throw Unknown::at($c);
+    }
+
+    /** Signs and words that only join, and how often all that stands before is worked. */
+    private function joins(): bool
+    {
+        $c = $this->c;
+        $from = $c->at;
+        if ($this->hasWork() && !($this->star && Groups::repeatAhead($c))) {
+            $nodes = Groups::times($c, $this->nodes, !$this->star);
+            if (null !== $nodes) {
+                $this->nodes = $nodes;
+                $this->suffixed();
+
+                return true;
+            }
+        }
+        foreach (self::TURNING as $words) {
+            if ($c->takePhrase(...$words)) {
+                if ($c->isClauseEnd() || $c->isWord('and', 'ch')) {
+                    return $this->glue($from);
+                }
+                $c->back($from);
+            }
+        }
+        if ($c->isWord('and', 'then') && $this->moreOfTheSame()) {
+            return true;
+        }
+        $isSign = $c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar) || ($c->is(TokenType::Equals) && !$this->isCountAhead());
+        if ($isSign || \in_array($c->value(), self::JOINING, true) && !$this->isComment()) {
+            $this->isAfter = $this->isAfter || '.' === $c->value() && $this->hasWork();
+            ++$c->at;
+
+            return $this->glue($from);
+        }
+
+        return 0 === $this->depth && $c->is(TokenType::Star) && ($c->isAhead(1, TokenType::Star) || !$c->tokens->has($from + 1) || 0 === $from || $c->tokens->is($from - 1, TokenType::Stop)) && 1 === preg_match('/^\*\*/', $c->value()) && ++$c->at > 0 && $this->glue($from);
+    }
+
+    private function isCountAhead(): bool
+    {
+        return 0 === $this->depth && null !== $this->c->number(1);
+    }
+
+    private function isComment(): bool
+    {
+        return '/' === $this->c->value() && ('/' === $this->c->value(1) || (null !== $this->c->number(1) && '/' === $this->c->value(2)));
+    }
+
+    private function glue(int $from): bool
+    {
+        if (0 === $this->depth) {
+            $this->nodes[] = new Glue($this->c->span($from));
+        }
+
+        return true;
+    }
+
+    /** What stands beside the stitches of a whole line: its beginning, sentences, closes, counts, comments. */
+    private function beside(): bool
+    {
+        $c = $this->c;
+        $start = Starts::of($c, $this->nodes);
+        if (null !== $start) {
+            if ($start[0] instanceof Foundation && $start[0]->chains > 0) {
+                $this->takeOffChain();
+            }
+            array_push($this->nodes, ...$start);
+
+            return true;
+        }
+        $from = $c->at;
+        $node = Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
+        if (null !== $node) {
+            $this->isAfter = true;
+            $this->nodes[] = $node;
+
+            return true;
+        }
+        if (Loops::bothSides($c)) {
+            if ($c->is(TokenType::Separator, TokenType::Stop)) {
+                $this->closesFlat = true;
+
+                return $this->glue($from);
+            }
+            $c->back($from);
+        }
+
+        return false;
+    }
+
+    private function count(): ?Node
+    {
+        $last = end($this->nodes);
+        $c = $this->c;
+        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close) && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+            return null;
+        }
+
+        return Counts::of($c, $this->hasWork());
+    }
+
+    private function takeOffChain(): void
+    {
+        for ($i = \count($this->nodes) - 1; $i >= 0; --$i) {
+            if ($this->nodes[$i] instanceof Work) {
+                array_splice($this->nodes, $i, 1);
+
+                return;
+            }
+        }
+    }
+
+    /** A yarn, or a loop for all that follows. */
+    private function named(): bool
+    {
+        $c = $this->c;
+        $from = $c->at;
+        $yarn = Yarns::before($c, !$this->hasWork());
+        if (null !== $yarn) {
+            $this->nodes[] = $yarn;
+
+            return true;
+        }
+        if (Loops::bothLoops($c) && $c->is(TokenType::Separator, TokenType::Stop)) {
+            $this->loop = null;
+
+            return $this->glue($from);
+        }
+        $c->back($from);
+        $loop = Loops::loop($c);
+        if (null !== $loop && ($c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash) || $c->tokens->is($c->at - 1, TokenType::Close))) {
+            $this->loop = $loop;
+
+            return $this->glue($from);
+        }
+        $c->back($from);
+
+        return false;
+    }
+
+    private function worked(): bool
+    {
+        $c = $this->c;
+        $from = $c->at;
+        $loop = Loops::loop($c);
+        $node = Repeats::of($c, $this->depth) ?? Works::of($c);
+        if (null === $node) {
+            $c->back($from);
+
+            return false;
+        }
+        $loop ??= $this->loop;
+        if (null !== $loop && ($node instanceof Work || $node instanceof Repeat) && null === $node->loop) {
+            $node = $node->withLoop($loop, $c->span($from));
+        }
+        $this->nodes[] = $this->closesFlat ? Suffixes::closed($c, $node) : $node;
+        $this->suffixed();
+        $this->isAfter = false;
+
+        return true;
+    }
+
+    /** What is said of the item just read after it. */
+    private function suffixed(): void
+    {
+        $last = end($this->nodes);
+        if ($last instanceof Work || $last instanceof Repeat) {
+            $this->nodes[\count($this->nodes) - 1] = Suffixes::of($this->c, $last);
+        }
+    }
+
+    /** "sc in 2nd ch from hook and in each ch across", "and next 2": the stitch is the one before. */
+    private function moreOfTheSame(): bool
+    {
+        $c = $this->c;
+        $from = $c->at;
+        $last = end($this->nodes);
+        if (!$last instanceof Work) {
+            return false;
+        }
+        $c->skip('and', 'then');
+        $at = $c->at;
+        $into = $c->isWord('in', 'into', 'next', 'each', 'the') ? Targets::of($c) : null;
+        if (null === $into || TargetKind::Ring === $into->kind || TargetKind::Same === $into->kind || !$c->isClauseEnd() && !$c->isWord('and', 'then')) {
+            $c->back($from);
+
+            return false;
+        }
+        $this->nodes[] = Placing::of($c, $last->stitch->plain(), null, $into, $at);
+
+        return true;
+    }
+
+    private function said(): bool
+    {
+        $cue = Remarks::clause($this->c, $this->isAfter || !$this->hasWork() && end($this->nodes) instanceof Cue);
+        if (null === $cue) {
+            return false;
+        }
+        $this->nodes[] = $cue;
+        $this->isAfter = true;
+
+        return true;
+    }
+
+    private function hasWork(): bool
+    {
+        foreach ($this->nodes as $node) {
+            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Evenly) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\OtherSide;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads what a piece begins on, where it is said apart from its stitches: a ring, a chain joined into one, where on a chain. */
+final class Starts
+{
+    /**
+     * @param list<Node> $before what the line says before
+     *
+     * @return list<Node>|null what stands for it, with a chain before it, which is taken off the list
+     */
+    public static function of(Cursor $c, array $before): ?array
+    {
+        $last = end($before);
+        for ($i = \count($before) - 1; $last instanceof Glue && $i >= 0; --$i) {
+            $last = $before[$i];
+        }
+        $chain = $last instanceof Work && Stitch::Chain === $last->stitch && null !== $last->times ? $last : null;
+
+        return self::otherSide($c) ?? self::slipKnot($c) ?? (null === $chain ? self::ring($c, $before) : self::joinedChain($c, $chain) ?? self::along($c, $chain) ?? self::ring($c, $before));
+    }
+
+    /** @return array{Node}|null "on the other side of the chain", "rotate" */
+    private static function otherSide(Cursor $c): ?array
+    {
+        $from = $c->at;
+        $said = false;
+        $c->skip('now', 'and', 'then');
+        while ($c->isWord('now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'up', 'the', 'other', 'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn', 'around', 'in', 'back', 'unworked', 'loops', 'bottom', 'free', 'edge', 'your', 'work', 'into', 'piece', 'and', 'across', 'chs', 'remaining', 'over')) {
+            $said = $said || $c->isWord('side', 'rotate', 'opposite');
+            if ($said && $c->isWord('ch', 'chain') && null !== $c->number(1)) {
+                break;
+            }
+            ++$c->at;
+        }
+
+        return $said ? [new OtherSide($c->span($from))] : $c->back($from);
+    }
+
+    /** @return array{Node}|null "make a slip knot" */
+    private static function slipKnot(Cursor $c): ?array
+    {
+        $from = $c->at;
+        $c->skip('make', 'start', 'begin', 'with', 'a', 'starting', 'by', 'making');
+        if (($c->take('slip') && $c->take('knot')) || $c->take('slipknot')) {
+            $c->skip('on', 'your', 'the', 'hook', 'and', 'then');
+
+            return [new Glue($c->span($from))];
+        }
+
+        return $c->back($from);
+    }
+
+    /**
+     * @param list<Node> $before
+     *
+     * @return list<Node>|null "MR", "start with a magic ring and", "into MR:"
+     */
+    private static function ring(Cursor $c, array $before): ?array
+    {
+        $from = $c->at;
+        foreach ($before as $node) {
+            if ($node instanceof Work && Stitch::Chain !== $node->stitch) {
+                return null;
+            }
+        }
+        $c->skip('to', 'begin', 'start', 'starting', 'beginning', 'make', 'making', 'create', 'with', 'a', 'an', 'the', 'in', 'into', 'form', 'first', 'by', 'using', 'work');
+        $c->takeType(TokenType::Separator) && $c->skip('make', 'create', 'form', 'a', 'with', 'start');
+        $with = \in_array($c->value(-1), ['with', 'using'], true);
+        if (!Targets::ring($c) || ($with && $c->tokens->value($c->at - 1) === 'mc')) {
+            return $c->back($from);
+        }
+        $ring = Foundation::ring($c->span($from));
+        $after = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar);
+        $c->takeType(TokenType::Times);
+        $c->skip('with', 'of', 'work', 'make', 'and', 'then', 'crochet', 'put', 'do', 'place');
+        $at = $c->at;
+        if (null === $c->number() || null !== $c->vocabulary->at($c->tokens, $at + 1) || !($c->isClauseEnd(1) || \in_array($c->value(1), ['in', 'into', ...Words::STITCHES], true))) {
+            $isLed = null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $at);
+            $c->back($isLed ? $at : $after);
+
+            return [new Foundation(0, 0, $ring->span->to($c->span($isLed ? $after : $c->at)))];
+        }
+        // "MR 6", "magic ring with 6 sts", "magic ring, 6 in ring"
+        $number = (int) $c->takeNumber();
+        $c->skip(...Words::STITCHES);
+        Targets::of($c);
+
+        return [$ring, new Work(Stitch::Single, $number, $c->span($at))];
+    }
+
+    /** @return array{Node}|null "join with sl st to form ring", "sl st in first ch to join", after a chain */
+    private static function joinedChain(Cursor $c, Work $chain): ?array
+    {
+        $from = $c->at;
+        $c->skip('and', 'then');
+        $led = $c->take('join', 'joined', 'close', 'connect');
+        $c->skip('with', 'a', 'an', 'the', 'into', 'to', 'in', 'using');
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null !== $name && Stitch::SlipStitch === $name[0]) {
+            $c->at += $name[1];
+            $led = true;
+        }
+        if (!$led) {
+            return $c->back($from);
+        }
+        $said = false;
+        while ($c->isWord('to', 'in', 'into', 'the', 'first', '1st', 'form', 'a', 'ring', 'circle', 'loop', 'beginning', 'beg', 'ch', 'chain', 'join', 'make', 'and', 'of', 'st', 'stitch', 'furthest', 'farthest', 'last', 'from', 'hook', 'tube', 'starting', 'close', 'with', 'round')) {
+            $said = $said || $c->isWord('ring', 'circle', 'first', '1st', 'join', 'beginning', 'beg', 'loop', 'tube', 'starting', 'round');
+            if ($c->isWord('in', 'and', 'with') && (null !== $c->number(1) || null !== $c->vocabulary->at($c->tokens, $c->at + 1) && !\in_array($c->value(1), ['ch', 'chain'], true))) {
+                break;
+            }
+            ++$c->at;
+        }
+        if (!$said && !$c->isClauseEnd()) {
+            return $c->back($from);
+        }
+        if ($c->is(TokenType::Separator) && \in_array($c->value(1), ['being', 'be', 'making', 'make', 'taking', 'without', 'careful'], true)) {
+            // ", being careful not to twist"
+            for (++$c->at; $c->has() && !$c->isClauseEnd(); ++$c->at);
+        }
+        if ($c->takePhrase('being', 'careful', 'not', 'to', 'twist') || $c->takePhrase('without', 'twisting')) {
+            $c->skip('the', 'chain');
+        }
+
+        return [new Foundation($chain->times ?? 1, 1, $chain->span->to($c->span($from)), true)];
+    }
+
+    /** @return array{Node}|null "starting in 2nd ch from hook", after a chain */
+    private static function along(Cursor $c, Work $chain): ?array
+    {
+        $from = $c->at;
+        $c->skip('and', 'turn');
+        $c->skipTypes(TokenType::Separator);
+        if (!$c->skip('starting', 'start', 'beginning', 'begin', 'from', 'working')) {
+            return $c->back($from);
+        }
+        $c->skip('in', 'with', 'at', 'the', 'from', 'on', 'into');
+        $number = $c->tokens->ordinal($c->at);
+        if (null === $number || $number < 1 || !\in_array($c->value(1), [...Words::CHAINS, ...Words::STITCHES], true)) {
+            return $c->back($from);
+        }
+        $c->at += 2;
+        $c->skip('from', 'the', 'hook', 'your');
+
+        return [new Foundation($chain->times ?? 1, $number, $chain->span->to($c->span($from)))];
+    }
+}

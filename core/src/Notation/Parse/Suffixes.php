@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Place;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads what may stand after stitches and belongs to them: "in BLO", "through both layers", "in B", "(2 sc in same st)". */
+final class Suffixes
+{
+    public static function of(Cursor $c, Work|Repeat $node): Work|Repeat
+    {
+        do {
+            $at = $c->at;
+            $node = self::one($c, $node);
+        } while ($c->at > $at);
+
+        return $node;
+    }
+
+    private static function one(Cursor $c, Work|Repeat $node): Work|Repeat
+    {
+        $from = $c->at;
+        if (Loops::bothLoops($c) || Loops::overStrands($c)) {
+            return $node->withSpan($node->span->to($c->span($from)));
+        }
+        if (Loops::bothSides($c)) {
+            return self::closed($c, $node)->withSpan($node->span->to($c->span($from)));
+        }
+        $loop = null === $node->loop ? Loops::loop($c) : null;
+        if (null !== $loop) {
+            if ($c->is(TokenType::Stop) && ':' === $c->value()) {
+                $c->back($from);
+
+                return $node;
+            }
+
+            return self::placed($c, $node->withLoop($loop, $node->span->to($c->span($from))), $from);
+        }
+        $yarn = null === $node->yarn ? Yarns::after($c) : null;
+        if (null !== $yarn) {
+            return $node->withYarn($yarn, $node->span->to($c->span($from)));
+        }
+        if ($node instanceof Work) {
+            return self::glossed($c, $node) ?? self::startingIn($c, $node) ?? self::inTotal($c, $node);
+        }
+
+        return $node;
+    }
+
+    /** "sc in back loop of each st around" */
+    private static function placed(Cursor $c, Work|Repeat $node, int $from): Work|Repeat
+    {
+        $into = $node instanceof Work && $c->isWord('of', 'in', 'across', 'each') ? Targets::of($c) : null;
+        if (null === $into || !$node instanceof Work || TargetKind::Stitches !== $into->kind) {
+            return $node;
+        }
+        $placed = Placing::of($c, $node->stitch, $node->times, $into, $from);
+        $loop = $node->loop;
+
+        return (null === $loop ? $placed : $placed->withLoop($loop, $placed->span))->withSpan($node->span->to($c->span($from)));
+    }
+
+    /** "inc (2 sc in same st)", "12 sc (2 in each st)": says the same again, or how they are shared out. */
+    private static function glossed(Cursor $c, Work $node): ?Work
+    {
+        $from = $c->at;
+        if (!$c->is(TokenType::Open)) {
+            return null;
+        }
+        $close = $from;
+        while ($c->tokens->has($close) && !$c->tokens->is($close, TokenType::Close)) {
+            ++$close;
+        }
+        $shared = $c->number(1);
+        if (null !== $shared && $shared > 1 && \in_array($c->value(2), ['in', 'into'], true) && \in_array($c->value(3), ['each', 'every'], true) && $c->tokens->has($close) && null !== $node->times && 0 === $node->times % $shared) {
+            $c->at = $close + 1;
+            $one = Stitch::inOne($node->stitch, $shared);
+
+            return null === $one ? $c->back($from) : $node->withStitch($one)->withTimes(intdiv($node->times, $shared), $node->span->to($c->span($from)));
+        }
+        if (!\in_array($node->stitch, [Stitch::Increase, Stitch::Decrease, Stitch::InvisibleDecrease], true) && $node->stitch->makes() < 2 && $node->stitch->uses() < 2) {
+            return null;
+        }
+        try {
+            ++$c->at;
+            $c->skipTypes(TokenType::Equals);
+            $gloss = Works::of($c);
+            $isSame = $gloss instanceof Work && 1 === $gloss->times && (self::isAlike($gloss->stitch, $node->stitch) || $gloss->stitch->isSame());
+            $isTwo = $gloss instanceof Work && 2 === $gloss->times && $gloss->stitch->isSame();
+        } catch (SyntaxError) {
+            $isSame = $isTwo = false;
+        }
+        if (!($isSame || $isTwo) || !$c->takeType(TokenType::Close)) {
+            return $c->back($from);
+        }
+
+        return $node->withSpan($node->span->to($c->span($from)));
+    }
+
+    private static function isAlike(Stitch $one, Stitch $other): bool
+    {
+        return $one->uses() === $other->uses() && $one->makes() === $other->makes();
+    }
+
+    /** "4 sc starting in second ch from hook" */
+    private static function startingIn(Cursor $c, Work $node): ?Work
+    {
+        $from = $c->at;
+        if (!$c->take('starting', 'beginning', 'start', 'begin')) {
+            return null;
+        }
+        $c->skip('in', 'with', 'at', 'from', 'the');
+        $number = $c->tokens->ordinal($c->at);
+        if (null === $number || !\in_array($c->value(1), Words::CHAINS, true)) {
+            return $c->back($from);
+        }
+        $c->at += 2;
+        $c->skip('from', 'the', 'hook');
+
+        return new Work($node->stitch, $node->times, $node->span->to($c->span($from)), $node->loop, $node->yarn, Place::fromHook($number));
+    }
+
+    /** "12 sc in total", "each", which add nothing. */
+    private static function inTotal(Cursor $c, Work $node): Work
+    {
+        $from = $c->at;
+        if (!$c->takePhrase('in', 'total') && !$c->takePhrase('in', 'all') && !$c->take('total', 'altogether')) {
+            return $node;
+        }
+        if (!$c->isClauseEnd()) {
+            $c->back($from);
+
+            return $node;
+        }
+
+        return $node->withSpan($node->span->to($c->span($from)));
+    }
+
+    /**
+     * The same through both sides of a piece that lies flat.
+     *
+     * @template T of Node
+     *
+     * @param T $node
+     *
+     * @return T
+     */
+    public static function closed(Cursor $c, Node $node): Node
+    {
+        if ($node instanceof Work && !str_ends_with($node->stitch->value, ' both')) {
+            $both = $node->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $c->vocabulary->inWords('Close with sc or sl st through both.'), $node->span->from, max(1, $node->span->length()));
+            $node = $node->withStitch($both);
+        } elseif ($node instanceof Repeat) {
+            $node = $node->withItems(array_map(static fn (Node $one): Node => self::closed($c, $one), $node->items));
+        }
+
+        return $node;
+    }
+}

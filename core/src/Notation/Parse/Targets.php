@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\TokenType;
+
+/** Reads what stitches go into: "in MR", "in 2nd ch from hook", "in next 3 sts", "in each st around", "in every other st". */
+final class Targets
+{
+    private const NEXT = ['next', 'following', 'remaining', 'first', 'nxt', 'previous', 'unworked', 'free', 'foll', 'rem'];
+
+    public static function of(Cursor $c): ?Target
+    {
+        $from = $c->at;
+        $twice = self::timesInto($c);
+        $c->skip('only', 'evenly', 'once');
+        $in = $c->take(...Words::IN) || $c->take('over', 'across', 'along', 'to', 'through', 'inside', 'around', 'of');
+        $preposition = $in ? $c->value(-1) : '';
+        if (\in_array($preposition, ['in', 'into', 'inside'], true) && $c->take('it')) {
+            return new Target(TargetKind::Ring);
+        }
+        $c->skip('of', 'the', 'a', 'an');
+        if ($in && $c->tokens->isCapital($c->at - 1)) {
+            // "in A" names a yarn.
+            return $c->back($from);
+        }
+        if (!$in && $c->take('mr')) {
+            return new Target(TargetKind::Ring);
+        }
+        $target = match (true) {
+            $in && !\in_array($preposition, ['to', 'across', 'along', 'through', 'around', 'over', 'of'], true) && self::ring($c) => new Target(TargetKind::Ring),
+            default => self::place($c, $in, $preposition),
+        };
+        if (null === $target) {
+            return $c->back($from);
+        }
+
+        return 1 === $twice ? $target : new Target($target->kind, $target->places, true, $target->chains, $target->stitches, $twice);
+    }
+
+    /** "twice in each st": so many in one; 1 where nothing is said. */
+    private static function timesInto(Cursor $c): int
+    {
+        $from = $c->at;
+        $times = match (true) {
+            $c->take('twice') => 2,
+            $c->take('thrice') => 3,
+            null !== $c->number() && 'times' === $c->value(1) && (int) $c->number() < 7 => (int) $c->number(),
+            default => 1,
+        };
+        if ($times > 1 && 'twice' !== $c->value(-1) && 'thrice' !== $c->value(-1)) {
+            $c->at += 2;
+        }
+        if (1 === $times || !$c->isWord(...Words::IN)) {
+            $c->back($from);
+
+            return 1;
+        }
+
+        return $times;
+    }
+
+    /** How the ring is named: "MR", "magic ring", "the adjustable loop", "it" after it was made. */
+    public static function ring(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('a', 'an', 'the', 'your');
+        $magic = $c->skip('magic', 'adjustable', 'sliding', 'slip', 'starting', 'double', 'chain', 'ch', 'yarn');
+        if ($c->take(...Words::RINGS)) {
+            $word = $c->value(-1);
+            $before = $c->value(-2);
+            $isRing = match ($word) {
+                'loop' => $magic && !\in_array($before, ['chain', 'ch'], true),
+                'mc' => !ctype_digit($c->value()) || !$c->tokens->isClose($c->at),
+                'circle', 'ring' => true,
+                default => !$magic,
+            };
+            if ($isRing) {
+                return true;
+            }
+        }
+        $c->back($from);
+
+        return false;
+    }
+
+    private static function place(Cursor $c, bool $in, string $preposition): ?Target
+    {
+        if ($in && 'over' !== $preposition && $c->take('same')) {
+            self::stitchWords($c);
+            $c->takePhrase('as', 'join') || $c->takePhrase('as', 'joining') || $c->takePhrase('as', 'the', 'join') || $c->takePhrase('as', 'joining', 'sl', 'st') || $c->takePhrase('as', 'sl', 'st') || $c->takePhrase('as', 'last', 'st') || $c->takePhrase('as', 'ch', '1') || $c->takePhrase('as', 'ch');
+
+            return new Target(TargetKind::Same);
+        }
+        $ordinal = $in ? self::ordinal($c) : null;
+        if (null !== $ordinal) {
+            return $ordinal;
+        }
+        $each = $c->take('each', 'every', 'all', 'ea', 'evry');
+        if ($each) {
+            $c->skip('of', 'the', 'single', 'one');
+            $every = self::everyNth($c);
+            if (null !== $every) {
+                return $every;
+            }
+        }
+
+        return self::stitches($c, $in, $each, $preposition);
+    }
+
+    /** "in 3rd st", "in 2nd ch from hook", "in last ch". */
+    private static function ordinal(Cursor $c): ?Target
+    {
+        $from = $c->at;
+        $number = $c->tokens->ordinal($c->at);
+        if (null !== $number) {
+            ++$c->at;
+            $chains = $c->take(...Words::CHAINS);
+            $c->take(...Words::STITCHES);
+            if ($c->takePhrase('from', 'the', 'hook') || $c->takePhrase('from', 'hook') || $c->takePhrase('from', 'your', 'hook')) {
+                return new Target(TargetKind::FromHook, $number, false, true);
+            }
+            if ($chains) {
+                return 1 === $number && !$c->isWord(...Words::STITCHES) ? new Target(TargetKind::FromHook, 1, false, true) : new Target(TargetKind::FromHook, $number, false, true);
+            }
+            if ('first' !== $c->tokens->value($from) && '1st' !== $c->tokens->value($from) && \in_array($c->value(-1), Words::STITCHES, true)) {
+                return new Target(TargetKind::Nth, $number, false, false, true);
+            }
+            $c->back($from);
+
+            return null;
+        }
+        if ($c->take('last', 'final') && $c->take(...Words::CHAINS)) {
+            return new Target(TargetKind::LastChain, 1, false, true);
+        }
+        $c->back($from);
+        if ($c->isWord('ch', 'chain') && ($c->isAhead(1, TokenType::Dash) || null !== $c->number(1)) || $c->isWord('ch', 'chain') && \in_array($c->value(1), ['sp', 'space'], true)) {
+            ++$c->at;
+            $c->takeType(TokenType::Dash);
+            $chains = null !== $c->number() ? (int) $c->takeNumber() : 1;
+            if ($c->take('sp', 'space', 'sps', 'spaces', 'loop', 'lp')) {
+                return new Target(TargetKind::Space, $chains);
+            }
+            $c->back($from);
+        }
+
+        return null;
+    }
+
+    /** "every 2nd st", "every other stitch", after "every". */
+    private static function everyNth(Cursor $c): ?Target
+    {
+        $from = $c->at;
+        $number = $c->take('other', 'second', 'alternate') ? 2 : $c->tokens->ordinal($c->at);
+        if (null !== $number && $c->at === $from) {
+            ++$c->at;
+        }
+        if (null === $number || $number < 2) {
+            return $c->back($from);
+        }
+        $c->take(...Words::STITCHES);
+        Times::around($c);
+
+        return new Target(TargetKind::EveryNth, $number);
+    }
+
+    private static function stitches(Cursor $c, bool $in, bool $each, string $preposition): ?Target
+    {
+        $from = $c->at;
+        $next = $c->skip(...self::NEXT) || (\in_array($c->value(), ['last', 'final'], true) && $c->skip('last', 'final'));
+        $places = null;
+        if (null !== $c->number() && !\in_array($c->value(1), ['times', 'more'], true)) {
+            if (!$in && !$each && !$next) {
+                return null;
+            }
+            $places = $c->takeNumber();
+        }
+        $words = $c->at;
+        self::stitchWords($c);
+        $named = $c->at > $words;
+        if (!$each && !$next && !$named && null === $places) {
+            return $c->back($from);
+        }
+        if (!$in && !$each && !$next) {
+            return $c->back($from);
+        }
+        if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
+            return $c->back($from);
+        }
+        if ($in && \in_array($preposition, ['to', 'around'], true)) {
+            return $c->back($from);
+        }
+        $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);
+        $all = ($each && null === $places && !$next) || (!$next && null === $places && $named && !$each && \in_array($c->tokens->value($words), ['sts', 'stitches'], true)) || ($next && null === $places && $named && \in_array($c->value(-1), ['sts', 'stitches'], true) && 'remaining' === $c->tokens->value($words - 1));
+        if ($named || $each || $next) {
+            self::rest($c, $all || ($each && null !== $places && !$next));
+        }
+
+        return new Target(TargetKind::Stitches, $all ? null : $places ?? 1, $each, $chains, $named && !$chains);
+    }
+
+    /** "around", "across", "of the previous round", after the stitches that they belong to. */
+    private static function rest(Cursor $c, bool $all): void
+    {
+        $c->take('only');
+        $mark = $c->at;
+        if ($c->skip('of', 'from', 'on', 'in') && $c->skip('the', 'previous', 'last', 'prev', 'row', 'round', 'rnd', 'below', 'chain', 'ch', 'foundation', 'this', 'first', 'side') && \in_array($c->value(-1), ['row', 'round', 'rnd', 'below', 'chain', 'ch', 'side'], true)) {
+            $mark = $c->at;
+        }
+        $c->back($mark);
+        if ($all) {
+            Times::around($c);
+        }
+    }
+
+    /** "sts", "sc", "ch", "one": the names of the stitches that are worked into. */
+    public static function stitchWords(Cursor $c): void
+    {
+        $c->skip('single', 'of');
+        if ($c->take(...Words::STITCHES) || $c->take('one', 'ones')) {
+            return;
+        }
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null !== $name && \in_array($name[0]->value, ['sc', 'hdc', 'dc', 'tr', 'ch', 'sl st', 'inc', 'dec', 'inv dec'], true)) {
+            // "in next, sc in next": what follows may be the next stitch; it is the name only before something that parts.
+            $c->at += $name[1];
+            $c->take(...Words::STITCHES);
+        }
+    }
+}

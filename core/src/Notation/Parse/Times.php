@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\TokenType;
+
+/** Reads how often: "x6", "6 times", "twice", "around", "repeat to the end", "5 more times". */
+final class Times
+{
+    /** @param bool $star after a starred repeat, "* 6", "repeat ** 6 times" belong to it */
+    public static function of(Cursor $c, bool $star = false): ?Amount
+    {
+        $from = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
+        $parted = $c->at > $from;
+        $bracket = $c->is(TokenType::Open) && self::isAmountInBrackets($c) && $c->takeType(TokenType::Open);
+        $repeated = self::repeatWords($c, $star);
+        $amount = self::amount($c, $repeated, $star);
+        if (null !== $amount && (!$bracket || $c->takeType(TokenType::Close)) && ($repeated || !$parted || self::isBare($c, $from))) {
+            return $amount;
+        }
+        $c->back($from);
+
+        return null;
+    }
+
+    /** "repeat", "rep from *", "repeat between * and *": whether it says so. */
+    public static function repeatWords(Cursor $c, bool $star): bool
+    {
+        $from = $c->at;
+        $c->skip('and', 'then', 'continue', 'to', 'keep');
+        if (!$c->take(...Words::REPEAT)) {
+            $c->back($from);
+
+            return false;
+        }
+        if ($c->isWord(...Words::ROUND) && !self::isAroundWord($c)) {
+            // "repeat round 3" is another sentence.
+            $c->back($from);
+
+            return false;
+        }
+        $before = $c->at;
+        $c->skip('from', 'between', 'the', 'this', 'these', 'that', 'pattern', 'sequence', 'stitches', 'instructions', 'what', 'is', 'it', 'everything', 'in', 'brackets', 'parentheses', 'asterisk', 'asterisks', 'first', 'last', 'beginning', 'two', 'above');
+        while ($c->is(TokenType::Star) || ($c->isWord('to', 'and', '&') && $c->isAhead(1, TokenType::Star)) || ($c->is(TokenType::Open) && $c->isAhead(1, TokenType::Close, TokenType::Star))) {
+            $c->at += $c->is(TokenType::Open) ? 2 + ($c->isAhead(2, TokenType::Close) ? 1 : 0) : 1;
+        }
+        if ('two' === $c->value(-1) && $c->isWord('times', 'more')) {
+            --$c->at;
+        }
+        if (!$star && $c->at > $before && $c->tokens->is($c->at - 1, TokenType::Star)) {
+            $c->back($from);
+
+            return false;
+        }
+        $c->skipTypes(TokenType::Separator);
+
+        return true;
+    }
+
+    private static function amount(Cursor $c, bool $repeated, bool $star): ?Amount
+    {
+        $from = $c->at;
+        $c->skip('for', 'a', 'total', 'of', 'another', 'this', 'it', 'another', 'work', 'do', 'an', 'additional');
+        $more = 'another' === $c->value(-1);
+        if ($c->isWord('once', 'twice', 'thrice') && !($repeated && false)) {
+            $times = ['once' => 1, 'twice' => 2, 'thrice' => 3][$c->value()];
+            ++$c->at;
+            $more = $c->take('more') || $more;
+
+            return new Amount($times, $more, $repeated);
+        }
+        if (($c->is(TokenType::Times) || ($c->is(TokenType::Star) && '*' === $c->value())) && null !== $c->number(1) && !self::isStarGroup($c)) {
+            ++$c->at;
+            $times = $c->takeNumber();
+            $c->take('times', 'x');
+            $c->takePhrase('in', 'total') || $c->take('total');
+
+            return new Amount($times, $c->take('more'), $repeated);
+        }
+        if (null !== $c->number() && !$c->isAhead(1, TokenType::Ordinal)) {
+            $at = $c->at;
+            $times = $c->takeNumber();
+            $more = $c->take('more') || $more;
+            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !($c->tokens->value($c->at - 1) === 'x' && ($c->is(TokenType::Number) || $c->is(TokenType::Open)))) {
+                $more = $c->take('more') || $more;
+                $c->takePhrase('in', 'total') || $c->take('total', 'altogether', 'overall');
+                $c->takePhrase('in', 'all');
+
+                return new Amount($times, $more, $repeated);
+            }
+            if ($more || ($star && $c->isClauseEnd() && $at > 0) || ($repeated && $c->isClauseEnd())) {
+                return new Amount($times, $more, $repeated);
+            }
+
+            return $c->back($from);
+        }
+        $c->back($from);
+        if (self::around($c)) {
+            return new Amount(null, false, $repeated, !$c->tokens->isAmong($from, $c->at, Words::AROUND));
+        }
+
+        return $repeated ? new Amount(null, false, true) : null;
+    }
+
+    /** "around", "all the way around", "to the end of the round", "until the end", "to last 2 sts", "until 2 sts remain". */
+    public static function around(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('evenly');
+        if ($c->takePhrase('all', 'the', 'way') || $c->takePhrase('the', 'whole', 'way') || $c->take('all', 'completely', 'entirely', 'right')) {
+            $c->skip('evenly');
+        }
+        if (self::isAroundWord($c)) {
+            ++$c->at;
+            self::theRound($c);
+            $mark = $c->at;
+            if ($c->skip('to', 'until', 'till') && self::isEnd($c)) {
+                self::end($c);
+
+                return true;
+            }
+            $c->back($mark);
+
+            return true;
+        }
+        if ($c->skip('to', 'til', 'till', 'until', 'thru', 'through') && self::isEnd($c)) {
+            self::end($c);
+
+            return true;
+        }
+        $c->back($from);
+        if ($c->takePhrase('the', 'whole', 'round') || $c->takePhrase('the', 'entire', 'round') || $c->takePhrase('for', 'the', 'whole', 'round') || $c->takePhrase('for', 'the', 'entire', 'round') || $c->takePhrase('the', 'whole', 'row') || $c->takePhrase('for', 'the', 'rest', 'of', 'the', 'round') || $c->takePhrase('the', 'rest', 'of', 'the', 'round') || $c->takePhrase('in', 'the', 'round')) {
+            return true;
+        }
+
+        return false;
+    }
+
+    private static function isAroundWord(Cursor $c): bool
+    {
+        return $c->isWord(...Words::AROUND) || ($c->isWord('round') && null === $c->number(1));
+    }
+
+    private static function theRound(Cursor $c): void
+    {
+        $mark = $c->at;
+        $c->skip('of', 'the', 'this', 'entire', 'whole', 'all', 'each', 'every');
+        if (!$c->take('round', 'row', 'rnd', 'ring', 'circle', 'piece', 'edge', 'way', 'opening') && !($c->at > $mark && $c->take(...Words::STITCHES))) {
+            $c->back($mark);
+        }
+    }
+
+    private static function isEnd(Cursor $c): bool
+    {
+        $mark = $c->at;
+        $c->skip('the', 'you', 'reach', 'get', 'to', 'very', 'there', 'are');
+        $is = $c->isWord('end', 'beginning') || ($c->isWord('last', 'final') && (null !== $c->number(1) || \in_array($c->value(1), [...Words::STITCHES, 'one'], true))) || (null !== $c->number() && self::remain($c));
+        $c->back($mark);
+
+        return $is;
+    }
+
+    private static function end(Cursor $c): void
+    {
+        $c->skip('the', 'you', 'reach', 'get', 'to', 'very', 'there', 'are');
+        if ($c->take('end', 'beginning')) {
+            self::theRound($c);
+
+            return;
+        }
+        $c->skip('last', 'final');
+        if (null !== $c->number()) {
+            ++$c->at;
+        }
+        $c->skip(...Words::STITCHES, ...Words::CHAINS);
+        $c->skip('remain', 'remaining', 'left', 'are', 'before', 'the', 'end');
+    }
+
+    private static function remain(Cursor $c): bool
+    {
+        $ahead = \in_array($c->value(1), Words::STITCHES, true) ? 2 : 1;
+
+        return \in_array($c->value($ahead), ['remain', 'remaining', 'left', 'before'], true) || ('are' === $c->value($ahead) && 'left' === $c->value($ahead + 1));
+    }
+
+    /** "* 2 sc, inc * …": a star that opens a group, not one that multiplies. */
+    private static function isStarGroup(Cursor $c): bool
+    {
+        return $c->is(TokenType::Star) && (TokenType::Word === $c->tokens->type($c->at + 2) || TokenType::Joined === $c->tokens->type($c->at + 2)) && !\in_array($c->value(2), ['times', 'x', 'then', 'and'], true) && !$c->tokens->isClose($c->at + 1);
+    }
+
+    /** "(x6)", "(6 times)", "(repeat 6 times)": not a count. */
+    private static function isAmountInBrackets(Cursor $c): bool
+    {
+        return $c->isAhead(1, TokenType::Times) || ($c->tokens->is($c->at + 1, TokenType::Star) && null !== $c->number(2)) || \in_array($c->value(1), Words::REPEAT, true)
+            || (null !== $c->number(1) && (\in_array($c->value(2), ['times', 'x'], true) || 'more' === $c->value(2))) || \in_array($c->value(1), ['twice', 'around'], true);
+    }
+
+    /** After a comma, "x6" or "6 times" stands alone: nothing else follows in its clause. */
+    private static function isBare(Cursor $c, int $from): bool
+    {
+        return $c->isClauseEnd() || $c->tokens->is($from, TokenType::Dash);
+    }
+}

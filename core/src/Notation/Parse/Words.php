@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+/** The words that several parts of the parser share. */
+final class Words
+{
+    public const ROUND = ['r', 'rd', 'rds', 'rnd', 'rnds', 'rn', 'round', 'rounds', 'row', 'rows', 'rs', 'rw', 'rws'];
+    public const STITCHES = ['st', 'sts', 'stitch', 'stitches', 'stich', 'stiches', 'stc', 'stcs'];
+    public const REPEAT = ['rep', 'repeat', 'repeated', 'repeating', 'reps', 'repeats', 'rpt'];
+    public const AROUND = ['around', 'across', 'throughout'];
+    public const IN = ['in', 'into', 'inside', 'on', 'onto'];
+    public const DO = ['work', 'make', 'do', 'crochet', 'place', 'put', 'add', 'working', 'then', 'and', 'now', 'next', 'also', 'just'];
+    public const RINGS = ['mr', 'ring', 'circle', 'mc', 'loop', 'mcr', 'mgr'];
+    public const CHAINS = ['ch', 'chs', 'chain', 'chains'];
+}

@@ -1,0 +1,293 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
+
+/** Reads a stitch, how many, and what they go into: "5 sc", "sc 5", "2 sc in next st", "sc in each st around", "6A". */
+final class Works
+{
+    public static function of(Cursor $c): ?Node
+    {
+        $from = $c->at;
+        self::verbs($c);
+        $first = $c->isWord('in', 'into') ? Targets::of($c) : null;
+        if (null !== $first) {
+            // "in each of the next 3 sts work 1 sc"
+            $c->skipTypes(TokenType::Separator, TokenType::Stop);
+            self::verbs($c);
+        }
+        $node = self::together($c, $from) ?? self::lettered($c, $from) ?? self::named($c, $from, $first);
+        if (null === $node) {
+            $c->back($from);
+        }
+
+        return $node;
+    }
+
+    private static function verbs(Cursor $c): void
+    {
+        $from = $c->at;
+        if ($c->tokens->isCapital($c->at)) {
+            return;
+        }
+        $c->skip(...Words::DO, ...['a', 'an', 'another', 'start', 'begin', 'by', 'with', 'working', 'making', 'doing', 'of', 'one', 'you', 'will', 'more']);
+        if ('with' === $c->value(-1) || 'next' === $c->value(-1)) {
+            $c->back($from);
+            $c->skip('work', 'make', 'do', 'place', 'put', 'add', 'a', 'an');
+        }
+        if ('one' === $c->value(-1)) {
+            --$c->at;
+        }
+        if ('crochet' === $c->value(-1) && (self::isTogetherAhead($c) || $c->isWord('the', 'next'))) {
+            --$c->at;
+        }
+    }
+
+    private static function isTogetherAhead(Cursor $c): bool
+    {
+        for ($ahead = 0; $ahead < 6 && $c->tokens->isWord($c->at + $ahead) || null !== $c->number($ahead); ++$ahead) {
+            if (\in_array($c->value($ahead), ['together', 'tog'], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "sc 2 tog", "sc the next two stitches together", "crochet two stitches together", "2 sc tog". */
+    private static function together(Cursor $c, int $from): ?Work
+    {
+        $mark = $c->at;
+        $number = $c->number();
+        if (null !== $number) {
+            ++$c->at;
+        }
+        $stitch = Stitch::Single;
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null !== $name) {
+            $c->at += $name[1];
+            $stitch = $name[0];
+        } elseif (!$c->take('crochet', 'work') && null === $number) {
+            return $c->back($mark);
+        }
+        $c->skip('over', 'in', 'the', 'next', 'following', 'every');
+        if (null !== $c->number()) {
+            $number = $c->number();
+            ++$c->at;
+        }
+        $c->skip('the', 'next');
+        if ($c->isWord(...Words::STITCHES)) {
+            ++$c->at;
+        }
+        if (null === $number || !$c->take('together', 'tog')) {
+            return $c->back($mark);
+        }
+        $base = $stitch->plain();
+        $joined = match (true) {
+            Stitch::Decrease === $base, Stitch::InvisibleDecrease === $base => 2 === $number ? $base : null,
+            2 === $number && Stitch::Single === $base => Stitch::Decrease,
+            default => Stitch::tryFrom("{$base->value}{$number}tog"),
+        };
+
+        return new Work($joined ?? throw $c->error("{$number} stitches worked together are not known here.", $c->vocabulary->inWords('Two or three can be: sc2tog, sc3tog.'), $mark), 1, $c->span($from));
+    }
+
+    /** "6A", "A6", "5 A": stitches named by their yarn alone; "6A" may be decreases where X, V and A name stitches. */
+    private static function lettered(Cursor $c, int $from): ?Work
+    {
+        $mark = $c->at;
+        $number = $c->number();
+        if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->vocabulary->at($c->tokens, $c->at + 1)) {
+            $c->takeNumber();
+        } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number) && !$c->isAhead(2, TokenType::Word)) {
+            $number = (int) $c->number(1);
+            $c->check($number, $c->at + 1);
+            $letter = strtoupper($c->value());
+            $c->at += 2;
+
+            return 'X' === $letter ? $c->back($mark) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
+        } elseif ('a' === $c->value() && $c->tokens->isCapital($c->at) && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
+            $number = null;
+        } else {
+            return null;
+        }
+        if ($c->is(TokenType::Times)) {
+            return $c->back($mark);
+        }
+        $letter = strtoupper($c->value());
+        $isStitch = 'A' === $letter && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
+        ++$c->at;
+
+        return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
+    }
+
+    private static function isXva(Cursor $c): bool
+    {
+        for ($at = 0; $c->tokens->has($at); ++$at) {
+            if ('v' === $c->tokens->value($at) || $c->tokens->is($at, TokenType::Times)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function named(Cursor $c, int $from, ?Target $into): ?Node
+    {
+        $mark = $c->at;
+        $number = null;
+        if (null !== $c->number()) {
+            $number = $c->takeNumber();
+            $c->skip('more', 'additional', 'extra', 'plain', 'regular', 'of', 'standard');
+        }
+        $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
+        [$stitch, $number] = self::stitch($c, $number) ?? [null, $number];
+        if (null === $stitch) {
+            return $c->back($mark);
+        }
+        if (Stitch::Increase === $stitch || Stitch::Decrease === $stitch || Stitch::InvisibleDecrease === $stitch) {
+            $evenly = self::evenly($c, $stitch, $number, $from);
+            if (null !== $evenly) {
+                return $evenly;
+            }
+        }
+        $number = self::numberAfter($c, $number);
+        if (null !== $number || Stitch::Skip === $stitch) {
+            $c->take(...Words::STITCHES);
+        }
+        Loops::overStrands($c);
+        $into ??= Targets::of($c);
+        $node = self::into($c, $stitch, $number, $into, $from);
+
+        return null === $loop ? $node : $node->withLoop($loop, $node->span);
+    }
+
+    /** @return array{Stitch, int|null}|null the stitch, and how many of it */
+    private static function stitch(Cursor $c, ?int $number): ?array
+    {
+        $looped = null === $number ? null : self::looped($c, $number);
+        if (null !== $looped) {
+            return [$looped, null];
+        }
+        $name = $c->vocabulary->at($c->tokens, $c->at);
+        if (null !== $name) {
+            $first = self::firstOf($c, $name[1]);
+            if (null !== $first && Assumption::NameParted === $c->choose($c->at, [Assumption::NameWhole, Assumption::NameParted])) {
+                ++$c->at;
+
+                return [$first, $number];
+            }
+            $c->at += $name[1];
+
+            return [$name[0], $number];
+        }
+        if ($c->is(TokenType::Times) && null === $c->number(1) && !($c->at > 0 && $c->tokens->isWord($c->at - 1)) && !$c->isAhead(1, TokenType::Dash)) {
+            ++$c->at;
+
+            return [Stitch::Single, $number];
+        }
+
+        return null;
+    }
+
+    /** "sc inc", "dc dec": the plain stitch that the name begins with, where a comma may have been lost. */
+    private static function firstOf(Cursor $c, int $words): ?Stitch
+    {
+        if (2 !== $words || !\in_array($c->value(1), ['inc', 'dec', 'increase', 'decrease'], true)) {
+            return null;
+        }
+
+        return $c->vocabulary->stitch($c->value());
+    }
+
+    /** "5-loop bobble", "4 dc popcorn": the number before it is the loops'. */
+    private static function looped(Cursor $c, int $loops): ?Stitch
+    {
+        $mark = $c->at;
+        $c->takeType(TokenType::Dash);
+        if ($c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st') && null !== $name = $c->vocabulary->at($c->tokens, $c->at)) {
+            if (\in_array($name[0], [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
+                $stitch = 5 === $loops || Stitch::Puff === $name[0] ? $name[0] : Stitch::tryFrom($name[0]->value.$loops);
+                $stitch ?? throw $c->error("A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.', $mark - 1);
+                $c->at += $name[1];
+
+                return $stitch;
+            }
+        }
+
+        return $c->back($mark);
+    }
+
+    /** "sc 5", where the number does not belong to what follows: "sc 5 inc" may be either. */
+    private static function numberAfter(Cursor $c, ?int $number): ?int
+    {
+        if (null === $c->number() || $c->isWord('once', 'twice', 'one') || self::isTimesAhead($c)) {
+            return $number;
+        }
+        $before = null !== $c->vocabulary->at($c->tokens, $c->at + 1) || $c->isAhead(1, TokenType::Times) && null === $c->number(2);
+        if ($before) {
+            if (null !== $number) {
+                return $number;
+            }
+            if (Assumption::NumberAfter === $c->choose($c->at, [Assumption::NumberBefore, Assumption::NumberAfter])) {
+                return $number;
+            }
+        } elseif (null !== $number) {
+            return $number;
+        }
+        if ($c->isAhead(1, TokenType::Open) && \in_array($c->value(1), ['(', '['], true) && !$c->tokens->isClose($c->at) && self::isGroupAhead($c)) {
+            return $number;
+        }
+
+        return $c->takeNumber();
+    }
+
+    /** A bracket with stitches in it after a number is repeated so often: "sc, 6 (sc, inc)". */
+    private static function isGroupAhead(Cursor $c): bool
+    {
+        return null === $c->number(2) && null !== $c->vocabulary->at($c->tokens, $c->at + 2);
+    }
+
+    private static function isTimesAhead(Cursor $c): bool
+    {
+        return \in_array($c->value(1), ['times', 'time', 'more'], true) || ('x' === $c->value(1) && ($c->isAhead(2, TokenType::Separator, TokenType::Stop, TokenType::Close) || !$c->tokens->has($c->at + 2) || $c->isAhead(2, TokenType::Open)));
+    }
+
+    /** "increase 6 sts evenly around", "dec evenly 6 times". */
+    private static function evenly(Cursor $c, Stitch $stitch, ?int $number, int $from): ?Evenly
+    {
+        $mark = $c->at;
+        $c->skip('by');
+        if (null === $number && null !== $c->number()) {
+            $number = $c->takeNumber();
+        }
+        $c->take(...Words::STITCHES);
+        $says = $c->take('evenly', 'spaced');
+        $c->skip('spaced', 'out', 'spread', 'over', 'the');
+        if (null === $number && null !== $c->number()) {
+            $number = $c->takeNumber();
+            $c->take('times', ...Words::STITCHES);
+        }
+        if (!$says || null === $number) {
+            return $c->back($mark);
+        }
+        $c->take('times');
+        Times::around($c);
+
+        return new Evenly($stitch, $number, $c->span($from));
+    }
+
+    private static function into(Cursor $c, Stitch $stitch, ?int $number, ?Target $into, int $from): Work|Repeat
+    {
+        return null === $into ? new Work($stitch, $number ?? 1, $c->span($from)) : Placing::of($c, $stitch, $number, $into, $from);
+    }
+}

@@ -1,0 +1,291 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation\Parse;
+
+use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\TokenType;
+
+/**
+ * Reads the yarns that words name: before stitches ("with B:", "change to B in last st", "cut A, join B", "[B]", "B:") and after them
+ * ("5 sc in B", "sc around (B)").
+ */
+final class Yarns
+{
+    private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back'];
+    private const WITH = ['with', 'using', 'use'];
+    private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
+    private const LEAVING = ['drop', 'dropping', 'cut', 'cutting', 'fasten', 'break', 'finish', 'leave', 'carry', 'carrying', 'float', 'cutoff', 'end', 'snip'];
+    private const PARTS = ['eye', 'eyes', 'nose', 'arm', 'arms', 'leg', 'legs', 'ear', 'ears', 'head', 'body', 'tail', 'wing', 'wings', 'marker', 'stitch', 'stitches', 'round', 'next', 'first', 'safety', 'the', 'a', 'an', 'stuffing', 'piece', 'pieces', 'sl', 'ss', 'sc', 'each', 'same', 'last', 'ring', 'mr', 'mc', 'magic', 'to', 'beginning', 'working', 'in', 'it', 'all', 'both', 'your', 'end', 'ends', 'around', 'round', 'rnd', 'row', 'long', 'another', 'one', 'two', 'three', 'four', 'five', 'six', 'every', 'this', 'that', 'next', 'blo', 'flo', 'front', 'back', 'right', 'wrong', 'contrasting', 'small', 'hook', 'increasing', 'decreasing', 'even', 'as', 'for', 'until', 'pattern', 'chain', 'ch', 'loop', 'of', 'st', 'sts', 'dc', 'hdc', 'tr', 'new', 'off'];
+
+    /** @param bool $first nothing but yarns and remarks stands before it in its line */
+    public static function before(Cursor $c, bool $first): ?Yarn
+    {
+        $from = $c->at;
+        $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? self::joining($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
+        if (null === $yarn) {
+            return $c->back($from);
+        }
+        [$name, $how, $within] = $yarn;
+        $how = self::trailing($c) ?? $how;
+
+        return new Yarn($name, $c->span($from), $within, $how);
+    }
+
+    /** After stitches, of these alone: "in B", "(B)", "5 sc B". */
+    public static function after(Cursor $c): ?string
+    {
+        $from = $c->at;
+        $bracket = $c->takeType(TokenType::Open);
+        $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
+        $name = $bracket || $in || $c->tokens->isCapital($c->at) || $c->isWord('yarn', 'colour', 'color') ? self::name($c) : null;
+        $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
+        if (!$isWhole || (!$bracket && !$in && ':' === $c->value())) {
+            $c->back($from);
+
+            return null;
+        }
+
+        return $name;
+    }
+
+    private static function isParted(Cursor $c, bool $in): bool
+    {
+        if ($in && (null !== $c->number() || $c->is(TokenType::Times, TokenType::Star) || $c->isWord('around', 'and', 'then', 'twice', 'over', 'across', 'to', 'rep', 'repeat', 'until', 'change', 'working'))) {
+            return true;
+        }
+
+        return $c->isClauseEnd() && ':' !== $c->value() || $c->isWord('and', 'then') || $c->is(TokenType::Star, TokenType::Other);
+    }
+
+    private static function name(Cursor $c): ?string
+    {
+        $found = $c->yarns->at($c->tokens, $c->at);
+        if (null === $found) {
+            return null;
+        }
+        $c->at += $found[1];
+
+        return $found[0];
+    }
+
+    /** A name that no yarn has yet: the words up to where something else begins. */
+    private static function freeName(Cursor $c): ?string
+    {
+        $name = self::name($c);
+        if (null !== $name) {
+            // "with B, Flag red:", "with B Flag red:": the name after a letter is for people.
+            if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0) {
+                $c->at += self::colonAhead($c);
+            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !$c->tokens->isAmong($c->at, $c->at + 8, ['in', 'around', 'each', 'next', 'across'])) {
+                $c->at += 1 + self::colonAhead($c, 1);
+            }
+
+            return $name;
+        }
+        $from = $c->at;
+        $c->skip('yarn', 'colour', 'color', 'the');
+        $begin = $c->at;
+        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin)) && null === $c->number() && !\in_array($c->value(), self::PARTS, true) && null === $c->vocabulary->at($c->tokens, $c->at) && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
+            ++$c->at;
+        }
+        if ($c->at === $begin || !($c->isClauseEnd() || $c->isWord('and', 'then', 'in', 'at', 'to', 'for', 'on'))) {
+            return $c->back($from);
+        }
+
+        return $c->tokens->typed($begin, $c->at);
+    }
+
+    /** @return int how many words stand before the colon that ends a name; 0 where there is none near */
+    private static function colonAhead(Cursor $c, int $ahead = 0): int
+    {
+        for ($words = 0; $words < 12 && $c->tokens->has($c->at + $ahead + $words) && 'then' !== $c->value($ahead + $words) && !$c->isAhead($ahead + $words, TokenType::Separator, TokenType::Stop, TokenType::Open, TokenType::Close, TokenType::Star, TokenType::Dash); ++$words);
+
+        return $words > 0 && (':' === $c->value($ahead + $words) || 'then' === $c->value($ahead + $words)) ? $words : 0;
+    }
+
+    /** @return array{string, string|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
+    private static function changing(Cursor $c): ?array
+    {
+        $from = $c->at;
+        $c->skip('and', 'then');
+        if (!$c->skip(...self::CHANGING)) {
+            return $c->back($from);
+        }
+        $c->skip('yarn', 'yarns', 'colour', 'color', 'colours', 'colors', 'over', 'back', 'from');
+        if (!$c->take('to', 'into')) {
+            // "change from A to B", "change B"
+            $old = self::name($c);
+            if (null === $old || !$c->take('to')) {
+                return null !== $old && $c->isClauseEnd() ? [$old, null, null] : $c->back($from);
+            }
+        }
+        $name = self::freeName($c);
+
+        return null === $name ? $c->back($from) : [$name, null, null];
+    }
+
+    /** @return array{string, string|null, string|null}|null "cut A, join B", "drop A and pick up B", "fasten off brown and attach cream" */
+    private static function leaving(Cursor $c): ?array
+    {
+        $from = $c->at;
+        if (!$c->take(...self::LEAVING)) {
+            return null;
+        }
+        $how = match ($c->value(-1)) {
+            'cut', 'cutting', 'fasten', 'break', 'finish', 'end', 'snip' => 'cut',
+            'carry', 'carrying', 'drop', 'dropping' => 'carry',
+            'float' => 'float',
+            default => null,
+        };
+        $c->skip('off', 'the');
+        if (null === self::freeName($c)) {
+            $c->skip('yarn', 'it', 'old');
+        }
+        $c->skipTypes(TokenType::Separator, TokenType::Stop);
+        $c->skip('and', 'then');
+        $new = self::joining($c) ?? self::changing($c);
+
+        return null === $new ? $c->back($from) : [$new[0], $new[1] ?? $how, null];
+    }
+
+    /** @return array{string, string|null, string|null}|null "with B:", "using yarn B, ", "with A then B:" */
+    private static function with(Cursor $c): ?array
+    {
+        $from = $c->at;
+        $c->skip('work', 'working', 'now');
+        if (!$c->take(...self::WITH)) {
+            return $c->back($from);
+        }
+        $name = self::freeName($c);
+        if (null === $name) {
+            return $c->back($from);
+        }
+        $within = $c->take('then') ? self::freeName($c) : null;
+        $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
+
+        return [$name, null, $within];
+    }
+
+    /** @return array{string, string|null, string|null}|null "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
+    private static function joining(Cursor $c): ?array
+    {
+        $from = $c->at;
+        if (!$c->take(...self::JOINING)) {
+            return null;
+        }
+        $verb = $c->value(-1);
+        $c->skip('up', 'in', 'with', 'off', 'the', 'new', 'on', 'using', 'again', 'by', 'working');
+        $isPart = \in_array($c->value(), self::PARTS, true) && !$c->tokens->isCapital($c->at);
+        $name = $isPart ? null : self::name($c);
+        if (null === $name && \in_array($verb, ['attach', 'attaching'], true) && !$isPart) {
+            $name = self::freeName($c);
+        }
+        if (null === $name || !($c->isClauseEnd() || $c->isWord('with', 'to', 'in', 'at', 'and', 'then', 'by', 'again', 'for', 'on', 'here', 'around', 'using') || null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at))) {
+            return $c->back($from);
+        }
+        $how = null;
+        $mark = $c->at;
+        $c->skip('again');
+        if ($c->skip('with', 'by', 'using')) {
+            $c->skip('a', 'an', 'standing');
+            $how = 'standing' === $c->value(-1) ? 'standing' : null;
+            $stitch = $c->vocabulary->at($c->tokens, $c->at);
+            if (null !== $stitch || $c->isWord('slip', 'knot')) {
+                $c->at += $stitch[1] ?? 0;
+                $c->skip('slip', 'knot', 'stitch');
+            } else {
+                $c->back($mark);
+            }
+        }
+        $mark = $c->at;
+        if ($c->skip('in', 'to', 'into', 'at', 'on') && ($c->skip('any', 'the', 'first', 'same', 'st', 'sts', 'stitch', 'next', 'last', 'back', 'of', 'round', 'piece', 'a', 'head', 'body', 'sc', 'front', 'loop', 'free', 'beginning', 'center', 'centre'))) {
+            $mark = $c->at;
+        }
+        $c->back($mark);
+        $c->takeType(TokenType::Stop);
+
+        return [$name, $how, null];
+    }
+
+    /** @return array{string, string|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
+    private static function bracketed(Cursor $c, bool $first): ?array
+    {
+        $from = $c->at;
+        if (!$c->takeType(TokenType::Open)) {
+            return null;
+        }
+        $square = '[' === $c->value(-1);
+        $c->skip('in', 'with', 'using');
+        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) ? self::name($c) : null;
+        if (null === $name || !$c->takeType(TokenType::Close) || $c->is(TokenType::Times)) {
+            return $c->back($from);
+        }
+        $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Dash);
+
+        return [$name, null, null];
+    }
+
+    /** @return array{string, string|null, string|null}|null "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
+    private static function headed(Cursor $c, bool $first): ?array
+    {
+        $from = $c->at;
+        $in = $c->take('in');
+        $said = $c->isWord('yarn', 'colour', 'color');
+        $named = $c->at;
+        $name = self::name($c);
+        if (null === $name) {
+            return $c->back($from);
+        }
+        $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
+        $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
+        $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
+        if ($isHead) {
+            ++$c->at;
+        } elseif ($isLone || ($in && $first && $c->is(TokenType::Separator))) {
+            $c->takeType(TokenType::Separator) || $c->takeType(TokenType::Dash) || $c->takeType(TokenType::Stop);
+        } elseif (!($in && $first && ($isCapital || $said) && (null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at)))) {
+            return $c->back($from);
+        }
+
+        return [$name, null, null];
+    }
+
+    /** "in last st", "on the last yarn over", "at the end of the round", "working over the tails": the last is how it is joined. */
+    private static function trailing(Cursor $c): ?string
+    {
+        $from = $c->at;
+        $how = null;
+        while (true) {
+            $mark = $c->at;
+            $c->skip('and');
+            if ($c->skip('in', 'on', 'at', 'with', 'during', 'when', 'before', 'by') && $c->skip('the', 'last', 'final', 'very', 'end', 'of', 'this', 'st', 'sts', 'stitch', 'yo', 'yarn', 'over', 'pull', 'through', 'pullthrough', 'loop', 'sc', 'dc', 'hdc', 'dec', 'inc', 'step', 'round', 'rnd', 'row', 'it', 'invisible', 'single', 'crochet', 'decrease', 'increase', 'previous', 'two', 'loops', 'completing', 'finishing', 'now')) {
+                if (\in_array($c->value(-1), ['last', 'the', 'of', 'this', 'final'], true) && !$c->isClauseEnd()) {
+                    $c->back($mark);
+                    break;
+                }
+                $c->takeType(TokenType::Dash) && $c->skip('through', 'over');
+                continue;
+            }
+            $c->back($mark);
+            $c->takeType(TokenType::Separator);
+            if (Loops::overStrands($c)) {
+                $how = 'over';
+                continue;
+            }
+            if ($c->takePhrase('carry') || $c->takePhrase('carrying')) {
+                $how = 'carry';
+                $c->skip('the', 'old', 'yarn', 'up', 'inside', 'along', 'it', 'other', 'unused', 'colour', 'color');
+                continue;
+            }
+            $c->back($mark);
+            break;
+        }
+        if ($c->at === $from) {
+            return null;
+        }
+
+        return $how;
+    }
+}

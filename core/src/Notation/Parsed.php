@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Count;
+use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\Line;
+
+/** What can be made of one typed line by itself: its readings, or a remark, or why it cannot be read. */
+final readonly class Parsed
+{
+    /**
+     * @param list<Line>       $lines  its readings; none where it is a remark or cannot be read
+     * @param string|null      $remark said to people only; '' for nothing at all
+     * @param SyntaxError|null $error  why it cannot be read, with as much of it as was understood
+     */
+    private function __construct(public array $lines, public ?string $remark = null, public ?SyntaxError $error = null, public ?Head $head = null, public ?Count $count = null)
+    {
+    }
+
+    /** @param list<Line> $lines */
+    public static function lines(array $lines): self
+    {
+        return new self($lines);
+    }
+
+    public static function remark(string $text): self
+    {
+        return new self([], $text);
+    }
+
+    public static function failed(SyntaxError $error, ?Head $head, ?Count $count): self
+    {
+        return new self([], null, $error, $head, $count);
+    }
+}

@@ -1,0 +1,341 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** The rounds of one piece as they come, line by line, with what is wrong with them. */
+final class Rounds
+{
+    private readonly Vocabulary $vocabulary;
+    private readonly Faults $faults;
+    private readonly Advice $advice;
+    private readonly Seen $seen;
+
+    /** @var list<Round> */
+    private array $rounds = [];
+    /** @var list<Line> as each round was worked */
+    private array $lines = [];
+    /** @var list<Problem> */
+    private array $problems = [];
+    /** @var list<Said> */
+    private array $said = [];
+    private bool $isFull = false;
+    /** Chains at the end of the row before, for this one. */
+    private int $lifted = 0;
+    /** What the first round is worked into, said before it. */
+    private ?Foundation $foundation = null;
+    /** A yarn named on a line of its own. */
+    private ?string $yarn = null;
+    /** How many rounds a line stands for could not be told: the next head says where the work is. */
+    private bool $isLost = false;
+
+    public function __construct(Parser $parser, private readonly YarnNames $yarns, Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, private int $left, private readonly int $on)
+    {
+        $this->vocabulary = Vocabulary::of($terms);
+        $this->faults = new Faults($this->vocabulary, $worked);
+        $this->advice = new Advice($parser, $terms, $worked, $this->faults);
+        $this->seen = new Seen();
+    }
+
+    public function count(): int
+    {
+        return \count($this->rounds);
+    }
+
+    /** @return list<Round> */
+    public function made(): array
+    {
+        return $this->rounds;
+    }
+
+    /** @return list<Line> */
+    public function lines(): array
+    {
+        return $this->lines;
+    }
+
+    /** @return list<Problem> */
+    public function problems(): array
+    {
+        return $this->problems;
+    }
+
+    /** @return list<Said> */
+    public function said(): array
+    {
+        return $this->said;
+    }
+
+    public function seen(): Seen
+    {
+        return $this->seen;
+    }
+
+    public function tooLong(Source $source): Outcome
+    {
+        $this->tell($source, Fault::at(new Span(Limits::LINE, Limits::LINE + 1), 'This line is longer than '.number_format(Limits::LINE).' characters.', 'Split it into one line a round.'));
+
+        return new Outcome(null, null);
+    }
+
+    public function remark(Source $source, string $text): void
+    {
+        if ('' !== $text) {
+            $this->said[] = new Said($this->count(), $source->line, CueKind::Note, $text);
+        }
+    }
+
+    public function unreadable(Source $source, Parsed $parsed): Outcome
+    {
+        $error = $parsed->error;
+        if (null !== $error && $this->hasRoom($source)) {
+            $this->renumber($source, $parsed->head);
+            $this->tell($source, $this->advice->tried(Fault::of($error), $source, $this->below(), $parsed->count));
+            $this->standIn($source, $parsed->count?->stitches, $parsed->head->rounds ?? 1);
+        }
+
+        return new Outcome(null, $parsed->head);
+    }
+
+    /** A line with no stitches of a round: cues, a yarn, a chain or a ring to begin on. */
+    public function beside(Source $source, Line $line): Outcome
+    {
+        foreach ($line->items as $item) {
+            if ($item instanceof Foundation) {
+                $this->foundation = $item;
+            } elseif ($item instanceof Yarn) {
+                $this->yarn = $item->yarn;
+                $this->checkYarns($source, [$item->yarn]);
+            } elseif ($item instanceof Cue) {
+                $this->said[] = new Said($this->count(), $source->line, $item->kind, $item->text);
+            } elseif ($item instanceof Node\Close && [] !== $this->rounds) {
+                $this->said[] = new Said($this->count(), $source->line, CueKind::Close, mb_substr($source->text, $item->span->from, $item->span->length()));
+            }
+        }
+        if (null !== $line->head && null !== $line->head->from && [] === $line->items && $this->hasRoom($source)) {
+            $round = ucfirst($this->worked->once()).' '.($this->count() + 1);
+            $this->tell($source, Fault::at(new Span($line->head->span->end, $line->head->span->end + 1), "{$round} has no stitches.", $this->vocabulary->inWords('Write them after the number, as “sc around”.')));
+            $this->standIn($source, ($line->counts[0] ?? null)?->stitches, $line->head->rounds);
+        } elseif (null !== $line->head && [] !== $line->counts && $line->items[0] instanceof Foundation && $this->hasRoom($source)) {
+            $this->tell($source, Fault::at($line->items[0]->span, 'It does not say how many stitches go into the ring.', $this->vocabulary->inWords('Write 6 sc in MR.')));
+            $this->standIn($source, $line->counts[0]->stitches, 1);
+        }
+
+        return new Outcome(null, $line->head);
+    }
+
+    /** @param non-empty-list<Line> $lines the readings of one text */
+    public function work(Source $source, array $lines): Outcome
+    {
+        if (!$this->hasRoom($source)) {
+            return new Outcome(null, $lines[0]->head);
+        }
+        if ($this->isFoundation($lines[0])) {
+            $chain = $lines[0]->stitches()[0];
+            $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
+
+            return new Outcome(null, null);
+        }
+        if ($this->isAfterthought($lines[0], $source)) {
+            return $this->beside($source, $lines[0]);
+        }
+        $this->renumber($source, $lines[0]->head);
+        $line = (new LineWork($this, $this->faults, $this->advice))->of($source, $lines, $this->below());
+
+        return new Outcome($line, $lines[0]->head);
+    }
+
+    /** "Ch 7." on a line of its own before any round. */
+    private function isFoundation(Line $line): bool
+    {
+        $stitches = $line->stitches();
+
+        return null === $line->head && [] === $this->rounds && 0 === $this->on && [] === $line->counts && 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch && [] === $line->again;
+    }
+
+    /** "Slip stitch into the next stitch, chain 1, fasten off.": a line without a head that ends the work. */
+    private function isAfterthought(Line $line, Source $source): bool
+    {
+        if (null !== $line->head || [] === $this->rounds || [] === $line->cues() || [] !== $line->again) {
+            return false;
+        }
+        $codes = '';
+        foreach ($line->stitches() as $item) {
+            $codes .= Expander::isOpen($item) ? 's' : Expander::item($item)->codes;
+        }
+        $isEnd = '' === trim($codes, Stitch::SlipStitch->code().Stitch::Chain->code()) && \strlen($codes) < 4;
+        if ($isEnd) {
+            $this->said[] = new Said($this->count(), $source->line, CueKind::FastenOff, trim($source->text));
+        }
+
+        return $isEnd;
+    }
+
+    public function below(): RoundBelow
+    {
+        $last = end($this->rounds);
+
+        return new RoundBelow($this->count() + 1, false === $last ? $this->on : $last->makes, $this->on, $this->worked, $this->chainCounts, $this->lifted, false === $last && 0 === $this->on ? $this->foundation : null, $this->seen->joins > 0, $this->seen->letters);
+    }
+
+    /** Takes a round that was worked; false where it cannot go in, and plain stitches do. */
+    public function take(Trial $trial, Source $source, bool $again): bool
+    {
+        if (0 === $trial->makes || $trial->makes > Limits::STITCHES_IN_ROUND || $trial->makes > $this->left || null !== $trial->error) {
+            $this->standIn($source, ($trial->line->counts[0] ?? null)?->stitches, 1);
+
+            return false;
+        }
+        $stitches = $trial->stitches;
+        $named = $stitches->yarns;
+        if (null !== $this->yarn) {
+            $named = isset($named[0]) ? $named : [0 => $this->yarn] + $named;
+            $this->yarn = null;
+        }
+        $this->checkYarns($source, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]);
+        $this->rounds[] = new Round(
+            $this->count() + 1,
+            $source->line,
+            $stitches->codes,
+            $trial->below,
+            $trial->uses,
+            $trial->makes,
+            true,
+            '' === trim($stitches->loops) ? '' : $stitches->loops,
+            $named,
+            $stitches->then,
+            $trial->turning,
+            $trial->stands,
+            $trial->closed,
+            $again ? [] : $trial->line->cues(),
+        );
+        $this->lines[] = $trial->line;
+        $this->left -= $trial->makes;
+        $this->lifted = $trial->turning->after;
+        $this->foundation = null;
+
+        return true;
+    }
+
+    /** The last round once more, where it was worked from the same line into as many stitches. */
+    public function repeatLast(int $line): bool
+    {
+        $last = end($this->rounds);
+        if (false === $last || $last->line !== $line || $last->below !== $last->makes || !$last->isComplete() || $last->makes > $this->left || [] !== $last->named || null !== $last->then || $last->stands) {
+            return false;
+        }
+        $this->rounds[] = new Round($last->number + 1, $line, $last->codes, $last->below, $last->uses, $last->makes, true, $last->loops, turning: $last->turning, closed: $last->closed);
+        $this->lines[] = $this->lines[\count($this->lines) - 1];
+        $this->left -= $last->makes;
+
+        return true;
+    }
+
+    public function roomLeft(): int
+    {
+        return $this->left;
+    }
+
+    public function note(Line $line, Source $source): void
+    {
+        if ($line->closes()) {
+            ++$this->seen->joins;
+            $this->seen->joinsAt = 0 === $this->seen->joinsAt ? $source->line : $this->seen->joinsAt;
+        }
+        if ($line->head->row ?? false) {
+            ++$this->seen->rows;
+            $this->seen->rowsAt = 0 === $this->seen->rowsAt ? $source->line : $this->seen->rowsAt;
+        }
+        $this->seen->letters = $this->seen->letters || 1 === preg_match('/\d\s?[xv]\b|\b[v]\b/i', $source->text) && 1 !== preg_match('/\b(?:sc|dc|inc)\b/i', $source->text);
+    }
+
+    /**
+     * A name that no yarn of the plan has is told, at its place.
+     *
+     * @param list<string> $named
+     */
+    private function checkYarns(Source $source, array $named): void
+    {
+        foreach (array_unique($named) as $yarn) {
+            if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn)) {
+                $this->tell($source, UnknownYarn::of($yarn, $source));
+            }
+        }
+    }
+
+    /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */
+    public function standIn(Source $source, ?int $makes, int $times): void
+    {
+        $this->lifted = 0;
+        for ($i = 0; $i < $times && $this->count() < Limits::ROUNDS; ++$i) {
+            $last = end($this->rounds);
+            $below = false === $last ? $this->on : $last->makes;
+            $made = max(1, min($makes ?? (0 === $below ? 6 : $below), Limits::STITCHES_IN_ROUND));
+            if ($made > $this->left) {
+                return;
+            }
+            $this->rounds[] = new Round($this->count() + 1, $source->line, str_repeat(Stitch::Single->code(), $made), $below, $below, $made, false);
+            $this->lines[] = Line::of([new Work(Stitch::Single, $made, Span::none())]);
+            $this->left -= $made;
+        }
+    }
+
+    public function lose(): void
+    {
+        $this->isLost = true;
+    }
+
+    /** Says where a head's number is not the round's. */
+    private function renumber(Source $source, ?Node\Head $head): void
+    {
+        $next = $this->count() + 1;
+        if (null === $head?->from || $head->from === $next) {
+            $this->isLost = $this->isLost && null === $head?->from;
+
+            return;
+        }
+        if ($this->isLost) {
+            $this->isLost = false;
+            if ($head->from > $next) {
+                $this->standIn($source, null, $head->from - $next);
+            }
+
+            return;
+        }
+        $once = $this->worked->once();
+        $mend = $head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
+        [$line, $column] = $source->at($head->numbers->from);
+        $this->problems[] = Problem::inLine($line, $column, max(1, $head->numbers->length()), $next, "This line says {$once} {$head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
+    }
+
+    private function hasRoom(Source $source): bool
+    {
+        if ($this->count() >= Limits::ROUNDS && !$this->isFull) {
+            $this->isFull = true;
+            $this->tell($source, Fault::at(Span::none(), 'A piece can have '.Limits::ROUNDS.' '.$this->worked->once().'s at the most.', 'Go on in another piece.'));
+        }
+
+        return $this->count() < Limits::ROUNDS;
+    }
+
+    /** @param int|null $round the round it is about; null: the next */
+    public function tell(Source $source, Fault $fault, bool $asNote = false, ?int $round = null): void
+    {
+        [$line, $column] = $source->at($fault->span->from);
+        $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round ?? $this->count() + 1, $fault->message, $fault->mend);
+        $problem = 1 === $source->lines() ? $problem->fixedBy(...$fault->fixes) : $problem;
+        $problem = [] === $fault->readings ? $problem : $problem->asking($fault->readings);
+        $this->problems[] = $asNote ? $problem->asNote() : $problem;
+    }
+}

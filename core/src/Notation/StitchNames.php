@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Plan\Terms;
+
+/** Every name that a stitch goes by. The trade's usual ones, from memory. */
+final class StitchNames
+{
+    private const SHARED = [
+        'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch, 'slip sts' => Stitch::SlipStitch, 'slp st' => Stitch::SlipStitch,
+        'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch, 'slsts' => Stitch::SlipStitch, 'sl stitch' => Stitch::SlipStitch, 'slip' => Stitch::SlipStitch, 'sl' => Stitch::SlipStitch, 'slipstitch' => Stitch::SlipStitch,
+        'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain, 'chain stitch' => Stitch::Chain, 'chain stitches' => Stitch::Chain, 'ch st' => Stitch::Chain, 'ch sts' => Stitch::Chain,
+        'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip, 'skipping' => Stitch::Skip, 'missing' => Stitch::Skip,
+        'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase, 'incr' => Stitch::Increase, 'increase stitch' => Stitch::Increase, 'v' => Stitch::Increase,
+        'dec' => Stitch::Decrease, 'decs' => Stitch::Decrease, 'decrease' => Stitch::Decrease, 'decreases' => Stitch::Decrease, 'decr' => Stitch::Decrease, 'decrease stitch' => Stitch::Decrease,
+        'inv' => Stitch::InvisibleDecrease, 'invdec' => Stitch::InvisibleDecrease, 'invdecs' => Stitch::InvisibleDecrease, 'idec' => Stitch::InvisibleDecrease, 'invis decs' => Stitch::InvisibleDecrease,
+        'bob' => Stitch::Bobble, 'bobs' => Stitch::Bobble, 'bo' => Stitch::Bobble, 'bs' => Stitch::Bobble, 'bst' => Stitch::Bobble, 'bobble' => Stitch::Bobble, 'bobbles' => Stitch::Bobble, 'bobble stitch' => Stitch::Bobble, 'bobble stitches' => Stitch::Bobble, 'bobble st' => Stitch::Bobble, 'bobble sts' => Stitch::Bobble, 'bob st' => Stitch::Bobble, 'bo st' => Stitch::Bobble, 'mb' => Stitch::Bobble,
+        'pop' => Stitch::Popcorn, 'pops' => Stitch::Popcorn, 'popcorn' => Stitch::Popcorn, 'popcorns' => Stitch::Popcorn, 'pc' => Stitch::Popcorn, 'pcs' => Stitch::Popcorn, 'popcorn stitch' => Stitch::Popcorn, 'popcorn stitches' => Stitch::Popcorn, 'popcorn st' => Stitch::Popcorn, 'pop st' => Stitch::Popcorn, 'pc st' => Stitch::Popcorn,
+        'puff' => Stitch::Puff, 'puffs' => Stitch::Puff, 'puff stitch' => Stitch::Puff, 'puff stitches' => Stitch::Puff, 'puff st' => Stitch::Puff, 'puff sts' => Stitch::Puff, 'ps' => Stitch::Puff,
+        'picot' => Stitch::Picot, 'picots' => Stitch::Picot, 'picot stitch' => Stitch::Picot,
+        'loop st' => Stitch::LoopStitch, 'loop sts' => Stitch::LoopStitch, 'loop stitch' => Stitch::LoopStitch, 'loop stitches' => Stitch::LoopStitch, 'lp st' => Stitch::LoopStitch, 'lps' => Stitch::LoopStitch,
+        'spike' => Stitch::Spike, 'spikes' => Stitch::Spike, 'spike st' => Stitch::Spike, 'spike stitch' => Stitch::Spike, 'spike stitches' => Stitch::Spike,
+        'crab st' => Stitch::ReverseSingle, 'crab stitch' => Stitch::ReverseSingle, 'crab stitches' => Stitch::ReverseSingle,
+    ];
+
+    /** The four stitches that have their own words in each country, from the lowest up. */
+    private const OWN = [
+        'us' => [
+            'sc' => ['sc', 'scs', 'single crochet', 'single crochets', 'single', 'singles'],
+            'hdc' => ['hdc', 'hdcs', 'half double crochet', 'half double crochets', 'half double', 'half doubles'],
+            'dc' => ['dc', 'dcs', 'double crochet', 'double crochets', 'double', 'doubles'],
+            'tr' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets', 'triple crochet', 'trc', 'tc'],
+        ],
+        'uk' => [
+            'sc' => ['dc', 'dcs', 'double crochet', 'double crochets', 'double', 'doubles'],
+            'hdc' => ['htr', 'htrs', 'half treble', 'half trebles', 'half treble crochet', 'half treble crochets'],
+            'dc' => ['tr', 'trs', 'treble', 'trebles', 'treble crochet', 'treble crochets', 'trc'],
+            'tr' => ['dtr', 'dtrs', 'double treble', 'double trebles', 'double treble crochet'],
+        ],
+    ];
+
+    /** @return array<string, Stitch> by name */
+    public static function of(Terms $terms): array
+    {
+        $names = self::SHARED;
+        foreach (self::OWN[$terms->value] as $us => $own) {
+            $stitch = Stitch::from($us);
+            $together = Stitch::Single === $stitch ? Stitch::Decrease : Stitch::from("{$us}2tog");
+            foreach ($own as $name) {
+                $names[$name] = $names["{$name} stitch"] = $names["{$name} stitches"] = $stitch;
+                foreach (['inc', 'increase', 'incs', 'increases'] as $increase) {
+                    $names["{$name} {$increase}"] = $names["{$increase} {$name}"] = Stitch::inOne($stitch, 2) ?? $stitch;
+                }
+                foreach (['dec', 'decrease', 'decs', 'decreases'] as $decrease) {
+                    $names["{$name} {$decrease}"] = $names["{$decrease} {$name}"] = $together;
+                }
+                $names += self::posts($name, $us);
+            }
+            $short = $own[0];
+            $names["{$short}inc"] = Stitch::inOne($stitch, 2) ?? $stitch;
+            $names["{$short}dec"] = $names["{$short}2tog"] = $together;
+            $names["{$short}3tog"] = Stitch::from("{$us}3tog");
+            $both = $stitch->throughBoth();
+            foreach (null === $both ? [] : [' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
+                $names["{$short} through both{$sides}"] = $both;
+            }
+            if (Stitch::Single === $stitch) {
+                $names += self::invisible($own);
+                $names["reverse {$short}"] = $names["r{$short}"] = $names["rev {$short}"] = Stitch::ReverseSingle;
+            }
+        }
+        foreach ([' sides', ' layers'] as $sides) {
+            $names["sl st through both{$sides}"] = Stitch::SlipThroughBoth;
+        }
+
+        return $names;
+    }
+
+    /**
+     * @return array<string, Stitch> "fpdc", "front post double crochet"
+     */
+    private static function posts(string $name, string $us): array
+    {
+        $front = Stitch::from("fp{$us}");
+        $back = Stitch::from("bp{$us}");
+
+        return ["fp{$name}" => $front, "fp {$name}" => $front, "front post {$name}" => $front, "bp{$name}" => $back, "bp {$name}" => $back, "back post {$name}" => $back];
+    }
+
+    /**
+     * @param list<string> $single the names of the plain stitch
+     *
+     * @return array<string, Stitch>
+     */
+    private static function invisible(array $single): array
+    {
+        $names = [];
+        foreach (['inv', 'invis', 'invisible'] as $invisible) {
+            foreach (['dec', 'decs', 'decr', 'decrease', 'decreases'] as $decrease) {
+                $names["{$invisible} {$decrease}"] = Stitch::InvisibleDecrease;
+                foreach ($single as $name) {
+                    $names["{$invisible} {$name} {$decrease}"] = $names["{$name} {$invisible} {$decrease}"] = Stitch::InvisibleDecrease;
+                }
+            }
+        }
+
+        return $names;
+    }
+}

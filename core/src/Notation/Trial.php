@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Lift;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\OtherSide;
+use Alternum\Core\Notation\Node\PlaceKind;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Worked;
+
+/** One reading of a line laid on the round below: what it uses and makes, and whether that is right. */
+final readonly class Trial
+{
+    /**
+     * @param Line             $reading as it was read
+     * @param Line             $line   the same as it is worked here
+     * @param int              $below  stitches, or places along a chain, that it is worked into; 0: a ring, or chains of its own
+     * @param bool             $starts it begins a piece by itself
+     * @param SyntaxError|null $error  why it cannot be laid out
+     * @param SyntaxError|null $odd    a repeat that did not come out even
+     * @param SyntaxError|null $place  a place that is named but is not where the work stands
+     */
+    private function __construct(
+        public Line $reading,
+        public Line $line,
+        public Expansion $stitches,
+        public int $below,
+        public int $uses,
+        public int $makes,
+        public bool $starts,
+        public bool $stands,
+        public Turning $turning,
+        public ?Closed $closed,
+        public ?SyntaxError $error = null,
+        public ?SyntaxError $odd = null,
+        public ?SyntaxError $place = null,
+    ) {
+    }
+
+    public static function of(Line $line, RoundBelow $ground): self
+    {
+        $reading = $line;
+        $foundation = self::foundation($line);
+        if (null === $foundation && null !== $ground->foundation) {
+            $foundation = self::begun($ground->foundation, $line);
+            $line = $line->withItems([$foundation, ...$line->items]);
+        }
+        $below = $ground->below;
+        $isFirst = 1 === $ground->number && 0 === $ground->on;
+        if ($isFirst && null !== $foundation && !$foundation->isPoint()) {
+            $isFlat = Worked::Rows === $ground->worked || ($line->head->row ?? false);
+            $below = $isFlat ? $foundation->side() : $foundation->bothSides();
+            $line = self::fromFoundation($line);
+        } elseif ($isFirst && null !== $foundation) {
+            $line = self::fromFoundation($line);
+        }
+        [$before, $after, $own] = self::lifts($line);
+        $lift = $before > 0 ? $before : $ground->lifted;
+        $standing = $own || ($ground->chainCounts && $lift > 0 && (!$isFirst || null !== $foundation && $before > 0));
+        $stands = $standing && $lift > 0 ? Expansion::of(Turning::standsFor($lift), 1) : Expansion::none();
+        $turning = new Turning($before, $after);
+        $closed = self::closes($line);
+        try {
+            $expanded = Expander::of($line, $below - $stands->uses());
+        } catch (SyntaxError $error) {
+            return new self($reading, $line, Expansion::none(), $below, 0, 0, false, false, $turning, $closed, $error);
+        }
+        $stitches = $stands->then($expanded->stitches);
+        $codes = $stitches->codes;
+        $isChains = '' !== $codes && '' === trim($codes, Stitch::Chain->code());
+        $starts = null !== $foundation || ($isFirst && $isChains);
+        $uses = $isFirst && ($isChains || ($foundation?->isPoint() ?? false)) ? 0 : Stitch::sumUses($codes);
+        if ($isFirst && null !== $foundation && !$foundation->isPoint() && !$foundation->joined && Worked::Rows !== $ground->worked && $uses === $below - 1 && $uses > $foundation->side()) {
+            // Both of the first chain's stitches were worked at the beginning: it is not come back to.
+            $below = $uses;
+        }
+
+        return new self($reading, $line, $stitches, $below, $uses, Stitch::sumMakes($codes), $starts, '' !== $stands->codes, $turning, $closed, null, $expanded->odd, self::misplaced($line, $expanded, $below, $foundation, $isFirst));
+    }
+
+    /** Whether all stitches below are used, and it can be gone on from. */
+    public function fits(RoundBelow $ground): bool
+    {
+        $isFirst = 1 === $ground->number && 0 === $ground->on;
+
+        return null === $this->error && null === $this->place && $this->uses === $this->below && $this->makes > 0 && $this->makes <= Limits::STITCHES_IN_ROUND && $this->starts === $isFirst;
+    }
+
+    public function miscounts(): bool
+    {
+        foreach ($this->line->counts as $count) {
+            if ($count->stitches !== $this->makes) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A chain from a line of its own, begun where the first stitch goes. */
+    private static function begun(Foundation $foundation, Line $line): Foundation
+    {
+        foreach ($line->items as $item) {
+            if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind && $foundation->chains > 0 && !$foundation->joined) {
+                return new Foundation($foundation->chains, $item->place->number, $foundation->span);
+            }
+            if ($item instanceof Work && PlaceKind::Ring === $item->place?->kind) {
+                return $foundation->intoRing($foundation->span);
+            }
+        }
+
+        return $foundation;
+    }
+
+    private static function foundation(Line $line): ?Foundation
+    {
+        foreach ($line->items as $item) {
+            if ($item instanceof Foundation) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    /** The chain that the first stitch goes into is said by the foundation. */
+    private static function fromFoundation(Line $line): Line
+    {
+        $items = $line->items;
+        foreach ($items as $i => $item) {
+            if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind) {
+                $items[$i] = new Work($item->stitch, $item->times, $item->span, $item->loop, $item->yarn);
+                break;
+            }
+        }
+
+        return $line->withItems(array_values($items));
+    }
+
+    /** @return array{int, int, bool} chains before the stitches and after them, and whether the first count */
+    private static function lifts(Line $line): array
+    {
+        $before = $after = 0;
+        $stands = $isWorked = false;
+        foreach ($line->items as $item) {
+            if ($item instanceof Lift) {
+                $isWorked ? $after = $item->chains : $before = $item->chains;
+                $stands = $stands || $item->stands;
+            }
+            $isWorked = $isWorked || $item instanceof Work || $item instanceof Node\Repeat || $item instanceof Node\Evenly;
+        }
+
+        return [$before, $after, $stands];
+    }
+
+    private static function closes(Line $line): ?Closed
+    {
+        $closed = null;
+        foreach ($line->items as $item) {
+            if ($item instanceof Close) {
+                $closed = $item->joins ? Closed::ToFirst : Closed::Level;
+            }
+        }
+
+        return $closed;
+    }
+
+    private static function misplaced(Line $line, Expander $expanded, int $below, ?Foundation $foundation, bool $isFirst): ?SyntaxError
+    {
+        $side = $isFirst && null !== $foundation && !$foundation->isPoint() && !$foundation->joined ? $foundation->side() : 0;
+        $isBack = false;
+        foreach ($line->items as $i => $item) {
+            $used = $expanded->before[$i];
+            if ($item instanceof OtherSide) {
+                $isBack = true;
+                if ($side > 0 && $used !== $side) {
+                    return self::error($item->span, "The first side has {$side} chains to work into, but {$used} are used before the other side.", $used < $side ? 'Work the '.($side - $used).' that are left over.' : 'Take off what uses '.($used - $side).'.');
+                }
+            }
+            $place = $item instanceof Work ? $item->place : null;
+            if (PlaceKind::Last === $place?->kind && $side > 0) {
+                $last = $isBack || $used >= $side ? $below : $side;
+                if ($used !== $last - 1 && $used !== $below - 1) {
+                    return self::error($item->span, 'It says the last chain, but '.($last - 1 - $used > 0 ? ($last - 1 - $used).' are left before it.' : 'that is used already.'), 'Mend the number of stitches before it.');
+                }
+            }
+            if (PlaceKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
+                return self::error($item->span, "It says stitch {$place->number}, but the next one is stitch ".($used + 1).'.', 'Say what is worked before it, or write “in next st”.');
+            }
+            if (PlaceKind::FromHook === $place?->kind && $place->number > max($below, 4) && !$isFirst) {
+                return self::error($item->span, "There are not {$place->number} chains before this.", 'Mend the number.');
+            }
+        }
+        if ($isFirst && null !== $foundation && $foundation->chains > 0 && $foundation->from > $foundation->chains + 1) {
+            return self::error($foundation->span, "There is no chain {$foundation->from}: the chain has {$foundation->chains}.", 'Mend one of the two.');
+        }
+
+        return null;
+    }
+
+    private static function error(Span $span, string $message, string $mend): SyntaxError
+    {
+        return new SyntaxError($message, $mend, $span->from, max(1, $span->length()));
+    }
+}

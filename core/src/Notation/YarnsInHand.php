@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+/** The yarns that typed words name, followed stitch by stitch through a piece: a yarn stays in hand until another is named. */
+final class YarnsInHand
+{
+    private ?string $inHand = null;
+    private ?string $before = null;
+
+    /**
+     * The yarn of every top of a round, as runs.
+     *
+     * @return list<array{string|null, int}> yarn, null where none was named, and tops; at least one
+     */
+    public function through(Round $round): array
+    {
+        $runs = [];
+        if ([] === $round->named) {
+            $runs[] = [$this->inHand, $round->makes];
+        } else {
+            $runs = $this->named($round);
+        }
+        if (null !== $round->then) {
+            $this->take($round->then);
+        }
+
+        return $runs;
+    }
+
+    /** @return list<array{string|null, int}> */
+    private function named(Round $round): array
+    {
+        $runs = [];
+        $done = 0;
+        $at = 0;
+        foreach ($round->named as $place => $yarn) {
+            $stitch = intdiv($place, 2);
+            $tops = Stitch::sumMakes(substr($round->codes, $done, $stitch - $done));
+            $at += $tops;
+            $done = $stitch;
+            $first = 1 === $place % 2 ? 1 : 0;
+            self::add($runs, $this->inHand, $at + $first - array_sum(array_column($runs, 1)));
+            $this->take($yarn);
+        }
+        self::add($runs, $this->inHand, $round->makes - array_sum(array_column($runs, 1)));
+
+        return [] === $runs ? [[$this->inHand, $round->makes]] : $runs;
+    }
+
+    /** @param list<array{string|null, int}> $runs */
+    private static function add(array &$runs, ?string $yarn, int $tops): void
+    {
+        if ($tops < 1) {
+            return;
+        }
+        $last = \count($runs) - 1;
+        if ($last >= 0 && $runs[$last][0] === $yarn) {
+            $runs[$last][1] += $tops;
+        } else {
+            $runs[] = [$yarn, $tops];
+        }
+    }
+
+    private function take(string $yarn): void
+    {
+        if (Expansion::BACK === $yarn) {
+            $this->inHand = $this->before;
+        } elseif ($yarn !== $this->inHand) {
+            [$this->before, $this->inHand] = [$this->inHand, $yarn];
+        }
+    }
+}
