@@ -172,6 +172,7 @@ final class AnalysisWriter
     {
         $piece = $analysis->piece;
         $rounds = [];
+        $named = $analysis->reading->yarns();
         foreach ($analysis->reading->rounds as $i => $round) {
             $course = $analysis->fabric->courses[$i];
             $rounds[] = [
@@ -186,6 +187,8 @@ final class AnalysisWriter
                 'levelMm' => self::rounded($course->level),
                 'ruffles' => $course->ruffles,
                 'readable' => $round->readable,
+                'yarns' => self::named($named[$i]),
+                'cues' => $analysis->reading->cuesOf($round->number),
                 'tops' => '' === trim($course->tops, Stitch::Single->code()) ? '' : $course->tops,
                 'runs' => array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], Colouring::runs($analysis->colouring->rounds[$i])),
             ];

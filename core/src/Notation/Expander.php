@@ -83,6 +83,14 @@ final readonly class Expander
 
     private static function work(Work $work): Expansion
     {
+        if (PlaceKind::FromHook === $work->place?->kind && $work->place->number > 1 && ($work->times ?? 0) > 1 && !$work->stitch->isOut()) {
+            $all = self::skipped($work->place->number - 1);
+            foreach ($work->together() as $one) {
+                $all = $all->then(Expansion::of($one->stitch, $one->times ?? 0, $one->loop)->inYarn($one->yarn));
+            }
+
+            return $all;
+        }
         $stitches = Expansion::of($work->stitch, $work->times ?? 0, $work->loop)->inYarn($work->yarn);
         if (PlaceKind::FromHook === $work->place?->kind && $work->place->number > 1 && !$work->stitch->isOut()) {
             // The chains before the one that is named are passed over.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Parse\Assumption;
 use Alternum\Core\Plan\Worked;
 
@@ -83,12 +84,25 @@ final class Judge
         return $cost;
     }
 
+    /** Whether what is worked as often as there is room neither grows nor shrinks the round. */
+    private static function fillsUp(Line $line): bool
+    {
+        foreach ($line->items as $item) {
+            if ($item instanceof Work && null === $item->times) {
+                return 1 === $item->stitch->makes() && 1 === $item->stitch->uses();
+            }
+        }
+
+        return false;
+    }
+
     private static function unlikely(Assumption $assumed, Trial $trial, RoundBelow $ground): int
     {
         $isClosed = Worked::Spiral !== $ground->worked || $ground->joins || $trial->line->closes();
 
         return match ($assumed) {
-            Assumption::LastOnlyAround => self::ODD - 10,
+            // "2 hdc, sc around" fills up with plain stitches; "sc, inc around" hardly with increases.
+            Assumption::LastOnlyAround => self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
             Assumption::SlipWorked, Assumption::NumberRepeats => 60,
             Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
             Assumption::ChainStands => $ground->chainCounts ? 0 : 40,

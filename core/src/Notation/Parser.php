@@ -72,6 +72,9 @@ final class Parser
             return Parsed::remark(trim($text, "# \t"));
         }
         $tokens = Tokens::of($this->lexer, $line);
+        if (Lines::isLabelled($this->cursor($tokens, new Choices()))) {
+            return Parsed::remark(trim($line));
+        }
         $lines = [];
         $error = null;
         $most = max(3, min(self::READINGS, intdiv(self::TOKENS, max(1, $tokens->count()))));

@@ -56,9 +56,9 @@ final readonly class Trial
         if ($isFirst && null !== $foundation && !$foundation->isPoint()) {
             $isFlat = Worked::Rows === $ground->worked || ($line->head->row ?? false);
             $below = $isFlat ? $foundation->side() : $foundation->bothSides();
-            $line = self::fromFoundation($line);
+            $line = self::fromFoundation($line, $foundation->joined);
         } elseif ($isFirst && null !== $foundation) {
-            $line = self::fromFoundation($line);
+            $line = self::fromFoundation($line, true);
         }
         [$before, $after, $own] = self::lifts($line);
         $lift = $before > 0 ? $before : $ground->lifted;
@@ -130,12 +130,13 @@ final readonly class Trial
     }
 
     /** The chain that the first stitch goes into is said by the foundation. */
-    private static function fromFoundation(Line $line): Line
+    private static function fromFoundation(Line $line, bool $isPoint): Line
     {
         $items = $line->items;
         foreach ($items as $i => $item) {
             if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind) {
-                $items[$i] = new Work($item->stitch, $item->times, $item->span, $item->loop, $item->yarn);
+                $work = new Work($item->stitch, $item->times, $item->span, $item->loop, $item->yarn);
+                array_splice($items, $i, 1, $isPoint ? [$work] : $work->together());
                 break;
             }
         }

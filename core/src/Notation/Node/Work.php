@@ -26,6 +26,24 @@ final readonly class Work extends Node
         return new self($this->stitch, $times, $span, $this->loop, $this->yarn, $this->place, $this->each);
     }
 
+    /**
+     * All of them in one place: "2 sc in 2nd ch from hook" is an increase.
+     *
+     * @return non-empty-list<self>
+     */
+    public function together(): array
+    {
+        $one = null === $this->times ? null : Stitch::inOne($this->stitch, $this->times);
+        $same = $this->stitch->same();
+
+        return match (true) {
+            null === $this->times || $this->times < 2 => [$this],
+            null !== $one => [$this->withStitch($one)->withTimes(1, $this->span)],
+            null !== $same => [$this->withTimes(1, $this->span), new self($same, $this->times - 1, $this->span, $this->loop, $this->yarn)],
+            default => [$this],
+        };
+    }
+
     public function withStitch(Stitch $stitch): self
     {
         return new self($stitch, $this->times, $this->span, $this->loop, $this->yarn, $this->place, $this->each);

@@ -89,6 +89,9 @@ final class Beginnings
                     $foundation = new Foundation($from, $from, $foundation->span);
                 }
                 $items[(int) $first] = $foundation;
+                if (!$foundation->isPoint()) {
+                    array_splice($items, (int) $second, 1, $next->together());
+                }
             }
         } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && PlaceKind::Chain === $next->place?->kind && null !== $next->times) {
             $items[(int) $first] = new Foundation($chain->times, $next->times + 1, $chain->span->to($next->span));

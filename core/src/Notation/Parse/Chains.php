@@ -39,6 +39,9 @@ final class Chains
                 [$at, $work] = $chain;
                 $left = ($work->times ?? 0) - $item->place->number + 1;
                 $all[$at] = $work->withStitch(Stitch::ChainOut);
+                if (2 === $item->times) {
+                    $item = $item->withStitch(Stitch::inOne($item->stitch, 2) ?? $item->stitch)->withTimes(1, $item->span);
+                }
             }
             $out = $left > 0 && PlaceKind::Stitch !== $item->place?->kind ? $item->stitch->out() : null;
             if (null === $out || null === $item->times || $item->times > $left) {

@@ -16,6 +16,8 @@ use Alternum\Core\Notation\TokenType;
 /** Reads a whole line: its head, then its body, in one of the ways in which that can be read. */
 final class Lines
 {
+    private const LABELS = ['abbreviations', 'abbreviation', 'materials', 'material', 'gauge', 'hook', 'notes', 'note', 'words', 'yarn', 'yarns', 'size', 'tension', 'terms', 'difficulty', 'level', 'skill', 'stitches', 'tools', 'supplies', 'pattern', 'instructions', 'special', 'finished', 'finishing', 'change', 'colours', 'colors', 'begin', 'marker', 'you', 'tip', 'tips', 'legend', 'key', 'assembly', 'techniques', 'needed', 'requirements', 'designer', 'copyright'];
+
     /** @throws SyntaxError with its place */
     public static function of(Cursor $c, Choices $choices): Line
     {
@@ -73,6 +75,25 @@ final class Lines
         return $found;
     }
 
+    /** A line that says what it is, "Materials: …", "sc = single crochet": for people, whatever stitches it names. */
+    public static function isLabelled(Cursor $c): bool
+    {
+        if (\in_array($c->tokens->value(0), self::LABELS, true)) {
+            for ($at = 1; $at < 4; ++$at) {
+                if (':' === $c->tokens->value($at) || ($at > 1 && $c->tokens->is($at, TokenType::Dash, TokenType::Equals))) {
+                    return true;
+                }
+            }
+        }
+        $name = $c->vocabulary->at($c->tokens, 0);
+        if (null === $name && !\in_array($c->tokens->value(0), ['mr', 'st', 'sts', 'blo', 'flo', 'rnd', 'fo', 'rep', 'pm', 'yo'], true)) {
+            return false;
+        }
+        $sign = $name[1] ?? ('(' === $c->tokens->value(1) ? 4 : 1);
+
+        return null === $c->tokens->number($sign + 1) && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign) || ($c->tokens->is($sign, TokenType::Dash) && $c->tokens->isWord($sign + 1) && !\in_array($c->tokens->value($sign + 1), Words::REPEAT, true)));
+    }
+
     /** A number beside a stitch's name near its beginning: a round, however it goes on. */
     private static function looksWorked(Cursor $c): bool
     {
@@ -90,21 +111,6 @@ final class Lines
      */
     public static function isProse(Cursor $c): bool
     {
-        $labels = ['abbreviations', 'abbreviation', 'materials', 'material', 'gauge', 'hook', 'notes', 'note', 'words', 'yarn', 'yarns', 'size', 'tension', 'terms', 'difficulty', 'level', 'skill', 'stitches', 'tools', 'supplies', 'pattern', 'instructions', 'special', 'finished', 'finishing', 'change', 'colours', 'colors', 'begin', 'marker', 'you', 'tip', 'tips', 'legend', 'key', 'assembly', 'techniques', 'needed', 'requirements', 'designer', 'copyright'];
-        $first = $c->tokens->value(0);
-        if (\in_array($first, $labels, true)) {
-            for ($at = 1; $at < 4; ++$at) {
-                if (':' === $c->tokens->value($at) || ($at > 1 && $c->tokens->is($at, TokenType::Dash, TokenType::Equals))) {
-                    return true;
-                }
-            }
-        }
-        $name = $c->vocabulary->at($c->tokens, 0);
-        $after = $name[1] ?? 1;
-        if ($c->tokens->is($after, TokenType::Equals) || ((null !== $name || 'mr' === $first) && (':' === $c->tokens->value($after) || $c->tokens->is($after, TokenType::Dash)) && null === $c->tokens->number($after + 1))) {
-            // "sc = single crochet", "inc - two in one stitch"
-            return true;
-        }
         $unknown = $known = 0;
         $isRepeat = $isCount = false;
         for ($at = 0; $c->tokens->has($at); ++$at) {

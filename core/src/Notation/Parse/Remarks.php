@@ -25,6 +25,8 @@ final class Remarks
     ];
     /** These begin a clause that is a remark only where no stitch is named in it. */
     private const WEAK = ['with', 'use', 'using', 'the', 'it', 'this', 'now', 'make', 'for', 'join', 'as', 'start', 'begin', 'working', 'work', 'each', 'both', 'all', 'in', 'stitch', 'repeat', 'continue', 'skip', 'turn', 'that', 'these', 'there', 'about', 'approx', 'approximately', 'attach', 'add', 'place', 'put', 'set', 'if', 'you', 'end', 'make', 'count', 'before', 'after', 'when', 'while', 'once', 'here', 'change', 'changing', 'drop', 'pick', 'carry', 'f', 'reverse'];
+    /** Of those, the ones that say to do something. */
+    private const DOING = ['place', 'put', 'add', 'attach', 'set', 'turn', 'end', 'count', 'join', 'start', 'begin', 'reverse', 'change', 'changing', 'drop', 'pick', 'carry', 'repeat', 'skip', 'stitch', 'continue'];
     /** A word anywhere that tells of what a clause is. */
     private const ABOUT = ['eyes' => CueKind::Eyes, 'eye' => CueKind::Eyes, 'stuffing' => CueKind::Stuff, 'stuff' => CueKind::Stuff, 'marker' => CueKind::Marker, 'tail' => CueKind::Tail];
 
@@ -115,7 +117,7 @@ final class Remarks
             $words += $c->tokens->isWord($at) ? 1 : 0;
         }
 
-        return $words >= 3 || (1 <= $words && isset(self::ABOUT[$c->tokens->value($from)]));
+        return $words >= (\in_array($c->tokens->value($from), self::DOING, true) ? 2 : 3) || (1 <= $words && isset(self::ABOUT[$c->tokens->value($from)]));
     }
 
     /** @param list<string> $words */

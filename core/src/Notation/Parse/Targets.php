@@ -189,7 +189,7 @@ final class Targets
         if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
             return $c->back($from);
         }
-        if ($in && \in_array($preposition, ['to', 'around'], true)) {
+        if ($in && ('around' === $preposition || ('to' === $preposition && !($next && $named)))) {
             return $c->back($from);
         }
         $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);

@@ -78,7 +78,7 @@ final class Yarns
             // "with B, Flag red:", "with B Flag red:": the name after a letter is for people.
             if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0) {
                 $c->at += self::colonAhead($c);
-            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !$c->tokens->isAmong($c->at, $c->at + 8, ['in', 'around', 'each', 'next', 'across'])) {
+            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !$c->tokens->isAmong($c->at, $c->at + 1 + self::colonAhead($c, 1), ['in', 'around', 'each', 'next', 'across'])) {
                 $c->at += 1 + self::colonAhead($c, 1);
             }
 
