@@ -84,6 +84,17 @@ final class Judge
         return $cost;
     }
 
+    private static function isOpen(Line $line): bool
+    {
+        foreach ($line->items as $item) {
+            if (Expander::isOpen($item)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether what is worked as often as there is room neither grows nor shrinks the round. */
     private static function fillsUp(Line $line): bool
     {
@@ -102,15 +113,19 @@ final class Judge
 
         return match ($assumed) {
             // "2 hdc, sc around" fills up with plain stitches; "sc, inc around" hardly with increases.
-            Assumption::LastOnlyAround => self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
-            Assumption::SlipWorked, Assumption::NumberRepeats => 60,
+            Assumption::LastOnlyAround => \in_array(Assumption::NameParted, $trial->line->assumed, true) ? self::NEVER : self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
+            Assumption::DashStitches => $trial->starts ? self::NEVER : 60,
+            Assumption::OneAround => [] === $trial->line->counts ? self::NEVER : 0,
+            Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
+            Assumption::NumberRepeats => 60,
             Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
-            Assumption::ChainStands => $ground->chainCounts ? 0 : 40,
+            // What is worked as often as there is room hides whether the chain was a stitch.
+            Assumption::ChainStands => $ground->chainCounts ? 0 : (self::isOpen($trial->line) ? self::NEVER : 40),
             Assumption::ChainLiftsNext => Worked::Rows === $ground->worked || $trial->line->closes() ? 0 : 60,
             Assumption::ChainWorkedLast => Worked::Rows === $ground->worked || $trial->line->closes() ? self::NEVER : 0,
             Assumption::LetterStitch => $ground->letters ? 0 : 60,
             Assumption::LetterYarn => $ground->letters ? 60 : 0,
-            Assumption::OnAsBefore, Assumption::WholeList, Assumption::NameParted => 35,
+            Assumption::OnAsBefore, Assumption::WholeList, Assumption::NameParted, Assumption::NameAlone => 35,
             Assumption::ChainBegins => 1 === $ground->number && 0 === $ground->on ? 0 : self::NEVER,
             Assumption::ChainStandsOut => 1 === $ground->number && 0 === $ground->on ? self::NEVER : 0,
             default => 0,

@@ -14,9 +14,10 @@ final readonly class Parsed
     /**
      * @param list<Line>       $lines  its readings; none where it is a remark or cannot be read
      * @param string|null      $remark said to people only; '' for nothing at all
+     * @param bool             $isHeading it may be a piece's heading, "Ears x2"
      * @param SyntaxError|null $error  why it cannot be read, with as much of it as was understood
      */
-    private function __construct(public array $lines, public ?string $remark = null, public ?SyntaxError $error = null, public ?Head $head = null, public ?Count $count = null)
+    private function __construct(public array $lines, public ?string $remark = null, public ?SyntaxError $error = null, public ?Head $head = null, public ?Count $count = null, public bool $isHeading = false)
     {
     }
 
@@ -31,8 +32,8 @@ final readonly class Parsed
         return new self([], $text);
     }
 
-    public static function failed(SyntaxError $error, ?Head $head, ?Count $count): self
+    public static function failed(SyntaxError $error, ?Head $head, ?Count $count, bool $isHeading = false): self
     {
-        return new self([], null, $error, $head, $count);
+        return new self([], null, $error, $head, $count, $isHeading);
     }
 }

@@ -37,6 +37,8 @@ final class Rounds
     private ?Foundation $foundation = null;
     /** A yarn named on a line of its own. */
     private ?string $yarn = null;
+    /** The line before is blank. */
+    private bool $isAfterBlank = false;
     /** How many rounds a line stands for could not be told: the next head says where the work is. */
     private bool $isLost = false;
 
@@ -91,6 +93,7 @@ final class Rounds
 
     public function remark(Source $source, string $text): void
     {
+        $this->isAfterBlank = '' === $text;
         if ('' !== $text) {
             $this->said[] = new Said($this->count(), $source->line, CueKind::Note, $text);
         }
@@ -99,6 +102,11 @@ final class Rounds
     public function unreadable(Source $source, Parsed $parsed): Outcome
     {
         $error = $parsed->error;
+        if ($parsed->isHeading && (0 === $this->count() || $this->isAfterBlank)) {
+            $this->remark($source, trim($source->text));
+
+            return new Outcome(null, null);
+        }
         if (null !== $error && $this->hasRoom($source)) {
             $this->renumber($source, $parsed->head);
             $this->tell($source, $this->advice->tried(Fault::of($error), $source, $this->below(), $parsed->count));
@@ -204,6 +212,7 @@ final class Rounds
             $this->yarn = null;
         }
         $this->checkYarns($source, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]);
+        $this->isAfterBlank = false;
         $this->rounds[] = new Round(
             $this->count() + 1,
             $source->line,

@@ -48,7 +48,7 @@ final readonly class Trial
         $reading = $line;
         $foundation = self::foundation($line);
         if (null === $foundation && null !== $ground->foundation) {
-            $foundation = self::begun($ground->foundation, $line);
+            [$foundation, $line] = self::begun($ground->foundation, $line);
             $line = $line->withItems([$foundation, ...$line->items]);
         }
         $below = $ground->below;
@@ -103,19 +103,34 @@ final readonly class Trial
         return false;
     }
 
-    /** A chain from a line of its own, begun where the first stitch goes. */
-    private static function begun(Foundation $foundation, Line $line): Foundation
+    /**
+     * A chain from a line of its own, begun where the first stitch goes.
+     *
+     * @return array{Foundation, Line}
+     */
+    private static function begun(Foundation $foundation, Line $line): array
     {
-        foreach ($line->items as $item) {
-            if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind && $foundation->chains > 0 && !$foundation->joined) {
-                return new Foundation($foundation->chains, $item->place->number, $foundation->span);
+        foreach ($line->items as $i => $item) {
+            if (!$item instanceof Work) {
+                continue;
             }
-            if ($item instanceof Work && PlaceKind::Ring === $item->place?->kind) {
-                return $foundation->intoRing($foundation->span);
+            $isChain = $foundation->chains > 0 && !$foundation->joined;
+            if (PlaceKind::Ring === $item->place?->kind) {
+                return [$foundation->intoRing($foundation->span), $line];
             }
+            if ($isChain && PlaceKind::FromHook === $item->place?->kind) {
+                return [new Foundation($foundation->chains, $item->place->number, $foundation->span), $line];
+            }
+            if ($isChain && Stitch::Skip === $item->stitch && null !== $item->times) {
+                $items = $line->items;
+                array_splice($items, $i, 1);
+
+                return [new Foundation($foundation->chains, $item->times + 1, $foundation->span), $line->withItems($items)];
+            }
+            break;
         }
 
-        return $foundation;
+        return [$foundation, $line];
     }
 
     private static function foundation(Line $line): ?Foundation

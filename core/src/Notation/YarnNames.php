@@ -95,6 +95,10 @@ final readonly class YarnNames
         if (1 !== \strlen($value) || !ctype_alpha($value) || $tokens->is($at + 1, TokenType::Other)) {
             return null;
         }
+        if (\in_array($value, ['x', 'v'], true) && !$isSaid && !$this->has(strtoupper($value))) {
+            // Where no yarn has the letter, X and V name stitches.
+            return null;
+        }
         // A small "a" is an article, unless it stands where only a yarn can.
         $isLetter = $tokens->isCapital($at) || $isSaid || ('a' !== $value && 'x' !== $value) || ':' === $tokens->value($at + 1) || $tokens->is($at + 1, TokenType::Close);
 

@@ -82,7 +82,8 @@ final class CommandLineTest extends TestCase
         self::assertSame(Outcome::FINE, $written->code);
         $read = self::perform("read - --terms={$terms}", $written->output);
         self::assertSame('', $read->said, $written->output);
-        self::assertSame(self::json(self::perform('read -', implode("\n", $rounds)))['rounds'], self::json($read)['rounds'], $written->output);
+        $stitches = static fn (array $read): array => array_map(static fn (array $round): array => [$round['number'], $round['uses'], $round['makes'], $round['stitches']], $read['rounds']);
+        self::assertSame($stitches(self::json(self::perform('read -', implode("\n", $rounds)))), $stitches(self::json($read)), $written->output);
     }
 
     public function testWritesThePlan(): void

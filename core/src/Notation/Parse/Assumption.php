@@ -18,12 +18,21 @@ enum Assumption
     case NameWhole;
     /** The same: two stitches whose comma was lost. */
     case NameParted;
+    /** "(sc inc)", "(2 sc dec)", nothing else in the bracket: a comma was lost. */
+    case CommaLost;
+    case NameAlone;
     /** "sc 5 inc": the number belongs to what stands before it. */
     case NumberBefore;
     case NumberAfter;
     /** "Rnd 1 - 6 sc": the number after the dash ends a range of rounds. */
     case DashRange;
     case DashPause;
+    /** "- 6 sc" at a line's end: what the round makes. */
+    case DashCounts;
+    case DashStitches;
+    /** One stitch and nothing else, "sc (12)": all around. */
+    case OneOnly;
+    case OneAround;
     /** "sl st" at a round's end closes it. */
     case SlipCloses;
     case SlipWorked;
@@ -39,6 +48,10 @@ enum Assumption
     case ChainBegins;
     /** The same: the chain stands out of the round. */
     case ChainStandsOut;
+    /** "MC" at a round's beginning: a magic circle. */
+    case CircleRing;
+    /** The same: the main colour. */
+    case CircleYarn;
     /** "A": a yarn. */
     case LetterYarn;
     /** "A": a decrease, where X, V and A name the stitches. */

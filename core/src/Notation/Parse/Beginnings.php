@@ -29,7 +29,7 @@ final class Beginnings
      */
     public static function of(Cursor $c, array $items): array
     {
-        return self::closed($c, self::sameFirst(self::lifted($c, self::founded($c, self::counted($items)))));
+        return self::alone($c, self::closed($c, self::sameFirst(self::lifted($c, self::founded($c, self::counted($items))))));
     }
 
     /**
@@ -183,6 +183,24 @@ final class Beginnings
         }
 
         return $items;
+    }
+
+    /**
+     * "sc (12)", "sc through both loops (12)": one stitch that stands for the round.
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function alone(Cursor $c, array $items): array
+    {
+        $first = self::stitch($items, 0);
+        $work = null === $first ? null : $items[$first];
+        if ($work instanceof Work && 1 === $work->times && null === $work->place && null === self::stitch($items, 1) && Assumption::OneAround === $c->choose($work->span->from, [Assumption::OneOnly, Assumption::OneAround])) {
+            $items[$first] = $work->withTimes(null, $work->span);
+        }
+
+        return array_values($items);
     }
 
     private static function isLift(Node $item): bool

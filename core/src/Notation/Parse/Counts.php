@@ -63,6 +63,7 @@ final class Counts
         if (null === $number) {
             return $c->back($from);
         }
+        $named = null !== $c->vocabulary->at($c->tokens, $c->at);
         self::stitchWords($c);
         $isSum = false;
         while ($c->is(TokenType::Separator) || $c->isWord('and', '+', 'plus', '&')) {
@@ -77,7 +78,7 @@ final class Counts
             self::stitchWords($c);
         }
         $c->takeType(TokenType::Stop);
-        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times, TokenType::Star) || (($isSum || !$worked) && ($c->is(TokenType::Word) || null !== $c->number()))) {
+        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times, TokenType::Star) || ($isSum && null !== $c->number()) || ($isSum && $c->is(TokenType::Word)) || (!$worked && ($named ? $c->has() && !$c->isClauseEnd() : $c->isWord('around', 'times', 'more', ...Words::REPEAT)))) {
             return $c->back($from);
         }
 
@@ -135,7 +136,6 @@ final class Counts
     private static function said(Cursor $c): ?Count
     {
         $from = $c->at;
-        $isLed = $from > 0 && $c->tokens->is($from - 1, TokenType::Dash, TokenType::Equals, TokenType::Stop, TokenType::Bar, TokenType::Separator, TokenType::Close);
         $isStrong = $from > 0 && $c->tokens->is($from - 1, TokenType::Dash, TokenType::Equals, TokenType::Stop, TokenType::Bar);
         $c->skipTypes(TokenType::Equals) && $isStrong = true;
         $lead = $c->at;
@@ -155,8 +155,12 @@ final class Counts
         $words = $c->at;
         $isWork = null !== $c->vocabulary->at($c->tokens, $c->at);
         if ($isWork && !$hasWord && !self::isAfterEquals($c, $from)) {
-            // "- 6 sc" are stitches.
-            return $c->back($from);
+            // "- 6 sc" may be stitches.
+            $isLast = null !== $name = $c->vocabulary->at($c->tokens, $c->at);
+            $isLast = $isLast && (!$c->tokens->has($c->at + $name[1]) || $c->tokens->is($c->at + $name[1], TokenType::Stop) && !$c->tokens->has($c->at + $name[1] + 1));
+            if (!$c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || !$isLast || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
+                return $c->back($from);
+            }
         }
         if ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->tokens->isClose($c->at + 1)) {
             // "a 12-inch tail"
@@ -165,7 +169,7 @@ final class Counts
         self::stitchWords($c);
         $saysSt = $c->at > $words;
         $isAlone = $c->isClauseEnd() && !$c->is(TokenType::Open) || !$c->has() || $c->isWord('and', 'join', 'remain', 'remaining', 'change', 'fasten', 'with') || ($c->is(TokenType::Open) && ($saysSt || $isStrong));
-        if (!$isAlone || !($isStrong || $hasWord || $saysSt || $isLed && !$c->has())) {
+        if (!$isAlone || !($isStrong || $hasWord || $saysSt || !$c->has())) {
             return $c->back($from);
         }
 

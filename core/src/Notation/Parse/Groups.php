@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Node\Evenly;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
@@ -130,7 +131,7 @@ final class Groups
         for ($i = $begin; $i < $end && !$nodes[$i] instanceof Repeat; ++$i) {
             $node = $nodes[$i];
             if ($node instanceof Work) {
-                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= Turning::MOST && !self::isSkipNext($nodes, $i) ? $i + 1 : $begin;
+                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= Turning::MOST && !self::goesWithNext($nodes, $i) ? $i + 1 : $begin;
                 break;
             }
         }
@@ -142,13 +143,15 @@ final class Groups
     }
 
     /**
+     * A chain over skipped stitches, or one that is worked along, lifts nothing.
+     *
      * @param list<Node> $nodes
      */
-    private static function isSkipNext(array $nodes, int $at): bool
+    private static function goesWithNext(array $nodes, int $at): bool
     {
         for ($i = $at + 1; isset($nodes[$i]); ++$i) {
             if ($nodes[$i] instanceof Work) {
-                return Stitch::Skip === $nodes[$i]->stitch;
+                return Stitch::Skip === $nodes[$i]->stitch || PlaceKind::FromHook === $nodes[$i]->place?->kind;
             }
         }
 

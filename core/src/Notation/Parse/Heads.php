@@ -30,6 +30,7 @@ final class Heads
 
     private static function marked(Cursor $c): ?Head
     {
+        $begin = $c->at;
         while ($c->is(TokenType::Star, TokenType::Bar) || \in_array($c->value(), ['#', '_', '"', '`', '>', '\\', '?', '!', '+', '~'], true) || ($c->is(TokenType::Dash) && !$c->tokens->isClose($c->at + 1)) || ($c->is(TokenType::Close) && '>' === $c->value())) {
             ++$c->at;
         }
@@ -41,7 +42,7 @@ final class Heads
         }
         self::closing($c);
 
-        return new Head($head->from, $head->rounds, $c->span($from), $head->numbers, $head->row);
+        return new Head($head->from, $head->rounds, $c->span($begin), $head->numbers, $head->row);
     }
 
     /** Signs between a head and what it heads. */

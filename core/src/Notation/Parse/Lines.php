@@ -91,7 +91,9 @@ final class Lines
         }
         $sign = $name[1] ?? ('(' === $c->tokens->value(1) ? 4 : 1);
 
-        return null === $c->tokens->number($sign + 1) && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign) || ($c->tokens->is($sign, TokenType::Dash) && $c->tokens->isWord($sign + 1) && !\in_array($c->tokens->value($sign + 1), Words::REPEAT, true)));
+        $isShaping = null !== $name && ($name[0]->uses() > 1 || $name[0]->makes() > 1);
+
+        return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2)) && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign) || ($c->tokens->is($sign, TokenType::Dash) && $c->tokens->isWord($sign + 1) && !\in_array($c->tokens->value($sign + 1), Words::REPEAT, true)));
     }
 
     /** A number beside a stitch's name near its beginning: a round, however it goes on. */

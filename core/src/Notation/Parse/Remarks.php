@@ -98,7 +98,7 @@ final class Remarks
             if ((null !== $name && !$isApart && !\in_array($c->tokens->value($at), ['single', 'double', 'loop', 'v', 'pop', 'chain', 'bo'], true)) || $c->tokens->is($at, TokenType::Star) || ($c->tokens->is($at, TokenType::Times) && null !== $c->tokens->number($at + 1))) {
                 return true;
             }
-            if (!$after && \in_array($c->tokens->value($at), ['around', 'mr', 'rep', 'repeat'], true)) {
+            if ((!$after || $end - $from < 3) && \in_array($c->tokens->value($at), ['around', 'mr', 'rep', 'repeat'], true)) {
                 return true;
             }
         }

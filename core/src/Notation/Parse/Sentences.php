@@ -168,10 +168,11 @@ final class Sentences
     private static function on(Cursor $c, int $from): ?Again
     {
         $c->skip('and', 'then', 'now');
-        if (!($c->take('continue') || $c->takePhrase('keep', 'going') || $c->takePhrase('carry', 'on'))) {
+        $works = $c->isWord('work', 'crochet', 'sc', 'knit') && \in_array($c->value(1), ['until', 'till', 'til'], true);
+        if (!($works || $c->isWord('continue') || ('keep' === $c->value() && 'going' === $c->value(1)) || ('carry' === $c->value() && 'on' === $c->value(1)))) {
             return $c->back($from);
         }
-        $c->skip('around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
+        $c->skip('continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
         $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
 
         return $isOver ? self::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);

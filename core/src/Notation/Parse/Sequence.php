@@ -250,14 +250,13 @@ final class Sequence
             return false;
         }
         $c->skip('and', 'then');
-        $at = $c->at;
         $into = $c->isWord('in', 'into', 'next', 'each', 'the') ? Targets::of($c) : null;
         if (null === $into || TargetKind::Ring === $into->kind || TargetKind::Same === $into->kind || !$c->isClauseEnd() && !$c->isWord('and', 'then')) {
             $c->back($from);
 
             return false;
         }
-        $this->nodes[] = Placing::of($c, $last->stitch->plain(), null, $into, $at);
+        $this->nodes[] = Placing::of($c, $last->stitch->plain(), null, $into, $from);
 
         return true;
     }

@@ -81,6 +81,9 @@ final class Starts
         if (!Targets::ring($c) || ($with && $c->tokens->value($c->at - 1) === 'mc')) {
             return $c->back($from);
         }
+        if ('mc' === $c->value(-1) && ':' === $c->value() && ($c->tokens->isAmong($c->at, $c->tokens->count(), ['mr', 'ring', 'circle']) || Assumption::CircleYarn === $c->choose($c->at, [Assumption::CircleRing, Assumption::CircleYarn]))) {
+            return $c->back($from);
+        }
         $ring = Foundation::ring($c->span($from));
         $after = $c->at;
         $c->skipTypes(TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar);
@@ -98,7 +101,7 @@ final class Starts
         $c->skip(...Words::STITCHES);
         Targets::of($c);
 
-        return [$ring, new Work(Stitch::Single, $number, $c->span($at))];
+        return [$ring, new Work(Stitch::Single, $number, $c->span($after))];
     }
 
     /** @return array{Node}|null "join with sl st to form ring", "sl st in first ch to join", after a chain */

@@ -49,7 +49,7 @@ final class Suffixes
             return $node->withYarn($yarn, $node->span->to($c->span($from)));
         }
         if ($node instanceof Work) {
-            return self::glossed($c, $node) ?? self::startingIn($c, $node) ?? self::inTotal($c, $node);
+            return self::glossed($c, $node) ?? self::intoRing($c, $node) ?? self::startingIn($c, $node) ?? self::inTotal($c, $node);
         }
 
         return $node;
@@ -108,6 +108,18 @@ final class Suffixes
     private static function isAlike(Stitch $one, Stitch $other): bool
     {
         return $one->uses() === $other->uses() && $one->makes() === $other->makes();
+    }
+
+    /** "sc x 6 in MR" */
+    private static function intoRing(Cursor $c, Work $node): ?Work
+    {
+        $from = $c->at;
+        $into = null === $node->place && $c->isWord('in', 'into', 'inside') ? Targets::of($c) : null;
+        if (TargetKind::Ring !== $into?->kind) {
+            return $c->back($from);
+        }
+
+        return new Work($node->stitch, $node->times, $node->span->to($c->span($from)), $node->loop, $node->yarn, Place::ring());
     }
 
     /** "4 sc starting in second ch from hook" */

@@ -98,7 +98,8 @@ final class Targets
         if (null !== $ordinal) {
             return $ordinal;
         }
-        $each = $c->take('each', 'every', 'all', 'ea', 'evry');
+        $isAround = 'all' === $c->value() && (\in_array($c->value(1), ['around', 'round', 'across', 'way'], true) || ('the' === $c->value(1) && 'way' === $c->value(2)));
+        $each = !$isAround && $c->take('each', 'every', 'all', 'ea', 'evry');
         if ($each) {
             $c->skip('of', 'the', 'single', 'one');
             $every = self::everyNth($c);

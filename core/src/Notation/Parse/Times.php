@@ -44,7 +44,7 @@ final class Times
         }
         $before = $c->at;
         $c->skip('from', 'between', 'the', 'this', 'these', 'that', 'pattern', 'sequence', 'stitches', 'instructions', 'what', 'is', 'it', 'everything', 'in', 'brackets', 'parentheses', 'asterisk', 'asterisks', 'first', 'last', 'beginning', 'two', 'above');
-        while ($c->is(TokenType::Star) || ($c->isWord('to', 'and', '&') && $c->isAhead(1, TokenType::Star)) || ($c->is(TokenType::Open) && $c->isAhead(1, TokenType::Close, TokenType::Star))) {
+        while ($c->is(TokenType::Star) || ($c->is(TokenType::Dash) && $c->isAhead(1, TokenType::Star)) || ($c->isWord('to', 'and', '&') && $c->isAhead(1, TokenType::Star)) || ($c->is(TokenType::Open) && $c->isAhead(1, TokenType::Close, TokenType::Star))) {
             $c->at += $c->is(TokenType::Open) ? 2 + ($c->isAhead(2, TokenType::Close) ? 1 : 0) : 1;
         }
         if ('two' === $c->value(-1) && $c->isWord('times', 'more')) {

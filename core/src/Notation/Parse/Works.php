@@ -40,7 +40,7 @@ final class Works
             return;
         }
         $c->skip(...Words::DO, ...['a', 'an', 'another', 'start', 'begin', 'by', 'with', 'working', 'making', 'doing', 'of', 'one', 'you', 'will', 'more']);
-        if ('with' === $c->value(-1) || 'next' === $c->value(-1)) {
+        if (('with' === $c->value(-1) && !\in_array($c->value(-2), ['start', 'begin'], true)) || 'next' === $c->value(-1)) {
             $c->back($from);
             $c->skip('work', 'make', 'do', 'place', 'put', 'add', 'a', 'an');
         }
@@ -126,8 +126,10 @@ final class Works
         $letter = strtoupper($c->value());
         $isStitch = 'A' === $letter && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
         ++$c->at;
+        $name = $isStitch ? null : $c->vocabulary->at($c->tokens, $c->at);
+        $c->at += $name[1] ?? 0;
 
-        return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
+        return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
     }
 
     private static function isXva(Cursor $c): bool
@@ -147,6 +149,10 @@ final class Works
         $number = null;
         if (null !== $c->number()) {
             $number = $c->takeNumber();
+            if (($c->is(TokenType::Times) || 'x' === $c->value()) && null !== $c->vocabulary->at($c->tokens, $c->at + 1)) {
+                // "6 x inc"
+                ++$c->at;
+            }
             $c->skip('more', 'additional', 'extra', 'plain', 'regular', 'of', 'standard');
         }
         $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
@@ -181,7 +187,8 @@ final class Works
         $name = $c->vocabulary->at($c->tokens, $c->at);
         if (null !== $name) {
             $first = self::firstOf($c, $name[1]);
-            if (null !== $first && Assumption::NameParted === $c->choose($c->at, [Assumption::NameWhole, Assumption::NameParted])) {
+            $options = Stitch::Single === $first && self::isAlone($c) ? [Assumption::CommaLost, Assumption::NameAlone] : [Assumption::NameWhole, Assumption::NameParted];
+            if (null !== $first && \in_array($c->choose($c->at, $options), [Assumption::NameParted, Assumption::CommaLost], true)) {
                 ++$c->at;
 
                 return [$first, $number];
@@ -207,6 +214,14 @@ final class Works
         }
 
         return $c->vocabulary->stitch($c->value());
+    }
+
+    /** Whether the two words are all that their bracket holds, but for a number before them. */
+    private static function isAlone(Cursor $c): bool
+    {
+        $before = null !== $c->tokens->number($c->at - 1) ? $c->at - 2 : $c->at - 1;
+
+        return $c->tokens->is($before, TokenType::Open, TokenType::Star) && $c->isAhead(2, TokenType::Close, TokenType::Star);
     }
 
     /** "5-loop bobble", "4 dc popcorn": the number before it is the loops'. */

@@ -13,7 +13,7 @@ use Alternum\Core\Notation\TokenType;
  */
 final class Yarns
 {
-    private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back'];
+    private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back', 'cc'];
     private const WITH = ['with', 'using', 'use'];
     private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
     private const LEAVING = ['drop', 'dropping', 'cut', 'cutting', 'fasten', 'break', 'finish', 'leave', 'carry', 'carrying', 'float', 'cutoff', 'end', 'snip'];
@@ -38,6 +38,9 @@ final class Yarns
     {
         $from = $c->at;
         $bracket = $c->takeType(TokenType::Open);
+        if ($bracket && self::standBefore($c)) {
+            return $c->back($from);
+        }
         $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
         $name = $bracket || $in || $c->tokens->isCapital($c->at) || $c->isWord('yarn', 'colour', 'color') ? self::name($c) : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
@@ -48,6 +51,18 @@ final class Yarns
         }
 
         return $name;
+    }
+
+    /** Whether the line's yarns in brackets stand before their stitches: the first of them follows none. */
+    private static function standBefore(Cursor $c): bool
+    {
+        for ($at = 1; $at < $c->at; ++$at) {
+            if ($c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
+                return $c->tokens->is($at + $name[1], TokenType::Close) && ($at < 2 || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar)) && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
+            }
+        }
+
+        return false;
     }
 
     private static function isParted(Cursor $c, bool $in): bool
@@ -240,12 +255,14 @@ final class Yarns
         }
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
+        $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop);
+        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->number() && null !== $c->vocabulary->at($c->tokens, $c->at + 1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
             ++$c->at;
         } elseif ($isLone || ($in && $first && $c->is(TokenType::Separator))) {
             $c->takeType(TokenType::Separator) || $c->takeType(TokenType::Dash) || $c->takeType(TokenType::Stop);
-        } elseif (!($in && $first && ($isCapital || $said) && (null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at)))) {
+        } elseif (!$isLed && !($in && $first && ($isCapital || $said) && (null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at)))) {
             return $c->back($from);
         }
 
@@ -282,10 +299,10 @@ final class Yarns
             $c->back($mark);
             break;
         }
-        if ($c->at === $from) {
-            return null;
+        if ($c->isWord('for') && null !== $c->number(1) && null !== $c->vocabulary->at($c->tokens, $c->at + 2)) {
+            ++$c->at;
         }
 
-        return $how;
+        return $c->at === $from ? null : $how;
     }
 }

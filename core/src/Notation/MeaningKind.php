@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+/** What a stretch of a typed line was taken for. */
+enum MeaningKind: string
+{
+    case Understood = 'understood';
+    /** For people: kept at its place, and shown while making. */
+    case Remark = 'remark';
+    /** Not understood, or not decided: she is asked. */
+    case Doubt = 'doubt';
+}
