@@ -31,7 +31,7 @@ final readonly class Expander
      */
     public static function of(Line $line, int $below): self
     {
-        $parts = [];
+        $parts = $uses = [];
         $open = null;
         $used = 0;
         foreach ($line->items as $i => $item) {
@@ -43,19 +43,20 @@ final readonly class Expander
                 $parts[] = Expansion::none();
                 continue;
             }
-            $parts[] = self::item($item);
-            $used += $parts[$i]->uses();
+            [$parts[], $uses[$i]] = self::known($item);
+            $used += $uses[$i];
         }
         $odd = null;
         if (null !== $open) {
             [$parts[$open], $odd] = self::around($line->items[$open], $below - $used);
+            $uses[$open] = $parts[$open]->uses();
         }
         $all = Expansion::none();
         $before = [];
         $used = 0;
         foreach ($parts as $i => $part) {
             $before[] = $used;
-            $used += $part->uses();
+            $used += $uses[$i];
             if ($all->length() + $part->length() > Limits::STITCHES_IN_ROUND) {
                 throw self::tooMany($all->length() + $part->length(), $line->items[$i]);
             }
@@ -68,6 +69,24 @@ final readonly class Expander
     public static function isOpen(Node $item): bool
     {
         return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Evenly;
+    }
+
+    /**
+     * What an item comes to is the same wherever it is worked, so it is worked out once.
+     *
+     * @return array{Expansion, int} with the stitches that it uses
+     */
+    private static function known(Node $item): array
+    {
+        /** @var \WeakMap<Node, array{Expansion, int}>|null $known */
+        static $known = null;
+        $known ??= new \WeakMap();
+        if (!isset($known[$item])) {
+            $expansion = self::item($item);
+            $known[$item] = [$expansion, $expansion->uses()];
+        }
+
+        return $known[$item];
     }
 
     /** A single item, with nothing for "around". */

@@ -24,7 +24,7 @@ final readonly class LineWork
      */
     public function of(Source $source, array $lines, RoundBelow $ground): ?Line
     {
-        $line = $this->best($lines, $ground, $source);
+        [$line, $first] = $this->best($lines, $ground, $source);
         $this->rounds->note($line, $source);
         $stated = $line->stated();
         $head = $line->head;
@@ -32,7 +32,7 @@ final readonly class LineWork
             $this->rounds->tell($source, Fault::at($this->statedAt($line), "The head names {$head->rounds} rounds, but it says {$stated}.", 'Mend one of the two.'));
         }
         $times = null !== $head && ($head->rounds > 1 || null !== $head->from) ? ($head->rounds > 1 ? $head->rounds : $stated ?? 1) : max($stated ?? 1, $head->rounds ?? 1);
-        if ($line->isWorked() && !$this->worked($line, $source, $times)) {
+        if ($line->isWorked() && !$this->worked($line, $source, $times, $first)) {
             return null;
         }
         foreach ($line->again as $i => $again) {
@@ -47,19 +47,21 @@ final readonly class LineWork
 
     /**
      * @param non-empty-list<Line> $lines
+     *
+     * @return array{Line, Trial|null} the line, and how it lies as its first round
      */
-    private function best(array $lines, RoundBelow $ground, Source $source): Line
+    private function best(array $lines, RoundBelow $ground, Source $source): array
     {
         $onlyAgain = array_values(array_filter($lines, static fn (Line $line): bool => !$line->isWorked()));
         if ([] !== $onlyAgain) {
-            return $this->bestAgain($onlyAgain);
+            return [$this->bestAgain($onlyAgain), null];
         }
         $open = Judge::of($lines, $ground);
         if (\count($open) > 1) {
             $this->rounds->tell($source, $this->advice->asked($open, $source, $ground));
         }
 
-        return $open[0]->reading;
+        return [$open[0]->reading, $open[0]];
     }
 
     /**
@@ -85,14 +87,14 @@ final readonly class LineWork
         return $lines[0];
     }
 
-    private function worked(Line $line, Source $source, int $times): bool
+    private function worked(Line $line, Source $source, int $times, ?Trial $first): bool
     {
         $told = false;
         for ($i = 0; $i < $times && $this->rounds->count() < Limits::ROUNDS; ++$i) {
             if ($i > 0 && $this->rounds->repeatLast($source->line)) {
                 continue;
             }
-            if (!$this->round($line, $source, $i, $told)) {
+            if (!$this->round($line, $source, $i, $told, 0 === $i ? $first : null)) {
                 return false;
             }
         }
@@ -103,11 +105,12 @@ final readonly class LineWork
     /**
      * @param int  $nth  of the line's rounds, from 0
      * @param bool $told what is wrong with a line is told once
+     * @param Trial|null $trial how it lies, where that is known already
      */
-    private function round(Line $line, Source $source, int $nth, bool &$told): bool
+    private function round(Line $line, Source $source, int $nth, bool &$told, ?Trial $trial): bool
     {
         $ground = $this->rounds->below();
-        $trial = Trial::of($line, $ground);
+        $trial ??= Trial::of($line, $ground);
         $fault = $this->faults->of($trial, $ground, $this->rounds->roomLeft());
         if (null !== $fault && !$told) {
             $this->rounds->tell($source, $this->advice->mended($fault, $trial, $source, $ground));

@@ -25,7 +25,7 @@ final class Parser
     private const REMEMBERED_LINES = 4000;
     /** Readings of one line at the most; fewer of a long one. */
     private const READINGS = 24;
-    private const TOKENS = 2400;
+    private const TOKENS = 600;
 
     private readonly Lexer $lexer;
     private readonly Vocabulary $vocabulary;
@@ -77,7 +77,7 @@ final class Parser
         }
         $lines = [];
         $error = null;
-        $most = max(3, min(self::READINGS, intdiv(self::TOKENS, max(1, $tokens->count()))));
+        $most = max(1, min(self::READINGS, intdiv(self::TOKENS, max(1, $tokens->count()))));
         $script = [];
         do {
             $choices = new Choices($script);

@@ -264,7 +264,7 @@ enum Stitch: string
      */
     public static function sumUses(string $codes): int
     {
-        return self::sum($codes, static fn (self $stitch): int => $stitch->uses());
+        return self::sum($codes, 1);
     }
 
     /**
@@ -274,15 +274,24 @@ enum Stitch: string
      */
     public static function sumMakes(string $codes): int
     {
-        return self::sum($codes, static fn (self $stitch): int => $stitch->makes());
+        return self::sum($codes, 2);
     }
 
-    /** @param \Closure(self): int $each */
-    private static function sum(string $codes, \Closure $each): int
+    /** @param 1|2 $column of the table: what is used, or what is made */
+    private static function sum(string $codes, int $column): int
     {
+        /** @var array{1: array<int, int>, 2: array<int, int>}|null $byByte */
+        static $byByte = null;
+        if (null === $byByte) {
+            $byByte = [1 => [], 2 => []];
+            foreach (self::cases() as $stitch) {
+                $byByte[1][\ord($stitch->code())] = $stitch->uses();
+                $byByte[2][\ord($stitch->code())] = $stitch->makes();
+            }
+        }
         $sum = 0;
         foreach (count_chars($codes, 1) as $byte => $times) {
-            $sum += $each(self::ofCode(\chr($byte))) * $times;
+            $sum += ($byByte[$column][$byte] ?? throw new \OutOfRangeException('No stitch has the code “'.\chr($byte).'”.')) * $times;
         }
 
         return $sum;

@@ -24,7 +24,7 @@ final readonly class Tokens
      * @param list<int>       $starts the first character of each
      * @param list<int>       $ends   the character after each
      */
-    private function __construct(public string $line, public string $text, private array $types, private array $values, private array $starts, private array $ends)
+    private function __construct(public string $line, public string $text, public array $types, public array $values, private array $starts, private array $ends)
     {
     }
 
@@ -69,7 +69,14 @@ final readonly class Tokens
 
     public function is(int $at, TokenType ...$types): bool
     {
-        return isset($this->types[$at]) && \in_array($this->types[$at], $types, true);
+        $here = $this->types[$at] ?? null;
+        foreach ($types as $type) {
+            if ($type === $here) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function isWord(int $at): bool

@@ -52,7 +52,8 @@ final class Vocabulary
     /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it: the most that do */
     public function at(Tokens $tokens, int $at): ?array
     {
-        if (!isset($this->first[explode(' ', $tokens->value($at), 2)[0]])) {
+        $value = $tokens->value($at);
+        if (!isset($this->first[$value]) && !(str_contains($value, ' ') && isset($this->stitches[$value]))) {
             return null;
         }
         $name = '';

@@ -53,6 +53,21 @@ final readonly class YarnNames
         return new self($names, $letters, true, implode('', $letters).' '.implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.');
     }
 
+    /** Whether a yarn's name may begin with a word. */
+    public function mayBegin(string $word): bool
+    {
+        if (1 === \strlen($word)) {
+            return ctype_alpha($word);
+        }
+        foreach ($this->names as [$words]) {
+            if ($words[0] === $word) {
+                return true;
+            }
+        }
+
+        return isset(self::CALLED[$word]) || \in_array($word, self::COLOURS, true) || \in_array($word, self::SHADES, true);
+    }
+
     /** Whether the plan has a yarn of this letter. */
     public function has(string $letter): bool
     {

@@ -11,15 +11,21 @@ use Alternum\Core\Notation\TokenType;
 /** Reads how a round is closed: "join with sl st to first sc", "sl st in top of ch 2", "ss to join", "join". */
 final class Closes
 {
+    /** Words that it may begin with: at all others it need not look. */
+    private const FIRST = ['and' => 1, 'then' => 1, 'join' => 1, 'joining' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'work' => 1, 'make' => 1, 'with' => 1, 'a' => 1, '1' => 1, 'one' => 1, 'sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'slsts' => 1, 'slp' => 1, 'slipstitch' => 1, 'sl st' => 1, 'slip st' => 1, 'slip stitch' => 1, 'sl stitch' => 1];
+
     public static function of(Cursor $c): ?Close
     {
+        if (!isset(self::FIRST[$c->value()])) {
+            return null;
+        }
         $from = $c->at;
         $c->skip('and', 'then');
         if ($c->take('join', 'joining', 'joined', 'close', 'connect')) {
             return self::join($c, $from) ? new Close($c->span($from), true) : $c->back($from);
         }
         $c->skip('work', 'make', 'with', 'a', '1', 'one');
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null === $name || Stitch::SlipStitch !== $name[0]) {
             return $c->back($from);
         }
@@ -34,7 +40,7 @@ final class Closes
         if ($c->skip('with', 'using', 'by')) {
             $c->skip('a', 'an', 'the', 'one');
             $c->skip('slip', 'stitching');
-            $name = $c->vocabulary->at($c->tokens, $c->at) ?? ('stitch' === $c->value() ? [Stitch::SlipStitch, 1] : null);
+            $name = $c->name() ?? ('stitch' === $c->value() ? [Stitch::SlipStitch, 1] : null);
             if (null === $name || Stitch::SlipStitch !== $name[0]) {
                 if ('slip' !== $c->value(-1)) {
                     return false;
@@ -48,7 +54,7 @@ final class Closes
 
             return self::isOver($c);
         }
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name && Stitch::SlipStitch === $name[0]) {
             $c->at += $name[1];
         }
@@ -91,7 +97,7 @@ final class Closes
 
             return false;
         }
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         $c->at += $name[1] ?? 0;
         if ($c->is(TokenType::Dash) && null !== $c->number(1)) {
             $c->at += 2;

@@ -63,7 +63,7 @@ final class Counts
         if (null === $number) {
             return $c->back($from);
         }
-        $named = null !== $c->vocabulary->at($c->tokens, $c->at);
+        $named = null !== $c->name();
         self::stitchWords($c);
         $isSum = false;
         while ($c->is(TokenType::Separator) || $c->isWord('and', '+', 'plus', '&')) {
@@ -103,7 +103,7 @@ final class Counts
     private static function stitchWords(Cursor $c): void
     {
         $c->skip('total');
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name) {
             $c->at += $name[1];
         }
@@ -153,10 +153,10 @@ final class Counts
             return $c->back($from);
         }
         $words = $c->at;
-        $isWork = null !== $c->vocabulary->at($c->tokens, $c->at);
+        $isWork = null !== $c->name();
         if ($isWork && !$hasWord && !self::isAfterEquals($c, $from)) {
             // "- 6 sc" may be stitches.
-            $isLast = null !== $name = $c->vocabulary->at($c->tokens, $c->at);
+            $isLast = null !== $name = $c->name();
             $isLast = $isLast && (!$c->tokens->has($c->at + $name[1]) || $c->tokens->is($c->at + $name[1], TokenType::Stop) && !$c->tokens->has($c->at + $name[1] + 1));
             if (!$c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || !$isLast || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
                 return $c->back($from);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Span;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
 use Alternum\Core\Notation\Tokens;
 use Alternum\Core\Notation\TokenType;
@@ -18,7 +19,19 @@ use Alternum\Core\Plan\Limits;
  */
 final class Cursor
 {
+    /** Names that may be something else where they stand: a close, a chain to begin on, the first word of a sentence. */
+    private const OTHERWISE = ['sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'ch' => 1, 'chain' => 1, 'sk' => 1, 'skip' => 1, 'v' => 1, 'loop' => 1, 'spike' => 1, 'reverse' => 1, 'front' => 1, 'back' => 1, 'skipping' => 1, 'missing' => 1, 'sl st' => 1];
+    private const AFTER = ['even' => 1, 'evenly' => 1, 'until' => 1, 'till' => 1, 'plain' => 1, 'straight' => 1, 'for' => 1, '=' => 1, 'together' => 1, 'tog' => 1];
+
     public int $at = 0;
+    /** @var list<TokenType> */
+    private readonly array $types;
+    /** @var list<string> */
+    private readonly array $values;
+    /** @var array<string, bool> */
+    private array $mentioned = [];
+    /** @var array<int, array{Stitch, int}|null> the stitch named at a token, and by how many */
+    private array $names = [];
 
     public function __construct(
         public readonly Tokens $tokens,
@@ -26,37 +39,39 @@ final class Cursor
         public readonly YarnNames $yarns,
         private readonly Choices $choices,
     ) {
+        $this->types = $tokens->types;
+        $this->values = $tokens->values;
     }
 
     public function has(): bool
     {
-        return $this->tokens->has($this->at);
+        return isset($this->types[$this->at]);
     }
 
     public function value(int $ahead = 0): string
     {
-        return $this->tokens->value($this->at + $ahead);
+        return $this->values[$this->at + $ahead] ?? '';
     }
 
     public function is(TokenType ...$types): bool
     {
-        return $this->tokens->is($this->at, ...$types);
+        return isset($this->types[$this->at]) && \in_array($this->types[$this->at], $types, true);
     }
 
     public function isAhead(int $ahead, TokenType ...$types): bool
     {
-        return $this->tokens->is($this->at + $ahead, ...$types);
+        return isset($this->types[$this->at + $ahead]) && \in_array($this->types[$this->at + $ahead], $types, true);
     }
 
     public function isWord(string ...$words): bool
     {
-        return \in_array($this->tokens->value($this->at), $words, true);
+        return \in_array($this->values[$this->at] ?? '', $words, true);
     }
 
     /** Takes one of some words. */
     public function take(string ...$words): bool
     {
-        $is = \in_array($this->tokens->value($this->at), $words, true);
+        $is = \in_array($this->values[$this->at] ?? '', $words, true);
         $this->at += $is ? 1 : 0;
 
         return $is;
@@ -66,7 +81,7 @@ final class Cursor
     public function takePhrase(string ...$words): bool
     {
         foreach (array_values($words) as $i => $word) {
-            if ($this->tokens->value($this->at + $i) !== $word) {
+            if (($this->values[$this->at + $i] ?? '') !== $word) {
                 return false;
             }
         }
@@ -79,7 +94,7 @@ final class Cursor
     public function skip(string ...$words): bool
     {
         $from = $this->at;
-        while (\in_array($this->tokens->value($this->at), $words, true)) {
+        while (\in_array($this->values[$this->at] ?? '', $words, true)) {
             ++$this->at;
         }
 
@@ -88,7 +103,7 @@ final class Cursor
 
     public function takeType(TokenType ...$types): bool
     {
-        $is = $this->tokens->is($this->at, ...$types);
+        $is = isset($this->types[$this->at]) && \in_array($this->types[$this->at], $types, true);
         $this->at += $is ? 1 : 0;
 
         return $is;
@@ -97,11 +112,22 @@ final class Cursor
     public function skipTypes(TokenType ...$types): bool
     {
         $from = $this->at;
-        while ($this->tokens->is($this->at, ...$types)) {
+        while (isset($this->types[$this->at]) && \in_array($this->types[$this->at], $types, true)) {
             ++$this->at;
         }
 
         return $this->at > $from;
+    }
+
+    /** @return array{Stitch, int}|null the stitch named here, and how many tokens name it */
+    public function name(int $ahead = 0): ?array
+    {
+        $at = $this->at + $ahead;
+        if (!\array_key_exists($at, $this->names)) {
+            $this->names[$at] = $this->vocabulary->at($this->tokens, $at);
+        }
+
+        return $this->names[$at];
     }
 
     public function number(int $ahead = 0): ?int
@@ -160,6 +186,40 @@ final class Cursor
     public function error(string $message, string $mend, ?int $at = null): SyntaxError
     {
         return $this->tokens->error($at ?? $this->at, $message, $mend);
+    }
+
+    /** Whether no word or bracket stands here, so that nothing that begins with one can. */
+    public function isBreak(): bool
+    {
+        return match ($this->types[$this->at] ?? null) {
+            null, TokenType::Separator, TokenType::Stop, TokenType::Close, TokenType::Times, TokenType::Bar, TokenType::Equals => true,
+            default => false,
+        };
+    }
+
+    /** A stitch's name here, or a number and one: nothing else can be meant. */
+    public function isPlainStitch(): bool
+    {
+        $type = $this->types[$this->at] ?? null;
+        if (TokenType::Number !== $type && TokenType::Word !== $type && TokenType::Joined !== $type) {
+            return false;
+        }
+        $ahead = TokenType::Number === $type ? 1 : 0;
+        $name = $this->name($ahead);
+
+        return null !== $name && !isset(self::OTHERWISE[$this->value($ahead)]) && !isset(self::AFTER[$this->value($ahead + $name[1])]);
+    }
+
+    /** Whether one of some words stands anywhere in the line. */
+    public function mentions(string ...$words): bool
+    {
+        foreach ($words as $word) {
+            if ($this->mentioned[$word] ??= $this->tokens->isAmong(0, $this->tokens->count(), [$word])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a clause ends here: at the line's end, a sign between clauses, or a bracket. */

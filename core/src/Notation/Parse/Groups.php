@@ -20,6 +20,9 @@ use Alternum\Core\Notation\Turning;
 /** Says what "x6", "around", "repeat" after a list of stitches belongs to: its last one, or all of them. */
 final class Groups
 {
+    /** What may begin to say how often. */
+    private const FIRST = ['rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'and' => 1, 'then' => 1, 'continue' => 1, 'keep' => 1, 'to' => 1, 'for' => 1, 'a' => 1, 'total' => 1, 'of' => 1, 'another' => 1, 'this' => 1, 'it' => 1, 'work' => 1, 'do' => 1, 'an' => 1, 'additional' => 1, 'once' => 1, 'twice' => 1, 'thrice' => 1, 'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'in' => 1, 'x' => 1];
+
     /** Whether a starred group ends here with "rep from *", "repeat around". */
     public static function repeatAhead(Cursor $c): bool
     {
@@ -31,6 +34,39 @@ final class Groups
         return \in_array($c->value($ahead), Words::REPEAT, true) && !$c->isAhead($ahead + 1, TokenType::Open);
     }
 
+    /** Whether the bracket that opens here begins with a stitch, and how often it is worked stands right behind it. */
+    public static function isRepeated(Cursor $c): bool
+    {
+        if (null === $c->name(1) && !($c->isAhead(1, TokenType::Number) && null !== $c->name(2))) {
+            return false;
+        }
+        $depth = 0;
+        for ($at = $c->at; $c->tokens->has($at); ++$at) {
+            $depth += TokenType::Open === $c->tokens->type($at) ? 1 : (TokenType::Close === $c->tokens->type($at) ? -1 : 0);
+            if (0 === $depth) {
+                return $c->tokens->is($at + 1, TokenType::Times);
+            }
+        }
+
+        return false;
+    }
+
+    private static function canBegin(Cursor $c, bool $isGroup): bool
+    {
+        $at = $c->at;
+        while (\in_array($c->tokens->type($at), [TokenType::Separator, TokenType::Dash, TokenType::Stop], true)) {
+            ++$at;
+        }
+
+        return match ($c->tokens->type($at)) {
+            TokenType::Word => isset(self::FIRST[$c->tokens->value($at)]) || null !== $c->tokens->number($at),
+            TokenType::Number => null === $c->name($at + 1 - $c->at),
+            TokenType::Times, TokenType::Star => true,
+            TokenType::Open => !$c->tokens->is($at + 1, TokenType::Number) || !$c->tokens->is($at + 2, TokenType::Close) || $isGroup,
+            default => false,
+        };
+    }
+
     /**
      * @param list<Node> $nodes
      * @param bool       $stars a star may multiply here
@@ -40,10 +76,13 @@ final class Groups
     public static function times(Cursor $c, array $nodes, bool $stars): ?array
     {
         $from = $c->at;
+        $last = end($nodes);
+        if (!self::canBegin($c, $last instanceof Repeat && !$last->said)) {
+            return null;
+        }
         if (!$stars && $c->is(TokenType::Star)) {
             return null;
         }
-        $last = end($nodes);
         if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close) && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
             $c->at += 3;
 

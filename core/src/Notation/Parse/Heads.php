@@ -51,7 +51,7 @@ final class Heads
         while ($c->is(TokenType::Bar) || ':' === $c->value() || '_' === $c->value() || ($c->is(TokenType::Star) && \strlen($c->value()) > 1) || ($c->is(TokenType::Close) && !$c->tokens->is($c->at - 1, TokenType::Open)) || '.' === $c->value()) {
             ++$c->at;
         }
-        if ($c->is(TokenType::Dash, TokenType::Separator) || ($c->is(TokenType::Equals) && null === $c->number(1)) || ($c->is(TokenType::Equals) && null !== $c->vocabulary->at($c->tokens, $c->at + 2))) {
+        if ($c->is(TokenType::Dash, TokenType::Separator) || ($c->is(TokenType::Equals) && null === $c->number(1)) || ($c->is(TokenType::Equals) && null !== $c->name(2))) {
             ++$c->at;
         }
     }
@@ -104,7 +104,7 @@ final class Heads
         $named = $c->take(...Words::ROUND);
         '.' === $c->value() && $named && ++$c->at;
         $number = $c->number();
-        if (null === $number || (!$dash && !$named && !$c->isClauseEnd(1) && !$plural && null !== $c->vocabulary->at($c->tokens, $c->at + 1))) {
+        if (null === $number || (!$dash && !$named && !$c->isClauseEnd(1) && !$plural && null !== $c->name(1))) {
             return $c->back($mark);
         }
         $close = $close && $c->tokens->isClose($c->at);

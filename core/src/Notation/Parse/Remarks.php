@@ -152,7 +152,7 @@ final class Remarks
         }
         $words = 0;
         for ($ahead = 1; $c->tokens->has($c->at + $ahead) && !$c->isAhead($ahead, TokenType::Close); ++$ahead) {
-            if (null !== $c->vocabulary->at($c->tokens, $c->at + $ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true) || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
+            if (null !== $c->name($ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true) || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
                 return false;
             }
             $words += $c->tokens->isWord($c->at + $ahead) && null === $c->number($ahead) ? 1 : 0;

@@ -18,14 +18,22 @@ use Alternum\Core\Plan\Limits;
  */
 final class Repeats
 {
+    /** Words that a group may be led in by. */
+    private const FIRST = ['work' => 1, 'make' => 1, 'do' => 1, 'then' => 1, 'and' => 1, 'the' => 1, 'following' => 1, 'pattern' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1];
     private const CLOSING = ['(' => ')', '[' => ']', '{' => '}', '<' => '>'];
 
     public static function of(Cursor $c, int $depth): ?Node
     {
+        if (!$c->is(TokenType::Open, TokenType::Star, TokenType::Number, TokenType::Times) && !isset(self::FIRST[$c->value()]) && null === $c->number()) {
+            return null;
+        }
         $from = $c->at;
-        $c->skip('work', 'make', 'do', 'then', 'and');
-        $repeated = $c->take(...Words::REPEAT);
-        $c->skip('the', 'following', 'pattern');
+        $repeated = false;
+        if (isset(self::FIRST[$c->value()])) {
+            $c->skip('work', 'make', 'do', 'then', 'and');
+            $repeated = $c->take(...Words::REPEAT);
+            $c->skip('the', 'following', 'pattern');
+        }
         $number = null;
         if (null !== $c->number() && ($c->isAhead(1, TokenType::Open) || ($c->isAhead(1, TokenType::Times) && $c->isAhead(2, TokenType::Open)) || ('x' === $c->value(1) && $c->isAhead(2, TokenType::Open)) || ('times' === $c->value(1) && $c->isAhead(2, TokenType::Open, TokenType::Star)))) {
             $number = $c->takeNumber();

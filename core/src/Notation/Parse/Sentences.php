@@ -14,11 +14,17 @@ use Alternum\Core\Notation\TokenType;
  */
 final class Sentences
 {
+    /** Words that it may begin with: at all others it need not look. */
+    private const FIRST = ['then' => 1, 'and' => 1, 'now' => 1, 'work' => 1, 'continue' => 1, 'to' => 1, 'just' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'redo' => 1, 'continuing' => 1, 'do' => 1, 'keep' => 1, 'worked' => 1, 'working' => 1, 'crochet' => 1, 'going' => 1, 'exactly' => 1, 'is' => 1, 'on' => 1, 'the' => 1, 'same' => 1, 'ditto' => 1, 'likewise' => 1, 'identical' => 1, 'as' => 1, 'like' => 1, 'per' => 1, 'make' => 1, 'for' => 1, 'in' => 1, 'with' => 1, 'another' => 1, 'next' => 1, 'knit' => 1, 'a' => 1, 'further' => 1, 'of' => 1, 'sc' => 1, 'even' => 1, 'add' => 1, 'crocheting' => 1, 'total' => 1, 'single' => 1, 'evenly' => 1, 'around' => 1, 'straight' => 1, 'without' => 1, 'increasing' => 1, 'plain' => 1, 'dc' => 1, 'hdc' => 1, 'decreasing' => 1, 'go' => 1, 'carry' => 1, 'flat' => 1];
+
     private const EVEN = ['even', 'evenly', 'plain', 'straight', 'flat'];
     private const ROUNDS = ['rounds', 'rnds', 'rows', 'round', 'rnd', 'row', 'rds', 'rd', 'times'];
 
     public static function of(Cursor $c, bool $isBegun): ?Again
     {
+        if (!isset(self::FIRST[$c->value()])) {
+            return null;
+        }
         $from = $c->at;
         $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun ? null : self::on($c, $from));
         if (null === $again) {
@@ -76,7 +82,7 @@ final class Sentences
         // "work as for the body until round 3": another piece, which the words alone do not tell.
         if ('as' === $c->tokens->value($c->at - 1) || \in_array($c->tokens->value($c->at - 1), ['for', 'in', 'on', 'like'], true)) {
             $c->skip('the', 'first', 'other', 'second');
-            if ($c->tokens->isWord($c->at) && null === $c->vocabulary->at($c->tokens, $c->at)) {
+            if ($c->tokens->isWord($c->at) && null === $c->name()) {
                 ++$c->at;
 
                 return new Again(AgainKind::Elsewhere, $c->span($from), open: true);
@@ -248,7 +254,7 @@ final class Sentences
 
             return new Again($kind, $c->span($from), $first, $last, $times, untilRounds: min(9999, $number));
         }
-        if ($c->take(...Words::STITCHES) || null !== $name = $c->vocabulary->at($c->tokens, $c->at)) {
+        if ($c->take(...Words::STITCHES) || null !== $name = $c->name()) {
             $c->at += $name[1] ?? 0;
             $c->skip('remain', 'remaining', 'left', 'are', 'in', 'the', 'round', 'total', 'all', 'around', 'each', 'per', 'rnd', ...Words::STITCHES);
 

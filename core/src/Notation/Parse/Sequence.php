@@ -57,6 +57,18 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
+        if (!$this->isCountLikely() && $c->isPlainStitch()) {
+            $node = Works::of($c);
+            if (null !== $node) {
+                $this->add($node, $this->loop, $from);
+
+                return;
+            }
+            $c->back($from);
+        }
+        if ($c->is(TokenType::Open) && $this->bracket()) {
+            return;
+        }
         if ($this->joins() || (0 === $this->depth && $this->beside()) || $this->named() || $this->worked()) {
             return;
         }
@@ -69,6 +81,30 @@ final class Sequence
         }
         $bracket = Remarks::bracket($c);
         $this->nodes[] = $bracket ?? throw Unknown::at($c);
+    }
+
+    /** A bracket that can only be a count, or a group: the others are looked at one by one. */
+    private function bracket(): bool
+    {
+        $c = $this->c;
+        $last = end($this->nodes);
+        if (0 === $this->depth && $c->isAhead(1, TokenType::Number) && $c->isAhead(2, TokenType::Close) && !($last instanceof Repeat && !$last->said) && $this->hasWork()) {
+            $count = Counts::of($c, true);
+            if (null !== $count) {
+                $this->isAfter = true;
+                $this->nodes[] = $count;
+
+                return true;
+            }
+        }
+
+        return Groups::isRepeated($c) && $this->worked();
+    }
+
+    /** After a dash or in a table's last column a number of stitches may be the count. */
+    private function isCountLikely(): bool
+    {
+        return 0 === $this->depth && $this->c->at > 0 && $this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals);
     }
 
     /** Signs and words that only join, and how often all that stands before is worked. */
@@ -85,7 +121,7 @@ final class Sequence
                 return true;
             }
         }
-        foreach (self::TURNING as $words) {
+        foreach (\in_array($c->value(), ['turn', 'do', "don't", 'dont'], true) ? self::TURNING : [] as $words) {
             if ($c->takePhrase(...$words)) {
                 if ($c->isClauseEnd() || $c->isWord('and', 'ch')) {
                     return $this->glue($from);
@@ -220,15 +256,19 @@ final class Sequence
 
             return false;
         }
-        $loop ??= $this->loop;
-        if (null !== $loop && ($node instanceof Work || $node instanceof Repeat) && null === $node->loop) {
-            $node = $node->withLoop($loop, $c->span($from));
-        }
-        $this->nodes[] = $this->closesFlat ? Suffixes::closed($c, $node) : $node;
-        $this->suffixed();
-        $this->isAfter = false;
+        $this->add($node, $loop ?? $this->loop, $from);
 
         return true;
+    }
+
+    private function add(Node $node, ?Loop $loop, int $from): void
+    {
+        if (null !== $loop && ($node instanceof Work || $node instanceof Repeat) && null === $node->loop) {
+            $node = $node->withLoop($loop, $this->c->span($from));
+        }
+        $this->nodes[] = $this->closesFlat ? Suffixes::closed($this->c, $node) : $node;
+        $this->suffixed();
+        $this->isAfter = false;
     }
 
     /** What is said of the item just read after it. */

@@ -15,6 +15,9 @@ use Alternum\Core\Notation\TokenType;
 /** Reads what a piece begins on, where it is said apart from its stitches: a ring, a chain joined into one, where on a chain. */
 final class Starts
 {
+    /** Words that it may begin with: at all others it need not look. */
+    private const FIRST = ['now' => 1, 'and' => 1, 'then' => 1, 'rotate' => 1, 'continue' => 1, 'continuing' => 1, 'work' => 1, 'working' => 1, 'along' => 1, 'on' => 1, 'to' => 1, 'down' => 1, 'up' => 1, 'the' => 1, 'other' => 1, 'opposite' => 1, 'make' => 1, 'start' => 1, 'begin' => 1, 'starting' => 1, 'beginning' => 1, 'making' => 1, 'slip' => 1, 'slipknot' => 1, 'create' => 1, 'with' => 1, 'a' => 1, 'an' => 1, 'in' => 1, 'into' => 1, 'form' => 1, 'first' => 1, 'by' => 1, 'using' => 1, 'magic' => 1, 'adjustable' => 1, 'sliding' => 1, 'double' => 1, 'mr' => 1, 'mc' => 1, 'mcr' => 1, 'mgr' => 1, 'ring' => 1, 'circle' => 1, 'loop' => 1, 'join' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'sl' => 1, 'ss' => 1, 'slst' => 1, 'slip stitch' => 1, 'sl st' => 1, 'turn' => 1, 'from' => 1, 'across' => 1, 'back' => 1, 'over' => 1, 'ch' => 1, 'chain' => 1, 'yarn' => 1, 'your' => 1, 'remaining' => 1, 'unworked' => 1];
+
     /**
      * @param list<Node> $before what the line says before
      *
@@ -22,6 +25,9 @@ final class Starts
      */
     public static function of(Cursor $c, array $before): ?array
     {
+        if (!isset(self::FIRST[$c->value()])) {
+            return null;
+        }
         $last = end($before);
         for ($i = \count($before) - 1; $last instanceof Glue && $i >= 0; --$i) {
             $last = $before[$i];
@@ -111,7 +117,7 @@ final class Starts
         $c->skip('and', 'then');
         $led = $c->take('join', 'joined', 'close', 'connect');
         $c->skip('with', 'a', 'an', 'the', 'into', 'to', 'in', 'using');
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name && Stitch::SlipStitch === $name[0]) {
             $c->at += $name[1];
             $led = true;
@@ -122,7 +128,7 @@ final class Starts
         $said = false;
         while ($c->isWord('to', 'in', 'into', 'the', 'first', '1st', 'form', 'a', 'ring', 'circle', 'loop', 'beginning', 'beg', 'ch', 'chain', 'join', 'make', 'and', 'of', 'st', 'stitch', 'furthest', 'farthest', 'last', 'from', 'hook', 'tube', 'starting', 'close', 'with', 'round')) {
             $said = $said || $c->isWord('ring', 'circle', 'first', '1st', 'join', 'beginning', 'beg', 'loop', 'tube', 'starting', 'round');
-            if ($c->isWord('in', 'and', 'with') && (null !== $c->number(1) || null !== $c->vocabulary->at($c->tokens, $c->at + 1) && !\in_array($c->value(1), ['ch', 'chain'], true))) {
+            if ($c->isWord('in', 'and', 'with') && (null !== $c->number(1) || null !== $c->name(1) && !\in_array($c->value(1), ['ch', 'chain'], true))) {
                 break;
             }
             ++$c->at;

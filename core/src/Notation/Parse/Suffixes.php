@@ -15,14 +15,29 @@ use Alternum\Core\Notation\TokenType;
 /** Reads what may stand after stitches and belongs to them: "in BLO", "through both layers", "in B", "(2 sc in same st)". */
 final class Suffixes
 {
+    /** Words that something may begin with that belongs to the stitches before it. */
+    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'through' => 1, 'thru' => 1, 'thro' => 1, 'under' => 1, 'now' => 1, 'working' => 1, 'work' => 1, 'worked' => 1, 'again' => 1, 'crocheting' => 1, 'and' => 1, 'over' => 1, 'across' => 1, 'both' => 1, 'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'on' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1, 'using' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'starting' => 1, 'beginning' => 1, 'start' => 1, 'begin' => 1, 'total' => 1, 'altogether' => 1, 'each' => 1];
+
     public static function of(Cursor $c, Work|Repeat $node): Work|Repeat
     {
+        if ($c->isBreak() || !self::canBegin($c)) {
+            return $node;
+        }
         do {
             $at = $c->at;
             $node = self::one($c, $node);
         } while ($c->at > $at);
 
         return $node;
+    }
+
+    private static function canBegin(Cursor $c): bool
+    {
+        if ($c->is(TokenType::Open)) {
+            return !$c->isAhead(1, TokenType::Number) || !$c->isAhead(2, TokenType::Close);
+        }
+
+        return isset(self::FIRST[$c->value()]) || $c->tokens->isCapital($c->at);
     }
 
     private static function one(Cursor $c, Work|Repeat $node): Work|Repeat

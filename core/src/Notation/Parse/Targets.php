@@ -9,10 +9,16 @@ use Alternum\Core\Notation\TokenType;
 /** Reads what stitches go into: "in MR", "in 2nd ch from hook", "in next 3 sts", "in each st around", "in every other st". */
 final class Targets
 {
+    /** What may begin to say where; a number may say how often in one. */
+    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'on' => 1, 'onto' => 1, 'over' => 1, 'across' => 1, 'along' => 1, 'to' => 1, 'through' => 1, 'around' => 1, 'of' => 1, 'each' => 1, 'every' => 1, 'all' => 1, 'ea' => 1, 'evry' => 1, 'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1, 'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1, 'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1, 'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1];
+
     private const NEXT = ['next', 'following', 'remaining', 'first', 'nxt', 'previous', 'unworked', 'free', 'foll', 'rem'];
 
     public static function of(Cursor $c): ?Target
     {
+        if ($c->isBreak() || !isset(self::FIRST[$c->value()])) {
+            return null;
+        }
         $from = $c->at;
         $twice = self::timesInto($c);
         $c->skip('only', 'evenly', 'once');
@@ -223,7 +229,7 @@ final class Targets
         if ($c->take(...Words::STITCHES) || $c->take('one', 'ones')) {
             return;
         }
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name && \in_array($name[0]->value, ['sc', 'hdc', 'dc', 'tr', 'ch', 'sl st', 'inc', 'dec', 'inv dec'], true)) {
             // "in next, sc in next": what follows may be the next stitch; it is the name only before something that parts.
             $c->at += $name[1];

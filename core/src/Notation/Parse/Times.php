@@ -9,6 +9,9 @@ use Alternum\Core\Notation\TokenType;
 /** Reads how often: "x6", "6 times", "twice", "around", "repeat to the end", "5 more times". */
 final class Times
 {
+    /** What "around" may begin with. */
+    private const AROUND = ['evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'to' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'for' => 1, 'in' => 1];
+
     /** @param bool $star after a starred repeat, "* 6", "repeat ** 6 times" belong to it */
     public static function of(Cursor $c, bool $star = false): ?Amount
     {
@@ -109,8 +112,13 @@ final class Times
     public static function around(Cursor $c): bool
     {
         $from = $c->at;
+        if (!isset(self::AROUND[$c->value()])) {
+            return false;
+        }
         $c->skip('evenly');
-        if ($c->takePhrase('all', 'the', 'way') || $c->takePhrase('the', 'whole', 'way') || $c->take('all', 'completely', 'entirely', 'right')) {
+        if ($c->isWord(...Words::AROUND)) {
+            // What is said most.
+        } elseif ($c->takePhrase('all', 'the', 'way') || $c->takePhrase('the', 'whole', 'way') || $c->take('all', 'completely', 'entirely', 'right')) {
             $c->skip('evenly');
         }
         if (self::isAroundWord($c)) {

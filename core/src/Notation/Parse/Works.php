@@ -18,6 +18,9 @@ final class Works
     public static function of(Cursor $c): ?Node
     {
         $from = $c->at;
+        if ($c->isPlainStitch() && !$c->mentions('together', 'tog')) {
+            return self::named($c, $from, null) ?? $c->back($from);
+        }
         self::verbs($c);
         $first = $c->isWord('in', 'into') ? Targets::of($c) : null;
         if (null !== $first) {
@@ -66,13 +69,16 @@ final class Works
     /** "sc 2 tog", "sc the next two stitches together", "crochet two stitches together", "2 sc tog". */
     private static function together(Cursor $c, int $from): ?Work
     {
+        if (!$c->mentions('together', 'tog')) {
+            return null;
+        }
         $mark = $c->at;
         $number = $c->number();
         if (null !== $number) {
             ++$c->at;
         }
         $stitch = Stitch::Single;
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name) {
             $c->at += $name[1];
             $stitch = $name[0];
@@ -106,7 +112,7 @@ final class Works
     {
         $mark = $c->at;
         $number = $c->number();
-        if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->vocabulary->at($c->tokens, $c->at + 1)) {
+        if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
             $c->takeNumber();
         } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number) && !$c->isAhead(2, TokenType::Word)) {
             $number = (int) $c->number(1);
@@ -126,7 +132,7 @@ final class Works
         $letter = strtoupper($c->value());
         $isStitch = 'A' === $letter && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
         ++$c->at;
-        $name = $isStitch ? null : $c->vocabulary->at($c->tokens, $c->at);
+        $name = $isStitch ? null : $c->name();
         $c->at += $name[1] ?? 0;
 
         return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
@@ -149,7 +155,7 @@ final class Works
         $number = null;
         if (null !== $c->number()) {
             $number = $c->takeNumber();
-            if (($c->is(TokenType::Times) || 'x' === $c->value()) && null !== $c->vocabulary->at($c->tokens, $c->at + 1)) {
+            if (($c->is(TokenType::Times) || 'x' === $c->value()) && null !== $c->name(1)) {
                 // "6 x inc"
                 ++$c->at;
             }
@@ -184,7 +190,7 @@ final class Works
         if (null !== $looped) {
             return [$looped, null];
         }
-        $name = $c->vocabulary->at($c->tokens, $c->at);
+        $name = $c->name();
         if (null !== $name) {
             $first = self::firstOf($c, $name[1]);
             $options = Stitch::Single === $first && self::isAlone($c) ? [Assumption::CommaLost, Assumption::NameAlone] : [Assumption::NameWhole, Assumption::NameParted];
@@ -229,7 +235,7 @@ final class Works
     {
         $mark = $c->at;
         $c->takeType(TokenType::Dash);
-        if ($c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st') && null !== $name = $c->vocabulary->at($c->tokens, $c->at)) {
+        if ($c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st') && null !== $name = $c->name()) {
             if (\in_array($name[0], [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
                 $stitch = 5 === $loops || Stitch::Puff === $name[0] ? $name[0] : Stitch::tryFrom($name[0]->value.$loops);
                 $stitch ?? throw $c->error("A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.', $mark - 1);
@@ -248,7 +254,7 @@ final class Works
         if (null === $c->number() || $c->isWord('once', 'twice', 'one') || self::isTimesAhead($c)) {
             return $number;
         }
-        $before = null !== $c->vocabulary->at($c->tokens, $c->at + 1) || $c->isAhead(1, TokenType::Times) && null === $c->number(2);
+        $before = null !== $c->name(1) || $c->isAhead(1, TokenType::Times) && null === $c->number(2);
         if ($before) {
             if (null !== $number) {
                 return $number;
@@ -269,7 +275,7 @@ final class Works
     /** A bracket with stitches in it after a number is repeated so often: "sc, 6 (sc, inc)". */
     private static function isGroupAhead(Cursor $c): bool
     {
-        return null === $c->number(2) && null !== $c->vocabulary->at($c->tokens, $c->at + 2);
+        return null === $c->number(2) && null !== $c->name(2);
     }
 
     private static function isTimesAhead(Cursor $c): bool
@@ -280,6 +286,9 @@ final class Works
     /** "increase 6 sts evenly around", "dec evenly 6 times". */
     private static function evenly(Cursor $c, Stitch $stitch, ?int $number, int $from): ?Evenly
     {
+        if (!$c->mentions('evenly', 'spaced')) {
+            return null;
+        }
         $mark = $c->at;
         $c->skip('by');
         if (null === $number && null !== $c->number()) {

@@ -13,6 +13,8 @@ use Alternum\Core\Notation\TokenType;
  */
 final class Yarns
 {
+    /** Words that a yarn may be led in by: at all others but names it need not look. */
+    private const FIRST = ['and' => 1, 'then' => 1, 'change' => 1, 'changing' => 1, 'switch' => 1, 'switching' => 1, 'swap' => 1, 'swapping' => 1, 'go' => 1, 'going' => 1, 'return' => 1, 'returning' => 1, 'changed' => 1, 'back' => 1, 'cc' => 1, 'drop' => 1, 'dropping' => 1, 'cut' => 1, 'cutting' => 1, 'fasten' => 1, 'break' => 1, 'finish' => 1, 'leave' => 1, 'carry' => 1, 'carrying' => 1, 'float' => 1, 'cutoff' => 1, 'end' => 1, 'snip' => 1, 'work' => 1, 'working' => 1, 'now' => 1, 'with' => 1, 'using' => 1, 'use' => 1, 'join' => 1, 'joining' => 1, 'attach' => 1, 'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1, 'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1, 'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1, 'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1];
     private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back', 'cc'];
     private const WITH = ['with', 'using', 'use'];
     private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
@@ -22,6 +24,9 @@ final class Yarns
     /** @param bool $first nothing but yarns and remarks stands before it in its line */
     public static function before(Cursor $c, bool $first): ?Yarn
     {
+        if (!isset(self::FIRST[$c->value()]) && !$c->yarns->mayBegin($c->value())) {
+            return null;
+        }
         $from = $c->at;
         $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? self::joining($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
         if (null === $yarn) {
@@ -102,7 +107,7 @@ final class Yarns
         $from = $c->at;
         $c->skip('yarn', 'colour', 'color', 'the');
         $begin = $c->at;
-        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin)) && null === $c->number() && !\in_array($c->value(), self::PARTS, true) && null === $c->vocabulary->at($c->tokens, $c->at) && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
+        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin)) && null === $c->number() && !\in_array($c->value(), self::PARTS, true) && null === $c->name() && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
             ++$c->at;
         }
         if ($c->at === $begin || !($c->isClauseEnd() || $c->isWord('and', 'then', 'in', 'at', 'to', 'for', 'on'))) {
@@ -197,7 +202,7 @@ final class Yarns
         if (null === $name && \in_array($verb, ['attach', 'attaching'], true) && !$isPart) {
             $name = self::freeName($c);
         }
-        if (null === $name || !($c->isClauseEnd() || $c->isWord('with', 'to', 'in', 'at', 'and', 'then', 'by', 'again', 'for', 'on', 'here', 'around', 'using') || null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at))) {
+        if (null === $name || !($c->isClauseEnd() || $c->isWord('with', 'to', 'in', 'at', 'and', 'then', 'by', 'again', 'for', 'on', 'here', 'around', 'using') || null !== $c->number() || null !== $c->name())) {
             return $c->back($from);
         }
         $how = null;
@@ -206,7 +211,7 @@ final class Yarns
         if ($c->skip('with', 'by', 'using')) {
             $c->skip('a', 'an', 'standing');
             $how = 'standing' === $c->value(-1) ? 'standing' : null;
-            $stitch = $c->vocabulary->at($c->tokens, $c->at);
+            $stitch = $c->name();
             if (null !== $stitch || $c->isWord('slip', 'knot')) {
                 $c->at += $stitch[1] ?? 0;
                 $c->skip('slip', 'knot', 'stitch');
@@ -256,13 +261,13 @@ final class Yarns
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
         $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop);
-        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->number() && null !== $c->vocabulary->at($c->tokens, $c->at + 1);
+        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->number() && null !== $c->name(1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
             ++$c->at;
         } elseif ($isLone || ($in && $first && $c->is(TokenType::Separator))) {
             $c->takeType(TokenType::Separator) || $c->takeType(TokenType::Dash) || $c->takeType(TokenType::Stop);
-        } elseif (!$isLed && !($in && $first && ($isCapital || $said) && (null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $c->at)))) {
+        } elseif (!$isLed && !($in && $first && ($isCapital || $said) && (null !== $c->number() || null !== $c->name()))) {
             return $c->back($from);
         }
 
@@ -299,7 +304,7 @@ final class Yarns
             $c->back($mark);
             break;
         }
-        if ($c->isWord('for') && null !== $c->number(1) && null !== $c->vocabulary->at($c->tokens, $c->at + 2)) {
+        if ($c->isWord('for') && null !== $c->number(1) && null !== $c->name(2)) {
             ++$c->at;
         }
 
