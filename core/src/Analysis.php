@@ -36,7 +36,7 @@ final readonly class Analysis
             $reading = $readings[$piece->key];
             $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
             $colouring = Colouring::of($plan, $piece, $fabric, $reading);
-            $changes = Changes::of($piece, $fabric, $colouring);
+            $changes = Changes::of($piece, $fabric, $colouring, $reading);
             $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
             $placing = Placing::of($piece, $fabric, $colouring, $changes, $plan->gauge);
             $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing, FaceCheck::of($piece, $fabric, $colouring, $changes));

@@ -8,6 +8,8 @@ use Alternum\Core\Change\Changes;
 use Alternum\Core\Change\Harmony;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Making\CueOffer;
+use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
@@ -53,6 +55,12 @@ final readonly class PieceAnalysis
         $spread = $this->piece->start->take->stitches ?? 0;
 
         return [] === $said ? null : ($spread > 0 ? "{$spread}, spread evenly, of the " : '').implode(', ', $said);
+    }
+
+    /** @return list<CueOffer> what her words say that the plan can act on */
+    public function offers(Plan $plan): array
+    {
+        return CueOffers::of($plan, $this->piece, $this->reading);
     }
 
     /** @return list<Step> */

@@ -15,6 +15,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\WorkedInto;
@@ -114,6 +115,20 @@ final readonly class PlanController
         $into = WorkedInto::of($round, $request->query->getInt('stitch')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(['says' => $into->inWords($round, Vocabulary::of($plan->terms))]);
+    }
+
+    /** What the stretches of a typed line were taken for. */
+    #[Route('/{id}/meanings', methods: 'GET')]
+    public function meanings(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = PlanReader::json($this->find($workshop, $id)->body());
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $line = $request->query->getInt('line');
+        if (!isset($piece->rounds[$line - 1])) {
+            throw new NotFoundHttpException();
+        }
+
+        return new JsonResponse(AnalysisWriter::meanings(LineMeanings::of($plan, $piece, $line)));
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. Nothing is saved. */

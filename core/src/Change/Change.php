@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change;
 
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 
 /** The place, between two stitches in working order, where the yarn in hand changes. */
@@ -22,6 +23,7 @@ final readonly class Change
      * @param Fate     $fate       what becomes of the old yarn
      * @param int|null $backRound  the round in which the old yarn comes back; null: never
      * @param int|null $backStitch the stitch with which it does
+     * @param YarnWay|null $typed  what her own words say of it
      */
     public function __construct(
         public int $round,
@@ -37,6 +39,7 @@ final readonly class Change
         public Fate $fate,
         public ?int $backRound,
         public ?int $backStitch,
+        public ?YarnWay $typed = null,
     ) {
     }
 

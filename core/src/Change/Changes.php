@@ -7,6 +7,9 @@ namespace Alternum\Core\Change;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Worked;
@@ -34,13 +37,14 @@ final readonly class Changes
     {
     }
 
-    public static function of(Piece $piece, Fabric $fabric, Colouring $colouring): self
+    public static function of(Piece $piece, Fabric $fabric, Colouring $colouring, ?Reading $reading = null): self
     {
+        $ways = null === $reading ? [] : self::ways($reading);
         $places = self::places($colouring);
         $backs = self::comingBack($places);
         $starts = array_map(static fn ($course): float => $course->start, $fabric->courses);
 
-        [$changes, $moved] = self::treat($piece, $fabric, $places, $backs, $starts, $piece->frontDegrees);
+        [$changes, $moved] = self::treat($piece, $fabric, $places, $backs, $starts, $piece->frontDegrees, $ways);
 
         return new self($changes, $moved, self::front($piece, $fabric, $places, $backs, $starts));
     }
@@ -86,10 +90,11 @@ final readonly class Changes
      * @param array<int, array{int, int}>                 $backs
      * @param list<float>                                 $starts
      * @param float|null                                  $front  null: as if no jog showed
+     * @param array<string, YarnWay>                      $ways   what the words say, by round and stitch
      *
      * @return array{list<Change>, list<float>}
      */
-    private static function treat(Piece $piece, Fabric $fabric, array $places, array $backs, array $starts, ?float $front): array
+    private static function treat(Piece $piece, Fabric $fabric, array $places, array $backs, array $starts, ?float $front, array $ways = []): array
     {
         $changes = [];
         $moved = 0;
@@ -112,7 +117,7 @@ final readonly class Changes
                 ++$moved;
             }
             $back = $backs[$i] ?? null;
-            $changes[] = new Change($round, $stitch, $from, $to, $degrees, $isJog, $method, null !== $chosen && $method === $chosen, $isJog ? $method->stepRounds() : 0.0, $fromFront, self::fate($round, $stitch, $atEnd, $back), $back[0] ?? null, $back[1] ?? null);
+            $changes[] = new Change($round, $stitch, $from, $to, $degrees, $isJog, $method, null !== $chosen && $method === $chosen, $isJog ? $method->stepRounds() : 0.0, $fromFront, self::typedFate($ways["{$round} {$stitch}"] ?? null, $back) ?? self::fate($round, $stitch, $atEnd, $back), $back[0] ?? null, $back[1] ?? null, $ways["{$round} {$stitch}"] ?? null);
         }
         for ($end = \count($starts); $upTo < $end; ++$upTo) {
             $starts[$upTo] += $moved / $fabric->courses[$upTo]->makes;
@@ -131,6 +136,40 @@ final readonly class Changes
         $next = $places[$i + 1] ?? null;
 
         return null === $next || $next[0] > $places[$i][0] + 1 ? Method::DrawnLoop : Method::SlipStitch;
+    }
+
+    /**
+     * What the words say of each change, by the round and the stitch after which it comes.
+     *
+     * @return array<string, YarnWay>
+     */
+    private static function ways(Reading $reading): array
+    {
+        $ways = [];
+        foreach ($reading->rounds as $i => $round) {
+            foreach ($round->named as $place => $yarn) {
+                if (null !== $yarn->way) {
+                    $tops = Stitch::sumMakes(substr($round->codes, 0, intdiv($place, 2)));
+                    $ways[0 === $tops && $i > 0 ? ($round->number - 1).' '.$reading->rounds[$i - 1]->makes : "{$round->number} {$tops}"] = $yarn->way;
+                }
+            }
+            if (null !== $round->then?->way) {
+                $ways["{$round->number} {$round->makes}"] = $round->then->way;
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @param array{int, int}|null $back */
+    private static function typedFate(?YarnWay $way, ?array $back): ?Fate
+    {
+        return match ($way) {
+            YarnWay::Cut => Fate::Cut,
+            YarnWay::Carry => null === $back ? null : Fate::Carry,
+            YarnWay::Float => null === $back ? null : Fate::Float,
+            default => null,
+        };
     }
 
     /** @param array{int, int}|null $back */

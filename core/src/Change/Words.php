@@ -7,6 +7,7 @@ namespace Alternum\Core\Change;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -84,13 +85,20 @@ final readonly class Words
         $back = $change->backRound ?? 0;
         $between = $back - $change->round - 1;
         $yarn = match (true) {
+            \in_array($change->typed, [YarnWay::Cut, YarnWay::Carry, YarnWay::Float], true) && $change->fate->value === $change->typed->value => "Your words say to {$change->typed->value} {$change->from}.",
             Fate::Float === $change->fate => "{$change->from} comes back in the same {$round}.",
             Fate::Carry === $change->fate => "{$change->from} comes back after ".$this->rounds(max(1, $between)).', near enough to carry.',
             null === $change->backRound => "{$change->from} is not used again.",
             default => "{$change->from} comes back only after ".$this->rounds($between).', too far to carry: two tails.',
         };
 
-        return "{$method} {$yarn}";
+        $joined = match ($change->typed) {
+            YarnWay::Over => " Your words say to work over its tail.",
+            YarnWay::Standing => " Your words say to begin {$change->to} with a standing stitch.",
+            default => '',
+        };
+
+        return "{$method} {$yarn}{$joined}";
     }
 
     private function rounds(int $rounds): string

@@ -73,7 +73,7 @@ final readonly class Paste implements Edit
                 $key = "{$stem}-{$n}";
             }
             $taken[] = $key;
-            $pieces[] = new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice());
+            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice()), $piece->reading);
         }
 
         return $pieces;

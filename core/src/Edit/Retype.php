@@ -37,7 +37,7 @@ final readonly class Retype implements Edit
             $same = ($moved[$round] ?? null) === $round;
         }
         if ($same) {
-            return $plan->withPiece($changed);
+            return $plan->withPiece(TypedLayer::shown($changed, $new));
         }
         $carrying = new MovedRounds($moved, $last);
         $at = [];
@@ -47,7 +47,7 @@ final readonly class Retype implements Edit
             }
         }
 
-        return $plan->withPiece($changed->withColours($carrying->colours($piece->colours))->withPlacements($carrying->placements($piece->placements))->withFace($carrying->face($piece->face))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+        return $plan->withPiece(TypedLayer::shown($changed->withColours($carrying->colours($piece->colours)), $new)->withPlacements($carrying->placements($piece->placements))->withFace($carrying->face($piece->face))->withChanges(new ChangeChoice($piece->changes->method, $at)));
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */

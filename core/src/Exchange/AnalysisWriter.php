@@ -18,8 +18,10 @@ use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\Meaning;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
@@ -119,6 +121,16 @@ final class AnalysisWriter
     }
 
     /**
+     * @param list<Meaning> $meanings
+     *
+     * @return array<string, mixed> what a typed line was taken for
+     */
+    public static function meanings(array $meanings): array
+    {
+        return ['meanings' => array_map(static fn (Meaning $meaning): array => ['column' => $meaning->span->from + 1, 'length' => $meaning->span->length(), 'kind' => $meaning->kind->value, 'says' => $meaning->says], $meanings)];
+    }
+
+    /**
      * @param list<Problem> $problems
      *
      * @return list<array<string, mixed>>
@@ -138,6 +150,7 @@ final class AnalysisWriter
             'numbering' => $problem->isNumbering ? true : null,
             'readings' => [] === $problem->readings ? null : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
             'setting' => $problem->setting?->value,
+            'newYarn' => $problem->newYarn,
             'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
         ], static fn (mixed $value): bool => null !== $value), $problems);
     }
@@ -215,6 +228,7 @@ final class AnalysisWriter
             'shine' => $analysis->harmony->shine,
             'faceRemarks' => $analysis->faceRemarks,
             'placed' => array_map(self::placed(...), $analysis->placing->placed),
+            'offers' => array_map(static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => $offer->label], $analysis->offers($plan)),
             'bestFront' => self::front($analysis->changes->bestFront, $piece->frontDegrees),
             'steps' => array_map(static fn (Step $step): array => get_object_vars($step), $analysis->steps($plan, $plan->terms)),
         ];

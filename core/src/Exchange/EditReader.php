@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Edit\AddMotif;
+use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\Heed;
 use Alternum\Core\Edit\MeasureLean;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
@@ -18,12 +20,14 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Settle;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Setting;
 use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Terms;
 
@@ -42,6 +46,7 @@ final class EditReader
         $ofPlan = match ($does) {
             'words' => new ChangeWords($fields->oneOf('terms', Terms::class)),
             'swatch' => new Swatch($fields->number('stitches', 1, 1000), $fields->number('widthMm', 5, 3000), $fields->number('rounds', 1, 1000), $fields->number('heightMm', 5, 3000)),
+            'yarn' => new AddYarn($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', 'Name the yarn.')),
             default => null,
         };
         if (null !== $ofPlan) {
@@ -54,6 +59,8 @@ final class EditReader
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
             'paste' => new Paste($piece, self::pasted($fields)),
             'renumber' => new Renumber($piece),
+            'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES)),
+            'settle' => new Settle($piece, $fields->oneOf('setting', Setting::class)),
             'lean' => new MeasureLean($piece, $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400)),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
@@ -67,7 +74,7 @@ final class EditReader
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, retype, paste, renumber, colours, shape, size, resize, paint, stripes, stitches, motif, bobbles, lean or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, motif, bobbles, lean or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Filling;
+use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\PlaceKind;
@@ -68,7 +70,7 @@ final readonly class Expander
 
     public static function isOpen(Node $item): bool
     {
-        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Evenly;
+        return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Filling;
     }
 
     /**
@@ -95,7 +97,7 @@ final readonly class Expander
         return match (true) {
             $item instanceof Work => self::work($item),
             $item instanceof Repeat => self::often(self::list($item), $item->times ?? 0, $item)->in($item->loop)->inYarn($item->yarn),
-            $item instanceof Yarn => Expansion::yarn($item->yarn, $item->within),
+            $item instanceof Yarn => Expansion::yarn($item->yarn, $item->within, $item->way),
             default => Expansion::none(),
         };
     }
@@ -130,6 +132,9 @@ final readonly class Expander
         if ($item instanceof Evenly) {
             return [self::evenly($item, $rest), null];
         }
+        if ($item instanceof Freely) {
+            return [self::freely($item, $rest), null];
+        }
         $once = match (true) {
             $item instanceof Repeat => self::list($item)->in($item->loop),
             $item instanceof Work => Expansion::of($item->stitch, 1, $item->loop),
@@ -147,6 +152,16 @@ final readonly class Expander
         $odd = 0 === $left ? null : self::error($item, "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.");
 
         return [$stitches, $odd];
+    }
+
+    private static function freely(Freely $freely, int $rest): Expansion
+    {
+        $all = Expansion::none();
+        for ($i = 0; $i < min($rest, Limits::STITCHES_IN_ROUND); ++$i) {
+            $all = $all->then(Expansion::of($freely->stitches[$i % \count($freely->stitches)], 1));
+        }
+
+        return $all;
     }
 
     /** A number of one stitch among plain ones, as far apart as may be. */

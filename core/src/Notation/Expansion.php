@@ -11,13 +11,13 @@ final readonly class Expansion
     public const BACK = '';
 
     /**
-     * @param string             $codes    see Stitch::code()
-     * @param string             $loops    as long as the codes; a blank for both loops
-     * @param array<int, string> $yarns    named before a stitch, by twice its place from 0; before its second top, by one more
-     * @param string|null        $then     named after the last stitch, for what follows
-     * @param bool               $goesBack the last yarn was of these stitches alone
+     * @param string                $codes    see Stitch::code()
+     * @param string                $loops    as long as the codes; a blank for both loops
+     * @param array<int, NamedYarn> $yarns    named before a stitch, by twice its place from 0; before its second top, by one more
+     * @param NamedYarn|null        $then     named after the last stitch, for what follows
+     * @param bool                  $goesBack the last yarn was of these stitches alone
      */
-    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?string $then = null, private bool $goesBack = false, private ?string $within = null)
+    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?NamedYarn $then = null, private bool $goesBack = false, private ?string $within = null)
     {
     }
 
@@ -27,9 +27,9 @@ final readonly class Expansion
     }
 
     /** Nothing but a yarn for what follows. */
-    public static function yarn(string $yarn, ?string $within = null): self
+    public static function yarn(string $yarn, ?string $within = null, ?YarnWay $way = null): self
     {
-        return new self('', '', [], $yarn, false, $within);
+        return new self('', '', [], new NamedYarn($yarn, $way), false, $within);
     }
 
     public static function of(Stitch $stitch, int $times, ?Loop $loop = null): self
@@ -51,11 +51,11 @@ final readonly class Expansion
             if (null !== $this->then) {
                 $yarns[$at] = $this->then;
             } elseif ($this->goesBack) {
-                $yarns[$at] = self::BACK;
+                $yarns[$at] = new NamedYarn(self::BACK);
             }
         }
         if (null !== $this->within && !isset($next->yarns[0])) {
-            $yarns[$at + 1] = $this->within;
+            $yarns[$at + 1] = new NamedYarn($this->within);
         }
         foreach ($next->yarns as $place => $yarn) {
             $yarns[$at + $place] = $yarn;
@@ -89,7 +89,7 @@ final readonly class Expansion
     /** In a yarn of these stitches alone. */
     public function inYarn(?string $yarn): self
     {
-        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => $yarn] + $this->yarns, $this->then, true, $this->within);
+        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->then, true, $this->within);
     }
 
     public function length(): int

@@ -9,7 +9,8 @@ use Alternum\Core\Notation\Node\AgainKind;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Filling;
+use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Head;
@@ -74,7 +75,7 @@ final readonly class Meanings
     {
         return match (true) {
             $node instanceof Head => self::head($node),
-            $node instanceof Work, $node instanceof Repeat, $node instanceof Evenly => ucfirst($this->stitches($node)).'.',
+            $node instanceof Work, $node instanceof Repeat, $node instanceof Filling => ucfirst($this->stitches($node)).'.',
             $node instanceof Foundation => self::foundation($node),
             $node instanceof Yarn => 'From here on yarn '.$node->yarn.(null === $node->within ? '' : ", and {$node->within} from the second top on").'.',
             $node instanceof Count => "The round makes {$node->stitches}.",
@@ -132,6 +133,9 @@ final readonly class Meanings
 
     private function stitches(Node $node): string
     {
+        if ($node instanceof Freely) {
+            return 'one of '.implode(', ', array_map($this->one(...), $node->stitches)).' in each, as she likes';
+        }
         if ($node instanceof Evenly) {
             return "{$node->times} × {$this->one($node->stitch)}, spread evenly";
         }

@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Line;
@@ -117,6 +118,7 @@ final class Printer
             $item instanceof Work => $this->stitches->work($item->stitch, $item->times, $isAmong).$this->after($item, $withLoop),
             $item instanceof Repeat => $this->repeat($item, $item->times).$this->after($item, $withLoop),
             $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
+            $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
             $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
             $item instanceof Close => $item->joins ? Closed::ToFirst->value : Closed::Level->value,
             $item instanceof Lift => "ch {$item->chains}".($item->stands ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),

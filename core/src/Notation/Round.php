@@ -18,8 +18,8 @@ final readonly class Round
      * @param int                $uses     how many of those it is worked into
      * @param int                $makes    how many tops it leaves
      * @param bool               $readable false: the line could not be read, and plain stitches stand in for it
-     * @param array<int, string> $named    yarns that its words name, see Expansion::$yarns
-     * @param string|null        $then     the yarn that is changed to at its end; null where none is named
+     * @param array<int, NamedYarn> $named yarns that its words name, see Expansion::$yarns
+     * @param NamedYarn|null     $then     the yarn that is changed to at its end; null where none is named
      * @param Turning            $turning  chains that lift it and the next
      * @param bool               $stands   its first stitch is the chain that lifts it, which counts as one
      * @param Closed|null        $closed   a slip stitch that its words close it with
@@ -35,24 +35,12 @@ final readonly class Round
         public bool $readable = true,
         public string $loops = '',
         public array $named = [],
-        public ?string $then = null,
+        public ?NamedYarn $then = null,
         public Turning $turning = new Turning(),
         public bool $stands = false,
         public ?Closed $closed = null,
         public array $cues = [],
     ) {
-    }
-
-    /** The same with more cues, which a line of their own says after it. */
-    public function withCues(Cue ...$cues): self
-    {
-        return new self($this->number, $this->line, $this->codes, $this->below, $this->uses, $this->makes, $this->readable, $this->loops, $this->named, $this->then, $this->turning, $this->stands, $this->closed, [...$this->cues, ...array_values($cues)]);
-    }
-
-    /** The same with a yarn that is changed to at its end. */
-    public function withThen(string $yarn): self
-    {
-        return new self($this->number, $this->line, $this->codes, $this->below, $this->uses, $this->makes, $this->readable, $this->loops, $this->named, $yarn, $this->turning, $this->stands, $this->closed, $this->cues);
     }
 
     public function isComplete(): bool

@@ -36,7 +36,7 @@ final class Rounds
     /** What the first round is worked into, said before it. */
     private ?Foundation $foundation = null;
     /** A yarn named on a line of its own. */
-    private ?string $yarn = null;
+    private ?NamedYarn $yarn = null;
     /** The line before is blank. */
     private bool $isAfterBlank = false;
     /** How many rounds a line stands for could not be told: the next head says where the work is. */
@@ -123,7 +123,7 @@ final class Rounds
             if ($item instanceof Foundation) {
                 $this->foundation = $item;
             } elseif ($item instanceof Yarn) {
-                $this->yarn = $item->yarn;
+                $this->yarn = new NamedYarn($item->yarn, $item->way);
                 $this->checkYarns($source, [$item->yarn]);
             } elseif ($item instanceof Cue) {
                 $this->said[] = new Said($this->count(), $source->line, $item->kind, $item->text);
@@ -211,7 +211,7 @@ final class Rounds
             $named = isset($named[0]) ? $named : [0 => $this->yarn] + $named;
             $this->yarn = null;
         }
-        $this->checkYarns($source, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]);
+        $this->checkYarns($source, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]));
         $this->isAfterBlank = false;
         $this->rounds[] = new Round(
             $this->count() + 1,
@@ -279,6 +279,8 @@ final class Rounds
         foreach (array_unique($named) as $yarn) {
             if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn)) {
                 $this->tell($source, UnknownYarn::of($yarn, $source));
+                $told = \count($this->problems) - 1;
+                $this->problems[$told] = $this->problems[$told]->mendedByYarn($yarn);
             }
         }
     }

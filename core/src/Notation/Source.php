@@ -31,6 +31,12 @@ final readonly class Source
         return \count($this->starts);
     }
 
+    /** The character of the text at which one of its lines begins. */
+    public function begin(int $line): int
+    {
+        return $this->starts[$line - $this->line] ?? 0;
+    }
+
     /** @return array{int, int} the typed line and the character in it, both from 1, of a character of the text */
     public function at(int $position): array
     {

@@ -169,7 +169,7 @@ final readonly class Trial
                 $isWorked ? $after = $item->chains : $before = $item->chains;
                 $stands = $stands || $item->stands;
             }
-            $isWorked = $isWorked || $item instanceof Work || $item instanceof Node\Repeat || $item instanceof Node\Evenly;
+            $isWorked = $isWorked || $item instanceof Work || $item instanceof Node\Repeat || $item instanceof Node\Filling;
         }
 
         return [$before, $after, $stands];

@@ -24,7 +24,7 @@ final class YarnsInHand
             $runs = $this->named($round);
         }
         if (null !== $round->then) {
-            $this->take($round->then);
+            $this->take($round->then->yarn);
         }
 
         return $runs;
@@ -43,7 +43,7 @@ final class YarnsInHand
             $done = $stitch;
             $first = 1 === $place % 2 ? 1 : 0;
             self::add($runs, $this->inHand, $at + $first - array_sum(array_column($runs, 1)));
-            $this->take($yarn);
+            $this->take($yarn->yarn);
         }
         self::add($runs, $this->inHand, $round->makes - array_sum(array_column($runs, 1)));
 

@@ -70,6 +70,23 @@ final readonly class Plan
         return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $pieces, $this->lean, $this->marker);
     }
 
+    /** @param non-empty-list<Yarn> $yarns */
+    public function withYarns(array $yarns): self
+    {
+        return new self($this->title, $this->terms, $this->hand, $this->units, $yarns, $this->gauge, $this->yarnUse, $this->pieces, $this->lean, $this->marker);
+    }
+
+    public function withYarnUse(YarnUse $yarnUse): self
+    {
+        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $yarnUse, $this->pieces, $this->lean, $this->marker);
+    }
+
+    /** The same typed words read as another country's. */
+    public function readIn(Terms $terms): self
+    {
+        return new self($this->title, $terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $this->pieces, $this->lean, $this->marker);
+    }
+
     /** Stitches that each round of the piece sits back against the working direction. */
     public function leanOf(Piece $piece): float
     {

@@ -17,6 +17,7 @@ final readonly class Problem
      * @param list<Fix>               $fixes       mends that can be made at once
      * @param bool                    $isNumbering numbering the lines anew mends it
      * @param list<array{string, int}> $readings    where it asks: each reading in words, and what it makes; the fixes take them in this order
+     * @param string|null             $newYarn     a yarn to add, by its name or letter, that mends it
      * @param Setting|null            $setting     a setting that mends it
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class Problem
         public bool $isNumbering = false,
         public array $readings = [],
         public ?Setting $setting = null,
+        public ?string $newYarn = null,
     ) {
     }
 
@@ -67,6 +69,12 @@ final readonly class Problem
     public function mendedBy(Setting $setting): self
     {
         return $this->but(['setting' => $setting]);
+    }
+
+    /** The same, mended by a yarn of this name. */
+    public function mendedByYarn(string $name): self
+    {
+        return $this->but(['newYarn' => $name]);
     }
 
     /** @param list<array{string, int}> $readings */

@@ -14,4 +14,9 @@ final readonly class YarnUse
         public float $sewingTailCm,
     ) {
     }
+
+    public function withSewingTail(float $cm): self
+    {
+        return new self($this->measure, $this->sparePercent, $this->tailCm, $cm);
+    }
 }

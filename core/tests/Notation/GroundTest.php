@@ -103,7 +103,7 @@ final class GroundTest extends TestCase
         $yarns = YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0), new Yarn('B', 'Flag red', '#ff0000', WeightCategory::Dk, 250.0)]);
         $reading = Reader::read(['6 sc in MR', $line], Terms::Us, yarns: $yarns);
         self::assertSame([], $reading->problems);
-        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->then]);
+        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->then?->yarn]);
         self::assertSame(6, $reading->rounds[1]->makes);
     }
 

@@ -15,7 +15,7 @@ export function Head() {
 	const canUndo = useDraft((state) => state.canUndo);
 	const canRedo = useDraft((state) => state.canRedo);
 	const [typed, setTyped] = useState<string | null>(null);
-	const problems = useDraft(({ analysis }) => analysis.problems.length);
+	const problems = useDraft(({ analysis }) => analysis.problems.filter(({ severity }) => severity === 'error').length);
 	return (
 		<header className="col-span-full border-b border-rule bg-paper">
 			<div className="flex h-13 items-center gap-2 pr-3">

@@ -3,9 +3,10 @@ import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from
 import type { SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
 import { useBench, usePiece } from './context';
-import { bring, type Handlers, most, roundsEditor } from './editor';
+import { bring, explain, type Handlers, most, roundsEditor } from './editor';
+import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
-import { fixed } from './plans';
+import { type Caret, useMeaning } from './useMeanings';
 
 interface Props {
 	lines: readonly string[];
@@ -23,24 +24,25 @@ export function Words({ lines, layout, focused }: Props) {
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const editor = useRef<EditorView | null>(null);
-	const [caret, setCaret] = useState(-1);
+	const [caret, setCaret] = useState<Caret | null>(null);
 	const [pasted, setPasted] = useState<string | null>(null);
 	const { places, rowHeight } = layout;
 	const key = piece?.key;
 
 	const handlers: Handlers = {
 		onType: (typed, line) => key !== undefined && draft.edit({ do: 'retype', piece: key, rounds: typed }, `type ${key} ${line}`),
-		onReach: (from, to) => {
-			setCaret(from);
+		onReach: (from, to, column) => {
+			setCaret(from === to ? { line: from, column } : null);
 			const reached = (draft.getState().analysis.pieces.find((is) => is.key === key)?.lines ?? []).slice(from, to + 1).filter((is) => is !== null);
 			const [first, last] = [reached[0], reached.at(-1)];
 			if (first === undefined || last === undefined) return;
 			pick(first.from, 'new');
 			if (last.to > first.from) pick(last.to, 'extend');
 		},
-		onMend: (line) => {
-			const fix = places[line]?.troubles[0]?.fixes?.[0];
-			if (fix !== undefined) mend(line, fix);
+		onMend: (line, nth) => {
+			const trouble = places[line]?.troubles[0];
+			const fix = nth > 0 && trouble?.readings === undefined ? undefined : trouble?.fixes?.[nth];
+			if (trouble !== undefined && fix !== undefined) mend(draft, trouble, fix);
 			return fix !== undefined;
 		},
 		onPaste: (text) => {
@@ -53,10 +55,10 @@ export function Words({ lines, layout, focused }: Props) {
 	const latest = useRef(handlers);
 	latest.current = handlers;
 
-	function mend(line: number, fix: { column: number; length: number; text: string }) {
-		if (key === undefined) return;
-		draft.edit({ do: 'retype', piece: key, rounds: draft.lines(key).map((is, i) => (i === line ? fixed(is, fix) : is)) });
-	}
+	const meaning = useMeaning(station === 'rounds' ? key : undefined, caret);
+	useEffect(() => {
+		if (editor.current !== null) explain(editor.current, meaning);
+	}, [meaning]);
 
 	useLayoutEffect(() => {
 		if (box.current === null || key === undefined) return;
@@ -108,28 +110,24 @@ export function Words({ lines, layout, focused }: Props) {
 			{places.map(({ line, top, height, troubles }) =>
 				// Across the counts and the bands, which part here to make room.
 				troubles.length === 0 ? null : (
-					<div key={line} className="absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 border-ink bg-shade text-sm" style={{ top: top + height }}>
-						{troubles.slice(0, 2).map(({ message, mend: toDo, numbering, fixes }, nth) => (
-							<p key={message} title={`${message} ${toDo}`} className="truncate px-2 leading-6">
-								{message} {fixes === undefined && <span className="text-faint">{toDo}</span>}
-								{numbering && (
-									<button type="button" className="ml-2 underline" onClick={() => draft.edit({ do: 'renumber', piece: key })}>
-										Number them
-									</button>
-								)}
-								{fixes?.map((fix, i) => (
-									<button key={fix.label} type="button" className="ml-2 underline" onClick={() => mend(line, fix)}>
-										{fix.label}
-										{caret === line && nth === 0 && i === 0 && <kbd className="ml-1 text-faint">Alt ↵</kbd>}
-									</button>
-								))}
+					<div
+						key={line}
+						className={`absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 bg-shade text-sm ${troubles[0]?.severity === 'note' ? 'border-rule text-faint' : 'border-ink'}`}
+						style={{ top: top + height }}
+					>
+						{troubles.slice(0, 2).map((trouble, nth) => (
+							<p key={trouble.message} title={`${trouble.message} ${trouble.mend}`} className="flex gap-2 px-2 leading-6">
+								<span className="min-w-0 truncate">
+									{trouble.message} {trouble.fixes === undefined && <span className="text-faint">{trouble.mend}</span>}
+								</span>
+								<Mends trouble={trouble} hasKeys={caret?.line === line && nth === 0} className="shrink-0 underline" />
 							</p>
 						))}
 					</div>
 				),
 			)}
 			<p id="line-trouble" aria-live="polite" className="sr-only">
-				{places[caret]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
+				{places[caret?.line ?? -1]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
 			</p>
 			{!isEmpty && (
 				<button type="button" className="caption absolute left-3 hover:text-ink" style={{ top: layout.height + 4 }} onClick={addLine}>

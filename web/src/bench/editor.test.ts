@@ -41,7 +41,7 @@ describe('the editor of rounds', () => {
 	});
 
 	it('marks what is wrong, and makes room below it', () => {
-		const trouble = { message: 'No', mend: 'Mend', line: 2, column: 5, length: 3, round: 2 };
+		const trouble = { message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 5, length: 3, round: 2 };
 		bring(view, ['R1: 6 sc in MR', 'R2: inc x6'], [place(0), place(1, { height: 44, troubles: [trouble] })], 20);
 		expect(view.dom.querySelector('.wrong')?.textContent).toBe('inc');
 		expect(view.dom.querySelectorAll('[data-wrong]')).toHaveLength(1);
@@ -49,7 +49,7 @@ describe('the editor of rounds', () => {
 	});
 
 	it('shows a blank where something is missing at the end', () => {
-		bring(view, ['R1: 6 sc in MR', 'R2: inc x6'], [place(0), place(1, { troubles: [{ message: 'No', mend: 'Mend', line: 2, column: 11, length: 1, round: 2 }] })], 20);
+		bring(view, ['R1: 6 sc in MR', 'R2: inc x6'], [place(0), place(1, { troubles: [{ message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 11, length: 1, round: 2 }] })], 20);
 		expect(view.dom.querySelector('.wrong')?.textContent?.trim()).toBe('');
 	});
 

@@ -1,7 +1,7 @@
 import { defaultKeymap } from '@codemirror/commands';
 import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
 import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text } from '@codemirror/state';
-import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, WidgetType } from '@codemirror/view';
+import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, showTooltip, type Tooltip, WidgetType } from '@codemirror/view';
 import { getNonce } from 'get-nonce';
 import type { LinePlace } from '../chart/layout';
 
@@ -63,8 +63,9 @@ function decorations(doc: Text, places: readonly LinePlace[], rowHeight: number)
 		const { from, to, text } = doc.line(line + 1);
 		if (rounds === null) set.add(from, from, remark);
 		const trouble = troubles[0];
-		if (trouble !== undefined) set.add(from, from, wrongLine);
-		if (trouble?.column !== undefined) {
+		const isWrong = trouble?.severity === 'error';
+		if (isWrong) set.add(from, from, wrongLine);
+		if (isWrong && trouble.column !== undefined) {
 			const begin = from + unitAt(text, trouble.column - 1);
 			const end = from + unitAt(text, trouble.column - 1 + Math.max(1, trouble.length ?? 1));
 			if (begin < to) set.add(begin, Math.min(end, to), wrong);
@@ -82,6 +83,33 @@ const placed = StateField.define<DecorationSet>({
 		return transaction.effects.reduce((now, effect) => (effect.is(place) ? decorations(transaction.newDoc, effect.value.places, effect.value.rowHeight) : now), moved);
 	},
 	provide: (field) => EditorView.decorations.from(field),
+});
+
+const said = StateEffect.define<string | undefined>();
+
+/** What the words at the caret mean, above it, until it moves or they change. */
+const meaning = StateField.define<Tooltip | null>({
+	create: () => null,
+	update(tip, transaction) {
+		const effect = transaction.effects.find((is) => is.is(said));
+		if (effect?.is(said)) {
+			const says = effect.value;
+			return says === undefined
+				? null
+				: {
+						pos: transaction.state.selection.main.head,
+						above: true,
+						create: () => {
+							const dom = document.createElement('div');
+							dom.className = 'meaning';
+							dom.textContent = says;
+							return { dom };
+						},
+					};
+		}
+		return transaction.docChanged || transaction.selection !== undefined ? null : tip;
+	},
+	provide: (field) => showTooltip.from(field),
 });
 
 /** A line's longest bracket can be folded away, so that "x6" is seen. */
@@ -113,10 +141,10 @@ const look = EditorView.theme({
 export interface Handlers {
 	/** the maker changed the lines; `line` is the one that has the caret, from 0 */
 	onType: (lines: string[], line: number) => void;
-	/** the caret, or what is selected, is in these lines */
-	onReach: (from: number, to: number) => void;
-	/** makes the first mend of a line; false where it has none */
-	onMend: (line: number) => boolean;
+	/** the caret, or what is selected, is in these lines; the caret's column is in characters */
+	onReach: (from: number, to: number, column: number) => void;
+	/** makes a mend of a line, or takes one of its readings, from 0; false where it has none such */
+	onMend: (line: number, nth: number) => boolean;
 	/** true where the text is taken elsewhere */
 	onPaste: (text: string) => boolean;
 	/** more than a piece can hold was typed or pasted */
@@ -131,13 +159,19 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 	const caretLine = (state: EditorState) => state.doc.lineAt(state.selection.main.head).number - 1;
 	const extensions: Extension[] = [
 		placed,
+		meaning,
 		folding,
 		codeFolding({ placeholderText: '…' }),
 		highlightActiveLine(),
 		placeholder('Type round 1 here'),
 		look,
 		EditorView.cspNonce.of(getNonce() ?? ''),
-		keymap.of([{ key: 'Alt-Enter', run: (view) => handlers().onMend(caretLine(view.state)) }, ...foldKeymap, ...defaultKeymap]),
+		keymap.of([
+			{ key: 'Alt-Enter', run: (view) => handlers().onMend(caretLine(view.state), 0) },
+			...[0, 1, 2, 3].map((nth) => ({ key: `Alt-${nth + 1}`, run: (view: EditorView) => handlers().onMend(caretLine(view.state), nth) })),
+			...foldKeymap,
+			...defaultKeymap,
+		]),
 		EditorView.contentAttributes.of({ 'aria-label': label, 'aria-describedby': 'line-trouble', tabindex: '0' }),
 		EditorView.domEventHandlers({
 			paste: (event) => {
@@ -157,12 +191,18 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 		EditorView.updateListener.of(({ docChanged, selectionSet, focusChanged, transactions, state, view }) => {
 			if (docChanged && !transactions.some((transaction) => transaction.annotation(fromOutside))) handlers().onType(linesOf(state.doc), caretLine(state));
 			if ((selectionSet || focusChanged) && view.hasFocus) {
-				const { from, to } = state.selection.main;
-				handlers().onReach(state.doc.lineAt(from).number - 1, state.doc.lineAt(to).number - 1);
+				const { from, to, head } = state.selection.main;
+				const line = state.doc.lineAt(head);
+				handlers().onReach(state.doc.lineAt(from).number - 1, state.doc.lineAt(to).number - 1, [...line.text.slice(0, head - line.from)].length);
 			}
 		}),
 	];
 	return new EditorView({ parent, state: EditorState.create({ doc: lines.join('\n'), extensions }) });
+}
+
+/** Says at the caret what the words there mean; nothing where that is not known. */
+export function explain(view: EditorView, says: string | undefined): void {
+	view.dispatch({ effects: said.of(says) });
 }
 
 /** Brings the lines to what the plan has, and each to its place; what is the same on both sides, the caret among it, stays. */

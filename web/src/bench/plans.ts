@@ -24,7 +24,7 @@ export function withLayer(plan: Plan, piece: string, at: number, change: (layer:
 export function yarnsOf(layer: Layer): string[] {
 	if (layer.kind === 'stripes') return layer.sequence.map(({ yarn }) => yarn);
 	if (layer.kind === 'motif' || layer.kind === 'hand') return [...new Set((layer.kind === 'motif' ? layer.rows : Object.values(layer.rounds)).join('').replaceAll('.', ''))];
-	return [layer.yarn];
+	return layer.kind === 'typed' ? [] : [layer.yarn];
 }
 
 /** Drops a field where its value is not known: the format leaves such fields out. */

@@ -16,6 +16,8 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		ruffles: false,
 		readable: true,
 		tops: '',
+		yarns: [{ yarn: null, stitches: makes }],
+		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],
 		...more,
 	};
@@ -42,6 +44,7 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		pairs: [],
 		shine: [],
 		placed: [],
+		offers: [],
 		faceRemarks: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 		steps: [],

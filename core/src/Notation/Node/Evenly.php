@@ -8,7 +8,7 @@ use Alternum\Core\Notation\Span;
 use Alternum\Core\Notation\Stitch;
 
 /** "Increase 6 evenly around": a number of one stitch, spread among plain ones. */
-final readonly class Evenly extends Node
+final readonly class Evenly extends Filling
 {
     public function __construct(public Stitch $stitch, public int $times, Span $span)
     {

@@ -37,7 +37,7 @@ final readonly class Line extends Node
     /** @return list<Node> the items that are stitches, or what they are worked into */
     public function stitches(): array
     {
-        return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Work || $item instanceof Repeat || $item instanceof Evenly || $item instanceof Foundation));
+        return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation));
     }
 
     /** Its stitches alone, without the yarns, cues, chains and closes that its words name. */
@@ -77,7 +77,7 @@ final readonly class Line extends Node
     public function isWorked(): bool
     {
         foreach ($this->items as $item) {
-            if ($item instanceof Work || $item instanceof Repeat || $item instanceof Evenly) {
+            if ($item instanceof Work || $item instanceof Repeat || $item instanceof Filling) {
                 return true;
             }
         }
@@ -113,7 +113,7 @@ final readonly class Line extends Node
     {
         $end = 0;
         foreach ($this->items as $item) {
-            $end = $item instanceof Work || $item instanceof Repeat || $item instanceof Evenly ? max($end, $item->span->end) : $end;
+            $end = $item instanceof Work || $item instanceof Repeat || $item instanceof Filling ? max($end, $item->span->end) : $end;
         }
 
         return 0 === $end ? $this->head->span->end ?? $this->span->from : $end;

@@ -6,7 +6,7 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Node;
@@ -216,7 +216,7 @@ final class Beginnings
     private static function stitch(array $items, int $nth): ?int
     {
         foreach ($items as $i => $item) {
-            if (($item instanceof Work || $item instanceof Repeat || $item instanceof Evenly) && $nth-- < 1) {
+            if (($item instanceof Work || $item instanceof Repeat || $item instanceof Filling) && $nth-- < 1) {
                 return $i;
             }
         }
@@ -228,7 +228,7 @@ final class Beginnings
     private static function last(array $items): int
     {
         for ($i = \count($items) - 1; $i >= 0; --$i) {
-            if ($items[$i] instanceof Work || $items[$i] instanceof Repeat || $items[$i] instanceof Evenly) {
+            if ($items[$i] instanceof Work || $items[$i] instanceof Repeat || $items[$i] instanceof Filling) {
                 return $i;
             }
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\PlaceKind;
@@ -49,6 +51,35 @@ final class Groups
         }
 
         return false;
+    }
+
+    /**
+     * "sc, hdc and dc at random around".
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>|null
+     */
+    public static function freely(Cursor $c, array $nodes): ?array
+    {
+        $from = $c->at;
+        $said = $c->takePhrase('at', 'random') || $c->take('randomly', 'freely') || $c->takePhrase('in', 'any', 'order') || $c->takePhrase('as', 'you', 'like') || $c->takePhrase('as', 'you', 'please');
+        if (!$said) {
+            return null;
+        }
+        $c->skip('mixed', 'placed', 'chosen');
+        Times::around($c);
+        [$begin, $end] = self::list($nodes);
+        $stitches = [];
+        foreach (\array_slice($nodes, $begin, $end - $begin + 1) as $node) {
+            if ($node instanceof Work && 1 === $node->times && 1 === $node->stitch->uses() && 1 === $node->stitch->makes()) {
+                $stitches[] = $node->stitch;
+            } elseif (!$node instanceof Glue) {
+                return $c->back($from);
+            }
+        }
+
+        return [] === $stitches ? $c->back($from) : [...\array_slice($nodes, 0, $begin), new Freely($stitches, $nodes[$begin]->span->to($c->span($from)))];
     }
 
     private static function canBegin(Cursor $c, bool $isGroup): bool
@@ -155,7 +186,7 @@ final class Groups
         $begin = 0;
         $end = -1;
         foreach ($nodes as $i => $node) {
-            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Evenly) {
+            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Filling) {
                 $end = $i;
             }
         }

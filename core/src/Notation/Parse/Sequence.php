@@ -6,7 +6,7 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Loop;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Node\Evenly;
+use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
@@ -112,6 +112,11 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
+        if ($this->hasWork() && null !== $nodes = Groups::freely($c, $this->nodes)) {
+            $this->nodes = $nodes;
+
+            return true;
+        }
         if ($this->hasWork() && !($this->star && Groups::repeatAhead($c))) {
             $nodes = Groups::times($c, $this->nodes, !$this->star);
             if (null !== $nodes) {
@@ -307,6 +312,13 @@ final class Sequence
         if (null === $cue) {
             return false;
         }
+        [$before, $comma] = \array_slice([null, null, ...$this->nodes], -2);
+        if ($before instanceof Cue && $comma instanceof Glue && $this->c->tokens->text[$comma->span->from] === ',') {
+            // "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
+            $span = $before->span->to($cue->span);
+            array_splice($this->nodes, -2);
+            $cue = new Cue($before->kind, mb_substr($this->c->tokens->line, $span->from, $span->length()), $span);
+        }
         $this->nodes[] = $cue;
         $this->isAfter = true;
 
@@ -316,7 +328,7 @@ final class Sequence
     private function hasWork(): bool
     {
         foreach ($this->nodes as $node) {
-            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Evenly) {
+            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Filling) {
                 return true;
             }
         }

@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Notation\YarnWay;
 
 /**
  * Reads the yarns that words name: before stitches ("with B:", "change to B in last st", "cut A, join B", "[B]", "B:") and after them
@@ -125,7 +126,7 @@ final class Yarns
         return $words > 0 && (':' === $c->value($ahead + $words) || 'then' === $c->value($ahead + $words)) ? $words : 0;
     }
 
-    /** @return array{string, string|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
+    /** @return array{string, YarnWay|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
     private static function changing(Cursor $c): ?array
     {
         $from = $c->at;
@@ -146,7 +147,7 @@ final class Yarns
         return null === $name ? $c->back($from) : [$name, null, null];
     }
 
-    /** @return array{string, string|null, string|null}|null "cut A, join B", "drop A and pick up B", "fasten off brown and attach cream" */
+    /** @return array{string, YarnWay|null, string|null}|null "cut A, join B", "drop A and pick up B", "fasten off brown and attach cream" */
     private static function leaving(Cursor $c): ?array
     {
         $from = $c->at;
@@ -154,9 +155,9 @@ final class Yarns
             return null;
         }
         $how = match ($c->value(-1)) {
-            'cut', 'cutting', 'fasten', 'break', 'finish', 'end', 'snip' => 'cut',
-            'carry', 'carrying', 'drop', 'dropping' => 'carry',
-            'float' => 'float',
+            'cut', 'cutting', 'fasten', 'break', 'finish', 'end', 'snip' => YarnWay::Cut,
+            'carry', 'carrying', 'drop', 'dropping' => YarnWay::Carry,
+            'float' => YarnWay::Float,
             default => null,
         };
         $c->skip('off', 'the');
@@ -170,7 +171,7 @@ final class Yarns
         return null === $new ? $c->back($from) : [$new[0], $new[1] ?? $how, null];
     }
 
-    /** @return array{string, string|null, string|null}|null "with B:", "using yarn B, ", "with A then B:" */
+    /** @return array{string, YarnWay|null, string|null}|null "with B:", "using yarn B, ", "with A then B:" */
     private static function with(Cursor $c): ?array
     {
         $from = $c->at;
@@ -188,7 +189,7 @@ final class Yarns
         return [$name, null, $within];
     }
 
-    /** @return array{string, string|null, string|null}|null "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
+    /** @return array{string, YarnWay|null, string|null}|null "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
     private static function joining(Cursor $c): ?array
     {
         $from = $c->at;
@@ -210,7 +211,7 @@ final class Yarns
         $c->skip('again');
         if ($c->skip('with', 'by', 'using')) {
             $c->skip('a', 'an', 'standing');
-            $how = 'standing' === $c->value(-1) ? 'standing' : null;
+            $how = 'standing' === $c->value(-1) ? YarnWay::Standing : null;
             $stitch = $c->name();
             if (null !== $stitch || $c->isWord('slip', 'knot')) {
                 $c->at += $stitch[1] ?? 0;
@@ -229,7 +230,7 @@ final class Yarns
         return [$name, $how, null];
     }
 
-    /** @return array{string, string|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
+    /** @return array{string, YarnWay|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
     private static function bracketed(Cursor $c, bool $first): ?array
     {
         $from = $c->at;
@@ -247,7 +248,7 @@ final class Yarns
         return [$name, null, null];
     }
 
-    /** @return array{string, string|null, string|null}|null "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
+    /** @return array{string, YarnWay|null, string|null}|null "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
     private static function headed(Cursor $c, bool $first): ?array
     {
         $from = $c->at;
@@ -275,7 +276,7 @@ final class Yarns
     }
 
     /** "in last st", "on the last yarn over", "at the end of the round", "working over the tails": the last is how it is joined. */
-    private static function trailing(Cursor $c): ?string
+    private static function trailing(Cursor $c): ?YarnWay
     {
         $from = $c->at;
         $how = null;
@@ -293,11 +294,11 @@ final class Yarns
             $c->back($mark);
             $c->takeType(TokenType::Separator);
             if (Loops::overStrands($c)) {
-                $how = 'over';
+                $how = YarnWay::Over;
                 continue;
             }
             if ($c->takePhrase('carry') || $c->takePhrase('carrying')) {
-                $how = 'carry';
+                $how = YarnWay::Carry;
                 $c->skip('the', 'old', 'yarn', 'up', 'inside', 'along', 'it', 'other', 'unused', 'colour', 'color');
                 continue;
             }

@@ -37,6 +37,11 @@ export function Make() {
 								{step.text}
 							</button>
 						</li>
+						{step.cues.map((cue) => (
+							<li key={cue} className="mb-1 border-l-4 border-rule bg-sheet px-2 py-1">
+								{cue}
+							</li>
+						))}
 						{step.then.map((then) => (
 							<li key={then} className="mb-1 border-l-4 border-ink bg-sheet px-2 py-1">
 								{then}

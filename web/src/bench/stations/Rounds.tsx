@@ -3,22 +3,20 @@ import type { Trouble } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { size as measure, plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
+import { Mends, Offers } from '../Mends';
 import { Outline } from '../Outline';
 import { PasteDialog } from '../PasteDialog';
-import { fixed } from '../plans';
 import { ShapeDialog } from '../ShapeDialog';
 import { SizeDialog } from '../SizeDialog';
 
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
-	const { draft, focusLine, showPiece } = useBench();
+	const { draft } = useBench();
 	const { piece, analysis } = usePiece();
 	const plan = useDraft((state) => state.plan);
 	const problems = useDraft((state) => state.analysis.problems);
-	function mend({ piece: key = '', line = 1 }: Trouble, fix: { column: number; length: number; text: string }) {
-		draft.edit({ do: 'retype', piece: key, rounds: draft.lines(key).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
-	}
-
+	const wrong = problems.filter(({ severity }) => severity === 'error');
+	const notes = problems.filter(({ severity }) => severity === 'note');
 	function remember() {
 		const size = analysis?.size;
 		if (analysis === undefined || size == null) return;
@@ -52,11 +50,6 @@ export function Rounds() {
 			<Button className="mb-2 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
 				Begin from a shape …
 			</Button>
-			{analysis?.namesColours === true && (
-				<Button className="mb-2 w-full" onClick={() => draft.edit({ do: 'colours', piece: analysis.key })}>
-					Take the colours that the words name
-				</Button>
-			)}
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
 				<div className="mb-5 grid grid-cols-2 gap-2">
 					<Button onClick={() => resize(1, 0)}>Wider: + increase</Button>
@@ -76,47 +69,17 @@ export function Rounds() {
 			{analysis?.size != null && <SizeDialog open={isSizing} piece={analysis.key} size={analysis.size} units={plan.units} onSize={remember} onClose={() => setIsSizing(false)} />}
 			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
-			{problems.length > 0 ? (
-				<section aria-label="To mend" className="mb-6">
-					<h3 className="mb-1 font-semibold">{problems.length} to mend</h3>
-					<ol className="flex flex-col gap-2">
-						{problems.slice(0, 30).map((problem) => (
-							<li key={`${problem.path}${problem.column}${problem.message}`} className="border-l-4 border-ink bg-sheet p-2">
-								<p>{problem.message}</p>
-								<p className="text-faint">{problem.mend}</p>
-								<div className="flex flex-wrap gap-x-3">
-									{problem.line !== undefined && (
-										<Button
-											kind="bare"
-											onClick={() => {
-												if (problem.piece !== undefined && problem.piece !== piece?.key) showPiece(problem.piece);
-												focusLine((problem.line ?? 1) - 1);
-											}}
-										>
-											Go to line {problem.line}
-										</Button>
-									)}
-									{problem.piece !== undefined && problem.numbering && (
-										<Button kind="bare" onClick={() => draft.edit({ do: 'renumber', piece: problem.piece ?? '' })}>
-											Number them
-										</Button>
-									)}
-									{problem.fixes?.map((fix) => (
-										<Button key={fix.label} kind="bare" onClick={() => mend(problem, fix)}>
-											{fix.label}
-										</Button>
-									))}
-								</div>
-							</li>
-						))}
-					</ol>
-				</section>
+			{wrong.length > 0 ? (
+				<Told title={`${wrong.length} to mend`} label="To mend" told={wrong} />
 			) : (
 				<p className="mb-6">{(analysis?.rounds.length ?? 0) === 0 ? 'Type the first round on the sheet, at the left.' : 'Every round uses all the stitches of the round below.'}</p>
 			)}
+			{notes.length > 0 && <Told title="Worth knowing" label="Worth knowing" told={notes} />}
+			{analysis !== undefined && <Offers piece={analysis} />}
 			<h3 className="mb-1 font-semibold">Writing rounds</h3>
 			<p className="mb-2 text-faint">
-				Type them on the sheet, one line each. Each line answers with its count. Alt with Enter makes the mend that is offered; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
+				Type them on the sheet, one line each. Each line answers with its count. What the words at the caret were taken for is said above it. Alt with Enter makes the mend that is offered, Alt with 1
+				or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
 			</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[
@@ -127,6 +90,7 @@ export function Rounds() {
 					['R4-7:', 'four rounds alike'],
 					['inv dec', 'invisible decrease'],
 					['(24)', 'your count, checked'],
+					['place eyes …', 'a cue, kept at its place'],
 					['# eyes here', 'a remark'],
 				].map(([write, means]) => (
 					<div key={write} className="contents">
@@ -136,5 +100,44 @@ export function Rounds() {
 				))}
 			</dl>
 		</>
+	);
+}
+
+interface ToldProps {
+	title: string;
+	label: string;
+	told: Trouble[];
+}
+
+/** What is told of the lines, each with the way to it and what can be done at once. */
+function Told({ title, label, told }: ToldProps) {
+	const { focusLine, showPiece } = useBench();
+	const { piece } = usePiece();
+	return (
+		<section aria-label={label} className="mb-6">
+			<h3 className="mb-1 font-semibold">{title}</h3>
+			<ol className="flex flex-col gap-2">
+				{told.slice(0, 30).map((trouble) => (
+					<li key={`${trouble.path}${trouble.column}${trouble.message}`} className={`border-l-4 bg-sheet p-2 ${trouble.severity === 'error' ? 'border-ink' : 'border-rule'}`}>
+						<p>{trouble.message}</p>
+						<p className="text-faint">{trouble.mend}</p>
+						<div className="flex flex-wrap gap-x-3">
+							{trouble.line !== undefined && (
+								<Button
+									kind="bare"
+									onClick={() => {
+										if (trouble.piece !== undefined && trouble.piece !== piece?.key) showPiece(trouble.piece);
+										focusLine((trouble.line ?? 1) - 1);
+									}}
+								>
+									Go to line {trouble.line}
+								</Button>
+							)}
+							<Mends trouble={trouble} />
+						</div>
+					</li>
+				))}
+			</ol>
+		</section>
 	);
 }

@@ -25,6 +25,8 @@ export function says(layer: Layer): string {
 			return `panel, rounds ${layer.from}–${layer.to}, ${layer.degrees}° wide`;
 		case 'blend':
 			return `blend, rounds ${layer.from}–${layer.to}`;
+		case 'typed':
+			return 'the yarns that your words name';
 		case 'hand':
 			return `stitches by hand in ${plural(Object.keys(layer.rounds).length, 'round')}`;
 	}

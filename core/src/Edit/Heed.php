@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Making\CueOffers;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Plan;
+
+/** Does what a cue in the typed words says: sets the eyes, takes a tail's length. */
+final readonly class Heed implements Edit
+{
+    /** @param int $line the typed line of the cue, from 1 */
+    public function __construct(private string $piece, private int $line)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        foreach (CueOffers::of($plan, $piece, PieceReading::of($plan, $piece)) as $offer) {
+            if ($offer->line === $this->line) {
+                return match (true) {
+                    null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),
+                    null !== $offer->tailCm => $plan->withYarnUse($plan->yarnUse->withSewingTail($offer->tailCm)),
+                    default => $plan,
+                };
+            }
+        }
+
+        throw new EditRefused('The words no longer say that there.');
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making;
+
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
+use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
+
+/** Finds the cues that the plan can act on, and has not yet. */
+final class CueOffers
+{
+    private const CM_IN_INCH = 2.54;
+    private const KINDS = ['eye' => PlacementKind::Eyes, 'nose' => PlacementKind::Nose, 'button' => PlacementKind::Buttons];
+
+    /** @return list<CueOffer> in the lines' order */
+    public static function of(Plan $plan, Piece $piece, Reading $reading): array
+    {
+        $offers = [];
+        foreach ($reading->rounds as $round) {
+            foreach ($round->cues as $cue) {
+                $offers[] = self::offer($plan, $piece, $round->line, $cue->text);
+            }
+        }
+        foreach ($reading->said as $said) {
+            $offers[] = self::offer($plan, $piece, $said->line, $said->text);
+        }
+        $offers = array_values(array_filter($offers));
+        usort($offers, static fn (CueOffer $one, CueOffer $other): int => $one->line <=> $other->line);
+
+        return $offers;
+    }
+
+    private static function offer(Plan $plan, Piece $piece, int $line, string $text): ?CueOffer
+    {
+        return self::placed($piece, $line, $text) ?? self::tail($plan, $line, $text);
+    }
+
+    /** "eyes between rounds 5 and 6, 7 stitches apart" */
+    private static function placed(Piece $piece, int $line, string $text): ?CueOffer
+    {
+        $isBetween = 1 === preg_match('/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*(?:r(?:ou)?n?ds?|r)?\.?\s*(?<second>\d{1,3})/i', $text, $match);
+        if (!$isBetween || (int) $match['second'] !== (int) $match['first'] + 1) {
+            return null;
+        }
+        $apart = 1 === preg_match('/(\d{1,2})\s*(?:sts?|stitches|sc|dc)\b(?:\s*(?:apart|between))/i', $text, $distance) ? (float) $distance[1] : null;
+        $kind = self::KINDS[strtolower($match['what'])];
+        $round = (int) $match['first'];
+        foreach ($piece->placements as $placement) {
+            if ($kind === $placement->kind && Anchor::Round === $placement->anchor && $round === $placement->number && $apart === $placement->apart) {
+                return null;
+            }
+        }
+
+        return new CueOffer($line, $text, "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"), new Placement($kind, '', Anchor::Round, $round, 0, $apart));
+    }
+
+    /** "leave a tail of 40 cm", "leaving a 12-inch tail for sewing" */
+    private static function tail(Plan $plan, int $line, string $text): ?CueOffer
+    {
+        $isTail = 1 === preg_match('/\btail\b[^.]*?(?<length>\d{1,3}(?:\.\d)?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\b|")/i', $text, $match)
+            || 1 === preg_match('/(?<length>\d{1,3}(?:\.\d)?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\b|")[^.]*?\btail\b/i', $text, $match);
+        if (!$isTail) {
+            return null;
+        }
+        $isCm = 'cm' === strtolower($match['unit']);
+        $cm = round((float) $match['length'] * ($isCm ? 1.0 : self::CM_IN_INCH), 1);
+        if ($cm < 1.0 || abs($cm - $plan->yarnUse->sewingTailCm) < 0.05) {
+            return null;
+        }
+
+        return new CueOffer($line, $text, "Reckon with {$match['length']}".($isCm ? ' cm' : ' in').' for each tail that sews a part on', null, $cm);
+    }
+}

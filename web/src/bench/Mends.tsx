@@ -1,0 +1,77 @@
+import type { PieceAnalysis, Trouble } from '../api/types';
+import { useBench } from './context';
+import { fixed } from './plans';
+
+type Fix = NonNullable<Trouble['fixes']>[number];
+
+const SETTINGS: Record<NonNullable<Trouble['setting']>, string> = {
+	'worked:joined': 'The piece is joined',
+	'worked:rows': 'The piece is worked in rows',
+	'terms:uk': 'They are UK words',
+	'terms:us': 'They are US words',
+};
+
+interface Props {
+	trouble: Trouble;
+	/** the caret is in its line, so that the keys act on it */
+	hasKeys?: boolean;
+	className?: string;
+}
+
+/** What can be done at once about something in a line: a mend, one of two readings, a setting, a yarn. */
+export function Mends({ trouble, hasKeys = false, className = 'underline' }: Props) {
+	const { draft } = useBench();
+	const { piece = '', fixes = [], readings = [], numbering, setting, newYarn } = trouble;
+	const key = (says: string) => hasKeys && <kbd className="ml-1 text-faint no-underline">{says}</kbd>;
+	return (
+		<>
+			{numbering && (
+				<button type="button" className={className} onClick={() => draft.edit({ do: 'renumber', piece })}>
+					Number them
+				</button>
+			)}
+			{fixes.map((fix, i) => (
+				<button key={fix.label} type="button" className={className} onClick={() => mend(draft, trouble, fix)}>
+					{readings[i] === undefined ? fix.label : `${readings[i].says} makes ${readings[i].makes}`}
+					{readings.length > 0 ? key(`Alt ${i + 1}`) : i === 0 && key('Alt ↵')}
+				</button>
+			))}
+			{setting !== undefined && (
+				<button type="button" className={className} onClick={() => draft.edit({ do: 'settle', piece, setting })}>
+					{SETTINGS[setting]}
+				</button>
+			)}
+			{newYarn !== undefined && (
+				<button type="button" className={className} onClick={() => draft.edit({ do: 'yarn', name: newYarn })}>
+					Add yarn “{newYarn}”
+				</button>
+			)}
+		</>
+	);
+}
+
+/** Makes a mend in its line. */
+export function mend(draft: ReturnType<typeof useBench>['draft'], { piece = '', line = 1 }: Trouble, fix: Fix): void {
+	draft.edit({ do: 'retype', piece, rounds: draft.lines(piece).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
+}
+
+/** What the typed words say to do that the plan can act on. */
+export function Offers({ piece }: { piece: PieceAnalysis }) {
+	const { draft } = useBench();
+	if (piece.offers.length === 0) return null;
+	return (
+		<section aria-label="What your words say" className="mb-6">
+			<h3 className="mb-1 font-semibold">Your words say</h3>
+			<ul className="flex flex-col gap-2">
+				{piece.offers.map(({ line, text, label }) => (
+					<li key={`${line} ${text}`} className="border-l-4 border-rule bg-sheet p-2">
+						<p>“{text}”</p>
+						<button type="button" className="underline" onClick={() => draft.edit({ do: 'heed', piece: piece.key, line })}>
+							{label}
+						</button>
+					</li>
+				))}
+			</ul>
+		</section>
+	);
+}
