@@ -93,7 +93,7 @@ final readonly class Words
         };
 
         $joined = match ($change->typed) {
-            YarnWay::Over => " Your words say to work over its tail.",
+            YarnWay::Over => ' Your words say to work over its tail.',
             YarnWay::Standing => " Your words say to begin {$change->to} with a standing stitch.",
             default => '',
         };

@@ -45,7 +45,8 @@ final readonly class Expander
                 $parts[] = Expansion::none();
                 continue;
             }
-            [$parts[], $uses[$i]] = self::known($item);
+            $parts[] = self::known($item);
+            $uses[$i] = $parts[$i]->uses();
             $used += $uses[$i];
         }
         $odd = null;
@@ -73,22 +74,18 @@ final readonly class Expander
         return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Filling;
     }
 
-    /**
-     * What an item comes to is the same wherever it is worked, so it is worked out once.
-     *
-     * @return array{Expansion, int} with the stitches that it uses
-     */
-    private static function known(Node $item): array
+    /** What an item comes to is the same wherever it is worked, so it is worked out once. */
+    private static function known(Node $item): Expansion
     {
-        /** @var \WeakMap<Node, array{Expansion, int}>|null $known */
+        /** @var \WeakMap<Node, Expansion>|null $known */
         static $known = null;
         $known ??= new \WeakMap();
-        if (!isset($known[$item])) {
-            $expansion = self::item($item);
-            $known[$item] = [$expansion, $expansion->uses()];
+        $before = $known[$item] ?? null;
+        if (!$before instanceof Expansion) {
+            $known[$item] = $before = self::item($item);
         }
 
-        return $known[$item];
+        return $before;
     }
 
     /** A single item, with nothing for "around". */

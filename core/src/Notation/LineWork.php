@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Alternum\Core\Notation\Node\Count;
-use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\Count;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Stated;
+use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Plan\Limits;
 
 /** Works the rounds that one line stands for, in the reading that is right. */
@@ -103,8 +106,8 @@ final readonly class LineWork
     }
 
     /**
-     * @param int  $nth  of the line's rounds, from 0
-     * @param bool $told what is wrong with a line is told once
+     * @param int        $nth   of the line's rounds, from 0
+     * @param bool       $told  what is wrong with a line is told once
      * @param Trial|null $trial how it lies, where that is known already
      */
     private function round(Line $line, Source $source, int $nth, bool &$told, ?Trial $trial): bool
@@ -164,7 +167,7 @@ final readonly class LineWork
     /** A round with the yarns and cues that stand before it in its line. */
     private function led(Line $line, Line $round): Line
     {
-        $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof Node\Yarn || $item instanceof Node\Cue);
+        $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof Yarn || $item instanceof Cue);
 
         return new Line(null, [...array_values($lead), ...$round->items], $line->span, [], [], [], $round->assumed);
     }
@@ -172,7 +175,7 @@ final readonly class LineWork
     private function statedAt(Line $line): Span
     {
         foreach ($line->beside as $node) {
-            if ($node instanceof Node\Stated) {
+            if ($node instanceof Stated) {
                 return $node->span;
             }
         }

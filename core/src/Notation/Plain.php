@@ -49,10 +49,10 @@ final class Plain
     private static function sign(string $sign): string
     {
         $plain = \Normalizer::normalize($sign, \Normalizer::FORM_KD);
-        $first = false === $plain || '' === $plain ? '' : $plain[0];
+        $first = \is_string($plain) && '' !== $plain ? $plain[0] : '';
 
         return match (true) {
-            '' !== $first && \ord($first) >= 0x20 && \ord($first) < 0x7f => $first,
+            '' !== $first && \ord($first) >= 0x20 && \ord($first) < 0x7F => $first,
             1 === preg_match('/^\pZ|^\p{Cc}|^\p{Cf}/u', $sign) => ' ',
             1 === preg_match('/^\p{Mn}/u', $sign) => ' ',
             1 === preg_match('/^\pL/u', $sign) => self::LETTER,

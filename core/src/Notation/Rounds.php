@@ -21,13 +21,12 @@ final class Rounds
     private readonly Faults $faults;
     private readonly Advice $advice;
     private readonly Seen $seen;
+    private readonly Told $told;
 
     /** @var list<Round> */
     private array $rounds = [];
     /** @var list<Line> as each round was worked */
     private array $lines = [];
-    /** @var list<Problem> */
-    private array $problems = [];
     /** @var list<Said> */
     private array $said = [];
     private bool $isFull = false;
@@ -42,12 +41,13 @@ final class Rounds
     /** How many rounds a line stands for could not be told: the next head says where the work is. */
     private bool $isLost = false;
 
-    public function __construct(Parser $parser, private readonly YarnNames $yarns, Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, private int $left, private readonly int $on)
+    public function __construct(Parser $parser, YarnNames $yarns, Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, private int $left, private readonly int $on)
     {
         $this->vocabulary = Vocabulary::of($terms);
         $this->faults = new Faults($this->vocabulary, $worked);
         $this->advice = new Advice($parser, $terms, $worked, $this->faults);
         $this->seen = new Seen();
+        $this->told = new Told($yarns, $worked);
     }
 
     public function count(): int
@@ -70,7 +70,7 @@ final class Rounds
     /** @return list<Problem> */
     public function problems(): array
     {
-        return $this->problems;
+        return $this->told->problems();
     }
 
     /** @return list<Said> */
@@ -124,7 +124,7 @@ final class Rounds
                 $this->foundation = $item;
             } elseif ($item instanceof Yarn) {
                 $this->yarn = new NamedYarn($item->yarn, $item->way);
-                $this->checkYarns($source, [$item->yarn]);
+                $this->told->yarns($source, $this->count() + 1, [$item->yarn]);
             } elseif ($item instanceof Cue) {
                 $this->said[] = new Said($this->count(), $source->line, $item->kind, $item->text);
             } elseif ($item instanceof Node\Close && [] !== $this->rounds) {
@@ -149,45 +149,21 @@ final class Rounds
         if (!$this->hasRoom($source)) {
             return new Outcome(null, $lines[0]->head);
         }
-        if ($this->isFoundation($lines[0])) {
+        if ([] === $this->rounds && 0 === $this->on && LineKind::isFoundation($lines[0])) {
             $chain = $lines[0]->stitches()[0];
             $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
 
             return new Outcome(null, null);
         }
-        if ($this->isAfterthought($lines[0], $source)) {
+        if ([] !== $this->rounds && LineKind::isEnding($lines[0])) {
+            $this->said[] = new Said($this->count(), $source->line, CueKind::FastenOff, trim($source->text));
+
             return $this->beside($source, $lines[0]);
         }
         $this->renumber($source, $lines[0]->head);
         $line = (new LineWork($this, $this->faults, $this->advice))->of($source, $lines, $this->below());
 
         return new Outcome($line, $lines[0]->head);
-    }
-
-    /** "Ch 7." on a line of its own before any round. */
-    private function isFoundation(Line $line): bool
-    {
-        $stitches = $line->stitches();
-
-        return null === $line->head && [] === $this->rounds && 0 === $this->on && [] === $line->counts && 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch && [] === $line->again;
-    }
-
-    /** "Slip stitch into the next stitch, chain 1, fasten off.": a line without a head that ends the work. */
-    private function isAfterthought(Line $line, Source $source): bool
-    {
-        if (null !== $line->head || [] === $this->rounds || [] === $line->cues() || [] !== $line->again) {
-            return false;
-        }
-        $codes = '';
-        foreach ($line->stitches() as $item) {
-            $codes .= Expander::isOpen($item) ? 's' : Expander::item($item)->codes;
-        }
-        $isEnd = '' === trim($codes, Stitch::SlipStitch->code().Stitch::Chain->code()) && \strlen($codes) < 4;
-        if ($isEnd) {
-            $this->said[] = new Said($this->count(), $source->line, CueKind::FastenOff, trim($source->text));
-        }
-
-        return $isEnd;
     }
 
     public function below(): RoundBelow
@@ -211,7 +187,7 @@ final class Rounds
             $named = isset($named[0]) ? $named : [0 => $this->yarn] + $named;
             $this->yarn = null;
         }
-        $this->checkYarns($source, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]));
+        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]));
         $this->isAfterBlank = false;
         $this->rounds[] = new Round(
             $this->count() + 1,
@@ -269,22 +245,6 @@ final class Rounds
         $this->seen->letters = $this->seen->letters || 1 === preg_match('/\d\s?[xv]\b|\b[v]\b/i', $source->text) && 1 !== preg_match('/\b(?:sc|dc|inc)\b/i', $source->text);
     }
 
-    /**
-     * A name that no yarn of the plan has is told, at its place.
-     *
-     * @param list<string> $named
-     */
-    private function checkYarns(Source $source, array $named): void
-    {
-        foreach (array_unique($named) as $yarn) {
-            if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn)) {
-                $this->tell($source, UnknownYarn::of($yarn, $source));
-                $told = \count($this->problems) - 1;
-                $this->problems[$told] = $this->problems[$told]->mendedByYarn($yarn);
-            }
-        }
-    }
-
     /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */
     public function standIn(Source $source, ?int $makes, int $times): void
     {
@@ -324,10 +284,7 @@ final class Rounds
 
             return;
         }
-        $once = $this->worked->once();
-        $mend = $head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
-        [$line, $column] = $source->at($head->numbers->from);
-        $this->problems[] = Problem::inLine($line, $column, max(1, $head->numbers->length()), $next, "This line says {$once} {$head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
+        $this->told->numbering($source, $head, $next);
     }
 
     private function hasRoom(Source $source): bool
@@ -343,10 +300,6 @@ final class Rounds
     /** @param int|null $round the round it is about; null: the next */
     public function tell(Source $source, Fault $fault, bool $asNote = false, ?int $round = null): void
     {
-        [$line, $column] = $source->at($fault->span->from);
-        $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round ?? $this->count() + 1, $fault->message, $fault->mend);
-        $problem = 1 === $source->lines() ? $problem->fixedBy(...$fault->fixes) : $problem;
-        $problem = [] === $fault->readings ? $problem : $problem->asking($fault->readings);
-        $this->problems[] = $asNote ? $problem->asNote() : $problem;
+        $this->told->tell($source, $fault, $round ?? $this->count() + 1, $asNote);
     }
 }

@@ -64,8 +64,10 @@ final class StitchNames
             $names["{$short}dec"] = $names["{$short}2tog"] = $together;
             $names["{$short}3tog"] = Stitch::from("{$us}3tog");
             $both = $stitch->throughBoth();
-            foreach (null === $both ? [] : [' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
-                $names["{$short} through both{$sides}"] = $both;
+            foreach ([' sides', ' layers', ' edges', ' thicknesses'] as $sides) {
+                if (null !== $both) {
+                    $names["{$short} through both{$sides}"] = $both;
+                }
             }
             if (Stitch::Single === $stitch) {
                 $names += self::invisible($own);

@@ -48,7 +48,8 @@ final readonly class StitchPrinter
         }
         $along = [];
         $used = 0;
-        for ($i = $at + 1; ($next = $items[$i] ?? null) instanceof Work && $next->stitch->isOut() && Stitch::ChainOut !== $next->stitch && null !== $next->times && $used < $chain->times; ++$i) {
+        $i = $at + 1;
+        for (; ($next = $items[$i] ?? null) instanceof Work && $next->stitch->isOut() && Stitch::ChainOut !== $next->stitch && null !== $next->times && $used < $chain->times; ++$i) {
             $along[] = $next;
             $used += $next->times * (Stitch::DecreaseOut === $next->stitch ? 2 : 1);
         }

@@ -19,12 +19,12 @@ final readonly class Trial
 {
     /**
      * @param Line             $reading as it was read
-     * @param Line             $line   the same as it is worked here
-     * @param int              $below  stitches, or places along a chain, that it is worked into; 0: a ring, or chains of its own
-     * @param bool             $starts it begins a piece by itself
-     * @param SyntaxError|null $error  why it cannot be laid out
-     * @param SyntaxError|null $odd    a repeat that did not come out even
-     * @param SyntaxError|null $place  a place that is named but is not where the work stands
+     * @param Line             $line    the same as it is worked here
+     * @param int              $below   stitches, or places along a chain, that it is worked into; 0: a ring, or chains of its own
+     * @param bool             $starts  it begins a piece by itself
+     * @param SyntaxError|null $error   why it cannot be laid out
+     * @param SyntaxError|null $odd     a repeat that did not come out even
+     * @param SyntaxError|null $place   a place that is named but is not where the work stands
      */
     private function __construct(
         public Line $reading,

@@ -95,7 +95,8 @@ final readonly class YarnNames
         if (null !== $letter) {
             return [$letter, $at - $begin + 1];
         }
-        $words = $this->called($tokens, $at) ?: $this->coloured($tokens, $at);
+        $words = $this->called($tokens, $at);
+        $words = 0 === $words ? $this->coloured($tokens, $at) : $words;
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
             $words = null === $tokens->number($at) && 'in' !== $tokens->value($at) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);

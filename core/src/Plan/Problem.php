@@ -8,17 +8,17 @@ namespace Alternum\Core\Plan;
 final readonly class Problem
 {
     /**
-     * @param string|null             $piece       the piece's key
-     * @param string|null             $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
-     * @param int|null                $line        the typed line, from 1
-     * @param int|null                $column      the character in that line, from 1
-     * @param int|null                $length      how many characters it is about
-     * @param int|null                $round       the round, from 1
-     * @param list<Fix>               $fixes       mends that can be made at once
-     * @param bool                    $isNumbering numbering the lines anew mends it
+     * @param string|null              $piece       the piece's key
+     * @param string|null              $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
+     * @param int|null                 $line        the typed line, from 1
+     * @param int|null                 $column      the character in that line, from 1
+     * @param int|null                 $length      how many characters it is about
+     * @param int|null                 $round       the round, from 1
+     * @param list<Fix>                $fixes       mends that can be made at once
+     * @param bool                     $isNumbering numbering the lines anew mends it
      * @param list<array{string, int}> $readings    where it asks: each reading in words, and what it makes; the fixes take them in this order
-     * @param string|null             $newYarn     a yarn to add, by its name or letter, that mends it
-     * @param Setting|null            $setting     a setting that mends it
+     * @param string|null              $newYarn     a yarn to add, by its name or letter, that mends it
+     * @param Setting|null             $setting     a setting that mends it
      */
     private function __construct(
         public string $message,
@@ -50,42 +50,42 @@ final readonly class Problem
 
     public function fixedBy(Fix ...$fixes): self
     {
-        return $this->but(['fixes' => [...$this->fixes, ...array_values($fixes)]]);
+        return $this->but(fixes: [...$this->fixes, ...array_values($fixes)]);
     }
 
     /** The same, only worth knowing. */
     public function asNote(): self
     {
-        return $this->but(['severity' => Severity::Note]);
+        return $this->but(severity: Severity::Note);
     }
 
     /** The same, mended by numbering the lines anew. */
     public function ofNumbering(): self
     {
-        return $this->but(['isNumbering' => true]);
+        return $this->but(isNumbering: true);
     }
 
     /** The same, mended by a setting. */
     public function mendedBy(Setting $setting): self
     {
-        return $this->but(['setting' => $setting]);
+        return $this->but(setting: $setting);
     }
 
     /** The same, mended by a yarn of this name. */
     public function mendedByYarn(string $name): self
     {
-        return $this->but(['newYarn' => $name]);
+        return $this->but(newYarn: $name);
     }
 
     /** @param list<array{string, int}> $readings */
     public function asking(array $readings): self
     {
-        return $this->but(['readings' => $readings]);
+        return $this->but(readings: $readings);
     }
 
     public function ofPiece(string $piece, string $path): self
     {
-        return $this->but(['piece' => $piece, 'path' => $path]);
+        return $this->but(piece: $piece, path: $path);
     }
 
     public function isError(): bool
@@ -103,9 +103,37 @@ final readonly class Problem
         return array_values(array_filter($problems, static fn (self $problem): bool => $problem->isError()));
     }
 
-    /** @param array<string, mixed> $changes by property */
-    private function but(array $changes): self
-    {
-        return new self(...[...get_object_vars($this), ...$changes]);
+    /**
+     * The same but for what is said.
+     *
+     * @param list<Fix>|null                $fixes
+     * @param list<array{string, int}>|null $readings
+     */
+    private function but(
+        ?Severity $severity = null,
+        ?string $piece = null,
+        ?string $path = null,
+        ?array $fixes = null,
+        ?bool $isNumbering = null,
+        ?array $readings = null,
+        ?Setting $setting = null,
+        ?string $newYarn = null,
+    ): self {
+        return new self(
+            $this->message,
+            $this->mend,
+            $severity ?? $this->severity,
+            $piece ?? $this->piece,
+            $path ?? $this->path,
+            $this->line,
+            $this->column,
+            $this->length,
+            $this->round,
+            $fixes ?? $this->fixes,
+            $isNumbering ?? $this->isNumbering,
+            $readings ?? $this->readings,
+            $setting ?? $this->setting,
+            $newYarn ?? $this->newYarn,
+        );
     }
 }

@@ -82,8 +82,9 @@ final class CommandLineTest extends TestCase
         self::assertSame(Outcome::FINE, $written->code);
         $read = self::perform("read - --terms={$terms}", $written->output);
         self::assertSame('', $read->said, $written->output);
-        $stitches = static fn (array $read): array => array_map(static fn (array $round): array => [$round['number'], $round['uses'], $round['makes'], $round['stitches']], $read['rounds']);
-        self::assertSame($stitches(self::json(self::perform('read -', implode("\n", $rounds)))), $stitches(self::json($read)), $written->output);
+        // The written pattern names the yarns, too.
+        $bare = static fn (Outcome $outcome): string => (string) preg_replace('/"yarns": \[.*?\]/s', '', $outcome->output);
+        self::assertSame($bare(self::perform('read -', implode("\n", $rounds))), $bare($read), $written->output);
     }
 
     public function testWritesThePlan(): void

@@ -24,7 +24,8 @@ final class MeaningsTest extends TestCase
 
     private static function assertCovered(string $line, Terms $terms): void
     {
-        foreach (Parser::of($terms)->line($line)->lines ?: [null] as $taken) {
+        $lines = Parser::of($terms)->line($line)->lines;
+        foreach ([] === $lines ? [null] : $lines as $taken) {
             $covered = array_fill(0, mb_strlen($line) + 1, false);
             foreach ((new Meanings($terms))->of($line, Parser::of($terms)->line($line), $taken) as $meaning) {
                 for ($at = $meaning->span->from; $at < $meaning->span->end; ++$at) {

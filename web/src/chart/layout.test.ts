@@ -25,7 +25,7 @@ describe('the sheet', () => {
 				{ from: 2, to: 2 },
 			]),
 			['a', 'b'],
-			[{ message: 'm', mend: 'n', line: 1, column: 1, length: 1, round: 1 }],
+			[{ message: 'm', mend: 'n', severity: 'error', line: 1, column: 1, length: 1, round: 1 }],
 			20,
 		);
 		expect(layout.tops).toEqual([0, 44]);

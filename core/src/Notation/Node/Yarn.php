@@ -13,7 +13,7 @@ final readonly class Yarn extends Node
     /**
      * @param string       $yarn   a letter, or a name as typed
      * @param string|null  $within the yarn of an increase's second top: "with A then B"
-     * @param YarnWay|null $way   how it is joined; null where nothing is said
+     * @param YarnWay|null $way    how it is joined; null where nothing is said
      */
     public function __construct(public string $yarn, Span $span, public ?string $within = null, public ?YarnWay $way = null)
     {

@@ -110,31 +110,28 @@ final class Beginnings
     {
         $first = self::stitch($items, 0);
         $isRing = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation);
-        if (null !== $first && null !== self::stitch($items, 1) && self::isLift($items[$first])) {
-            $chain = $items[$first];
-            \assert($chain instanceof Work);
+        $chain = null === $first ? null : $items[$first];
+        $next = self::stitch($items, 1);
+        if (null !== $first && null !== $next && $chain instanceof Work && self::isLift($chain)) {
             $options = $isRing ? [Assumption::ChainLifts, Assumption::ChainStands] : [Assumption::ChainLifts, Assumption::ChainWorked, Assumption::ChainStands];
-            $next = self::stitch($items, 1);
-            $isAlong = null !== $next && $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
+            $isAlong = $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
             $choice = $isAlong ? Assumption::ChainWorked : $c->choose($chain->span->from, 1 === $chain->times ? \array_slice($options, 0, $isRing ? 1 : 2) : $options);
             if (Assumption::ChainWorked !== $choice) {
-                $items[$first] = new Lift($chain->times ?? 1, $chain->span, Assumption::ChainStands === $choice);
+                array_splice($items, $first, 1, [new Lift($chain->times ?? 1, $chain->span, Assumption::ChainStands === $choice)]);
             }
         }
         $isClosed = false;
         foreach ($items as $i => $item) {
             $isClosed = $isClosed || $item instanceof Close;
-            if ($isClosed && self::isLift($item)) {
-                \assert($item instanceof Work);
-                $items[$i] = new Lift($item->times ?? 1, $item->span);
+            if ($isClosed && $item instanceof Work && self::isLift($item)) {
+                array_splice($items, $i, 1, [new Lift($item->times ?? 1, $item->span)]);
             }
         }
         $last = self::last($items);
-        if ($last > 0 && self::isLift($items[$last]) && null !== self::stitch($items, 1)) {
-            $chain = $items[$last];
-            \assert($chain instanceof Work);
+        $chain = $items[$last] ?? null;
+        if ($last > 0 && $chain instanceof Work && self::isLift($chain) && null !== self::stitch($items, 1)) {
             if (Assumption::ChainLiftsNext === $c->choose($chain->span->from, [Assumption::ChainLiftsNext, Assumption::ChainWorkedLast])) {
-                $items[$last] = new Lift($chain->times ?? 1, $chain->span);
+                array_splice($items, $last, 1, [new Lift($chain->times ?? 1, $chain->span)]);
             }
         }
 

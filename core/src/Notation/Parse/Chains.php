@@ -38,7 +38,7 @@ final class Chains
             if (PlaceKind::FromHook === $item->place?->kind && null !== $chain = self::chainBefore($all)) {
                 [$at, $work] = $chain;
                 $left = ($work->times ?? 0) - $item->place->number + 1;
-                $all[$at] = $work->withStitch(Stitch::ChainOut);
+                array_splice($all, $at, 1, [$work->withStitch(Stitch::ChainOut)]);
                 if (2 === $item->times) {
                     $item = $item->withStitch(Stitch::inOne($item->stitch, 2) ?? $item->stitch)->withTimes(1, $item->span);
                 }

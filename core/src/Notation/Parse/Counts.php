@@ -107,7 +107,9 @@ final class Counts
         if (null !== $name) {
             $c->at += $name[1];
         }
-        $c->takeType(TokenType::Stop) && '.' !== $c->value(-1) && --$c->at;
+        if ('.' === $c->value()) {
+            ++$c->at;
+        }
         $c->skip(...Words::STITCHES, ...self::BESIDE);
         if ('.' === $c->value() && $c->isAhead(1, TokenType::Close)) {
             ++$c->at;

@@ -64,9 +64,9 @@ final class Heads
             return null;
         }
         $name = $c->value(-1);
-        '.' === $c->value() && ++$c->at;
+        $c->take('.');
         $c->skip(...self::NUMBER);
-        '.' === $c->value() && ++$c->at;
+        $c->take('.');
         $first = $c->number();
         if (null === $first) {
             return $c->back($mark);
@@ -102,7 +102,9 @@ final class Heads
         }
         ++$c->at;
         $named = $c->take(...Words::ROUND);
-        '.' === $c->value() && $named && ++$c->at;
+        if ($named) {
+            $c->take('.');
+        }
         $number = $c->number();
         if (null === $number || (!$dash && !$named && !$c->isClauseEnd(1) && !$plural && null !== $c->name(1))) {
             return $c->back($mark);
@@ -178,10 +180,10 @@ final class Heads
         }
         $rounds = 1;
         if (null !== $c->number()) {
-            $rounds = (int) $c->number();
+            $rounds = $c->number();
             ++$c->at;
         }
-        if (!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') || !($c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open))) {
+        if (!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') || !$c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open)) {
             return $c->back($mark);
         }
         self::check($c, 1, $rounds, $mark);
@@ -200,7 +202,7 @@ final class Heads
         ++$c->at;
         $last = $first;
         if (($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
-            $last = (int) $c->number(1);
+            $last = $c->number(1);
             $c->at += 2;
         }
         if ($bracket) {

@@ -8,7 +8,6 @@ use Alternum\Core\Notation\Node\Again;
 use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\SyntaxError;
 use Alternum\Core\Notation\TokenType;

@@ -81,7 +81,7 @@ final class Placing
         return new Repeat([new Work($stitch, 1, $c->span($from), null, null, $place), new Work($same, $in - 1, $c->span($from))], $places, $c->span($from));
     }
 
-    private static function same(Cursor $c, Stitch $stitch, int $number, int $from): Work|Repeat
+    private static function same(Cursor $c, Stitch $stitch, int $number, int $from): Work
     {
         $same = $stitch->same() ?? match (true) {
             Stitch::Chain === $stitch => $stitch,

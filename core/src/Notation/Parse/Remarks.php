@@ -72,7 +72,8 @@ final class Remarks
     /** Where a clause ends: a strong one's stitches end only at a sign between clauses, or where "and" leads on to a new one. */
     private static function end(Cursor $c, bool $isStrong): int
     {
-        for ($at = $c->at; $c->tokens->has($at); ++$at) {
+        $at = $c->at;
+        for (; $c->tokens->has($at); ++$at) {
             if ($c->tokens->is($at, TokenType::Separator, TokenType::Bar, TokenType::Open, TokenType::Close, TokenType::Equals) || ($c->tokens->is($at, TokenType::Stop) && !self::isWithin($c, $at)) || ($c->tokens->is($at, TokenType::Dash) && !$c->tokens->isClose($at))) {
                 break;
             }

@@ -77,7 +77,6 @@ final class Repeats
             throw $c->error("“{$sign}” is closed by “{$c->value()}”.", "Close it with “{$closing}”.");
         }
         ++$c->at;
-        $items = array_values(array_filter($items, static fn (Node $item): bool => $item instanceof Node));
         if ([] === $items) {
             throw $c->error('There is nothing between these brackets.', $c->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'), $open);
         }

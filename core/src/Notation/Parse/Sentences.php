@@ -193,7 +193,7 @@ final class Sentences
             return $c->back($mark);
         }
         $c->takeType(TokenType::Stop);
-        '#' === $c->value() && ++$c->at;
+        $c->take('#');
         $first = $c->number();
         if (null === $first) {
             return $c->back($mark);

@@ -17,9 +17,6 @@ use Alternum\Core\Notation\TokenType;
 /** Reads one thing after another: a line's body, or what stands in a group. At each place, whoever knows what begins there takes it. */
 final class Sequence
 {
-    private const JOINING = ['and', 'then', '&', '+', '/', 'plus', '"', "'", '!', '_', '`', '~', '^', '?'];
-    private const TURNING = [['turn'], ['turn', 'work'], ['turn', 'the', 'work'], ['do', 'not', 'turn'], ['do', 'not', 'join'], ["don't", 'join'], ["don't", 'turn'], ['dont', 'join']];
-
     /** @var list<Node> */
     private array $nodes = [];
     /** In which loop all that follows is worked. */
@@ -126,36 +123,16 @@ final class Sequence
                 return true;
             }
         }
-        foreach (\in_array($c->value(), ['turn', 'do', "don't", 'dont'], true) ? self::TURNING : [] as $words) {
-            if ($c->takePhrase(...$words)) {
-                if ($c->isClauseEnd() || $c->isWord('and', 'ch')) {
-                    return $this->glue($from);
-                }
-                $c->back($from);
-            }
-        }
         if ($c->isWord('and', 'then') && $this->moreOfTheSame()) {
             return true;
         }
-        $isSign = $c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar) || ($c->is(TokenType::Equals) && !$this->isCountAhead());
-        if ($isSign || \in_array($c->value(), self::JOINING, true) && !$this->isComment()) {
-            $this->isAfter = $this->isAfter || '.' === $c->value() && $this->hasWork();
-            ++$c->at;
-
-            return $this->glue($from);
+        $stopped = '.' === $c->value();
+        if (!Joints::of($c, $this->depth)) {
+            return false;
         }
+        $this->isAfter = $this->isAfter || $stopped && $this->hasWork();
 
-        return 0 === $this->depth && $c->is(TokenType::Star) && ($c->isAhead(1, TokenType::Star) || !$c->tokens->has($from + 1) || 0 === $from || $c->tokens->is($from - 1, TokenType::Stop)) && 1 === preg_match('/^\*\*/', $c->value()) && ++$c->at > 0 && $this->glue($from);
-    }
-
-    private function isCountAhead(): bool
-    {
-        return 0 === $this->depth && null !== $this->c->number(1);
-    }
-
-    private function isComment(): bool
-    {
-        return '/' === $this->c->value() && ('/' === $this->c->value(1) || (null !== $this->c->number(1) && '/' === $this->c->value(2)));
+        return $this->glue($from);
     }
 
     private function glue(int $from): bool
@@ -174,7 +151,7 @@ final class Sequence
         $start = Starts::of($c, $this->nodes);
         if (null !== $start) {
             if ($start[0] instanceof Foundation && $start[0]->chains > 0) {
-                $this->takeOffChain();
+                $this->nodes = Starts::withoutChain($this->nodes);
             }
             array_push($this->nodes, ...$start);
 
@@ -209,17 +186,6 @@ final class Sequence
         }
 
         return Counts::of($c, $this->hasWork());
-    }
-
-    private function takeOffChain(): void
-    {
-        for ($i = \count($this->nodes) - 1; $i >= 0; --$i) {
-            if ($this->nodes[$i] instanceof Work) {
-                array_splice($this->nodes, $i, 1);
-
-                return;
-            }
-        }
     }
 
     /** A yarn, or a loop for all that follows. */
@@ -271,7 +237,7 @@ final class Sequence
         if (null !== $loop && ($node instanceof Work || $node instanceof Repeat) && null === $node->loop) {
             $node = $node->withLoop($loop, $this->c->span($from));
         }
-        $this->nodes[] = $this->closesFlat ? Suffixes::closed($this->c, $node) : $node;
+        $this->nodes[] = $this->closesFlat && ($node instanceof Work || $node instanceof Repeat) ? Suffixes::closed($this->c, $node) : $node;
         $this->suffixed();
         $this->isAfter = false;
     }
@@ -281,7 +247,7 @@ final class Sequence
     {
         $last = end($this->nodes);
         if ($last instanceof Work || $last instanceof Repeat) {
-            $this->nodes[\count($this->nodes) - 1] = Suffixes::of($this->c, $last);
+            array_splice($this->nodes, -1, 1, [Suffixes::of($this->c, $last)]);
         }
     }
 
@@ -313,7 +279,7 @@ final class Sequence
             return false;
         }
         [$before, $comma] = \array_slice([null, null, ...$this->nodes], -2);
-        if ($before instanceof Cue && $comma instanceof Glue && $this->c->tokens->text[$comma->span->from] === ',') {
+        if ($before instanceof Cue && $comma instanceof Glue && ',' === $this->c->tokens->text[$comma->span->from]) {
             // "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
             $span = $before->span->to($cue->span);
             array_splice($this->nodes, -2);

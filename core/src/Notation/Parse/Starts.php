@@ -84,7 +84,7 @@ final class Starts
         $c->skip('to', 'begin', 'start', 'starting', 'beginning', 'make', 'making', 'create', 'with', 'a', 'an', 'the', 'in', 'into', 'form', 'first', 'by', 'using', 'work');
         $c->takeType(TokenType::Separator) && $c->skip('make', 'create', 'form', 'a', 'with', 'start');
         $with = \in_array($c->value(-1), ['with', 'using'], true);
-        if (!Targets::ring($c) || ($with && $c->tokens->value($c->at - 1) === 'mc')) {
+        if (!Targets::ring($c) || ($with && 'mc' === $c->tokens->value($c->at - 1))) {
             return $c->back($from);
         }
         if ('mc' === $c->value(-1) && ':' === $c->value() && ($c->tokens->isAmong($c->at, $c->tokens->count(), ['mr', 'ring', 'circle']) || Assumption::CircleYarn === $c->choose($c->at, [Assumption::CircleRing, Assumption::CircleYarn]))) {
@@ -138,7 +138,8 @@ final class Starts
         }
         if ($c->is(TokenType::Separator) && \in_array($c->value(1), ['being', 'be', 'making', 'make', 'taking', 'without', 'careful'], true)) {
             // ", being careful not to twist"
-            for (++$c->at; $c->has() && !$c->isClauseEnd(); ++$c->at);
+            for (++$c->at; $c->has() && !$c->isClauseEnd(); ++$c->at) {
+            }
         }
         if ($c->takePhrase('being', 'careful', 'not', 'to', 'twist') || $c->takePhrase('without', 'twisting')) {
             $c->skip('the', 'chain');
@@ -165,5 +166,24 @@ final class Starts
         $c->skip('from', 'the', 'hook', 'your');
 
         return [new Foundation($chain->times ?? 1, $number, $chain->span->to($c->span($from)))];
+    }
+
+    /**
+     * The list without the chain that what is begun on was read from.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>
+     */
+    public static function withoutChain(array $nodes): array
+    {
+        for ($i = \count($nodes) - 1; $i >= 0; --$i) {
+            if ($nodes[$i] instanceof Work) {
+                array_splice($nodes, $i, 1);
+                break;
+            }
+        }
+
+        return $nodes;
     }
 }

@@ -171,24 +171,17 @@ final class Suffixes
         return $node->withSpan($node->span->to($c->span($from)));
     }
 
-    /**
-     * The same through both sides of a piece that lies flat.
-     *
-     * @template T of Node
-     *
-     * @param T $node
-     *
-     * @return T
-     */
-    public static function closed(Cursor $c, Node $node): Node
+    /** The same through both sides of a piece that lies flat. */
+    public static function closed(Cursor $c, Work|Repeat $node): Work|Repeat
     {
-        if ($node instanceof Work && !str_ends_with($node->stitch->value, ' both')) {
-            $both = $node->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $c->vocabulary->inWords('Close with sc or sl st through both.'), $node->span->from, max(1, $node->span->length()));
-            $node = $node->withStitch($both);
-        } elseif ($node instanceof Repeat) {
-            $node = $node->withItems(array_map(static fn (Node $one): Node => self::closed($c, $one), $node->items));
+        if ($node instanceof Repeat) {
+            return $node->withItems(array_map(static fn (Node $one): Node => $one instanceof Work || $one instanceof Repeat ? self::closed($c, $one) : $one, $node->items));
         }
+        if (str_ends_with($node->stitch->value, ' both')) {
+            return $node;
+        }
+        $both = $node->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $c->vocabulary->inWords('Close with sc or sl st through both.'), $node->span->from, max(1, $node->span->length()));
 
-        return $node;
+        return $node->withStitch($both);
     }
 }

@@ -53,7 +53,7 @@ final class Targets
         $times = match (true) {
             $c->take('twice') => 2,
             $c->take('thrice') => 3,
-            null !== $c->number() && 'times' === $c->value(1) && (int) $c->number() < 7 => (int) $c->number(),
+            null !== $c->number() && 'times' === $c->value(1) && $c->number() < 7 => $c->number(),
             default => 1,
         };
         if ($times > 1 && 'twice' !== $c->value(-1) && 'thrice' !== $c->value(-1)) {

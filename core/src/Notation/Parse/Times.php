@@ -68,7 +68,7 @@ final class Times
         $from = $c->at;
         $c->skip('for', 'a', 'total', 'of', 'another', 'this', 'it', 'another', 'work', 'do', 'an', 'additional');
         $more = 'another' === $c->value(-1);
-        if ($c->isWord('once', 'twice', 'thrice') && !($repeated && false)) {
+        if ($c->isWord('once', 'twice', 'thrice')) {
             $times = ['once' => 1, 'twice' => 2, 'thrice' => 3][$c->value()];
             ++$c->at;
             $more = $c->take('more') || $more;
@@ -87,7 +87,7 @@ final class Times
             $at = $c->at;
             $times = $c->takeNumber();
             $more = $c->take('more') || $more;
-            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !($c->tokens->value($c->at - 1) === 'x' && ($c->is(TokenType::Number) || $c->is(TokenType::Open)))) {
+            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !('x' === $c->tokens->value($c->at - 1) && ($c->is(TokenType::Number) || $c->is(TokenType::Open)))) {
                 $more = $c->take('more') || $more;
                 $c->takePhrase('in', 'total') || $c->take('total', 'altogether', 'overall');
                 $c->takePhrase('in', 'all');

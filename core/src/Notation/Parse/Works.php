@@ -28,7 +28,7 @@ final class Works
             $c->skipTypes(TokenType::Separator, TokenType::Stop);
             self::verbs($c);
         }
-        $node = self::together($c, $from) ?? self::lettered($c, $from) ?? self::named($c, $from, $first);
+        $node = Together::of($c, $from) ?? Lettered::of($c, $from) ?? self::named($c, $from, $first);
         if (null === $node) {
             $c->back($from);
         }
@@ -59,89 +59,6 @@ final class Works
     {
         for ($ahead = 0; $ahead < 6 && $c->tokens->isWord($c->at + $ahead) || null !== $c->number($ahead); ++$ahead) {
             if (\in_array($c->value($ahead), ['together', 'tog'], true)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** "sc 2 tog", "sc the next two stitches together", "crochet two stitches together", "2 sc tog". */
-    private static function together(Cursor $c, int $from): ?Work
-    {
-        if (!$c->mentions('together', 'tog')) {
-            return null;
-        }
-        $mark = $c->at;
-        $number = $c->number();
-        if (null !== $number) {
-            ++$c->at;
-        }
-        $stitch = Stitch::Single;
-        $name = $c->name();
-        if (null !== $name) {
-            $c->at += $name[1];
-            $stitch = $name[0];
-        } elseif (!$c->take('crochet', 'work') && null === $number) {
-            return $c->back($mark);
-        }
-        $c->skip('over', 'in', 'the', 'next', 'following', 'every');
-        if (null !== $c->number()) {
-            $number = $c->number();
-            ++$c->at;
-        }
-        $c->skip('the', 'next');
-        if ($c->isWord(...Words::STITCHES)) {
-            ++$c->at;
-        }
-        if (null === $number || !$c->take('together', 'tog')) {
-            return $c->back($mark);
-        }
-        $base = $stitch->plain();
-        $joined = match (true) {
-            Stitch::Decrease === $base, Stitch::InvisibleDecrease === $base => 2 === $number ? $base : null,
-            2 === $number && Stitch::Single === $base => Stitch::Decrease,
-            default => Stitch::tryFrom("{$base->value}{$number}tog"),
-        };
-
-        return new Work($joined ?? throw $c->error("{$number} stitches worked together are not known here.", $c->vocabulary->inWords('Two or three can be: sc2tog, sc3tog.'), $mark), 1, $c->span($from));
-    }
-
-    /** "6A", "A6", "5 A": stitches named by their yarn alone; "6A" may be decreases where X, V and A name stitches. */
-    private static function lettered(Cursor $c, int $from): ?Work
-    {
-        $mark = $c->at;
-        $number = $c->number();
-        if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
-            $c->takeNumber();
-        } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number) && !$c->isAhead(2, TokenType::Word)) {
-            $number = (int) $c->number(1);
-            $c->check($number, $c->at + 1);
-            $letter = strtoupper($c->value());
-            $c->at += 2;
-
-            return 'X' === $letter ? $c->back($mark) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
-        } elseif ('a' === $c->value() && $c->tokens->isCapital($c->at) && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
-            $number = null;
-        } else {
-            return null;
-        }
-        if ($c->is(TokenType::Times)) {
-            return $c->back($mark);
-        }
-        $letter = strtoupper($c->value());
-        $isStitch = 'A' === $letter && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
-        ++$c->at;
-        $name = $isStitch ? null : $c->name();
-        $c->at += $name[1] ?? 0;
-
-        return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
-    }
-
-    private static function isXva(Cursor $c): bool
-    {
-        for ($at = 0; $c->tokens->has($at); ++$at) {
-            if ('v' === $c->tokens->value($at) || $c->tokens->is($at, TokenType::Times)) {
                 return true;
             }
         }

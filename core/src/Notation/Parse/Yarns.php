@@ -20,7 +20,6 @@ final class Yarns
     private const WITH = ['with', 'using', 'use'];
     private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
     private const LEAVING = ['drop', 'dropping', 'cut', 'cutting', 'fasten', 'break', 'finish', 'leave', 'carry', 'carrying', 'float', 'cutoff', 'end', 'snip'];
-    private const PARTS = ['eye', 'eyes', 'nose', 'arm', 'arms', 'leg', 'legs', 'ear', 'ears', 'head', 'body', 'tail', 'wing', 'wings', 'marker', 'stitch', 'stitches', 'round', 'next', 'first', 'safety', 'the', 'a', 'an', 'stuffing', 'piece', 'pieces', 'sl', 'ss', 'sc', 'each', 'same', 'last', 'ring', 'mr', 'mc', 'magic', 'to', 'beginning', 'working', 'in', 'it', 'all', 'both', 'your', 'end', 'ends', 'around', 'round', 'rnd', 'row', 'long', 'another', 'one', 'two', 'three', 'four', 'five', 'six', 'every', 'this', 'that', 'next', 'blo', 'flo', 'front', 'back', 'right', 'wrong', 'contrasting', 'small', 'hook', 'increasing', 'decreasing', 'even', 'as', 'for', 'until', 'pattern', 'chain', 'ch', 'loop', 'of', 'st', 'sts', 'dc', 'hdc', 'tr', 'new', 'off'];
 
     /** @param bool $first nothing but yarns and remarks stands before it in its line */
     public static function before(Cursor $c, bool $first): ?Yarn
@@ -48,7 +47,7 @@ final class Yarns
             return $c->back($from);
         }
         $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
-        $name = $bracket || $in || $c->tokens->isCapital($c->at) || $c->isWord('yarn', 'colour', 'color') ? self::name($c) : null;
+        $name = $bracket || $in || $c->tokens->isCapital($c->at) || $c->isWord('yarn', 'colour', 'color') ? YarnName::known($c) : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
         if (!$isWhole || (!$bracket && !$in && ':' === $c->value())) {
             $c->back($from);
@@ -80,52 +79,6 @@ final class Yarns
         return $c->isClauseEnd() && ':' !== $c->value() || $c->isWord('and', 'then') || $c->is(TokenType::Star, TokenType::Other);
     }
 
-    private static function name(Cursor $c): ?string
-    {
-        $found = $c->yarns->at($c->tokens, $c->at);
-        if (null === $found) {
-            return null;
-        }
-        $c->at += $found[1];
-
-        return $found[0];
-    }
-
-    /** A name that no yarn has yet: the words up to where something else begins. */
-    private static function freeName(Cursor $c): ?string
-    {
-        $name = self::name($c);
-        if (null !== $name) {
-            // "with B, Flag red:", "with B Flag red:": the name after a letter is for people.
-            if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0) {
-                $c->at += self::colonAhead($c);
-            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !$c->tokens->isAmong($c->at, $c->at + 1 + self::colonAhead($c, 1), ['in', 'around', 'each', 'next', 'across'])) {
-                $c->at += 1 + self::colonAhead($c, 1);
-            }
-
-            return $name;
-        }
-        $from = $c->at;
-        $c->skip('yarn', 'colour', 'color', 'the');
-        $begin = $c->at;
-        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin)) && null === $c->number() && !\in_array($c->value(), self::PARTS, true) && null === $c->name() && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
-            ++$c->at;
-        }
-        if ($c->at === $begin || !($c->isClauseEnd() || $c->isWord('and', 'then', 'in', 'at', 'to', 'for', 'on'))) {
-            return $c->back($from);
-        }
-
-        return $c->tokens->typed($begin, $c->at);
-    }
-
-    /** @return int how many words stand before the colon that ends a name; 0 where there is none near */
-    private static function colonAhead(Cursor $c, int $ahead = 0): int
-    {
-        for ($words = 0; $words < 12 && $c->tokens->has($c->at + $ahead + $words) && 'then' !== $c->value($ahead + $words) && !$c->isAhead($ahead + $words, TokenType::Separator, TokenType::Stop, TokenType::Open, TokenType::Close, TokenType::Star, TokenType::Dash); ++$words);
-
-        return $words > 0 && (':' === $c->value($ahead + $words) || 'then' === $c->value($ahead + $words)) ? $words : 0;
-    }
-
     /** @return array{string, YarnWay|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
     private static function changing(Cursor $c): ?array
     {
@@ -137,12 +90,12 @@ final class Yarns
         $c->skip('yarn', 'yarns', 'colour', 'color', 'colours', 'colors', 'over', 'back', 'from');
         if (!$c->take('to', 'into')) {
             // "change from A to B", "change B"
-            $old = self::name($c);
+            $old = YarnName::known($c);
             if (null === $old || !$c->take('to')) {
                 return null !== $old && $c->isClauseEnd() ? [$old, null, null] : $c->back($from);
             }
         }
-        $name = self::freeName($c);
+        $name = YarnName::any($c);
 
         return null === $name ? $c->back($from) : [$name, null, null];
     }
@@ -161,7 +114,7 @@ final class Yarns
             default => null,
         };
         $c->skip('off', 'the');
-        if (null === self::freeName($c)) {
+        if (null === YarnName::any($c)) {
             $c->skip('yarn', 'it', 'old');
         }
         $c->skipTypes(TokenType::Separator, TokenType::Stop);
@@ -179,11 +132,11 @@ final class Yarns
         if (!$c->take(...self::WITH)) {
             return $c->back($from);
         }
-        $name = self::freeName($c);
+        $name = YarnName::any($c);
         if (null === $name) {
             return $c->back($from);
         }
-        $within = $c->take('then') ? self::freeName($c) : null;
+        $within = $c->take('then') ? YarnName::any($c) : null;
         $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
 
         return [$name, null, $within];
@@ -198,10 +151,10 @@ final class Yarns
         }
         $verb = $c->value(-1);
         $c->skip('up', 'in', 'with', 'off', 'the', 'new', 'on', 'using', 'again', 'by', 'working');
-        $isPart = \in_array($c->value(), self::PARTS, true) && !$c->tokens->isCapital($c->at);
-        $name = $isPart ? null : self::name($c);
+        $isPart = \in_array($c->value(), YarnName::NONE, true) && !$c->tokens->isCapital($c->at);
+        $name = $isPart ? null : YarnName::known($c);
         if (null === $name && \in_array($verb, ['attach', 'attaching'], true) && !$isPart) {
-            $name = self::freeName($c);
+            $name = YarnName::any($c);
         }
         if (null === $name || !($c->isClauseEnd() || $c->isWord('with', 'to', 'in', 'at', 'and', 'then', 'by', 'again', 'for', 'on', 'here', 'around', 'using') || null !== $c->number() || null !== $c->name())) {
             return $c->back($from);
@@ -221,7 +174,7 @@ final class Yarns
             }
         }
         $mark = $c->at;
-        if ($c->skip('in', 'to', 'into', 'at', 'on') && ($c->skip('any', 'the', 'first', 'same', 'st', 'sts', 'stitch', 'next', 'last', 'back', 'of', 'round', 'piece', 'a', 'head', 'body', 'sc', 'front', 'loop', 'free', 'beginning', 'center', 'centre'))) {
+        if ($c->skip('in', 'to', 'into', 'at', 'on') && $c->skip('any', 'the', 'first', 'same', 'st', 'sts', 'stitch', 'next', 'last', 'back', 'of', 'round', 'piece', 'a', 'head', 'body', 'sc', 'front', 'loop', 'free', 'beginning', 'center', 'centre')) {
             $mark = $c->at;
         }
         $c->back($mark);
@@ -239,7 +192,7 @@ final class Yarns
         }
         $square = '[' === $c->value(-1);
         $c->skip('in', 'with', 'using');
-        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) ? self::name($c) : null;
+        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) ? YarnName::known($c) : null;
         if (null === $name || !$c->takeType(TokenType::Close) || $c->is(TokenType::Times)) {
             return $c->back($from);
         }
@@ -255,7 +208,7 @@ final class Yarns
         $in = $c->take('in');
         $said = $c->isWord('yarn', 'colour', 'color');
         $named = $c->at;
-        $name = self::name($c);
+        $name = YarnName::known($c);
         if (null === $name) {
             return $c->back($from);
         }

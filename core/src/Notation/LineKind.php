@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Work;
+
+/** Tells lines apart that name stitches and are no round. */
+final class LineKind
+{
+    /** Chains that are worked into, not a round: "Ch 7." on a line of its own. */
+    public static function isFoundation(Line $line): bool
+    {
+        $stitches = $line->stitches();
+
+        return null === $line->head && [] === $line->counts && [] === $line->again && 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch;
+    }
+
+    /** "Slip stitch into the next stitch, chain 1, fasten off.": the end of the work. */
+    public static function isEnding(Line $line): bool
+    {
+        if (null !== $line->head || [] === $line->cues() || [] !== $line->again) {
+            return false;
+        }
+        $codes = '';
+        foreach ($line->stitches() as $item) {
+            $codes .= Expander::isOpen($item) ? Stitch::Single->code() : Expander::item($item)->codes;
+        }
+
+        return '' === trim($codes, Stitch::SlipStitch->code().Stitch::Chain->code()) && \strlen($codes) < 4;
+    }
+}

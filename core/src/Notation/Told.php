@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Worked;
+
+/** What is told of a piece's lines, each at its place. */
+final class Told
+{
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    public function __construct(private readonly YarnNames $yarns, private readonly Worked $worked)
+    {
+    }
+
+    /** @return list<Problem> */
+    public function problems(): array
+    {
+        return $this->problems;
+    }
+
+    public function tell(Source $source, Fault $fault, int $round, bool $asNote = false): void
+    {
+        $problem = self::problem($source, $fault, $round);
+        $this->problems[] = $asNote ? $problem->asNote() : $problem;
+    }
+
+    private static function problem(Source $source, Fault $fault, int $round): Problem
+    {
+        [$line, $column] = $source->at($fault->span->from);
+        $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round, $fault->message, $fault->mend);
+        // A mend's characters are those of one line.
+        $problem = 1 === $source->lines() ? $problem->fixedBy(...$fault->fixes) : $problem;
+
+        return [] === $fault->readings ? $problem : $problem->asking($fault->readings);
+    }
+
+    /**
+     * A name that no yarn of the plan has is told, at its place.
+     *
+     * @param list<string> $named
+     */
+    public function yarns(Source $source, int $round, array $named): void
+    {
+        foreach (array_unique($named) as $yarn) {
+            if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn)) {
+                $this->problems[] = self::problem($source, UnknownYarn::of($yarn, $source), $round)->mendedByYarn($yarn);
+            }
+        }
+    }
+
+    /** A head whose number is not the round's. */
+    public function numbering(Source $source, Head $head, int $next): void
+    {
+        $once = $this->worked->once();
+        $mend = $head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
+        [$line, $column] = $source->at($head->numbers->from);
+        $this->problems[] = Problem::inLine($line, $column, max(1, $head->numbers->length()), $next, "This line says {$once} {$head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
+    }
+}
