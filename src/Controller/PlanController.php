@@ -123,12 +123,8 @@ final readonly class PlanController
     {
         $plan = PlanReader::json($this->find($workshop, $id)->body());
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
-        $line = $request->query->getInt('line');
-        if (!isset($piece->rounds[$line - 1])) {
-            throw new NotFoundHttpException();
-        }
-
-        return new JsonResponse(AnalysisWriter::meanings(LineMeanings::of($plan, $piece, $line)));
+        // A line that is still to be saved means nothing yet.
+        return new JsonResponse(AnalysisWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. Nothing is saved. */

@@ -11,8 +11,11 @@ use Alternum\Core\Plan\Plan;
 /** Does what a cue in the typed words says: sets the eyes, takes a tail's length. */
 final readonly class Heed implements Edit
 {
-    /** @param int $line the typed line of the cue, from 1 */
-    public function __construct(private string $piece, private int $line)
+    /**
+     * @param int    $line the typed line of the cue, from 1
+     * @param string $text the cue in her words
+     */
+    public function __construct(private string $piece, private int $line, private string $text)
     {
     }
 
@@ -20,7 +23,7 @@ final readonly class Heed implements Edit
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         foreach (CueOffers::of($plan, $piece, PieceReading::of($plan, $piece)) as $offer) {
-            if ($offer->line === $this->line) {
+            if ($offer->line === $this->line && $offer->text === $this->text) {
                 return match (true) {
                     null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),
                     null !== $offer->tailCm => $plan->withYarnUse($plan->yarnUse->withSewingTail($offer->tailCm)),

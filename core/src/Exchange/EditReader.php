@@ -59,7 +59,7 @@ final class EditReader
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
             'paste' => new Paste($piece, self::pasted($fields)),
             'renumber' => new Renumber($piece),
-            'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES)),
+            'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
             'settle' => new Settle($piece, $fields->oneOf('setting', Setting::class)),
             'lean' => new MeasureLean($piece, $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400)),
             'paint' => self::paint($fields, $piece),

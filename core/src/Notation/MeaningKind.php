@@ -8,6 +8,8 @@ namespace Alternum\Core\Notation;
 enum MeaningKind: string
 {
     case Understood = 'understood';
+    /** A sign or a word that only joins others. */
+    case Joint = 'joint';
     /** For people: kept at its place, and shown while making. */
     case Remark = 'remark';
     /** Not understood, or not decided: she is asked. */

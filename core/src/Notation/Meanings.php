@@ -54,7 +54,11 @@ final readonly class Meanings
         $meanings = [];
         foreach ([...(null === $line->head ? [] : [$line->head]), ...$line->items, ...$line->counts, ...$line->again, ...$line->beside] as $node) {
             if ($node->span->length() > 0) {
-                $meanings[] = new Meaning($node->span, $node instanceof Cue ? MeaningKind::Remark : MeaningKind::Understood, $this->says($node));
+                $meanings[] = new Meaning($node->span, match (true) {
+                    $node instanceof Cue => MeaningKind::Remark,
+                    $node instanceof Glue => MeaningKind::Joint,
+                    default => MeaningKind::Understood,
+                }, $this->says($node));
             }
         }
         usort($meanings, static fn (Meaning $one, Meaning $other): int => [$one->span->from, -$one->span->end] <=> [$other->span->from, -$other->span->end]);

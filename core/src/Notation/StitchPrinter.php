@@ -24,7 +24,7 @@ final readonly class StitchPrinter
         }
 
         return match (true) {
-            1 === $times => $name,
+            1 === $times => Stitch::Chain === $stitch ? "{$name} 1" : $name,
             $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' '.$this->all : " x{$times}"),
             null === $times => $name.($isAmong ? ' in each st ' : ' ').$this->all,
             1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",

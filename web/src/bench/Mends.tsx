@@ -66,7 +66,7 @@ export function Offers({ piece }: { piece: PieceAnalysis }) {
 				{piece.offers.map(({ line, text, label }) => (
 					<li key={`${line} ${text}`} className="border-l-4 border-rule bg-sheet p-2">
 						<p>“{text}”</p>
-						<button type="button" className="underline" onClick={() => draft.edit({ do: 'heed', piece: piece.key, line })}>
+						<button type="button" className="underline" onClick={() => draft.edit({ do: 'heed', piece: piece.key, line, text })}>
 							{label}
 						</button>
 					</li>

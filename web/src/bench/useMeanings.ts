@@ -31,7 +31,7 @@ export function useMeaning(piece: string | undefined, caret: Caret | null): stri
 		staleTime: Number.POSITIVE_INFINITY,
 	});
 	if (rested === null) return undefined;
-	// The caret stands between two characters: what it stands before, or at a line's end behind.
-	const here = data?.meanings.filter(({ column, length }) => column - 1 <= rested.column && rested.column <= column - 1 + length) ?? [];
-	return (here.find(({ column }) => column - 1 <= rested.column && rested.column < column - 1 + (here[0]?.length ?? 0)) ?? here[0])?.says;
+	// The caret stands between two characters: what it stands before, or at the end of a stretch behind.
+	const here = data?.meanings.filter(({ kind, column, length }) => kind !== 'joint' && column - 1 <= rested.column && rested.column <= column - 1 + length) ?? [];
+	return (here.find(({ column, length }) => rested.column < column - 1 + length) ?? here[0])?.says;
 }

@@ -111,14 +111,15 @@ final class Remarks
     private static function isProse(Cursor $c, int $from, int $end): bool
     {
         $words = 0;
+        $isDone = \in_array($c->tokens->value($from), self::DOING, true);
         for ($at = $from; $at < $end; ++$at) {
-            if ($c->tokens->is($at, TokenType::Number, TokenType::Other) && !\in_array($c->tokens->value($at), ['"', "'", '!', '?', '&', '/'], true)) {
+            if (!$isDone && $c->tokens->is($at, TokenType::Number, TokenType::Other) && !\in_array($c->tokens->value($at), ['"', "'", '!', '?', '&', '/'], true)) {
                 return false;
             }
             $words += $c->tokens->isWord($at) ? 1 : 0;
         }
 
-        return $words >= (\in_array($c->tokens->value($from), self::DOING, true) ? 2 : 3) || (1 <= $words && isset(self::ABOUT[$c->tokens->value($from)]));
+        return $words >= ($isDone ? 2 : 3) || (1 <= $words && isset(self::ABOUT[$c->tokens->value($from)]));
     }
 
     /** @param list<string> $words */

@@ -274,7 +274,7 @@ final class Sequence
 
     private function said(): bool
     {
-        $cue = Remarks::clause($this->c, $this->isAfter || !$this->hasWork() && end($this->nodes) instanceof Cue);
+        $cue = Remarks::clause($this->c, $this->isAfter || $this->isAfterCue());
         if (null === $cue) {
             return false;
         }
@@ -289,6 +289,13 @@ final class Sequence
         $this->isAfter = true;
 
         return true;
+    }
+
+    private function isAfterCue(): bool
+    {
+        for ($i = \count($this->nodes) - 1; $i >= 0 && $this->nodes[$i] instanceof Glue; --$i);
+
+        return ($this->nodes[max(0, $i)] ?? null) instanceof Cue;
     }
 
     private function hasWork(): bool
