@@ -84,6 +84,14 @@ final class Judge
         return $cost;
     }
 
+    /** "ch 3, dc in same st": the chain was a stitch, as the next goes where it stands. */
+    private static function goesOnInSame(Trial $trial): bool
+    {
+        $second = $trial->stitches->codes[1] ?? '';
+
+        return '' !== $second && Stitch::ofCode($second)->isSame();
+    }
+
     private static function isOpen(Line $line): bool
     {
         foreach ($line->items as $item) {
@@ -115,12 +123,12 @@ final class Judge
             // "2 hdc, sc around" fills up with plain stitches; "sc, inc around" hardly with increases.
             Assumption::LastOnlyAround => \in_array(Assumption::NameParted, $trial->line->assumed, true) ? self::NEVER : self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
             Assumption::DashStitches => $trial->starts ? self::NEVER : 60,
-            Assumption::OneAround => [] === $trial->line->counts ? self::NEVER : 0,
+            Assumption::OneAround => [] === $trial->line->counts || null !== $trial->odd ? self::NEVER : 0,
             Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
             Assumption::NumberRepeats => 60,
             Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
             // What is worked as often as there is room hides whether the chain was a stitch.
-            Assumption::ChainStands => $ground->chainCounts ? 0 : (self::isOpen($trial->line) ? self::NEVER : 40),
+            Assumption::ChainStands => $ground->chainCounts ? 0 : (self::isOpen($trial->line) && !self::goesOnInSame($trial) ? self::NEVER : 40),
             Assumption::ChainLiftsNext => Worked::Rows === $ground->worked || $trial->line->closes() ? 0 : 60,
             Assumption::ChainWorkedLast => Worked::Rows === $ground->worked || $trial->line->closes() ? self::NEVER : 0,
             Assumption::LetterStitch => $ground->letters ? 0 : 60,

@@ -99,7 +99,7 @@ final readonly class YarnNames
         $words = 0 === $words ? $this->coloured($tokens, $at) : $words;
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
-            $words = null === $tokens->number($at) && 'in' !== $tokens->value($at) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);
+            $words = null === $tokens->number($at) && !\in_array($tokens->value($at), ['in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is'], true) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);
         }
 
         return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words];

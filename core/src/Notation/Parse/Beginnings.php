@@ -183,7 +183,7 @@ final class Beginnings
     }
 
     /**
-     * "sc (12)", "sc through both loops (12)": one stitch that stands for the round.
+     * "sc (12)", "sc, inc (18)": what is written once stands for the round, where that makes the count.
      *
      * @param list<Node> $items
      *
@@ -192,12 +192,29 @@ final class Beginnings
     private static function alone(Cursor $c, array $items): array
     {
         $first = self::stitch($items, 0);
-        $work = null === $first ? null : $items[$first];
-        if ($work instanceof Work && 1 === $work->times && null === $work->place && null === self::stitch($items, 1) && Assumption::OneAround === $c->choose($work->span->from, [Assumption::OneOnly, Assumption::OneAround])) {
-            $items[$first] = $work->withTimes(null, $work->span);
+        $last = self::last($items);
+        if (null === $first) {
+            return $items;
         }
+        $list = \array_slice($items, $first, $last - $first + 1);
+        foreach ($list as $item) {
+            if (!$item instanceof Work || null === $item->times || null !== $item->place && PlaceKind::Stitch !== $item->place->kind || Stitch::Chain === $item->stitch) {
+                return $items;
+            }
+        }
+        foreach ($items as $item) {
+            if ($item instanceof Foundation) {
+                return $items;
+            }
+        }
+        if (Assumption::OneAround !== $c->choose($list[0]->span->from, [Assumption::OneOnly, Assumption::OneAround])) {
+            return $items;
+        }
+        $one = $list[0];
+        $all = 1 === \count($list) && $one instanceof Work && 1 === $one->times ? $one->withTimes(null, $one->span) : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));
+        array_splice($items, $first, \count($list), [$all]);
 
-        return array_values($items);
+        return $items;
     }
 
     private static function isLift(Node $item): bool

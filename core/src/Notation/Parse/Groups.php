@@ -192,7 +192,7 @@ final class Groups
         }
         for ($i = $end - 1; $i >= 0; --$i) {
             $node = $nodes[$i];
-            if ($node instanceof Repeat || ($node instanceof Work && null === $node->times) || $node instanceof Foundation) {
+            if (($node instanceof Repeat && !self::isOne($node)) || ($node instanceof Work && null === $node->times) || $node instanceof Foundation) {
                 $begin = $i + 1;
                 break;
             }
@@ -205,11 +205,28 @@ final class Groups
                 break;
             }
         }
+        // What is skipped at the beginning is skipped once, unless chains bridge it.
+        $hasChain = [] !== array_filter(\array_slice($nodes, $begin, $end - $begin), static fn (Node $node): bool => $node instanceof Work && Stitch::Chain === $node->stitch);
+        while (!$hasChain && $begin < $end && ($nodes[$begin] instanceof Glue || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch))) {
+            ++$begin;
+        }
         while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {
             ++$begin;
         }
 
         return [$begin, $end];
+    }
+
+    /** Several in one stitch, "(sc, hdc) in next st", stand in a list as one does. */
+    private static function isOne(Repeat $repeat): bool
+    {
+        foreach ($repeat->items as $item) {
+            if ($item instanceof Work && $item->stitch->isSame()) {
+                return 1 === $repeat->times;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -36,11 +36,20 @@ final class Heads
         }
         $from = $c->at;
         $bracket = $c->is(TokenType::Open) && ($c->isAhead(1, TokenType::Number) || \in_array($c->value(1), Words::ROUND, true)) && $c->takeType(TokenType::Open);
+        if (1 === \strlen($c->value()) && ctype_alpha($c->value()) && ')' === $c->value(1) && \in_array($c->value(2), Words::ROUND, true)) {
+            // "a) R1:"
+            $c->at += 2;
+        }
         $head = self::named($c) ?? self::ordinal($c) ?? self::next($c) ?? self::bare($c, $bracket);
         if (null === $head || ($bracket && (!$c->takeType(TokenType::Close) || !$c->has()))) {
             return null;
         }
         self::closing($c);
+        if ($c->isWord(...Words::ROUND) && null !== $c->number(1)) {
+            // "1. R1:": a list's number before the round's.
+            $head = self::named($c) ?? $head;
+            self::closing($c);
+        }
 
         return new Head($head->from, $head->rounds, $c->span($begin), $head->numbers, $head->row);
     }
@@ -131,7 +140,7 @@ final class Heads
         $named = \in_array($c->value(1), Words::ROUND, true);
         $number = $c->number($named ? 2 : 1);
 
-        return $number === $first + 1 && ($named || $plural);
+        return $number === $first + 1 && ($named || $plural || ':' === $c->value(2));
     }
 
     private static function nextOf(Cursor $c, int $last): ?int
@@ -201,7 +210,8 @@ final class Heads
         $first = (int) $c->number();
         ++$c->at;
         $last = $first;
-        if (($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
+        $isPause = $c->is(TokenType::Dash) && !$c->tokens->isClose($c->at) && null !== $c->name(2);
+        if (!$isPause && ($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
             $last = $c->number(1);
             $c->at += 2;
         }
@@ -212,7 +222,7 @@ final class Heads
             $c->is(TokenType::Bar), ':' === $c->value() => true,
             $c->is(TokenType::Close) => ')' === $c->value() || ']' === $c->value(),
             '.' === $c->value() => $c->tokens->has($c->at + 1) && !($c->tokens->isClose($c->at + 1) && $c->isAhead(1, TokenType::Number)),
-            $c->is(TokenType::Dash) => $last === $first && !$c->tokens->isClose($c->at) && !$c->tokens->isClose($c->at + 1),
+            $c->is(TokenType::Dash) => !$c->tokens->isClose($c->at) && !$c->tokens->isClose($c->at + 1),
             default => false,
         };
 

@@ -16,6 +16,13 @@ final class Lettered
     {
         $mark = $c->at;
         $number = $c->number();
+        if (null !== $number && !$c->isAhead(1, TokenType::Open) && \strlen($c->value(1)) > 1 && null === $c->name(1) && null !== $yarn = $c->yarns->at($c->tokens, $c->at + 1)) {
+            // "5 white"
+            $c->takeNumber();
+            $c->at += $yarn[1];
+
+            return $c->isClauseEnd() ? new Work(Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
+        }
         if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
             $c->takeNumber();
         } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number) && !$c->isAhead(2, TokenType::Word)) {
@@ -24,7 +31,7 @@ final class Lettered
             $letter = strtoupper($c->value());
             $c->at += 2;
 
-            return 'X' === $letter ? $c->back($mark) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
+            return 'X' === $letter || ('R' === $letter && !$c->yarns->has('R')) ? $c->back($mark) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
         } elseif ('a' === $c->value() && $c->tokens->isCapital($c->at) && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
             $number = null;
         } else {

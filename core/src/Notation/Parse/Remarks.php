@@ -93,6 +93,10 @@ final class Remarks
 
     private static function saysStitches(Cursor $c, int $from, int $end, bool $after): bool
     {
+        if (\in_array($c->tokens->value($from), ['change', 'changing', 'switch', 'switching'], true) && $end - $from > 1 && $c->tokens->isAmong($from, $end, ['to'])) {
+            // A yarn is named that was not understood: that is no remark.
+            return true;
+        }
         for ($at = $from; $at < $end; ++$at) {
             $name = $c->vocabulary->at($c->tokens, $at);
             $isApart = \in_array($c->tokens->value($at + ($name[1] ?? 1)), ['apart', 'between', 'from', 'away', 'above', 'below'], true);
@@ -157,7 +161,7 @@ final class Remarks
             if (null !== $c->name($ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true) || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
                 return false;
             }
-            $words += $c->tokens->isWord($c->at + $ahead) && null === $c->number($ahead) ? 1 : 0;
+            $words += $c->tokens->isWord($c->at + $ahead) && null === $c->number($ahead) && \strlen($c->value($ahead)) > 1 ? 1 : 0;
         }
 
         return $words >= 2 || (1 === $words && isset(self::CUES[$c->value(1)]) && !\in_array($c->value(1), self::WEAK, true));

@@ -25,6 +25,10 @@ final class Sentences
         if (!isset(self::FIRST[$c->value()])) {
             return null;
         }
+        if ($isBegun && $c->isWord('for')) {
+            // "sc around for 3 rounds" says how many they are.
+            return null;
+        }
         $from = $c->at;
         $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun ? null : self::on($c, $from));
         if (null === $again) {
@@ -142,6 +146,9 @@ final class Sentences
     private static function onward(Cursor $c, int $from): ?Again
     {
         $led = $c->skip('then', 'and', 'now', 'continue', 'keep', 'continuing', 'go', 'on', 'work', 'to', 'with', 'the', 'carry');
+        if ($led && $c->skip('in', 'this', 'way', 'manner', 'like', 'same', 'pattern', 'as', 'before', 'established')) {
+            $c->skipTypes(TokenType::Separator);
+        }
         if (!$led || !$c->take('increasing', 'decreasing', 'increase', 'decrease', 'increases', 'decreases')) {
             return $c->back($from);
         }
@@ -174,7 +181,7 @@ final class Sentences
     private static function on(Cursor $c, int $from): ?Again
     {
         $c->skip('and', 'then', 'now');
-        $works = $c->isWord('work', 'crochet', 'sc', 'knit') && \in_array($c->value(1), ['until', 'till', 'til'], true);
+        $works = $c->isWord('work', 'crochet', 'sc', 'knit') && \in_array($c->value(1), ['until', 'till', 'til'], true) && !self::isToEnd($c);
         if (!($works || $c->isWord('continue') || ('keep' === $c->value() && 'going' === $c->value(1)) || ('carry' === $c->value() && 'on' === $c->value(1)))) {
             return $c->back($from);
         }
@@ -182,6 +189,16 @@ final class Sentences
         $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
 
         return $isOver ? self::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);
+    }
+
+    /** "sc until last 2 sts" stays in its round. */
+    private static function isToEnd(Cursor $c): bool
+    {
+        $from = $c->at++;
+        $is = Times::around($c);
+        $c->back($from);
+
+        return $is;
     }
 
     /** @return array{int, int}|null "round 3", "rounds 3 and 4", "R3-R5" */
@@ -243,11 +260,12 @@ final class Sentences
             return new Again($kind, $c->span($from), $first, $last, $times);
         }
         $c->skip('you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'only', 'the', 'round', 'has', 'count', 'and', 'including', 'we', 'your', 'piece', 'up', 'is', 'end', 'with', 'it', 'rnd', 'rounds', 'row');
+        $isNamed = $c->take('r', 'rd');
         $number = $c->number();
         if (null === $number) {
             return new Again($kind, $c->span($from), $first, $last, $times, open: true);
         }
-        $isRoundNumber = \in_array($c->value(-1), ['round', 'rnd', 'row'], true);
+        $isRoundNumber = $isNamed || \in_array($c->value(-1), ['round', 'rnd', 'row'], true);
         ++$c->at;
         if ($isRoundNumber || $c->take(...self::ROUNDS)) {
             $c->skip('in', 'all', 'total', 'altogether', 'have', 'been', 'worked', 'are', 'done', 'complete', 'completed');

@@ -199,7 +199,7 @@ final class Sequence
 
             return true;
         }
-        if (Loops::bothLoops($c) && $c->is(TokenType::Separator, TokenType::Stop)) {
+        if (Loops::bothLoops($c) && $c->isClauseEnd()) {
             $this->loop = null;
 
             return $this->glue($from);
@@ -261,6 +261,11 @@ final class Sequence
             return false;
         }
         $c->skip('and', 'then');
+        if (Times::around($c)) {
+            $this->nodes[] = (new Work($last->stitch->plain(), null, $c->span($from)));
+
+            return true;
+        }
         $into = $c->isWord('in', 'into', 'next', 'each', 'the') ? Targets::of($c) : null;
         if (null === $into || TargetKind::Ring === $into->kind || TargetKind::Same === $into->kind || !$c->isClauseEnd() && !$c->isWord('and', 'then')) {
             $c->back($from);

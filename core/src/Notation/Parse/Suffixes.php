@@ -37,7 +37,7 @@ final class Suffixes
             return !$c->isAhead(1, TokenType::Number) || !$c->isAhead(2, TokenType::Close);
         }
 
-        return isset(self::FIRST[$c->value()]) || $c->tokens->isCapital($c->at);
+        return isset(self::FIRST[$c->value()]) || $c->tokens->isCapital($c->at) || $c->yarns->mayBegin($c->value());
     }
 
     private static function one(Cursor $c, Work|Repeat $node): Work|Repeat
@@ -100,6 +100,12 @@ final class Suffixes
             $one = Stitch::inOne($node->stitch, $shared);
 
             return null === $one ? $c->back($from) : $node->withStitch($one)->withTimes(intdiv($node->times, $shared), $node->span->to($c->span($from)));
+        }
+        if (1 === preg_match('/^(?:bob|pop|puff)/', $node->stitch->value) && null !== $shared && null !== $c->name(2)) {
+            // "bobble (5 dc)" says of what it is made.
+            $c->at = $close;
+
+            return $c->takeType(TokenType::Close) ? $node->withSpan($node->span->to($c->span($from))) : $c->back($from);
         }
         if (!\in_array($node->stitch, [Stitch::Increase, Stitch::Decrease, Stitch::InvisibleDecrease], true) && $node->stitch->makes() < 2 && $node->stitch->uses() < 2) {
             return null;

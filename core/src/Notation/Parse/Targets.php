@@ -79,7 +79,7 @@ final class Targets
             $before = $c->value(-2);
             $isRing = match ($word) {
                 'loop' => $magic && !\in_array($before, ['chain', 'ch'], true),
-                'mc' => !ctype_digit($c->value()) || !$c->tokens->isClose($c->at),
+                'mc' => $magic || ((!ctype_digit($c->value()) || !$c->tokens->isClose($c->at)) && Assumption::CircleRing === $c->choose(0, [Assumption::CircleRing, Assumption::CircleYarn])),
                 'circle', 'ring' => true,
                 default => !$magic,
             };
@@ -196,7 +196,7 @@ final class Targets
         if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
             return $c->back($from);
         }
-        if ($in && ('around' === $preposition || ('to' === $preposition && !($next && $named)))) {
+        if ($in && ('around' === $preposition || ('to' === $preposition && !($named && \in_array($c->tokens->value($from), ['next', 'following'], true))))) {
             return $c->back($from);
         }
         $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);

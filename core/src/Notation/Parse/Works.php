@@ -78,6 +78,16 @@ final class Works
             }
             $c->skip('more', 'additional', 'extra', 'plain', 'regular', 'of', 'standard');
         }
+        if (null !== $number && $c->isWord(...Words::STITCHES)) {
+            // "6 sts in MR"
+            ++$c->at;
+            $ring = Targets::of($c);
+            if (TargetKind::Ring === $ring?->kind) {
+                return Placing::of($c, Stitch::Single, $number, $ring, $from);
+            }
+
+            return $c->back($mark);
+        }
         $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
         [$stitch, $number] = self::stitch($c, $number) ?? [null, $number];
         if (null === $stitch) {
@@ -111,7 +121,7 @@ final class Works
         if (null !== $name) {
             $first = self::firstOf($c, $name[1]);
             $options = Stitch::Single === $first && self::isAlone($c) ? [Assumption::CommaLost, Assumption::NameAlone] : [Assumption::NameWhole, Assumption::NameParted];
-            if (null !== $first && \in_array($c->choose($c->at, $options), [Assumption::NameParted, Assumption::CommaLost], true)) {
+            if (null !== $first && \in_array($c->choose(Assumption::NameWhole === $options[0] ? 0 : $c->at, $options), [Assumption::NameParted, Assumption::CommaLost], true)) {
                 ++$c->at;
 
                 return [$first, $number];
@@ -132,7 +142,8 @@ final class Works
     /** "sc inc", "dc dec": the plain stitch that the name begins with, where a comma may have been lost. */
     private static function firstOf(Cursor $c, int $words): ?Stitch
     {
-        if (2 !== $words || !\in_array($c->value(1), ['inc', 'dec', 'increase', 'decrease'], true)) {
+        $shaping = ['inc', 'dec', 'increase', 'decrease'];
+        if (2 !== $words || !(\in_array($c->value(1), $shaping, true) || \in_array($c->value(), $shaping, true))) {
             return null;
         }
 

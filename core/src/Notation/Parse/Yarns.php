@@ -47,7 +47,7 @@ final class Yarns
             return $c->back($from);
         }
         $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
-        $name = $bracket || $in || $c->tokens->isCapital($c->at) || $c->isWord('yarn', 'colour', 'color') ? YarnName::known($c) : null;
+        $name = $bracket || $in || $c->tokens->isCapital($c->at) || (\strlen($c->value()) > 1 && $c->yarns->mayBegin($c->value())) || $c->isWord('yarn', 'colour', 'color') ? YarnName::known($c) : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
         if (!$isWhole || (!$bracket && !$in && ':' === $c->value())) {
             $c->back($from);
@@ -84,6 +84,12 @@ final class Yarns
     {
         $from = $c->at;
         $c->skip('and', 'then');
+        if ($c->isWord('in', 'on', 'at', 'with')) {
+            // "in the last stitch change to B"
+            self::trailing($c);
+            $c->takeType(TokenType::Separator);
+        }
+        $c->skip('yarn', 'colour', 'color');
         if (!$c->skip(...self::CHANGING)) {
             return $c->back($from);
         }
