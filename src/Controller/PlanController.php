@@ -123,6 +123,7 @@ final readonly class PlanController
     {
         $plan = PlanReader::json($this->find($workshop, $id)->body());
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+
         // A line that is still to be saved means nothing yet.
         return new JsonResponse(AnalysisWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
     }

@@ -15,8 +15,11 @@ use Alternum\Core\Plan\Plan;
 /** Takes a pasted pattern: its first piece in place of a piece's lines, the others as new pieces after it. */
 final readonly class Paste implements Edit
 {
-    /** @param string $piece key; '' to take all of them as new pieces */
-    public function __construct(private string $piece, private string $text)
+    /**
+     * @param string $piece   key; '' to take all of them as new pieces
+     * @param bool   $isBegun pieces begin on the others that their words name
+     */
+    public function __construct(private string $piece, private string $text, private bool $isBegun = false)
     {
     }
 
@@ -47,20 +50,21 @@ final readonly class Paste implements Edit
         foreach ($plan->pieces as $piece) {
             $pieces[] = $piece;
             if ($piece->key === $this->piece) {
-                array_push($pieces, ...self::made($pasted, $plan));
+                array_push($pieces, ...$this->made($pasted, $plan, $pieces));
                 $pasted = [];
             }
         }
 
-        return $plan->withPieces([...$pieces, ...self::made($pasted, $plan)]);
+        return $plan->withPieces([...$pieces, ...$this->made($pasted, $plan, $pieces)]);
     }
 
     /**
      * @param list<PastedPiece> $pasted
+     * @param list<Piece>       $before
      *
      * @return list<Piece>
      */
-    private static function made(array $pasted, Plan $plan): array
+    private function made(array $pasted, Plan $plan, array $before): array
     {
         $taken = array_map(static fn (Piece $piece): string => $piece->key, $plan->pieces);
         $pieces = [];
@@ -73,7 +77,8 @@ final readonly class Paste implements Edit
                 $key = "{$stem}-{$n}";
             }
             $taken[] = $key;
-            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice()), $piece->reading);
+            $start = $this->isBegun ? $piece->begins?->on([...$before, ...$pieces]) : null;
+            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice(), start: $start), $piece->reading);
         }
 
         return $pieces;

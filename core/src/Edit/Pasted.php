@@ -133,7 +133,7 @@ final readonly class Pasted
             default => Worked::Spiral,
         };
 
-        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns));
+        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns), SaidBeginning::of($lines));
     }
 
     /** Lines that say "row" and begin in no ring. */

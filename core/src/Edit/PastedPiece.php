@@ -11,10 +11,11 @@ use Alternum\Core\Plan\Worked;
 final readonly class PastedPiece
 {
     /**
-     * @param string       $name  '' where nothing stands above it
-     * @param list<string> $lines as pasted
+     * @param string             $name   '' where nothing stands above it
+     * @param list<string>       $lines  as pasted
+     * @param SaidBeginning|null $begins the others that its words begin it on
      */
-    public function __construct(public string $name, public int $copies, public Worked $worked, public array $lines, public Reading $reading)
+    public function __construct(public string $name, public int $copies, public Worked $worked, public array $lines, public Reading $reading, public ?SaidBeginning $begins = null)
     {
     }
 }

@@ -110,6 +110,7 @@ final class AnalysisWriter
                 'rounds' => \count($piece->reading->rounds),
                 'stitches' => $piece->reading->stitches(),
                 'problems' => \count($piece->reading->errors()),
+                'begins' => null === $piece->begins ? null : ['says' => $piece->begins->inWords(), 'words' => $piece->begins->words],
                 'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
                     'text' => $line,
                     'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],

@@ -57,7 +57,7 @@ final class EditReader
         $piece = $fields->text('piece', 40);
         $edit = match ($does) {
             'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
-            'paste' => new Paste($piece, self::pasted($fields)),
+            'paste' => new Paste($piece, self::pasted($fields), $fields->has('begin') && $fields->truth('begin')),
             'renumber' => new Renumber($piece),
             'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
             'settle' => new Settle($piece, $fields->oneOf('setting', Setting::class)),

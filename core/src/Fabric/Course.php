@@ -14,15 +14,16 @@ final readonly class Course
     public const RUFFLES = 1.15;
 
     /**
-     * @param int    $number  the round's, from 1
-     * @param string $tops    one byte for each top, see Stitch::code()
-     * @param int    $makes   how many tops there are
-     * @param float  $start   where the round begins, in turns from round 1's beginning, not wrapped
-     * @param float  $radius  mm, were it a circle
-     * @param float  $height  mm, of its stitches
-     * @param float  $rise    mm above the round below
-     * @param float  $level   mm above the beginning
-     * @param bool   $ruffles it grows or shrinks by more than its stitches are high
+     * @param int               $number  the round's, from 1
+     * @param string            $tops    one byte for each top, see Stitch::code()
+     * @param int               $makes   how many tops there are
+     * @param float             $start   where the round begins, in turns from round 1's beginning, not wrapped
+     * @param float             $radius  mm, were it a circle
+     * @param float             $height  mm, of its stitches
+     * @param float             $rise    mm above the round below
+     * @param float             $level   mm above the beginning
+     * @param bool              $ruffles it grows or shrinks by more than its stitches are high
+     * @param array<int, float> $besides what stands out and leaves no top, in single crochets' worth of yarn, by the top that it comes before, from 0
      */
     public function __construct(
         public int $number,
@@ -34,6 +35,7 @@ final readonly class Course
         public float $rise,
         public float $level,
         public bool $ruffles,
+        public array $besides = [],
     ) {
     }
 }

@@ -52,7 +52,7 @@ final readonly class Fabric
             // Rows lie above one another however many stitches they have.
             $rise = Worked::Rows === $worked || $closesFlat ? $height : sqrt(max(0.0, $height ** 2 - $wider ** 2));
             $level += $rise;
-            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && !$closesFlat && abs($wider) > $height * Course::RUFFLES);
+            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && !$closesFlat && abs($wider) > $height * Course::RUFFLES, $same ? $courses[\count($courses) - 1]->besides : self::besides($round->codes));
             [$last, $lastOwn] = [$round, $own];
         }
 
@@ -88,11 +88,37 @@ final readonly class Fabric
     }
 
     /**
+     * Leaves, picots: stitches that leave no top, and take yarn all the same.
+     *
+     * @return array<int, float> single crochets' worth of yarn, by the top that they come before, from 0
+     */
+    private static function besides(string $codes): array
+    {
+        /** @var string|null $standing */
+        static $standing = null;
+        $standing ??= implode('', array_map(static fn (Stitch $stitch): string => $stitch->code(), array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => 0 === $stitch->makes() && $stitch->yarnFactor() > 0.0)));
+        if (false === strpbrk($codes, $standing)) {
+            return [];
+        }
+        $besides = [];
+        $top = 0;
+        for ($i = 0, $end = \strlen($codes); $i < $end; ++$i) {
+            $stitch = Stitch::ofCode($codes[$i]);
+            $top += $stitch->makes();
+            if (0 === $stitch->makes() && $stitch->yarnFactor() > 0.0) {
+                $besides[$top] = ($besides[$top] ?? 0.0) + $stitch->yarnFactor();
+            }
+        }
+
+        return $besides;
+    }
+
+    /**
      * How many turns a round is moved on so that it sits squarely on the round below.
      *
      * The mean, over the tops, of the place they are worked into less the place where they sit. Chains are worked into nothing.
      *
-     * @param array<string, array{int, int}> $table what each code uses and makes
+     * @param array<string, array{int, int, bool}> $table what each code uses and makes, and whether it goes where the one before it went
      */
     private static function squareOn(Round $round, array $table): float
     {
@@ -107,10 +133,16 @@ final readonly class Fabric
         $used = 0;
         $top = 0;
         for ($i = 0, $end = \strlen($round->codes); $i < $end; ++$i) {
-            [$uses, $makes] = $table[$round->codes[$i]];
+            [$uses, $makes, $isSame] = $table[$round->codes[$i]];
             if ($uses > 0 && $makes > 0 && $used < $below) {
                 // Stitches used + 1 … used + uses, whose mean is used + (uses + 1)/2, sit half a stitch before that.
                 $into += $makes * ($used + min($uses, $below - $used) / 2);
+                $sits += $makes * ($top + $makes / 2);
+                $worked += $makes;
+            }
+            if (0 === $uses && $makes > 0 && $used > 0 && $isSame) {
+                // It goes where the stitch before it went.
+                $into += $makes * ($used - 0.5);
                 $sits += $makes * ($top + $makes / 2);
                 $worked += $makes;
             }
@@ -121,12 +153,12 @@ final readonly class Fabric
         return 0 === $worked ? 0.0 : ($into / $below - $sits / $made) / $worked;
     }
 
-    /** @return array<string, array{int, int}> what each code uses and makes */
+    /** @return array<string, array{int, int, bool}> what each code uses and makes, and whether it goes where the one before it went */
     private static function table(): array
     {
         $table = [];
         foreach (Stitch::cases() as $stitch) {
-            $table[$stitch->code()] = [$stitch->uses(), $stitch->makes()];
+            $table[$stitch->code()] = [$stitch->uses(), $stitch->makes(), $stitch->isSame()];
         }
 
         return $table;

@@ -136,7 +136,7 @@ final class Vocabulary
             return null;
         }
         $best = null;
-        $least = $length < 6 ? 2 : 3;
+        $least = $length < 8 ? 2 : 3;
         foreach ([...array_keys($this->stitches), ...self::OTHERS] as $name) {
             if (\strlen($name) < 3 && ($length > 3 || $name[0] !== $word[0])) {
                 continue;

@@ -48,6 +48,10 @@ final readonly class PieceLengths
                 $worth[$yarn] = ($worth[$yarn] ?? 0.0) + self::worth(substr($course->tops, $at, $length));
                 $at += $length;
             }
+            foreach ($course->besides as $top => $besides) {
+                $yarn = $colouring->rounds[$i][min($top, $course->makes - 1)];
+                $worth[$yarn] = ($worth[$yarn] ?? 0.0) + $besides;
+            }
         }
         $first = $colouring->rounds[0] ?? '';
         $inHand = '' === $first ? null : $first[0];

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Terms;
 use Eris\Generators;
@@ -43,6 +45,40 @@ final class PrinterTest extends TestCase
                 self::assertEquals($reading->rounds, $again->rounds, implode("\n", $printed));
             }
         });
+    }
+
+    /** Whole patterns, printed and read again, are the same in stitches, loops, yarns, closes, chains and cues; in either country's words. */
+    public function testPrintsWholePatternsWithAllThatTheySay(): void
+    {
+        $printed = 0;
+        foreach (WholePatterns::all() as $pattern) {
+            $reading = $pattern->read();
+            if ([] !== $reading->problems) {
+                continue;
+            }
+            foreach (Terms::cases() as $terms) {
+                $printer = new Printer($terms, $pattern->worked);
+                $lines = [];
+                foreach ($reading->worked as $i => $line) {
+                    $lines[] = $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
+                }
+                $again = Reader::read($lines, $terms, $pattern->worked);
+                self::assertSame([], $again->errors(), $pattern->name."\n→\n".implode("\n", $lines));
+                self::assertSame(self::said($reading, true), self::said($again, false), $pattern->name."\n→\n".implode("\n", $lines));
+                ++$printed;
+            }
+        }
+        self::assertGreaterThan(700, $printed);
+    }
+
+    /**
+     * @param bool $first yarns named on lines of their own are not among the rounds' words
+     *
+     * @return list<array<mixed>>
+     */
+    private static function said(Reading $reading, bool $first): array
+    {
+        return array_map(static fn (Round $round): array => [$round->codes, $round->loops, $round->makes, $round->closed, [$round->turning->before, $round->turning->after], array_map(static fn (Cue $cue): string => $cue->text, $round->cues)], $reading->rounds);
     }
 
     public function testPrintsLikeStitchesTogether(): void

@@ -29,6 +29,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 	const { piece } = usePiece();
 	const id = useDraft((state) => state.id);
 	const [typed, setTyped] = useState(text);
+	const [begin, setBegin] = useState(true);
 	const { data, error } = useQuery({
 		queryKey: ['reading', id, typed],
 		queryFn: async () => dataOf(await api.POST('/api/plans/{id}/reading', { params: { path: { id } }, body: { text: typed } })),
@@ -38,8 +39,9 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 	const pieces = typed.trim() === '' ? [] : (data?.pieces ?? []);
 	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);
 	const rounds = pieces.reduce((sum, is) => sum + is.rounds, 0);
+	const hasBegun = pieces.some(({ begins }) => begins !== null);
 	function take(into: string) {
-		draft.edit({ do: 'paste', piece: into, text: typed });
+		draft.edit({ do: 'paste', piece: into, text: typed, ...(hasBegun ? { begin } : {}) });
 		onClose();
 	}
 	return (
@@ -60,12 +62,13 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					</p>
 					{error instanceof Refused && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
-						{numbered(pieces).map(({ at, one: { name, copies, worked, lines } }) => (
+						{numbered(pieces).map(({ at, one: { name, copies, worked, begins, lines } }) => (
 							<section key={at}>
 								<h3 className="sticky top-0 border-b border-rule bg-shade px-2 font-semibold">
 									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '') ? piece.name : name === '' ? `Piece ${at + 1}` : name}
 									{copies > 1 && (at > 0 || piece?.rounds.length === 0) && ` ×${copies}`}
 									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
+									{begins !== null && <span className="block font-normal text-faint">begins {begins.says}</span>}
 								</h3>
 								<ol>
 									{numbered(lines).map(({ at: i, one: line }) => (
@@ -83,6 +86,12 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					</div>
 				</div>
 			</div>
+			{hasBegun && (
+				<label className="mt-3 flex items-baseline gap-2">
+					<input type="checkbox" checked={begin} onChange={(event) => setBegin(event.target.checked)} />
+					<span>Begin pieces on the others that their words name; their first rounds then find those stitches below them.</span>
+				</label>
+			)}
 			<div className="mt-4 flex flex-wrap items-center justify-end gap-2">
 				<Button onClick={onClose}>Leave it</Button>
 				{onInsert !== undefined && piece !== undefined && piece.rounds.length > 0 && (

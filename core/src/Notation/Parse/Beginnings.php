@@ -196,11 +196,15 @@ final class Beginnings
         if (null === $first) {
             return $items;
         }
-        $list = \array_slice($items, $first, $last - $first + 1);
-        foreach ($list as $item) {
+        $list = [];
+        foreach (\array_slice($items, $first, $last - $first + 1) as $item) {
             if (!$item instanceof Work || null === $item->times || null !== $item->place && PlaceKind::Stitch !== $item->place->kind || Stitch::Chain === $item->stitch) {
                 return $items;
             }
+            $list[] = $item;
+        }
+        if ([] === $list) {
+            return $items;
         }
         foreach ($items as $item) {
             if ($item instanceof Foundation) {
@@ -211,7 +215,7 @@ final class Beginnings
             return $items;
         }
         $one = $list[0];
-        $all = 1 === \count($list) && $one instanceof Work && 1 === $one->times ? $one->withTimes(null, $one->span) : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));
+        $all = 1 === \count($list) && 1 === $one->times ? $one->withTimes(null, $one->span) : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));
         array_splice($items, $first, \count($list), [$all]);
 
         return $items;

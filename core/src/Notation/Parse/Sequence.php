@@ -298,9 +298,13 @@ final class Sequence
 
     private function isAfterCue(): bool
     {
-        for ($i = \count($this->nodes) - 1; $i >= 0 && $this->nodes[$i] instanceof Glue; --$i);
+        foreach (array_reverse($this->nodes) as $node) {
+            if (!$node instanceof Glue) {
+                return $node instanceof Cue;
+            }
+        }
 
-        return ($this->nodes[max(0, $i)] ?? null) instanceof Cue;
+        return false;
     }
 
     private function hasWork(): bool

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Beginning;
+use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
+
+/** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
+final readonly class SaidBeginning
+{
+    /** How far from its top a piece says so: in its heading's remarks or its first round. */
+    private const LINES = 6;
+
+    private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
+    private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
+    private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|\bthrough\s+both\s+(?:pieces|halves)\b/iu';
+    private const SEAM = '/\bon\s+the\s+first\s+(?<piece>\pL+)\b.*\bon\s+the\s+second\b/iu';
+    private const ONWARD = '/\b(?:continu\w*|go(?:ing)? on|carry on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
+
+    /**
+     * @param string $piece the word that names what it begins on; '' where none does
+     * @param string $words the line that says so
+     */
+    private function __construct(public Join $join, public int $across, public string $piece, public string $words)
+    {
+    }
+
+    /** @param list<string> $lines of the piece */
+    public static function of(array $lines): ?self
+    {
+        $begun = array_values(array_filter($lines, static fn (string $line): bool => '' !== trim($line)));
+        foreach (\array_slice($begun, 0, self::LINES) as $line) {
+            foreach ([[self::BRIDGE, Join::Bridge], [self::JOINED, Join::Bridge], [self::LAYERS, Join::Layers], [self::SEAM, Join::Seam], [self::ONWARD, Join::Opening]] as [$pattern, $join]) {
+                if (1 === preg_match($pattern, $line, $match)) {
+                    return new self($join, min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND), mb_strtolower($match['piece'] ?? ''), trim($line));
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Piece> $before the pieces made before it */
+    public function on(array $before): ?Beginning
+    {
+        $last = end($before);
+        if (false === $last) {
+            return null;
+        }
+        $named = $last;
+        foreach ($before as $piece) {
+            $stem = rtrim(mb_strtolower($piece->name), 's');
+            $named = '' !== $this->piece && '' !== $stem && (str_starts_with($stem, rtrim($this->piece, 's')) || str_ends_with($stem, rtrim($this->piece, 's'))) ? $piece : $named;
+        }
+        [$least] = $this->join->pieces();
+
+        return new Beginning($this->join, array_fill(0, max(1, $least), $named->key), $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0);
+    }
+
+    /** What it is, for a choice: "joined by 3 chains". */
+    public function inWords(): string
+    {
+        return match ($this->join) {
+            Join::Bridge => $this->across > 0 ? "on others, joined by {$this->across} chains" : 'on others, joined',
+            Join::Layers => 'through two layers',
+            Join::Seam => 'on two that are seamed together',
+            default => 'on the edge of another, without cutting the yarn',
+        };
+    }
+}

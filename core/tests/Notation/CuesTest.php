@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Notation;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Heed;
+use Alternum\Core\Making\CueOffer;
+use Alternum\Core\Making\CueOffers;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Said;
+use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What words say to do or to mind is kept at its place, shown while making, and offered where the plan can act on it. */
+final class CuesTest extends TestCase
+{
+    /** @param list<string> $cues of the third round */
+    #[TestWith(['R3: sc around (12). Stuff now.', ['Stuff now']])]
+    #[TestWith(['R3: sc around (12), turn right side out', ['turn right side out']])]
+    #[TestWith(['R3: sc around (this is the nose) (12)', ['this is the nose']])]
+    #[TestWith(['R3: 6 sc (place marker here), 6 sc (12)', ['place marker here']])]
+    #[TestWith(['R3: sc around (12). Fasten off, leaving a tail of 40 cm.', ['Fasten off, leaving a tail of 40 cm']])]
+    #[TestWith(['R3: begin stuffing, sc around', ['begin stuffing']])]
+    #[TestWith(['R3: sc around (12) // the brim', ['the brim']])]
+    #[TestWith(['R3: sc around. Eyes between rounds 1 and 2, 4 stitches apart.', ['Eyes between rounds 1 and 2, 4 stitches apart']])]
+    public function testACueStaysAtItsRound(string $line, array $cues): void
+    {
+        $reading = Reader::read(['6 sc in MR', 'inc x6', $line], Terms::Us);
+        self::assertSame([], $reading->problems);
+        self::assertSame([[], [], $cues], [$reading->cuesOf(1), $reading->cuesOf(2), $reading->cuesOf(3)]);
+        self::assertSame(12, $reading->rounds[2]->makes);
+    }
+
+    public function testALineOfItsOwnIsSaidAfterTheRoundBeforeIt(): void
+    {
+        $reading = Reader::read(['Leave a tail of 20 cm.', '6 sc in MR', 'inc x6', 'Place the eyes between rounds 1 and 2.', 'sc around', 'Sew to the body.', 'Materials: yarn'], Terms::Us);
+        self::assertSame([], $reading->problems);
+        self::assertSame([['Leave a tail of 20 cm'], ['Place the eyes between rounds 1 and 2'], ['Sew to the body']], array_map($reading->cuesOf(...), [1, 2, 3]));
+        self::assertSame([CueKind::Tail, CueKind::Eyes, CueKind::Sew, CueKind::Note], array_map(static fn (Said $said): CueKind => $said->kind, $reading->said));
+    }
+
+    public function testIsShownWhileMaking(): void
+    {
+        $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-4: sc around', 'Stuff lightly.', 'R5: sc around']);
+        $steps = Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us);
+        self::assertSame([[1, []], [2, []], [4, ['Stuff lightly']], [5, []]], array_map(static fn (Step $step): array => [$step->to, $step->cues], $steps));
+    }
+
+    /** @return list<string> */
+    private static function offered(Plan $plan): array
+    {
+        return array_map(static fn (CueOffer $offer): string => $offer->label, CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0])));
+    }
+
+    public function testWhatCanBeActedOnIsOfferedUntilItIsDone(): void
+    {
+        $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-6: sc around', 'Insert the eyes between rounds 4 and 5, 5 sts apart. Leave a 12-inch tail.', 'Stuff.']);
+        self::assertSame(['Set the eyes between rounds 4 and 5, 5 stitches apart', 'Reckon with 12 in for each tail that sews a part on'], self::offered($plan));
+        $set = (new Heed('body', 4, 'Insert the eyes between rounds 4 and 5, 5 sts apart'))->apply($plan);
+        self::assertSame([[PlacementKind::Eyes, 4, 5.0]], array_map(static fn ($placed): array => [$placed->kind, $placed->number, $placed->apart], $set->pieces[0]->placements));
+        $both = (new Heed('body', 4, 'Leave a 12-inch tail'))->apply($set);
+        // An inch is 25.4 mm: the international agreement of 1959.
+        self::assertSame(30.5, $both->yarnUse->sewingTailCm);
+        self::assertSame([], self::offered($both));
+        $this->expectException(EditRefused::class);
+        (new Heed('body', 5, 'Stuff'))->apply($both);
+    }
+
+    public function testEyesThatAreNotBetweenNeighboursAreNotOffered(): void
+    {
+        self::assertSame([], self::offered(Plans::of(['6 sc in MR', 'R2-6: sc around', 'Eyes between rounds 2 and 5.'])));
+    }
+}
