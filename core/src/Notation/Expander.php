@@ -9,7 +9,6 @@ use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
@@ -101,21 +100,16 @@ final readonly class Expander
 
     private static function work(Work $work): Expansion
     {
-        if (PlaceKind::FromHook === $work->place?->kind && $work->place->number > 1 && ($work->times ?? 0) > 1 && !$work->stitch->isOut()) {
-            $all = self::skipped($work->place->number - 1);
-            foreach ($work->together() as $one) {
-                $all = $all->then(Expansion::of($one->stitch, $one->times ?? 0, $one->loop)->inYarn($one->yarn));
-            }
-
-            return $all;
+        $skipped = $work->skipped();
+        if (0 === $skipped) {
+            return Expansion::of($work->stitch, $work->times ?? 0, $work->loop)->inYarn($work->yarn);
         }
-        $stitches = Expansion::of($work->stitch, $work->times ?? 0, $work->loop)->inYarn($work->yarn);
-        if (PlaceKind::FromHook === $work->place?->kind && $work->place->number > 1 && !$work->stitch->isOut()) {
-            // The chains before the one that is named are passed over.
-            return self::skipped($work->place->number - 1)->then($stitches);
+        $all = self::skipped($skipped);
+        foreach ($work->together() as $one) {
+            $all = $all->then(Expansion::of($one->stitch, $one->times ?? 0, $one->loop)->inYarn($one->yarn));
         }
 
-        return $stitches;
+        return $all;
     }
 
     private static function skipped(int $chains): Expansion
@@ -143,7 +137,7 @@ final readonly class Expander
         }
         $whole = max(0, intdiv($rest, $uses));
         $left = max(0, $rest) % $uses;
-        $skipped = $item instanceof Work && PlaceKind::FromHook === $item->place?->kind ? self::skipped($item->place->number - 1) : Expansion::none();
+        $skipped = $item instanceof Work ? self::skipped($item->skipped()) : Expansion::none();
         $yarn = $item instanceof Work || $item instanceof Repeat ? $item->yarn : null;
         $stitches = $skipped->then(self::often($once, $whole, $item)->inYarn($yarn))->then(Expansion::of(Stitch::Single, $left));
         $odd = 0 === $left ? null : self::error($item, "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.");

@@ -95,7 +95,8 @@ final class Printer
                 $ring = $isLone && (0 === $item->chains || $item->joined);
                 continue;
             }
-            [$text, $i] = $this->stitches->run($items, $i) ?? [$this->item($item, $withLoop, $end > 1), $i];
+            $passes = $item instanceof Work && !($items[$i - 1] ?? null) instanceof Foundation ? $item->skipped() : 0;
+            [$text, $i] = $this->stitches->run($items, $i) ?? [$item instanceof Work && 0 < $passes ? $this->passing($item, $passes, $withLoop) : $this->item($item, $withLoop, $end > 1), $i];
             if ($ring && $item instanceof Work) {
                 $text = $this->stitches->work($item->stitch, $item->times).' in '.($items[0] instanceof Foundation && $items[0]->joined ? 'ring' : 'MR').$this->after($item, $withLoop);
                 $ring = false;
@@ -125,6 +126,17 @@ final class Printer
             $item instanceof OtherSide => 'on the other side of the chain:',
             default => '',
         };
+    }
+
+    /** Stitches, and before them the chains that they pass over: "sk 1, sc in each st across". */
+    private function passing(Work $work, int $chains, bool $withLoop): string
+    {
+        $said = [$this->stitches->work(Stitch::Skip, $chains)];
+        foreach ($work->together() as $one) {
+            $said[] = $this->item($one, $withLoop, true);
+        }
+
+        return implode(', ', $said);
     }
 
     private function after(Work|Repeat $item, bool $withLoop): string

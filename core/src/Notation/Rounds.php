@@ -232,19 +232,6 @@ final class Rounds
         return $this->left;
     }
 
-    public function note(Line $line, Source $source): void
-    {
-        if ($line->closes()) {
-            ++$this->seen->joins;
-            $this->seen->joinsAt = 0 === $this->seen->joinsAt ? $source->line : $this->seen->joinsAt;
-        }
-        if ($line->head->row ?? false) {
-            ++$this->seen->rows;
-            $this->seen->rowsAt = 0 === $this->seen->rowsAt ? $source->line : $this->seen->rowsAt;
-        }
-        $this->seen->letters = $this->seen->letters || 1 === preg_match('/\d\s?[xv]\b|\b[v]\b/i', $source->text) && 1 !== preg_match('/\b(?:sc|dc|inc)\b/i', $source->text);
-    }
-
     /** Lays plain stitches for rounds that could not be read, so that those after them keep their numbers. */
     public function standIn(Source $source, ?int $makes, int $times): void
     {

@@ -58,21 +58,19 @@ final readonly class StitchPrinter
         foreach ($along as $n => $work) {
             $times = $work->times ?? 1;
             if (0 === $n) {
-                $said[] = $this->into($work->stitch, 1).' in '.self::nth($from).' ch from hook';
+                $said[] = $this->into($work->stitch).' in '.self::nth($from).' ch from hook';
                 --$times;
             }
             if ($times > 0) {
-                $said[] = $this->into($work->stitch, $times).' in '.(Stitch::IncreaseOut === $work->stitch && $times > 1 ? 'each of ' : '').'next '.($times > 1 ? "{$times} " : '').'ch';
+                $said[] = $this->into($work->stitch).' in '.(Stitch::IncreaseOut === $work->stitch && $times > 1 ? 'each of ' : '').'next '.($times > 1 ? "{$times} " : '').'ch';
             }
         }
 
         return [implode(', ', $said), $i - 1];
     }
 
-    private function into(Stitch $stitch, int $times): string
+    private function into(Stitch $stitch): string
     {
-        unset($times);
-
         return match ($stitch) {
             Stitch::IncreaseOut => 'inc',
             Stitch::DecreaseOut => 'dec',

@@ -44,6 +44,12 @@ final readonly class Work extends Node
         };
     }
 
+    /** How many chains are passed over on the way: the one before "2nd ch from hook". */
+    public function skipped(): int
+    {
+        return PlaceKind::FromHook === $this->place?->kind && !$this->stitch->isOut() ? max(0, $this->place->number - 1) : 0;
+    }
+
     public function withStitch(Stitch $stitch): self
     {
         return new self($stitch, $this->times, $this->span, $this->loop, $this->yarn, $this->place, $this->each);

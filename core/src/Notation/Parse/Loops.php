@@ -54,12 +54,13 @@ final class Loops
         return !$isWhole || $c->isWord('loop', 'loops') ? $loop : $c->back($from);
     }
 
-    /** "in both loops": what is meant where nothing is said, or what ends "in BLO". */
+    /** "in both loops", "(both loops)": what is meant where nothing is said, or what ends "in BLO". */
     public static function bothLoops(Cursor $c): bool
     {
         $from = $c->at;
+        $isBracket = $c->takeType(TokenType::Open);
         $c->skip('in', 'into', 'through', 'thru', 'under', 'now', 'working', 'again');
-        if ($c->take('both') && $c->take('loops', 'loop')) {
+        if ($c->take('both') && $c->take('loops', 'loop') && (!$isBracket || $c->takeType(TokenType::Close))) {
             return true;
         }
         $c->back($from);

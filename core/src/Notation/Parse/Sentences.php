@@ -18,7 +18,6 @@ final class Sentences
     private const FIRST = ['then' => 1, 'and' => 1, 'now' => 1, 'work' => 1, 'continue' => 1, 'to' => 1, 'just' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'redo' => 1, 'continuing' => 1, 'do' => 1, 'keep' => 1, 'worked' => 1, 'working' => 1, 'crochet' => 1, 'going' => 1, 'exactly' => 1, 'is' => 1, 'on' => 1, 'the' => 1, 'same' => 1, 'ditto' => 1, 'likewise' => 1, 'identical' => 1, 'as' => 1, 'like' => 1, 'per' => 1, 'make' => 1, 'for' => 1, 'in' => 1, 'with' => 1, 'another' => 1, 'next' => 1, 'knit' => 1, 'a' => 1, 'further' => 1, 'of' => 1, 'sc' => 1, 'even' => 1, 'add' => 1, 'crocheting' => 1, 'total' => 1, 'single' => 1, 'evenly' => 1, 'around' => 1, 'straight' => 1, 'without' => 1, 'increasing' => 1, 'plain' => 1, 'dc' => 1, 'hdc' => 1, 'decreasing' => 1, 'go' => 1, 'carry' => 1, 'flat' => 1];
 
     private const EVEN = ['even', 'evenly', 'plain', 'straight', 'flat'];
-    private const ROUNDS = ['rounds', 'rnds', 'rows', 'round', 'rnd', 'row', 'rds', 'rd', 'times'];
 
     public static function of(Cursor $c, bool $isBegun): ?Again
     {
@@ -53,12 +52,12 @@ final class Sentences
             return $c->back($from);
         }
         $c->skip('as', 'in');
-        $rounds = self::named($c) ?? self::last($c);
+        $rounds = Extent::named($c) ?? Extent::last($c);
         if (null === $rounds) {
             return $c->back($from);
         }
 
-        return self::until($c, $from, AgainKind::Same, ...$rounds);
+        return Extent::until($c, $from, AgainKind::Same, ...$rounds);
     }
 
     /** "same as round 4", "as for rnd 3", "continue as in R3", "do the same", "as before". */
@@ -74,14 +73,14 @@ final class Sentences
         if ('the' === $c->value(-1)) {
             --$c->at;
         }
-        $rounds = self::named($c) ?? self::last($c);
+        $rounds = Extent::named($c) ?? Extent::last($c);
         if (null !== $rounds) {
-            return self::until($c, $from, AgainKind::Same, ...$rounds);
+            return Extent::until($c, $from, AgainKind::Same, ...$rounds);
         }
         if ($c->take('before', 'above', 'established', 'set', 'previously') || ($same && ($c->isClauseEnd() || !$c->has()))) {
             $c->skip('around');
 
-            return self::until($c, $from, self::asBefore($c, $from), null, null);
+            return Extent::until($c, $from, self::asBefore($c, $from), null, null);
         }
         // "work as for the body until round 3": another piece, which the words alone do not tell.
         if ('as' === $c->tokens->value($c->at - 1) || \in_array($c->tokens->value($c->at - 1), ['for', 'in', 'on', 'like'], true)) {
@@ -116,7 +115,7 @@ final class Sentences
         }
         ++$c->at;
         $c->skip('more', 'additional', 'further', 'extra', 'plain', 'even', 'straight', 'other', 'sc', 'single', 'crochet');
-        if (!$c->take(...self::ROUNDS) || 'times' === $c->value(-1)) {
+        if (!$c->take(...Words::ROUNDS) || 'times' === $c->value(-1)) {
             return $c->back($from);
         }
         $mark = $c->at;
@@ -154,7 +153,7 @@ final class Sentences
         }
         $mark = $c->at;
         $c->skip('in', 'this', 'the', 'same', 'manner', 'way', 'like', 'as', 'before', 'established', 'pattern', 'that', 'so', 'by', 'each', 'round', 'every', 'per', 'sts', 'stitches', 'evenly', 'six', '6', 'rnd', 'set', 'fashion');
-        $until = self::until($c, $from, AgainKind::Onward, null, null);
+        $until = Extent::until($c, $from, AgainKind::Onward, null, null);
         if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark) {
             return $c->back($from);
         }
@@ -174,7 +173,7 @@ final class Sentences
         }
         $c->skip('around', 'in', 'sc', 'single', 'crochet', 'with', 'no', 'increases', 'increasing', 'or', 'decreases');
 
-        return self::until($c, $from, AgainKind::Even, null, null);
+        return Extent::until($c, $from, AgainKind::Even, null, null);
     }
 
     /** "continue", "keep going": on as before. */
@@ -188,7 +187,7 @@ final class Sentences
         $c->skip('continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
         $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
 
-        return $isOver ? self::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);
+        return $isOver ? Extent::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);
     }
 
     /** "sc until last 2 sts" stays in its round. */
@@ -199,118 +198,5 @@ final class Sentences
         $c->back($from);
 
         return $is;
-    }
-
-    /** @return array{int, int}|null "round 3", "rounds 3 and 4", "R3-R5" */
-    private static function named(Cursor $c): ?array
-    {
-        $mark = $c->at;
-        $c->skip('the', 'both', 'all');
-        if (!$c->take(...Words::ROUND)) {
-            return $c->back($mark);
-        }
-        $c->takeType(TokenType::Stop);
-        $c->take('#');
-        $first = $c->number();
-        if (null === $first) {
-            return $c->back($mark);
-        }
-        ++$c->at;
-        $last = $first;
-        $end = $c->at;
-        if ($c->takeType(TokenType::Dash) || $c->take('to', 'through', 'and', '&', 'thru', '+', '~')) {
-            $c->take(...Words::ROUND);
-            $second = $c->number();
-            if (null === $second || \in_array($c->value(1), ['more', 'times'], true)) {
-                $c->back($end);
-            } else {
-                ++$c->at;
-                $last = $second;
-            }
-        }
-
-        return [$first, max($first, $last)];
-    }
-
-    /** @return array{null, int}|null "the last round", "last 2 rounds", "previous rnd": counted back, as a negative number */
-    private static function last(Cursor $c): ?array
-    {
-        $mark = $c->at;
-        $c->skip('the', 'this', 'that');
-        $led = $c->take('last', 'previous', 'prior', 'above', 'preceding') || 'this' === $c->value(-1);
-        $rounds = $c->number() ?? 1;
-        $c->at += null === $c->number() ? 0 : 1;
-        if (!$led || !$c->take('round', 'rnd', 'row', 'rounds', 'rnds', 'rows')) {
-            return $c->back($mark);
-        }
-
-        return [null, -max(1, $rounds)];
-    }
-
-    private static function until(Cursor $c, int $from, AgainKind $kind, ?int $first, ?int $last): Again
-    {
-        $c->skip('around', 'again', 'exactly');
-        $times = self::times($c);
-        $mark = $c->at;
-        $c->skipTypes(TokenType::Separator);
-        $c->skip('and', 'so', 'on');
-        if (!$c->skip('until', 'till', 'til', 'to', 'up')) {
-            $c->back($mark);
-
-            return new Again($kind, $c->span($from), $first, $last, $times);
-        }
-        $c->skip('you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'only', 'the', 'round', 'has', 'count', 'and', 'including', 'we', 'your', 'piece', 'up', 'is', 'end', 'with', 'it', 'rnd', 'rounds', 'row');
-        $isNamed = $c->take('r', 'rd');
-        $number = $c->number();
-        if (null === $number) {
-            return new Again($kind, $c->span($from), $first, $last, $times, open: true);
-        }
-        $isRoundNumber = $isNamed || \in_array($c->value(-1), ['round', 'rnd', 'row'], true);
-        ++$c->at;
-        if ($isRoundNumber || $c->take(...self::ROUNDS)) {
-            $c->skip('in', 'all', 'total', 'altogether', 'have', 'been', 'worked', 'are', 'done', 'complete', 'completed');
-
-            return new Again($kind, $c->span($from), $first, $last, $times, untilRounds: min(9999, $number));
-        }
-        if ($c->take(...Words::STITCHES) || null !== $name = $c->name()) {
-            $c->at += $name[1] ?? 0;
-            $c->skip('remain', 'remaining', 'left', 'are', 'in', 'the', 'round', 'total', 'all', 'around', 'each', 'per', 'rnd', ...Words::STITCHES);
-
-            return new Again($kind, $c->span($from), $first, $last, $times, untilStitches: min(9999, $number));
-        }
-        if ($c->isClauseEnd() || !$c->has() || $c->take('remain', 'remaining', 'left')) {
-            return new Again($kind, $c->span($from), $first, $last, $times, untilStitches: min(9999, $number));
-        }
-
-        return new Again($kind, $c->span($from), $first, $last, $times, open: true);
-    }
-
-    private static function times(Cursor $c): ?int
-    {
-        $mark = $c->at;
-        $c->skipTypes(TokenType::Separator, TokenType::Dash);
-        $bracket = $c->takeType(TokenType::Open);
-        $c->skip('for', 'a', 'another', 'an', 'total', 'of', 'additional', 'further');
-        if ($c->take('once', 'twice', 'thrice')) {
-            $times = ['once' => 1, 'twice' => 2, 'thrice' => 3][$c->value(-1)];
-        } elseif ($c->take('x') || $c->takeType(TokenType::Times)) {
-            $times = $c->number();
-            $c->at += null === $times ? 0 : 1;
-        } else {
-            $times = $c->number();
-            $c->at += null === $times ? 0 : 1;
-            if (null !== $times && !$c->isWord('more', 'times', 'time', 'x', ...self::ROUNDS)) {
-                $times = null;
-            }
-        }
-        if (null === $times) {
-            return $c->back($mark);
-        }
-        $c->skip('more', 'times', 'time', 'x', 'rounds', 'rnds', 'rows', 'again', 'total', 'round', 'rnd', 'row');
-        if ($bracket && !$c->takeType(TokenType::Close)) {
-            return $c->back($mark);
-        }
-
-        return min(9999, $times);
     }
 }

@@ -123,7 +123,10 @@ final class Sequence
                 return true;
             }
         }
-        if ($c->isWord('and', 'then') && $this->moreOfTheSame()) {
+        $more = More::of($c, $this->nodes);
+        if (null !== $more) {
+            $this->nodes[] = $more;
+
             return true;
         }
         $stopped = '.' === $c->value();
@@ -199,7 +202,7 @@ final class Sequence
 
             return true;
         }
-        if (Loops::bothLoops($c) && $c->isClauseEnd()) {
+        if (Loops::bothLoops($c) && ($c->isClauseEnd() || $c->tokens->is($c->at - 1, TokenType::Close))) {
             $this->loop = null;
 
             return $this->glue($from);
@@ -249,32 +252,6 @@ final class Sequence
         if ($last instanceof Work || $last instanceof Repeat) {
             array_splice($this->nodes, -1, 1, [Suffixes::of($this->c, $last)]);
         }
-    }
-
-    /** "sc in 2nd ch from hook and in each ch across", "and next 2": the stitch is the one before. */
-    private function moreOfTheSame(): bool
-    {
-        $c = $this->c;
-        $from = $c->at;
-        $last = end($this->nodes);
-        if (!$last instanceof Work) {
-            return false;
-        }
-        $c->skip('and', 'then');
-        if (Times::around($c)) {
-            $this->nodes[] = (new Work($last->stitch->plain(), null, $c->span($from)));
-
-            return true;
-        }
-        $into = $c->isWord('in', 'into', 'next', 'each', 'the') ? Targets::of($c) : null;
-        if (null === $into || TargetKind::Ring === $into->kind || TargetKind::Same === $into->kind || !$c->isClauseEnd() && !$c->isWord('and', 'then')) {
-            $c->back($from);
-
-            return false;
-        }
-        $this->nodes[] = Placing::of($c, $last->stitch->plain(), null, $into, $from);
-
-        return true;
     }
 
     private function said(): bool

@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation\Parse;
 /** The words that several parts of the parser share. */
 final class Words
 {
+    public const ROUNDS = ['rounds', 'rnds', 'rows', 'round', 'rnd', 'row', 'rds', 'rd', 'times'];
     public const ROUND = ['r', 'rd', 'rds', 'rnd', 'rnds', 'rn', 'round', 'rounds', 'row', 'rows', 'rs', 'rw', 'rws'];
     public const STITCHES = ['st', 'sts', 'stitch', 'stitches', 'stich', 'stiches', 'stc', 'stcs'];
     public const REPEAT = ['rep', 'repeat', 'repeated', 'repeating', 'reps', 'repeats', 'rpt'];
