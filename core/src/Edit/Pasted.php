@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Stitch;
@@ -66,7 +67,7 @@ final readonly class Pasted
         }
         $parsed = $parser->line($line);
         if (null !== $parsed->error) {
-            return [true, 1 === $parsed->head?->from];
+            return [!$parsed->isHeading, 1 === $parsed->head?->from];
         }
         $read = $parsed->lines[0] ?? null;
         if (null === $read || !($read->isWorked() || [] !== $read->again || null !== $read->head)) {
@@ -75,6 +76,14 @@ final readonly class Pasted
         $begins = [] !== array_filter($read->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($read);
 
         return [true, null === $read->head ? $begins : 1 === $read->head->from];
+    }
+
+    /** "in cream": what is beside a piece's name is a remark, but for the yarn that it is made in. */
+    private static function isYarn(Parser $parser, string $said): bool
+    {
+        $items = $parser->line($said)->lines[0]->items ?? [];
+
+        return 1 === \count($items) && $items[0] instanceof Yarn;
     }
 
     /** "Ch 7." on a line of its own. */
@@ -118,7 +127,7 @@ final readonly class Pasted
             }
         }
         if (isset($heading)) {
-            array_splice($lines, $heading, 1, '' === ($said ?? '') ? [] : ["# {$said}"]);
+            array_splice($lines, $heading, 1, '' === ($said ?? '') ? [] : [self::isYarn($parser, $said) ? $said : "# {$said}"]);
         }
         while ([] !== $lines && '' === trim($lines[0])) {
             array_shift($lines);

@@ -32,6 +32,6 @@ final readonly class PieceHeading
             return null;
         }
 
-        return new self(trim($match['name']), max(1, min($copies, Limits::COPIES)), $rest);
+        return new self(trim($match['name'], " \t*_~"), max(1, min($copies, Limits::COPIES)), $rest);
     }
 }

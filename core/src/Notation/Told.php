@@ -13,6 +13,8 @@ final class Told
 {
     /** @var list<Problem> */
     private array $problems = [];
+    /** @var array<string, true> names that no yarn has, told at the first place that names each */
+    private array $missing = [];
 
     public function __construct(private readonly YarnNames $yarns, private readonly Worked $worked)
     {
@@ -41,14 +43,15 @@ final class Told
     }
 
     /**
-     * A name that no yarn of the plan has is told, at its place.
+     * A name that no yarn of the plan has is told, at its first place.
      *
      * @param list<string> $named
      */
     public function yarns(Source $source, int $round, array $named): void
     {
         foreach (array_unique($named) as $yarn) {
-            if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn)) {
+            if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn) && !isset($this->missing[$yarn])) {
+                $this->missing[$yarn] = true;
                 $this->problems[] = self::problem($source, UnknownYarn::of($yarn, $source), $round)->mendedByYarn($yarn);
             }
         }

@@ -13,11 +13,14 @@ use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Whole patterns, pasted. */
@@ -97,6 +100,46 @@ final class PasteTest extends TestCase
                 }
             }
         }
+    }
+
+    #[TestWith(['Legs (2)', 'Legs', 2, []])]
+    #[TestWith(['Ears x2', 'Ears', 2, []])]
+    #[TestWith(['HEAD (make 1, in cream)', 'HEAD', 1, ['in cream']])]
+    #[TestWith(['Arms - make two', 'Arms', 2, []])]
+    #[TestWith(['**Fins** (make 4; flat)', 'Fins', 4, ['# flat']])]
+    #[TestWith(['Tail:', 'Tail', 1, []])]
+    public function testAHeadingNamesThePiece(string $heading, string $name, int $copies, array $kept): void
+    {
+        $piece = Pasted::of("{$heading}\nR1: 6 sc in MR (6)\nR2: inc x6 (12)", Plans::of([]))->pieces[0];
+        self::assertSame([$name, $copies, [...$kept, 'R1: 6 sc in MR (6)', 'R2: inc x6 (12)']], [$piece->name, $piece->copies, $piece->lines]);
+        self::assertSame(['in cream'] === $kept ? ['cream'] : [], array_map(static fn (Problem $problem): ?string => $problem->newYarn, $piece->reading->problems));
+        self::assertSame(['in cream'] === $kept ? 'cream' : null, $piece->reading->yarns()[1][0][0]);
+    }
+
+    /** "Row" in a pattern that begins in a ring is a round. */
+    public function testRowsFromARingAreWorkedRound(): void
+    {
+        self::assertSame(Worked::Spiral, Pasted::of("Row 1: 6 sc in MC\nRow 2: inc x6 (12)", Plans::of([]))->pieces[0]->worked);
+        self::assertSame(Worked::Rows, Pasted::of("Row 1: ch 7, sc in 2nd ch from hook and across (6)\nRow 2: sc across", Plans::of([]))->pieces[0]->worked);
+    }
+
+    #[TestWith(['With the second leg, ch 3, join to the first leg.', Join::Bridge, ['leg', 'leg'], 3])]
+    #[TestWith(['Continue on the leg without cutting the yarn.', Join::Opening, ['leg'], 0])]
+    #[TestWith(['Work the second layer into the first.', Join::Layers, ['leg', 'leg'], 0])]
+    public function testBeginsOnTheOthersThatItsWordsName(string $words, Join $join, array $on, int $across): void
+    {
+        $text = "Leg (make 2)\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\n\nTrunk\n{$words}\nR1: sc around";
+        $said = Pasted::of($text, Plans::of([]))->pieces;
+        self::assertNull($said[0]->begins);
+        self::assertSame($join, $said[1]->begins?->join);
+        self::assertSame($words, $said[1]->begins->words);
+        $plan = (new Paste('', $text, true))->apply(Plans::of([])->withPieces([]));
+        self::assertNull($plan->pieces[0]->start);
+        self::assertSame([$join, $on, $across], [$plan->pieces[1]->start?->join, $plan->pieces[1]->start?->pieces, $plan->pieces[1]->start?->across]);
+        self::assertContains($words, $plan->pieces[1]->rounds);
+        $rounds = Analysis::of($plan)->pieces[1]->reading->rounds;
+        self::assertSame(Join::Bridge === $join ? 30 : 12, $rounds[0]->makes, 'Two legs of 12 and both sides of 3 chains, or one edge.');
+        self::assertNull((new Paste('', $text))->apply(Plans::of([])->withPieces([]))->pieces[1]->start, 'Only where it was asked for.');
     }
 
     public function testNothingAndTooMuch(): void
