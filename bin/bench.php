@@ -7,6 +7,7 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -90,14 +91,42 @@ $ms = median(1, static function () use ($texts, &$slowest): void {
     }
 });
 say("\n100,000 generated lines read in %.1f s, %.3f ms each, the slowest in %.1f ms; none of them lost the reader", $ms / 1000, $ms / 100000, $slowest);
-// Other numbers each time: lines that were read before are remembered.
+// As a keystroke finds them: all lines but one were read before.
+$written = ['R1: 6 sc in MR (6)', 'R2: inc x6 (12)'];
+for ($round = 3; strlen(implode("\n", $written)) < 10240; ++$round) {
+    $written[] = "R{$round}: ".(0 === $round % 2 ? '*sc in next 3 sts, inc; rep from * around (15)' : '(3 sc, dec) x3, change to B in last st (12)');
+}
 $n = 0;
-$long = median(5, static function () use ($words, &$n): int {
+$typed = static function (string $end) use ($written): int {
+    return Reader::read([...array_slice($written, 0, -1), 'sc around'.$end], Terms::Us)->stitches();
+};
+$warm = median(15, static function () use ($typed, &$n): int {
+    return $typed(str_repeat(' ', ++$n));
+});
+// Numbers that were not seen yet: every line is read anew.
+$fresh = median(5, static function () use ($written, &$n): int {
     ++$n;
 
-    return count(Reader::read(str_split(str_repeat(implode(' ', $words)." {$n} ", 50), 1900), Terms::Us)->problems);
+    return Reader::read(array_map(static fn (string $line): string => $line.str_repeat(' ', $n), $written), Terms::Us)->stitches();
 });
-say('10 kB of the same in %.1f ms (aim: under 50)', $long);
+say("\n10 kB of a pattern: %.1f ms when one line changes (aim: under 10), %.1f ms when all are new", $warm, $fresh);
+
+$longest = ['', 0.0];
+foreach (['sc, inc x6, ', '(sc * [', 'sl st, ch 1, ', 'A 6, ', 'sc inc ', '6 sc - ', 'sc 5 inc ', 'sc around, ', 'with B, ', 'change to x ', '((((sc) x2) x2) x2) ', 'repeat round 3 ', 'place ', 'in in in ', 'hdc2tog ', '½🧶é ', '(3) ', '* ', 'sc*'] as $unit) {
+    $line = mb_substr(str_repeat($unit, 2000), 0, Limits::LINE);
+    $ms = median(1, static fn (): int => count(Reader::read(['6 sc in MR', $line], Terms::Us)->problems));
+    $longest = $ms > $longest[1] ? [$unit, $ms] : $longest;
+}
+say('the slowest of 19 lines of %d characters that are made to be slow: %.1f ms, “%s…” (aim: under 20)', Limits::LINE, $longest[1], trim($longest[0]));
+
+unset($texts);
+foreach (['rounds' => "R3: (sc, inc) x6 (18)\n", 'prose' => "You will need a hook, two yarns and an evening.\n", 'one line' => 'sc '] as $what => $unit) {
+    memory_reset_peak_usage();
+    $held = memory_get_usage();
+    $text = substr(str_repeat($unit, intdiv(2_000_000, strlen($unit)) + 1), 0, 2_000_000);
+    $ms = median(1, static fn (): int => count(Reader::read(explode("\n", $text), Terms::Us)->problems));
+    say('2 MB of %s: %.0f ms, %.0f MB (aim: under 2,000 and 64)', $what, $ms, (memory_get_peak_usage() - $held) / 1e6);
+}
 
 $url = $argv[1] ?? null;
 if (null === $url) {

@@ -17,13 +17,13 @@ test('axe finds nothing serious on the shelf', async ({ page }) => {
 
 for (const station of stations) {
 	test(`axe finds nothing serious on the bench, at ${station}`, async ({ page }) => {
-		await openPlan(page, 'Snail with a striped shell', station);
+		await openPlan(page, 'Nautilus with a striped shell', station);
 		await checkWithAxe(page);
 	});
 }
 
 test('axe finds nothing serious where a line is wrong, nor in the dialogs', async ({ page }) => {
-	await openPlan(page, 'Snail with a striped shell', 'rounds');
+	await openPlan(page, 'Nautilus with a striped shell', 'rounds');
 	await line(page, 3).fill('R3: (sc, imc) x6');
 	await expect(page.getByText('“imc” is no stitch').first()).toBeVisible();
 	await checkWithAxe(page);

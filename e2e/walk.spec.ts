@@ -343,7 +343,6 @@ test('a whole pattern is pasted', async ({ page }) => {
 	await expect(line(page, 5)).toHaveText('Rnds 3–5: with B: sc around [12]');
 	await expect(round(page, 5)).toContainText('12');
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
-	await page.getByRole('button', { name: 'Take the colours that the words name' }).click();
 	await expect(round(page, 4)).toHaveAccessibleName(/yarn B/);
 	await expect(round(page, 2)).toHaveAccessibleName(/yarn A/);
 });

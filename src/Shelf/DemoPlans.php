@@ -15,7 +15,7 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class DemoPlans
 {
     /** Laid out from the last to the first, so that the buoy lies on top. */
-    private const FILES = ['spotted-mushroom', 'striped-snail', 'harbour-buoy'];
+    private const FILES = ['spotted-mushroom', 'striped-nautilus', 'harbour-buoy'];
 
     public function __construct(private string $folder, private PlanStore $store, private EntityManagerInterface $entities)
     {

@@ -19,7 +19,6 @@ final class EditsTest extends ApiTestCase
         yield 'paste' => [['do' => 'paste', 'text' => "R1: 6 sc in MR\n\nEar (make 2)\nR1: 5 sc in MR"] + $ofFloat, ['plan', 'pieces', 1, 'name'], 'Ear'];
         yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 52.0871];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
-        yield 'colours' => [['do' => 'colours'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 0, 'sequence'], [['yarn' => 'A', 'rounds' => 18]]];
         yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];
         yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
         yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs', 0, 'yarn'], 'C'];
@@ -30,6 +29,9 @@ final class EditsTest extends ApiTestCase
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 4] + $ofFloat, ['plan', 'pieces', 0, 'lean'], 0.4];
         yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];
+        yield 'yarn' => [['do' => 'yarn', 'name' => 'cream'], ['plan', 'yarns', 3], ['key' => 'D', 'name' => 'Cream', 'hex' => '#f2e9d3', 'weight' => 'dk', 'metresPer100g' => 260, 'strands' => 1]];
+        yield 'settle' => [['do' => 'settle', 'setting' => 'worked:joined'] + $ofFloat, ['plan', 'pieces', 0, 'worked'], 'joined'];
+        yield 'heed' => [['do' => 'heed', 'line' => 12, 'text' => 'Place the eyes between rounds 9 and 10, 6 stitches apart'] + $ofFloat, ['plan', 'pieces', 0, 'placements', 0, 'kind'], 'eyes'];
         yield 'swatch' => [['do' => 'swatch', 'stitches' => 10, 'widthMm' => 50, 'rounds' => 11, 'heightMm' => 50], ['plan', 'gauge', 'stitchesPer10cm'], 20];
     }
 
@@ -41,7 +43,11 @@ final class EditsTest extends ApiTestCase
     public function testIsMadeAndSaved(array $edit, array $path, mixed $value): void
     {
         [$id, $plan] = $this->firstPlan();
-        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [$edit]], ['HTTP_IF_MATCH' => '"1"']);
+        $rounds = self::at($plan, 'pieces', 0, 'rounds');
+        self::assertIsArray($rounds);
+        $cue = ['do' => 'retype', 'piece' => 'float', 'rounds' => [...$rounds, 'Place the eyes between rounds 9 and 10, 6 stitches apart.']];
+        $edits = 'heed' === $edit['do'] ? [$cue, ['line' => \count($rounds) + 1] + $edit] : [$edit];
+        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => $edits], ['HTTP_IF_MATCH' => '"1"']);
         $this->assertStatus(200);
         self::assertSame([], self::at($saved, 'analysis', 'problems'));
         self::assertEquals($value, self::at($saved, ...$path));

@@ -12,7 +12,7 @@ final class PlansTest extends ApiTestCase
     {
         $shelf = $this->ask('GET', '/api/shelf');
         self::assertIsArray($shelf['plans']);
-        self::assertSame(['Harbour buoy', 'Snail with a striped shell', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
+        self::assertSame(['Harbour buoy', 'Nautilus with a striped shell', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
         self::assertIsArray($shelf['yarns']);
         self::assertCount(3, $shelf['yarns']);
         foreach ($shelf['plans'] as $plan) {
@@ -44,6 +44,19 @@ final class PlansTest extends ApiTestCase
         ]], ['HTTP_IF_MATCH' => '"1"']);
         self::assertSame(['C', 'C'], [self::at($saved, 'analysis', 'pieces', 0, 'rounds', 1, 'runs', 0, 'yarn'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 2, 'runs', 0, 'yarn')]);
         self::assertEquals(350, self::at($saved, 'analysis', 'pieces', 0, 'frontDegrees'));
+    }
+
+    /** Each stretch of a typed line says what it was taken for. */
+    public function testALineSaysWhatItWasTakenFor(): void
+    {
+        [$id] = $this->firstPlan();
+        $meanings = self::at($this->ask('GET', "/api/plans/{$id}/meanings?piece=float&line=3"), 'meanings');
+        $this->assertStatus(200);
+        self::assertIsArray($meanings);
+        self::assertContains(['column' => 5, 'length' => 12, 'kind' => 'understood', 'says' => '6 repeats of: 1 sc, then 2 sc in one stitch'], $meanings);
+        self::assertSame([], self::at($this->ask('GET', "/api/plans/{$id}/meanings?piece=float&line=900"), 'meanings'));
+        $this->ask('GET', "/api/plans/{$id}/meanings?piece=nose&line=1");
+        $this->assertStatus(404);
     }
 
     public function testAPastedPatternIsReadBeforeItIsTaken(): void

@@ -20,6 +20,9 @@ use Alternum\Core\Plan\Worked;
  */
 final readonly class Advice
 {
+    /** How long a line is, in bytes, that mends are read in: each is read whole. */
+    private const TRIED = 1000;
+
     private Printer $printer;
     private Vocabulary $vocabulary;
 
@@ -128,7 +131,7 @@ final readonly class Advice
      */
     private function helps(Fix $fix, Source $source, RoundBelow $ground, ?int $makes): bool
     {
-        if (1 !== $source->lines()) {
+        if (1 !== $source->lines() || \strlen($source->text) > self::TRIED) {
             return false;
         }
         $parsed = $this->parser->line($fix->on($source->text));

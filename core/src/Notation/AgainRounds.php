@@ -52,7 +52,8 @@ final readonly class AgainRounds
         $from = $again->from ?? $done + 1 + ($again->to ?? -1);
         $to = null === $again->from ? $done : $again->to ?? $from;
         if ($from < 1 || $to > $done) {
-            throw self::error($again, 'It names round '.($from < 1 ? $from : $to).", but there are {$done} rounds before it.", 'Name one that is there.');
+            $are = 1 === $done ? 'is 1 round' : "are {$done} rounds";
+            throw self::error($again, 'It names round '.($from < 1 ? $from : $to).", but there {$are} before it.", 'Name one that is there.');
         }
         $cycle = \array_slice($this->lines, $from - 1, $to - $from + 1);
         foreach ($cycle as $i => $line) {

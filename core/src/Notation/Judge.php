@@ -22,6 +22,11 @@ final class Judge
     private const NEVER = 5000;
     /** Readings no farther apart than this are as likely. */
     private const CLOSE = 30;
+    /** On how many grounds it is remembered how a line lies. */
+    private const REMEMBERED = 4;
+
+    /** @var \WeakMap<Line, array<string, non-empty-list<Trial>>>|null by a text's first reading: an edit and what follows it judge nearly the same ones */
+    private static ?\WeakMap $known = null;
 
     /**
      * @param non-empty-list<Line> $lines
@@ -29,6 +34,29 @@ final class Judge
      * @return non-empty-list<Trial> the best first; more than one where it cannot be decided between them
      */
     public static function of(array $lines, RoundBelow $ground): array
+    {
+        $key = $ground->key();
+        if (null === $key) {
+            return self::judged($lines, $ground);
+        }
+        $key .= ' '.\count($lines);
+        self::$known ??= new \WeakMap();
+        $known = self::$known[$lines[0]] ?? [];
+        if (!isset($known[$key])) {
+            $known = \count($known) < self::REMEMBERED ? $known : [];
+            $known[$key] = self::judged($lines, $ground);
+            self::$known[$lines[0]] = $known;
+        }
+
+        return $known[$key];
+    }
+
+    /**
+     * @param non-empty-list<Line> $lines
+     *
+     * @return non-empty-list<Trial>
+     */
+    private static function judged(array $lines, RoundBelow $ground): array
     {
         $best = null;
         $least = \PHP_INT_MAX;

@@ -102,6 +102,7 @@ final class PasteTest extends TestCase
         }
     }
 
+    /** @param list<string> $kept */
     #[TestWith(['Legs (2)', 'Legs', 2, []])]
     #[TestWith(['Ears x2', 'Ears', 2, []])]
     #[TestWith(['HEAD (make 1, in cream)', 'HEAD', 1, ['in cream']])]
@@ -123,6 +124,7 @@ final class PasteTest extends TestCase
         self::assertSame(Worked::Rows, Pasted::of("Row 1: ch 7, sc in 2nd ch from hook and across (6)\nRow 2: sc across", Plans::of([]))->pieces[0]->worked);
     }
 
+    /** @param list<string> $on */
     #[TestWith(['With the second leg, ch 3, join to the first leg.', Join::Bridge, ['leg', 'leg'], 3])]
     #[TestWith(['Continue on the leg without cutting the yarn.', Join::Opening, ['leg'], 0])]
     #[TestWith(['Work the second layer into the first.', Join::Layers, ['leg', 'leg'], 0])]

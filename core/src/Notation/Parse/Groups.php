@@ -90,7 +90,7 @@ final class Groups
         }
 
         return match ($c->tokens->type($at)) {
-            TokenType::Word => isset(self::FIRST[$c->tokens->value($at)]) || null !== $c->tokens->number($at),
+            TokenType::Word => isset(self::FIRST[$c->tokens->value($at)]) && !$c->tokens->isCapital($at) || null !== $c->tokens->number($at),
             TokenType::Number => null === $c->name($at + 1 - $c->at),
             TokenType::Times, TokenType::Star => true,
             TokenType::Open => !$c->tokens->is($at + 1, TokenType::Number) || !$c->tokens->is($at + 2, TokenType::Close) || $isGroup,
@@ -145,13 +145,12 @@ final class Groups
             return $c->back($from);
         }
         $last = $nodes[$end];
-        $worked = \count(array_filter(\array_slice($nodes, $begin, $end - $begin + 1), static fn (Node $node): bool => $node instanceof Work || $node instanceof Repeat));
         $span = $last->span->to($c->span($from));
         if ($last instanceof Evenly) {
             return [...\array_slice($nodes, 0, $end), new Evenly($last->stitch, $last->times, $span)];
         }
         $isGroup = $last instanceof Repeat && !$last->said;
-        if ($isGroup || 1 === $worked && !($amount->repeated && $last instanceof Repeat)) {
+        if ($isGroup || !$last instanceof Filling && self::isLone($nodes, $begin, $end) && !($amount->repeated && $last instanceof Repeat)) {
             return [...\array_slice($nodes, 0, $end), self::often($c, $last, $amount, $span, $from)];
         }
         $isAround = null === $amount->times;
@@ -184,11 +183,9 @@ final class Groups
     private static function list(array $nodes): array
     {
         $begin = 0;
-        $end = -1;
-        foreach ($nodes as $i => $node) {
-            if ($node instanceof Work || $node instanceof Repeat || $node instanceof Filling) {
-                $end = $i;
-            }
+        $end = \count($nodes) - 1;
+        while ($end >= 0 && !$nodes[$end] instanceof Work && !$nodes[$end] instanceof Repeat && !$nodes[$end] instanceof Filling) {
+            --$end;
         }
         for ($i = $end - 1; $i >= 0; --$i) {
             $node = $nodes[$i];
@@ -206,8 +203,7 @@ final class Groups
             }
         }
         // What is skipped at the beginning is skipped once, unless chains bridge it.
-        $hasChain = [] !== array_filter(\array_slice($nodes, $begin, $end - $begin), static fn (Node $node): bool => $node instanceof Work && Stitch::Chain === $node->stitch);
-        while (!$hasChain && $begin < $end && ($nodes[$begin] instanceof Glue || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch))) {
+        while ($begin < $end && ($nodes[$begin] instanceof Glue || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch && !self::hasChain($nodes, $begin, $end)))) {
             ++$begin;
         }
         while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {
@@ -215,6 +211,30 @@ final class Groups
         }
 
         return [$begin, $end];
+    }
+
+    /** @param list<Node> $nodes */
+    private static function hasChain(array $nodes, int $begin, int $end): bool
+    {
+        for ($i = $begin; $i < $end; ++$i) {
+            if ($nodes[$i] instanceof Work && Stitch::Chain === $nodes[$i]->stitch) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Node> $nodes whose last is worked */
+    private static function isLone(array $nodes, int $begin, int $end): bool
+    {
+        for ($i = $begin; $i < $end; ++$i) {
+            if ($nodes[$i] instanceof Work || $nodes[$i] instanceof Repeat) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Several in one stitch, "(sc, hdc) in next st", stand in a list as one does. */

@@ -21,7 +21,7 @@ final class Sentences
 
     public static function of(Cursor $c, bool $isBegun): ?Again
     {
-        if (!isset(self::FIRST[$c->value()])) {
+        if (!isset(self::FIRST[$c->value()]) || $c->tokens->isCapital($c->at)) {
             return null;
         }
         if ($isBegun && $c->isWord('for')) {

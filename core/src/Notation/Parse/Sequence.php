@@ -24,6 +24,8 @@ final class Sequence
     private bool $closesFlat = false;
     /** A count, a cue or a full stop was the last. */
     private bool $isAfter = false;
+    /** So many of the nodes from the first on work nothing. */
+    private int $idle = 0;
 
     private function __construct(private readonly Cursor $c, private readonly int $depth, private readonly bool $star)
     {
@@ -104,7 +106,7 @@ final class Sequence
         return 0 === $this->depth && $this->c->at > 0 && $this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals);
     }
 
-    /** Signs and words that only join, and how often all that stands before is worked. */
+    /** Signs and words that only join, and how often what stands before is worked. */
     private function joins(): bool
     {
         $c = $this->c;
@@ -140,9 +142,7 @@ final class Sequence
 
     private function glue(int $from): bool
     {
-        if (0 === $this->depth) {
-            $this->nodes[] = new Glue($this->c->span($from));
-        }
+        array_push($this->nodes, ...(0 === $this->depth ? [new Glue($this->c->span($from))] : []));
 
         return true;
     }
@@ -155,6 +155,7 @@ final class Sequence
         if (null !== $start) {
             if ($start[0] instanceof Foundation && $start[0]->chains > 0) {
                 $this->nodes = Starts::withoutChain($this->nodes);
+                $this->idle = 0;
             }
             array_push($this->nodes, ...$start);
 
@@ -265,6 +266,7 @@ final class Sequence
             // "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
             $span = $before->span->to($cue->span);
             array_splice($this->nodes, -2);
+            $this->idle = 0;
             $cue = new Cue($before->kind, mb_substr($this->c->tokens->line, $span->from, $span->length()), $span);
         }
         $this->nodes[] = $cue;
@@ -286,7 +288,8 @@ final class Sequence
 
     private function hasWork(): bool
     {
-        foreach ($this->nodes as $node) {
+        for ($end = \count($this->nodes); $this->idle < $end; ++$this->idle) {
+            $node = $this->nodes[$this->idle];
             if ($node instanceof Work || $node instanceof Repeat || $node instanceof Filling) {
                 return true;
             }

@@ -43,25 +43,20 @@ final class Yarns
     {
         $from = $c->at;
         $bracket = $c->takeType(TokenType::Open);
-        if ($bracket && self::standBefore($c)) {
-            return $c->back($from);
-        }
         $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
         $name = $bracket || $in || $c->tokens->isCapital($c->at) || (\strlen($c->value()) > 1 && $c->yarns->mayBegin($c->value())) || $c->isWord('yarn', 'colour', 'color') ? YarnName::known($c) : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
-        if (!$isWhole || (!$bracket && !$in && ':' === $c->value())) {
-            $c->back($from);
-
-            return null;
+        if (!$isWhole || ($bracket ? self::standBefore($c, $from + 1) : !$in && ':' === $c->value())) {
+            return $c->back($from);
         }
 
         return $name;
     }
 
     /** Whether the line's yarns in brackets stand before their stitches: the first of them follows none. */
-    private static function standBefore(Cursor $c): bool
+    private static function standBefore(Cursor $c, int $here): bool
     {
-        for ($at = 1; $at < $c->at; ++$at) {
+        for ($at = 1; $at < $here; ++$at) {
             if ($c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
                 return $c->tokens->is($at + $name[1], TokenType::Close) && ($at < 2 || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar)) && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
             }
