@@ -53,7 +53,7 @@ final class PlansTest extends ApiTestCase
         $meanings = self::at($this->ask('GET', "/api/plans/{$id}/meanings?piece=float&line=3"), 'meanings');
         $this->assertStatus(200);
         self::assertIsArray($meanings);
-        self::assertContains(['column' => 5, 'length' => 12, 'kind' => 'understood', 'says' => '6 repeats of: 1 sc, then 2 sc in one stitch'], $meanings);
+        self::assertContains(['column' => 5, 'length' => 12, 'kind' => 'understood', 'says' => '6 repeats of: sc, then 2 sc in one stitch.'], $meanings);
         self::assertSame([], self::at($this->ask('GET', "/api/plans/{$id}/meanings?piece=float&line=900"), 'meanings'));
         $this->ask('GET', "/api/plans/{$id}/meanings?piece=nose&line=1");
         $this->assertStatus(404);
