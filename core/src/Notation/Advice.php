@@ -53,6 +53,9 @@ final readonly class Advice
                 }
             }
         }
+        if (FaultKind::NoStart === $fault->kind) {
+            return $this->tried($fault->mended($fault->mend, [new Fix('Work them into a ring', ($line->stitches()[0] ?? $line)->span->end, 0, ' in MR')]), $source, $ground, $line->counts[0] ?? null);
+        }
         if (FaultKind::LeftOver !== $fault->kind && FaultKind::TooMany !== $fault->kind) {
             return $fault;
         }

@@ -9,6 +9,7 @@ enum FaultKind
     case LeftOver;
     case TooMany;
     case Miscount;
+    case NoStart;
     case NewYarn;
     case Other;
 }

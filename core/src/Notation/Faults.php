@@ -28,7 +28,7 @@ final readonly class Faults
         if ($isFirst && !$trial->starts) {
             $six = max(6, $trial->makes);
 
-            return Fault::at($first->span, "{$round} has nothing below it to work into.", Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."));
+            return Fault::at($first->span, "{$round} has nothing below it to work into.", Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."), FaultKind::NoStart);
         }
         if (!$isFirst && $trial->starts) {
             return Fault::at($first->span, "{$round} begins ".($ground->number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'), 'Only the first round begins in a ring or in chains; give the new piece its own lines.');

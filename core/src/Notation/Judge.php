@@ -154,6 +154,7 @@ final class Judge
             Assumption::OneAround => [] === $trial->line->counts || null !== $trial->odd ? self::NEVER : 0,
             Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
             Assumption::NumberRepeats => 60,
+            Assumption::AllInEach => [] === $trial->line->counts ? self::NEVER : 60,
             Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
             // What is worked as often as there is room hides whether the chain was a stitch.
             Assumption::ChainStands => $ground->chainCounts ? 0 : (self::isOpen($trial->line) && !self::goesOnInSame($trial) ? self::NEVER : 40),

@@ -22,6 +22,7 @@ final class Lexer extends AbstractLexer
             '\d*(?:1st|2nd|3rd)\b|\d+th\b',
             '\d+',
             'x(?=\s*\d)',
+            'w\/(?!o)',
             '(?:inc|dec|sc|dc|hdc)(?=x\s*\d)',
             '[a-z\x7f]+(?:\'[a-z]+)?',
             '\*+',
@@ -52,6 +53,11 @@ final class Lexer extends AbstractLexer
         if ($first >= 'a' && $first <= "\x7f" && '|' !== $first && '{' !== $first && '}' !== $first && '~' !== $first) {
             if ('x' === $value) {
                 return TokenType::Times;
+            }
+            if ('w/' === $value) {
+                $value = 'with';
+
+                return TokenType::Word;
             }
             if (1 === preg_match('/\d/', $value)) {
                 $value = (string) preg_replace('/\s|ether$/', '', $value);

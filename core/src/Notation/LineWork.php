@@ -9,7 +9,9 @@ use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Stated;
+use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Plan\Limits;
 
@@ -140,28 +142,52 @@ final readonly class LineWork
 
             return false;
         }
+        $told = false;
         foreach ($rounds as $i => $round) {
             if ($this->rounds->count() >= Limits::ROUNDS) {
                 return true;
             }
             $ground = $this->rounds->below();
-            $trial = Trial::of($isLed || $i > 0 ? $round : $this->led($line, $round), $ground);
+            $round = $isLed || $i > 0 ? $round : $this->led($line, $round);
+            $trial = Trial::of($round, $ground);
             $fault = $this->faults->of($trial, $ground, $this->rounds->roomLeft());
+            $around = null === $fault || $isLed ? null : $this->around($round, $line->counts, $ground);
+            if (null !== $around) {
+                [$trial, $fault] = [$around, null];
+            }
             if (null !== $fault && 0 === $i) {
                 $this->rounds->tell($source, Fault::at($again->span, $fault->message, $fault->mend));
+                $told = true;
             }
             if (!$this->rounds->take($trial, $source, $i > 0)) {
                 return false;
             }
         }
         $made = $this->rounds->made()[$this->rounds->count() - 1]->makes;
-        foreach ($isLed ? [] : $line->counts as $count) {
+        foreach ($isLed || $told ? [] : $line->counts as $count) {
             if ($count->stitches !== $made) {
                 $this->rounds->tell($source, Fault::at($count->span, 'This makes '.$made." stitches, but the line says {$count->stitches}.", "Write ({$made}), or mend the stitches.")->mended("Write ({$made}), or mend the stitches.", [$this->advice->write($count, $made)]), false, $this->rounds->count());
             }
         }
 
         return true;
+    }
+
+    /**
+     * "R3: as R2 (24)", of a round that says "inc x6": all around, as the count says so.
+     *
+     * @param list<Count> $counts
+     */
+    private function around(Line $round, array $counts, RoundBelow $ground): ?Trial
+    {
+        $stitches = $round->stitches();
+        $only = $stitches[0] ?? null;
+        if ([] === $counts || 1 !== \count($stitches) || !($only instanceof Work || $only instanceof Repeat)) {
+            return null;
+        }
+        $trial = Trial::of($round->withItems(array_map(static fn (Node $item): Node => $item === $only ? $only->withTimes(null, $only->span) : $item, $round->items)), $ground);
+
+        return $trial->fits($ground) && null === $trial->odd && $counts[0]->stitches === $trial->makes ? $trial : null;
     }
 
     /** A round with the yarns and cues that stand before it in its line. */

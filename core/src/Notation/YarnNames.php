@@ -96,13 +96,18 @@ final readonly class YarnNames
             return [$letter, $at - $begin + 1];
         }
         $words = $this->called($tokens, $at);
-        $words = 0 === $words ? $this->coloured($tokens, $at) : $words;
+        $after = 0;
+        if (0 === $words) {
+            // "cream yarn" is called cream.
+            $words = $this->coloured($tokens, $at);
+            $after = $words > 0 && \in_array($tokens->value($at + $words), ['yarn', 'colour', 'color'], true) ? 1 : 0;
+        }
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
             $words = null === $tokens->number($at) && !\in_array($tokens->value($at), ['in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is'], true) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);
         }
 
-        return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words];
+        return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words + $after];
     }
 
     private function letter(Tokens $tokens, int $at, bool $isSaid): ?string
@@ -142,8 +147,7 @@ final readonly class YarnNames
         while ($tokens->isWord($end) && \in_array($tokens->value($end), self::COLOURS, true)) {
             ++$end;
         }
-        $isColour = $end > $at && \in_array($tokens->value($end - 1), self::COLOURS, true);
 
-        return $isColour ? $end - $at + (\in_array($tokens->value($end), ['yarn', 'colour', 'color'], true) ? 1 : 0) : 0;
+        return $end > $at && \in_array($tokens->value($end - 1), self::COLOURS, true) ? $end - $at : 0;
     }
 }

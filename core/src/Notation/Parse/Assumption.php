@@ -60,6 +60,14 @@ enum Assumption
     case NumberCounts;
     /** The same: says how often. */
     case NumberRepeats;
+    /** "2 hdc in next 2 sts": one in each. */
+    case SharedOut;
+    /** The same: two in each. */
+    case AllInEach;
+    /** "join B with a standing sc, …": it is the first stitch. */
+    case StandingWorks;
+    /** The same: it only joins. */
+    case StandingJoins;
     /** "continue": as the round before was worked. */
     case OnAsBefore;
     /** The same: plain, one in each. */

@@ -21,7 +21,7 @@ final class Counts
     /** @param bool $worked stitches stand before it: else only a head's own count can */
     public static function of(Cursor $c, bool $worked): ?Node
     {
-        return self::bracketed($c, $worked) ?? self::rounds($c) ?? ($worked ? self::slashed($c) ?? self::said($c) : null);
+        return self::bracketed($c, $worked) ?? self::rounds($c) ?? ($worked ? self::said($c) : null);
     }
 
     /** "(5 rounds)", "x3 rounds", "for 3 rounds". */
@@ -116,10 +116,18 @@ final class Counts
         }
     }
 
-    /** "/18/", "#18" */
-    private static function slashed(Cursor $c): ?Count
+    /** "/12/", "#12", "// 12" */
+    public static function slashed(Cursor $c): ?Count
     {
         $from = $c->at;
+        if ('/' === $c->value() && '/' === $c->value(1) && null !== $c->number(2)) {
+            // "// 12", and nothing else for people.
+            $c->at += 3;
+            $count = new Count((int) $c->tokens->number($from + 2), $c->span($from));
+            $c->skip(...Words::STITCHES);
+
+            return $c->has() ? $c->back($from) : $count;
+        }
         if ('/' === $c->value() && null !== $c->number(1) && '/' === $c->value(2)) {
             $c->at += 3;
 

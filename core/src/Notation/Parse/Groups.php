@@ -23,7 +23,7 @@ use Alternum\Core\Notation\Turning;
 final class Groups
 {
     /** What may begin to say how often. */
-    private const FIRST = ['rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'and' => 1, 'then' => 1, 'continue' => 1, 'keep' => 1, 'to' => 1, 'for' => 1, 'a' => 1, 'total' => 1, 'of' => 1, 'another' => 1, 'this' => 1, 'it' => 1, 'work' => 1, 'do' => 1, 'an' => 1, 'additional' => 1, 'once' => 1, 'twice' => 1, 'thrice' => 1, 'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'in' => 1, 'x' => 1];
+    private const FIRST = ['etc' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'and' => 1, 'then' => 1, 'continue' => 1, 'keep' => 1, 'to' => 1, 'for' => 1, 'a' => 1, 'total' => 1, 'of' => 1, 'another' => 1, 'this' => 1, 'it' => 1, 'work' => 1, 'do' => 1, 'an' => 1, 'additional' => 1, 'once' => 1, 'twice' => 1, 'thrice' => 1, 'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'in' => 1, 'x' => 1];
 
     /** Whether a starred group ends here with "rep from *", "repeat around". */
     public static function repeatAhead(Cursor $c): bool

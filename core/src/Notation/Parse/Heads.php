@@ -69,11 +69,16 @@ final class Heads
     private static function named(Cursor $c): ?Head
     {
         $mark = $c->at;
+        $isFor = $c->take('for');
+        $c->skip(...($isFor ? ['the'] : []));
         if (!$c->take(...Words::ROUND)) {
-            return null;
+            return $c->back($mark);
         }
         $name = $c->value(-1);
         $c->take('.');
+        if ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->tokens->isClose($c->at + 1)) {
+            ++$c->at;
+        }
         $c->skip(...self::NUMBER);
         $c->take('.');
         $first = $c->number();
@@ -84,6 +89,9 @@ final class Heads
         $last = self::range($c, $first, str_ends_with($name, 's') && 'rs' !== $name);
         if ($c->takePhrase('and', 'on') || $c->takePhrase('and', 'up') || $c->takePhrase('and', 'onwards') || $c->takePhrase('and', 'onward') || $c->take('onwards', 'onward', 'ff')) {
             $last ??= $first;
+        }
+        if ($isFor && !$c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash)) {
+            return $c->back($mark);
         }
 
         return self::head($c, $first, $last ?? $first, $mark, str_starts_with($name, 'row') || str_starts_with($name, 'rw'));
@@ -120,6 +128,13 @@ final class Heads
         }
         $close = $close && $c->tokens->isClose($c->at);
         $at = $c->at++;
+        if ('/' === $c->tokens->value($at - 1)) {
+            // "R3/4/5:"
+            while ('/' === $c->value() && $c->number(1) === $number + 1) {
+                ++$number;
+                $c->at += 2;
+            }
+        }
         if ($named || !$dash) {
             return $number;
         }
@@ -192,7 +207,7 @@ final class Heads
             $rounds = $c->number();
             ++$c->at;
         }
-        if (!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') || !$c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open)) {
+        if ((!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') && !(':' === $c->value() && \in_array($c->value(-1), ['next', 'last', 'following'], true))) || !$c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open)) {
             return $c->back($mark);
         }
         self::check($c, 1, $rounds, $mark);

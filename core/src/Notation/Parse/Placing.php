@@ -59,7 +59,8 @@ final class Placing
             if ($in !== $places) {
                 throw $c->error("{$in} stitches into the next {$places}: it does not say how they are shared out.", $c->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'), $from);
             }
-            $in = 1;
+            $isEach = $in < 4 && 1 === $stitch->makes() && Assumption::AllInEach === $c->choose($from, [Assumption::SharedOut, Assumption::AllInEach]);
+            $in = $isEach ? $in : 1;
         }
         if ($into->each && null !== $places && $in === $places && $in > 6) {
             // "18 sc in all 18 sts": one in each.

@@ -35,10 +35,10 @@ final class Repeats
             $c->skip('the', 'following', 'pattern');
         }
         $number = null;
-        if (null !== $c->number() && ($c->isAhead(1, TokenType::Open) || ($c->isAhead(1, TokenType::Times) && $c->isAhead(2, TokenType::Open)) || ('x' === $c->value(1) && $c->isAhead(2, TokenType::Open)) || ('times' === $c->value(1) && $c->isAhead(2, TokenType::Open, TokenType::Star)))) {
+        if (null !== $c->number() && (self::isGroupAhead($c, 1) || (($c->isAhead(1, TokenType::Times) || 'x' === $c->value(1)) && self::isGroupAhead($c, 2)) || ('times' === $c->value(1) && (self::isGroupAhead($c, 2) || $c->isAhead(2, TokenType::Star))))) {
             $number = $c->takeNumber();
             $c->take('x', 'times') || $c->takeType(TokenType::Times);
-        } elseif ($c->is(TokenType::Times) && null !== $c->number(1) && $c->isAhead(2, TokenType::Open)) {
+        } elseif ($c->is(TokenType::Times) && null !== $c->number(1) && self::isGroupAhead($c, 2)) {
             ++$c->at;
             $number = $c->takeNumber();
         }
@@ -52,6 +52,12 @@ final class Repeats
         }
 
         return null !== $number && $group instanceof Repeat ? $group->withTimes($number * ($group->said ? $group->times ?? 1 : 1), $c->span($from)) : $group;
+    }
+
+    /** A bracket that a number before it repeats: in "4x (4)" it counts. */
+    public static function isGroupAhead(Cursor $c, int $ahead): bool
+    {
+        return $c->isAhead($ahead, TokenType::Open) && !($c->isAhead($ahead + 1, TokenType::Number) && $c->isAhead($ahead + 2, TokenType::Close));
     }
 
     private static function opensGroup(Cursor $c): bool

@@ -162,7 +162,7 @@ final class Sequence
             return true;
         }
         $from = $c->at;
-        $node = Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
+        $node = ($this->hasWork() ? Counts::slashed($c) : null) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
         if (null !== $node) {
             $this->isAfter = true;
             $this->nodes[] = $node;

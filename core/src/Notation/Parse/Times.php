@@ -87,7 +87,7 @@ final class Times
             $at = $c->at;
             $times = $c->takeNumber();
             $more = $c->take('more') || $more;
-            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !('x' === $c->tokens->value($c->at - 1) && ($c->is(TokenType::Number) || $c->is(TokenType::Open)))) {
+            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !('x' === $c->tokens->value($c->at - 1) && ($c->is(TokenType::Number) || Repeats::isGroupAhead($c, 0)))) {
                 $more = $c->take('more') || $more;
                 $c->takePhrase('in', 'total') || $c->take('total', 'altogether', 'overall');
                 $c->takePhrase('in', 'all');
@@ -101,6 +101,13 @@ final class Times
             return $c->back($from);
         }
         $c->back($from);
+        if ($c->takePhrase('and', 'so', 'on') || $c->take('etc')) {
+            // "sc, inc, and so on around": as "repeat" says it.
+            $c->skipTypes(TokenType::Separator, TokenType::Stop);
+            self::around($c);
+
+            return new Amount(null, false, true);
+        }
         if (self::around($c)) {
             return new Amount(null, false, $repeated, !$c->tokens->isAmong($from, $c->at, Words::AROUND));
         }

@@ -222,7 +222,7 @@ final class Works
         if (null === $number && null !== $c->number()) {
             $number = $c->takeNumber();
         }
-        $c->take(...Words::STITCHES);
+        $c->take('times', ...Words::STITCHES);
         $says = $c->take('evenly', 'spaced');
         $c->skip('spaced', 'out', 'spread', 'over', 'the');
         if (null === $number && null !== $c->number()) {

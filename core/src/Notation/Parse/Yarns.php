@@ -167,6 +167,7 @@ final class Yarns
             $c->skip('a', 'an', 'standing');
             $how = 'standing' === $c->value(-1) ? YarnWay::Standing : null;
             $stitch = $c->name();
+            $standing = null === $how ? null : $c->at;
             if (null !== $stitch || $c->isWord('slip', 'knot')) {
                 $c->at += $stitch[1] ?? 0;
                 $c->skip('slip', 'knot', 'stitch');
@@ -179,9 +180,23 @@ final class Yarns
             $mark = $c->at;
         }
         $c->back($mark);
+        if (isset($standing) && self::isWorkAhead($c) && Assumption::StandingWorks === $c->choose($from, [Assumption::StandingWorks, Assumption::StandingJoins])) {
+            $c->back($standing);
+        }
         $c->takeType(TokenType::Stop);
 
         return [$name, $how, null];
+    }
+
+    private static function isWorkAhead(Cursor $c): bool
+    {
+        for ($ahead = 0; $c->tokens->has($c->at + $ahead); ++$ahead) {
+            if (null !== $c->name($ahead)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{string, YarnWay|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
@@ -216,7 +231,7 @@ final class Yarns
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
         $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop);
-        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->number() && null !== $c->name(1);
+        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->name(null === $c->number() ? 0 : 1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
             ++$c->at;
