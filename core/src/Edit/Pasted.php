@@ -14,6 +14,7 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
 
@@ -56,7 +57,13 @@ final readonly class Pasted
         }
         $parts[] = [...$part, ...$waiting];
 
-        return new self(array_map(static fn (array $part): PastedPiece => self::piece($part, $parser, $plan, $yarns), $parts));
+        $pieces = [];
+        foreach ($parts as $part) {
+            $names = [...array_map(static fn (Piece $piece): string => $piece->name, $plan->pieces), ...array_map(static fn (PastedPiece $piece): string => $piece->name, $pieces)];
+            $pieces[] = self::piece($part, $parser, $plan, $yarns, $names);
+        }
+
+        return new self($pieces);
     }
 
     /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */
@@ -111,8 +118,11 @@ final readonly class Pasted
         return \count($waiting);
     }
 
-    /** @param list<string> $lines */
-    private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns): PastedPiece
+    /**
+     * @param list<string> $lines
+     * @param list<string> $names of the pieces before it
+     */
+    private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns, array $names): PastedPiece
     {
         $name = '';
         $copies = 1;
@@ -142,7 +152,23 @@ final readonly class Pasted
             default => Worked::Spiral,
         };
 
-        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns), SaidBeginning::of($lines));
+        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns), SaidBeginning::of(self::top($parser, $lines), $names));
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string> those up to the first round
+     */
+    private static function top(Parser $parser, array $lines): array
+    {
+        foreach ($lines as $i => $line) {
+            if (self::kind($parser, $line)[0]) {
+                return \array_slice($lines, 0, $i + 1);
+            }
+        }
+
+        return [];
     }
 
     /** Lines that say "row" and begin in no ring. */

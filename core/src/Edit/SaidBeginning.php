@@ -12,9 +12,6 @@ use Alternum\Core\Plan\Piece;
 /** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
 final readonly class SaidBeginning
 {
-    /** How far from its top a piece says so: in its heading's remarks or its first round. */
-    private const LINES = 6;
-
     private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
     private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
     private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|\bthrough\s+both\s+(?:pieces|halves)\b/iu';
@@ -29,14 +26,17 @@ final readonly class SaidBeginning
     {
     }
 
-    /** @param list<string> $lines of the piece */
-    public static function of(array $lines): ?self
+    /**
+     * @param list<string> $lines of the piece up to its first round, which is where it says so
+     * @param list<string> $names of the pieces that are made before it: a word that names none of them means something else
+     */
+    public static function of(array $lines, array $names): ?self
     {
-        $begun = array_values(array_filter($lines, static fn (string $line): bool => '' !== trim($line)));
-        foreach (\array_slice($begun, 0, self::LINES) as $line) {
+        foreach ($lines as $line) {
             foreach ([[self::BRIDGE, Join::Bridge], [self::JOINED, Join::Bridge], [self::LAYERS, Join::Layers], [self::SEAM, Join::Seam], [self::ONWARD, Join::Opening]] as [$pattern, $join]) {
-                if (1 === preg_match($pattern, $line, $match)) {
-                    return new self($join, min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND), mb_strtolower($match['piece'] ?? ''), trim($line));
+                $word = 1 === preg_match($pattern, $line, $match) ? mb_strtolower($match['piece'] ?? '') : null;
+                if (null !== $word && ('' === $word || [] !== array_filter($names, static fn (string $name): bool => self::means($word, $name)))) {
+                    return new self($join, min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND), $word, trim($line));
                 }
             }
         }
@@ -53,12 +53,18 @@ final readonly class SaidBeginning
         }
         $named = $last;
         foreach ($before as $piece) {
-            $stem = rtrim(mb_strtolower($piece->name), 's');
-            $named = '' !== $this->piece && '' !== $stem && (str_starts_with($stem, rtrim($this->piece, 's')) || str_ends_with($stem, rtrim($this->piece, 's'))) ? $piece : $named;
+            $named = self::means($this->piece, $piece->name) ? $piece : $named;
         }
         [$least] = $this->join->pieces();
 
         return new Beginning($this->join, array_fill(0, max(1, $least), $named->key), $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0);
+    }
+
+    private static function means(string $word, string $name): bool
+    {
+        [$word, $stem] = [rtrim($word, 's'), rtrim(mb_strtolower($name), 's')];
+
+        return '' !== $word && '' !== $stem && (str_starts_with($stem, $word) || str_ends_with($stem, $word));
     }
 
     /** What it is, for a choice: "joined by 3 chains". */

@@ -124,6 +124,19 @@ final class PasteTest extends TestCase
         self::assertSame(Worked::Rows, Pasted::of("Row 1: ch 7, sc in 2nd ch from hook and across (6)\nRow 2: sc across", Plans::of([]))->pieces[0]->worked);
     }
 
+    /** Words that name no piece made before say something else: the other side of a chain is no piece. */
+    #[TestWith(['R1: Ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, on the other side: 3 sc, inc (12)'])]
+    #[TestWith(['R1: ch 3, join with sl st to the first chain, 6 sc in ring (6)'])]
+    #[TestWith(['R1: 6 sc in MR, join to first st (6)'])]
+    #[TestWith(['R1: 6 sc in MR, ch 1, join with a sl st in the second stitch (6)'])]
+    #[TestWith(["R1: 6 sc in MR (6)\nR2: inc x6, do not cut A, continue with B (12)"])]
+    public function testBeginsOnItsOwn(string $first): void
+    {
+        foreach (Pasted::of("Leg (make 2)\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\n\nTrunk\n{$first}", Plans::of([]))->pieces as $piece) {
+            self::assertNull($piece->begins);
+        }
+    }
+
     /** @param list<string> $on */
     #[TestWith(['With the second leg, ch 3, join to the first leg.', Join::Bridge, ['leg', 'leg'], 3])]
     #[TestWith(['Continue on the leg without cutting the yarn.', Join::Opening, ['leg'], 0])]
