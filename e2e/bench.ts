@@ -42,6 +42,14 @@ export const panel = (page: Page): Locator => page.getByRole('complementary');
 export const round = (page: Page, n: number): Locator => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
 export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 
+/** Pastes a text where the page has the focus. */
+export const paste = (page: Page, text: string): Promise<void> =>
+	page.evaluate((typed) => {
+		const data = new DataTransfer();
+		data.setData('text/plain', typed);
+		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+	}, text);
+
 /** Which of these colours the chart shows at all, by pixels. */
 export async function coloursOnChart(page: Page, hexes: string[]): Promise<string[]> {
 	await page.waitForTimeout(80);

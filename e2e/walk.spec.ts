@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { coloursOnChart, expect, goTo, line, openPlan, panel, round, saved, test } from './bench';
+import { coloursOnChart, expect, goTo, line, openPlan, panel, paste, round, saved, test } from './bench';
 
 const CHALK = '#F2EDE4';
 const RED = '#C8372D';
@@ -227,11 +227,7 @@ test('several lines are pasted in at the caret', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	await line(page, 6).click();
 	await page.keyboard.press('End');
-	await page.evaluate(() => {
-		const data = new DataTransfer();
-		data.setData('text/plain', '\nsc around\nhdc around\nsc around\n');
-		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-	});
+	await paste(page, '\nsc around\nhdc around\nsc around\n');
 	await page.getByRole('button', { name: 'Put the lines in at the caret' }).click();
 	await expect(line(page, 6)).toHaveText('R6: (4 sc, inc) x6 (36)');
 	await expect(line(page, 8)).toHaveText('hdc around');
@@ -331,11 +327,7 @@ test('a whole pattern is pasted', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await line(page, 1).click();
-	await page.evaluate(() => {
-		const data = new DataTransfer();
-		data.setData('text/plain', 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: with B: sc around [12]\r\n');
-		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-	});
+	await paste(page, 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: with B: sc around [12]\r\n');
 	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
 	await expect(dialog).toContainText('1 piece, 5 rounds, every one fits');
 	await expect(dialog.getByRole('listitem').filter({ hasText: 'stuff lightly' })).toContainText('note');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, goTo, line, panel, round, saved, test } from './bench';
+import { expect, goTo, line, panel, paste, round, saved, test } from './bench';
 
 /** A new plan whose rounds are these lines. */
 async function typed(page: Page, lines: string[]): Promise<void> {
@@ -76,11 +76,7 @@ test('a pasted piece begins on the others that its words name', async ({ page })
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await goTo(page, 'rounds');
 	await line(page, 1).click();
-	await page.evaluate(() => {
-		const data = new DataTransfer();
-		data.setData('text/plain', 'Leg (make 2)\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\n\nTrunk\nWith the second leg, ch 3, join to the first leg.\nR1: sc around (30)\n');
-		document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
-	});
+	await paste(page, 'Leg (make 2)\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\n\nTrunk\nWith the second leg, ch 3, join to the first leg.\nR1: sc around (30)\n');
 	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
 	await expect(dialog.getByLabel(/begin/i)).toBeChecked();
 	await dialog.getByRole('button', { name: 'Take it' }).click();
