@@ -139,10 +139,15 @@ final readonly class AgainRounds
         $line = new Line(null, [new Work($plain, null, $again->span)], $again->span);
         $rounds = match (true) {
             null !== $again->untilRounds => $again->untilRounds - \count($this->rounds),
-            default => $again->times ?? (null !== $said ? $said : 1),
+            default => $again->times ?? $said ?? throw self::unsaid($again),
         };
 
         return $this->cycled($again, [$line], $rounds);
+    }
+
+    private static function unsaid(Again $again): SyntaxError
+    {
+        return self::error($again, 'It does not say for how many rounds.', 'Write “for 3 rounds”, or the rounds’ numbers before it.');
     }
 
     /**
@@ -163,7 +168,7 @@ final readonly class AgainRounds
         $rounds = match (true) {
             null !== $again->untilStitches => 0 === ($again->untilStitches - $made) % $step ? intdiv($again->untilStitches - $made, $step) : 0,
             null !== $again->untilRounds => $again->untilRounds - \count($this->rounds),
-            default => $again->times ?? (null !== $said ? $said : 1),
+            default => $again->times ?? $said ?? throw self::unsaid($again),
         };
         if ($rounds < 1 || $rounds > Limits::ROUNDS) {
             throw self::error($again, 'By '.abs($step)." a round from {$made}, no round makes ".($again->untilStitches ?? 'that').'.', 'Mend the number, or write the rounds out.');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Work;
 
@@ -30,5 +32,21 @@ final class LineKind
         }
 
         return '' === trim($codes, Stitch::SlipStitch->code().Stitch::Chain->code()) && \strlen($codes) < 4;
+    }
+
+    /** Whether a line that is headed as a round says nothing that is one, though it seems to mean to. */
+    public static function lacksStitches(Line $line, Head $head): bool
+    {
+        foreach ($line->items as $item) {
+            if (!$item instanceof Cue) {
+                return false;
+            }
+        }
+        $isMeant = [] === $line->items || [] !== $line->counts || $head->rounds > 1;
+        foreach ($line->cues() as $cue) {
+            $isMeant = $isMeant || CueKind::Note === $cue->kind && 1 === preg_match('/\b(?:sc|dc|hdc|sts?|stitch(?:es)?|inc\w*|dec\w*|around)\b/i', $cue->text);
+        }
+
+        return $isMeant;
     }
 }

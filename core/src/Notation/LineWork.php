@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Again;
+use Alternum\Core\Notation\Node\AgainKind;
 use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Line;
@@ -13,6 +14,7 @@ use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Parse\Assumption;
 use Alternum\Core\Plan\Limits;
 
 /** Works the rounds that one line stands for, in the reading that is right. */
@@ -126,6 +128,11 @@ final readonly class LineWork
         if (null === $fault && 0 === $nth && str_contains($trial->stitches->codes, Stitch::ChainOut->code())) {
             $this->rounds->tell($source, Fault::at($line->span, "Stitches along a chain stand out of the round: {$trial->makes} stitches are left for the next.", 'If the next round goes into them too, write them as stitches of the round.'), true);
         }
+        foreach (null === $fault && 0 === $nth ? $line->cues() : [] as $cue) {
+            if (1 === preg_match('/\bunworked\b/i', $cue->text)) {
+                $this->rounds->tell($source, Fault::at($cue->span, "It says that stitches are left, but this works into all {$trial->below}.", 'Say how many are worked, as “8 sc”; the next round finds those alone.'), true);
+            }
+        }
 
         return $this->rounds->take($trial, $source, $nth > 0);
     }
@@ -143,6 +150,10 @@ final readonly class LineWork
             return false;
         }
         $told = false;
+        $last = $this->rounds->made()[$this->rounds->count() - 1];
+        if ([] === $line->counts && \in_array(Assumption::OnEven, $line->assumed, true) && $last->below !== $last->makes && AgainKind::Even === $again->kind) {
+            $this->rounds->tell($source, Fault::at($again->span, 'This is taken as plain rounds, one stitch in each.', 'Write the count, or “continue increasing”, if they grow or shrink on.'), true);
+        }
         foreach ($rounds as $i => $round) {
             if ($this->rounds->count() >= Limits::ROUNDS) {
                 return true;

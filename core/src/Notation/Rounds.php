@@ -131,9 +131,9 @@ final class Rounds
                 $this->said[] = new Said($this->count(), $source->line, CueKind::Close, mb_substr($source->text, $item->span->from, $item->span->length()));
             }
         }
-        if (null !== $line->head && null !== $line->head->from && [] === $line->items && $this->hasRoom($source)) {
+        if (null !== $line->head && null !== $line->head->from && LineKind::lacksStitches($line, $line->head) && $this->hasRoom($source)) {
             $round = ucfirst($this->worked->once()).' '.($this->count() + 1);
-            $this->tell($source, Fault::at(new Span($line->head->span->end, $line->head->span->end + 1), "{$round} has no stitches.", $this->vocabulary->inWords('Write them after the number, as “sc around”.')));
+            $this->tell($source, Fault::at($line->items[0]->span ?? new Span($line->head->span->end, $line->head->span->end + 1), "{$round} has no stitches.", $this->vocabulary->inWords('Write them after the number, as “sc around”.')));
             $this->standIn($source, ($line->counts[0] ?? null)?->stitches, $line->head->rounds);
         } elseif (null !== $line->head && [] !== $line->counts && $line->items[0] instanceof Foundation && $this->hasRoom($source)) {
             $this->tell($source, Fault::at($line->items[0]->span, 'It does not say how many stitches go into the ring.', $this->vocabulary->inWords('Write 6 sc in MR.')));

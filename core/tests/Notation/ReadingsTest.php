@@ -13,6 +13,7 @@ use Alternum\Core\Edit\Settle;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Setting;
@@ -65,6 +66,34 @@ final class ReadingsTest extends TestCase
         }
         self::assertSame([], self::on(6, 'sc 5 inc (11)')->problems, 'The count decides.');
         self::assertSame(11, self::on(6, 'sc 5 inc (11)')->rounds[1]->makes);
+    }
+
+    /** What only looks like a round, or does not say how many, is told; nothing is lost without a word. */
+    #[TestWith(['R2: shell st in next', true, 'Round 2 has no stitches.'])]
+    #[TestWith(['R2-3: rest a while (12)', true, 'Round 2 has no stitches.'])]
+    #[TestWith(['work even', true, 'It does not say for how many rounds.'])]
+    #[TestWith(['continue increasing', true, 'No round before this grows or shrinks, so it is not clear by how many.'])]
+    #[TestWith(['sc around (leave 4 sts unworked)', false, 'It says that stitches are left, but this works into all 12.'])]
+    #[TestWith(['sk 1, sc 1 around', true, 'This can be read in 2 ways, which make 11 or 6.'])]
+    public function testNothingPassesWithoutAWord(string $line, bool $isError, string $message): void
+    {
+        $problem = self::on(12, $line)->problems[0] ?? null;
+        self::assertSame([$isError, $message], [$problem?->isError(), $problem?->message]);
+    }
+
+    public function testContinueAfterShapingSaysWhatItWasTakenFor(): void
+    {
+        $reading = Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: continue (24)'], Terms::Us);
+        self::assertSame([6, 12, 12, 24], array_map(static fn (Round $round): int => $round->makes, Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: inc around (24)'], Terms::Us)->rounds));
+        self::assertSame([false, 'This is taken as plain rounds, one stitch in each.'], [$reading->problems[0]->isError(), $reading->problems[0]->message]);
+        self::assertSame([], Reader::read(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4: continue in pattern (24)'], Terms::Us)->problems, 'The count says that it grows on.');
+    }
+
+    /** A round that names no ring can be put into one at a click. */
+    public function testARoundWithoutARingIsMended(): void
+    {
+        $problem = Reader::read(['R1: 6 sc (6)'], Terms::Us)->problems[0];
+        self::assertSame('R1: 6 sc in MR (6)', $problem->fixes[0]->on('R1: 6 sc (6)'));
     }
 
     /** By hand: a chain of four worked back along three chains stands out; the round goes on in the eight stitches below. */

@@ -68,8 +68,14 @@ enum Assumption
     case StandingWorks;
     /** The same: it only joins. */
     case StandingJoins;
+    /** "sk 1, sc 1 around": skipped at the beginning alone. */
+    case SkipOnce;
+    /** The same: each time. */
+    case SkipRepeats;
     /** "continue": as the round before was worked. */
     case OnAsBefore;
     /** The same: plain, one in each. */
     case OnEven;
+    /** The same: growing or shrinking on as it did. */
+    case OnAndOn;
 }

@@ -29,7 +29,7 @@ final class Counts
     {
         $from = $c->at;
         $bracket = $c->takeType(TokenType::Open);
-        $c->skip('for', 'a', 'total', 'of', 'work');
+        $c->skip('for', 'a', 'total', 'of', 'work', 'the', 'next');
         $c->takeType(TokenType::Times) || $c->take('x') || $c->takeType(TokenType::Star);
         $number = $c->number();
         if (null === $number || $number > 9999) {

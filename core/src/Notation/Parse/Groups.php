@@ -6,18 +6,14 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Evenly;
 use Alternum\Core\Notation\Node\Filling;
-use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\Span;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
-use Alternum\Core\Notation\Turning;
 
 /** Says what "x6", "around", "repeat" after a list of stitches belongs to: its last one, or all of them. */
 final class Groups
@@ -69,7 +65,7 @@ final class Groups
         }
         $c->skip('mixed', 'placed', 'chosen');
         Times::around($c);
-        [$begin, $end] = self::list($nodes);
+        [$begin, $end] = Listed::of($nodes);
         $stitches = [];
         foreach (\array_slice($nodes, $begin, $end - $begin + 1) as $node) {
             if ($node instanceof Work && 1 === $node->times && 1 === $node->stitch->uses() && 1 === $node->stitch->makes()) {
@@ -140,9 +136,13 @@ final class Groups
      */
     private static function applied(Cursor $c, array $nodes, Amount $amount, int $from): ?array
     {
-        [$begin, $end] = self::list($nodes);
+        [$begin, $end] = Listed::of($nodes);
         if ($end < 0) {
             return $c->back($from);
+        }
+        $skip = Listed::skipBefore($c->tokens, $nodes, $begin, $end);
+        if (null !== $skip && ($amount->repeated || Listed::isCounted($c->tokens, $nodes[$end]) && Assumption::SkipRepeats === $c->choose(-1 - $from, [Assumption::SkipOnce, Assumption::SkipRepeats]))) {
+            $begin = $skip;
         }
         $last = $nodes[$end];
         $span = $last->span->to($c->span($from));
@@ -150,13 +150,15 @@ final class Groups
             return [...\array_slice($nodes, 0, $end), new Evenly($last->stitch, $last->times, $span)];
         }
         $isGroup = $last instanceof Repeat && !$last->said;
-        if ($isGroup || !$last instanceof Filling && self::isLone($nodes, $begin, $end) && !($amount->repeated && $last instanceof Repeat)) {
+        if ($isGroup || !$last instanceof Filling && Listed::isLone($nodes, $begin, $end) && !($amount->repeated && $last instanceof Repeat)) {
             return [...\array_slice($nodes, 0, $end), self::often($c, $last, $amount, $span, $from)];
         }
         $isAround = null === $amount->times;
         $choice = match (true) {
             $last instanceof Repeat && !$amount->repeated => Assumption::LastOnly,
             $amount->toEnd && !$amount->repeated && $last instanceof Work && 1 === $last->stitch->makes() && 1 === $last->stitch->uses() => Assumption::LastOnly,
+            // "inc in first st, sc around": the first comes once.
+            !$amount->repeated && $isAround && Listed::namesFirst($c->tokens, $nodes, $begin, $end) => Assumption::LastOnly,
             $amount->repeated && $isAround => $c->choose($from, [Assumption::WholeListAround]),
             $amount->repeated => $c->choose($from, [Assumption::WholeList, Assumption::LastOnly]),
             $isAround => $c->choose($from, [Assumption::WholeListAround, Assumption::LastOnlyAround]),
@@ -171,98 +173,6 @@ final class Groups
         }
 
         return [...\array_slice($nodes, 0, $begin), new Repeat($items, $amount->all(), $items[0]->span->to($c->span($from)))];
-    }
-
-    /**
-     * The list that ends here: from the last that was repeated on.
-     *
-     * @param list<Node> $nodes
-     *
-     * @return array{int, int} its first and last place
-     */
-    private static function list(array $nodes): array
-    {
-        $begin = 0;
-        $end = \count($nodes) - 1;
-        while ($end >= 0 && !$nodes[$end] instanceof Work && !$nodes[$end] instanceof Repeat && !$nodes[$end] instanceof Filling) {
-            --$end;
-        }
-        for ($i = $end - 1; $i >= 0; --$i) {
-            $node = $nodes[$i];
-            if (($node instanceof Repeat && !self::isOne($node)) || ($node instanceof Work && null === $node->times) || $node instanceof Foundation) {
-                $begin = $i + 1;
-                break;
-            }
-        }
-        // A chain that lifts the hook is not repeated.
-        for ($i = $begin; $i < $end && !$nodes[$i] instanceof Repeat; ++$i) {
-            $node = $nodes[$i];
-            if ($node instanceof Work) {
-                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= Turning::MOST && !self::goesWithNext($nodes, $i) ? $i + 1 : $begin;
-                break;
-            }
-        }
-        // What is skipped at the beginning is skipped once, unless chains bridge it.
-        while ($begin < $end && ($nodes[$begin] instanceof Glue || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch && !self::hasChain($nodes, $begin, $end)))) {
-            ++$begin;
-        }
-        while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {
-            ++$begin;
-        }
-
-        return [$begin, $end];
-    }
-
-    /** @param list<Node> $nodes */
-    private static function hasChain(array $nodes, int $begin, int $end): bool
-    {
-        for ($i = $begin; $i < $end; ++$i) {
-            if ($nodes[$i] instanceof Work && Stitch::Chain === $nodes[$i]->stitch) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @param list<Node> $nodes whose last is worked */
-    private static function isLone(array $nodes, int $begin, int $end): bool
-    {
-        for ($i = $begin; $i < $end; ++$i) {
-            if ($nodes[$i] instanceof Work || $nodes[$i] instanceof Repeat) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** Several in one stitch, "(sc, hdc) in next st", stand in a list as one does. */
-    private static function isOne(Repeat $repeat): bool
-    {
-        foreach ($repeat->items as $item) {
-            if ($item instanceof Work && $item->stitch->isSame()) {
-                return 1 === $repeat->times;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * A chain over skipped stitches, or one that is worked along, lifts nothing.
-     *
-     * @param list<Node> $nodes
-     */
-    private static function goesWithNext(array $nodes, int $at): bool
-    {
-        for ($i = $at + 1; isset($nodes[$i]); ++$i) {
-            if ($nodes[$i] instanceof Work) {
-                return Stitch::Skip === $nodes[$i]->stitch || PlaceKind::FromHook === $nodes[$i]->place?->kind;
-            }
-        }
-
-        return false;
     }
 
     /** One of them, so often. */

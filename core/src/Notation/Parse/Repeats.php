@@ -35,9 +35,9 @@ final class Repeats
             $c->skip('the', 'following', 'pattern');
         }
         $number = null;
-        if (null !== $c->number() && (self::isGroupAhead($c, 1) || (($c->isAhead(1, TokenType::Times) || 'x' === $c->value(1)) && self::isGroupAhead($c, 2)) || ('times' === $c->value(1) && (self::isGroupAhead($c, 2) || $c->isAhead(2, TokenType::Star))))) {
+        if (null !== $c->number() && (self::isGroupAhead($c, 1) || (($c->isAhead(1, TokenType::Times) || 'x' === $c->value(1) || ('*' === $c->value(1) && $c->tokens->isClose($c->at + 1) && $c->tokens->isClose($c->at + 2))) && self::isGroupAhead($c, 2)) || ('times' === $c->value(1) && (self::isGroupAhead($c, 2) || $c->isAhead(2, TokenType::Star))))) {
             $number = $c->takeNumber();
-            $c->take('x', 'times') || $c->takeType(TokenType::Times);
+            $c->take('x', 'times', '*') || $c->takeType(TokenType::Times);
         } elseif ($c->is(TokenType::Times) && null !== $c->number(1) && self::isGroupAhead($c, 2)) {
             ++$c->at;
             $number = $c->takeNumber();

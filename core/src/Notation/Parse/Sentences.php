@@ -105,6 +105,15 @@ final class Sentences
         return Assumption::OnEven === $c->choose($from, [Assumption::OnEven, Assumption::OnAsBefore]) ? AgainKind::Even : AgainKind::Same;
     }
 
+    private static function anyOn(Cursor $c, int $from): AgainKind
+    {
+        return match ($c->choose($from, [Assumption::OnEven, Assumption::OnAsBefore, Assumption::OnAndOn])) {
+            Assumption::OnEven => AgainKind::Even,
+            Assumption::OnAndOn => AgainKind::Onward,
+            default => AgainKind::Same,
+        };
+    }
+
     /** "work 5 rounds even", "continue for 4 more rows", "crochet 3 more rounds without increasing". */
     private static function someRounds(Cursor $c, int $from): ?Again
     {
@@ -154,7 +163,7 @@ final class Sentences
         $mark = $c->at;
         $c->skip('in', 'this', 'the', 'same', 'manner', 'way', 'like', 'as', 'before', 'established', 'pattern', 'that', 'so', 'by', 'each', 'round', 'every', 'per', 'sts', 'stitches', 'evenly', 'six', '6', 'rnd', 'set', 'fashion');
         $until = Extent::until($c, $from, AgainKind::Onward, null, null);
-        if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark) {
+        if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark && !$c->isClauseEnd()) {
             return $c->back($from);
         }
 
@@ -187,7 +196,7 @@ final class Sentences
         $c->skip('continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
         $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
 
-        return $isOver ? Extent::until($c, $from, self::evenOrNot($c, $from), null, null) : $c->back($from);
+        return $isOver ? Extent::until($c, $from, self::anyOn($c, $from), null, null) : $c->back($from);
     }
 
     /** "sc until last 2 sts" stays in its round. */

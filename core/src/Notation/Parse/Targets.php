@@ -10,7 +10,7 @@ use Alternum\Core\Notation\TokenType;
 final class Targets
 {
     /** What may begin to say where; a number may say how often in one. */
-    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'on' => 1, 'onto' => 1, 'over' => 1, 'across' => 1, 'along' => 1, 'to' => 1, 'through' => 1, 'around' => 1, 'of' => 1, 'each' => 1, 'every' => 1, 'all' => 1, 'ea' => 1, 'evry' => 1, 'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1, 'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1, 'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1, 'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1];
+    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'on' => 1, 'onto' => 1, 'over' => 1, 'across' => 1, 'along' => 1, 'to' => 1, 'through' => 1, 'around' => 1, 'of' => 1, 'each' => 1, 'every' => 1, 'all' => 1, 'ea' => 1, 'evry' => 1, 'per' => 1, 'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1, 'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1, 'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1, 'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1];
 
     private const NEXT = ['next', 'following', 'remaining', 'first', 'nxt', 'previous', 'unworked', 'free', 'foll', 'rem'];
 
@@ -105,7 +105,7 @@ final class Targets
             return $ordinal;
         }
         $isAround = 'all' === $c->value() && (\in_array($c->value(1), ['around', 'round', 'across', 'way'], true) || ('the' === $c->value(1) && 'way' === $c->value(2)));
-        $each = !$isAround && $c->take('each', 'every', 'all', 'ea', 'evry');
+        $each = !$isAround && $c->take('each', 'every', 'all', 'ea', 'evry', 'per');
         if ($each) {
             $c->skip('of', 'the', 'single', 'one');
             $every = self::everyNth($c);
@@ -200,7 +200,8 @@ final class Targets
             return $c->back($from);
         }
         $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);
-        $all = ($each && null === $places && !$next) || (!$next && null === $places && $named && !$each && \in_array($c->tokens->value($words), ['sts', 'stitches'], true)) || ($next && null === $places && $named && \in_array($c->value(-1), ['sts', 'stitches'], true) && 'remaining' === $c->tokens->value($words - 1));
+        $isRest = $each && $next && null === $places && \in_array($c->tokens->value($words - 1), ['remaining', 'rem'], true);
+        $all = $isRest || ($each && null === $places && !$next) || (!$next && null === $places && $named && !$each && \in_array($c->tokens->value($words), ['sts', 'stitches'], true)) || ($next && null === $places && $named && \in_array($c->value(-1), ['sts', 'stitches'], true) && 'remaining' === $c->tokens->value($words - 1));
         if ($named || $each || $next) {
             self::rest($c, $all || ($each && null !== $places && !$next));
         }

@@ -10,7 +10,7 @@ use Alternum\Core\Notation\TokenType;
 final class Times
 {
     /** What "around" may begin with. */
-    private const AROUND = ['evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'to' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'for' => 1, 'in' => 1];
+    private const AROUND = ['evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'to' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'for' => 1, 'in' => 1, 'rest' => 1];
 
     /** @param bool $star after a starred repeat, "* 6", "repeat ** 6 times" belong to it */
     public static function of(Cursor $c, bool $star = false): ?Amount
@@ -21,7 +21,8 @@ final class Times
         $bracket = $c->is(TokenType::Open) && self::isAmountInBrackets($c) && $c->takeType(TokenType::Open);
         $repeated = self::repeatWords($c, $star);
         $amount = self::amount($c, $repeated, $star);
-        if (null !== $amount && (!$bracket || $c->takeType(TokenType::Close)) && ($repeated || !$parted || self::isBare($c, $from))) {
+        $leads = $parted && \in_array($c->tokens->value($c->at - 1), ['x', 'times'], true) && null !== $c->name();
+        if (null !== $amount && !$leads && (!$bracket || $c->takeType(TokenType::Close)) && ($repeated || !$parted || self::isBare($c, $from))) {
             return $amount;
         }
         $c->back($from);
@@ -151,6 +152,19 @@ final class Times
             return true;
         }
 
+        return self::theRest($c);
+    }
+
+    /** "rest", "in the rest" */
+    private static function theRest(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('in', 'for', 'the');
+        if ($c->take('rest') && ($c->isClauseEnd() || !$c->has())) {
+            return true;
+        }
+        $c->back($from);
+
         return false;
     }
 
@@ -204,7 +218,7 @@ final class Times
     /** "* 2 sc, inc * …": a star that opens a group, not one that multiplies. */
     private static function isStarGroup(Cursor $c): bool
     {
-        return $c->is(TokenType::Star) && (TokenType::Word === $c->tokens->type($c->at + 2) || TokenType::Joined === $c->tokens->type($c->at + 2)) && !\in_array($c->value(2), ['times', 'x', 'then', 'and'], true) && !$c->tokens->isClose($c->at + 1);
+        return $c->is(TokenType::Star) && (TokenType::Word === $c->tokens->type($c->at + 2) || TokenType::Joined === $c->tokens->type($c->at + 2)) && !\in_array($c->value(2), ['times', 'x', 'then', 'and'], true) && (!$c->tokens->isClose($c->at + 1) || ($c->tokens->is($c->at - 1, TokenType::Separator) && null !== $c->name(2)));
     }
 
     /** "(x6)", "(6 times)", "(repeat 6 times)": not a count. */
