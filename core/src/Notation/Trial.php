@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
 use Alternum\Core\Notation\Node\PlaceKind;
+use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Worked;
@@ -169,7 +172,7 @@ final readonly class Trial
                 $isWorked ? $after = $item->chains : $before = $item->chains;
                 $stands = $stands || $item->stands;
             }
-            $isWorked = $isWorked || $item instanceof Work || $item instanceof Node\Repeat || $item instanceof Node\Filling;
+            $isWorked = $isWorked || $item instanceof Work || $item instanceof Repeat || $item instanceof Filling;
         }
 
         return [$before, $after, $stands];
@@ -206,6 +209,9 @@ final readonly class Trial
                     return self::error($item->span, 'It says the last chain, but '.($last - 1 - $used > 0 ? ($last - 1 - $used).' are left before it.' : 'that is used already.'), 'Mend the number of stitches before it.');
                 }
             }
+            if (!$isFirst && self::isInRing($item)) {
+                return self::error($item->span, 'It says the ring, but only the first round goes into it.', 'Say into what it goes, as “in next st”.');
+            }
             if (PlaceKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
                 return self::error($item->span, "It says stitch {$place->number}, but the next one is stitch ".($used + 1).'.', 'Say what is worked before it, or write “in next st”.');
             }
@@ -218,6 +224,15 @@ final readonly class Trial
         }
 
         return null;
+    }
+
+    private static function isInRing(Node $item): bool
+    {
+        if ($item instanceof Repeat) {
+            return [] !== array_filter($item->items, self::isInRing(...));
+        }
+
+        return $item instanceof Work && PlaceKind::Ring === $item->place?->kind;
     }
 
     private static function error(Span $span, string $message, string $mend): SyntaxError

@@ -113,7 +113,7 @@ final readonly class YarnNames
     private function letter(Tokens $tokens, int $at, bool $isSaid): ?string
     {
         $value = $tokens->value($at);
-        if (1 !== \strlen($value) || !ctype_alpha($value) || $tokens->is($at + 1, TokenType::Other)) {
+        if (1 !== \strlen($value) || !ctype_alpha($value) || ($tokens->is($at + 1, TokenType::Other) && '/' !== $tokens->value($at + 1))) {
             return null;
         }
         if (\in_array($value, ['x', 'v'], true) && !$isSaid && !$this->has(strtoupper($value))) {

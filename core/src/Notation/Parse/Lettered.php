@@ -17,11 +17,20 @@ final class Lettered
         $mark = $c->at;
         $number = $c->number();
         if (null !== $number && !$c->isAhead(1, TokenType::Open) && \strlen($c->value(1)) > 1 && null === $c->name(1) && null !== $yarn = $c->yarns->at($c->tokens, $c->at + 1)) {
-            // "5 white"
+            // "5 white", "5 white sc"
             $c->takeNumber();
             $c->at += $yarn[1];
+            $name = $c->name();
+            $c->at += $name[1] ?? 0;
 
-            return $c->isClauseEnd() ? new Work(Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
+            return null !== $name || $c->isClauseEnd() ? new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
+        }
+        if (null === $number && $c->tokens->isCapital($c->at) && 'x' !== $c->value() && $c->isAhead(1, TokenType::Times) && null !== $c->number(2) && $c->isClauseEnd(3)) {
+            // "B x4"
+            $letter = strtoupper($c->value());
+            $c->at += 2;
+
+            return new Work(Stitch::Single, $c->takeNumber(), $c->span($from), null, $letter);
         }
         if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
             $c->takeNumber();

@@ -57,8 +57,7 @@ final class Sequence
         $c = $this->c;
         $from = $c->at;
         if (!$this->isCountLikely() && $c->isPlainStitch()) {
-            $node = Works::of($c);
-            if (null !== $node) {
+            if (null !== $node = Works::of($c)) {
                 $this->add($node, $this->loop, $from);
 
                 return;
@@ -199,7 +198,8 @@ final class Sequence
         $from = $c->at;
         $yarn = Yarns::before($c, !$this->hasWork());
         if (null !== $yarn) {
-            $this->nodes[] = $yarn;
+            // "sc around (12) [B]" is the whole line’s.
+            array_splice($this->nodes, $c->has() || !$c->tokens->is($from, TokenType::Open) ? \count($this->nodes) : 0, 0, [$yarn]);
 
             return true;
         }

@@ -15,7 +15,7 @@ use Alternum\Core\Notation\YarnWay;
 final class Yarns
 {
     /** Words that a yarn may be led in by: at all others but names it need not look. */
-    private const FIRST = ['and' => 1, 'then' => 1, 'change' => 1, 'changing' => 1, 'switch' => 1, 'switching' => 1, 'swap' => 1, 'swapping' => 1, 'go' => 1, 'going' => 1, 'return' => 1, 'returning' => 1, 'changed' => 1, 'back' => 1, 'cc' => 1, 'drop' => 1, 'dropping' => 1, 'cut' => 1, 'cutting' => 1, 'fasten' => 1, 'break' => 1, 'finish' => 1, 'leave' => 1, 'carry' => 1, 'carrying' => 1, 'float' => 1, 'cutoff' => 1, 'end' => 1, 'snip' => 1, 'work' => 1, 'working' => 1, 'now' => 1, 'with' => 1, 'using' => 1, 'use' => 1, 'join' => 1, 'joining' => 1, 'attach' => 1, 'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1, 'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1, 'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1, 'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1];
+    private const FIRST = ['at' => 1, 'on' => 1, 'and' => 1, 'then' => 1, 'change' => 1, 'changing' => 1, 'switch' => 1, 'switching' => 1, 'swap' => 1, 'swapping' => 1, 'go' => 1, 'going' => 1, 'return' => 1, 'returning' => 1, 'changed' => 1, 'back' => 1, 'cc' => 1, 'drop' => 1, 'dropping' => 1, 'cut' => 1, 'cutting' => 1, 'fasten' => 1, 'break' => 1, 'finish' => 1, 'leave' => 1, 'carry' => 1, 'carrying' => 1, 'float' => 1, 'cutoff' => 1, 'end' => 1, 'snip' => 1, 'work' => 1, 'working' => 1, 'now' => 1, 'with' => 1, 'using' => 1, 'use' => 1, 'join' => 1, 'joining' => 1, 'attach' => 1, 'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1, 'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1, 'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1, 'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1];
     private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back', 'cc'];
     private const WITH = ['with', 'using', 'use'];
     private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
@@ -71,7 +71,7 @@ final class Yarns
             return true;
         }
 
-        return $c->isClauseEnd() && ':' !== $c->value() || $c->isWord('and', 'then') || $c->is(TokenType::Star, TokenType::Other);
+        return $c->isClauseEnd() && ':' !== $c->value() || $c->isWord('and', 'then', '/') || $c->is(TokenType::Star, TokenType::Other);
     }
 
     /** @return array{string, YarnWay|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
@@ -83,6 +83,10 @@ final class Yarns
             // "in the last stitch change to B"
             self::trailing($c);
             $c->takeType(TokenType::Separator);
+        }
+        if ($c->at > $from && null !== $joined = self::joining($c)) {
+            // "on last st join B"
+            return $joined;
         }
         $c->skip('yarn', 'colour', 'color');
         if (!$c->skip(...self::CHANGING)) {
@@ -120,7 +124,7 @@ final class Yarns
         }
         $c->skipTypes(TokenType::Separator, TokenType::Stop);
         $c->skip('and', 'then');
-        $new = self::joining($c) ?? self::changing($c);
+        $new = self::joining($c) ?? self::changing($c) ?? self::with($c);
 
         return null === $new ? $c->back($from) : [$new[0], $new[1] ?? $how, null];
     }
@@ -129,11 +133,11 @@ final class Yarns
     private static function with(Cursor $c): ?array
     {
         $from = $c->at;
-        $c->skip('work', 'working', 'now');
-        if (!$c->take(...self::WITH)) {
+        $isIn = $c->skip('work', 'working', 'now') && $c->take('in');
+        if (!$isIn && !$c->take(...self::WITH)) {
             return $c->back($from);
         }
-        $name = YarnName::any($c);
+        $name = $isIn ? YarnName::known($c) : YarnName::any($c);
         if (null === $name) {
             return $c->back($from);
         }
