@@ -6,6 +6,8 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\TokenType;
 
 /** Reads what is said to the maker beside the stitches: cues ("stuff now", "place eyes …") and notes in brackets. */
@@ -40,6 +42,24 @@ final class Remarks
         $c->at = $c->tokens->count();
 
         return new Cue(CueKind::Note, trim($c->tokens->typed($from, $c->at), "/# \t"), $c->span($from));
+    }
+
+    /**
+     * "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node> with the cue, or the last made longer by it
+     */
+    public static function added(Cursor $c, array $nodes, Cue $cue): array
+    {
+        [$before, $comma] = \array_slice([null, null, ...$nodes], -2);
+        if (!$before instanceof Cue || !$comma instanceof Glue || ',' !== $c->tokens->text[$comma->span->from]) {
+            return [...$nodes, $cue];
+        }
+        $span = $before->span->to($cue->span);
+
+        return [...\array_slice($nodes, 0, -2), new Cue($before->kind, mb_substr($c->tokens->line, $span->from, $span->length()), $span)];
     }
 
     /**

@@ -64,7 +64,7 @@ final class Sequence
             }
             $c->back($from);
         }
-        if ($c->is(TokenType::Open) && $this->bracket()) {
+        if (($c->is(TokenType::Separator) && $this->goesOn()) || ($c->is(TokenType::Open) && $this->bracket())) {
             return;
         }
         if ($this->joins() || (0 === $this->depth && $this->beside()) || $this->named() || $this->worked()) {
@@ -77,8 +77,15 @@ final class Sequence
         if ($c->is(TokenType::Close)) {
             throw $c->error("There is a “{$c->value()}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
         }
-        $bracket = Remarks::bracket($c);
-        $this->nodes[] = $bracket ?? throw Unknown::at($c);
+        $this->nodes[] = Remarks::bracket($c) ?? throw Unknown::at($c);
+    }
+
+    /** A comma with a stitch or a yarn's letter after it only joins. */
+    private function goesOn(): bool
+    {
+        $from = $this->c->at++;
+
+        return $this->c->isPlainStitch() || $this->c->tokens->isCapital($this->c->at) ? $this->glue($from) : (bool) $this->c->back($from);
     }
 
     /** A bracket that can only be a count, or a group: the others are looked at one by one. */
@@ -261,15 +268,8 @@ final class Sequence
         if (null === $cue) {
             return false;
         }
-        [$before, $comma] = \array_slice([null, null, ...$this->nodes], -2);
-        if ($before instanceof Cue && $comma instanceof Glue && ',' === $this->c->tokens->text[$comma->span->from]) {
-            // "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
-            $span = $before->span->to($cue->span);
-            array_splice($this->nodes, -2);
-            $this->idle = 0;
-            $cue = new Cue($before->kind, mb_substr($this->c->tokens->line, $span->from, $span->length()), $span);
-        }
-        $this->nodes[] = $cue;
+        $this->nodes = Remarks::added($this->c, $this->nodes, $cue);
+        $this->idle = 0;
         $this->isAfter = true;
 
         return true;
