@@ -16,7 +16,7 @@ use Alternum\Core\Notation\TokenType;
 final class Starts
 {
     /** Words that it may begin with: at all others it need not look. */
-    private const FIRST = ['now' => 1, 'and' => 1, 'then' => 1, 'rotate' => 1, 'continue' => 1, 'continuing' => 1, 'work' => 1, 'working' => 1, 'along' => 1, 'on' => 1, 'to' => 1, 'down' => 1, 'up' => 1, 'the' => 1, 'other' => 1, 'opposite' => 1, 'make' => 1, 'start' => 1, 'begin' => 1, 'starting' => 1, 'beginning' => 1, 'making' => 1, 'slip' => 1, 'slipknot' => 1, 'create' => 1, 'with' => 1, 'a' => 1, 'an' => 1, 'in' => 1, 'into' => 1, 'form' => 1, 'first' => 1, 'by' => 1, 'using' => 1, 'magic' => 1, 'adjustable' => 1, 'sliding' => 1, 'double' => 1, 'mr' => 1, 'mc' => 1, 'mcr' => 1, 'mgr' => 1, 'ring' => 1, 'circle' => 1, 'loop' => 1, 'join' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'sl' => 1, 'ss' => 1, 'slst' => 1, 'slip stitch' => 1, 'sl st' => 1, 'turn' => 1, 'from' => 1, 'across' => 1, 'back' => 1, 'over' => 1, 'ch' => 1, 'chain' => 1, 'yarn' => 1, 'your' => 1, 'remaining' => 1, 'unworked' => 1];
+    private const FIRST = ['(' => 1, '[' => 1, 'now' => 1, 'and' => 1, 'then' => 1, 'rotate' => 1, 'continue' => 1, 'continuing' => 1, 'work' => 1, 'working' => 1, 'along' => 1, 'on' => 1, 'to' => 1, 'down' => 1, 'up' => 1, 'the' => 1, 'other' => 1, 'opposite' => 1, 'make' => 1, 'start' => 1, 'begin' => 1, 'starting' => 1, 'beginning' => 1, 'making' => 1, 'slip' => 1, 'slipknot' => 1, 'create' => 1, 'with' => 1, 'a' => 1, 'an' => 1, 'in' => 1, 'into' => 1, 'form' => 1, 'first' => 1, 'by' => 1, 'using' => 1, 'magic' => 1, 'adjustable' => 1, 'sliding' => 1, 'double' => 1, 'mr' => 1, 'mc' => 1, 'mcr' => 1, 'mgr' => 1, 'ring' => 1, 'circle' => 1, 'loop' => 1, 'join' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'sl' => 1, 'ss' => 1, 'slst' => 1, 'slip stitch' => 1, 'sl st' => 1, 'turn' => 1, 'from' => 1, 'across' => 1, 'back' => 1, 'over' => 1, 'ch' => 1, 'chain' => 1, 'yarn' => 1, 'your' => 1, 'remaining' => 1, 'unworked' => 1];
 
     /**
      * @param list<Node> $before what the line says before
@@ -42,6 +42,7 @@ final class Starts
     {
         $from = $c->at;
         $said = false;
+        $bracket = $c->takeType(TokenType::Open);
         $c->skip('now', 'and', 'then');
         while ($c->isWord('now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'up', 'the', 'other', 'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn', 'around', 'in', 'back', 'unworked', 'loops', 'bottom', 'free', 'edge', 'your', 'work', 'into', 'piece', 'and', 'across', 'chs', 'remaining', 'over')) {
             $said = $said || $c->isWord('side', 'rotate', 'opposite');
@@ -51,7 +52,7 @@ final class Starts
             ++$c->at;
         }
 
-        return $said ? [new OtherSide($c->span($from))] : $c->back($from);
+        return $said && (!$bracket || $c->takeType(TokenType::Close)) ? [new OtherSide($c->span($from))] : $c->back($from);
     }
 
     /** @return array{Node}|null "make a slip knot" */

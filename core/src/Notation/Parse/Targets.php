@@ -196,7 +196,7 @@ final class Targets
         if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
             return $c->back($from);
         }
-        if ($in && ('around' === $preposition || ('to' === $preposition && !($named && \in_array($c->tokens->value($from), ['next', 'following'], true))))) {
+        if ($in && (('around' === $preposition && !($next && $named)) || ('to' === $preposition && !($named && \in_array($c->tokens->value($from), ['next', 'following'], true))))) {
             return $c->back($from);
         }
         $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);
@@ -228,6 +228,14 @@ final class Targets
     {
         $c->skip('single', 'of');
         if ($c->take(...Words::STITCHES) || $c->take('one', 'ones')) {
+            // "in each st and ch around"; "in next st and ch 2" goes on with chains.
+            $mark = $c->at;
+            $isAnd = $c->take('and');
+            $c->take('each');
+            if (!$isAnd || !$c->take('ch', 'chain') || null !== $c->number()) {
+                $c->back($mark);
+            }
+
             return;
         }
         $name = $c->name();

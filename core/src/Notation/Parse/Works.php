@@ -163,7 +163,9 @@ final class Works
     {
         $mark = $c->at;
         $c->takeType(TokenType::Dash);
-        if ($c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st') && null !== $name = $c->name()) {
+        $isSaid = $c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st');
+        $c->takeType(TokenType::Dash);
+        if ($isSaid && null !== $name = $c->name()) {
             if (\in_array($name[0], [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
                 $stitch = 5 === $loops || Stitch::Puff === $name[0] ? $name[0] : Stitch::tryFrom($name[0]->value.$loops);
                 $stitch ?? throw $c->error("A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.', $mark - 1);
