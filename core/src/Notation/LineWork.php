@@ -83,15 +83,19 @@ final readonly class LineWork
                 $rounds = (new AgainRounds($this->rounds->made(), $this->rounds->lines()))->of($line->again[0], $line->head->rounds ?? null);
                 $trial = Trial::of($this->led($line, $rounds[0]), $this->rounds->below());
                 $counts = array_map(static fn (Count $count): int => $count->stitches, $line->counts);
-                if ($trial->fits($this->rounds->below()) && (1 !== \count($rounds) || [] === $counts || \in_array($trial->makes, $counts, true))) {
+                if (!$trial->fits($this->rounds->below())) {
+                    continue;
+                }
+                if (1 !== \count($rounds) || [] === $counts || \in_array($trial->makes, $counts, true)) {
                     return $line;
                 }
+                $fitting ??= $line;
             } catch (SyntaxError) {
                 continue;
             }
         }
 
-        return $lines[0];
+        return $fitting ?? $lines[0];
     }
 
     private function worked(Line $line, Source $source, int $times, ?Trial $first): bool
