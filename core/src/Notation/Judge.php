@@ -150,7 +150,8 @@ final class Judge
         return match ($assumed) {
             // "2 hdc, sc around" fills up with plain stitches; "sc, inc around" hardly with increases.
             Assumption::LastOnlyAround => \in_array(Assumption::NameParted, $trial->line->assumed, true) ? self::NEVER : self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
-            Assumption::DashStitches => $trial->starts ? self::NEVER : 60,
+            // After "around" no stitches are left: "sc around - 11 sc" counts, if wrongly.
+            Assumption::DashStitches => $trial->starts || self::isOpen($trial->line) ? self::NEVER : 60,
             Assumption::OneAround => [] === $trial->line->counts || null !== $trial->odd ? self::NEVER : 0,
             Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
             Assumption::NumberRepeats => 60,

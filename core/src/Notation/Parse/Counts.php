@@ -165,10 +165,10 @@ final class Counts
         $words = $c->at;
         $isWork = null !== $c->name();
         if ($isWork && !$hasWord && !self::isAfterEquals($c, $from)) {
-            // "- 6 sc" may be stitches.
+            // "- 6 sc", "sc around. 6 sc." may be stitches.
             $isLast = null !== $name = $c->name();
             $isLast = $isLast && (!$c->tokens->has($c->at + $name[1]) || $c->tokens->is($c->at + $name[1], TokenType::Stop) && !$c->tokens->has($c->at + $name[1] + 1));
-            if (!$c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || !$isLast || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
+            if (!($c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || '.' === $c->tokens->value($from - 1)) || !$isLast || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
                 return $c->back($from);
             }
         }

@@ -71,7 +71,7 @@ final class Heads
         $mark = $c->at;
         $isFor = $c->take('for');
         $c->skip(...($isFor ? ['the'] : []));
-        if (!$c->take(...Words::ROUND)) {
+        if (!$c->take(...Words::ROUND) && !$c->take('step')) {
             return $c->back($mark);
         }
         $name = $c->value(-1);

@@ -109,7 +109,7 @@ final class Sequence
     /** After a dash or in a table's last column a number of stitches may be the count. */
     private function isCountLikely(): bool
     {
-        return 0 === $this->depth && $this->c->at > 0 && $this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals);
+        return 0 === $this->depth && $this->c->at > 0 && ($this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals) || ($this->isAfter && '.' === $this->c->value(-1)));
     }
 
     /** Signs and words that only join, and how often what stands before is worked. */
