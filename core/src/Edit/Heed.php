@@ -8,7 +8,7 @@ use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Plan;
 
-/** Does what a cue in the typed words says: sets the eyes, takes a tail's length. */
+/** Does what a cue in the typed words says: sets the eyes, takes a tail's length, closes the rounds so. */
 final readonly class Heed implements Edit
 {
     /**
@@ -27,6 +27,7 @@ final readonly class Heed implements Edit
                 return match (true) {
                     null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),
                     null !== $offer->tailCm => $plan->withYarnUse($plan->yarnUse->withSewingTail($offer->tailCm)),
+                    null !== $offer->closing => $plan->withPiece($piece->withClosing($offer->closing)),
                     default => $plan,
                 };
             }

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Placement;
 
-/** Something that a cue says and that the plan can hold: the eyes' place, a tail's length. */
+/** Something that a cue says and that the plan can hold: the eyes' place, a tail's length, how rounds are closed. */
 final readonly class CueOffer
 {
     /**
-     * @param int            $line   the typed line, from 1
-     * @param string         $text   the cue in her words
-     * @param string         $label  what taking it does
-     * @param Placement|null $placed eyes and such
-     * @param float|null     $tailCm the tail to sew with
+     * @param int            $line    the typed line, from 1
+     * @param string         $text    the cue in her words
+     * @param string         $label   what taking it does
+     * @param Placement|null $placed  eyes and such
+     * @param float|null     $tailCm  the tail to sew with
+     * @param Closing|null   $closing where its joined rounds are closed
      */
-    public function __construct(public int $line, public string $text, public string $label, public ?Placement $placed = null, public ?float $tailCm = null)
+    public function __construct(public int $line, public string $text, public string $label, public ?Placement $placed = null, public ?float $tailCm = null, public ?Closing $closing = null)
     {
     }
 }

@@ -6,10 +6,12 @@ namespace Alternum\Core\Making;
 
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Worked;
 
 /** Finds the cues that the plan can act on, and has not yet. */
 final class CueOffers
@@ -22,6 +24,9 @@ final class CueOffers
     {
         $offers = [];
         foreach ($reading->rounds as $round) {
+            if (null !== $round->closed && [] === array_filter($offers, static fn (?CueOffer $offer): bool => null !== $offer?->closing)) {
+                $offers[] = self::closing($piece, $round->line);
+            }
             foreach ($round->cues as $cue) {
                 $offers[] = self::offer($plan, $piece, $round->line, $cue->text);
             }
@@ -33,6 +38,17 @@ final class CueOffers
         usort($offers, static fn (CueOffer $one, CueOffer $other): int => $one->line <=> $other->line);
 
         return $offers;
+    }
+
+    /** "join with sl st in the back loop of the first st", in joined rounds. */
+    private static function closing(Piece $piece, int $line): ?CueOffer
+    {
+        $typed = $piece->rounds[$line - 1] ?? '';
+        if (Worked::Joined !== $piece->worked || Closing::BackLoop === $piece->closing || 1 !== preg_match('/(?:sl(?:ip)?\s*st(?:itch)?|ss|join)\b[^.,;]*\bback\s+loops?\b[^.,;]*\bfirst\b[^.,;(\[]*/i', $typed, $match)) {
+            return null;
+        }
+
+        return new CueOffer($line, trim($match[0]), 'Close its rounds in the back loop of the first stitch', closing: Closing::BackLoop);
     }
 
     private static function offer(Plan $plan, Piece $piece, int $line, string $text): ?CueOffer

@@ -63,6 +63,11 @@ final readonly class Piece
         return $this->but(worked: $worked);
     }
 
+    public function withClosing(Closing $closing): self
+    {
+        return $this->but(closing: $closing);
+    }
+
     public function withLean(float $lean): self
     {
         return $this->but(lean: $lean);
@@ -103,6 +108,7 @@ final readonly class Piece
         ?ChangeChoice $changes = null,
         ?array $placements = null,
         Face|false|null $face = false,
+        ?Closing $closing = null,
     ): self {
         return new self(
             $this->key,
@@ -116,7 +122,7 @@ final readonly class Piece
             $changes ?? $this->changes,
             $this->start,
             $this->chainCounts,
-            $this->closing,
+            $closing ?? $this->closing,
             $placements ?? $this->placements,
             false === $face ? $this->face : $face,
         );

@@ -14,9 +14,11 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Said;
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -79,5 +81,19 @@ final class CuesTest extends TestCase
     public function testEyesThatAreNotBetweenNeighboursAreNotOffered(): void
     {
         self::assertSame([], self::offered(Plans::of(['6 sc in MR', 'R2-6: sc around', 'Eyes between rounds 2 and 5.'])));
+    }
+
+    /** Where the slip stitch goes that closes joined rounds is offered once, and taken. */
+    public function testTheWayRoundsAreClosedIsOffered(): void
+    {
+        $lines = ['R1: 6 sc in MR, join', 'R2: ch 1, inc x6, sl st to the back loop of the first sc (12)', 'R3: ch 1, sc around, join with sl st in back loop of first st (12)'];
+        $plan = Plans::of($lines);
+        $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
+        $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
+        self::assertSame([[2, 'sl st to the back loop of the first sc', 'Close its rounds in the back loop of the first stitch']], array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers));
+        $heeded = (new Heed('body', 2, $offers[0]->text))->apply($plan);
+        self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);
+        self::assertSame([], CueOffers::of($heeded, $heeded->pieces[0], PieceReading::of($heeded, $heeded->pieces[0])));
+        self::assertSame([], CueOffers::of(Plans::of($lines), Plans::of($lines)->pieces[0], PieceReading::of(Plans::of($lines), Plans::of($lines)->pieces[0])), 'A spiral is not closed.');
     }
 }
