@@ -210,6 +210,12 @@ final class Cursor
         return null !== $name && !isset(self::OTHERWISE[$this->value($ahead)]) && !isset(self::AFTER[$this->value($ahead + $name[1])]);
     }
 
+    /** "A 6" in a list: so many stitches in a yarn. */
+    public function isLettered(): bool
+    {
+        return TokenType::Number === ($this->types[$this->at + 1] ?? null) && \in_array($this->types[$this->at + 2] ?? null, [TokenType::Separator, null], true) && $this->tokens->isCapital($this->at);
+    }
+
     /** Whether one of some words stands anywhere in the line. */
     public function mentions(string ...$words): bool
     {

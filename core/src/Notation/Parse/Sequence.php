@@ -56,7 +56,7 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
-        if (!$this->isCountLikely() && $c->isPlainStitch()) {
+        if (($c->isPlainStitch() || $c->isLettered()) && !$this->isCountLikely()) {
             if (null !== $node = Works::of($c)) {
                 $this->add($node, $this->loop, $from);
 

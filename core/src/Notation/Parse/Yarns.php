@@ -27,6 +27,9 @@ final class Yarns
         if (!isset(self::FIRST[$c->value()]) && !$c->yarns->mayBegin($c->value())) {
             return null;
         }
+        if ($c->is(TokenType::Open) && !$c->yarns->mayBegin($c->value(1)) && !isset(self::FIRST[$c->value(1)])) {
+            return null;
+        }
         $from = $c->at;
         $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? self::joining($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
         if (null === $yarn) {
