@@ -7,7 +7,6 @@ namespace Alternum\Core\Colour;
 use Alternum\Core\Fabric\Course;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -32,7 +31,7 @@ final readonly class Colouring
         $check = new LayerCheck($plan, $piece, $fabric->counts());
         $problems = [];
         $named = null === $reading || !$reading->namesYarns() ? [] : self::named($reading);
-        $typedAt = [] === $named ? -1 : self::typedAt($piece);
+        $typedAt = [] === $named ? null : Typed::place($piece->colours);
         foreach ($piece->colours as $i => $laid) {
             if ($i === $typedAt) {
                 $laying->layNamed($named);
@@ -50,20 +49,6 @@ final readonly class Colouring
         }
 
         return new self($laying->rounds(), $problems);
-    }
-
-    /** The layer above which the words' yarns lie where the plan does not say: the fill, or all fills that it begins with. */
-    private static function typedAt(Piece $piece): int
-    {
-        $at = 0;
-        foreach ($piece->colours as $i => $laid) {
-            if ($laid->layer instanceof Typed) {
-                return -1;
-            }
-            $at = $laid->layer instanceof Fill && $at === $i ? $i + 1 : $at;
-        }
-
-        return $at;
     }
 
     /** @return list<string> a letter for each stitch of each round, a blank where the words name no yarn with one */

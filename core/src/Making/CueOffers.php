@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Closing;
@@ -22,11 +23,8 @@ final class CueOffers
     /** @return list<CueOffer> in the lines' order */
     public static function of(Plan $plan, Piece $piece, Reading $reading): array
     {
-        $offers = [];
+        $offers = [self::closing($piece, $reading)];
         foreach ($reading->rounds as $round) {
-            if (null !== $round->closed && [] === array_filter($offers, static fn (?CueOffer $offer): bool => null !== $offer?->closing)) {
-                $offers[] = self::closing($piece, $round->line);
-            }
             foreach ($round->cues as $cue) {
                 $offers[] = self::offer($plan, $piece, $round->line, $cue->text);
             }
@@ -40,15 +38,19 @@ final class CueOffers
         return $offers;
     }
 
-    /** "join with sl st in the back loop of the first st", in joined rounds. */
-    private static function closing(Piece $piece, int $line): ?CueOffer
+    /** "join with sl st in the back loop of the first st", in joined rounds: the first that says so. */
+    private static function closing(Piece $piece, Reading $reading): ?CueOffer
     {
-        $typed = $piece->rounds[$line - 1] ?? '';
-        if (Worked::Joined !== $piece->worked || Closing::BackLoop === $piece->closing || 1 !== preg_match('/(?:sl(?:ip)?\s*st(?:itch)?|ss|join)\b[^.,;]*\bback\s+loops?\b[^.,;]*\bfirst\b[^.,;(\[]*/i', $typed, $match)) {
+        if (Worked::Joined !== $piece->worked || Closing::BackLoop === $piece->closing) {
             return null;
         }
+        foreach ($reading->rounds as $round) {
+            if (Closed::ToBackLoop === $round->closed) {
+                return new CueOffer($round->line, $round->closed->value, 'Close all rounds in the back loop of the first stitch', closing: Closing::BackLoop);
+            }
+        }
 
-        return new CueOffer($line, trim($match[0]), 'Close its rounds in the back loop of the first stitch', closing: Closing::BackLoop);
+        return null;
     }
 
     private static function offer(Plan $plan, Piece $piece, int $line, string $text): ?CueOffer

@@ -9,6 +9,7 @@ use Alternum\Core\Change\Fate;
 use Alternum\Core\Change\Words;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
@@ -71,7 +72,7 @@ final readonly class Steps
     private static function closing(Piece $piece, Round $round): string
     {
         return match (true) {
-            Worked::Joined === $piece->worked => ", {$piece->closing->inWords()}",
+            Worked::Joined === $piece->worked && Closed::ToBackLoop !== $round->closed => ", {$piece->closing->inWords()}",
             null !== $round->closed => ", {$round->closed->value}",
             default => '',
         };

@@ -121,7 +121,7 @@ final class Printer
             $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
             $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
-            $item instanceof Close => $item->joins ? Closed::ToFirst->value : Closed::Level->value,
+            $item instanceof Close => $item->closed->value,
             $item instanceof Lift => "ch {$item->chains}".($item->stands ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
             $item instanceof OtherSide => 'on the other side of the chain:',
             default => '',

@@ -183,7 +183,7 @@ final readonly class Trial
         $closed = null;
         foreach ($line->items as $item) {
             if ($item instanceof Close) {
-                $closed = $item->joins ? Closed::ToFirst : Closed::Level;
+                $closed = $item->closed;
             }
         }
 

@@ -89,8 +89,11 @@ final class CuesTest extends TestCase
         $lines = ['R1: 6 sc in MR, join', 'R2: ch 1, inc x6, sl st to the back loop of the first sc (12)', 'R3: ch 1, sc around, join with sl st in back loop of first st (12)'];
         $plan = Plans::of($lines);
         $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
+        $steps = Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us);
+        self::assertStringContainsString('join with sl st in first st', $steps[0]->text);
+        self::assertStringContainsString('sl st to back loop of first st', $steps[1]->text);
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
-        self::assertSame([[2, 'sl st to the back loop of the first sc', 'Close its rounds in the back loop of the first stitch']], array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers));
+        self::assertSame([[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']], array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers));
         $heeded = (new Heed('body', 2, $offers[0]->text))->apply($plan);
         self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);
         self::assertSame([], CueOffers::of($heeded, $heeded->pieces[0], PieceReading::of($heeded, $heeded->pieces[0])));

@@ -88,7 +88,7 @@ final readonly class Line extends Node
     public function closes(): bool
     {
         foreach ($this->items as $item) {
-            if ($item instanceof Close && $item->joins) {
+            if ($item instanceof Close && $item->closed->joins()) {
                 return true;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Filling;
@@ -176,7 +177,7 @@ final class Beginnings
         $last = self::last($items);
         $slip = $items[$last] ?? null;
         if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
-            $items[$last] = new Close($slip->span, false);
+            $items[$last] = new Close($slip->span, Closed::Level);
         }
 
         return $items;

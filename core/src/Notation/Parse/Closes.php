@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
@@ -22,7 +23,7 @@ final class Closes
         $from = $c->at;
         $c->skip('and', 'then');
         if ($c->take('join', 'joining', 'joined', 'close', 'connect')) {
-            return self::join($c, $from) ? new Close($c->span($from), true) : $c->back($from);
+            return self::join($c, $from) ? self::close($c, $from) : $c->back($from);
         }
         $c->skip('work', 'make', 'with', 'a', '1', 'one');
         $name = $c->name();
@@ -31,7 +32,12 @@ final class Closes
         }
         $c->at += $name[1];
 
-        return self::toFirst($c) ? new Close($c->span($from), true) : $c->back($from);
+        return self::toFirst($c) ? self::close($c, $from) : $c->back($from);
+    }
+
+    private static function close(Cursor $c, int $from): Close
+    {
+        return new Close($c->span($from), $c->tokens->isAmong($from, $c->at, ['back', 'blo']) ? Closed::ToBackLoop : Closed::ToFirst);
     }
 
     private static function join(Cursor $c, int $from): bool
