@@ -13,6 +13,7 @@ use Alternum\Core\Exchange\Fields;
 use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\LineMeanings;
@@ -102,7 +103,7 @@ final readonly class PlanController
         $text = EditReader::pasted($fields);
         $fields->done();
 
-        return new JsonResponse(AnalysisWriter::pasted(Pasted::of($text, $plan)));
+        return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan)));
     }
 
     /** What a stitch is worked into, in the plan's words. */
@@ -125,7 +126,7 @@ final readonly class PlanController
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         // A line that is still to be saved means nothing yet.
-        return new JsonResponse(AnalysisWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
+        return new JsonResponse(ReadingWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. Nothing is saved. */

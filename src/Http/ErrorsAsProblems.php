@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Http;
 
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Exchange\AnalysisWriter;
+use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\Refusal;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -24,7 +24,7 @@ final class ErrorsAsProblems
             return;
         }
         $response = match (true) {
-            $error instanceof Refusal => Problems::response(422, $error->problems[0]->message, $error->problems[0]->mend, ['problems' => AnalysisWriter::problems($error->problems)]),
+            $error instanceof Refusal => Problems::response(422, $error->problems[0]->message, $error->problems[0]->mend, ['problems' => ReadingWriter::problems($error->problems)]),
             $error instanceof EditRefused => Problems::response(422, $error->getMessage(), 'Load the plan again.'),
             $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => Problems::response(404, 'There is nothing here.', 'It may have been taken off the shelf. Go back to the shelf.'),
             $error instanceof HttpExceptionInterface => Problems::response($error->getStatusCode(), '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(), 'Load the page again.'),

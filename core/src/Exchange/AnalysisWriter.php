@@ -14,25 +14,19 @@ use Alternum\Core\Colour\Pair;
 use Alternum\Core\Colour\Shade;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Colour\Sight;
-use Alternum\Core\Edit\Pasted;
-use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
-use Alternum\Core\Notation\Meaning;
-use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
-use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Yarn\Amount;
 
@@ -57,103 +51,8 @@ final class AnalysisWriter
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan),
-            'problems' => self::problems($analysis->problems),
+            'problems' => ReadingWriter::problems($analysis->problems),
         ];
-    }
-
-    /** @return array<string, mixed> what `bin/alternum read` prints */
-    public static function reading(Reading $reading): array
-    {
-        return [
-            'rounds' => self::readRounds($reading),
-            'problems' => self::problems($reading->problems),
-        ];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function readRounds(Reading $reading): array
-    {
-        $rounds = [];
-        $yarns = $reading->yarns();
-        foreach ($reading->rounds as $i => $round) {
-            if ($round->readable) {
-                $rounds[] = ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches(), 'yarns' => self::named($yarns[$i]), 'cues' => $reading->cuesOf($round->number)];
-            }
-        }
-
-        return $rounds;
-    }
-
-    /**
-     * @param list<array{string|null, int}> $runs
-     *
-     * @return list<array{yarn: string|null, stitches: int}>
-     */
-    private static function named(array $runs): array
-    {
-        return array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], $runs);
-    }
-
-    /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
-    public static function pasted(Pasted $pasted): array
-    {
-        return ['pieces' => array_map(static function (PastedPiece $piece): array {
-            $problems = [];
-            foreach ($piece->reading->errors() as $problem) {
-                $problems[$problem->line ?? 1] ??= $problem->message;
-            }
-
-            return [
-                'name' => $piece->name,
-                'copies' => $piece->copies,
-                'worked' => $piece->worked->value,
-                'rounds' => \count($piece->reading->rounds),
-                'stitches' => $piece->reading->stitches(),
-                'problems' => \count($piece->reading->errors()),
-                'begins' => null === $piece->begins ? null : ['says' => $piece->begins->inWords(), 'words' => $piece->begins->words],
-                'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
-                    'text' => $line,
-                    'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],
-                    'makes' => null === $span ? null : $piece->reading->rounds[$span[1] - 1]->makes,
-                    'problem' => $problems[$i + 1] ?? null,
-                ], $piece->lines, $piece->reading->spans, array_keys($piece->lines)),
-            ];
-        }, $pasted->pieces)];
-    }
-
-    /**
-     * @param list<Meaning> $meanings
-     *
-     * @return array<string, mixed> what a typed line was taken for
-     */
-    public static function meanings(array $meanings): array
-    {
-        return ['meanings' => array_map(static fn (Meaning $meaning): array => ['column' => $meaning->span->from + 1, 'length' => $meaning->span->length(), 'kind' => $meaning->kind->value, 'says' => $meaning->says], $meanings)];
-    }
-
-    /**
-     * @param list<Problem> $problems
-     *
-     * @return list<array<string, mixed>>
-     */
-    public static function problems(array $problems): array
-    {
-        return array_map(static fn (Problem $problem): array => array_filter([
-            'message' => $problem->message,
-            'severity' => $problem->severity->value,
-            'mend' => $problem->mend,
-            'piece' => $problem->piece,
-            'path' => $problem->path,
-            'line' => $problem->line,
-            'column' => $problem->column,
-            'length' => $problem->length,
-            'round' => $problem->round,
-            'numbering' => $problem->isNumbering ? true : null,
-            'readings' => [] === $problem->readings ? null : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
-            'setting' => $problem->setting?->value,
-            'newYarn' => $problem->newYarn,
-            'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
-        ], static fn (mixed $value): bool => null !== $value), $problems);
     }
 
     /** @return array<string, string> by the codes of a round's tops, their names in the plan's words */
@@ -201,7 +100,7 @@ final class AnalysisWriter
                 'levelMm' => self::rounded($course->level),
                 'ruffles' => $course->ruffles,
                 'readable' => $round->readable,
-                'yarns' => self::named($named[$i]),
+                'yarns' => ReadingWriter::yarns($named[$i]),
                 'cues' => $analysis->reading->cuesOf($round->number),
                 'tops' => '' === trim($course->tops, Stitch::Single->code()) ? '' : $course->tops,
                 'runs' => array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], Colouring::runs($analysis->colouring->rounds[$i])),

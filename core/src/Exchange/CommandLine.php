@@ -71,7 +71,7 @@ final class CommandLine
         try {
             return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
         } catch (Refusal $refusal) {
-            return new Outcome(Outcome::PROBLEMS, Json::encode(['problems' => AnalysisWriter::problems($refusal->problems)], true)."\n", self::inWords($refusal->problems));
+            return new Outcome(Outcome::PROBLEMS, Json::encode(['problems' => ReadingWriter::problems($refusal->problems)], true)."\n", self::inWords($refusal->problems));
         }
     }
 
@@ -90,7 +90,7 @@ final class CommandLine
         }
         $reading = Reader::read($lines, $terms, $worked);
 
-        return new Outcome([] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(AnalysisWriter::reading($reading), true)."\n", self::inWords($reading->problems));
+        return new Outcome([] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(ReadingWriter::reading($reading), true)."\n", self::inWords($reading->problems));
     }
 
     private static function withPlan(string $text, ?string $as, ?Terms $terms): Outcome

@@ -123,14 +123,14 @@ final class EditReader
             $fields->wrong('rounds', 'No round is named.', 'Pick one round or more.');
         }
 
-        return Paint::rounds($piece, [] === $rounds ? [1] : $rounds, PlanReader::yarnKey($fields));
+        return Paint::rounds($piece, [] === $rounds ? [1] : $rounds, LayerReader::yarnKey($fields));
     }
 
     private static function stripes(Fields $fields, string $piece): Paint
     {
         $from = $fields->whole('from', 1, Limits::ROUNDS);
         $to = $fields->whole('to', 1, Limits::ROUNDS);
-        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, PlanReader::stripe(...));
+        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, LayerReader::stripe(...));
 
         $isMirrored = $fields->has('mirrored') && $fields->truth('mirrored');
         $growth = $fields->whole('growth', -50, 50, 0);
@@ -157,9 +157,9 @@ final class EditReader
         $round = $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null;
         $fromFront = $fields->number('fromFront', -180, 180, 0);
         if ($fields->has('rows')) {
-            return AddMotif::rows($piece, PlanReader::motifRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
+            return AddMotif::rows($piece, LayerReader::motifRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
         }
-        $yarn = PlanReader::yarnKey($fields);
+        $yarn = LayerReader::yarnKey($fields);
 
         return $fields->has('text')
             ? AddMotif::letters($piece, $fields->text('text', 40), $yarn, $round, $fromFront)

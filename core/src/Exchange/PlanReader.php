@@ -5,40 +5,26 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Anchor;
-use Alternum\Core\Plan\Band;
 use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\Beginning;
-use Alternum\Core\Plan\Blend;
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Copy;
 use Alternum\Core\Plan\Face;
-use Alternum\Core\Plan\Fill;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Hand;
-use Alternum\Core\Plan\HandSet;
 use Alternum\Core\Plan\Join;
-use Alternum\Core\Plan\Laid;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Method;
-use Alternum\Core\Plan\Motif;
-use Alternum\Core\Plan\Panel;
-use Alternum\Core\Plan\Part;
 use Alternum\Core\Plan\PickUp;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Reach;
-use Alternum\Core\Plan\Spots;
-use Alternum\Core\Plan\StitchRun;
-use Alternum\Core\Plan\Stripe;
-use Alternum\Core\Plan\Stripes;
 use Alternum\Core\Plan\Terms;
-use Alternum\Core\Plan\Typed;
 use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
@@ -51,9 +37,9 @@ final class PlanReader
     public const FORMAT = 'alternum-plan';
     public const VERSION = 1;
 
-    private const YARN_KEY = '/^[A-Z]$/D';
-    private const YARN_KEY_SAYS = 'A yarn is known by one capital letter, A to Z.';
-    private const ONE_LINE = '/^[^\r\n]*$/D';
+    public const YARN_KEY = '/^[A-Z]$/D';
+    public const YARN_KEY_SAYS = 'A yarn is known by one capital letter, A to Z.';
+    public const ONE_LINE = '/^[^\r\n]*$/D';
 
     /** @throws Refusal that names each path */
     public static function json(string $json): Plan
@@ -105,19 +91,6 @@ final class PlanReader
         $fields->close();
 
         return $yarn;
-    }
-
-    public static function stripe(Fields $fields): Stripe
-    {
-        $stripe = new Stripe(self::yarnKey($fields), $fields->whole('rounds', 1, Limits::ROUNDS));
-        $fields->close();
-
-        return $stripe;
-    }
-
-    public static function yarnKey(Fields $fields): string
-    {
-        return $fields->text('yarn', 1, self::YARN_KEY, self::YARN_KEY_SAYS);
     }
 
     /** @return non-empty-list<Yarn> */
@@ -198,7 +171,7 @@ final class PlanReader
             $fields->texts('rounds', Limits::LINES, Limits::LINE, self::ONE_LINE, 'A line break is in it: write each line as a text of its own.'),
             $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
             fmod($front->number('degrees', 0, 360), 360.0),
-            $fields->objects('colours', 0, Limits::LAYERS, self::laid(...)),
+            $fields->objects('colours', 0, Limits::LAYERS, LayerReader::laid(...)),
             self::changes($fields->object('changes')),
             $fields->has('start') ? self::beginning($fields->object('start')) : null,
             $fields->has('chainCounts') && $fields->truth('chainCounts'),
@@ -275,106 +248,6 @@ final class PlanReader
 
             return $read;
         }));
-    }
-
-    private static function laid(Fields $fields): Laid
-    {
-        $kind = $fields->has('kind') ? $fields->raw('kind') : null;
-        $layer = match ($kind) {
-            'fill' => new Fill(self::yarnKey($fields)),
-            'stripes' => self::stripes($fields),
-            'band' => new Band(self::reach($fields->object('where')), self::yarnKey($fields)),
-            'run' => new StitchRun(
-                $fields->whole('round', 1, Limits::ROUNDS),
-                $fields->whole('from', 1, Limits::STITCHES_IN_ROUND),
-                $fields->whole('to', 1, Limits::STITCHES_IN_ROUND),
-                self::yarnKey($fields),
-            ),
-            'spots' => self::spots($fields),
-            'motif' => new Motif(self::motifRows($fields), $fields->whole('round', 1, Limits::ROUNDS), $fields->number('fromFront', -180, 180, 0), !$fields->has('straight') || $fields->truth('straight')),
-            'panel' => new Panel(self::yarnKey($fields), $fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS), $fields->number('degrees', 1, 360), $fields->number('fromFront', -180, 180, 0)),
-            'blend' => new Blend(self::yarnKey($fields), $fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS)),
-            'hand' => self::handSet($fields),
-            'typed' => new Typed(),
-            default => null,
-        };
-        if (null === $layer) {
-            $fields->wrong('kind', 'This kind of colour layer is not known.', 'Write fill, stripes, band, run, spots, motif, panel, blend, hand or typed.');
-
-            return new Laid(new Fill('A'));
-        }
-        $laid = new Laid($layer, $fields->has('name') ? $fields->text('name', Limits::NAME, self::ONE_LINE, 'It is one line.') : '', $fields->has('hidden') && $fields->truth('hidden'));
-        $fields->close();
-
-        return $laid;
-    }
-
-    private static function reach(Fields $fields): Reach
-    {
-        $part = $fields->oneOf('part', Part::class);
-        $reach = match ($part) {
-            Part::Rounds => Reach::rounds($fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS)),
-            Part::First, Part::Last => Reach::atEnd($part, $fields->whole('rounds', 1, Limits::ROUNDS)),
-            Part::Widest => Reach::fromWidest($fields->whole('offset', -Limits::ROUNDS, Limits::ROUNDS), $fields->whole('rounds', 1, Limits::ROUNDS)),
-            default => Reach::allThat($part),
-        };
-        $fields->close();
-
-        return $reach;
-    }
-
-    private static function spots(Fields $fields): Spots
-    {
-        $from = $fields->whole('from', 1, Limits::ROUNDS);
-        $isCounted = !$fields->has('every');
-
-        return new Spots(
-            self::yarnKey($fields),
-            $from,
-            $fields->whole('to', 1, Limits::ROUNDS, $from),
-            $fields->whole('step', 1, Limits::ROUNDS, 1),
-            $isCounted ? $fields->whole('count', 1, Limits::STITCHES_IN_ROUND) : 0,
-            $isCounted ? 0 : $fields->whole('every', 1, Limits::STITCHES_IN_ROUND),
-            $fields->whole('wide', 1, Limits::MOTIF, 1),
-            $fields->whole('tall', 1, Limits::MOTIF, 1),
-            $fields->has('staggered') && $fields->truth('staggered'),
-            $fields->number('fromFront', -180, 180, 0),
-        );
-    }
-
-    /** @return non-empty-list<non-empty-string> */
-    public static function motifRows(Fields $fields): array
-    {
-        $rows = array_values(array_filter($fields->texts('rows', Limits::MOTIF, Limits::MOTIF, '/^[A-Z.]+$/D', 'Write a yarn’s letter or a stop for each cell.'), static fn (string $row): bool => '' !== $row));
-        if ([] === $rows || [] !== array_filter($rows, static fn (string $row): bool => \strlen($row) !== \strlen($rows[0]))) {
-            $fields->wrong('rows', 'The rows of a motif are as long as one another, and there is one at least.', 'Fill the shorter ones with stops.');
-
-            return ['.'];
-        }
-
-        return $rows;
-    }
-
-    private static function handSet(Fields $fields): HandSet
-    {
-        $rounds = [];
-        foreach ($fields->textMap('rounds', '/^[A-Z.]{1,'.Limits::STITCHES_IN_ROUND.'}$/D', 'Write a yarn’s letter or a stop for each stitch.', '/^[1-9]\d{0,2}$/D', 'Name a round by its number.') as $round => $letters) {
-            if ('' !== $letters) {
-                $rounds[(int) $round] = $letters;
-            }
-        }
-        ksort($rounds);
-
-        return new HandSet($rounds);
-    }
-
-    private static function stripes(Fields $fields): Stripes
-    {
-        $from = $fields->whole('from', 1, Limits::ROUNDS);
-        $to = $fields->whole('to', 1, Limits::ROUNDS);
-        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, self::stripe(...));
-
-        return new Stripes($from, $to, [] === $sequence ? [new Stripe('A', 1)] : $sequence);
     }
 
     private static function changes(Fields $fields): ChangeChoice

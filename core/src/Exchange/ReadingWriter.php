@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Edit\PastedPiece;
+use Alternum\Core\Notation\Meaning;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Problem;
+
+/** What was read of typed words as values for JSON: contract/analysis.schema.json and contract/openapi.yaml. */
+final class ReadingWriter
+{
+    /** @return array<string, mixed> what `bin/alternum read` prints */
+    public static function reading(Reading $reading): array
+    {
+        return [
+            'rounds' => self::rounds($reading),
+            'problems' => self::problems($reading->problems),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rounds(Reading $reading): array
+    {
+        $rounds = [];
+        $yarns = $reading->yarns();
+        foreach ($reading->rounds as $i => $round) {
+            if ($round->readable) {
+                $rounds[] = ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches(), 'yarns' => self::yarns($yarns[$i]), 'cues' => $reading->cuesOf($round->number)];
+            }
+        }
+
+        return $rounds;
+    }
+
+    /**
+     * @param list<array{string|null, int}> $runs
+     *
+     * @return list<array{yarn: string|null, stitches: int}> the yarns that words name in a round, in working order; null where they name none
+     */
+    public static function yarns(array $runs): array
+    {
+        return array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], $runs);
+    }
+
+    /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
+    public static function pasted(Pasted $pasted): array
+    {
+        return ['pieces' => array_map(static function (PastedPiece $piece): array {
+            $problems = [];
+            foreach ($piece->reading->errors() as $problem) {
+                $problems[$problem->line ?? 1] ??= $problem->message;
+            }
+
+            return [
+                'name' => $piece->name,
+                'copies' => $piece->copies,
+                'worked' => $piece->worked->value,
+                'rounds' => \count($piece->reading->rounds),
+                'stitches' => $piece->reading->stitches(),
+                'problems' => \count($piece->reading->errors()),
+                'begins' => null === $piece->begins ? null : ['says' => $piece->begins->inWords(), 'words' => $piece->begins->words],
+                'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
+                    'text' => $line,
+                    'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],
+                    'makes' => null === $span ? null : $piece->reading->rounds[$span[1] - 1]->makes,
+                    'problem' => $problems[$i + 1] ?? null,
+                ], $piece->lines, $piece->reading->spans, array_keys($piece->lines)),
+            ];
+        }, $pasted->pieces)];
+    }
+
+    /**
+     * @param list<Meaning> $meanings
+     *
+     * @return array<string, mixed> what a typed line was taken for
+     */
+    public static function meanings(array $meanings): array
+    {
+        return ['meanings' => array_map(static fn (Meaning $meaning): array => ['column' => $meaning->span->from + 1, 'length' => $meaning->span->length(), 'kind' => $meaning->kind->value, 'says' => $meaning->says], $meanings)];
+    }
+
+    /**
+     * @param list<Problem> $problems
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function problems(array $problems): array
+    {
+        return array_map(static fn (Problem $problem): array => array_filter([
+            'message' => $problem->message,
+            'severity' => $problem->severity->value,
+            'mend' => $problem->mend,
+            'piece' => $problem->piece,
+            'path' => $problem->path,
+            'line' => $problem->line,
+            'column' => $problem->column,
+            'length' => $problem->length,
+            'round' => $problem->round,
+            'numbering' => $problem->isNumbering ? true : null,
+            'readings' => [] === $problem->readings ? null : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
+            'setting' => $problem->setting?->value,
+            'newYarn' => $problem->newYarn,
+            'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
+        ], static fn (mixed $value): bool => null !== $value), $problems);
+    }
+}
