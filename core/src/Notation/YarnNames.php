@@ -100,7 +100,7 @@ final readonly class YarnNames
         if (0 === $words) {
             // "cream yarn" is called cream.
             $words = $this->coloured($tokens, $at);
-            $after = $words > 0 && \in_array($tokens->value($at + $words), ['yarn', 'colour', 'color'], true) ? 1 : 0;
+            $after = $words > 0 && \in_array($tokens->value($at + $words), ['yarn', 'thread', 'colour', 'color'], true) ? 1 : 0;
         }
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.

@@ -51,6 +51,14 @@ final class CuesTest extends TestCase
         self::assertSame([CueKind::Tail, CueKind::Eyes, CueKind::Sew, CueKind::Note], array_map(static fn (Said $said): CueKind => $said->kind, $reading->said));
     }
 
+    /** "With black thread" is what a mouth is embroidered in; no round is worked in it. */
+    public function testTheYarnOfACueColoursNoRound(): void
+    {
+        $reading = Reader::read(['6 sc in MR', 'With black thread, embroider a mouth.', 'inc x6', 'With B, continue.'], Terms::Us);
+        self::assertSame([[[null, 6]], [[null, 12]], [['B', 12]]], $reading->yarns());
+        self::assertSame(['With black thread, embroider a mouth'], $reading->cuesOf(1));
+    }
+
     public function testIsShownWhileMaking(): void
     {
         $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-4: sc around', 'Stuff lightly.', 'R5: sc around']);

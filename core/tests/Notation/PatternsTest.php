@@ -49,6 +49,10 @@ final class PatternsTest extends TestCase
             if (null !== $pattern->yarns) {
                 self::assertSame($pattern->yarns, self::yarns($reading), $pattern->name);
             }
+            if (null !== $pattern->stitches) {
+                self::assertSame($pattern->stitches, array_map(static fn (Round $round): string => $round->codes, $reading->rounds), $pattern->name);
+                self::assertSame($pattern->cues, array_combine(array_keys($pattern->cues ?? []), array_map($reading->cuesOf(...), array_keys($pattern->cues ?? []))), $pattern->name);
+            }
         }
     }
 

@@ -8,6 +8,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\TokenType;
 
 /** Reads what is said to the maker beside the stitches: cues ("stuff now", "place eyes …") and notes in brackets. */
@@ -45,7 +46,7 @@ final class Remarks
     }
 
     /**
-     * "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
+     * Adds a cue to what the line says. "place the eyes between rounds 5 and 6, 7 stitches apart" is one thing to do.
      *
      * @param list<Node> $nodes
      *
@@ -53,6 +54,13 @@ final class Remarks
      */
     public static function added(Cursor $c, array $nodes, Cue $cue): array
     {
+        $isOver = !$c->has() || ('.' === $c->value() && !$c->tokens->has($c->at + 1));
+        if ($isOver && 1 === \count($nodes) && $nodes[0] instanceof Yarn && $c->tokens->isAmong(0, 1, ['with', 'using'])) {
+            // "With black thread, embroider a mouth.": the yarn is the cue's, no round's.
+            $span = $nodes[0]->span->to($cue->span);
+
+            return [new Cue($cue->kind, mb_substr($c->tokens->line, $span->from, $span->length()), $span)];
+        }
         [$before, $comma] = \array_slice([null, null, ...$nodes], -2);
         if (!$before instanceof Cue || !$comma instanceof Glue || ',' !== $c->tokens->text[$comma->span->from]) {
             return [...$nodes, $cue];
@@ -86,7 +94,7 @@ final class Remarks
         }
         $c->at = $end;
 
-        return new Cue($isBegun ? CueKind::Stuff : self::kind($c, $from, $end, $kind ?? CueKind::Note), $c->tokens->typed($from, $end), $c->span($from));
+        return new Cue($isBegun ? CueKind::Stuff : self::kind($c, $from, $end, $kind ?? CueKind::Note), trim($c->tokens->typed($from, $end), ' *_'), $c->span($from));
     }
 
     /** Where a clause ends: a strong one's stitches end only at a sign between clauses, or where "and" leads on to a new one. */
