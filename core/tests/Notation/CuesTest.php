@@ -54,7 +54,7 @@ final class CuesTest extends TestCase
     /** "With black thread" is what a mouth is embroidered in; no round is worked in it. */
     public function testTheYarnOfACueColoursNoRound(): void
     {
-        $reading = Reader::read(['6 sc in MR', 'With black thread, embroider a mouth.', 'inc x6', 'With B, continue.'], Terms::Us);
+        $reading = Reader::read(['6 sc in MR', 'With black thread, embroider a mouth.', 'inc x6', 'R3: With B, continue.'], Terms::Us);
         self::assertSame([[[null, 6]], [[null, 12]], [['B', 12]]], $reading->yarns());
         self::assertSame(['With black thread, embroider a mouth'], $reading->cuesOf(1));
     }
