@@ -35,6 +35,8 @@ test('the words at the caret say what they were taken for', async ({ page }) => 
 	await expect(said).toContainText('6 repeats of: sc, then 2 sc in one stitch');
 	await page.keyboard.press('ArrowUp');
 	await expect(said).toContainText('2 sc in one stitch');
+	await page.getByRole('button', { name: /Paste a pattern/ }).click();
+	await expect(said).toBeHidden();
 });
 
 test('yarns that the words name colour the rounds; one that is missing is added', async ({ page }) => {
