@@ -10,9 +10,11 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\Parser;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnNames;
+use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -58,9 +60,12 @@ final readonly class Pasted
         $parts[] = [...$part, ...$waiting];
 
         $pieces = [];
-        foreach ($parts as $part) {
-            $names = [...array_map(static fn (Piece $piece): string => $piece->name, $plan->pieces), ...array_map(static fn (PastedPiece $piece): string => $piece->name, $pieces)];
-            $pieces[] = self::piece($part, $parser, $plan, $yarns, $names);
+        $before = $plan->pieces;
+        foreach ($parts as $i => $part) {
+            $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
+            $made = new Piece("pasted-{$i}", $piece->name, Copies::times($piece->copies), $piece->worked, $piece->lines, start: $piece->begins?->on($before));
+            $before[] = $made;
+            $pieces[] = null === $made->start ? $piece : $piece->read(PieceReading::of($plan->withPieces($before), $made));
         }
 
         return new self($pieces);

@@ -18,4 +18,10 @@ final readonly class PastedPiece
     public function __construct(public string $name, public int $copies, public Worked $worked, public array $lines, public Reading $reading, public ?SaidBeginning $begins = null)
     {
     }
+
+    /** The same, read on the pieces that it begins on. */
+    public function read(Reading $reading): self
+    {
+        return new self($this->name, $this->copies, $this->worked, $this->lines, $reading, $this->begins);
+    }
 }

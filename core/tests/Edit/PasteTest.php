@@ -148,6 +148,7 @@ final class PasteTest extends TestCase
         self::assertNull($said[0]->begins);
         self::assertSame($join, $said[1]->begins?->join);
         self::assertSame($words, $said[1]->begins->words);
+        self::assertSame([[], Join::Bridge === $join ? 30 : 12], [$said[1]->reading->problems, $said[1]->reading->rounds[0]->makes], 'It is shown as it will be.');
         $plan = (new Paste('', $text, true))->apply(Plans::of([])->withPieces([]));
         self::assertNull($plan->pieces[0]->start);
         self::assertSame([$join, $on, $across], [$plan->pieces[1]->start?->join, $plan->pieces[1]->start?->pieces, $plan->pieces[1]->start?->across]);
