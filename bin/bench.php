@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
-use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 
@@ -60,7 +60,7 @@ say("\nAnalysis, from the plan's JSON to the analysis's JSON; median\n%10s %10s 
 $perStitch = ['few' => 1.0, 'many' => 1.0];
 foreach ([[25, 36, 1000], [80, 46, 4000], [400, 91, 40000]] as [$rounds, $widest, $about]) {
     $json = piece($rounds, $widest);
-    $stitches = Analysis::of(PlanReader::json($json))->pieces[0]->reading->stitches();
+    $stitches = Analysis::of(PlanReader::json($json))->pieces[0]->stages->reading->stitches();
     $ms = median($about > 10000 ? 15 : 61, static fn (): string => Json::encode(AnalysisWriter::values(Analysis::of(PlanReader::json($json)))));
     $loop = median(61, static function () use ($stitches): int {
         $sum = 0;

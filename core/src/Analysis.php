@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core;
 
-use Alternum\Core\Change\Changes;
-use Alternum\Core\Change\FaceCheck;
-use Alternum\Core\Change\Harmony;
-use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Making\Placing;
+use Alternum\Core\Colour\LayerCheck;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Yarn\Amounts;
+use Alternum\Core\Yarn\Ends;
+use Alternum\Core\Yarn\Joins;
 use Alternum\Core\Yarn\PieceLengths;
 
-/** A plan taken through every stage: all that the screens, the exports and the command line show. */
+/** A plan taken through every stage: the facts that the screens, the exports and the command line show. */
 final readonly class Analysis
 {
     /**
@@ -31,23 +28,50 @@ final readonly class Analysis
     {
         [$readings, $problems] = PieceReading::all($plan);
         $pieces = [];
-        $lengths = [];
         foreach ($plan->pieces as $i => $piece) {
-            $reading = $readings[$piece->key];
-            $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
-            $colouring = Colouring::of($plan, $piece, $fabric, $reading);
-            $changes = Changes::of($piece, $fabric, $colouring, $reading);
-            $lengths[] = PieceLengths::of($fabric, $colouring, $changes, $plan->gauge);
-            $placing = Placing::of($piece, $fabric, $colouring, $changes, $plan->gauge);
-            $pieces[] = new PieceAnalysis($piece, $reading, $fabric, $colouring, $changes, PieceReading::grounds($piece, $readings), Harmony::of($plan, $colouring, $changes), $placing, FaceCheck::of($piece, $fabric, $colouring, $changes));
-            foreach ($reading->problems as $problem) {
+            $stages = PieceStages::of($plan, $piece, $readings[$piece->key]);
+            $analysis = PieceAnalysis::of($plan, $stages, PieceReading::edges($piece, $readings));
+            $pieces[] = $analysis;
+            foreach ($stages->reading->problems as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
             }
-            foreach ([...$colouring->problems, ...$placing->problems] as $problem) {
+            foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
             }
         }
 
-        return new self($plan, $pieces, Amounts::of($plan, $lengths), $problems);
+        return new self($plan, $pieces, Amounts::of($plan, self::lengths($plan, $pieces)), $problems);
+    }
+
+    /** One piece of a plan alone, with those that it begins on: null where the plan has no such piece. */
+    public static function ofPiece(Plan $plan, string $key): ?PieceAnalysis
+    {
+        $piece = $plan->piece($key);
+
+        return null === $piece ? null : PieceAnalysis::of($plan, PieceStages::of($plan, $piece), []);
+    }
+
+    /**
+     * @param list<PieceAnalysis> $pieces
+     *
+     * @return list<PieceLengths>
+     */
+    private static function lengths(Plan $plan, array $pieces): array
+    {
+        $colourings = [];
+        foreach ($pieces as $analysis) {
+            $colourings[$analysis->piece->key] = $analysis->stages->colouring;
+        }
+        $ends = Ends::all($plan, $colourings);
+
+        return array_map(static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(
+            $analysis->stages->fabric,
+            $analysis->stages->frame,
+            $analysis->stages->colouring,
+            $analysis->changes,
+            $plan->gauge,
+            Joins::of($analysis->piece, $analysis->stages->reading),
+            $ends[$analysis->piece->key],
+        ), $pieces);
     }
 }

@@ -4,68 +4,64 @@ declare(strict_types=1);
 
 namespace Alternum\Core;
 
-use Alternum\Core\Change\Changes;
-use Alternum\Core\Change\Harmony;
-use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Change\BestFront;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
-use Alternum\Core\Notation\Reading;
-use Alternum\Core\Plan\Ground;
+use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\FaceCheck;
+use Alternum\Core\Place\Harmony;
+use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Terms;
 
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
-    /**
-     * @param list<Ground> $grounds     what the first round is worked into; none where it is a ring or chains of its own
-     * @param list<string> $faceRemarks what comes into a face that is to stay plain
-     */
-    public function __construct(
+    /** @param list<EdgeStretch> $edges what the first round is worked into; none where it is a ring or chains of its own */
+    private function __construct(
         public Piece $piece,
-        public Reading $reading,
-        public Fabric $fabric,
-        public Colouring $colouring,
+        public PieceStages $stages,
         public Changes $changes,
-        public array $grounds,
-        public Harmony $harmony,
+        public array $edges,
         public Placing $placing,
-        public array $faceRemarks,
     ) {
     }
 
-    /** What the first round is worked into, in words: "15 of Leg, 3 chains, 15 of Other leg, 3 chains". */
-    public function beginning(Plan $plan): ?string
+    /** @param list<EdgeStretch> $edges */
+    public static function of(Plan $plan, PieceStages $stages, array $edges): self
     {
-        $said = [];
-        foreach ($this->grounds as $ground) {
-            $name = null === $ground->piece ? null : $plan->piece($ground->piece)->name ?? $ground->piece;
-            $said[] = match (true) {
-                null === $name => $ground->count().(1 === $ground->count() ? ' chain' : ' chains'),
-                $ground->from > 1 => "stitches {$ground->from} to {$ground->to} of {$name}",
-                default => "{$ground->count()} of {$name}",
-            };
-        }
+        $changes = $stages->changes($plan);
 
-        $spread = $this->piece->start->take->stitches ?? 0;
+        return new self($stages->piece, $stages, $changes, $edges, Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge));
+    }
 
-        return [] === $said ? null : ($spread > 0 ? "{$spread}, spread evenly, of the " : '').implode(', ', $said);
+    public function bestFront(): BestFront
+    {
+        return BestFront::of($this->piece, $this->stages->fabric, $this->stages->byRounds);
+    }
+
+    public function harmony(Plan $plan): Harmony
+    {
+        return Harmony::of($plan, $this->stages->colouring, $this->changes);
+    }
+
+    public function face(): FaceCheck
+    {
+        return FaceCheck::of($this->piece, $this->stages->frame, $this->stages->colouring, $this->changes);
     }
 
     /** @return list<CueOffer> what her words say that the plan can act on */
     public function offers(Plan $plan): array
     {
-        return CueOffers::of($plan, $this->piece, $this->reading);
+        return CueOffers::of($plan, $this->piece, $this->stages->reading);
     }
 
     /** @return list<Step> */
-    public function steps(Plan $plan, Terms $terms): array
+    public function steps(): array
     {
-        return Steps::of($plan, $this->piece, $this->reading, $this->fabric, $this->colouring, $this->changes, $this->placing, $terms);
+        return Steps::of($this->stages->reading, $this->stages->colouring, $this->changes, $this->placing);
     }
 }

@@ -16,9 +16,10 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Plan\Ground;
+use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\PieceWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -61,10 +62,10 @@ final class BeginningTest extends TestCase
     {
         $analysis = Analysis::of(self::plan(['R1: sc around', 'R2: sc around'], $start, $other));
         self::assertSame([], $analysis->problems);
-        $rounds = $analysis->pieces[2]->reading->rounds;
+        $rounds = $analysis->pieces[2]->stages->reading->rounds;
         self::assertSame([$stitches, $stitches], [$rounds[0]->uses, $rounds[0]->makes]);
-        self::assertEqualsWithDelta($stitches * 100 / 22 / (2 * \M_PI), $analysis->pieces[2]->fabric->begins, 1e-9);
-        self::assertEqualsWithDelta(100 / 24, $analysis->pieces[2]->fabric->courses[0]->rise, 1e-9);
+        self::assertEqualsWithDelta($stitches * 100 / 22 / (2 * \M_PI), $analysis->pieces[2]->stages->fabric->begins, 1e-9);
+        self::assertEqualsWithDelta(100 / 24, $analysis->pieces[2]->stages->fabric->rounds[0]->rise, 1e-9);
     }
 
     /**
@@ -81,15 +82,15 @@ final class BeginningTest extends TestCase
     {
         $plan = self::plan(['sc around'], $start);
         $analysis = Analysis::of($plan);
-        self::assertSame($words, $analysis->pieces[2]->beginning($plan));
-        self::assertSame($analysis->pieces[2]->reading->on, array_sum(array_map(static fn (Ground $ground): int => $ground->count(), $analysis->pieces[2]->grounds)));
+        self::assertSame($words, PieceWords::beginning($plan, $plan->pieces[2], $analysis->pieces[2]->edges));
+        self::assertSame($analysis->pieces[2]->stages->reading->on, array_sum(array_map(static fn (EdgeStretch $ground): int => $ground->count(), $analysis->pieces[2]->edges)));
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 
     public function testSaysWhatIsSpreadEvenly(): void
     {
         $plan = self::plan(['sc around'], ['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 6]]);
-        self::assertSame('6, spread evenly, of the 15 of Leg', Analysis::of($plan)->pieces[2]->beginning($plan));
+        self::assertSame('6, spread evenly, of the 15 of Leg', PieceWords::beginning($plan, $plan->pieces[2], Analysis::of($plan)->pieces[2]->edges));
     }
 
     public function testTheFirstRoundIsCheckedLikeAnyOther(): void
@@ -124,9 +125,9 @@ final class BeginningTest extends TestCase
     public function testEditsKnowWhatItBeginsOn(): void
     {
         $plan = self::plan(['R1: with B: sc around', 'R2: 5 sc, with A: sc around'], ['join' => 'opening', 'pieces' => ['leg']]);
-        self::assertSame([str_repeat('B', 15), 'BBBBB'.str_repeat('A', 10)], Analysis::of($plan)->pieces[2]->colouring->rounds);
+        self::assertSame([str_repeat('B', 15), 'BBBBB'.str_repeat('A', 10)], Analysis::of($plan)->pieces[2]->stages->colouring->rounds);
         $retyped = (new Retype('body', ['R1: with B: sc around', 'R2: sc around', 'R3: 5 sc, with A: sc around']))->apply($plan);
-        self::assertSame('BBBBB'.str_repeat('A', 10), Analysis::of($retyped)->pieces[2]->colouring->rounds[2]);
+        self::assertSame('BBBBB'.str_repeat('A', 10), Analysis::of($retyped)->pieces[2]->stages->colouring->rounds[2]);
         foreach ([new Resize('body', 1, 0), new Shape('body', Form::Ball, 6, new Extent(60.0), Spread::Stacked, Stitch::Decrease)] as $edit) {
             try {
                 $edit->apply($plan);

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** The core names nothing outside itself but its one library, and no stage names a later one. */
 final class DirectionTest extends TestCase
 {
-    private const STAGES = ['Plan', 'Notation', 'Fabric', 'Colour', 'Change', 'Yarn', 'Making'];
+    private const STAGES = ['Plan', 'Notation', 'Fabric', 'Colour', 'Change', 'Frame', 'Place', 'Yarn', 'Making', 'Words'];
 
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable
@@ -27,13 +27,14 @@ final class DirectionTest extends TestCase
     public function testNamesOnlyWhatItMay(string $path, string $code): void
     {
         preg_match_all('/^use ([\w\\\\]+)/m', $code, $uses);
-        preg_match_all('/(?<![\w\\\\])\\\\((?:Alternum|Symfony|Doctrine|Psr)[\w\\\\]+)/', $code, $inline);
+        preg_match_all('/(?<![\w\\\\])\\\\((?:Alternum|Symfony|Doctrine|Psr|SebastianBergmann)[\w\\\\]+)/', $code, $inline);
         $stage = array_search(strstr($path, '/', true), self::STAGES, true);
         $wrong = [];
         foreach ([...$uses[1], ...$inline[1]] as $name) {
             if (!str_starts_with($name, 'Alternum\\Core\\')) {
-                $isLexer = str_starts_with($path, 'Notation/') && str_starts_with($name, 'Doctrine\\Common\\Lexer\\');
-                $wrong = [...$wrong, ...($isLexer ? [] : [$name])];
+                $isLibrary = (str_starts_with($path, 'Notation/') && str_starts_with($name, 'Doctrine\\Common\\Lexer\\'))
+                    || (str_starts_with($path, 'Edit/') && str_starts_with($name, 'SebastianBergmann\\Diff\\'));
+                $wrong = [...$wrong, ...($isLibrary ? [] : [$name])];
             } elseif (false !== $stage) {
                 $other = array_search(explode('\\', $name)[2], self::STAGES, true);
                 $wrong = [...$wrong, ...(false === $other || $other > $stage ? [$name] : [])];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
-use Alternum\Core\Exchange\Fields;
-use Alternum\Core\Exchange\Json;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\SavedPlan;

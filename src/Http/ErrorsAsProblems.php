@@ -6,7 +6,7 @@ namespace Alternum\Server\Http;
 
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Refusal;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Http;
 
-use Alternum\Core\Exchange\Json;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Security\WorkshopCookie;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Picture;
 
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Refusal;
 
 /** Reads the pixels of a PNG. */
 final class PictureFile

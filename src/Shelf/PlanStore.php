@@ -6,8 +6,8 @@ namespace Alternum\Server\Shelf;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\Refusal;
 use Alternum\Core\Exchange\ShelfSummary;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;

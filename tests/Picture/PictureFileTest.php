@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Picture;
 
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Server\Picture\PictureFile;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

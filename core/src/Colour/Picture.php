@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Colour;
 
 use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Limits;
-use Alternum\Core\Plan\Motif;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
@@ -104,14 +104,14 @@ final class Picture
                     ++$clear;
                     continue;
                 }
-                foreach (Shade::light($hex) as $i => $light) {
+                foreach (LabColour::light($hex) as $i => $light) {
                     $sum[$i] += $light;
                 }
                 ++$filled;
             }
         }
 
-        return 0 === $filled || $clear > $filled ? null : Shade::hex($sum[0] / $filled, $sum[1] / $filled, $sum[2] / $filled);
+        return 0 === $filled || $clear > $filled ? null : LabColour::hex($sum[0] / $filled, $sum[1] / $filled, $sum[2] / $filled);
     }
 
     /**
@@ -121,11 +121,11 @@ final class Picture
      */
     private static function nearest(string $hex, array $yarns): string
     {
-        $shade = Shade::of($hex);
+        $shade = LabColour::of($hex);
         $best = $yarns[0];
         $least = \INF;
         foreach ($yarns as $yarn) {
-            $difference = $shade->difference(Shade::of(Shade::shown($yarn)));
+            $difference = $shade->difference(LabColour::of(LabColour::shown($yarn)));
             if ($difference < $least) {
                 [$best, $least] = [$yarn, $difference];
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Colour;
 
-use Alternum\Core\Plan\Motif;
+use Alternum\Core\Plan\Layer\Motif;
 
 /** Small pictures to begin from, drawn for this program on a grid of stitches. */
 final class Shapes

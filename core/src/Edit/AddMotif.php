@@ -6,8 +6,8 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Notation\PieceReading;
-use Alternum\Core\Plan\Laid;
-use Alternum\Core\Plan\Motif;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Plan;
 
 /** Sets a small picture on a piece: one to begin from, letters, or rows of cells. */
@@ -51,6 +51,11 @@ final readonly class AddMotif implements Edit
         $middle = $this->round ?? intdiv($rounds + 1, 2);
         $first = max(1, min($rounds - $height + 1, $middle - intdiv($height, 2)));
 
-        return $plan->withPiece($piece->withColours([...$piece->colours, new Laid(new Motif($this->rows, $first, $this->fromFront), $this->name)]));
+        return $plan->withPiece($piece->withColours([...$piece->colours, new LayerEntry(new Motif($this->rows, $first, $this->fromFront), $this->name)]));
+    }
+
+    public function inWords(): string
+    {
+        return $this->name.' set';
     }
 }

@@ -40,6 +40,11 @@ final readonly class AddYarn implements Edit
         return $plan->withYarns([...$plan->yarns, new Yarn($key, $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1), self::hex($this->name), $first->weight, $first->metresPer100g, $first->strands)]);
     }
 
+    public function inWords(): string
+    {
+        return "Yarn {$this->name} added";
+    }
+
     private static function hex(string $name): string
     {
         preg_match_all('/[a-z]+/', strtolower($name), $words);

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Colour\Laying;
-use Alternum\Core\Fabric\Course;
-use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Notation\Folding;
 use Alternum\Core\Notation\Node\Count;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\PieceStages;
+use Alternum\Core\Place\PlacedCloth;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Yarn;
 
 /** Works the stitches that a layer colours as bobbles, where they are plain single crochet: the rounds are written anew for it. */
 final readonly class Bobbles implements Edit
@@ -30,16 +28,14 @@ final readonly class Bobbles implements Edit
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $laid = $piece->colours[$this->layer] ?? throw new EditRefused('The piece has no such layer.');
-        $reading = PieceReading::of($plan, $piece);
+        $stages = PieceStages::of($plan, $piece);
+        $reading = $stages->reading;
         if ([] !== $reading->errors()) {
             throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
         }
-        $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
-        $laying = new Laying($piece, $fabric, array_map(static fn (Course $course): string => str_repeat(' ', $course->makes), $fabric->courses), implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)));
-        $laying->lay($laid->layer);
         $codes = [];
         $isChanged = false;
-        foreach ($laying->rounds() as $i => $letters) {
+        foreach (PlacedCloth::colouredBy($laid, $plan, $stages->fabric, $reading, $stages->frame) as $i => $letters) {
             $round = $reading->rounds[$i];
             // The first round's stitches go into the ring; a bobble wants a stitch below it.
             $codes[] = 1 === $round->number ? $round->codes : self::bobbled($round, $letters);
@@ -52,13 +48,18 @@ final readonly class Bobbles implements Edit
         return $plan->withPiece($piece->withRounds(self::lines($piece->rounds, $reading, $codes, new Printer($plan->terms, $piece->worked))));
     }
 
+    public function inWords(): string
+    {
+        return 'Bobbles worked in';
+    }
+
     /** @return string the round's codes with bobbles where a letter lies on a plain stitch */
     private static function bobbled(Round $round, string $letters): string
     {
         $codes = $round->codes;
         $top = 0;
         for ($i = 0, $end = \strlen($codes); $i < $end; ++$i) {
-            if (Stitch::Single->code() === $codes[$i] && ' ' !== ($letters[$top] ?? ' ')) {
+            if (Stitch::Single->code() === $codes[$i] && Motif::CLEAR !== ($letters[$top] ?? Motif::CLEAR)) {
                 $codes[$i] = Stitch::Bobble->code();
             }
             $top += Stitch::ofCode($round->codes[$i])->makes();
@@ -111,7 +112,7 @@ final readonly class Bobbles implements Edit
         return match (true) {
             $codes === $round->codes => $printer->stitches($line),
             '' !== $round->loops => $printer->codes($codes, $round->loops),
-            default => $printer->stitches(Line::of(Folding::of($codes))),
+            default => $printer->stitches(Line::of(RepeatFinder::of($codes))),
         };
     }
 }

@@ -35,4 +35,9 @@ final readonly class Heed implements Edit
 
         throw new EditRefused('The words no longer say that there.');
     }
+
+    public function inWords(): string
+    {
+        return 'Done as the words say';
+    }
 }

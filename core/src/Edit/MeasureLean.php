@@ -31,4 +31,9 @@ final readonly class MeasureLean implements Edit
 
         return $plan->withPiece($piece->withLean($lean));
     }
+
+    public function inWords(): string
+    {
+        return 'Lean measured';
+    }
 }

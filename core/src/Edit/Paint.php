@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Plan\Laid;
-use Alternum\Core\Plan\Layer;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Layer\Stripe;
+use Alternum\Core\Plan\Layer\Stripes;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\StitchRun;
-use Alternum\Core\Plan\Stripe;
-use Alternum\Core\Plan\Stripes;
 
 /** Gives rounds a stripe sequence, or one yarn. What it covers wholly is taken out, so that layers do not pile up. */
 final readonly class Paint implements Edit
@@ -62,41 +61,52 @@ final readonly class Paint implements Edit
         $stripes = array_map(static fn (Stripe $stripe, int $i): Stripe => new Stripe($stripe->yarn, $high[$i] ?? $stripe->rounds), $this->sequence, array_keys($this->sequence));
         foreach ($this->ranges as [$from, $to]) {
             $sequence = Sequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
-            $colours = array_values(array_filter($colours, static fn (Laid $laid): bool => !self::isCovered($laid->layer, $from, $to)));
-            $colours[] = new Laid(new Stripes($from, $to, 1 === \count($sequence) ? [new Stripe($sequence[0]->yarn, $to - $from + 1)] : $sequence));
+            $colours = array_values(array_filter($colours, static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy(new RoundRange($from, $to))));
+            $colours[] = new LayerEntry(new Stripes($from, $to, 1 === \count($sequence) ? [new Stripe($sequence[0]->yarn, $to - $from + 1)] : $sequence));
         }
 
         return $plan->withPiece(self::joined($piece, $colours));
     }
 
-    private static function isCovered(Layer $layer, int $from, int $to): bool
+    public function inWords(): string
     {
-        return ($layer instanceof Stripes && $layer->from >= $from && $layer->to <= $to)
-            || ($layer instanceof StitchRun && $layer->round >= $from && $layer->round <= $to);
+        return 1 === \count($this->ranges) ? ucfirst((new RoundRange(...$this->ranges[0]))->inWords()).' in '.implode('', array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence))) : 'Rounds in '.$this->sequence[0]->yarn;
     }
 
     /**
      * Two neighbouring bands of one yarn, laid one after the other, are one band.
      *
-     * @param list<Laid> $colours
+     * @param list<LayerEntry> $colours
      */
     private static function joined(Piece $piece, array $colours): Piece
     {
         $joined = [];
-        foreach ($colours as $laid) {
-            $layer = $laid->layer;
-            $last = [] === $joined ? null : $joined[\count($joined) - 1]->layer;
-            if ('' === $laid->name && !$laid->isHidden && $last instanceof Stripes && $layer instanceof Stripes && 1 === \count($last->sequence) && 1 === \count($layer->sequence)
-                && $last->sequence[0]->yarn === $layer->sequence[0]->yarn && $last->from <= $layer->to + 1 && $layer->from <= $last->to + 1) {
-                $from = min($last->from, $layer->from);
-                $to = max($last->to, $layer->to);
-                $below = array_pop($joined);
-                $joined[] = $below->with(new Stripes($from, $to, [new Stripe($layer->sequence[0]->yarn, $to - $from + 1)]));
+        foreach ($colours as $entry) {
+            $last = [] === $joined ? null : $joined[\count($joined) - 1];
+            $both = null === $last ? null : self::asOne($last, $entry);
+            if (null === $both) {
+                $joined[] = $entry;
             } else {
-                $joined[] = $laid;
+                $joined[\count($joined) - 1] = $both;
             }
         }
 
         return $piece->withColours($joined);
+    }
+
+    /** What is hidden takes nothing up, and nothing that has a name of its own goes into another. */
+    private static function asOne(LayerEntry $below, LayerEntry $above): ?LayerEntry
+    {
+        [$lower, $upper] = [$below->layer, $above->layer];
+        $areBands = $lower instanceof Stripes && $upper instanceof Stripes && 1 === \count($lower->sequence) && 1 === \count($upper->sequence);
+        if (!$areBands || $below->isHidden || $above->isHidden || '' !== $above->name || $lower->sequence[0]->yarn !== $upper->sequence[0]->yarn) {
+            return null;
+        }
+        if ($lower->from > $upper->to + 1 || $upper->from > $lower->to + 1) {
+            return null;
+        }
+        [$from, $to] = [min($lower->from, $upper->from), max($lower->to, $upper->to)];
+
+        return $below->with(new Stripes($from, $to, [new Stripe($upper->sequence[0]->yarn, $to - $from + 1)]));
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Colour\Places;
-use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Notation\PieceReading;
-use Alternum\Core\Plan\HandSet;
-use Alternum\Core\Plan\Laid;
+use Alternum\Core\PieceStages;
+use Alternum\Core\Plan\Layer\HandSet;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Plan;
 
 /** Gives single stitches a yarn, or takes what was set by hand off them. They lie in one layer, above all others. */
@@ -26,35 +25,33 @@ final readonly class PaintStitches implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $reading = PieceReading::of($plan, $piece);
-        $places = new Places($piece, Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece)));
+        $frame = PieceStages::of($plan, $piece)->frame;
         $colours = $piece->colours;
         $top = end($colours);
         $hand = false !== $top && $top->layer instanceof HandSet && !$top->isHidden ? $top->layer : null;
         $painted = $hand ?? new HandSet([]);
         foreach ($this->cells as [$round, $from, $to]) {
-            $makes = $reading->rounds[$round - 1]->makes ?? 0;
+            $makes = $frame->counts[$round - 1] ?? 0;
             if (max($from, $to) > $makes) {
                 throw new EditRefused("Round {$round} has {$makes} stitches, so stitch ".max($from, $to).' cannot be coloured.');
             }
             $painted = $painted->painted($round, $from, $to, $this->yarn, $makes);
             if ($this->isMirrored) {
-                $painted = $painted->painted($round, self::opposite($places, $round, $to), self::opposite($places, $round, $from), $this->yarn, $makes);
+                $painted = $painted->painted($round, $frame->opposite($round, $to), $frame->opposite($round, $from), $this->yarn, $makes);
             }
         }
         if (null !== $hand) {
             array_pop($colours);
         }
         if ([] !== $painted->rounds) {
-            $colours[] = new Laid($painted, null === $hand || false === $top ? '' : $top->name);
+            $colours[] = new LayerEntry($painted, null === $hand || false === $top ? '' : $top->name);
         }
 
         return $plan->withPiece($piece->withColours($colours));
     }
 
-    /** The stitch as far from the front on the other side. */
-    private static function opposite(Places $places, int $round, int $stitch): int
+    public function inWords(): string
     {
-        return $places->stitch($round, $places->along($round, -$places->fromFront($round, $stitch)));
+        return Motif::CLEAR === $this->yarn ? 'Stitches cleared' : "Stitches in {$this->yarn}";
     }
 }

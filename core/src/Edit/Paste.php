@@ -6,8 +6,8 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
-use Alternum\Core\Plan\Fill;
-use Alternum\Core\Plan\Laid;
+use Alternum\Core\Plan\Layer\Fill;
+use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -58,6 +58,11 @@ final readonly class Paste implements Edit
         return $plan->withPieces([...$pieces, ...$this->made($pasted, $plan, $pieces)]);
     }
 
+    public function inWords(): string
+    {
+        return 'A pattern pasted';
+    }
+
     /**
      * @param list<PastedPiece> $pasted
      * @param list<Piece>       $before
@@ -78,7 +83,7 @@ final readonly class Paste implements Edit
             }
             $taken[] = $key;
             $start = $this->isBegun ? $piece->begins?->on([...$before, ...$pieces]) : null;
-            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new Laid(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice(), start: $start), $piece->reading);
+            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new LayerEntry(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice(), start: $start), $piece->reading);
         }
 
         return $pieces;

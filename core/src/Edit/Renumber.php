@@ -30,4 +30,9 @@ final readonly class Renumber implements Edit
 
         return $plan->withPiece($piece->withRounds($rounds));
     }
+
+    public function inWords(): string
+    {
+        return 'Lines numbered';
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Fabric\Openings;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
@@ -35,10 +36,11 @@ final readonly class Resize implements Edit
         if (0 !== $this->wider && $reading->on > 0) {
             throw new EditRefused('A piece that begins on others is as wide as they are: make those wider or narrower.');
         }
-        $old = self::partsOf($reading, $piece);
+        $old = self::phasesOf($reading, $piece);
         $step = $old->step;
-        $widest = $old->widest + $this->wider * $step;
-        $new = new Parts($old->grown + $this->wider, (int) round($old->even * $widest / $old->widest) + $this->longer, $widest, $step);
+        // Narrower, it is as wide as the last of the increase rounds that stay.
+        $widest = $this->wider < 0 ? $reading->rounds[$old->grown + $this->wider - 1]->makes ?? 0 : $old->widest + $this->wider * $step;
+        $new = new ShapePhases($old->grown + $this->wider, self::even($old->even, $widest / $old->widest) + $this->longer, $widest, $step);
         if ($new->even < 0) {
             throw new EditRefused('The piece cannot be made that short: it has no even rounds left to take out.');
         }
@@ -55,12 +57,18 @@ final readonly class Resize implements Edit
         if ([] !== $after->errors()) {
             throw new EditRefused('The piece does not fit together in that size: '.$after->errors()[0]->message);
         }
-        $heights = new Heights($old, $new, $reading->rounds, $after->rounds);
+        $moves = new ResizedRounds($old, $new, $reading->rounds, $after->rounds);
+        $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
 
-        return $resized->withPiece($changed->withColours($heights->colours($piece->colours))->withChanges($heights->carryChoices($piece->changes))->withPlacements($heights->placements($piece->placements))->withFace($heights->face($piece->face)));
+        return $resized->withPiece($changed->carried($moves, (new Openings($counts))->deepest()));
     }
 
-    private static function partsOf(Reading $reading, Piece $piece): Parts
+    public function inWords(): string
+    {
+        return 'Another size';
+    }
+
+    private static function phasesOf(Reading $reading, Piece $piece): ShapePhases
     {
         if ([] !== $reading->errors()) {
             throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
@@ -68,14 +76,14 @@ final readonly class Resize implements Edit
         if ([] === $reading->rounds || Worked::Rows === $piece->worked) {
             throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');
         }
-        $parts = Parts::of($reading);
-        foreach (\array_slice($reading->rounds, $parts->grown, $parts->even) as $round) {
+        $phases = ShapePhases::of($reading);
+        foreach (\array_slice($reading->rounds, $phases->grown, $phases->even) as $round) {
             if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops || $round->namesYarns()) {
                 throw new EditRefused("Round {$round->number} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.");
             }
         }
 
-        return $parts;
+        return $phases;
     }
 
     private static function decreaseOf(Reading $reading): Stitch
@@ -89,23 +97,34 @@ final readonly class Resize implements Edit
         return Stitch::InvisibleDecrease;
     }
 
+    /** A ball with k rounds that grow has k + 1 even ones: all but one of them are scaled. */
+    private static function even(int $even, float $share): int
+    {
+        return 0 === $even ? 0 : 1 + (int) round(($even - 1) * $share);
+    }
+
     /**
-     * The typed lines that stay, with new ones where rounds are put in; the even rounds are written anew.
+     * The typed lines that stay, with new ones where rounds are put in. The even rounds are written anew, and those of a line that stays
+     * only in part, or whose first round is no longer worked on as many stitches.
      *
      * @param int $step stitches that an increase round adds
      *
      * @return list<string>
      */
-    private static function lines(Piece $piece, Reading $reading, Parts $old, Parts $new, int $step, RoundWriter $writer): array
+    private static function lines(Piece $piece, Reading $reading, ShapePhases $old, ShapePhases $new, int $step, RoundWriter $writer): array
     {
         $wider = $new->widest > $old->widest ? range($old->widest + $step, $new->widest, $step) : [];
         $shrinking = \array_slice($reading->rounds, $old->grown + $old->even);
         $narrower = [] !== $wider && [] !== $shrinking ? range($new->widest - $step, $old->widest, $step) : [];
         $dropped = \count(array_filter($shrinking, static fn (Round $round): bool => $round->makes >= $new->widest));
+        $first = $old->grown + $old->even + $dropped + 1;
+        $made = [] === $narrower ? $new->widest : $old->widest;
+        $anew = self::anew($reading, $first, $made);
         $put = [
             ...$writer->between($old->widest, $wider),
             ...$writer->between($new->widest, 0 === $new->even ? [] : array_fill(0, $new->even, $new->widest)),
             ...$writer->between($new->widest, $narrower),
+            ...$writer->between($made, $anew),
         ];
         $lines = [];
         foreach ($piece->rounds as $i => $line) {
@@ -114,11 +133,32 @@ final readonly class Resize implements Edit
                 $lines = [...$lines, ...$put];
                 $put = [];
             }
-            if (null === $span || $span[1] <= min($old->grown, $new->grown) || $span[0] > $old->grown + $old->even + $dropped) {
+            if (null === $span || $span[1] <= min($old->grown, $new->grown) || $span[0] >= $first + \count($anew)) {
                 $lines[] = $line;
             }
         }
 
         return [...$lines, ...$put];
+    }
+
+    /**
+     * Stitches of the rounds that stay but are written anew.
+     *
+     * @param int $first the first of those that stay
+     * @param int $made  stitches that it is to be worked on
+     *
+     * @return list<int>
+     */
+    private static function anew(Reading $reading, int $first, int $made): array
+    {
+        foreach ($reading->spans as $span) {
+            if (null !== $span && $span[0] <= $first && $first <= $span[1]) {
+                $isWhole = $span[0] === $first && $reading->rounds[$first - 1]->below === $made;
+
+                return $isWhole ? [] : array_map(static fn (Round $round): int => $round->makes, \array_slice($reading->rounds, $first - 1, $span[1] - $first + 1));
+            }
+        }
+
+        return [];
     }
 }

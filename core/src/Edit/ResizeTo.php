@@ -25,8 +25,8 @@ final readonly class ResizeTo implements Edit
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if (null !== $this->widthMm) {
-            $parts = Parts::of(PieceReading::of($plan, $piece));
-            $wider = (int) round(($this->widthMm - self::size($plan, $piece)->width) * \M_PI / $plan->gauge->stitchWidthMm() / max(1, $parts->step));
+            $phases = ShapePhases::of(PieceReading::of($plan, $piece));
+            $wider = (int) round(($this->widthMm - self::size($plan, $piece)->width) * \M_PI / $plan->gauge->stitchWidthMm() / max(1, $phases->step));
             if (0 !== $wider) {
                 $plan = (new Resize($this->piece, $wider, 0))->apply($plan);
                 $piece = $plan->piece($this->piece) ?? $piece;
@@ -41,6 +41,11 @@ final readonly class ResizeTo implements Edit
         }
 
         return $plan;
+    }
+
+    public function inWords(): string
+    {
+        return 'Another size';
     }
 
     private static function size(Plan $plan, Piece $piece): Size

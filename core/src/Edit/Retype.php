@@ -7,7 +7,6 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -17,17 +16,20 @@ use Alternum\Core\Plan\Plan;
  * What moved is worked out from the lines' difference: a line that says the same, whatever its number, carries its rounds along;
  * between two such lines, rounds are paired off in order.
  */
-final readonly class Retype implements Edit
+final readonly class Retype implements StandsForGroup
 {
-    /** @param list<string> $rounds the new lines */
-    public function __construct(private string $piece, private array $rounds)
+    /**
+     * @param list<string>      $rounds the new lines
+     * @param list<string>|null $saw    the lines that they were made from, where those may be others by now; null: the piece's
+     */
+    public function __construct(private string $piece, private array $rounds, private ?array $saw = null)
     {
     }
 
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $changed = $piece->withRounds($this->rounds);
+        $changed = $piece->withRounds(null === $this->saw ? $this->rounds : MergedLines::of($this->saw, $this->rounds, $piece->rounds));
         $old = PieceReading::of($plan, $piece);
         $new = PieceReading::of($plan, $changed);
         $moved = self::movedRounds(LineDifference::of(self::said($piece, $old), self::said($changed, $new)), $old->spans, $new->spans);
@@ -36,18 +38,13 @@ final readonly class Retype implements Edit
         for ($round = 1; $same && $round <= $last; ++$round) {
             $same = ($moved[$round] ?? null) === $round;
         }
-        if ($same) {
-            return $plan->withPiece(TypedLayer::shown($changed, $new));
-        }
-        $carrying = new MovedRounds($moved, $last);
-        $at = [];
-        foreach ($piece->changes->at as $round => $method) {
-            if (isset($moved[$round])) {
-                $at[$moved[$round]] = $method;
-            }
-        }
 
-        return $plan->withPiece(TypedLayer::shown($changed->withColours($carrying->colours($piece->colours)), $new)->withPlacements($carrying->placements($piece->placements))->withFace($carrying->face($piece->face))->withChanges(new ChangeChoice($piece->changes->method, $at)));
+        return $plan->withPiece(TypedLayer::shown($same ? $changed : $changed->carried(new RetypedRounds($moved, $last, $new->rounds), null), $new));
+    }
+
+    public function inWords(): string
+    {
+        return 'Rounds typed';
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */
@@ -61,18 +58,18 @@ final readonly class Retype implements Edit
     }
 
     /**
-     * @param list<array{int, int, int, int}> $blocks
-     * @param list<array{int, int}|null>      $old
-     * @param list<array{int, int}|null>      $new
+     * @param list<LineBlock>            $blocks
+     * @param list<array{int, int}|null> $old
+     * @param list<array{int, int}|null> $new
      *
      * @return array<int, int> old round to new round; one that is gone is not in it
      */
     private static function movedRounds(array $blocks, array $old, array $new): array
     {
         $moved = [];
-        foreach ($blocks as [$oldFrom, $oldTo, $newFrom, $newTo]) {
-            $before = self::roundsOf(\array_slice($old, $oldFrom, $oldTo - $oldFrom));
-            $after = self::roundsOf(\array_slice($new, $newFrom, $newTo - $newFrom));
+        foreach ($blocks as $block) {
+            $before = self::roundsOf(\array_slice($old, $block->oldFrom, $block->oldTo - $block->oldFrom));
+            $after = self::roundsOf(\array_slice($new, $block->newFrom, $block->newTo - $block->newFrom));
             foreach ($before as $i => $round) {
                 if (isset($after[$i])) {
                     $moved[$round] = $after[$i];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Plan\Beginning;
 use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 
@@ -45,7 +45,7 @@ final readonly class SaidBeginning
     }
 
     /** @param list<Piece> $before the pieces made before it */
-    public function on(array $before): ?Beginning
+    public function on(array $before): ?JoinedStart
     {
         $last = end($before);
         if (false === $last) {
@@ -57,7 +57,7 @@ final readonly class SaidBeginning
         }
         [$least] = $this->join->pieces();
 
-        return new Beginning($this->join, array_fill(0, max(1, $least), $named->key), $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0);
+        return new JoinedStart($this->join, array_fill(0, max(1, $least), $named->key), $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0);
     }
 
     private static function means(string $word, string $name): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Plan\Stripe;
+use Alternum\Core\Plan\Layer\Stripe;
 
 /** A stripe sequence as a maker says it, written out for the rounds that it is laid over. */
 final class Sequence

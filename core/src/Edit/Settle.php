@@ -27,4 +27,9 @@ final readonly class Settle implements Edit
             Setting::TermsUs => $plan->readIn(Terms::Us),
         };
     }
+
+    public function inWords(): string
+    {
+        return 'Settings as the words ask';
+    }
 }

@@ -46,4 +46,9 @@ final readonly class Shape implements Edit
 
         return (new Retype($this->piece, $lines))->apply($plan);
     }
+
+    public function inWords(): string
+    {
+        return 'Rounds of a '.$this->form->value;
+    }
 }

@@ -23,6 +23,11 @@ final readonly class Swatch implements Edit
             throw new EditRefused("That would be {$stitches} stitches and {$rounds} rounds in 10 cm, which no yarn gives. Count and measure again.");
         }
 
-        return new Plan($plan->title, $plan->terms, $plan->hand, $plan->units, $plan->yarns, new Gauge($stitches, $rounds, $plan->gauge->hookMm), $plan->yarnUse, $plan->pieces, $plan->lean, $plan->marker);
+        return $plan->withGauge(new Gauge($stitches, $rounds, $plan->gauge->hookMm));
+    }
+
+    public function inWords(): string
+    {
+        return 'Gauge from a swatch';
     }
 }

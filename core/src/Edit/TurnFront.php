@@ -7,7 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Plan;
 
 /** Turns the piece so that other degrees face the viewer. */
-final readonly class TurnFront implements Edit
+final readonly class TurnFront implements StandsForGroup
 {
     /** @param float $degrees any number; it is wrapped to one turn */
     public function __construct(private string $piece, private float $degrees)
@@ -20,5 +20,10 @@ final readonly class TurnFront implements Edit
         $degrees = fmod($this->degrees, 360.0);
 
         return $plan->withPiece($piece->withFront($degrees < 0 ? $degrees + 360.0 : $degrees));
+    }
+
+    public function inWords(): string
+    {
+        return 'Front turned';
     }
 }

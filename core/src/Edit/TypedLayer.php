@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Plan\Laid;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Typed;
 use Alternum\Core\Plan\Piece;
-use Alternum\Core\Plan\Typed;
 
 /** Shows the yarns that the words name among the piece's layers, where they lie already: right above the fill. */
 final class TypedLayer
@@ -19,6 +19,6 @@ final class TypedLayer
             return $piece;
         }
 
-        return $piece->withColours([...\array_slice($piece->colours, 0, $place), new Laid(new Typed()), ...\array_slice($piece->colours, $place)]);
+        return $piece->withColours([...\array_slice($piece->colours, 0, $place), new LayerEntry(new Typed()), ...\array_slice($piece->colours, $place)]);
     }
 }

@@ -6,6 +6,8 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;

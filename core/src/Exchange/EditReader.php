@@ -7,11 +7,11 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\Bobbles;
-use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Heed;
+use Alternum\Core\Edit\KeepFace;
 use Alternum\Core\Edit\MeasureLean;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
@@ -21,15 +21,23 @@ use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Settle;
+use Alternum\Core\Edit\SetValues;
 use Alternum\Core\Edit\Shape;
+use Alternum\Core\Edit\ShiftLayer;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Edit\Swatch;
+use Alternum\Core\Edit\TakePlan;
+use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Setting;
-use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Yarn;
 
 /** Reads the edits that the front end asks for: contract/openapi.yaml, Edit. */
 final class EditReader
@@ -44,9 +52,11 @@ final class EditReader
         $fields = Fields::of($values, $path);
         $does = $fields->text('do', 40);
         $ofPlan = match ($does) {
-            'words' => new ChangeWords($fields->oneOf('terms', Terms::class)),
+            'words' => new TranslateTerms($fields->oneOf('terms', Terms::class)),
             'swatch' => new Swatch($fields->number('stitches', 1, 1000), $fields->number('widthMm', 5, 3000), $fields->number('rounds', 1, 1000), $fields->number('heightMm', 5, 3000)),
             'yarn' => new AddYarn($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', 'Name the yarn.')),
+            'set' => SetValues::read($fields),
+            'take' => new TakePlan(PlanReader::values($fields->raw('plan'), '' === $path ? 'plan' : "{$path}.plan"), $fields->has('says') ? $fields->line('says', Limits::NAME) : 'Taken back'),
             default => null,
         };
         if (null !== $ofPlan) {
@@ -56,7 +66,7 @@ final class EditReader
         }
         $piece = $fields->text('piece', 40);
         $edit = match ($does) {
-            'retype' => new Retype($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.')),
+            'retype' => new Retype($piece, self::lines($fields, 'rounds'), $fields->has('saw') ? self::lines($fields, 'saw') : null),
             'paste' => new Paste($piece, self::pasted($fields), $fields->has('begin') && $fields->truth('begin')),
             'renumber' => new Renumber($piece),
             'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
@@ -70,11 +80,13 @@ final class EditReader
             'stitches' => self::stitches($fields, $piece),
             'motif' => self::motif($fields, $piece),
             'bobbles' => new Bobbles($piece, $fields->whole('layer', 0, Limits::LAYERS)),
+            'shift' => new ShiftLayer($piece, $fields->whole('layer', 0, Limits::LAYERS), $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS), $fields->number('degrees', -360, 360), $fields->has('stretch') && $fields->truth('stretch')),
+            'face' => new KeepFace($piece, $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null, $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, motif, bobbles, lean or front.');
+            $fields->wrong('do', 'This edit is not known.', 'Ask for set, take, words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, motif, bobbles, shift, face, lean or front.');
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }
@@ -89,6 +101,12 @@ final class EditReader
         return $fields->text('text', Limits::PASTED);
     }
 
+    /** @return list<string> typed lines */
+    private static function lines(Fields $fields, string $name): array
+    {
+        return $fields->texts($name, Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.');
+    }
+
     private static function shape(Fields $fields, string $piece): Shape
     {
         return new Shape(
@@ -96,12 +114,12 @@ final class EditReader
             $fields->oneOf('form', Form::class),
             $fields->whole('start', 3, 24),
             new Extent(
-                $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
-                $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
-                $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,
-                $fields->has('heightRounds') ? $fields->whole('heightRounds', 1, Limits::ROUNDS) : null,
-                $fields->has('tipDegrees') ? $fields->number('tipDegrees', 5, 180) : null,
-                $fields->has('growth') ? $fields->number('growth', 0.1, 24) : null,
+                widthMm: $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
+                stitches: $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
+                heightMm: $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,
+                rounds: $fields->has('heightRounds') ? $fields->whole('heightRounds', 1, Limits::ROUNDS) : null,
+                degrees: $fields->has('tipDegrees') ? $fields->number('tipDegrees', 5, 180) : null,
+                growth: $fields->has('growth') ? $fields->number('growth', 0.1, 24) : null,
             ),
             $fields->oneOf('spread', Spread::class),
             $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
@@ -123,14 +141,14 @@ final class EditReader
             $fields->wrong('rounds', 'No round is named.', 'Pick one round or more.');
         }
 
-        return Paint::rounds($piece, [] === $rounds ? [1] : $rounds, LayerReader::yarnKey($fields));
+        return Paint::rounds($piece, [] === $rounds ? [1] : $rounds, Yarn::readKey($fields));
     }
 
     private static function stripes(Fields $fields, string $piece): Paint
     {
         $from = $fields->whole('from', 1, Limits::ROUNDS);
         $to = $fields->whole('to', 1, Limits::ROUNDS);
-        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, LayerReader::stripe(...));
+        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, Stripe::read(...));
 
         $isMirrored = $fields->has('mirrored') && $fields->truth('mirrored');
         $growth = $fields->whole('growth', -50, 50, 0);
@@ -157,9 +175,9 @@ final class EditReader
         $round = $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null;
         $fromFront = $fields->number('fromFront', -180, 180, 0);
         if ($fields->has('rows')) {
-            return AddMotif::rows($piece, LayerReader::motifRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
+            return AddMotif::rows($piece, Motif::readRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
         }
-        $yarn = LayerReader::yarnKey($fields);
+        $yarn = Yarn::readKey($fields);
 
         return $fields->has('text')
             ? AddMotif::letters($piece, $fields->text('text', 40), $yarn, $round, $fromFront)

@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Colour\YarnRun;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Problem;
 
@@ -25,8 +26,8 @@ final class ShelfSummary
 
         return [
             'pieces' => \count($analysis->pieces),
-            'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->reading->rounds), $analysis->pieces)),
-            'stitches' => array_sum(array_map(static fn (PieceAnalysis $piece): int => $piece->reading->stitches() * $piece->piece->copies->count, $analysis->pieces)),
+            'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->stages->reading->rounds), $analysis->pieces)),
+            'stitches' => array_sum(array_map(static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches() * $piece->piece->copies->count, $analysis->pieces)),
             'problems' => \count(Problem::errors($analysis->problems)),
             'yarns' => array_values($colours),
             'picture' => isset($analysis->pieces[0]) ? self::picture($analysis->pieces[0], $colours) : [],
@@ -42,12 +43,12 @@ final class ShelfSummary
      */
     private static function picture(PieceAnalysis $piece, array $colours): array
     {
-        $rounds = $piece->colouring->rounds;
+        $rounds = $piece->stages->colouring->rounds;
         $count = \count($rounds);
         $bands = [];
         for ($i = 0, $shown = min($count, self::ROUNDS); $i < $shown; ++$i) {
             $round = $rounds[intdiv($i * $count, $shown)];
-            $bands[] = ['makes' => \strlen($round), 'runs' => array_map(static fn (array $run): array => ['hex' => $colours[$run[0]] ?? '#808080', 'stitches' => $run[1]], Colouring::runs($round))];
+            $bands[] = ['makes' => \strlen($round), 'runs' => array_map(static fn (YarnRun $run): array => ['hex' => $colours[$run->yarn] ?? '#808080', 'stitches' => $run->stitches], Colouring::runs($round))];
         }
 
         return $bands;

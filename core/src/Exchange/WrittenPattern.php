@@ -7,10 +7,13 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Analysis;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\PieceWords;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -41,24 +44,36 @@ final class WrittenPattern
             $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
         }
         foreach ($analysis->pieces as $piece) {
-            $copies = $piece->piece->copies->count;
+            array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    /** @return list<string> once for each set of yarns that it is made in */
+    private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms): array
+    {
+        $lines = [];
+        $groups = $piece->piece->copies->groups();
+        foreach ($groups as $group) {
+            $names = \count($groups) > 1 ? ', '.implode(', ', $group->names) : '';
             $lines[] = '';
-            $lines[] = '# '.$piece->piece->name.($copies > 1 ? " (make {$copies})" : '');
+            $lines[] = '# '.$piece->piece->name.$names.($group->count > 1 ? " (make {$group->count})" : '');
             if (null !== $piece->piece->start) {
                 $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->piece->start->pieces);
-                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->reading->on} stitches: ".$piece->beginning($plan);
+                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->stages->reading->on} stitches: ".PieceWords::beginning($plan, $piece->piece, $piece->edges);
             }
             if ($piece->piece->chainCounts && Worked::Spiral !== $piece->piece->worked) {
                 $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';
             }
-            foreach ($piece->steps($plan, $terms) as $step) {
-                $lines[] = $step->text.implode('', array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step->cues)).([] === $step->cues ? '' : '.');
-                foreach ($step->then as $toDo) {
-                    $lines[] = (str_starts_with($toDo, 'Set now:') ? 'Note: ' : 'Change: ').lcfirst($toDo);
+            foreach (StepsWriter::steps($plan, $piece, $group, $terms) as $step) {
+                $lines[] = $step['text'].implode('', array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step['cues'])).([] === $step['cues'] ? '' : '.');
+                foreach ($step['then'] as $toDo) {
+                    $lines[] = (str_starts_with($toDo, 'After stitch') ? 'Change: ' : 'Note: ').lcfirst($toDo);
                 }
             }
         }
 
-        return implode("\n", $lines)."\n";
+        return $lines;
     }
 }

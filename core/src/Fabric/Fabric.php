@@ -19,17 +19,17 @@ use Alternum\Core\Plan\Worked;
 final readonly class Fabric
 {
     /**
-     * @param list<Course> $courses one for each round
-     * @param float        $begins  radius in mm of what the first round is worked into; 0 for a ring
+     * @param list<FabricRound> $rounds
+     * @param float             $begins radius in mm of what the first round is worked into; 0 for a ring
      */
-    private function __construct(public array $courses, public float $begins)
+    private function __construct(public array $rounds, public float $begins)
     {
     }
 
     /** @param float $lean stitches that each round sits back against the working direction */
     public static function of(Reading $reading, Gauge $gauge, Worked $worked, float $lean): self
     {
-        $courses = [];
+        $rounds = [];
         $table = self::table();
         $start = $level = 0.0;
         // Along both sides of a chain, a round begins as wide as the chain is around.
@@ -45,24 +45,35 @@ final readonly class Fabric
             if ($round->number > 1 && Worked::Rows !== $worked && !$closesFlat) {
                 $start += $own - $lean / $round->makes;
             }
-            $tops = $same ? $courses[\count($courses) - 1]->tops : self::tops($round->codes);
+            $tops = $same ? $rounds[\count($rounds) - 1]->tops : self::tops($round->codes);
             $height = $gauge->roundHeightMm() * self::meanHeight($tops);
             $wider = $round->makes * $gauge->stitchWidthMm() / (2 * \M_PI) - $radius;
             $radius += $wider;
             // Rows lie above one another however many stitches they have.
             $rise = Worked::Rows === $worked || $closesFlat ? $height : sqrt(max(0.0, $height ** 2 - $wider ** 2));
             $level += $rise;
-            $courses[] = new Course($round->number, $tops, $round->makes, $start, $radius, $height, $rise, $level, Worked::Rows !== $worked && !$closesFlat && abs($wider) > $height * Course::RUFFLES, $same ? $courses[\count($courses) - 1]->besides : self::besides($round->codes));
+            $rounds[] = new FabricRound(
+                number: $round->number,
+                tops: $tops,
+                makes: $round->makes,
+                start: $start,
+                radius: $radius,
+                height: $height,
+                rise: $rise,
+                level: $level,
+                ruffles: Worked::Rows !== $worked && !$closesFlat && abs($wider) > $height * FabricRound::RUFFLES,
+                besides: $same ? $rounds[\count($rounds) - 1]->besides : self::besides($round->codes),
+            );
             [$last, $lastOwn] = [$round, $own];
         }
 
-        return new self($courses, $begins);
+        return new self($rounds, $begins);
     }
 
     /** @return list<int> stitches that each round makes */
     public function counts(): array
     {
-        return array_map(static fn (Course $course): int => $course->makes, $this->courses);
+        return array_map(static fn (FabricRound $round): int => $round->makes, $this->rounds);
     }
 
     /** Both sides are worked together: the edge lies flat, as long as half the way around. */

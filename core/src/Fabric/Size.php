@@ -9,8 +9,6 @@ final readonly class Size
 {
     /** Grams of polyester stuffing in a litre, firmly stuffed: from memory, to be weighed. */
     public const STUFFING = 35.0;
-    /** An opening of fewer stitches is too small to reach through: common practice, no source. */
-    public const REACH = 18;
 
     /**
      * How far stuffing stretches a round that grows or shrinks steeply, so that it bulges where it would lie flat: from memory, so
@@ -24,7 +22,7 @@ final readonly class Size
      * @param float                     $height    mm, along the axis
      * @param float                     $width     mm, at the widest
      * @param float                     $volume    ml inside
-     * @param int|null                  $lastReach the last round whose opening a hand or a tool gets through, on a piece that closes; null: it stays open
+     * @param int|null                  $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
      * @param list<array{float, float}> $outline   radius and level of each round's upper edge, mm
      */
     private function __construct(
@@ -41,25 +39,17 @@ final readonly class Size
     {
         $widest = $volume = $level = 0.0;
         $radius = $fabric->begins;
-        $lastReach = null;
-        $closes = false;
         $outline = $radius > 0.0 ? [[$radius, 0.0]] : [];
-        foreach ($fabric->courses as $course) {
-            $rise = min($course->height, sqrt(max(0.0, (self::GIVE * $course->height) ** 2 - ($course->radius - $radius) ** 2)));
-            $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $course->radius + $course->radius ** 2);
+        foreach ($fabric->rounds as $round) {
+            $rise = min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
+            $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $round->radius + $round->radius ** 2);
             $level += $rise;
-            $radius = $course->radius;
+            $radius = $round->radius;
             $widest = max($widest, $radius);
             $outline[] = [$radius, $level];
-            if ($course->makes >= self::REACH) {
-                $lastReach = $course->number;
-                $closes = false;
-            } elseif (null !== $lastReach) {
-                $closes = true;
-            }
         }
 
-        return new self($level, 2 * $widest, $volume / 1000.0, $closes ? $lastReach : null, self::rounded($outline));
+        return new self($level, 2 * $widest, $volume / 1000.0, (new Openings($fabric->counts()))->deadline(1), self::rounded($outline));
     }
 
     /**

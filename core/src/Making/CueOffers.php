@@ -74,7 +74,7 @@ final class CueOffers
             }
         }
 
-        return new CueOffer($line, $text, "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"), new Placement($kind, '', Anchor::Round, $round, 0, $apart));
+        return new CueOffer($line, $text, "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"), new Placement(key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)), kind: $kind, name: '', anchor: Anchor::Round, number: $round, apart: $apart));
     }
 
     /** "leave a tail of 40 cm", "leaving a 12-inch tail for sewing" */

@@ -12,35 +12,33 @@ final class Segments
     /**
      * An increase whose two tops differ in yarn is a segment of its own, with both.
      *
-     * @param string                   $codes one byte a stitch
-     * @param list<array{string, int}> $runs  yarn and tops made
+     * @param string $codes   one byte a stitch
+     * @param string $letters a yarn's letter for each top
      *
-     * @return list<array{non-empty-list<string>, int, int}> the yarns, the first stitch worked in them, from 0, and how many are
+     * @return list<Segment> in working order
      */
-    public static function of(string $codes, array $runs): array
+    public static function of(string $codes, string $letters): array
     {
         $segments = [];
-        $run = 0;
-        $left = $runs[0][1] ?? 0;
+        $top = 0;
+        $from = 0;
+        $inHand = '';
         for ($i = 0, $end = \strlen($codes); $i < $end; ++$i) {
-            $yarns = [];
-            for ($tops = Stitch::ofCode($codes[$i])->makes(); $tops > 0; --$tops) {
-                while (0 === $left && isset($runs[$run + 1])) {
-                    $left = $runs[++$run][1];
+            $makes = Stitch::ofCode($codes[$i])->makes();
+            // What leaves no top is worked in the yarn of the one before it.
+            $own = 0 === $makes ? ($letters[max(0, $top - 1)] ?? '') : substr($letters, $top, $makes);
+            $top += $makes;
+            $isPlain = strspn($own, $own[0] ?? '') === \strlen($own);
+            $yarns = $isPlain ? ($own[0] ?? '') : implode('', array_unique(str_split($own)));
+            if ($yarns !== $inHand || !$isPlain) {
+                if ($i > $from) {
+                    $segments[] = new Segment($inHand, $from, $i - $from);
                 }
-                $yarns[] = $runs[$run][0];
-                --$left;
+                [$from, $inHand] = [$i, $yarns];
             }
-            $yarns = array_values(array_unique($yarns));
-            if ([] === $yarns) {
-                $yarns = [$runs[$run][0]];
-            }
-            $before = end($segments);
-            $goesOn = false !== $before && $before[0] === $yarns && 1 === \count($yarns);
-            if ($goesOn) {
-                array_pop($segments);
-            }
-            $segments[] = [$yarns, $goesOn ? $before[1] : $i, $goesOn ? $before[2] + 1 : 1];
+        }
+        if (\strlen($codes) > $from) {
+            $segments[] = new Segment($inHand, $from, \strlen($codes) - $from);
         }
 
         return $segments;

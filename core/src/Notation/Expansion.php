@@ -14,10 +14,10 @@ final readonly class Expansion
      * @param string                $codes    see Stitch::code()
      * @param string                $loops    as long as the codes; a blank for both loops
      * @param array<int, NamedYarn> $yarns    named before a stitch, by twice its place from 0; before its second top, by one more
-     * @param NamedYarn|null        $then     named after the last stitch, for what follows
+     * @param NamedYarn|null        $nextYarn named after the last stitch, for what follows
      * @param bool                  $goesBack the last yarn was of these stitches alone
      */
-    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?NamedYarn $then = null, private bool $goesBack = false, private ?string $within = null)
+    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?NamedYarn $nextYarn = null, private bool $goesBack = false, private ?string $within = null)
     {
     }
 
@@ -40,16 +40,16 @@ final readonly class Expansion
     public function then(self $next): self
     {
         if ('' === $next->codes) {
-            return null === $next->then ? $this : new self($this->codes, $this->loops, $this->yarns, $next->then, false, $next->within);
+            return null === $next->nextYarn ? $this : new self($this->codes, $this->loops, $this->yarns, $next->nextYarn, false, $next->within);
         }
-        if ([] === $next->yarns && null === $next->then && [] === $this->yarns && null === $this->then) {
+        if ([] === $next->yarns && null === $next->nextYarn && [] === $this->yarns && null === $this->nextYarn) {
             return new self($this->codes.$next->codes, $this->loops.$next->loops, [], null, $next->goesBack);
         }
         $yarns = $this->yarns;
         $at = 2 * \strlen($this->codes);
         if (!isset($next->yarns[0])) {
-            if (null !== $this->then) {
-                $yarns[$at] = $this->then;
+            if (null !== $this->nextYarn) {
+                $yarns[$at] = $this->nextYarn;
             } elseif ($this->goesBack) {
                 $yarns[$at] = new NamedYarn(self::BACK);
             }
@@ -61,12 +61,12 @@ final readonly class Expansion
             $yarns[$at + $place] = $yarn;
         }
 
-        return new self($this->codes.$next->codes, $this->loops.$next->loops, $yarns, $next->then, $next->goesBack, $next->within);
+        return new self($this->codes.$next->codes, $this->loops.$next->loops, $yarns, $next->nextYarn, $next->goesBack, $next->within);
     }
 
     public function times(int $times): self
     {
-        if ([] === $this->yarns && null === $this->then && !$this->goesBack) {
+        if ([] === $this->yarns && null === $this->nextYarn && !$this->goesBack) {
             return new self(str_repeat($this->codes, max(0, $times)), str_repeat($this->loops, max(0, $times)));
         }
         $all = self::none();
@@ -83,13 +83,13 @@ final readonly class Expansion
     /** In one loop, where nothing else was said. */
     public function in(?Loop $loop): self
     {
-        return null === $loop ? $this : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->then, $this->goesBack, $this->within);
+        return null === $loop ? $this : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->nextYarn, $this->goesBack, $this->within);
     }
 
     /** In a yarn of these stitches alone. */
     public function inYarn(?string $yarn): self
     {
-        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->then, true, $this->within);
+        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->nextYarn, true, $this->within);
     }
 
     public function length(): int

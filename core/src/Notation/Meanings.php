@@ -86,7 +86,7 @@ final readonly class Meanings
             $node instanceof Count => "The round makes {$node->stitches}.",
             $node instanceof Stated => "{$node->rounds} rounds.",
             $node instanceof Close => $node->closed->joins() ? 'Closes the round'.(Closed::ToBackLoop === $node->closed ? ' in the back loop of its first stitch' : '').': a slip stitch that uses none of its stitches.' : 'Ends the spiral level: a slip stitch that uses none of this round’s stitches.',
-            $node instanceof Lift => $node->stands ? 'A chain that counts as the first stitch.' : 'A chain that lifts the hook; it is no stitch.',
+            $node instanceof Lift => $node->chainIsFirst ? 'A chain that counts as the first stitch.' : 'A chain that lifts the hook; it is no stitch.',
             $node instanceof OtherSide => 'On along the other side of the chain.',
             $node instanceof Again => self::again($node),
             $node instanceof Cue => 'Kept for the making: '.$node->text,

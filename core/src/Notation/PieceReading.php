@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Alternum\Core\Plan\Beginning;
-use Alternum\Core\Plan\Ground;
+use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -68,7 +68,7 @@ final class PieceReading
      *
      * @return array{int, Problem|null} stitches to begin on, and what is wrong where they do not come together
      */
-    private static function beginning(Plan $plan, Beginning $beginning, array $made, string $path): array
+    private static function beginning(Plan $plan, JoinedStart $beginning, array $made, string $path): array
     {
         foreach ($beginning->pieces as $i => $key) {
             if ([] === ($made[$key]->rounds ?? [])) {
@@ -101,15 +101,15 @@ final class PieceReading
      *
      * @param array<string, Reading> $made the pieces before
      *
-     * @return list<Ground>
+     * @return list<EdgeStretch>
      */
-    public static function grounds(Piece $piece, array $made): array
+    public static function edges(Piece $piece, array $made): array
     {
         if (null === $piece->start || 0 === ($made[$piece->key]->on ?? 0)) {
             return [];
         }
 
-        return $piece->start->grounds(self::openings($piece->start, $made));
+        return $piece->start->edges(self::openings($piece->start, $made));
     }
 
     /**
@@ -117,7 +117,7 @@ final class PieceReading
      *
      * @return non-empty-list<int> stitches in the edge of each piece that is begun on
      */
-    private static function openings(Beginning $beginning, array $made): array
+    private static function openings(JoinedStart $beginning, array $made): array
     {
         return array_map(static function (string $key) use ($beginning, $made): int {
             $rounds = $made[$key]->rounds ?? [];

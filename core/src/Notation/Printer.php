@@ -122,7 +122,7 @@ final class Printer
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
             $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
             $item instanceof Close => $item->closed->value,
-            $item instanceof Lift => "ch {$item->chains}".($item->stands ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
+            $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
             $item instanceof OtherSide => 'on the other side of the chain:',
             default => '',
         };

@@ -10,20 +10,20 @@ use Alternum\Core\Notation\Node\Cue;
 final readonly class Round
 {
     /**
-     * @param int                   $number   from 1
-     * @param int                   $line     the typed line it comes from, from 1
-     * @param string                $codes    one byte a stitch, see Stitch::code()
-     * @param string                $loops    one byte a stitch, see Loop::code(), a blank for both loops; '' where all are in both
-     * @param int                   $below    stitches that the round below made, 0 for the first
-     * @param int                   $uses     how many of those it is worked into
-     * @param int                   $makes    how many tops it leaves
-     * @param bool                  $readable false: the line could not be read, and plain stitches stand in for it
-     * @param array<int, NamedYarn> $named    yarns that its words name, see Expansion::$yarns
-     * @param NamedYarn|null        $then     the yarn that is changed to at its end; null where none is named
-     * @param Turning               $turning  chains that lift it and the next
-     * @param bool                  $stands   its first stitch is the chain that lifts it, which counts as one
-     * @param Closed|null           $closed   a slip stitch that its words close it with
-     * @param list<Cue>             $cues     what its words say to do or to mind
+     * @param int                   $number       from 1
+     * @param int                   $line         the typed line it comes from, from 1
+     * @param string                $codes        one byte a stitch, see Stitch::code()
+     * @param string                $loops        one byte a stitch, see Loop::code(), a blank for both loops; '' where all are in both
+     * @param int                   $below        stitches that the round below made, 0 for the first
+     * @param int                   $uses         how many of those it is worked into
+     * @param int                   $makes        how many tops it leaves
+     * @param bool                  $readable     false: the line could not be read, and plain stitches stand in for it
+     * @param array<int, NamedYarn> $named        yarns that its words name, see Expansion::$yarns
+     * @param NamedYarn|null        $nextYarn     the yarn that is changed to at its end; null where none is named
+     * @param LiftingChains         $lifting      chains that lift it and the next
+     * @param bool                  $chainIsFirst its first stitch is the chain that lifts it, which counts as one
+     * @param Closed|null           $closed       a slip stitch that its words close it with
+     * @param list<Cue>             $cues         what its words say to do or to mind
      */
     public function __construct(
         public int $number,
@@ -35,9 +35,9 @@ final readonly class Round
         public bool $readable = true,
         public string $loops = '',
         public array $named = [],
-        public ?NamedYarn $then = null,
-        public Turning $turning = new Turning(),
-        public bool $stands = false,
+        public ?NamedYarn $nextYarn = null,
+        public LiftingChains $lifting = new LiftingChains(),
+        public bool $chainIsFirst = false,
         public ?Closed $closed = null,
         public array $cues = [],
     ) {
@@ -51,7 +51,7 @@ final readonly class Round
     /** Whether its words name a yarn. */
     public function namesYarns(): bool
     {
-        return [] !== $this->named || null !== $this->then;
+        return [] !== $this->named || null !== $this->nextYarn;
     }
 
     /** How many tops of the round below keep a loop free, as they are worked into by the other one alone. */

@@ -187,7 +187,7 @@ final class Rounds
             $named = isset($named[0]) ? $named : [0 => $this->yarn] + $named;
             $this->yarn = null;
         }
-        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->then ? [] : [$stitches->then])]));
+        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])]));
         $this->isAfterBlank = false;
         $this->rounds[] = new Round(
             $this->count() + 1,
@@ -199,15 +199,15 @@ final class Rounds
             true,
             '' === trim($stitches->loops) ? '' : $stitches->loops,
             $named,
-            $stitches->then,
-            $trial->turning,
-            $trial->stands,
+            $stitches->nextYarn,
+            $trial->lifting,
+            $trial->chainIsFirst,
             $trial->closed,
             $again ? [] : $trial->line->cues(),
         );
         $this->lines[] = $trial->line;
         $this->left -= $trial->makes;
-        $this->lifted = $trial->turning->after;
+        $this->lifted = $trial->lifting->after;
         $this->foundation = null;
 
         return true;
@@ -217,10 +217,10 @@ final class Rounds
     public function repeatLast(int $line): bool
     {
         $last = end($this->rounds);
-        if (false === $last || $last->line !== $line || $last->below !== $last->makes || !$last->isComplete() || $last->makes > $this->left || [] !== $last->named || null !== $last->then || $last->stands) {
+        if (false === $last || $last->line !== $line || $last->below !== $last->makes || !$last->isComplete() || $last->makes > $this->left || [] !== $last->named || null !== $last->nextYarn || $last->chainIsFirst) {
             return false;
         }
-        $this->rounds[] = new Round($last->number + 1, $line, $last->codes, $last->below, $last->uses, $last->makes, true, $last->loops, turning: $last->turning, closed: $last->closed);
+        $this->rounds[] = new Round($last->number + 1, $line, $last->codes, $last->below, $last->uses, $last->makes, true, $last->loops, lifting: $last->lifting, closed: $last->closed);
         $this->lines[] = $this->lines[\count($this->lines) - 1];
         $this->left -= $last->makes;
 

@@ -37,8 +37,8 @@ final readonly class Trial
         public int $uses,
         public int $makes,
         public bool $starts,
-        public bool $stands,
-        public Turning $turning,
+        public bool $chainIsFirst,
+        public LiftingChains $lifting,
         public ?Closed $closed,
         public ?SyntaxError $error = null,
         public ?SyntaxError $odd = null,
@@ -66,15 +66,15 @@ final readonly class Trial
         [$before, $after, $own] = self::lifts($line);
         $lift = $before > 0 ? $before : $ground->lifted;
         $standing = $own || ($ground->chainCounts && $lift > 0 && (!$isFirst || null !== $foundation && $before > 0));
-        $stands = $standing && $lift > 0 ? Expansion::of(Turning::standsFor($lift), 1) : Expansion::none();
-        $turning = new Turning($before, $after);
+        $chainIsFirst = $standing && $lift > 0 ? Expansion::of(LiftingChains::standsFor($lift), 1) : Expansion::none();
+        $lifting = new LiftingChains($before, $after);
         $closed = self::closes($line);
         try {
-            $expanded = Expander::of($line, $below - $stands->uses());
+            $expanded = Expander::of($line, $below - $chainIsFirst->uses());
         } catch (SyntaxError $error) {
-            return new self($reading, $line, Expansion::none(), $below, 0, 0, false, false, $turning, $closed, $error);
+            return new self($reading, $line, Expansion::none(), $below, 0, 0, false, false, $lifting, $closed, $error);
         }
-        $stitches = $stands->then($expanded->stitches);
+        $stitches = $chainIsFirst->then($expanded->stitches);
         $codes = $stitches->codes;
         $isChains = '' !== $codes && '' === trim($codes, Stitch::Chain->code());
         $starts = null !== $foundation || ($isFirst && $isChains);
@@ -84,7 +84,7 @@ final readonly class Trial
             $below = $uses;
         }
 
-        return new self($reading, $line, $stitches, $below, $uses, Stitch::sumMakes($codes), $starts, '' !== $stands->codes, $turning, $closed, null, $expanded->odd, self::misplaced($line, $expanded, $below, $foundation, $isFirst));
+        return new self($reading, $line, $stitches, $below, $uses, Stitch::sumMakes($codes), $starts, '' !== $chainIsFirst->codes, $lifting, $closed, null, $expanded->odd, self::misplaced($line, $expanded, $below, $foundation, $isFirst));
     }
 
     /** Whether all stitches below are used, and it can be gone on from. */
@@ -166,16 +166,16 @@ final readonly class Trial
     private static function lifts(Line $line): array
     {
         $before = $after = 0;
-        $stands = $isWorked = false;
+        $chainIsFirst = $isWorked = false;
         foreach ($line->items as $item) {
             if ($item instanceof Lift) {
                 $isWorked ? $after = $item->chains : $before = $item->chains;
-                $stands = $stands || $item->stands;
+                $chainIsFirst = $chainIsFirst || $item->chainIsFirst;
             }
             $isWorked = $isWorked || $item instanceof Work || $item instanceof Repeat || $item instanceof Filling;
         }
 
-        return [$before, $after, $stands];
+        return [$before, $after, $chainIsFirst];
     }
 
     private static function closes(Line $line): ?Closed

@@ -23,8 +23,8 @@ final class YarnsInHand
         } else {
             $runs = $this->named($round);
         }
-        if (null !== $round->then) {
-            $this->take($round->then->yarn);
+        if (null !== $round->nextYarn) {
+            $this->take($round->nextYarn->yarn);
         }
 
         return $runs;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+
 /** How many times a piece is made: a bare number, or named copies with their own yarns. */
 final readonly class Copies
 {
@@ -23,17 +25,35 @@ final readonly class Copies
         return new self(\count($copies), $copies);
     }
 
-    /**
-     * Each distinct set of yarns with how many copies are made in it.
-     *
-     * @return list<array{times: int, yarns: array<string, string>}>
-     */
-    public function palettes(): array
+    /** @return list<CopyGroup> each set of yarns, in the order in which it is first made */
+    public function groups(): array
     {
         if (null === $this->named) {
-            return [['times' => $this->count, 'yarns' => []]];
+            return [new CopyGroup($this->count, [], [])];
+        }
+        $groups = [];
+        foreach ($this->named as $copy) {
+            $yarns = array_filter($copy->yarns, static fn (string $instead, string $key): bool => $instead !== $key, \ARRAY_FILTER_USE_BOTH);
+            ksort($yarns);
+            $of = json_encode($yarns);
+            $group = $groups[$of] ?? new CopyGroup(0, [], $yarns);
+            $groups[$of] = new CopyGroup($group->count + 1, [...$group->names, $copy->name], $yarns);
         }
 
-        return array_map(static fn (Copy $copy): array => ['times' => 1, 'yarns' => $copy->yarns], $this->named);
+        return array_values($groups);
+    }
+
+    /** Of the field "copies", which is a number or a list. */
+    public static function read(Fields $fields): self
+    {
+        return $fields->has('copies') && \is_array($fields->raw('copies'))
+            ? self::named($fields->objects('copies', 1, Limits::COPIES, Copy::read(...)))
+            : self::times($fields->whole('copies', 1, Limits::COPIES));
+    }
+
+    /** @return int|list<array<string, mixed>> in the plan's format */
+    public function values(): int|array
+    {
+        return null === $this->named ? $this->count : array_map(static fn (Copy $copy): array => $copy->values(), $this->named);
     }
 }

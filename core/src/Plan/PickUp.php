@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+
 /** Which stitches of an edge a piece begins on, where it is not all of them. */
 final readonly class PickUp
 {
@@ -34,5 +36,21 @@ final readonly class PickUp
             max($this->from, $this->to) > $edge => $edge + 1,
             default => $this->to - $this->from + 1 + ($this->to < $this->from ? $edge : 0),
         };
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $pickUp = $fields->has('stitches')
+            ? self::evenly($fields->whole('stitches', 1, Limits::STITCHES_IN_ROUND))
+            : self::between($fields->whole('from', 1, Limits::STITCHES_IN_ROUND), $fields->whole('to', 1, Limits::STITCHES_IN_ROUND));
+        $fields->close();
+
+        return $pickUp;
+    }
+
+    /** @return array<string, int> in the plan's format */
+    public function values(): array
+    {
+        return $this->stitches > 0 ? ['stitches' => $this->stitches] : ['from' => $this->from, 'to' => $this->to];
     }
 }

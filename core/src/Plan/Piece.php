@@ -4,19 +4,27 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\LayerKinds;
+use Alternum\Core\Plan\Layer\RoundMoves;
+
 /** One part made in one go. Its typed rounds are the source; all else about its stitches is worked out from them. */
 final readonly class Piece
 {
+    public const KEY = '/^[a-z0-9][a-z0-9-]*$/D';
+
     /**
-     * @param list<string>    $rounds       one typed line each
-     * @param float|null      $lean         null: the plan's
-     * @param float           $frontDegrees 0 up to, not including, 360
-     * @param list<Laid>      $colours
-     * @param Beginning|null  $start        null: in a ring or in chains of its own
-     * @param Closing         $closing      of joined rounds
-     * @param list<Placement> $placements
-     * @param Face|null       $face         null: none is set apart
-     * @param bool            $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
+     * @param list<string>     $rounds       one typed line each
+     * @param float|null       $lean         null: the plan's
+     * @param float            $frontDegrees 0 up to, not including, 360
+     * @param list<LayerEntry> $colours
+     * @param JoinedStart|null $start        null: in a ring or in chains of its own
+     * @param Closing          $closing      of joined rounds
+     * @param list<Placement>  $placements
+     * @param Face|null        $face         null: none is set apart
+     * @param FirstRound       $firstRound   which end round 1 is, as the piece stands when it is done
+     * @param bool             $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
      */
     public function __construct(
         public string $key,
@@ -28,12 +36,73 @@ final readonly class Piece
         public float $frontDegrees = 180.0,
         public array $colours = [],
         public ChangeChoice $changes = new ChangeChoice(),
-        public ?Beginning $start = null,
+        public ?JoinedStart $start = null,
         public bool $chainCounts = false,
         public Closing $closing = Closing::FirstStitch,
         public array $placements = [],
         public ?Face $face = null,
+        public FirstRound $firstRound = FirstRound::Top,
     ) {
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $front = $fields->object('front');
+        $piece = new self(
+            key: $fields->text('key', 40, self::KEY, 'Write small letters, digits and dashes.'),
+            name: $fields->line('name', Limits::NAME),
+            copies: Copies::read($fields),
+            worked: $fields->oneOf('worked', Worked::class),
+            rounds: $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'A line break is in it: write each line as a text of its own.'),
+            lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
+            frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
+            colours: $fields->objects('colours', 0, Limits::LAYERS, LayerKinds::read(...)),
+            changes: ChangeChoice::read($fields->object('changes')),
+            start: $fields->has('start') ? JoinedStart::read($fields->object('start')) : null,
+            chainCounts: $fields->has('chainCounts') && $fields->truth('chainCounts'),
+            closing: $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
+            placements: $fields->has('placements') ? Placement::readAll($fields) : [],
+            face: $fields->has('face') ? Face::read($fields->object('face')) : null,
+            firstRound: $fields->has('firstRound') ? $fields->oneOf('firstRound', FirstRound::class) : FirstRound::Top,
+        );
+        $front->close();
+        $fields->close();
+
+        return $piece;
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return ['key' => $this->key, 'name' => $this->name, 'copies' => $this->copies->values(), 'worked' => $this->worked->value]
+            + ($this->chainCounts ? ['chainCounts' => true] : [])
+            + (Closing::FirstStitch === $this->closing ? [] : ['closing' => $this->closing->value])
+            + (FirstRound::Top === $this->firstRound ? [] : ['firstRound' => $this->firstRound->value])
+            + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
+            + (null === $this->start ? [] : ['start' => $this->start->values()])
+            + [
+                'rounds' => $this->rounds,
+                'front' => ['degrees' => Number::plain($this->frontDegrees)],
+                'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
+                'changes' => $this->changes->values(),
+            ]
+            + (null === $this->face ? [] : ['face' => $this->face->values()])
+            + ['placements' => array_map(static fn (Placement $placement): array => $placement->values(), $this->placements)];
+    }
+
+    /**
+     * All that names rounds, once they have moved. The typed lines stay as they are.
+     *
+     * @param int|null $deepest the last round that a hand reaches; null: any
+     */
+    public function carried(RoundMoves $moves, ?int $deepest): self
+    {
+        return $this->but(
+            colours: LayerEntry::carried($this->colours, $moves),
+            changes: $this->changes->carried($moves),
+            placements: array_map(static fn (Placement $placement): Placement => $placement->carried($moves, $deepest), $this->placements),
+            face: $this->face?->carried($moves),
+        );
     }
 
     /** @param list<string> $rounds */
@@ -42,15 +111,15 @@ final readonly class Piece
         return $this->but(rounds: $rounds);
     }
 
-    /** @param list<Laid> $colours */
+    /** @param list<LayerEntry> $colours */
     public function withColours(array $colours): self
     {
         return $this->but(colours: $colours);
     }
 
-    public function withChanges(ChangeChoice $changes): self
+    public function withFace(Face $face): self
     {
-        return $this->but(changes: $changes);
+        return $this->but(face: $face);
     }
 
     public function withFront(float $degrees): self
@@ -84,18 +153,13 @@ final readonly class Piece
         return $this->but(placements: $placements);
     }
 
-    public function withFace(?Face $face): self
-    {
-        return $this->but(face: $face);
-    }
-
     /**
      * The same piece but for what is said.
      *
-     * @param list<string>|null    $rounds
-     * @param list<Laid>|null      $colours
-     * @param list<Placement>|null $placements
-     * @param Face|false|null      $face       false: as it is
+     * @param list<string>|null     $rounds
+     * @param list<LayerEntry>|null $colours
+     * @param list<Placement>|null  $placements
+     * @param Face|false|null       $face       false: as it is
      */
     private function but(
         ?string $name = null,
@@ -111,20 +175,21 @@ final readonly class Piece
         ?Closing $closing = null,
     ): self {
         return new self(
-            $this->key,
-            $name ?? $this->name,
-            $copies ?? $this->copies,
-            $worked ?? $this->worked,
-            $rounds ?? $this->rounds,
-            $lean ?? $this->lean,
-            $frontDegrees ?? $this->frontDegrees,
-            $colours ?? $this->colours,
-            $changes ?? $this->changes,
-            $this->start,
-            $this->chainCounts,
-            $closing ?? $this->closing,
-            $placements ?? $this->placements,
-            false === $face ? $this->face : $face,
+            key: $this->key,
+            name: $name ?? $this->name,
+            copies: $copies ?? $this->copies,
+            worked: $worked ?? $this->worked,
+            rounds: $rounds ?? $this->rounds,
+            lean: $lean ?? $this->lean,
+            frontDegrees: $frontDegrees ?? $this->frontDegrees,
+            colours: $colours ?? $this->colours,
+            changes: $changes ?? $this->changes,
+            start: $this->start,
+            chainCounts: $this->chainCounts,
+            closing: $closing ?? $this->closing,
+            placements: $placements ?? $this->placements,
+            face: false === $face ? $this->face : $face,
+            firstRound: $this->firstRound,
         );
     }
 }

@@ -20,6 +20,6 @@ enum PlacementKind: string
     /** Whether it has a washer on the inside, so that a hand must still get in. */
     public function hasWasher(): bool
     {
-        return self::Eyes === $this || self::Nose === $this || self::Buttons === $this;
+        return self::Eyes === $this || self::Nose === $this;
     }
 }

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Refusal;
+
 /** One toy or object: its yarns, gauge, pieces and colours, as the maker wrote them. */
 final readonly class Plan
 {
+    public const FORMAT = 'alternum-plan';
+    public const VERSION = 1;
+
     /**
      * How far each stitch leans back where neither plan nor piece says, in stitches.
      *
@@ -15,10 +21,13 @@ final readonly class Plan
     public const USUAL_LEAN = 0.35;
     /** The same where the yarn is caught under the hook: from memory, to be measured. */
     public const USUAL_LEAN_UNDER = 0.15;
+    /** Stitches that a yarn passes behind before it is caught: common practice, no source. */
+    public const USUAL_FLOATS = 5;
 
     /**
      * @param non-empty-list<Yarn> $yarns
      * @param list<Piece>          $pieces
+     * @param int                  $floats stitches that a yarn passes behind before it is caught
      */
     public function __construct(
         public string $title,
@@ -31,6 +40,7 @@ final readonly class Plan
         public array $pieces,
         public ?float $lean = null,
         public Marker $marker = Marker::First,
+        public int $floats = self::USUAL_FLOATS,
     ) {
     }
 
@@ -67,24 +77,39 @@ final readonly class Plan
     /** @param list<Piece> $pieces */
     public function withPieces(array $pieces): self
     {
-        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $pieces, $this->lean, $this->marker);
+        return $this->but(pieces: $pieces);
     }
 
     /** @param non-empty-list<Yarn> $yarns */
     public function withYarns(array $yarns): self
     {
-        return new self($this->title, $this->terms, $this->hand, $this->units, $yarns, $this->gauge, $this->yarnUse, $this->pieces, $this->lean, $this->marker);
+        return $this->but(yarns: $yarns);
     }
 
     public function withYarnUse(YarnUse $yarnUse): self
     {
-        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $yarnUse, $this->pieces, $this->lean, $this->marker);
+        return $this->but(yarnUse: $yarnUse);
+    }
+
+    public function withGauge(Gauge $gauge): self
+    {
+        return $this->but(gauge: $gauge);
+    }
+
+    public function withTitle(string $title): self
+    {
+        return $this->but(title: $title);
     }
 
     /** The same typed words read as another country's. */
     public function readIn(Terms $terms): self
     {
-        return new self($this->title, $terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $this->pieces, $this->lean, $this->marker);
+        return $this->but(terms: $terms);
+    }
+
+    public function withLean(float $lean): self
+    {
+        return $this->but(lean: $lean);
     }
 
     /** Stitches that each round of the piece sits back against the working direction. */
@@ -93,8 +118,88 @@ final readonly class Plan
         return $piece->lean ?? $this->lean ?? self::USUAL_LEAN;
     }
 
-    public function withLean(float $lean): self
+    /**
+     * @param string $path of the plan within a message
+     *
+     * @throws Refusal that names each path
+     */
+    public static function read(Fields $fields, string $path = ''): self
     {
-        return new self($this->title, $this->terms, $this->hand, $this->units, $this->yarns, $this->gauge, $this->yarnUse, $this->pieces, $lean, $this->marker);
+        $at = static fn (string $name): string => '' === $path ? $name : "{$path}.{$name}";
+        if (!$fields->has('format') || self::FORMAT !== $fields->raw('format')) {
+            throw Refusal::because($at('format'), 'This is not an Alternum plan.', 'Choose a file that was saved as a plan; it says "format": "'.self::FORMAT.'".');
+        }
+        $version = $fields->whole('version', 1, 1_000_000);
+        if ($version > self::VERSION) {
+            throw Refusal::because($at('version'), "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
+        }
+        $title = $fields->line('title', Limits::NAME);
+        $terms = $fields->oneOf('terms', Terms::class);
+        $hand = $fields->oneOf('hand', Hand::class);
+        $units = $fields->oneOf('units', Units::class);
+        $yarns = $fields->objects('yarns', 1, Limits::YARNS, Yarn::read(...));
+        $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
+        $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns), 'letter');
+        $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces), 'key');
+        $plan = new self(
+            title: $title,
+            terms: $terms,
+            hand: $hand,
+            units: $units,
+            yarns: [] === $yarns ? [new Yarn('A', '', '#000000', WeightCategory::Dk, 1.0)] : $yarns,
+            gauge: Gauge::read($fields->object('gauge')),
+            yarnUse: YarnUse::read($fields->object('yarnUse')),
+            pieces: $pieces,
+            lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
+            marker: $fields->has('marker') ? $fields->oneOf('marker', Marker::class) : Marker::First,
+            floats: $fields->whole('floatStitches', 1, 30, self::USUAL_FLOATS),
+        );
+        $fields->done();
+
+        return $plan;
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'title' => $this->title,
+            'terms' => $this->terms->value,
+            'hand' => $this->hand->value,
+            'units' => $this->units->value,
+        ] + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
+            + (Marker::First === $this->marker ? [] : ['marker' => $this->marker->value])
+            + (self::USUAL_FLOATS === $this->floats ? [] : ['floatStitches' => $this->floats])
+            + [
+                'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $this->yarns),
+                'gauge' => $this->gauge->values(),
+                'yarnUse' => $this->yarnUse->values(),
+                'pieces' => array_map(static fn (Piece $piece): array => $piece->values(), $this->pieces),
+            ];
+    }
+
+    /**
+     * The same plan but for what is said.
+     *
+     * @param non-empty-list<Yarn>|null $yarns
+     * @param list<Piece>|null          $pieces
+     */
+    private function but(?string $title = null, ?Terms $terms = null, ?array $yarns = null, ?Gauge $gauge = null, ?YarnUse $yarnUse = null, ?array $pieces = null, ?float $lean = null): self
+    {
+        return new self(
+            title: $title ?? $this->title,
+            terms: $terms ?? $this->terms,
+            hand: $this->hand,
+            units: $this->units,
+            yarns: $yarns ?? $this->yarns,
+            gauge: $gauge ?? $this->gauge,
+            yarnUse: $yarnUse ?? $this->yarnUse,
+            pieces: $pieces ?? $this->pieces,
+            lean: $lean ?? $this->lean,
+            marker: $this->marker,
+            floats: $this->floats,
+        );
     }
 }

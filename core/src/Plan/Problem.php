@@ -83,6 +83,12 @@ final readonly class Problem
         return $this->but(readings: $readings);
     }
 
+    /** The same, its path told from one level above. */
+    public function within(string $path): self
+    {
+        return $this->but(path: '' === (string) $this->path ? $path : "{$path}.{$this->path}");
+    }
+
     public function ofPiece(string $piece, string $path): self
     {
         return $this->but(piece: $piece, path: $path);

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+
 /** A yarn of a plan, known by its letter. */
 final readonly class Yarn
 {
+    public const KEY = '/^[A-Z]$/D';
+    public const KEY_SAYS = 'A yarn is known by one capital letter, A to Z.';
+
     /**
      * @param string       $key         one capital letter
      * @param string       $hex         "#RRGGBB"
@@ -26,5 +31,49 @@ final readonly class Yarn
         public ?Measure $measure = null,
         public ?string $withHex = null,
     ) {
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $yarn = new self(
+            key: self::readKey($fields, 'key'),
+            name: $fields->line('name', Limits::NAME),
+            hex: self::readHex($fields, 'hex'),
+            weight: $fields->oneOf('weight', WeightCategory::class),
+            metresPer100g: $fields->number('metresPer100g', 1, 5000),
+            strands: $fields->whole('strands', 1, 10, 1),
+            onHandGrams: $fields->has('onHandGrams') ? $fields->number('onHandGrams', 0, 100000) : null,
+            measure: $fields->has('yarnUse') ? Measure::readAlone($fields->object('yarnUse')) : null,
+            withHex: $fields->has('withHex') ? self::readHex($fields, 'withHex') : null,
+        );
+        $fields->close();
+
+        return $yarn;
+    }
+
+    /** The letter of a yarn. */
+    public static function readKey(Fields $fields, string $name = 'yarn'): string
+    {
+        return $fields->text($name, 1, self::KEY, self::KEY_SAYS);
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return [
+            'key' => $this->key,
+            'name' => $this->name,
+            'hex' => $this->hex,
+            'weight' => $this->weight->value,
+            'metresPer100g' => Number::plain($this->metresPer100g),
+            'strands' => $this->strands,
+        ] + (null === $this->withHex ? [] : ['withHex' => $this->withHex])
+            + (null === $this->onHandGrams ? [] : ['onHandGrams' => Number::plain($this->onHandGrams)])
+            + (null === $this->measure ? [] : ['yarnUse' => $this->measure->values()]);
+    }
+
+    private static function readHex(Fields $fields, string $name): string
+    {
+        return $fields->text($name, 7, '/^#[0-9A-Fa-f]{6}$/D', 'Write a colour as #RRGGBB.');
     }
 }

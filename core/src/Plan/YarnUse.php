@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+
 /** What a plan's amounts of yarn are reckoned with. */
 final readonly class YarnUse
 {
@@ -18,5 +20,28 @@ final readonly class YarnUse
     public function withSewingTail(float $cm): self
     {
         return new self($this->measure, $this->sparePercent, $this->tailCm, $cm);
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $use = new self(
+            Measure::read($fields),
+            $fields->number('sparePercent', 0, 100),
+            $fields->number('tailCm', 0, 200),
+            $fields->number('sewingTailCm', 0, 500),
+        );
+        $fields->close();
+
+        return $use;
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return $this->measure->values() + [
+            'sparePercent' => Number::plain($this->sparePercent),
+            'tailCm' => Number::plain($this->tailCm),
+            'sewingTailCm' => Number::plain($this->sewingTailCm),
+        ];
     }
 }

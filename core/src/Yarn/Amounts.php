@@ -29,26 +29,27 @@ final readonly class Amounts
             $use = $plan->yarnUse;
             $measure = $yarn->measure ?? $use->measure;
             $single = self::single($plan->gauge, $yarn, $measure) / 1000.0;
-            $parts = array_fill_keys(array_map(static fn (Part $part): string => $part->value, Part::cases()), 0.0);
+            $parts = array_fill_keys(array_map(static fn (YarnPurpose $part): string => $part->value, YarnPurpose::cases()), 0.0);
             $stitches = 0;
             foreach ($plan->pieces as $i => $piece) {
                 $lengths = $pieces[$i];
-                foreach ($piece->copies->palettes() as ['times' => $times, 'yarns' => $instead]) {
+                foreach ($piece->copies->groups() as $group) {
                     foreach ($lengths->stitches as $key => $made) {
-                        if (($instead[$key] ?? $key) !== $yarn->key) {
+                        if (($group->yarns[$key] ?? $key) !== $yarn->key) {
                             continue;
                         }
-                        $stitches += $times * $made;
-                        $strands = $times * $yarn->strands;
-                        $parts[Part::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
-                        $parts[Part::Tails->value] += $strands * $use->tailCm / 100.0 * ($lengths->tails[$key] ?? 0);
-                        $parts[Part::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
-                        $parts[Part::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
-                        $parts[Part::Sewing->value] += $key === $lengths->last ? $strands * $use->sewingTailCm / 100.0 : 0.0;
+                        $stitches += $group->count * $made;
+                        $strands = $group->count * $yarn->strands;
+                        $parts[YarnPurpose::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
+                        $parts[YarnPurpose::Joins->value] += $strands * $single * ($lengths->joins[$key] ?? 0.0);
+                        $parts[YarnPurpose::Tails->value] += $strands * $use->tailCm / 100.0 * ($lengths->tails[$key] ?? 0);
+                        $parts[YarnPurpose::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
+                        $parts[YarnPurpose::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
+                        $parts[YarnPurpose::Sewing->value] += $key === $lengths->sewn ? $strands * $use->sewingTailCm / 100.0 : 0.0;
                     }
                 }
             }
-            $parts[Part::Spare->value] = array_sum($parts) * $use->sparePercent / 100.0;
+            $parts[YarnPurpose::Spare->value] = array_sum($parts) * $use->sparePercent / 100.0;
             $amounts[] = new Amount($yarn, $measure->basis, $stitches, $parts);
         }
 

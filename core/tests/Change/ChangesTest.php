@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Change\Change;
-use Alternum\Core\Change\Fate;
-use Alternum\Core\Change\Front;
-use Alternum\Core\Change\Words;
+use Alternum\Core\Change\BestFront;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\YarnWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -32,7 +33,7 @@ final class ChangesTest extends TestCase
     /** By hand: round 5 of a tube of 40 with lean ½ begins 4 × ½ stitch back, at −18°. */
     public function testFindsAJogAtTheMarkerOfTheNextRound(): void
     {
-        $changes = self::piece([Plans::stripes(5, 20, [['B', 16]])])->changes->changes;
+        $changes = self::piece([Plans::stripes(5, 20, [['B', 16]])])->changes->all;
         self::assertCount(1, $changes);
         self::assertSame([4, 40, 'A', 'B', true], [$changes[0]->round, $changes[0]->stitch, $changes[0]->from, $changes[0]->to, $changes[0]->isJog]);
         self::assertEqualsWithDelta(342.0, $changes[0]->degrees, 1e-9);
@@ -43,7 +44,7 @@ final class ChangesTest extends TestCase
 
     public function testAChangeWithinARoundIsNoStep(): void
     {
-        $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 20, 'yarn' => 'B']])->changes->changes;
+        $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 20, 'yarn' => 'B']])->changes->all;
         self::assertCount(2, $changes);
         self::assertSame([[3, 10, false, 0.0], [3, 20, false, 0.0]], array_map(static fn (Change $c): array => [$c->round, $c->stitch, $c->isJog, $c->step], $changes));
         // 10 of 40 stitches on from the marker, which stands at −2 × ½ stitch: 90° − 9°.
@@ -57,14 +58,14 @@ final class ChangesTest extends TestCase
     #[TestWith([43.0, false])]
     public function testShowsWithinSixtyDegreesOfTheFront(float $front, bool $shows): void
     {
-        $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])->changes->changes[0];
+        $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])->changes->all[0];
         self::assertSame($shows, $change->shows());
         self::assertSame($shows ? Method::DrawnLoop : Method::Plain, $change->method);
     }
 
     public function testAStripeOfOneRoundThatShowsIsBegunWithASlipStitch(): void
     {
-        $changes = self::piece([Plans::stripes(5, 5, [['B', 1]])], ['front' => ['degrees' => 342]])->changes->changes;
+        $changes = self::piece([Plans::stripes(5, 5, [['B', 1]])], ['front' => ['degrees' => 342]])->changes->all;
         self::assertSame([Method::SlipStitch, Method::DrawnLoop], [$changes[0]->method, $changes[1]->method]);
     }
 
@@ -72,60 +73,60 @@ final class ChangesTest extends TestCase
     public function testADrawnLoopMovesTheMarker(): void
     {
         $colours = [Plans::stripes(5, 20, [['B', 4], ['A', 4]])];
-        $plain = self::piece($colours, ['changes' => ['method' => 'plain']])->changes;
-        $loops = self::piece($colours, ['changes' => ['method' => 'drawn-loop']])->changes;
-        $moved = array_map(static fn (float $a, float $b): int => (int) round(($b - $a) * 40), $plain->starts, $loops->starts);
+        $plain = self::piece($colours, ['changes' => ['method' => 'plain']]);
+        $loops = self::piece($colours, ['changes' => ['method' => 'drawn-loop']]);
+        $moved = array_map(static fn (int $round): int => (int) round(($loops->stages->frame->start($round) - $plain->stages->frame->start($round)) * 40), range(1, 20));
         self::assertSame([0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2, 3, 3, 3, 3, 4, 4, 4, 4], $moved);
         // A change is at the marker as it was when the yarn was swapped; the loop moves what comes after.
-        self::assertEqualsWithDelta($plain->changes[0]->degrees, $loops->changes[0]->degrees, 1e-9);
-        self::assertTrue($loops->changes[0]->chosen);
+        self::assertEqualsWithDelta($plain->changes->all[0]->degrees, $loops->changes->all[0]->degrees, 1e-9);
+        self::assertTrue($loops->changes->all[0]->isChosen);
     }
 
     public function testAChoiceForOneRoundGoesBeforeThePieces(): void
     {
-        $changes = self::piece([Plans::stripes(5, 20, [['B', 4], ['A', 4]])], ['changes' => ['method' => 'plain', 'at' => [['round' => 8, 'method' => 'slip-stitch']]]])->changes->changes;
+        $changes = self::piece([Plans::stripes(5, 20, [['B', 4], ['A', 4]])], ['changes' => ['method' => 'plain', 'at' => [['round' => 8, 'method' => 'slip-stitch']]]])->changes->all;
         self::assertSame([Method::Plain, Method::SlipStitch, Method::Plain, Method::Plain], array_map(static fn (Change $c): Method => $c->method, $changes));
     }
 
     /** Carried up inside over up to three rounds of another yarn, cut for longer: common practice, no source. */
-    #[TestWith([1, Fate::Carry])]
-    #[TestWith([3, Fate::Carry])]
-    #[TestWith([4, Fate::Cut])]
-    public function testCarriesOverThreeRounds(int $rounds, Fate $fate): void
+    #[TestWith([1, OldYarn::Carry])]
+    #[TestWith([3, OldYarn::Carry])]
+    #[TestWith([4, OldYarn::Cut])]
+    public function testCarriesOverThreeRounds(int $rounds, OldYarn $fate): void
     {
-        $changes = self::piece([Plans::stripes(5, 4 + $rounds, [['B', $rounds]])])->changes->changes;
-        self::assertSame([$fate, Fate::Cut], [$changes[0]->fate, $changes[1]->fate]);
+        $changes = self::piece([Plans::stripes(5, 4 + $rounds, [['B', $rounds]])])->changes->all;
+        self::assertSame([$fate, OldYarn::Cut], [$changes[0]->oldYarn, $changes[1]->oldYarn]);
         self::assertSame(5 + $rounds, $changes[0]->backRound);
         self::assertNull($changes[1]->backRound);
     }
 
     public function testWithinARoundTheYarnFloats(): void
     {
-        $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 12, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 21, 'to' => 22, 'yarn' => 'B']])->changes->changes;
-        self::assertSame([Fate::Float, Fate::Float, Fate::Float, Fate::Cut], array_map(static fn (Change $c): Fate => $c->fate, $changes));
+        $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 12, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 21, 'to' => 22, 'yarn' => 'B']])->changes->all;
+        self::assertSame([OldYarn::Float, OldYarn::Float, OldYarn::Float, OldYarn::Cut], array_map(static fn (Change $c): OldYarn => $c->oldYarn, $changes));
     }
 
     public function testJoinedRoundsMeetAtASeam(): void
     {
-        $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined', 'front' => ['degrees' => 342]])->changes->changes[0];
+        $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined', 'front' => ['degrees' => 342]])->changes->all[0];
         self::assertSame([Method::ClosedRound, 0.2], [$change->method, $change->step]);
     }
 
     public function testRowsMakeNoJog(): void
     {
         $piece = Analysis::of(Plans::of(['ch 10', '10 sc', '10 sc', '10 sc'], [Plans::stripes(3, 4, [['B', 2]])], ['worked' => 'rows']))->pieces[0];
-        self::assertFalse($piece->changes->changes[0]->isJog);
-        self::assertNull($piece->changes->bestFront->nearest);
+        self::assertFalse($piece->changes->all[0]->isJog);
+        self::assertNull($piece->bestFront()->nearest);
     }
 
     /** By hand: opposite the one jog; between two equal ones; nearer to the lower of two. */
     public function testTheBestFront(): void
     {
-        self::assertSame([120.0, 180.0], self::front(Front::best([[300.0, 1.0]], 0.0)));
-        self::assertSame([180.0, 150.0], self::front(Front::best([[330.0, 1.0], [30.0, 1.0]], 0.0)));
-        self::assertSame([60.0, 60.0], self::front(Front::best([[0.0, 0.5], [180.0, 1.0]], 10.0)));
-        self::assertSame([77.0, null], self::front(Front::best([], 77.0)));
-        self::assertSame([77.0, null], self::front(Front::best([[10.0, 0.0]], 77.0)));
+        self::assertSame([120.0, 180.0], self::front(BestFront::among([300 => 1.0], 0.0)));
+        self::assertSame([180.0, 150.0], self::front(BestFront::among([330 => 1.0, 30 => 1.0], 0.0)));
+        self::assertSame([60.0, 60.0], self::front(BestFront::among([0 => 0.5, 180 => 1.0], 10.0)));
+        self::assertSame([77.0, null], self::front(BestFront::among([], 77.0)));
+        self::assertSame([77.0, null], self::front(BestFront::among([10 => 0.0], 77.0)));
     }
 
     /** Against a search over every degree, done the plain way. */
@@ -135,7 +136,11 @@ final class ChangesTest extends TestCase
         for ($i = 0; $i < 25; ++$i) {
             $jogs = array_map(static fn (): array => [(float) mt_rand(0, 359), [1.0, 0.5, 0.35][mt_rand(0, 2)]], array_fill(0, mt_rand(1, 9), 0));
             $worth = static fn (float $front): float => min(array_map(static fn (array $jog): float => abs(fmod($front - $jog[0] + 540.0, 360.0) - 180.0) / $jog[1], $jogs));
-            $best = Front::best($jogs, 0.0);
+            $heights = [];
+            foreach ($jogs as [$at, $height]) {
+                $heights[(int) $at] = max($heights[(int) $at] ?? 0.0, $height);
+            }
+            $best = BestFront::among($heights, 0.0);
             self::assertEqualsWithDelta(max(array_map($worth, array_map(floatval(...), range(0, 359)))), $worth($best->degrees), 1e-9);
         }
     }
@@ -144,25 +149,25 @@ final class ChangesTest extends TestCase
     public function testTheBestFrontStays(): void
     {
         $colours = [Plans::stripes(3, 18, [['B', 2], ['A', 3]])];
-        $best = self::piece($colours, ['front' => ['degrees' => 340]])->changes->bestFront->degrees;
-        $turned = self::piece($colours, ['front' => ['degrees' => $best]])->changes;
-        self::assertSame($best, $turned->bestFront->degrees);
-        self::assertSame([], array_filter($turned->changes, static fn (Change $c): bool => $c->shows()));
+        $best = self::piece($colours, ['front' => ['degrees' => 340]])->bestFront()->degrees;
+        $turned = self::piece($colours, ['front' => ['degrees' => $best]]);
+        self::assertSame($best, $turned->bestFront()->degrees);
+        self::assertSame([], array_filter($turned->changes->all, static fn (Change $c): bool => $c->shows()));
     }
 
     public function testSaysItInWords(): void
     {
         $plan = Plans::of(self::TUBE, [Plans::stripes(5, 7, [['B', 3]])], ['lean' => 0.5]);
         $piece = Analysis::of($plan)->pieces[0];
-        $words = new Words($plan, $piece->piece, $piece->fabric, Terms::Uk);
-        self::assertSame('after stitch 40 of round 4: A → B, at 342°, one round high, hidden at the back', $words->summary($piece->changes->changes[0]));
-        self::assertStringContainsString('last dc in A (Chalk)', $words->toDo($piece->changes->changes[0]));
-        self::assertStringContainsString('A comes back after 3 rounds, near enough to carry.', $words->why($piece->changes->changes[0]));
-        self::assertStringContainsString('Cut B, leaving 15 cm.', $words->toDo($piece->changes->changes[1]));
+        $words = new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), Terms::Uk);
+        self::assertSame('after stitch 40 of round 4: A → B, at 342°, one round high, hidden at the back', $words->summary($piece->changes->all[0]));
+        self::assertStringContainsString('last dc in A (Chalk)', $words->toDo($piece->changes->all[0]));
+        self::assertStringContainsString('A comes back after 3 rounds, near enough to carry.', $words->why($piece->changes->all[0]));
+        self::assertStringContainsString('Cut B, leaving 15 cm.', $words->toDo($piece->changes->all[1]));
     }
 
     /** @return array{float, float|null} */
-    private static function front(Front $front): array
+    private static function front(BestFront $front): array
     {
         return [$front->degrees, $front->nearest];
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Change\Words;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\YarnWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -24,8 +25,8 @@ final class WordsTest extends TestCase
     {
         $plan = Plans::of(['40 sc in MR', 'R2-20: sc around'], $colours, ['lean' => 0.5] + $piece);
         $analysis = Analysis::of($plan)->pieces[0];
-        $words = new Words($plan, $analysis->piece, $analysis->fabric, $terms);
-        $change = $analysis->changes->changes[0];
+        $words = new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), $terms);
+        $change = $analysis->changes->all[0];
 
         return [$words->summary($change), $words->toDo($change), $words->why($change)];
     }
@@ -61,7 +62,7 @@ final class WordsTest extends TestCase
     {
         $plan = Plans::of(['Row 1: ch 10', '10 sc', '10 sc'], [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'rows']);
         $analysis = Analysis::of($plan)->pieces[0];
-        self::assertSame('after stitch 10 of row 2: A → B', (new Words($plan, $analysis->piece, $analysis->fabric, Terms::Us))->summary($analysis->changes->changes[0]));
+        self::assertSame('after stitch 10 of row 2: A → B, at the edge', (new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), Terms::Us))->summary($analysis->changes->all[0]));
     }
 
     /** 60° and 120° from the front part "shows", "at the side" and "at the back". */

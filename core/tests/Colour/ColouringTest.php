@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Colour;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Colour\YarnRun;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +22,7 @@ final class ColouringTest extends TestCase
      */
     private static function rounds(array $colours): array
     {
-        return Analysis::of(Plans::of(self::TUBE, $colours))->pieces[0]->colouring->rounds;
+        return Analysis::of(Plans::of(self::TUBE, $colours))->pieces[0]->stages->colouring->rounds;
     }
 
     public function testLaterLayersCoverEarlierOnes(): void
@@ -32,7 +33,7 @@ final class ColouringTest extends TestCase
             ['kind' => 'run', 'round' => 3, 'from' => 5, 'to' => 9, 'yarn' => 'A'],
         ]);
         self::assertSame(['AAAAAA', 'AAAAAAAAAAAA', 'BBBBAAAAABBB', 'BBBBBBBBBBBB', 'AAAAAAAAAAAA', 'BBBBBBBBBBBB', 'BBBBBBBBBBBB', 'AAAAAAAAAAAA'], $rounds);
-        self::assertSame([['B', 4], ['A', 5], ['B', 3]], Colouring::runs($rounds[2]));
+        self::assertEquals([new YarnRun('B', 4), new YarnRun('A', 5), new YarnRun('B', 3)], Colouring::runs($rounds[2]));
     }
 
     public function testARunWrapsPastTheEndOfTheRound(): void
@@ -76,7 +77,7 @@ final class ColouringTest extends TestCase
         for ($from = 1; $from <= 14; ++$from) {
             for ($to = 1; $to <= 14; ++$to) {
                 $round = self::rounds([['kind' => 'run', 'round' => 4, 'from' => $from, 'to' => $to, 'yarn' => 'B']])[3];
-                self::assertSame(12, array_sum(array_column(Colouring::runs($round), 1)), "{$from} to {$to}");
+                self::assertSame(12, array_sum(array_column(Colouring::runs($round), 'stitches')), "{$from} to {$to}");
                 if ($from <= 12 && $to <= 12) {
                     self::assertSame($from <= $to ? $to - $from + 1 : 12 - $from + 1 + $to, substr_count($round, 'B'), "{$from} to {$to}");
                 }

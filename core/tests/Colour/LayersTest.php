@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Colour;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Colour\Places;
-use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\PieceAnalysis;
-use Alternum\Core\Plan\HandSet;
-use Alternum\Core\Plan\Motif;
-use Alternum\Core\Plan\Part;
+use Alternum\Core\Plan\Layer\HandSet;
+use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Layer\RoundGroup;
+use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Reach;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -55,15 +54,14 @@ final class LayersTest extends TestCase
     #[TestWith([['part' => 'rounds', 'from' => 5, 'to' => 6], 'AAAABBAAAAAA'])]
     public function testBandsAreSaidByWhatTheyAre(array $where, string $letters): void
     {
-        $rounds = self::piece(self::BALL, ['kind' => 'band', 'where' => $where, 'yarn' => 'B'])->colouring->rounds;
+        $rounds = self::piece(self::BALL, ['kind' => 'band', 'where' => $where, 'yarn' => 'B'])->stages->colouring->rounds;
         self::assertSame($letters, implode('', array_map(static fn (string $round): string => $round[0], $rounds)));
     }
 
     public function testAReachOfNothingIsEmpty(): void
     {
-        self::assertSame([1, 0], Reach::allThat(Part::Growing)->in([]));
-        [$from, $to] = Reach::allThat(Part::Shrinking)->in([6, 12, 12]);
-        self::assertGreaterThan($to, $from);
+        self::assertTrue(WhichRounds::allThat(RoundGroup::Growing)->in([])->isEmpty());
+        self::assertTrue(WhichRounds::allThat(RoundGroup::Shrinking)->in([6, 12, 12])->isEmpty());
     }
 
     /**
@@ -76,10 +74,10 @@ final class LayersTest extends TestCase
         foreach ([[true, 0.5], [false, 5.5]] as [$straight, $off]) {
             $plan = Plans::of(self::TUBE, [$bar($straight)], ['lean' => 0.5]);
             $piece = Analysis::of($plan)->pieces[0];
-            $places = new Places($plan->pieces[0], $piece->fabric);
+            $places = $piece->stages->frame;
             $away = [];
             for ($round = 4; $round < 16; ++$round) {
-                $stitch = strpos($piece->colouring->rounds[$round - 1], 'B');
+                $stitch = strpos($piece->stages->colouring->rounds[$round - 1], 'B');
                 self::assertIsInt($stitch);
                 $away[] = $places->fromFront($round, $stitch + 1) / 360 * 40;
             }
@@ -102,9 +100,9 @@ final class LayersTest extends TestCase
     {
         $plan = Plans::of(self::BALL, [['kind' => 'motif', 'rows' => ['BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB'], 'round' => 3, 'fromFront' => 30]], ['lean' => $lean, 'front' => ['degrees' => $front]]);
         $piece = Analysis::of($plan)->pieces[0];
-        $places = new Places($plan->pieces[0], $piece->fabric);
+        $places = $piece->stages->frame;
         for ($round = 3; $round <= 10; ++$round) {
-            $letters = $piece->colouring->rounds[$round - 1];
+            $letters = $piece->stages->colouring->rounds[$round - 1];
             self::assertSame(3, substr_count($letters, 'B'));
             // The middle one of three neighbours, which may lie across the round's beginning.
             $doubled = strpos($letters.$letters, 'BBB');
@@ -120,29 +118,29 @@ final class LayersTest extends TestCase
         $spots = ['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 9, 'step' => 2, 'count' => 6, 'staggered' => true];
         $piece = self::piece(self::BALL, $spots, ['lean' => 0]);
         $at = static fn (string $round): array => array_keys(array_filter(str_split($round), static fn (string $letter): bool => 'B' === $letter));
-        $first = $at($piece->colouring->rounds[4]);
+        $first = $at($piece->stages->colouring->rounds[4]);
         self::assertCount(6, $first);
         self::assertSame([4], array_values(array_unique(array_map(static fn (int $i): int => $first[$i + 1] - $first[$i], range(0, 4)))));
-        self::assertSame([], $at($piece->colouring->rounds[5]));
-        $second = $at($piece->colouring->rounds[6]);
+        self::assertSame([], $at($piece->stages->colouring->rounds[5]));
+        $second = $at($piece->stages->colouring->rounds[6]);
         self::assertSame(2, abs($second[0] - $first[0]) % 4);
-        self::assertSame($first, $at($piece->colouring->rounds[8]));
+        self::assertSame($first, $at($piece->stages->colouring->rounds[8]));
     }
 
     /** By hand: every seventh of 24 stitches is three spots, seven apart, and three stitches are left behind them. */
     public function testSpotsCountedByStitches(): void
     {
-        $round = self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7])->colouring->rounds[5];
+        $round = self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7])->stages->colouring->rounds[5];
         self::assertSame(3, substr_count($round, 'B'));
         $gaps = array_map(strlen(...), explode('B', $round.$round));
         self::assertContains(6, $gaps);
-        self::assertSame(3, substr_count(self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7, 'wide' => 2, 'tall' => 2])->colouring->rounds[6], 'BB'));
+        self::assertSame(3, substr_count(self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7, 'wide' => 2, 'tall' => 2])->stages->colouring->rounds[6], 'BB'));
     }
 
     /** By hand: half way up an oval of 90° of 40 stitches is 10 wide; it is symmetrical, and narrower at its ends. */
     public function testAPanelIsAnOval(): void
     {
-        $rounds = self::piece(self::TUBE, ['kind' => 'panel', 'yarn' => 'B', 'from' => 5, 'to' => 13, 'degrees' => 90])->colouring->rounds;
+        $rounds = self::piece(self::TUBE, ['kind' => 'panel', 'yarn' => 'B', 'from' => 5, 'to' => 13, 'degrees' => 90])->stages->colouring->rounds;
         $wide = array_map(static fn (string $round): int => substr_count($round, 'B'), $rounds);
         self::assertSame(10, $wide[8]);
         self::assertSame(\array_slice($wide, 4, 9), array_reverse(\array_slice($wide, 4, 9)));
@@ -153,7 +151,7 @@ final class LayersTest extends TestCase
     /** An even spread: of 40 stitches in three rounds a quarter, a half, three quarters; gaps differ by one stitch at the most. */
     public function testABlendMixesEvenly(): void
     {
-        $rounds = self::piece(self::TUBE, ['kind' => 'blend', 'yarn' => 'B', 'from' => 6, 'to' => 8])->colouring->rounds;
+        $rounds = self::piece(self::TUBE, ['kind' => 'blend', 'yarn' => 'B', 'from' => 6, 'to' => 8])->stages->colouring->rounds;
         self::assertSame([10, 20, 30], array_map(static fn (string $round): int => substr_count($round, 'B'), \array_slice($rounds, 5, 3)));
         $gaps = array_map(strlen(...), \array_slice(explode('B', $rounds[5]), 1, -1));
         self::assertSame([3], array_values(array_unique($gaps)));
@@ -163,9 +161,9 @@ final class LayersTest extends TestCase
     public function testStitchesSetByHandAndHiddenLayers(): void
     {
         $hand = ['kind' => 'hand', 'rounds' => ['6' => '..BB', '7' => 'B']];
-        $rounds = self::piece(self::BALL, $hand)->colouring->rounds;
+        $rounds = self::piece(self::BALL, $hand)->stages->colouring->rounds;
         self::assertSame(['AABBAAAAAAAAAAAAAAAAAAAA', 'BAAAAAAAAAAAAAAAAAAAAAAA'], \array_slice($rounds, 5, 2));
-        self::assertSame(0, substr_count(implode('', self::piece(self::BALL, $hand + ['hidden' => true])->colouring->rounds), 'B'));
+        self::assertSame(0, substr_count(implode('', self::piece(self::BALL, $hand + ['hidden' => true])->stages->colouring->rounds), 'B'));
         $painted = (new HandSet([]))->painted(3, 11, 2, 'B', 12)->painted(3, 12, 12, Motif::CLEAR, 12);
         self::assertSame([3 => 'BB........B'], $painted->rounds);
         self::assertSame([], (new HandSet([]))->painted(3, 1, 1, 'B', 12)->painted(3, 1, 1, Motif::CLEAR, 12)->rounds);
@@ -174,11 +172,11 @@ final class LayersTest extends TestCase
     /** Every other row is worked back, so a motif's columns come the other way round in them: it stands upright all the same. */
     public function testAMotifOnRowsStandsUpright(): void
     {
-        $rounds = self::piece(['ch 11', 'R2-8: 11 sc'], ['kind' => 'motif', 'rows' => ['B..', 'B..', 'B..'], 'round' => 3], ['worked' => 'rows'])->colouring->rounds;
+        $rounds = self::piece(['ch 11', 'R2-8: 11 sc'], ['kind' => 'motif', 'rows' => ['B..', 'B..', 'B..'], 'round' => 3], ['worked' => 'rows'])->stages->colouring->rounds;
         self::assertSame(strpos($rounds[2], 'B'), 10 - (int) strpos($rounds[3], 'B'));
         self::assertSame($rounds[2], $rounds[4]);
         // Three cells on fourteen stitches have no middle of their own: they take the same columns all the same.
-        $even = self::piece(['ch 14', 'R2-8: 14 sc'], ['kind' => 'motif', 'rows' => ['BBB', 'BBB'], 'round' => 3], ['worked' => 'rows'])->colouring->rounds;
+        $even = self::piece(['ch 14', 'R2-8: 14 sc'], ['kind' => 'motif', 'rows' => ['BBB', 'BBB'], 'round' => 3], ['worked' => 'rows'])->stages->colouring->rounds;
         self::assertSame($even[2], strrev($even[3]));
     }
 
@@ -207,20 +205,20 @@ final class LayersTest extends TestCase
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         $changes = [
             $plan,
-            (new ChangeWords(Terms::Uk))->apply($plan),
+            (new TranslateTerms(Terms::Uk))->apply($plan),
             (new Retype('body', ['# a remark', ...self::BALL]))->apply($plan),
             (new Renumber('body'))->apply((new Retype('body', [...\array_slice(self::BALL, 0, 4), 'sc around', ...\array_slice(self::BALL, 4)]))->apply($plan)),
             (new Resize('body', 2, 0))->apply($plan),
             (new Resize('body', 0, 5))->apply($plan),
             (new Resize('body', -1, 1))->apply($plan),
         ];
-        $bs = static fn (Plan $plan): int => substr_count(implode('', Analysis::of($plan)->pieces[0]->colouring->rounds), 'B');
+        $bs = static fn (Plan $plan): int => substr_count(implode('', Analysis::of($plan)->pieces[0]->stages->colouring->rounds), 'B');
         foreach ($changes as $i => $changed) {
             $analysis = Analysis::of($changed);
             self::assertSame([], $analysis->problems, "change {$i}");
             self::assertCount(1, $changed->pieces[0]->colours);
-            foreach ($analysis->pieces[0]->reading->rounds as $n => $round) {
-                self::assertSame($round->makes, \strlen($analysis->pieces[0]->colouring->rounds[$n]));
+            foreach ($analysis->pieces[0]->stages->reading->rounds as $n => $round) {
+                self::assertSame($round->makes, \strlen($analysis->pieces[0]->stages->colouring->rounds[$n]));
             }
             if (!isset($layer['hidden'])) {
                 self::assertGreaterThan(0, $bs($changed), "change {$i}");
@@ -247,7 +245,7 @@ final class LayersTest extends TestCase
      */
     #[TestWith([['kind' => 'motif', 'rows' => ['B', 'B', 'B'], 'round' => 11], 'colours[0].round', 'needs rounds 11 to 13'])]
     #[TestWith([['kind' => 'motif', 'rows' => ['BBBBBBBB'], 'round' => 1], 'colours[0]', '8 stitches wide, but round 1 has 6'])]
-    #[TestWith([['kind' => 'motif', 'rows' => ['Q'], 'round' => 1], 'colours[0].rows', 'no yarn Q'])]
+    #[TestWith([['kind' => 'motif', 'rows' => ['Q'], 'round' => 1], 'colours[0].rows[0]', 'no yarn Q'])]
     #[TestWith([['kind' => 'panel', 'yarn' => 'B', 'from' => 9, 'to' => 4, 'degrees' => 90], 'colours[0].to', 'runs backwards'])]
     #[TestWith([['kind' => 'blend', 'yarn' => 'B', 'from' => 9, 'to' => 40], 'colours[0].to', 'goes to round 40'])]
     #[TestWith([['kind' => 'spots', 'yarn' => 'B', 'from' => 9, 'to' => 40, 'count' => 2], 'colours[0].to', 'These spots go to round 40'])]

@@ -6,14 +6,13 @@ namespace Alternum\Core\Tests\Colour;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Colour\Places;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Plan\Fill;
-use Alternum\Core\Plan\Laid;
+use Alternum\Core\Plan\Layer\Fill;
+use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -63,10 +62,10 @@ final class RandomLayersTest extends TestCase
     {
         foreach (self::plans() as $plan) {
             $piece = Analysis::of($plan)->pieces[0];
-            foreach ($piece->reading->rounds as $i => $round) {
-                $letters = $piece->colouring->rounds[$i];
+            foreach ($piece->stages->reading->rounds as $i => $round) {
+                $letters = $piece->stages->colouring->rounds[$i];
                 self::assertSame($round->makes, \strlen($letters));
-                self::assertSame($round->makes, array_sum(array_column(Colouring::runs($letters), 1)));
+                self::assertSame($round->makes, array_sum(array_column(Colouring::runs($letters), 'stitches')));
                 self::assertSame('', trim($letters, 'AB'));
             }
         }
@@ -77,9 +76,9 @@ final class RandomLayersTest extends TestCase
     {
         foreach (self::plans() as $plan) {
             $piece = $plan->pieces[0];
-            $with = static fn (Laid ...$colours): string => implode('', Analysis::of($plan->withPiece($piece->withColours(array_values($colours))))->pieces[0]->colouring->rounds);
-            $hidden = array_map(static fn (Laid $laid): Laid => new Laid($laid->layer, $laid->name, true), $piece->colours);
-            self::assertSame('', trim($with(...[...$piece->colours, new Laid(new Fill('B'))]), 'B'));
+            $with = static fn (LayerEntry ...$colours): string => implode('', Analysis::of($plan->withPiece($piece->withColours(array_values($colours))))->pieces[0]->stages->colouring->rounds);
+            $hidden = array_map(static fn (LayerEntry $laid): LayerEntry => new LayerEntry($laid->layer, $laid->name, true), $piece->colours);
+            self::assertSame('', trim($with(...[...$piece->colours, new LayerEntry(new Fill('B'))]), 'B'));
             self::assertSame('', trim($with(...$hidden), 'A'));
             self::assertSame($with(...$piece->colours), $with(...[...$hidden, ...$piece->colours]));
         }
@@ -111,9 +110,9 @@ final class RandomLayersTest extends TestCase
     {
         foreach (self::plans() as $plan) {
             $piece = Analysis::of($plan)->pieces[0];
-            $places = new Places($plan->pieces[0], $piece->fabric);
-            self::assertSame(\count($piece->reading->rounds), $places->rounds());
-            foreach ($piece->reading->rounds as $round) {
+            $places = $piece->stages->frame;
+            self::assertSame(\count($piece->stages->reading->rounds), $places->rounds());
+            foreach ($piece->stages->reading->rounds as $round) {
                 foreach ([1, intdiv($round->makes, 2), $round->makes] as $stitch) {
                     $degrees = $places->fromFront($round->number, $stitch);
                     self::assertGreaterThanOrEqual(-180.0 - 1e-9, $degrees);

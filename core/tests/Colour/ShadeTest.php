@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Colour;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Change\Harmony;
-use Alternum\Core\Colour\Shade;
-use Alternum\Core\Colour\Sight;
+use Alternum\Core\Colour\ColourVision;
+use Alternum\Core\Colour\LabColour;
+use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\PairTrouble;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\PieceWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -43,8 +45,8 @@ final class ShadeTest extends TestCase
     {
         self::assertCount(34, self::published());
         foreach (self::published() as $i => [$l1, $a1, $b1, $l2, $a2, $b2, $difference]) {
-            $one = Shade::lab($l1, $a1, $b1);
-            $other = Shade::lab($l2, $a2, $b2);
+            $one = LabColour::lab($l1, $a1, $b1);
+            $other = LabColour::lab($l2, $a2, $b2);
             self::assertEqualsWithDelta($difference, $one->difference($other), 0.00005, 'pair '.($i + 1));
             self::assertEqualsWithDelta($difference, $other->difference($one), 0.00005, 'pair '.($i + 1).', turned');
         }
@@ -58,22 +60,22 @@ final class ShadeTest extends TestCase
     #[TestWith(['#0000FF', 32.3, 79.2, -107.9])]
     public function testLab(string $hex, float $lightness, float $a, float $b): void
     {
-        $shade = Shade::of($hex);
+        $shade = LabColour::of($hex);
         self::assertEqualsWithDelta([$lightness, $a, $b], [$shade->lightness, $shade->a, $shade->b], 0.1);
     }
 
     /** Greys are greys to all eyes; two strands of one colour are that colour; black and white mix to the middle light, #BCBCBC. */
     public function testSightAndMixing(): void
     {
-        foreach (Sight::cases() as $sight) {
+        foreach (ColourVision::cases() as $sight) {
             self::assertSame('#808080', $sight->sees('#808080'));
             self::assertSame('#FFFFFF', $sight->sees('#FFFFFF'));
         }
-        $apart = static fn (Sight $sight): float => Shade::of($sight->sees('#C02020'))->difference(Shade::of($sight->sees('#506010')));
-        self::assertLessThan(Shade::of('#C02020')->difference(Shade::of('#506010')) / 2, $apart(Sight::Deutan), 'Red and olive are hard to tell.');
-        self::assertSame('#3F6F7F', Shade::mixed('#3F6F7F', '#3F6F7F'));
-        self::assertSame('#BCBCBC', Shade::mixed('#000000', '#FFFFFF'));
-        self::assertSame('#BCBCBC', Shade::shown(new Yarn('A', 'Pepper', '#000000', WeightCategory::Dk, 250.0, 2, withHex: '#FFFFFF')));
+        $apart = static fn (ColourVision $sight): float => LabColour::of($sight->sees('#C02020'))->difference(LabColour::of($sight->sees('#506010')));
+        self::assertLessThan(LabColour::of('#C02020')->difference(LabColour::of('#506010')) / 2, $apart(ColourVision::Deutan), 'Red and olive are hard to tell.');
+        self::assertSame('#3F6F7F', LabColour::mixed('#3F6F7F', '#3F6F7F'));
+        self::assertSame('#BCBCBC', LabColour::mixed('#000000', '#FFFFFF'));
+        self::assertSame('#BCBCBC', LabColour::shown(new Yarn('A', 'Pepper', '#000000', WeightCategory::Dk, 250.0, 2, withHex: '#FFFFFF')));
     }
 
     /**
@@ -84,7 +86,9 @@ final class ShadeTest extends TestCase
     {
         $yarns = array_map(static fn (string $hex, string $key): array => ['key' => $key, 'name' => $key, 'hex' => $hex, 'weight' => 'dk', 'metresPer100g' => 250], $hexes, ['A', 'B', 'C']);
 
-        return Analysis::of(Plans::of(['24 sc in MR', 'R2-12: sc around'], $colours, plan: ['yarns' => $yarns]))->pieces[0]->harmony;
+        $plan = Plans::of(['24 sc in MR', 'R2-12: sc around'], $colours, plan: ['yarns' => $yarns]);
+
+        return Analysis::of($plan)->pieces[0]->harmony($plan);
     }
 
     public function testOnlyYarnsThatTouchAreCompared(): void
@@ -92,10 +96,11 @@ final class ShadeTest extends TestCase
         $bands = [Plans::stripes(1, 12, [['A', 4], ['B', 4], ['C', 4]])];
         $harmony = self::harmony($bands, ['#E0D8C8', '#DDD6C6', '#101820']);
         self::assertSame([['A', 'B'], ['B', 'C']], array_map(static fn ($pair): array => [$pair->one, $pair->other], $harmony->pairs));
-        self::assertStringContainsString('hardly show', (string) $harmony->pairs[0]->remark);
-        self::assertNull($harmony->pairs[1]->remark);
+        self::assertSame(PairTrouble::Alike, $harmony->pairs[0]->trouble);
+        self::assertStringContainsString('hardly show', (string) PieceWords::pair($harmony->pairs[0]));
+        self::assertNull(PieceWords::pair($harmony->pairs[1]));
         self::assertSame([], self::harmony([], ['#E0D8C8', '#DDD6C6', '#101820'])->pairs);
-        self::assertStringContainsString('some eyes', (string) self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]->remark);
+        self::assertStringContainsString('some eyes', (string) PieceWords::pair(self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]));
     }
 
     /** A dark yarn that floats behind a light one is told of; a light one behind a dark one is not. */

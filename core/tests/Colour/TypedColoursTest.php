@@ -23,7 +23,7 @@ final class TypedColoursTest extends TestCase
         $analysis = Analysis::of($plan);
         self::assertSame([], $analysis->problems);
 
-        return $analysis->pieces[0]->colouring->rounds;
+        return $analysis->pieces[0]->stages->colouring->rounds;
     }
 
     /**

@@ -6,18 +6,19 @@ namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\LineBlock;
 use Alternum\Core\Edit\LineDifference;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Exchange\Refusal;
-use Alternum\Core\Plan\Laid;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Run;
+use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\StitchRun;
-use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -30,7 +31,7 @@ final class EditsTest extends TestCase
     /** The yarn of every round, one letter each. */
     private static function letters(Plan $plan): string
     {
-        return implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->colouring->rounds));
+        return implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->stages->colouring->rounds));
     }
 
     /** @return iterable<string, array{list<string>, string}> the new lines, and the yarn of every round then */
@@ -64,7 +65,7 @@ final class EditsTest extends TestCase
     {
         $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 4, 'from' => 2, 'to' => 5, 'yarn' => 'B'], ['kind' => 'run', 'round' => 2, 'from' => 1, 'to' => 1, 'yarn' => 'B']], ['changes' => ['method' => 'auto', 'at' => [['round' => 7, 'method' => 'plain']]]]);
         $piece = (new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan)->pieces[0];
-        self::assertEquals([new Laid(new StitchRun(3, 2, 5, 'B'))], $piece->colours);
+        self::assertEquals([new LayerEntry(new Run(3, 2, 5, 'B'))], $piece->colours);
         self::assertSame([6 => Method::Plain], $piece->changes->at);
     }
 
@@ -159,10 +160,10 @@ final class EditsTest extends TestCase
      * @param list<string> $old
      * @param list<string> $new
      *
-     * @return list<array{int, int, int, int}> without the empty blocks
+     * @return list<array{int, int, int, int}>
      */
     private static function blocks(array $old, array $new): array
     {
-        return array_values(array_filter(LineDifference::of($old, $new), static fn (array $b): bool => $b[1] > $b[0] || $b[3] > $b[2]));
+        return array_map(static fn (LineBlock $b): array => [$b->oldFrom, $b->oldTo, $b->newFrom, $b->newTo], LineDifference::of($old, $new));
     }
 }

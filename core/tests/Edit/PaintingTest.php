@@ -13,10 +13,10 @@ use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Sequence;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Exchange\Refusal;
-use Alternum\Core\Plan\Motif;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Stripe;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -32,7 +32,7 @@ final class PaintingTest extends TestCase
         $analysis = Analysis::of($plan);
         self::assertSame([], $analysis->problems);
 
-        return $analysis->pieces[0]->colouring->rounds;
+        return $analysis->pieces[0]->stages->colouring->rounds;
     }
 
     public function testStitchesLieInOneLayerAndAreClearedAgain(): void
@@ -109,7 +109,7 @@ final class PaintingTest extends TestCase
         $bobbled = (new Bobbles('body', 0))->apply($plan);
         self::assertSame(['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24)', '# Stuff lightly'], array_values(array_diff($bobbled->pieces[0]->rounds, [$bobbled->pieces[0]->rounds[2]])));
         self::assertStringStartsWith('R5: ', $bobbled->pieces[0]->rounds[2]);
-        $rounds = Analysis::of($bobbled)->pieces[0]->reading->rounds;
+        $rounds = Analysis::of($bobbled)->pieces[0]->stages->reading->rounds;
         self::assertSame([], Analysis::of($bobbled)->problems);
         self::assertSame(4, substr_count($rounds[4]->codes, 'b'));
         $letters = self::rounds($bobbled)[4];

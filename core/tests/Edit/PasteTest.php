@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
+use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Copies;
@@ -87,7 +87,7 @@ final class PasteTest extends TestCase
             $plan = PlanReader::json((string) file_get_contents($file));
             foreach (Terms::cases() as $terms) {
                 $text = WrittenPattern::text(Analysis::of($plan), $terms);
-                $pasted = (new Paste('', $text))->apply((new ChangeWords($terms))->apply($plan->withPieces([])));
+                $pasted = (new Paste('', $text))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])));
                 self::assertCount(\count($plan->pieces), $pasted->pieces);
                 foreach ($plan->pieces as $i => $piece) {
                     self::assertSame([$piece->name, $piece->copies->count, $piece->worked], [$pasted->pieces[$i]->name, $pasted->pieces[$i]->copies->count, $pasted->pieces[$i]->worked]);
@@ -96,7 +96,7 @@ final class PasteTest extends TestCase
                 $after = Analysis::of($pasted);
                 self::assertSame([], $after->problems);
                 foreach ($before->pieces as $i => $piece) {
-                    self::assertSame($piece->colouring->rounds, $after->pieces[$i]->colouring->rounds);
+                    self::assertSame($piece->stages->colouring->rounds, $after->pieces[$i]->stages->colouring->rounds);
                 }
             }
         }
@@ -153,7 +153,7 @@ final class PasteTest extends TestCase
         self::assertNull($plan->pieces[0]->start);
         self::assertSame([$join, $on, $across], [$plan->pieces[1]->start?->join, $plan->pieces[1]->start?->pieces, $plan->pieces[1]->start?->across]);
         self::assertContains($words, $plan->pieces[1]->rounds);
-        $rounds = Analysis::of($plan)->pieces[1]->reading->rounds;
+        $rounds = Analysis::of($plan)->pieces[1]->stages->reading->rounds;
         self::assertSame(Join::Bridge === $join ? 30 : 12, $rounds[0]->makes, 'Two legs of 12 and both sides of 3 chains, or one edge.');
         self::assertNull((new Paste('', $text))->apply(Plans::of([])->withPieces([]))->pieces[1]->start, 'Only where it was asked for.');
     }

@@ -11,8 +11,8 @@ use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\Layer\Run;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\StitchRun;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -28,7 +28,7 @@ final class ResizeTest extends TestCase
         $analysis = Analysis::of($plan);
         self::assertSame([], $analysis->problems);
 
-        return array_map(static fn (Round $round): int => $round->makes, $analysis->pieces[0]->reading->rounds);
+        return array_map(static fn (Round $round): int => $round->makes, $analysis->pieces[0]->stages->reading->rounds);
     }
 
     /** The trade's balls of 18, 24 and 30 are the same ball by one increase round more each: common practice, no source. */
@@ -63,7 +63,7 @@ final class ResizeTest extends TestCase
     /** A stripe over the upper half of the even part stays over its upper half. */
     public function testStripesKeepTheirShareOfTheHeight(): void
     {
-        $letters = static fn (Plan $plan): string => implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->colouring->rounds));
+        $letters = static fn (Plan $plan): string => implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->stages->colouring->rounds));
         $plan = Plans::of(self::BALL, [Plans::stripes(6, 9, [['B', 4]])]);
         self::assertSame('AAAAABBBB', $letters($plan));
         self::assertSame('AAAAAAABBBBBB', $letters((new Resize('body', 0, 4))->apply($plan)));
@@ -77,9 +77,9 @@ final class ResizeTest extends TestCase
     {
         $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 5, 'from' => 9, 'to' => 10, 'yarn' => 'B']]);
         $layer = (new Resize('body', 1, 0))->apply($plan)->pieces[0]->colours[0]->layer;
-        self::assertInstanceOf(StitchRun::class, $layer);
+        self::assertInstanceOf(Run::class, $layer);
         self::assertSame([12, 13, 'B'], [$layer->from, $layer->to, $layer->yarn]);
-        self::assertSame(24, Analysis::of((new Resize('body', 1, 0))->apply($plan))->pieces[0]->reading->rounds[$layer->round - 1]->makes);
+        self::assertSame(24, Analysis::of((new Resize('body', 1, 0))->apply($plan))->pieces[0]->stages->reading->rounds[$layer->round - 1]->makes);
     }
 
     /** @param list<string> $rounds */
@@ -100,7 +100,7 @@ final class ResizeTest extends TestCase
     public function testResizesToASize(): void
     {
         $plan = Plans::of(Plans::ball(5), [Plans::stripes(6, 11, [['B', 2], ['A', 1]])], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
-        $size = static fn (Plan $plan): Size => Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        $size = static fn (Plan $plan): Size => Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
         $wide = (new ResizeTo('body', 80.0, null))->apply($plan);
         self::assertSame([], Analysis::of($wide)->problems);
         self::assertEqualsWithDelta(80.0, $size($wide)->width, 6 * 5.0 / \M_PI / 2 + 1e-9);

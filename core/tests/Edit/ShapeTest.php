@@ -13,10 +13,10 @@ use Alternum\Core\Edit\RoundWriter;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Fabric\Size;
-use Alternum\Core\Notation\Folding;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Terms;
@@ -70,7 +70,7 @@ final class ShapeTest extends TestCase
     {
         $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
         $plan = (new Shape('body', Form::Ball, 6, new Extent(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
-        $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
         self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
         self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
         self::assertEqualsWithDelta($size->width * \M_PI, $size->girth(), 1e-9);
@@ -82,7 +82,7 @@ final class ShapeTest extends TestCase
     public function testADrumsVolumeIsACylinders(): void
     {
         $plan = (new Shape('body', Form::Drum, 6, new Extent(60.0, heightMm: 100.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
-        $size = Size::of(Analysis::of($plan)->pieces[0]->fabric);
+        $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
         $bulge = $size->height - 100.0;
         self::assertGreaterThanOrEqual(0.0, $bulge);
         self::assertLessThan(40.0, $bulge);
@@ -91,8 +91,8 @@ final class ShapeTest extends TestCase
 
     public function testAnOpenPieceCanBeReachedInto(): void
     {
-        self::assertNull(Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->fabric)->lastReach);
-        self::assertSame(5, Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-5: sc around', '(sc, dec) x6', 'dec x6']))->pieces[0]->fabric)->lastReach);
+        self::assertNull(Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->fabric)->lastReach);
+        self::assertSame(5, Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-5: sc around', '(sc, dec) x6', 'dec x6']))->pieces[0]->stages->fabric)->lastReach);
     }
 
     public function testTooLargeIsRefused(): void
@@ -101,7 +101,7 @@ final class ShapeTest extends TestCase
         (new Shape('body', Form::Ball, 6, new Extent(3000.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
     }
 
-    /** Folding is exact: what is folded and printed is read as the same stitches, over generated rounds. */
+    /** RepeatFinder is exact: what is folded and printed is read as the same stitches, over generated rounds. */
     public function testFoldingIsExact(): void
     {
         mt_srand(5);
@@ -110,20 +110,20 @@ final class ShapeTest extends TestCase
         for ($i = 0; $i < 300; ++$i) {
             $unit = implode('', array_map(static fn (): string => $kinds[mt_rand(0, 5)], range(0, mt_rand(0, 6))));
             $codes = str_repeat('s', mt_rand(0, 4)).str_repeat($unit, mt_rand(1, 8)).str_repeat($kinds[mt_rand(0, 5)], mt_rand(0, 3));
-            $folded = $printer->stitches(Line::of(Folding::of($codes)));
+            $folded = $printer->stitches(Line::of(RepeatFinder::of($codes)));
             $reading = Reader::read([Stitch::sumUses($codes).' sc in MR', $folded], Terms::Us);
             self::assertSame([], $reading->problems, $folded);
             self::assertSame($codes, $reading->rounds[1]->codes, $folded);
         }
-        self::assertSame('(5 sc, inc) x6', $printer->stitches(Line::of(Folding::of(str_repeat('sssssi', 6)))));
-        self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(Line::of(Folding::of('sss'.str_repeat('issss', 5).'e'))));
+        self::assertSame('(5 sc, inc) x6', $printer->stitches(Line::of(RepeatFinder::of(str_repeat('sssssi', 6)))));
+        self::assertSame('3 sc, (inc, 4 sc) x5, dec', $printer->stitches(Line::of(RepeatFinder::of('sss'.str_repeat('issss', 5).'e'))));
     }
 
     /** @return list<int> the rounds' counts of a cone on square stitches, 2 to the cm */
     private static function cone(Extent $extent): array
     {
         $plan = (new Shape('body', Form::Cone, 6, $extent, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
-        $reading = Analysis::of($plan)->pieces[0]->reading;
+        $reading = Analysis::of($plan)->pieces[0]->stages->reading;
         self::assertSame([], $reading->problems);
 
         return array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
@@ -148,7 +148,7 @@ final class ShapeTest extends TestCase
     public function testFormsByStitches(): void
     {
         $plan = (new Shape('body', Form::Tube, 6, new Extent(stitches: 30, rounds: 20), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
-        $makes = array_map(static fn (Round $round): int => $round->makes, Analysis::of($plan)->pieces[0]->reading->rounds);
+        $makes = array_map(static fn (Round $round): int => $round->makes, Analysis::of($plan)->pieces[0]->stages->reading->rounds);
         self::assertSame([20, 30], [\count($makes), $makes[19]]);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Exchange\CommandLine;
-use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\Outcome;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Plans;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;

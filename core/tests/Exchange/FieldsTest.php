@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Exchange;
 
-use Alternum\Core\Exchange\Fields;
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Units;
 use PHPUnit\Framework\TestCase;

@@ -6,7 +6,7 @@ namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;

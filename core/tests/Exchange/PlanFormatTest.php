@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Exchange;
 
-use Alternum\Core\Exchange\Json;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\Refusal;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
 use Opis\JsonSchema\Validator;

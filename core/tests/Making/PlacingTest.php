@@ -10,12 +10,15 @@ use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\PieceWords;
+use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -54,7 +57,7 @@ final class PlacingTest extends TestCase
     {
         $placed = self::placed(self::plan([['kind' => 'eyes', 'apart' => 7] + $where]))[0];
         self::assertSame($round, $placed->round);
-        self::assertStringContainsString("between rounds {$round} and ".($round + 1), $placed->summary);
+        self::assertStringContainsString("between rounds {$round} and ".($round + 1), PlacingWords::summary($placed));
     }
 
     /** Seven stitches apart at the front: 7 × 360/30 = 84° between them, 42° on either side, 7 × 100/22 mm along the fabric. */
@@ -72,13 +75,13 @@ final class PlacingTest extends TestCase
     public function testTellsWhatIsInTheWay(): void
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
-        $jog = Analysis::of($plan)->pieces[0]->changes->changes[0]->degrees;
-        $remarks = static fn (int $round, float $front): array => self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]], ['front' => ['degrees' => $front]]))[0]->remarks;
+        $jog = Analysis::of($plan)->pieces[0]->changes->all[0]->degrees;
+        $remarks = static fn (int $round, float $front): array => PlacingWords::remarks(self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]], ['front' => ['degrees' => $front]]))[0]);
         self::assertStringContainsString('step of the change after round 7', $remarks(7, round($jog))[0]);
         self::assertContains('It lies on the edge of a colour.', $remarks(7, 90));
         self::assertSame(['Put it in by round 13, while a hand still gets in.'], $remarks(9, 90));
-        self::assertStringContainsString('too small to reach through', implode('', $remarks(14, 90)));
-        self::assertSame([], self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]->remarks);
+        self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]), 'A button is sewn on from outside.');
+        self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]));
     }
 
     /** @param array<string, mixed> $placement */
@@ -103,7 +106,7 @@ final class PlacingTest extends TestCase
         $wider = (new Resize('body', 1, 0))->apply($plan);
         $eyes = self::placed($wider)[0];
         self::assertSame(7.0, $eyes->placement->apart, '6 × 36/30');
-        $rounds = \count(Analysis::of($wider)->pieces[0]->reading->rounds);
+        $rounds = \count(Analysis::of($wider)->pieces[0]->stages->reading->rounds);
         self::assertEqualsWithDelta(9 / 15, $eyes->round / $rounds, 0.06);
     }
 
@@ -112,10 +115,10 @@ final class PlacingTest extends TestCase
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
         $told = [];
-        foreach (Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us) as $step) {
-            foreach ($step->then as $then) {
+        foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'] as $step) {
+            foreach ($step['then'] as $then) {
                 if (str_starts_with($then, 'Set now')) {
-                    $told[$step->to] = $then;
+                    $told[$step['to']] = $then;
                 }
             }
         }
@@ -128,14 +131,14 @@ final class PlacingTest extends TestCase
     public function testWhatComesIntoTheFace(): void
     {
         $stripes = Plans::stripes(8, 11, [['B', 4]]);
-        $remarks = static fn (array $face, float $front = 180): array => Analysis::of(Plans::of(self::BALL, [$stripes], ['face' => $face, 'front' => ['degrees' => $front]]))->pieces[0]->faceRemarks;
+        $remarks = static fn (array $face, float $front = 180): array => PieceWords::face(Analysis::of(Plans::of(self::BALL, [$stripes], ['face' => $face, 'front' => ['degrees' => $front]]))->pieces[0]->face());
         $face = ['from' => 8, 'to' => 10, 'degrees' => 90];
         self::assertSame([], $remarks($face));
         $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);
-        self::assertSame(['The colour changes within the face in rounds 9, 10.'], Analysis::of($parted)->pieces[0]->faceRemarks);
-        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->changes[0]->degrees;
+        self::assertSame(['The colour changes within the face in rounds 9, 10.'], PieceWords::face(Analysis::of($parted)->pieces[0]->face()));
+        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->degrees;
         self::assertStringContainsString('The step after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
-        self::assertSame([], Analysis::of(self::plan([]))->pieces[0]->faceRemarks);
+        self::assertSame([], PieceWords::face(Analysis::of(self::plan([]))->pieces[0]->face()));
         $plan = self::plan([], ['face' => $face]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         // Of six even rounds after the fifth it takes the third to the fifth; of nine, the fourth to the eighth.

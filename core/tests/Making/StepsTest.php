@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Making;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Making\Segment;
 use Alternum\Core\Making\Segments;
-use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Terms;
@@ -23,23 +24,23 @@ final class StepsTest extends TestCase
      * @param list<array<string, mixed>> $colours
      * @param array<string, mixed>       $piece
      *
-     * @return list<Step>
+     * @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>
      */
     private static function steps(array $rounds, array $colours = [], array $piece = [], Terms $terms = Terms::Us): array
     {
         $plan = Plans::of($rounds, $colours, $piece);
 
-        return Analysis::of($plan)->pieces[0]->steps($plan, $terms);
+        return StepsWriter::values($plan, Analysis::of($plan)->pieces[0], $terms)[0]['steps'];
     }
 
     /**
-     * @param list<Step> $steps
+     * @param list<array{text: string}> $steps
      *
      * @return list<string>
      */
     private static function texts(array $steps): array
     {
-        return array_map(static fn (Step $step): string => $step->text, $steps);
+        return array_column($steps, 'text');
     }
 
     public function testGathersRoundsThatAreAlike(): void
@@ -58,17 +59,17 @@ final class StepsTest extends TestCase
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
         self::assertSame(['R4-5: with B Brick: sc around (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'], \array_slice(self::texts($steps), 3));
-        self::assertSame([['A'], ['A'], ['A'], ['B'], ['A'], ['A']], array_map(static fn (Step $step): array => $step->yarns, $steps));
+        self::assertSame([['A'], ['A'], ['A'], ['B'], ['A'], ['A']], array_column($steps, 'yarns'));
     }
 
     public function testTellsAChangeWhereItComes(): void
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
-        $told = array_map(static fn (Step $step): int => \count($step->then), $steps);
+        $told = array_map(static fn (array $step): int => \count($step['then']), $steps);
         self::assertSame([0, 0, 1, 1, 0, 0], $told);
-        self::assertStringContainsString('After stitch 18: work the last sc in A (Chalk)', $steps[2]->then[0]);
-        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $steps[2]->then[0]);
-        self::assertStringContainsString('Cut B', $steps[3]->then[0]);
+        self::assertStringContainsString('After stitch 18: work the last sc in A (Chalk)', $steps[2]['then'][0]);
+        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $steps[2]['then'][0]);
+        self::assertStringContainsString('Cut B', $steps[3]['then'][0]);
     }
 
     public function testPartsARoundWhereTheYarnChanges(): void
@@ -82,8 +83,8 @@ final class StepsTest extends TestCase
     /** By hand: sc inc sc inc, six tops, of which the third to fifth are in B. */
     public function testSegments(): void
     {
-        self::assertSame([[['A'], 0, 1], [['A', 'B'], 1, 1], [['B'], 2, 1], [['B', 'A'], 3, 1]], Segments::of('sisi', [['A', 2], ['B', 3], ['A', 1]]));
-        self::assertSame([[['A'], 0, 3]], Segments::of('sks', [['A', 2]]));
+        self::assertEquals([new Segment('A', 0, 1), new Segment('AB', 1, 1), new Segment('B', 2, 1), new Segment('BA', 3, 1)], Segments::of('sisi', 'AABBBA'));
+        self::assertEquals([new Segment('A', 0, 3)], Segments::of('sks', 'AA'));
     }
 
     public function testSaysWhatCouldNotBeRead(): void
@@ -95,7 +96,7 @@ final class StepsTest extends TestCase
     public function testTailsInInches(): void
     {
         $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 4]])], [], ['units' => 'imperial']);
-        self::assertStringContainsString('leaving 6 in', Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us)[2]->then[0]);
+        self::assertStringContainsString('leaving 6 in', StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'][2]['then'][0]);
     }
 
     /** A ring in two colours is still a ring, and one loop is still one loop: read back as written. */

@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Heed;
+use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Making\Step;
@@ -62,7 +63,7 @@ final class CuesTest extends TestCase
     public function testIsShownWhileMaking(): void
     {
         $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-4: sc around', 'Stuff lightly.', 'R5: sc around']);
-        $steps = Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us);
+        $steps = Analysis::of($plan)->pieces[0]->steps();
         self::assertSame([[1, []], [2, []], [4, ['Stuff lightly']], [5, []]], array_map(static fn (Step $step): array => [$step->to, $step->cues], $steps));
     }
 
@@ -97,9 +98,9 @@ final class CuesTest extends TestCase
         $lines = ['R1: 6 sc in MR, join', 'R2: ch 1, inc x6, sl st to the back loop of the first sc (12)', 'R3: ch 1, sc around, join with sl st in back loop of first st (12)'];
         $plan = Plans::of($lines);
         $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
-        $steps = Analysis::of($plan)->pieces[0]->steps($plan, Terms::Us);
-        self::assertStringContainsString('join with sl st in first st', $steps[0]->text);
-        self::assertStringContainsString('sl st to back loop of first st', $steps[1]->text);
+        $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'];
+        self::assertStringContainsString('join with sl st in first st', $steps[0]['text']);
+        self::assertStringContainsString('sl st to back loop of first st', $steps[1]['text']);
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
         self::assertSame([[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']], array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers));
         $heeded = (new Heed('body', 2, $offers[0]->text))->apply($plan);

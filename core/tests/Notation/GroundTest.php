@@ -51,7 +51,7 @@ final class GroundTest extends TestCase
     {
         $analysis = Analysis::of(Plans::of(['ch 10, starting in 2nd ch from hook: 8 sc, 3 sc in next ch, 7 sc, inc', 'inc, 7 sc, inc x3, 7 sc, inc x2', 'R3-8: sc around']));
         self::assertSame([], $analysis->problems);
-        $courses = $analysis->pieces[0]->fabric->courses;
+        $courses = $analysis->pieces[0]->stages->fabric->rounds;
         self::assertSame([20, 26, 26], [$courses[0]->makes, $courses[1]->makes, $courses[7]->makes]);
         self::assertFalse($courses[0]->ruffles);
     }
@@ -61,12 +61,12 @@ final class GroundTest extends TestCase
     {
         $closed = Analysis::of(Plans::of(['18 sc in MR', 'R2-6: sc around', 'fold flat, 9 sc through both sides (9)']));
         self::assertSame([], $closed->problems);
-        $round = $closed->pieces[0]->reading->rounds[6];
+        $round = $closed->pieces[0]->stages->reading->rounds[6];
         self::assertSame([18, 9], [$round->uses, $round->makes]);
-        $courses = $closed->pieces[0]->fabric->courses;
+        $courses = $closed->pieces[0]->stages->fabric->rounds;
         self::assertFalse($courses[6]->ruffles);
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
-        self::assertSame(6, Size::of($closed->pieces[0]->fabric)->lastReach);
+        self::assertSame(6, Size::of($closed->pieces[0]->stages->fabric)->lastReach);
         $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
         self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
         self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
@@ -82,7 +82,7 @@ final class GroundTest extends TestCase
         $counted = $read(true, '12 dc in MR', 'ch 3, 11 dc (12)', 'ch 2, hdc around (12)');
         self::assertSame([], $counted->problems);
         self::assertSame(['dddddddddddd', 'hhhhhhhhhhhh'], [$counted->rounds[1]->codes, $counted->rounds[2]->codes]);
-        self::assertTrue($read(false, '12 dc in MR', 'ch 3, 11 dc')->rounds[1]->stands, 'It uses all stitches only where the chain is one.');
+        self::assertTrue($read(false, '12 dc in MR', 'ch 3, 11 dc')->rounds[1]->chainIsFirst, 'It uses all stitches only where the chain is one.');
         self::assertStringContainsString('uses 11 of the 12', $read(false, '12 sc in MR', 'ch 1, 11 sc')->problems[0]->message);
         self::assertSame([], $read(false, '12 dc in MR', 'ch 3, 12 dc')->problems);
         $rows = Reader::read(['Row 1: ch 10', '10 sc, ch 3, turn', '9 dc (10)'], Terms::Us, Worked::Rows, chainCounts: true);
@@ -103,7 +103,7 @@ final class GroundTest extends TestCase
         $yarns = YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0), new Yarn('B', 'Flag red', '#ff0000', WeightCategory::Dk, 250.0)]);
         $reading = Reader::read(['6 sc in MR', $line], Terms::Us, yarns: $yarns);
         self::assertSame([], $reading->problems);
-        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->then?->yarn]);
+        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->nextYarn?->yarn]);
         self::assertSame(6, $reading->rounds[1]->makes);
     }
 

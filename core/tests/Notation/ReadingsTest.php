@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Change\Change;
-use Alternum\Core\Change\Fate;
 use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Settle;
@@ -14,6 +12,8 @@ use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Setting;
@@ -165,10 +165,10 @@ final class ReadingsTest extends TestCase
     /** "cut A, join B": what the words say becomes of the old yarn is kept for the change. */
     public function testTheWayOfJoiningIsKept(): void
     {
-        $fates = static fn (string $end): array => array_map(static fn (Change $change): Fate => $change->fate, Analysis::of(Plans::of(['R1: 6 sc in MR', "R2: inc x6{$end}", 'R3: sc around', 'R4: with A: sc around']))->pieces[0]->changes->changes);
-        self::assertSame([Fate::Carry, Fate::Cut], $fates(', change to B'));
-        self::assertSame([Fate::Cut, Fate::Cut], $fates(', cut A and join B'));
-        self::assertSame([Fate::Cut, Fate::Cut], $fates('. Fasten off A and attach B.'));
+        $fates = static fn (string $end): array => array_map(static fn (Change $change): OldYarn => $change->oldYarn, Analysis::of(Plans::of(['R1: 6 sc in MR', "R2: inc x6{$end}", 'R3: sc around', 'R4: with A: sc around']))->pieces[0]->changes->all);
+        self::assertSame([OldYarn::Carry, OldYarn::Cut], $fates(', change to B'));
+        self::assertSame([OldYarn::Cut, OldYarn::Cut], $fates(', cut A and join B'));
+        self::assertSame([OldYarn::Cut, OldYarn::Cut], $fates('. Fasten off A and attach B.'));
     }
 
     public function testAYarnThatIsMissingIsAdded(): void
@@ -179,7 +179,7 @@ final class ReadingsTest extends TestCase
         $added = (new AddYarn('dark green'))->apply($plan);
         $yarn = $added->yarns[\count($added->yarns) - 1];
         self::assertSame(['Dark green', []], [$yarn->name, Analysis::of($added)->problems]);
-        self::assertSame(str_repeat($yarn->key, 6), Analysis::of($added)->pieces[0]->colouring->rounds[1]);
+        self::assertSame(str_repeat($yarn->key, 6), Analysis::of($added)->pieces[0]->stages->colouring->rounds[1]);
         $many = $plan->withYarns(array_map(static fn (string $key): Yarn => new Yarn($key, "Yarn {$key}", '#123456', $plan->yarns[0]->weight, 250.0), range('A', 'X')));
         $this->expectException(EditRefused::class);
         (new AddYarn('lime'))->apply($many);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Edit\ChangeWords;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Swatch;
+use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Translation;
 use Alternum\Core\Plan\Terms;
@@ -54,10 +54,10 @@ final class TranslationTest extends TestCase
     public function testAWholePlan(): void
     {
         $plan = Plans::of(['R1: 6 sc in MR', '# eyes', 'R2: inc x6', 'R3-4: sc around']);
-        $uk = (new ChangeWords(Terms::Uk))->apply($plan);
+        $uk = (new TranslateTerms(Terms::Uk))->apply($plan);
         self::assertSame(['R1: 6 dc in MR', '# eyes', 'R2: inc x6', 'R3-4: dc around'], $uk->pieces[0]->rounds);
-        self::assertEquals(Analysis::of($plan)->pieces[0]->reading->rounds, Analysis::of($uk)->pieces[0]->reading->rounds);
-        self::assertSame($plan->pieces[0]->rounds, (new ChangeWords(Terms::Us))->apply($uk)->pieces[0]->rounds);
+        self::assertEquals(Analysis::of($plan)->pieces[0]->stages->reading->rounds, Analysis::of($uk)->pieces[0]->stages->reading->rounds);
+        self::assertSame($plan->pieces[0]->rounds, (new TranslateTerms(Terms::Us))->apply($uk)->pieces[0]->rounds);
     }
 
     /** Flat circles grow by 6 in single crochet and 12 in double: common practice, no source. */

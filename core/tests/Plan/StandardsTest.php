@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Plan;
 
 use Alternum\Core\Plan\Gauge;
-use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Words\GaugeWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -58,10 +58,10 @@ final class StandardsTest extends TestCase
     #[TestWith([22.0, null, 'Tighter', 'no stuffing shows.'])]
     public function testAGaugeAgainstTheLabel(float $stitches, ?float $hook, string $says, string $ends): void
     {
-        $remark = (string) GaugeCheck::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Dk);
+        $remark = (string) GaugeWords::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Dk);
         self::assertStringContainsString($says, $remark);
         self::assertStringContainsString($ends, $remark);
-        self::assertNull(GaugeCheck::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Lace));
+        self::assertNull(GaugeWords::remark(new Gauge($stitches, 24.0, $hook), WeightCategory::Lace));
     }
 
     /** The categories follow one another without a gap in their hooks: the standard's own order. */

@@ -9,8 +9,8 @@ use Alternum\Core\Notation\Span;
 /** Chains that lift the hook to the height of a row or a joined round. */
 final readonly class Lift extends Node
 {
-    /** @param bool $stands it counts as the first stitch */
-    public function __construct(public int $chains, Span $span, public bool $stands = false)
+    /** @param bool $chainIsFirst it counts as the first stitch */
+    public function __construct(public int $chains, Span $span, public bool $chainIsFirst = false)
     {
         parent::__construct($span);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Filling;
@@ -15,7 +16,6 @@ use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Notation\Turning;
 
 /**
  * Sees what a round's first and last stitches are for: a chain that is begun on, chains that lift the hook, a slip stitch that
@@ -151,7 +151,7 @@ final class Beginnings
         $first = self::stitch($items, 0);
         $work = null === $first ? null : $items[$first];
         foreach ($items as $item) {
-            if ($item instanceof Lift && $item->stands) {
+            if ($item instanceof Lift && $item->chainIsFirst) {
                 return $items;
             }
         }
@@ -224,7 +224,7 @@ final class Beginnings
 
     private static function isLift(Node $item): bool
     {
-        return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= Turning::MOST && null === $item->place;
+        return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= LiftingChains::MOST && null === $item->place;
     }
 
     /**

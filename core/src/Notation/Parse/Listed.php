@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
@@ -14,7 +15,6 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\Yarn;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Tokens;
-use Alternum\Core\Notation\Turning;
 
 /** Finds where a list begins that is repeated from its end: "sc, inc, repeat around", "2 sc, dec around". */
 final class Listed
@@ -44,7 +44,7 @@ final class Listed
         for ($i = $begin; $i < $end && !$nodes[$i] instanceof Repeat; ++$i) {
             $node = $nodes[$i];
             if ($node instanceof Work) {
-                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= Turning::MOST && !self::goesWithNext($nodes, $i) ? $i + 1 : $begin;
+                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= LiftingChains::MOST && !self::goesWithNext($nodes, $i) ? $i + 1 : $begin;
                 break;
             }
         }

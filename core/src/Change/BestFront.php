@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Change;
+
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Plan\Piece;
+
+/**
+ * The best side to turn to the viewer: the one whose nearest jog, weighted by its height, is farthest. It is sought as if automatic
+ * changes were plain: once the steps lie at the back, they need no treatment.
+ */
+final readonly class BestFront
+{
+    /** Nearer to the present front than so many degrees, it is no other front. */
+    private const SAME = 1.0;
+
+    /**
+     * @param float      $degrees  a whole number, 0 to 359
+     * @param float|null $nearest  degrees from there to the nearest jog; null: there is none
+     * @param bool       $isBetter than the present front
+     */
+    private function __construct(public float $degrees, public ?float $nearest, public bool $isBetter)
+    {
+    }
+
+    /** To the nearest degree; of equals, the one that the piece is turned to least. */
+    public static function of(Piece $piece, Fabric $fabric, Colouring $byRounds): self
+    {
+        $heights = [];
+        foreach (Treatments::of($piece, $fabric, $byRounds, null)->at as $treatment) {
+            $at = (int) round($treatment->degrees) % 360;
+            $heights[$at] = max($heights[$at] ?? 0.0, $treatment->method->stepRounds());
+        }
+
+        return self::among($heights, $piece->frontDegrees);
+    }
+
+    /**
+     * @param array<int, float> $heights of the steps, in rounds, by their whole degrees
+     * @param float             $front   as it is
+     */
+    public static function among(array $heights, float $front): self
+    {
+        $heights = array_filter($heights, static fn (float $height): bool => $height > 0.0);
+        if ([] === $heights) {
+            return new self(round($front), null, false);
+        }
+        $best = [-1.0, 0.0, 0];
+        $present = (int) round($front) % 360;
+        for ($i = 0; $i < 360; ++$i) {
+            // From the present front outwards, so that the first of equals is the nearest.
+            $side = ($present + (0 === $i % 2 ? -intdiv($i, 2) : intdiv($i + 1, 2)) + 720) % 360;
+            $worth = \INF;
+            $nearest = 180.0;
+            foreach ($heights as $at => $height) {
+                $apart = Turn::apart($side, $at);
+                $worth = min($worth, $apart / $height);
+                $nearest = min($nearest, $apart);
+            }
+            if ($worth > $best[0] + 1e-9) {
+                $best = [$worth, $nearest, $side];
+            }
+        }
+
+        return new self((float) $best[2], $best[1], Turn::apart($best[2], $front) >= self::SAME);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Face;
+use Alternum\Core\Plan\Plan;
+
+/** Sets a face apart that is to stay plain: over some rounds, or over the middle third of the piece, to begin from. */
+final readonly class KeepFace implements Edit
+{
+    /** How wide it is, and from which share of the height to which it reaches, where nothing else is said: to begin from. */
+    private const DEGREES = 100.0;
+    private const FROM = 0.35;
+    private const TO = 0.65;
+
+    /** @param int|null $from first round; null: as it fits the piece */
+    public function __construct(private string $piece, private ?int $from, private ?int $to)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $last = \count(PieceReading::of($plan, $piece)->rounds);
+        if (0 === $last) {
+            throw new EditRefused('The piece has no rounds yet.');
+        }
+        $from = $this->from ?? max(1, (int) round($last * self::FROM));
+
+        return $plan->withPiece($piece->withFace(new Face($from, $this->to ?? max($from, (int) round($last * self::TO)), self::DEGREES)));
+    }
+
+    public function inWords(): string
+    {
+        return 'A face kept plain';
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Plan;
+
+/** Takes a plan as it was, or as it was made elsewhere: undo, an earlier version, one of two that were changed at once. */
+final readonly class TakePlan implements Edit
+{
+    /** @param string $says what is done, in a few words */
+    public function __construct(private Plan $plan, private string $says)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        return $this->plan;
+    }
+
+    public function inWords(): string
+    {
+        return $this->says;
+    }
+}

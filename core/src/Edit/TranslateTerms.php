@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\Translation;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+
+/** Puts what is typed into the other country's words. The stitches stay the same. */
+final readonly class TranslateTerms implements Edit
+{
+    public function __construct(private Terms $terms)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $translation = new Translation($plan->terms, $this->terms);
+        $pieces = array_map(static fn (Piece $piece): Piece => $piece->withRounds(array_map($translation->line(...), $piece->rounds)), $plan->pieces);
+
+        return new Plan($plan->title, $this->terms, $plan->hand, $plan->units, $plan->yarns, $plan->gauge, $plan->yarnUse, $pieces, $plan->lean, $plan->marker);
+    }
+
+    public function inWords(): string
+    {
+        return 'Words translated';
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Change\Treatments;
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Size;
+use Alternum\Core\Making\CueOffer;
+use Alternum\Core\Making\Placed;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\Pair;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\MovableLayer;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\PieceWords;
+use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\YarnWords;
+
+/** What was made of one piece as values for JSON: contract/analysis.schema.json, PieceAnalysis. Changes within rounds are only counted: see ChangeWriter. */
+final class PieceWriter
+{
+    /** @return array<string, mixed> */
+    public static function values(Plan $plan, PieceAnalysis $analysis): array
+    {
+        $piece = $analysis->piece;
+        $stages = $analysis->stages;
+        $reading = $stages->reading;
+        $changes = new ChangeWriter(new ChangeWords($plan, $piece, $stages->fabric, new YarnWords($plan), $plan->terms));
+        $front = $analysis->bestFront();
+
+        return [
+            'key' => $piece->key,
+            'name' => $piece->name,
+            'copies' => $piece->copies->count,
+            'worked' => $piece->worked->value,
+            'beginsOn' => $reading->on,
+            'beginning' => PieceWords::beginning($plan, $piece, $analysis->edges),
+            'namesColours' => $reading->namesYarns(),
+            'stitches' => $reading->stitches(),
+            'lean' => $plan->leanOf($piece),
+            'frontDegrees' => Rounded::of($piece->frontDegrees),
+            'beginsAtTop' => $stages->frame->beginsAtTop(),
+            'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
+            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)),
+            'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $reading->spans),
+            'rounds' => self::rounds($plan, $analysis),
+            'changes' => array_map($changes->values(...), array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd))),
+            'changesWithin' => self::within($analysis),
+            'layers' => array_map(static fn (LayerEntry $entry): array => ['says' => $entry->layer->inWords(), 'yarns' => array_values(array_unique($entry->layer->yarns())), 'movable' => $entry->layer instanceof MovableLayer], $piece->colours),
+            'pairs' => array_map(static fn (Pair $pair): array => ['one' => $pair->one, 'other' => $pair->other, 'difference' => Rounded::of($pair->difference), 'remark' => PieceWords::pair($pair)], $analysis->harmony($plan)->pairs),
+            'shine' => PieceWords::shine($analysis->harmony($plan)),
+            'faceRemarks' => PieceWords::face($analysis->face()),
+            'placed' => array_map(self::placed(...), $analysis->placing->placed),
+            'offers' => array_map(static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => $offer->label], $analysis->offers($plan)),
+            'bestFront' => ['degrees' => $front->degrees, 'nearestStep' => $front->nearest, 'better' => $front->isBetter, 'why' => PieceWords::front($front)],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rounds(Plan $plan, PieceAnalysis $analysis): array
+    {
+        $stages = $analysis->stages;
+        $rounds = [];
+        $named = $stages->reading->namesYarns() ? $stages->reading->yarns() : [];
+        foreach ($stages->reading->rounds as $i => $round) {
+            $lies = $stages->fabric->rounds[$i];
+            $start = $stages->frame->degrees($round->number, 0.0);
+            $marker = $stages->frame->markerDegrees($round->number, $plan->marker);
+            $cues = $stages->reading->cuesOf($round->number);
+            $rounds[] = [
+                'number' => $round->number,
+                'line' => $round->line,
+                'uses' => $round->uses,
+                'makes' => $round->makes,
+                'startDegrees' => Rounded::of($start) < 360.0 ? Rounded::of($start) : 0.0,
+                'radiusMm' => Rounded::of($lies->radius),
+                'heightMm' => Rounded::of($lies->height),
+                'levelMm' => Rounded::of($lies->level),
+                'runs' => self::runs($stages->colouring->rounds[$i]),
+            ]
+                + (abs($marker - $start) < 0.005 ? [] : ['markerDegrees' => Rounded::of($marker)])
+                + ('' === trim($lies->tops, Stitch::Single->code()) ? [] : ['tops' => $lies->tops])
+                + ($lies->ruffles ? ['ruffles' => true] : [])
+                + ($round->readable ? [] : ['readable' => false])
+                + ([] === $named || self::isNameless($named[$i]) ? [] : ['yarns' => ReadingWriter::yarns($named[$i])])
+                + ([] === $cues ? [] : ['cues' => $cues]);
+        }
+
+        return $rounds;
+    }
+
+    /** @param list<array{string|null, int}> $runs */
+    private static function isNameless(array $runs): bool
+    {
+        return 1 === \count($runs) && null === $runs[0][0];
+    }
+
+    /** "A12 B3": a yarn's letter and how many stitches. */
+    private static function runs(string $letters): string
+    {
+        $runs = [];
+        foreach (Colouring::runs($letters) as $run) {
+            $runs[] = $run->yarn.$run->stitches;
+        }
+
+        return implode(' ', $runs);
+    }
+
+    /** @return list<array{round: int, changes: int}> how many changes lie within each round that has some */
+    private static function within(PieceAnalysis $analysis): array
+    {
+        $counts = [];
+        foreach ($analysis->changes->all as $change) {
+            if (!$change->isAtEnd) {
+                $counts[$change->round] = ($counts[$change->round] ?? 0) + 1;
+            }
+        }
+
+        return array_map(static fn (int $round, int $count): array => ['round' => $round, 'changes' => $count], array_keys($counts), array_values($counts));
+    }
+
+    /** @return array<string, mixed> */
+    private static function size(Size $size): array
+    {
+        return [
+            'heightMm' => Rounded::of($size->height),
+            'widthMm' => Rounded::of($size->width),
+            'girthMm' => Rounded::of($size->girth()),
+            'volumeMl' => Rounded::of($size->volume),
+            'stuffingGrams' => Rounded::of($size->stuffingGrams()),
+            'lastReachRound' => $size->lastReach,
+            'outline' => array_map(static fn (array $edge): array => [Rounded::of($edge[0]), Rounded::of($edge[1])], $size->outline),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function placed(Placed $placed): array
+    {
+        return [
+            'key' => $placed->placement->key,
+            'kind' => $placed->placement->kind->value,
+            'round' => $placed->round,
+            'degrees' => array_map(Rounded::of(...), $placed->degrees),
+            'after' => array_map(Rounded::of(...), $placed->after),
+            'apartMm' => null === $placed->apartMm ? null : Rounded::of($placed->apartMm),
+            'summary' => PlacingWords::summary($placed),
+            'remarks' => PlacingWords::remarks($placed),
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Making\Step;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\StepWords;
+use Alternum\Core\Words\YarnWords;
+
+/** The steps of a piece, written out for each set of yarns that it is made in: contract/openapi.yaml, Steps. */
+final class StepsWriter
+{
+    /** @return list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>}> one for each set of yarns */
+    public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
+    {
+        return array_map(static fn (CopyGroup $group): array => [
+            'copies' => $group->count,
+            'names' => $group->names,
+            'steps' => self::steps($plan, $piece, $group, $terms),
+        ], $piece->piece->copies->groups());
+    }
+
+    /** @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}> */
+    public static function steps(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms): array
+    {
+        $yarns = new YarnWords($plan, $group->yarns);
+        $stages = $piece->stages;
+        $words = new StepWords($piece->piece, $stages->reading, $stages->colouring, new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms), $yarns, $terms);
+
+        return array_map(static fn (Step $step): array => [
+            'from' => $step->from,
+            'to' => $step->to,
+            'text' => $words->text($step),
+            'makes' => $step->makes,
+            'yarns' => $words->yarns($step),
+            'then' => $words->after($step),
+            'cues' => $step->cues,
+        ], $piece->steps());
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Fabric;
+
+/** Until when a hand, or a washer, gets from the edge that is being worked to a round below it: as far as no round in between is too narrow. */
+final readonly class Openings
+{
+    /** An opening of fewer stitches is too small to reach through: common practice, no source. */
+    public const REACH = 18;
+
+    /** @param list<int> $counts stitches that each round makes */
+    public function __construct(private array $counts)
+    {
+    }
+
+    /**
+     * The last round that may be worked before what lies between a round and the next is out of reach; earlier than that round itself
+     * where it always is.
+     *
+     * @return int|null null: it stays in reach, or the piece was never wide enough to be reached into
+     */
+    public function deadline(int $round): ?int
+    {
+        $isWide = static fn (int $makes): bool => $makes >= self::REACH;
+        $wide = array_keys(array_filter($this->counts, $isWide));
+        if ([] === $wide) {
+            return null;
+        }
+        $from = max($round - 1, $wide[0]);
+        if (!$isWide($this->counts[$from] ?? 0)) {
+            return max(0, ...array_filter($wide, static fn (int $i): bool => $i < $from)) + 1;
+        }
+        for ($i = $from + 1, $end = \count($this->counts); $i < $end; ++$i) {
+            if (!$isWide($this->counts[$i])) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether what lies between a round and the next can be set from inside, which needs the next one worked. */
+    public function reaches(int $round): bool
+    {
+        $deadline = $this->deadline($round);
+
+        return null === $deadline || $deadline > $round;
+    }
+
+    /** The last round at which something can be set from inside; null: any. */
+    public function deepest(): ?int
+    {
+        for ($round = \count($this->counts); $round > 0; --$round) {
+            if ($this->reaches($round)) {
+                return $round === \count($this->counts) ? null : $round;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core;
+
+use Alternum\Core\Change\Treatments;
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Frame\Frame;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\PlacedCloth;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
+/** One piece taken from its words to the final yarn of every stitch: what the analysis and every edit that needs a place stand on. */
+final readonly class PieceStages
+{
+    /** A motif may cover the place where a loop was to be drawn, and lie otherwise without it: so often that is tried. */
+    private const TRIES = 4;
+
+    private function __construct(
+        public Piece $piece,
+        public Reading $reading,
+        public Fabric $fabric,
+        public Colouring $byRounds,
+        public Treatments $treatments,
+        public Frame $frame,
+        public Colouring $colouring,
+    ) {
+    }
+
+    /** @param Reading|null $reading null: it is read here, with the pieces that it begins on */
+    public static function of(Plan $plan, Piece $piece, ?Reading $reading = null): self
+    {
+        $reading ??= PieceReading::of($plan, $piece);
+        $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
+        $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
+        $unmoving = [];
+        for ($try = 1;; ++$try) {
+            $treatments = Treatments::of($piece, $fabric, $byRounds, $piece->frontDegrees, $unmoving);
+            $frame = Frame::of($fabric, $piece, $plan->hand, $treatments->moves);
+            $colouring = PlacedCloth::colours($plan, $piece, $fabric, $reading, $frame);
+            $covered = array_keys(array_filter($treatments->moves, static fn (int $round): bool => !self::changesAfter($colouring, $round), \ARRAY_FILTER_USE_KEY));
+            if ([] === $covered) {
+                return new self($piece, $reading, $fabric, $byRounds, $treatments, $frame, $colouring);
+            }
+            // No loop is drawn where the yarn does not change after all; in the end none at all, so that what is said is always so.
+            $unmoving = [...$unmoving, ...($try < self::TRIES ? $covered : range(1, \count($fabric->rounds)))];
+        }
+    }
+
+    public function changes(Plan $plan): Changes
+    {
+        return Changes::of($this->piece, $this->frame, $this->colouring, $this->treatments, $this->reading, $plan->floats);
+    }
+
+    private static function changesAfter(Colouring $colouring, int $round): bool
+    {
+        $before = $colouring->rounds[$round - 1];
+
+        return $before[\strlen($before) - 1] !== $colouring->rounds[$round][0];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Format;
+
+use Alternum\Core\Plan\Problem;
+
+/** What is wrong with the fields of one message, as far as a person would read it. */
+final class FieldErrors
+{
+    private const MOST = 50;
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    public function note(string $path, string $message, string $mend): void
+    {
+        if (\count($this->problems) < self::MOST) {
+            $this->problems[] = Problem::atPath($path, $message, $mend);
+        }
+    }
+
+    /** @throws Refusal where anything was wrong */
+    public function throwAny(): void
+    {
+        if ([] !== $this->problems) {
+            throw new Refusal($this->problems);
+        }
+    }
+}

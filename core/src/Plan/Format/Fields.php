@@ -1,0 +1,315 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Format;
+
+/**
+ * Takes the fields out of one JSON object, one by one, and notes what is wrong with each at its path.
+ *
+ * A field that is wrong gives a stand-in of the right kind, so that one pass finds all errors; done() throws them.
+ */
+final class Fields
+{
+    /** @var array<array-key, true> */
+    private array $taken = [];
+
+    /**
+     * @param array<array-key, mixed> $values
+     * @param FieldErrors             $errors shared with the objects inside
+     */
+    private function __construct(private readonly array $values, private readonly string $path, private readonly FieldErrors $errors)
+    {
+    }
+
+    public static function of(mixed $value, string $path = ''): self
+    {
+        return self::within($value, $path, new FieldErrors());
+    }
+
+    private static function within(mixed $value, string $path, FieldErrors $errors): self
+    {
+        $fields = new self(\is_array($value) ? $value : [], $path, $errors);
+        if (!\is_array($value) || ([] !== $value && array_is_list($value))) {
+            $fields->wrong('', 'This is not an object with named fields.', 'Put its fields between { and }.');
+        }
+
+        return $fields;
+    }
+
+    public function has(string $name): bool
+    {
+        return \array_key_exists($name, $this->values);
+    }
+
+    public function text(string $name, int $most, string $pattern = '', string $says = ''): string
+    {
+        $value = $this->take($name);
+        if (!\is_string($value)) {
+            $this->wrongUnlessMissing($name, 'This is not a text.', 'Put it between quotes.');
+
+            return '';
+        }
+        if (mb_strlen($value) > $most) {
+            $this->wrong($name, "This is longer than {$most} characters.", 'Make it shorter.');
+        }
+        if ('' !== $pattern && 1 !== preg_match($pattern, $value)) {
+            $this->wrong($name, '“'.mb_substr($value, 0, 40).'” does not do here.', $says);
+        }
+
+        return $value;
+    }
+
+    /** A text of one line. */
+    public function line(string $name, int $most): string
+    {
+        return $this->text($name, $most, '/^[^\r\n]*$/D', 'It is one line.');
+    }
+
+    public function number(string $name, float $least, float $most, ?float $else = null): float
+    {
+        if (null !== $else && !$this->has($name)) {
+            return $else;
+        }
+        $value = $this->take($name);
+        if ((!\is_int($value) && !\is_float($value)) || !is_finite((float) $value)) {
+            $this->wrongUnlessMissing($name, 'This is not a number.', 'Write a number without quotes.');
+
+            return $least;
+        }
+        if ($value < $least || $value > $most) {
+            $this->wrong($name, "{$value} is out of range.", "Write a number from {$least} to {$most}.");
+
+            return $least;
+        }
+
+        return (float) $value;
+    }
+
+    public function whole(string $name, int $least, int $most, ?int $else = null): int
+    {
+        if (null !== $else && !$this->has($name)) {
+            return $else;
+        }
+        $number = $this->number($name, $least, $most);
+        if (floor($number) !== $number) {
+            $this->wrong($name, "{$number} is not a whole number.", 'Write it without a fraction.');
+        }
+
+        return (int) $number;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param list<T>|null    $of   null: all of its cases
+     *
+     * @return T
+     */
+    public function oneOf(string $name, string $enum, ?array $of = null): \BackedEnum
+    {
+        $of ??= $enum::cases();
+        $value = $this->take($name);
+        foreach ($of as $case) {
+            if ($case->value === $value) {
+                return $case;
+            }
+        }
+        $choices = implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $of));
+        $this->wrongUnlessMissing($name, 'This is none of the choices.', "Write one of: {$choices}.");
+
+        return $of[0];
+    }
+
+    /**
+     * A list of so many numbers.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, int $count, float $least, float $most): array
+    {
+        $values = $this->raw($name);
+        $numbers = [];
+        foreach (\is_array($values) ? $values : [] as $value) {
+            if ((\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most) {
+                $numbers[] = (float) $value;
+            }
+        }
+        if (\count($numbers) !== $count || !\is_array($values) || \count($values) !== $count) {
+            $this->wrong($name, "These are not {$count} numbers from {$least} to {$most}.", 'Write one for each.');
+        }
+
+        return $numbers;
+    }
+
+    public function truth(string $name): bool
+    {
+        $value = $this->raw($name);
+        if (!\is_bool($value)) {
+            $this->wrong($name, 'This is neither true nor false.', 'Write true or false.');
+        }
+
+        return true === $value;
+    }
+
+    public function object(string $name): self
+    {
+        $value = $this->take($name);
+
+        return self::within(null === $value && !$this->has($name) ? [] : $value, $this->at($name), $this->errors);
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(self): T $each
+     *
+     * @return list<T>
+     */
+    public function objects(string $name, int $least, int $most, \Closure $each): array
+    {
+        return array_map($each, $this->each($name, $least, $most, fn (mixed $value, string $path): self => self::within($value, $path, $this->errors)));
+    }
+
+    /**
+     * @param string $pattern that every text matches
+     *
+     * @return list<string>
+     */
+    public function texts(string $name, int $mostTexts, int $mostCharacters, string $pattern = '', string $says = ''): array
+    {
+        return $this->each($name, 0, $mostTexts, function (mixed $value, string $path) use ($mostCharacters, $pattern, $says): string {
+            if (!\is_string($value)) {
+                $this->errors->note($path, 'This is not a text.', 'Put it between quotes.');
+
+                return '';
+            }
+            if (mb_strlen($value) > $mostCharacters) {
+                $this->errors->note($path, "This is longer than {$mostCharacters} characters.", 'Make it shorter.');
+            } elseif ('' !== $pattern && 1 !== preg_match($pattern, $value)) {
+                $this->errors->note($path, 'This does not do here.', $says);
+            }
+
+            return $value;
+        });
+    }
+
+    /** @return array<string, string> */
+    public function textMap(string $name, string $pattern, string $says, ?string $keyPattern = null, string $keySays = ''): array
+    {
+        $map = [];
+        $value = $this->take($name);
+        if (!\is_array($value)) {
+            $this->wrongUnlessMissing($name, 'This is not an object with named fields.', 'Put its fields between { and }.');
+
+            return [];
+        }
+        foreach ($value as $key => $text) {
+            $isKey = 1 === preg_match($keyPattern ?? $pattern, (string) $key);
+            if (!$isKey || !\is_string($text) || 1 !== preg_match($pattern, $text)) {
+                $this->wrong("{$name}.{$key}", 'This does not do here.', $isKey || '' === $keySays ? $says : $keySays);
+                continue;
+            }
+            $map[(string) $key] = $text;
+        }
+
+        return $map;
+    }
+
+    /** The value as it is, for a field that may have several shapes. */
+    public function raw(string $name): mixed
+    {
+        return $this->take($name);
+    }
+
+    /** Notes an error of meaning at a field; '' is the object itself. */
+    public function wrong(string $name, string $message, string $mend): void
+    {
+        $this->errors->note($this->at($name), $message, $mend);
+    }
+
+    /**
+     * Notes the objects of a list that have the same key as one before them.
+     *
+     * @param list<string> $keys
+     * @param string       $what a word for the key
+     */
+    public function unique(string $name, array $keys, string $what): void
+    {
+        foreach ($keys as $i => $key) {
+            if (array_search($key, $keys, true) !== $i) {
+                $this->wrong("{$name}[{$i}].key", "Two {$name} have the {$what} “{$key}”.", "Give one of them another {$what}.");
+            }
+        }
+    }
+
+    /** Ends the reading of this object: a field that nobody took is an error. */
+    public function close(): void
+    {
+        foreach (array_diff_key($this->values, $this->taken) as $name => $value) {
+            $this->wrong((string) $name, 'This field is not known here.', 'Take it out, or mend its spelling.');
+        }
+    }
+
+    /** @throws Refusal where anything was wrong */
+    public function done(): void
+    {
+        $this->close();
+        $this->errors->throwAny();
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(mixed, string): T $read
+     *
+     * @return list<T>
+     */
+    private function each(string $name, int $least, int $most, \Closure $read): array
+    {
+        $value = $this->take($name);
+        if (!\is_array($value) || !array_is_list($value)) {
+            $this->wrongUnlessMissing($name, 'This is not a list.', 'Put its parts between [ and ].');
+
+            return [];
+        }
+        $count = \count($value);
+        if ($count < $least || $count > $most) {
+            $this->wrong($name, "There are {$count} here.", $count < $least ? "At least {$least} must be." : "There can be {$most} at the most.");
+            $value = \array_slice($value, 0, $most);
+        }
+        $all = [];
+        foreach ($value as $i => $one) {
+            $all[] = $read($one, $this->at($name)."[{$i}]");
+        }
+
+        return $all;
+    }
+
+    private function take(string $name): mixed
+    {
+        $this->taken[$name] = true;
+        if (!$this->has($name)) {
+            $this->wrong($name, 'This field is missing.', 'Put it in.');
+        }
+
+        return $this->values[$name] ?? null;
+    }
+
+    private function wrongUnlessMissing(string $name, string $message, string $mend): void
+    {
+        if ($this->has($name)) {
+            $this->wrong($name, $message, $mend);
+        }
+    }
+
+    private function at(string $name): string
+    {
+        return match (true) {
+            '' === $name => $this->path,
+            '' === $this->path => $name,
+            default => "{$this->path}.{$name}",
+        };
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Format;
+
+use Alternum\Core\Plan\Limits;
+
+/** JSON text to values and back, within a plan's limits. */
+final class Json
+{
+    private const DEPTH = 24;
+
+    /** Bytes of a message that carries a plan and edits to make on it. */
+    public const MESSAGE_BYTES = 2 * Limits::BYTES;
+
+    /**
+     * @param string $what what it should be, for the message: "a plan"
+     * @param int    $most bytes
+     *
+     * @return mixed objects as arrays
+     *
+     * @throws Refusal
+     */
+    public static function decode(string $json, string $what, int $most = Limits::BYTES): mixed
+    {
+        if (\strlen($json) > $most) {
+            throw Refusal::because('', 'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.', "Choose a file that holds {$what}, or split the plan in two.");
+        }
+        if (str_starts_with($json, "\u{FEFF}")) {
+            $json = substr($json, 3);
+        }
+        try {
+            return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException $error) {
+            throw Refusal::because('', "This is not {$what}: it is not JSON ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
+        }
+    }
+
+    /** @param array<array-key, mixed> $values */
+    public static function encode(array $values, bool $forPeople = false): string
+    {
+        return json_encode($values, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($forPeople ? \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION : 0));
+    }
+}

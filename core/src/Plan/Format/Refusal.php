@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Format;
+
+use Alternum\Core\Plan\Problem;
+
+/** A file or a message that is not taken, with every place where it is wrong. Nothing of it is kept. */
+final class Refusal extends \RuntimeException
+{
+    /** @param non-empty-list<Problem> $problems */
+    public function __construct(public readonly array $problems)
+    {
+        parent::__construct(implode(' ', array_map(static fn (Problem $problem): string => (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ").$problem->message, $problems)));
+    }
+
+    public static function because(string $path, string $message, string $mend): self
+    {
+        return new self([Problem::atPath($path, $message, $mend)]);
+    }
+}

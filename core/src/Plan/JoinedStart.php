@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+use Alternum\Core\Plan\Format\Fields;
+
+/** The pieces that a piece begins on, and how they are joined. A piece without one begins in a ring or in chains. */
+final readonly class JoinedStart
+{
+    /**
+     * @param non-empty-list<string> $pieces keys, each made earlier in the plan; one may be named twice, for two copies
+     * @param int                    $across chains in each bridge, or stitches that a seam takes from each side
+     * @param int|null               $round  the round that left loops free
+     * @param PickUp|null            $take   null: every stitch of the edge
+     */
+    public function __construct(public Join $join, public array $pieces, public int $across = 0, public ?int $round = null, public ?PickUp $take = null)
+    {
+    }
+
+    /**
+     * How many stitches the first round finds.
+     *
+     * @param non-empty-list<int> $openings stitches in each piece's edge, in the order of the pieces
+     */
+    public function stitches(array $openings): int
+    {
+        if (null !== $this->take && $this->take->stitches > 0) {
+            return $this->take->stitches;
+        }
+
+        $edges = Join::Layers === $this->join ? \array_slice($this->edges($openings), 0, 1) : $this->edges($openings);
+
+        return array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
+    }
+
+    /**
+     * What the first round is worked into, in working order.
+     *
+     * A bridge's chains are worked along both sides, 15 + 3 + 15 + 3 = 36, and of a piece between two others one half comes on the
+     * way out and the other on the way back. Pieces seamed together keep the stitches that the seam does not take.
+     *
+     * @param non-empty-list<int> $openings stitches in each piece's edge, in the order of the pieces
+     *
+     * @return list<EdgeStretch>
+     */
+    public function edges(array $openings): array
+    {
+        $first = $this->pieces[0];
+        $last = \count($this->pieces) - 1;
+        if ($this->join->canPick()) {
+            $pick = $this->take;
+            if (null === $pick || $pick->stitches > 0) {
+                return [new EdgeStretch($first, 1, $openings[0])];
+            }
+
+            return $pick->to < $pick->from
+                ? [new EdgeStretch($first, $pick->from, $openings[0]), new EdgeStretch($first, 1, $pick->to)]
+                : [new EdgeStretch($first, $pick->from, $pick->to)];
+        }
+        if (Join::Layers === $this->join) {
+            return array_map(static fn (string $piece, int $opening): EdgeStretch => new EdgeStretch($piece, 1, $opening), $this->pieces, \array_slice($openings, 0, $last + 1));
+        }
+        if (Join::Seam === $this->join) {
+            return [new EdgeStretch($first, 1, $openings[0] - $this->across), new EdgeStretch($this->pieces[$last], $this->across + 1, $openings[$last])];
+        }
+        $edges = [new EdgeStretch($first, 1, $openings[0])];
+        for ($i = 1; $i <= $last; ++$i) {
+            array_push($edges, EdgeStretch::chains($this->across), new EdgeStretch($this->pieces[$i], 1, $i < $last ? intdiv($openings[$i], 2) : $openings[$i]));
+        }
+        for ($i = $last; $i > 0; --$i) {
+            $edges[] = EdgeStretch::chains($this->across);
+            if ($i > 1) {
+                $edges[] = new EdgeStretch($this->pieces[$i - 1], intdiv($openings[$i - 1], 2) + 1, $openings[$i - 1]);
+            }
+        }
+
+        return array_values(array_filter($edges, static fn (EdgeStretch $edge): bool => $edge->count() > 0));
+    }
+
+    /**
+     * In words, for the written pattern.
+     *
+     * @param list<string> $names of the pieces
+     */
+    public function inWords(array $names): string
+    {
+        $all = implode(' and ', $names);
+        $some = match (true) {
+            null === $this->take => '',
+            $this->take->stitches > 0 => "{$this->take->stitches} stitches, spread evenly, of ",
+            default => "stitches {$this->take->from} to {$this->take->to} of ",
+        };
+
+        return match ($this->join) {
+            Join::Opening => "on {$some}the opening of {$all}",
+            Join::Rim => "on {$some}the opening of {$all}, folded back over it",
+            Join::Loops => "in {$some}the loops that round {$this->round} of {$all} left free",
+            Join::Bridge => "around {$all}, joined by {$this->across} chains between them",
+            Join::Seam => "around {$all}, worked together over {$this->across} stitches",
+            Join::Layers => "through both of {$all}",
+        };
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $join = $fields->oneOf('join', Join::class);
+        $pieces = $fields->texts('pieces', 8, 40, Piece::KEY, 'Name a piece by its key.');
+        $across = $join->hasAcross() ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
+        $round = Join::Loops === $join ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $take = $join->canPick() && $fields->has('take') ? PickUp::read($fields->object('take')) : null;
+        [$least, $most] = $join->pieces();
+        if (\count($pieces) < $least || \count($pieces) > $most) {
+            $fields->wrong('pieces', 'This many pieces cannot be joined like that.', 1 === $most ? 'Name one.' : 'Name two.');
+        }
+        $fields->close();
+
+        return new self($join, [] === $pieces ? ['?'] : $pieces, $across, $round, $take);
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return ['join' => $this->join->value, 'pieces' => $this->pieces]
+            + ($this->join->hasAcross() ? ['across' => $this->across] : [])
+            + (null === $this->round ? [] : ['round' => $this->round])
+            + (null === $this->take ? [] : ['take' => $this->take->values()]);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Plan\Basis;
+use Alternum\Core\Yarn\Amount;
+
+/** Whether there is enough of a yarn, and what the figures are taken from. */
+final class AmountWords
+{
+    /** What the figures are taken from, and how far they may be off. */
+    public static function basis(Amount $amount): string
+    {
+        return match ($amount->basis) {
+            Basis::Guess => 'A guess from the gauge',
+            Basis::Unravelled => 'From your unravelled swatch',
+            Basis::Weighed => 'From your weighed swatch',
+        }.', '.round(100 * $amount->offBy()).' % more or less';
+    }
+
+    /** Enough, tight or short, and by how much. */
+    public static function verdict(Amount $amount): string
+    {
+        $atHand = $amount->yarn->onHandGrams;
+        if (0 === $amount->stitches) {
+            return 'Not used in any piece.';
+        }
+        if (null === $atHand) {
+            return 'Say how many grams are at hand, to see whether it is enough.';
+        }
+        $likely = $amount->grams($amount->metres());
+        $high = $amount->grams($amount->highMetres());
+
+        return match (true) {
+            $atHand >= $high => 'Enough, even at the high figure.',
+            $atHand >= $likely => 'Tight: enough at the likely figure, '.self::grams($high - $atHand).' short at the high one. Weigh a swatch to be sure.',
+            default => 'Short by '.self::grams($likely - $atHand).' at the likely figure. Get more before you begin, or give some rounds another yarn.',
+        };
+    }
+
+    private static function grams(float $grams): string
+    {
+        return ($grams < 10 ? number_format($grams, 1) : number_format($grams)).' g';
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Change\BestFront;
+use Alternum\Core\Place\FaceCheck;
+use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\Pair;
+use Alternum\Core\Place\PairTrouble;
+use Alternum\Core\Plan\EdgeStretch;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
+/** What is said of a piece as a whole. */
+final class PieceWords
+{
+    /**
+     * What the first round is worked into: "15 of Leg, 3 chains, 15 of Other leg, 3 chains".
+     *
+     * @param list<EdgeStretch> $edges
+     *
+     * @return string|null null where it is a ring, or chains of its own
+     */
+    public static function beginning(Plan $plan, Piece $piece, array $edges): ?string
+    {
+        $said = [];
+        foreach ($edges as $edge) {
+            $name = null === $edge->piece ? null : $plan->piece($edge->piece)->name ?? $edge->piece;
+            $said[] = match (true) {
+                null === $name => $edge->count().(1 === $edge->count() ? ' chain' : ' chains'),
+                $edge->from > 1 => "stitches {$edge->from} to {$edge->to} of {$name}",
+                default => "{$edge->count()} of {$name}",
+            };
+        }
+        $spread = $piece->start->take->stitches ?? 0;
+
+        return [] === $said ? null : ($spread > 0 ? "{$spread}, spread evenly, of the " : '').implode(', ', $said);
+    }
+
+    public static function front(BestFront $front): string
+    {
+        return match (true) {
+            null === $front->nearest => 'No colour change makes a step, so any side can be the front.',
+            !$front->isBetter => 'This is the best front: the nearest step is '.round($front->nearest).'° away.',
+            default => "At {$front->degrees}° the nearest step is ".round($front->nearest).'° away, farther than from any other side.',
+        };
+    }
+
+    /** @return list<string> from the first round on */
+    public static function face(FaceCheck $check): array
+    {
+        $remarks = [] === $check->parted ? [] : ['The colour changes within the face in '.(1 === \count($check->parted) ? "round {$check->parted[0]}" : 'rounds '.implode(', ', $check->parted)).'.'];
+
+        return [...$remarks, ...array_map(static fn (int $round): string => "The step after round {$round} lies in the face. Turn the front.", $check->steps)];
+    }
+
+    public static function pair(Pair $pair): ?string
+    {
+        return match ($pair->trouble) {
+            PairTrouble::Alike => "{$pair->one} and {$pair->other} are so alike that what is worked in them will hardly show.",
+            PairTrouble::AlikeToSome => "{$pair->one} and {$pair->other} look alike to some eyes that tell colours otherwise.",
+            PairTrouble::ShowsLittle => "{$pair->one} beside {$pair->other} will show only a little.",
+            null => null,
+        };
+    }
+
+    /** @return list<string> */
+    public static function shine(Harmony $harmony): array
+    {
+        $said = [];
+        foreach ($harmony->shine as $dark => $lights) {
+            foreach (array_keys($lights) as $light) {
+                $said[] = "{$dark} is much darker than {$light} and lies behind it: it may shine through. Cut it instead, a length for each place, or leave it quite loose.";
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Making\Placed;
+
+/** Where something is set, and what is in its way. */
+final class PlacingWords
+{
+    public static function summary(Placed $placed): string
+    {
+        $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
+        $stitches = implode(' and ', array_map(static fn (float $at): string => (string) (int) round($at), $placed->after));
+
+        return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart ? '' : ", {$placed->placement->apart} stitches apart");
+    }
+
+    /** For the steps. */
+    public static function toDo(Placed $placed): string
+    {
+        return $placed->isOutOfReach()
+            ? self::summary($placed).'. The opening is too small to set them from inside: sew or embroider them'
+            : 'Set now: '.self::summary($placed);
+    }
+
+    /** @return list<string> */
+    public static function remarks(Placed $placed): array
+    {
+        $remarks = array_map(static fn (int $round): string => "The step of the change after round {$round} lies beside it. Turn the front, or move it.", $placed->steps);
+        if ($placed->isOnEdge) {
+            $remarks[] = 'It lies on the edge of a colour.';
+        }
+        if (null !== $placed->deadline) {
+            $remarks[] = $placed->isOutOfReach()
+                ? "After round {$placed->deadline} the opening is too small to reach through: sew it on, or embroider it."
+                : "Put it in by round {$placed->deadline}, while a hand still gets in.";
+        }
+
+        return $remarks;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Making\Placed;
+use Alternum\Core\Making\Segments;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** The steps of one piece written out to be worked from, as one of its copies is made. */
+final readonly class StepWords
+{
+    private Printer $printer;
+
+    public function __construct(private Piece $piece, private Reading $reading, private Colouring $colouring, private ChangeWords $changes, private YarnWords $yarns, Terms $terms)
+    {
+        $this->printer = new Printer($terms, $piece->worked);
+    }
+
+    /** The rounds written out, with their yarns. */
+    public function text(Step $step): string
+    {
+        $round = $this->reading->rounds[$step->from - 1];
+        $head = $this->printer->head($step->from, $step->to);
+
+        return $round->readable
+            ? "{$head}: ".$this->stitches($this->reading->worked[$step->from - 1]->bare(), $round, $this->colouring->rounds[$step->from - 1], $step->inHand)." ({$round->makes})".$this->closing($round)
+            : "# {$head} could not be read as typed";
+    }
+
+    /** @return list<string> the letters of the yarns that it is worked in, in working order, as this copy has them */
+    public function yarns(Step $step): array
+    {
+        $letters = [];
+        foreach (Colouring::runs($this->colouring->rounds[$step->from - 1]) as $run) {
+            $letters[$run->yarn] = $this->yarns->letter($run->yarn);
+        }
+
+        return array_values(array_unique($letters));
+    }
+
+    /** @return list<string> what to do once the rounds are worked: colour changes, parts to set */
+    public function after(Step $step): array
+    {
+        return [
+            ...array_map(fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->changes->toDo($change)), $step->changes),
+            ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
+        ];
+    }
+
+    private function closing(Round $round): string
+    {
+        return match (true) {
+            Worked::Joined === $this->piece->worked && Closed::ToBackLoop !== $round->closed => ", {$this->piece->closing->inWords()}",
+            null !== $round->closed => ", {$round->closed->value}",
+            default => '',
+        };
+    }
+
+    /** The round's stitches, with their yarns where they are not the one in hand. */
+    private function stitches(Line $line, Round $round, string $letters, string $inHand): string
+    {
+        $before = 0 === $round->lifting->before ? '' : $this->chains($round->lifting->before).', ';
+        $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
+        if (strspn($letters, $letters[0]) === \strlen($letters)) {
+            return ($letters[0] === $inHand ? '' : $this->yarns->with($letters[0])).$before.$this->printer->stitches($line).$after;
+        }
+        $said = [];
+        $first = $line->items[0] ?? null;
+        foreach (Segments::of($round->codes, $letters) as $segment) {
+            // The chain that stands for the first stitch is said as the chain.
+            $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
+            $part = $this->printer->codes(substr($round->codes, $segment->from + $skip, $segment->stitches - $skip), substr($round->loops, $segment->from + $skip, $segment->stitches - $skip));
+            $lead = 0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '';
+            $said[] = ($inHand === $segment->yarns ? '' : $this->yarns->with($segment->yarns)).$lead.$part;
+            $inHand = $segment->yarns[\strlen($segment->yarns) - 1];
+        }
+
+        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
+    }
+
+    private function chains(int $count): string
+    {
+        return $this->printer->codes(str_repeat(Stitch::Chain->code(), $count));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Units;
+
+/** Yarns and lengths as they are said of one copy of a piece, which may be made in yarns of its own. */
+final readonly class YarnWords
+{
+    /** @param array<string, string> $instead the piece's yarn key to the key that the copy takes instead */
+    public function __construct(private Plan $plan, private array $instead = [])
+    {
+    }
+
+    public function letter(string $key): string
+    {
+        return $this->instead[$key] ?? $key;
+    }
+
+    /** "B (Brick)". */
+    public function named(string $key): string
+    {
+        $key = $this->letter($key);
+        $name = $this->plan->yarn($key)->name ?? '';
+
+        return '' === $name ? $key : "{$key} ({$name})";
+    }
+
+    /** "with B Brick then A Chalk: ", before stitches. */
+    public function with(string $keys): string
+    {
+        $named = array_map(function (string $key): string {
+            $key = $this->letter($key);
+            // The name stands before a colon, so it can have none of its own.
+            $name = trim(str_replace([':', '(', ')', '[', ']'], ' ', $this->plan->yarn($key)->name ?? ''));
+
+            return '' === $name ? $key : "{$key} {$name}";
+        }, str_split($keys));
+
+        return 'with '.implode(' then ', $named).': ';
+    }
+
+    public function length(float $cm): string
+    {
+        return Units::Metric === $this->plan->units ? round($cm).' cm' : round($cm / 2.54).' in';
+    }
+
+    /** "A", "A and B", "A, B and C". */
+    public static function listed(string ...$said): string
+    {
+        $last = array_pop($said);
+
+        return [] === $said ? (string) $last : implode(', ', $said)." and {$last}";
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Yarn;
+
+/** What the length of a yarn is made of. */
+enum YarnPurpose: string
+{
+    case Stitches = 'stitches';
+    /** Chains and slip stitches that begin, lift, close and join. */
+    case Joins = 'joins';
+    case Tails = 'tails';
+    case Carries = 'carries';
+    case Floats = 'floats';
+    case Sewing = 'sewing';
+    case Spare = 'spare';
+}
