@@ -19,7 +19,7 @@ use Alternum\Core\Plan\Plan;
 final readonly class PieceStages
 {
     /** A motif may cover the place where a loop was to be drawn, and lie otherwise without it: so often that is tried. */
-    private const TRIES = 4;
+    private const TRIES = 2;
 
     private function __construct(
         public Piece $piece,

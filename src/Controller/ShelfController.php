@@ -8,9 +8,9 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\WeightCategory;
-use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
+use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
 use Doctrine\ORM\EntityManagerInterface;
@@ -40,12 +40,12 @@ final readonly class ShelfController
     public function shelf(#[CurrentUser] Workshop $workshop): Response
     {
         return new JsonResponse([
-            'plans' => array_map(static fn (SavedPlan $plan): array => [
-                'id' => $plan->id()->toBase32(),
-                'title' => $plan->title(),
-                'revision' => $plan->revision(),
-                'savedAt' => $plan->savedAt()->format(\DateTimeInterface::RFC3339),
-                'summary' => $plan->summary(),
+            'plans' => array_map(static fn (array $plan): array => [
+                'id' => $plan['id']->toBase32(),
+                'title' => $plan['title'],
+                'revision' => $plan['revision'],
+                'savedAt' => PlanResponse::time($plan['savedAt']),
+                'summary' => $plan['summary'],
             ], $this->plans->onShelf($workshop)),
             'yarns' => array_map(static fn (YarnAtHand $yarn): array => $yarn->values(), $this->yarns->onShelf($workshop)),
         ]);

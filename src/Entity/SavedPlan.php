@@ -35,6 +35,22 @@ class SavedPlan
     #[ORM\Column]
     private \DateTimeImmutable $savedAt;
 
+    /** The undo group that was saved last; '' where none was. */
+    #[ORM\Column(length: 40)]
+    private string $undoGroup = '';
+
+    /** What that group did, in a few words. */
+    #[ORM\Column(length: 480)]
+    private string $says = '';
+
+    /**
+     * What became of the last operations, by their id, the newest last.
+     *
+     * @var array<string, array<string, mixed>>
+     */
+    #[ORM\Column(type: Types::JSON)]
+    private array $results = [];
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $removedAt = null;
 
@@ -50,17 +66,31 @@ class SavedPlan
     }
 
     /**
+     * The plan as it is once an undo group has gone on, or begun.
+     *
      * @param string               $body    JSON in the plan's format
      * @param array<string, mixed> $summary
+     * @param int                  $by      revisions that were made on the way
      */
-    public function save(string $title, string $body, array $summary, \DateTimeImmutable $at): PlanRevision
+    public function save(string $title, string $body, array $summary, \DateTimeImmutable $at, int $by = 1): void
     {
         $this->title = $title;
         $this->body = $body;
         $this->summary = $summary;
         $this->savedAt = $at;
+        $this->revision += $by;
+    }
 
-        return new PlanRevision($this, ++$this->revision, $body, $at);
+    public function did(string $undoGroup, string $says): void
+    {
+        $this->undoGroup = $undoGroup;
+        $this->says = $says;
+    }
+
+    /** @param array<string, array<string, mixed>> $results by their operation's id, the newest last */
+    public function remember(array $results): void
+    {
+        $this->results = $results;
     }
 
     public function remove(\DateTimeImmutable $at): void
@@ -107,6 +137,22 @@ class SavedPlan
     public function summary(): array
     {
         return $this->summary;
+    }
+
+    public function undoGroup(): string
+    {
+        return $this->undoGroup;
+    }
+
+    public function says(): string
+    {
+        return $this->says;
+    }
+
+    /** @return array<string, array<string, mixed>> by their operation's id, the newest last */
+    public function results(): array
+    {
+        return $this->results;
     }
 
     public function savedAt(): \DateTimeImmutable

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
-use Alternum\Server\Entity\PlanRevision;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Ulid;
 
 /**
@@ -24,10 +24,14 @@ final class SavedPlans extends ServiceEntityRepository
         parent::__construct($registry, SavedPlan::class);
     }
 
-    /** @return list<SavedPlan> the last saved first */
+    /** @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> without their bodies, the last saved first */
     public function onShelf(Workshop $workshop): array
     {
-        return $this->findBy(['workshop' => $workshop, 'removedAt' => null], ['savedAt' => 'DESC', 'id' => 'DESC']);
+        /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> $plans */
+        $plans = $this->getEntityManager()->createQuery('SELECT p.id, p.title, p.revision, p.savedAt, p.summary FROM '.SavedPlan::class.' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.savedAt DESC, p.id DESC')
+            ->setParameter('workshop', $workshop->id(), 'ulid')->getResult();
+
+        return $plans;
     }
 
     /** @param bool $forUpdate lock it until the transaction ends */
@@ -41,12 +45,31 @@ final class SavedPlans extends ServiceEntityRepository
         return null !== $plan && $plan->workshop()->id()->equals($workshop->id()) ? $plan : null;
     }
 
-    /** Keeps the newest revisions; looks only now and then, as a few more do no harm. */
-    public function forgetOldRevisions(SavedPlan $plan): void
+    /**
+     * A plan on the workshop's shelf.
+     *
+     * @param bool $forUpdate lock it until the transaction ends
+     *
+     * @throws NotFoundHttpException
+     */
+    public function get(Workshop $workshop, string $id, bool $forUpdate = false): SavedPlan
     {
-        if (0 === $plan->revision() % 10) {
-            $this->getEntityManager()->createQuery('DELETE FROM '.PlanRevision::class.' r WHERE r.plan = :plan AND r.number <= :upTo')
-                ->execute(['plan' => $plan->id()->toBinary(), 'upTo' => $plan->revision() - PlanRevision::KEPT]);
+        $saved = $this->ofWorkshop($workshop, $id, $forUpdate);
+
+        return null === $saved || $saved->isRemoved() ? throw new NotFoundHttpException() : $saved;
+    }
+
+    /**
+     * Looks for a plan without reading it.
+     *
+     * @throws NotFoundHttpException where it is not on the workshop's shelf
+     */
+    public function assertExists(Workshop $workshop, string $id): void
+    {
+        $found = Ulid::isValid($id) ? $this->getEntityManager()->createQuery('SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.id = :id AND p.workshop = :workshop AND p.removedAt IS NULL')
+            ->setParameter('id', Ulid::fromString($id), 'ulid')->setParameter('workshop', $workshop->id(), 'ulid')->getSingleScalarResult() : 0;
+        if (1 !== (int) $found) {
+            throw new NotFoundHttpException();
         }
     }
 }

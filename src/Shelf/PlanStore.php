@@ -11,36 +11,30 @@ use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
-use Alternum\Server\Repository\SavedPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
-/** Puts plans into the database. */
+/** Puts new plans on a shelf. */
 final readonly class PlanStore
 {
-    public function __construct(private EntityManagerInterface $entities, private SavedPlans $plans, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $entities, private ClockInterface $clock)
     {
-    }
-
-    /** A new plan on the workshop's shelf; the caller flushes. */
-    public function begin(Workshop $workshop, Plan $plan, Analysis $analysis): SavedPlan
-    {
-        $saved = new SavedPlan($workshop, $this->clock->now());
-        $this->entities->persist($saved);
-        $this->save($saved, $plan, $analysis);
-
-        return $saved;
     }
 
     /**
-     * A new revision; the caller flushes.
+     * A new plan on the workshop's shelf; the caller flushes.
+     *
+     * @param string $says how it came there, in a few words
      *
      * @throws Refusal where the plan is larger than can be kept
      */
-    public function save(SavedPlan $saved, Plan $plan, Analysis $analysis): void
+    public function begin(Workshop $workshop, Plan $plan, Analysis $analysis, string $says = 'Begun'): SavedPlan
     {
-        $revision = $saved->save($plan->title, PlanWriter::compact($plan), ShelfSummary::values($analysis), $this->clock->now());
-        $this->entities->persist($revision);
-        $this->plans->forgetOldRevisions($saved);
+        $saved = new SavedPlan($workshop, $this->clock->now());
+        $saved->save($plan->title, PlanWriter::compact($plan), ShelfSummary::values($analysis), $this->clock->now());
+        $saved->did('', $says);
+        $this->entities->persist($saved);
+
+        return $saved;
     }
 }

@@ -36,6 +36,7 @@ final class AnalysisWriter
             'gauge' => self::gauge($plan),
             'pieces' => array_map(static fn (PieceAnalysis $piece): array => PieceWriter::values($plan, $piece), $analysis->pieces),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
+            'floatStitches' => $plan->floats,
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan),

@@ -67,7 +67,6 @@ final class PieceWriter
     {
         $stages = $analysis->stages;
         $rounds = [];
-        $named = $stages->reading->namesYarns() ? $stages->reading->yarns() : [];
         foreach ($stages->reading->rounds as $i => $round) {
             $lies = $stages->fabric->rounds[$i];
             $start = $stages->frame->degrees($round->number, 0.0);
@@ -88,17 +87,10 @@ final class PieceWriter
                 + ('' === trim($lies->tops, Stitch::Single->code()) ? [] : ['tops' => $lies->tops])
                 + ($lies->ruffles ? ['ruffles' => true] : [])
                 + ($round->readable ? [] : ['readable' => false])
-                + ([] === $named || self::isNameless($named[$i]) ? [] : ['yarns' => ReadingWriter::yarns($named[$i])])
                 + ([] === $cues ? [] : ['cues' => $cues]);
         }
 
         return $rounds;
-    }
-
-    /** @param list<array{string|null, int}> $runs */
-    private static function isNameless(array $runs): bool
-    {
-        return 1 === \count($runs) && null === $runs[0][0];
     }
 
     /** "A12 B3": a yarn's letter and how many stitches. */

@@ -11,6 +11,7 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Layer\FramedCloth;
 use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\RoundLayer;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -96,5 +97,34 @@ final class PlacedCloth implements FramedCloth
         $first = $this->frame->isBack($round) ? $makes - ($column + $wide - 1) + 1 : $column;
         $left = max(0, 1 - $first);
         $this->letters($round, $first + $left, substr($cells, $left, max(0, min($wide - $left, $makes - $first - $left + 1))));
+    }
+
+    public function rows(int $round, float $fromFront, float $apart, int $count, string $cells): void
+    {
+        if ($this->frame->isFlat()) {
+            for ($i = 0; $i < $count; ++$i) {
+                $this->row($round, $fromFront + $i * $apart, $cells);
+            }
+
+            return;
+        }
+        // Thousands may lie on a round: its letters are put together first.
+        $makes = $this->frame->makes($round);
+        $wide = min(\strlen($cells), $makes);
+        $letters = str_repeat(Motif::CLEAR, $makes);
+        $first = $this->frame->along($round, $fromFront) - $wide / 2 + 0.5 + 1e-9;
+        $step = $apart / 360.0 * $makes;
+        if ($count > 0 && (int) ceil($step) <= $wide && strspn($cells, $cells[0]) === \strlen($cells)) {
+            $this->letters($round, (int) floor($first) + 1, str_repeat($cells[0], min($makes, (int) floor($first + ($count - 1) * $step) - (int) floor($first) + $wide)));
+
+            return;
+        }
+        for ($i = 0; $i < $count; ++$i) {
+            $at = (int) floor($first + $i * $step);
+            for ($cell = 0; $cell < $wide; ++$cell) {
+                $letters[(($at + $cell) % $makes + $makes) % $makes] = $cells[$cell];
+            }
+        }
+        $this->letters($round, 1, $letters);
     }
 }

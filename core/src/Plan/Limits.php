@@ -12,7 +12,10 @@ final class Limits
     public const STITCHES = 60000;
     public const YARNS = 24;
     public const PIECES = 60;
-    public const LAYERS = 2000;
+    /** Of one piece. */
+    public const LAYERS = 100;
+    /** Of all pieces together: each is laid over every round. */
+    public const ALL_LAYERS = 200;
     public const COPIES = 99;
     public const PLACEMENTS = 40;
     /** Cells that a motif is wide or high. */

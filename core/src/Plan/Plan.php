@@ -141,6 +141,9 @@ final readonly class Plan
         $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
         $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns), 'letter');
         $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces), 'key');
+        if (array_sum(array_map(static fn (Piece $piece): int => \count($piece->colours), $pieces)) > Limits::ALL_LAYERS) {
+            $fields->wrong('pieces', 'All pieces together have more than '.Limits::ALL_LAYERS.' layers of colour.', 'Take some out, or lay one in place of several.');
+        }
         $plan = new self(
             title: $title,
             terms: $terms,

@@ -6,7 +6,7 @@ import type { Problem } from './types';
 export const api = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request), headers: { 'X-CSRF-Token': 'csrf-token' } });
 
 /** The server said no, and why. Thrown network errors mean that it said nothing. */
-export class Refused extends Error {
+export class ApiError extends Error {
 	constructor(readonly problem: Problem) {
 		super(problem.detail);
 	}
@@ -28,7 +28,7 @@ export function dataOf<T>({ data, error, response }: Answer<T>): T {
 		return data as T;
 	}
 	if (isProblem(error)) {
-		throw new Refused(error);
+		throw new ApiError(error);
 	}
 	throw new Error(`The server answered ${response.status}.`);
 }

@@ -1,5 +1,7 @@
 import type { components } from './generated/contract';
 
+export type { Analysis, PieceAnalysis, Round, Run } from './unpack';
+
 type Schemas = components['schemas'];
 
 export type Plan = Schemas['plan.schema'];
@@ -10,15 +12,14 @@ export type Stripe = Schemas['Stripe'];
 export type Weight = Schemas['Weight'];
 export type Method = Schemas['Method'];
 export type Edit = Schemas['Edit'];
-export type Analysis = Schemas['analysis.schema'];
-export type PieceAnalysis = Schemas['PieceAnalysis'];
-export type Round = Schemas['Round'];
 export type Change = Schemas['Change'];
 export type Amount = Schemas['Amount'];
-export type Trouble = Schemas['$defs-Problem'];
+export type PlanProblem = Schemas['$defs-Problem'];
 export type OpenedPlan = Schemas['OpenedPlan'];
 export type PlanOnShelf = Schemas['PlanOnShelf'];
 export type PlanSummary = Schemas['PlanSummary'];
 export type YarnAtHand = Schemas['YarnAtHand'];
 export type YarnDescription = Schemas['YarnDescription'];
 export type Problem = Schemas['Problem'];
+export type Refusal = Schemas['Refused'];
+export type StepsOfCopies = Schemas['Steps']['copies'][number];

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, dataOf, Refused } from '../api/client';
+import { ApiError, api, dataOf } from '../api/client';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { type DraftStore, openDraft } from './draft';
@@ -32,7 +32,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {
-				if (!isOver) setOpening({ is: error instanceof Refused && error.problem.status < 500 ? 'missing' : 'silent' });
+				if (!isOver) setOpening({ is: error instanceof ApiError && error.problem.status < 500 ? 'missing' : 'silent' });
 			});
 		return () => {
 			isOver = true;

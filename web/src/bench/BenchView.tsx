@@ -1,9 +1,11 @@
+import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { notify } from '../ui/Notices';
+import { BenchHeader } from './BenchHeader';
+import { setTools, useTools, views, zoomBy } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stations } from './context';
 import type { DraftStore } from './draft';
-import { Head } from './Head';
-import { Score } from './Score';
+import { Sheet } from './Sheet';
 import { Amounts } from './stations/Amounts';
 import { Changes } from './stations/Changes';
 import { Colours } from './stations/Colours';
@@ -11,11 +13,13 @@ import { Make } from './stations/Make';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
-import { setTools, useTools, views, zoomBy } from './tools';
 
 const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
 
 const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable], [role="dialog"], [role="menu"]') !== null;
+
+/** Keys of a single letter act only where the sheet or the chart has the focus. */
+const isOnSheet = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('main') !== null;
 
 /** One plan on the bench. */
 export function BenchView({ draft, station, goTo }: { draft: DraftStore; station: Station; goTo: (station: Station) => void }) {
@@ -97,6 +101,9 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			} else if (event.key === 'Escape') {
 				setPicked(new Set());
 				setTools({ brush: null, layer: null, cursor: null });
+			} else if (!isOnSheet(event.target)) {
+				// A single letter would act on whoever speaks to the computer, or slips on the keyboard.
+				return;
 			} else if (event.key === '.') {
 				const { brush } = useTools.getState();
 				setTools({ brush: brush === null ? (draft.getState().plan.yarns[1]?.key ?? 'A') : null, layer: null });
@@ -132,14 +139,16 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	const Panel = panels[station];
 	return (
 		<BenchContext.Provider value={bench}>
-			<div className="grid h-full grid-cols-[4.5rem_minmax(0,1fr)] grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] min-[1100px]:grid-cols-[4.5rem_minmax(0,1fr)_21rem] min-[1100px]:grid-rows-[auto_minmax(0,1fr)]">
-				<Head />
-				<Tray />
-				<Score focused={focused} />
-				<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l" aria-label={station}>
-					<Panel />
-				</aside>
-			</div>
+			<Tabs.Root value={pieceKey} onValueChange={bench.showPiece} asChild>
+				<div className="grid h-full grid-cols-[4.5rem_minmax(0,1fr)] grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] min-[1100px]:grid-cols-[4.5rem_minmax(0,1fr)_21rem] min-[1100px]:grid-rows-[auto_minmax(0,1fr)]">
+					<BenchHeader />
+					<Tray />
+					<Sheet focused={focused} />
+					<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l" aria-label={station}>
+						<Panel />
+					</aside>
+				</div>
+			</Tabs.Root>
 		</BenchContext.Provider>
 	);
 }

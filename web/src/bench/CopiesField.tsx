@@ -1,9 +1,10 @@
+import { limits } from '../api/generated/limits';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { numbered } from '../ui/numbered';
-import { useBench, useYarns } from './context';
-import { withPiece, yarnsOf } from './plans';
+import { useBench, useDraft, useYarns } from './context';
+import { withPiece } from './plans';
 
 type Named = Exclude<Piece['copies'], number>;
 
@@ -11,19 +12,26 @@ type Named = Exclude<Piece['copies'], number>;
 export function CopiesField({ piece }: { piece: Piece }) {
 	const { draft } = useBench();
 	const yarns = useYarns();
+	const laid = useDraft(
+		({ analysis }) =>
+			analysis.pieces
+				.find(({ key }) => key === piece.key)
+				?.layers.flatMap((layer) => layer.yarns)
+				.join('') ?? '',
+	);
 	const { copies } = piece;
 	const change = (to: Piece['copies']) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, copies: to })), `copies ${piece.key}`);
 	if (typeof copies === 'number') {
 		return (
 			<>
-				<NumberField label="Made how many times" min={1} max={99} value={copies} onChange={(n) => n !== null && change(n)} />
-				<Button className="self-end" onClick={() => change(Array.from({ length: Math.max(2, copies) }, (_, i) => ({ name: `${piece.name} ${i + 1}`.slice(0, 120) })))}>
+				<NumberField label="Made how many times" min={1} max={limits.copies} value={copies} onChange={(n) => n !== null && change(n)} />
+				<Button className="self-end" onClick={() => change(Array.from({ length: Math.max(2, copies) }, (_, i) => ({ name: `${piece.name} ${i + 1}`.slice(0, limits.name) })))}>
 					Each with its own yarns …
 				</Button>
 			</>
 		);
 	}
-	const used = yarns.filter(({ key }) => piece.colours.some((layer) => yarnsOf(layer).includes(key)));
+	const used = yarns.filter(({ key }) => laid.includes(key));
 	const withCopy = (at: number, to: Named[number]) => change(copies.map((copy, i) => (i === at ? to : copy)));
 	const choices = yarns.map(({ key, name }) => [key, `${key} ${name}`] as const);
 	return (
@@ -52,7 +60,7 @@ export function CopiesField({ piece }: { piece: Piece }) {
 				</div>
 			))}
 			<div className="flex gap-2">
-				<Button disabled={copies.length > 98} onClick={() => change([...copies, { name: `${piece.name} ${copies.length + 1}`.slice(0, 120) }])}>
+				<Button disabled={copies.length > 98} onClick={() => change([...copies, { name: `${piece.name} ${copies.length + 1}`.slice(0, limits.name) }])}>
 					One more
 				</Button>
 				<Button onClick={() => change(copies.length)}>All alike</Button>

@@ -1,10 +1,10 @@
-import type { PieceAnalysis, Trouble } from '../api/types';
+import type { PieceAnalysis, PlanProblem } from '../api/types';
 import { useBench } from './context';
 import { fixed } from './plans';
 
-type Fix = NonNullable<Trouble['fixes']>[number];
+type Fix = NonNullable<PlanProblem['fixes']>[number];
 
-const SETTINGS: Record<NonNullable<Trouble['setting']>, string> = {
+const SETTINGS: Record<NonNullable<PlanProblem['setting']>, string> = {
 	'worked:joined': 'The piece is joined',
 	'worked:rows': 'The piece is worked in rows',
 	'terms:uk': 'They are UK words',
@@ -12,7 +12,7 @@ const SETTINGS: Record<NonNullable<Trouble['setting']>, string> = {
 };
 
 interface Props {
-	trouble: Trouble;
+	trouble: PlanProblem;
 	/** the caret is in its line, so that the keys act on it */
 	hasKeys?: boolean;
 	className?: string;
@@ -51,7 +51,7 @@ export function Mends({ trouble, hasKeys = false, className = 'underline' }: Pro
 }
 
 /** Makes a mend in its line. */
-export function mend(draft: ReturnType<typeof useBench>['draft'], { piece = '', line = 1 }: Trouble, fix: Fix): void {
+export function mend(draft: ReturnType<typeof useBench>['draft'], { piece = '', line = 1 }: PlanProblem, fix: Fix): void {
 	draft.edit({ do: 'retype', piece, rounds: draft.lines(piece).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
 }
 

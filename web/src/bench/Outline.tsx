@@ -6,8 +6,8 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 	const { size, rounds } = piece;
 	if (size === null) return null;
 	const half = Math.max(1, size.widthMm / 2);
-	const right = size.outline.map(({ radiusMm, levelMm }) => `${half + radiusMm} ${levelMm}`);
-	const left = size.outline.map(({ radiusMm, levelMm }) => `${half - radiusMm} ${levelMm}`).reverse();
+	const right = size.outline.map(([radius = 0, level = 0]) => `${half + radius} ${level}`);
+	const left = size.outline.map(([radius = 0, level = 0]) => `${half - radius} ${level}`).reverse();
 	const ruffled = rounds.filter(({ ruffles }) => ruffles).map(({ number }) => number);
 	return (
 		<section aria-label="Size" className="mb-5 flex gap-4">

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, dataOf, Refused } from '../api/client';
+import { ApiError, api, dataOf } from '../api/client';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { numbered } from '../ui/numbered';
@@ -60,7 +60,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					<p className="caption" aria-live="polite">
 						{typed.trim() === '' ? 'Paste or type it on the left.' : `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to mend`}`}
 					</p>
-					{error instanceof Refused && <p>{error.problem.detail}</p>}
+					{error instanceof ApiError && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
 						{numbered(pieces).map(({ at, one: { name, copies, worked, begins, lines } }) => (
 							<section key={at}>

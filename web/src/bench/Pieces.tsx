@@ -1,5 +1,7 @@
 import { ChevronDown, Plus } from 'lucide-react';
+import { Tabs } from 'radix-ui';
 import { useState } from 'react';
+import { limits } from '../api/generated/limits';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
@@ -8,10 +10,10 @@ import { Menu, MenuItem } from '../ui/Menu';
 import { numbered } from '../ui/numbered';
 import { BeginsOn } from './BeginsOn';
 import { CopiesField } from './CopiesField';
+import { setTools, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
-import { setTools, useTools } from './tools';
 
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
@@ -43,25 +45,22 @@ export function Pieces() {
 	return (
 		<div className="flex min-w-0 items-center gap-1 pb-1.5">
 			<span className="caption mr-1">Piece</span>
-			<div role="tablist" aria-label="Pieces" className="flex min-w-0 overflow-x-auto">
+			<Tabs.List aria-label="Pieces" className="flex min-w-0 overflow-x-auto">
 				{pieces.map(({ key, name, copies }) => {
 					const times = typeof copies === 'number' ? copies : copies.length;
 					return (
-						<button
+						<Tabs.Trigger
 							key={key}
-							type="button"
-							role="tab"
-							aria-selected={key === shown}
+							value={key}
 							title={name}
 							className={`max-w-44 truncate border px-2.5 py-0.5 ${key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'}`}
-							onClick={() => showPiece(key)}
 						>
 							{name}
 							{times > 1 && ` ×${times}`}
-						</button>
+						</Tabs.Trigger>
 					);
 				})}
-			</div>
+			</Tabs.List>
 			<Menu
 				align="start"
 				button={
@@ -110,7 +109,7 @@ export function Pieces() {
 						<TextField
 							label="Name"
 							className="col-span-2"
-							maxLength={120}
+							maxLength={limits.name}
 							value={piece.name}
 							onChange={(name) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, name })), `piece name ${piece.key}`)}
 						/>
@@ -150,6 +149,16 @@ export function Pieces() {
 								onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
 							/>
 						)}
+						<ChoiceField
+							label="Round 1 is the finished piece’s"
+							value={piece.firstRound ?? 'top'}
+							choices={[
+								['top', 'top'],
+								['bottom', 'bottom: it is begun at its foot'],
+							]}
+							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'bottom' ? end : null)))}
+						/>
+						<p className="caption self-end">Motifs, letters and faces stand upright by it.</p>
 						<LeanForm piece={piece} />
 						<BeginsOn piece={piece} />
 					</div>

@@ -1,5 +1,6 @@
 import { Menu as MenuIcon } from 'lucide-react';
 import { useState } from 'react';
+import { limits } from '../api/generated/limits';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
@@ -7,6 +8,7 @@ import { Menu, MenuItem, MenuRule } from '../ui/Menu';
 import { useBench, useDraft } from './context';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
+import { VersionsDialog } from './VersionsDialog';
 
 /** Files to take away, and what holds for the whole plan. */
 export function PlanMenu() {
@@ -14,7 +16,9 @@ export function PlanMenu() {
 	const id = useDraft((state) => state.id);
 	const plan = useDraft((state) => state.plan);
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
+	const floats = useDraft(({ plan, analysis }) => plan.floatStitches ?? analysis.floatStitches);
 	const [isOpen, setIsOpen] = useState(false);
+	const [hasVersions, setHasVersions] = useState(false);
 	const file = `/api/plans/${id}`;
 	return (
 		<>
@@ -27,6 +31,7 @@ export function PlanMenu() {
 				}
 			>
 				<MenuItem onSelect={() => setIsOpen(true)}>Gauge, words, units, hand …</MenuItem>
+				<MenuItem onSelect={() => setHasVersions(true)}>Earlier versions …</MenuItem>
 				<MenuRule />
 				<MenuItem asChild>
 					<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>
@@ -108,10 +113,19 @@ export function PlanMenu() {
 						]}
 						onChange={(marker) => draft.change((is) => ({ ...is, marker }))}
 					/>
+					<NumberField
+						label="Stitches that a yarn passes behind"
+						min={1}
+						max={limits.floatStitches}
+						value={floats}
+						onChange={(n) => n !== null && draft.change((is) => ({ ...is, floatStitches: n }), 'floats')}
+					/>
+					<p className="caption self-end">Over more of them the steps say where it is caught.</p>
 					<p className="caption self-end">In the first it shows where to begin; in the last, where to stop. The chart’s dotted path follows it.</p>
 				</div>
 				<SwatchForm />
 			</DialogSheet>
+			<VersionsDialog open={hasVersions} onClose={() => setHasVersions(false)} />
 		</>
 	);
 }

@@ -1,8 +1,8 @@
 import { Plus } from 'lucide-react';
 import { inkOn } from '../ui/contrast';
 import { Tip } from '../ui/Tip';
+import { useShownYarns, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
-import { useShownYarns, useTools } from './tools';
 
 /** The yarns, along the edge. A click gives the picked rounds that yarn; where none is picked, it opens the yarn. */
 export function Tray() {

@@ -1,7 +1,7 @@
 import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Tip } from '../ui/Tip';
-import { setTools, useTools, viewNames, views, zoomBy, zooms } from './tools';
+import { setTools, useTools, viewNames, views, zoomBy, zooms } from './chartTools';
 
 /** How the piece is looked at, and what the pointer does on it. */
 export function ViewBar({ firstYarn }: { firstYarn: string }) {

@@ -1,27 +1,27 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { api, dataOf, Refused } from '../api/client';
-import type { Analysis, Edit, OpenedPlan, Plan, Problem } from '../api/types';
+import { ApiError, api, dataOf } from '../api/client';
+import type { Analysis, Edit, OpenedPlan, Plan, Problem, Refusal } from '../api/types';
+import { unpacked } from '../api/unpack';
+import { History } from './history';
+import { difference, type Operation, shownWith, standsForGroup } from './operations';
 import { keepUnsaved, type Unsaved } from './unsaved';
-
-/** One thing that the maker did: an edit that the core makes, or a change of the plan as it stands. */
-interface Operation {
-	/** Operations of one group that follow one another closely are one step of undo, as the letters of a line. */
-	group: string | undefined;
-	at: number;
-	edit: Edit | undefined;
-	change: ((plan: Plan) => Plan) | undefined;
-	moves: 'forward' | 'undo' | 'redo';
-}
 
 export type SaveState =
 	| { is: 'saved' }
 	| { is: 'saving' }
-	/** The server does not answer; the work is kept in the browser. */
-	| { is: 'waiting' }
+	/** Nothing is saved for now; the work is kept, and it is tried again. */
+	| { is: 'waiting'; why: 'network' | 'server'; tries: number }
 	/** Another window saved in between. */
 	| { is: 'conflict'; savedAt: string | undefined }
-	/** The server does not take it, and says why. */
-	| { is: 'refused'; problem: Problem };
+	/** The plan was taken off the shelf. */
+	| { is: 'gone' };
+
+/** Something that the maker did and that cannot be done, set aside with the reason. */
+export interface SetAside extends Refusal {
+	id: string;
+	/** what she had typed, so that it is not lost */
+	text: string | undefined;
+}
 
 export interface Draft {
 	id: string;
@@ -31,6 +31,9 @@ export interface Draft {
 	/** of the plan as last saved */
 	analysis: Analysis;
 	save: SaveState;
+	setAside: SetAside[];
+	/** whether the browser keeps what is not saved yet */
+	isKept: boolean;
 	canUndo: boolean;
 	canRedo: boolean;
 }
@@ -46,146 +49,206 @@ export interface DraftStore extends StoreApi<Draft> {
 	takeTheirs: () => Promise<void>;
 	/** After a conflict: saves this window's changes over what is saved. */
 	takeMine: () => Promise<void>;
-	/** After a conflict or a refusal: makes this window's changes a plan of their own, and gives its id. */
+	/** After a conflict: makes this window's changes a plan of their own, and gives its id. */
 	keepBoth: () => Promise<string>;
-	/** Leaves what the server refuses. */
+	/** Forgets something that was set aside. */
+	drop: (id: string) => void;
+	/** Leaves everything that is not saved. */
 	giveUp: () => void;
 	/** The lines of a piece as typed, even where the core has not seen them yet. */
 	lines: (piece: string) => string[];
 	close: () => void;
 }
 
+interface Queued extends Operation {
+	/** what it is a part of, as a line that is typed or a layer that is dragged */
+	key: string | undefined;
+	at: number;
+	moves: 'forward' | 'undo' | 'redo';
+	/** it was sent once: whether it was made is not known until it is answered, so it stays as it is */
+	isSent: boolean;
+}
+
+/** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
 const GROUP_MS = 1500;
+const TYPING_MS = 120_000;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
-const UNDO_STEPS = 200;
+/** Operations that are sent at once. */
+const MOST = 50;
 
 /**
- * A plan being worked on. What the maker does goes into a queue and to the server one by one; the answer brings the
- * plan and its analysis. Nothing leaves the queue before it is saved. `left` is what an earlier window left unsaved.
+ * A plan being worked on. What the maker does goes into a queue of operations and to the server, a group at a time; the answer brings the
+ * plan and its analysis. Nothing leaves the queue before it is saved, or set aside with the reason. `left` is what an earlier window left
+ * unsaved.
  */
 export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): DraftStore {
 	const store = createStore<Draft>(() => ({
 		id: opened.id,
 		revision: opened.revision,
 		plan: opened.plan,
-		analysis: opened.analysis,
+		analysis: unpacked(opened.analysis),
 		save: { is: 'saved' },
+		setAside: [],
+		isKept: true,
 		canUndo: false,
 		canRedo: false,
 	}));
 	/** The plan as last saved: what an operation is made on. */
 	let base = opened.plan;
-	let queue: Operation[] = [];
-	let isSending = false;
+	let queue: Queued[] = [];
+	/** The first of the queue are on their way. */
+	let isFlying = false;
 	let isClosed = false;
 	let tries = 0;
 	let timer: ReturnType<typeof setTimeout> | undefined;
-	const undone: Plan[] = [];
-	const done: Plan[] = [];
-	/** Undo and redo that were asked for while something was still being saved. */
-	let asked: ('undo' | 'redo')[] = [];
-	let lastGroup: { group: string | undefined; at: number } = { group: undefined, at: 0 };
+	const history = new History();
+	/** The lines that were seen when a group of typing began, where the core may have made others of them since. */
+	let saw: { group: string; rounds: string[] } | undefined;
 
-	const shown = () => queue.reduce((plan, { change }) => (change === undefined ? plan : change(plan)), base);
+	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
 
 	function show(save?: SaveState): void {
-		store.setState({ plan: shown(), canUndo: done.length > 0 || queue.length > 0, canRedo: undone.length > 0, ...(save === undefined ? {} : { save }) });
+		store.setState({ plan: shown(), canUndo: history.canUndo, canRedo: history.canRedo, ...(save === undefined ? {} : { save }) });
 	}
 
 	function keep(): void {
-		const edits = queue.flatMap(({ edit }) => (edit === undefined ? [] : [edit]));
-		keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, plan: shown(), edits });
+		const operations = queue.map(({ id, group, edit }) => ({ id, group, edit }));
+		store.setState({ isKept: keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations }) });
 	}
 
-	function push(operation: Omit<Operation, 'at'>): void {
+	function groupOf(key: string | undefined, now: number): string {
+		const newest = queue.at(-1) ?? history.newest;
+		const most = key?.startsWith('type ') === true ? TYPING_MS : GROUP_MS;
+		return key !== undefined && newest !== undefined && newest.key === key && newest.moves === 'forward' && now - newest.at < most ? newest.group : crypto.randomUUID();
+	}
+
+	const queued = (edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued => ({
+		id,
+		group,
+		edit,
+		key,
+		at: Date.now(),
+		moves,
+		isSent: false,
+	});
+
+	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
+		const group = groupOf(key, Date.now());
+		const added = queued(asSeen(edit, group), group, key, moves);
 		const newest = queue.at(-1);
-		// What is still being typed or turned stands for what it was before; the one on its way is left alone.
-		const isSame = newest !== undefined && queue.length > (isSending ? 1 : 0) && operation.group !== undefined && newest.group === operation.group;
-		const replaces = isSame && newest.edit?.do === operation.edit?.do && (operation.edit?.do === 'retype' || operation.edit?.do === 'front');
-		const before = newest?.change;
-		const after = operation.change;
-		const added = { ...operation, at: Date.now() };
-		if (isSame && before !== undefined && after !== undefined) {
-			queue = [...queue.slice(0, -1), { ...added, change: (plan) => after(before(plan)) }];
-		} else {
-			queue = [...(replaces ? queue.slice(0, -1) : queue), added];
-		}
+		// What is still being typed or turned stands for what it was before.
+		const replaces = newest?.group === group && !newest.isSent && standsForGroup(edit);
+		queue = [...(replaces ? queue.slice(0, -1) : queue), added];
+		if (moves === 'forward') history.did(group);
+		return added;
+	}
+
+	/** Typing that begins while something else is still to be made says which lines it was made from. */
+	function asSeen(edit: Edit, group: string): Edit {
+		if (edit.do !== 'retype') return edit;
+		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
+		return saw?.group === group ? { ...edit, saw: saw.rounds } : edit;
+	}
+
+	function lines(piece: string): string[] {
+		const typed = queue.findLast(({ edit }) => edit.do === 'take' || (edit.do === 'retype' && edit.piece === piece))?.edit;
+		return typed?.do === 'retype' ? typed.rounds : (store.getState().plan.pieces.find(({ key }) => key === piece)?.rounds ?? []);
+	}
+
+	/** Sends what waits, unless something is to be settled first. */
+	function send(): void {
 		keep();
 		const { is } = store.getState().save;
-		show(is === 'conflict' || is === 'refused' || is === 'waiting' ? undefined : { is: 'saving' });
-		if (is !== 'conflict' && is !== 'refused') {
-			void send();
-		}
+		show(queue.length === 0 && is === 'saving' ? { is: 'saved' } : queue.length > 0 && is === 'saved' ? { is: 'saving' } : undefined);
+		if (is !== 'conflict' && is !== 'gone') void fly();
 	}
 
-	function record(operation: Operation, before: Plan): void {
-		if (operation.moves === 'undo') {
-			done.pop();
-			undone.push(before);
-		} else if (operation.moves === 'redo') {
-			undone.pop();
-			done.push(before);
-		} else {
-			const isSameStep = operation.group !== undefined && operation.group === lastGroup.group && operation.at - lastGroup.at < GROUP_MS && done.length > 0;
-			if (!isSameStep) {
-				done.push(before);
-				done.splice(0, Math.max(0, done.length - UNDO_STEPS));
-			}
-			undone.length = 0;
-		}
-		lastGroup = operation.moves === 'forward' ? { group: operation.group, at: operation.at } : { group: undefined, at: 0 };
-	}
-
-	async function send(): Promise<void> {
-		const operation = queue[0];
-		if (isSending || isClosed || operation === undefined) {
-			return;
-		}
+	async function fly(): Promise<void> {
+		const first = queue[0];
+		if (isFlying || isClosed || first === undefined) return;
 		clearTimeout(timer);
-		isSending = true;
-		const before = base;
+		// One group at a time, so that it is known what each began from.
+		const end = queue.findIndex(({ group }) => group !== first.group);
+		const sent = queue.slice(0, Math.min(MOST, end < 0 ? queue.length : end));
+		isFlying = true;
+		for (const operation of sent) operation.isSent = true;
+		history.began(first.group, base);
 		try {
-			const answer = await api.PUT('/api/plans/{id}', {
-				params: { path: { id: opened.id }, header: { 'If-Match': `"${store.getState().revision}"` } },
-				body: { plan: operation.change?.(base) ?? base, edits: operation.edit === undefined ? [] : [operation.edit] },
+			const answer = await api.POST('/api/plans/{id}/operations', {
+				params: { path: { id: opened.id } },
+				body: { base: store.getState().revision, operations: sent.map(({ id, group, edit }) => ({ id, group, edit })) },
 			});
 			const saved = dataOf(answer);
 			tries = 0;
 			base = saved.plan;
-			queue = queue.slice(1);
-			record(operation, before);
-			store.setState({ revision: saved.revision, analysis: saved.analysis });
+			queue = queue.slice(sent.length);
+			isFlying = false;
+			history.made(sent.at(-1), base);
+			const refused = saved.results.flatMap((result) =>
+				result.refused === null
+					? []
+					: [
+							aside(
+								sent.find(({ id }) => id === result.id),
+								result.id,
+								result.refused,
+							),
+						],
+			);
+			if (refused.length === sent.length) history.dropped(first.group);
+			store.setState(({ setAside }) => ({ revision: saved.revision, analysis: unpacked(saved.analysis), setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
-			isSending = false;
-			const next = queue.length === 0 ? asked.shift() : undefined;
-			if (next === undefined) await send();
-			else move(next);
+			await fly();
 		} catch (error) {
-			isSending = false;
-			if (error instanceof Refused && error.problem.status === 412) {
-				show({ is: 'conflict', savedAt: error.problem.savedAt });
-			} else if (error instanceof Refused && error.problem.status < 500 && error.problem.status !== 429) {
-				show({ is: 'refused', problem: error.problem });
-			} else {
-				show({ is: 'waiting' });
-				timer = setTimeout(() => void send(), RETRY_MS[Math.min(tries, RETRY_MS.length - 1)]);
-				tries += 1;
-			}
+			isFlying = false;
+			failed(error, sent);
 		}
 	}
 
-	function move(moves: 'undo' | 'redo'): void {
-		if (queue.length > 0) {
-			asked = [...asked, moves];
-			return;
+	function failed(error: unknown, sent: readonly Queued[]): void {
+		const problem: Problem | undefined = error instanceof ApiError ? error.problem : undefined;
+		if (problem?.status === 412) show({ is: 'conflict', savedAt: problem.savedAt });
+		else if (problem?.status === 404) show({ is: 'gone' });
+		else if (problem !== undefined && problem.status < 500 && problem.status !== 429) {
+			// The message itself is refused: what it brought is set aside, and what comes after it goes on.
+			queue = queue.slice(sent.length);
+			for (const { group } of sent) history.dropped(group);
+			const refused = { detail: problem.detail, mend: problem.mend, problems: problem.problems ?? [] };
+			store.setState(({ setAside }) => ({ setAside: [...setAside, ...sent.map((operation) => aside(operation, operation.id, refused))] }));
+			keep();
+			show({ is: queue.length === 0 ? 'saved' : 'saving' });
+			void fly();
+		} else {
+			tries += 1;
+			show({ is: 'waiting', why: error instanceof TypeError ? 'network' : 'server', tries });
+			timer = setTimeout(() => void fly(), RETRY_MS[Math.min(tries, RETRY_MS.length) - 1]);
 		}
-		const plan = (moves === 'undo' ? done : undone).at(-1);
-		if (plan === undefined) asked = [];
-		else push({ group: undefined, edit: undefined, change: () => plan, moves });
 	}
 
-	const sendNow = () => void send();
+	function undo(): void {
+		const step = history.undo();
+		if (step === undefined) return;
+		const waiting = queue.filter(({ group, isSent }) => group === step.group && !isSent);
+		queue = queue.filter((operation) => !waiting.includes(operation));
+		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: 'Undone' }, undefined, 'undo').id;
+		history.undid({ step, waiting: waiting.map(({ edit, key }) => ({ edit, key })), undone });
+		send();
+	}
+
+	function redo(): void {
+		const again = history.redo();
+		if (again === undefined) return;
+		// An undo that is still waiting is only left out again.
+		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
+		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
+		else if (again.step.after !== undefined) push({ do: 'take', plan: again.step.after, says: 'Done again' }, undefined, 'redo');
+		queue = [...queue, ...again.waiting.map(({ edit, key }) => queued(edit, again.step.group, key, 'forward'))];
+		history.redid(again);
+		send();
+	}
+
+	const sendNow = () => void fly();
 	window.addEventListener('online', sendNow);
 
 	async function reload(): Promise<OpenedPlan> {
@@ -194,70 +257,89 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	function takeFromServer(theirs: OpenedPlan): void {
 		base = theirs.plan;
-		store.setState({ revision: theirs.revision, analysis: theirs.analysis });
+		store.setState({ revision: theirs.revision, analysis: unpacked(theirs.analysis) });
+	}
+
+	/** What is not saved, as a plan and the edits that the core still has to make on it. */
+	const mine = () => ({ plan: shown(), edits: queue.filter(({ edit }) => edit.do !== 'set' && edit.do !== 'take') });
+
+	function leave(): void {
+		queue = [];
+		history.forget();
+		keep();
+		show({ is: 'saved' });
 	}
 
 	if (left !== null) {
 		store.setState({ revision: left.revision });
-		queue = [
-			{ group: undefined, at: 0, edit: undefined, change: () => left.plan, moves: 'forward' },
-			...left.edits.map((edit): Operation => ({ group: undefined, at: 0, edit, change: undefined, moves: 'forward' })),
-		];
+		queue = left.operations.map(({ id, group, edit }) => ({ ...queued(edit, group, undefined, 'forward', id), isSent: true }));
+		for (const { group } of queue) history.did(group);
 		show({ is: 'saving' });
-		void send();
+		void fly();
 	}
 
 	return Object.assign(store, {
-		change: (change: (plan: Plan) => Plan, group?: string) => push({ group, edit: undefined, change, moves: 'forward' }),
-		edit: (edit: Edit, group?: string) => push({ group, edit, change: undefined, moves: 'forward' }),
-		undo: () => move('undo'),
-		redo: () => move('redo'),
+		change: (change: (plan: Plan) => Plan, group?: string) => {
+			const before = shown();
+			const edit = difference(before, change(before));
+			if (edit === null) return;
+			push(edit, group);
+			send();
+		},
+		edit: (edit: Edit, group?: string) => {
+			push(edit, group);
+			send();
+		},
+		undo,
+		redo,
 		takeTheirs: async () => {
 			const theirs = await reload();
-			done.push(shown());
-			queue = [];
-			asked = [];
+			const { plan } = mine();
 			takeFromServer(theirs);
-			keep();
-			show({ is: 'saved' });
+			leave();
+			history.left(plan, theirs.plan);
+			show();
 		},
 		takeMine: async () => {
 			const theirs = await reload();
-			const mine = shown();
-			const edits = queue.filter(({ edit }) => edit !== undefined);
+			const { plan, edits } = mine();
 			takeFromServer(theirs);
-			queue = [{ group: undefined, at: Date.now(), edit: undefined, change: () => mine, moves: 'forward' }, ...edits];
+			history.forget();
+			queue = [
+				queued({ do: 'take', plan, says: 'Taken over another window’s' }, crypto.randomUUID(), undefined, 'forward'),
+				...edits.map(({ edit, group }) => queued(edit, group, undefined, 'forward')),
+			];
+			for (const { group } of queue) history.did(group);
 			keep();
 			show({ is: 'saving' });
-			await send();
+			await fly();
 		},
 		keepBoth: async () => {
-			const mine = shown();
-			const edits = queue.flatMap(({ edit }) => (edit === undefined ? [] : [edit]));
-			const plan = { ...mine, title: `${mine.title.slice(0, 110)} (mine)` };
-			const added = dataOf(await api.POST('/api/plans', { body: plan }));
-			if (edits.length > 0) {
-				keepUnsaved(added.id, { revision: added.revision, plan, edits });
-			}
-			queue = [];
-			asked = [];
-			keep();
+			const { plan, edits } = mine();
+			const added = dataOf(await api.POST('/api/plans', { body: { ...plan, title: `${[...plan.title].slice(0, 110).join('')} (mine)` } }));
+			if (edits.length > 0) keepUnsaved(added.id, { revision: added.revision, operations: edits.map(({ id, group, edit }) => ({ id, group, edit })) });
+			leave();
 			return added.id;
 		},
+		drop: (dropped: string) => store.setState(({ setAside }) => ({ setAside: setAside.filter(({ id }) => id !== dropped) })),
 		giveUp: () => {
-			queue = [];
-			asked = [];
-			keep();
-			show({ is: 'saved' });
+			leave();
+			// What was sent may have been made all the same.
+			reload()
+				.then(takeFromServer)
+				.then(() => show())
+				.catch(() => undefined);
 		},
-		lines: (piece: string) => {
-			const typed = queue.findLast(({ edit }) => edit?.do === 'retype' && edit.piece === piece)?.edit;
-			return typed?.do === 'retype' ? typed.rounds : (store.getState().plan.pieces.find(({ key }) => key === piece)?.rounds ?? []);
-		},
+		lines,
 		close: () => {
 			isClosed = true;
 			clearTimeout(timer);
 			window.removeEventListener('online', sendNow);
 		},
 	});
+}
+
+function aside(operation: Operation | undefined, id: string, refused: Refusal): SetAside {
+	const edit = operation?.edit;
+	return { ...refused, id, text: edit?.do === 'retype' ? edit.rounds.join('\n') : edit?.do === 'paste' ? edit.text : undefined };
 }

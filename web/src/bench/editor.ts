@@ -3,10 +3,11 @@ import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
 import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text } from '@codemirror/state';
 import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, showTooltip, type Tooltip, WidgetType } from '@codemirror/view';
 import { getNonce } from 'get-nonce';
+import { limits } from '../api/generated/limits';
 import type { LinePlace } from '../chart/layout';
 
 /** What a piece's lines may hold at the most, as in the plan's schema. */
-export const most = { lines: 1000, characters: 2000 };
+export const most = { lines: limits.lines, characters: limits.line };
 
 const fromOutside = Annotation.define<boolean>();
 const place = StateEffect.define<{ places: readonly LinePlace[]; rowHeight: number }>();

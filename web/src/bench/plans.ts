@@ -20,13 +20,6 @@ export function withLayer(plan: Plan, piece: string, at: number, change: (layer:
 	}));
 }
 
-/** The letters of the yarns that a layer names. */
-export function yarnsOf(layer: Layer): string[] {
-	if (layer.kind === 'stripes') return layer.sequence.map(({ yarn }) => yarn);
-	if (layer.kind === 'motif' || layer.kind === 'hand') return [...new Set((layer.kind === 'motif' ? layer.rows : Object.values(layer.rounds)).join('').replaceAll('.', ''))];
-	return layer.kind === 'typed' ? [] : [layer.yarn];
-}
-
 /** Drops a field where its value is not known: the format leaves such fields out. */
 export function set<T extends object, K extends keyof T>(value: T, key: K, to: T[K] | null): T {
 	const { [key]: _, ...rest } = value;

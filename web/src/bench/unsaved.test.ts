@@ -1,9 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { newPlan } from './plans';
 import { keepUnsaved, takeUnsaved } from './unsaved';
 
-const plan = newPlan('Trial');
-const leave = (owner: string, at: number, title: string) => localStorage.setItem(`alternum.unsaved.P.${owner}`, JSON.stringify({ revision: 3, plan: { ...plan, title }, edits: [], at }));
+const renumber = (id: string) => ({ id, group: 'group-1', edit: { do: 'renumber' as const, piece: 'body' } });
+const leave = (owner: string, at: number, title: string) => localStorage.setItem(`alternum.unsaved.P.${owner}`, JSON.stringify({ revision: 3, operations: [renumber(title)], at }));
 
 describe('unsaved work', () => {
 	beforeEach(() => {
@@ -12,9 +11,9 @@ describe('unsaved work', () => {
 	});
 
 	it('is kept, taken over and forgotten', async () => {
-		keepUnsaved('P', { revision: 2, plan, edits: [{ do: 'renumber', piece: 'body' }] });
+		keepUnsaved('P', { revision: 2, operations: [renumber('one')] });
 		expect(await takeUnsaved('Q')).toBeNull();
-		expect(await takeUnsaved('P')).toMatchObject({ revision: 2, edits: [{ do: 'renumber' }] });
+		expect(await takeUnsaved('P')).toMatchObject({ revision: 2, operations: [renumber('one')] });
 		keepUnsaved('P', null);
 		expect(localStorage).toHaveLength(0);
 		expect(await takeUnsaved('P')).toBeNull();
@@ -23,7 +22,7 @@ describe('unsaved work', () => {
 	it('takes the newest of several windows that are gone', async () => {
 		leave('one', 10, 'older');
 		leave('two', 20, 'newer');
-		expect((await takeUnsaved('P'))?.plan.title).toBe('newer');
+		expect((await takeUnsaved('P'))?.operations[0]?.id).toBe('newer');
 		expect(Object.keys(localStorage).filter((key) => key.endsWith('.two'))).toEqual([]);
 	});
 
@@ -32,12 +31,25 @@ describe('unsaved work', () => {
 		leave('gone', 10, 'left');
 		const request = async (name: string, _options: unknown, run: (lock: unknown) => Promise<boolean>) => run(name.endsWith('alive') ? null : {});
 		vi.stubGlobal('navigator', { locks: { request } });
-		expect((await takeUnsaved('P'))?.plan.title).toBe('left');
+		expect((await takeUnsaved('P'))?.operations[0]?.id).toBe('left');
 		expect(localStorage.getItem('alternum.unsaved.P.alive')).not.toBeNull();
 	});
 
 	it('is not stopped by what it cannot read', async () => {
 		localStorage.setItem('alternum.unsaved.P.broken', '{');
 		expect(await takeUnsaved('P')).toBeNull();
+	});
+
+	it('says when the browser keeps nothing', () => {
+		const full = {
+			...localStorage,
+			setItem: () => {
+				throw new DOMException('full', 'QuotaExceededError');
+			},
+			removeItem: () => undefined,
+		};
+		vi.stubGlobal('localStorage', full);
+		expect(keepUnsaved('P', { revision: 2, operations: [renumber('one')] })).toBe(false);
+		expect(keepUnsaved('P', null)).toBe(true);
 	});
 });

@@ -1,11 +1,10 @@
-import type { Edit, Plan } from '../api/types';
+import type { Operation } from './operations';
 
-/** What a browser keeps of a plan that is not saved yet. */
+/** What a browser keeps of a plan that is not saved yet: what was done since a revision. */
 export interface Unsaved {
+	/** the revision that the first operation is based on */
 	revision: number;
-	plan: Plan;
-	/** that the core still has to make on it */
-	edits: Edit[];
+	operations: Operation[];
 	at: number;
 }
 
@@ -18,16 +17,14 @@ if ('locks' in navigator) {
 
 const prefixOf = (id: string) => `alternum.unsaved.${id}.`;
 
-/** Keeps this window's unsaved work; null: there is none any more. */
-export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): void {
+/** Keeps this window's unsaved work; null: there is none any more. False where the browser keeps nothing: its storage is full or off. */
+export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): boolean {
 	try {
-		if (unsaved === null) {
-			localStorage.removeItem(prefixOf(id) + tab);
-		} else {
-			localStorage.setItem(prefixOf(id) + tab, JSON.stringify({ ...unsaved, at: Date.now() }));
-		}
+		if (unsaved === null) localStorage.removeItem(prefixOf(id) + tab);
+		else localStorage.setItem(prefixOf(id) + tab, JSON.stringify({ ...unsaved, at: Date.now() }));
+		return true;
 	} catch {
-		// A full or forbidden store costs only what a crash of this very window would lose.
+		return unsaved === null;
 	}
 }
 
@@ -35,7 +32,7 @@ export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): vo
 export async function takeUnsaved(id: string): Promise<Unsaved | null> {
 	let newest: Unsaved | null = null;
 	let newestKey = '';
-	for (const key of Object.keys(localStorage).filter((name) => name.startsWith(prefixOf(id)))) {
+	for (const key of keptKeys().filter((name) => name.startsWith(prefixOf(id)))) {
 		const owner = key.slice(prefixOf(id).length);
 		if (owner !== tab && (await isAlive(owner))) continue;
 		const unsaved = parse(localStorage.getItem(key));
@@ -48,6 +45,14 @@ export async function takeUnsaved(id: string): Promise<Unsaved | null> {
 	return newest;
 }
 
+function keptKeys(): string[] {
+	try {
+		return Object.keys(localStorage);
+	} catch {
+		return [];
+	}
+}
+
 async function isAlive(owner: string): Promise<boolean> {
 	if (!('locks' in navigator)) return false;
 	return navigator.locks.request(lockOf(owner), { ifAvailable: true }, async (lock) => lock === null);
@@ -55,7 +60,8 @@ async function isAlive(owner: string): Promise<boolean> {
 
 function parse(text: string | null): Unsaved | null {
 	try {
-		return JSON.parse(text ?? 'null') as Unsaved | null;
+		const kept = JSON.parse(text ?? 'null') as Unsaved | null;
+		return Array.isArray(kept?.operations) ? kept : null;
 	} catch {
 		return null;
 	}

@@ -1,4 +1,4 @@
-import type { PieceAnalysis, Trouble } from '../api/types';
+import type { PieceAnalysis, PlanProblem } from '../api/types';
 
 /** One typed line's place on the sheet. Text, bands and events share it. */
 export interface LinePlace {
@@ -8,7 +8,7 @@ export interface LinePlace {
 	height: number;
 	/** first and last round; null: a remark or a blank line */
 	rounds: { from: number; to: number } | null;
-	troubles: Trouble[];
+	troubles: PlanProblem[];
 }
 
 export interface SheetLayout {
@@ -22,7 +22,7 @@ export interface SheetLayout {
 const TROUBLE = 24;
 
 /** Where every line and round lies, from the top down. */
-export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[], troubles: readonly Trouble[], rowHeight: number): SheetLayout {
+export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[], troubles: readonly PlanProblem[], rowHeight: number): SheetLayout {
 	const places: LinePlace[] = [];
 	const tops: number[] = [];
 	let top = 0;

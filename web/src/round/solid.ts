@@ -32,8 +32,7 @@ export interface Solid {
 /** Radius and level of each round's lower and upper edge. */
 function edgesOf(piece: PieceAnalysis, isStuffed: boolean, roundHeight: number): { radius: number; level: number }[] {
 	const { rounds, size, beginsOn } = piece;
-	const edges =
-		isStuffed && size !== null ? size.outline.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm })) : rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
+	const edges = isStuffed && size !== null ? size.outline.map(([radius = 0, level = 0]) => ({ radius, level })) : rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
 	const hasBeginning = isStuffed && size !== null && beginsOn > 0;
 	const first = edges[0];
 	return hasBeginning || first === undefined ? edges : [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
@@ -56,14 +55,16 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 	const edges = edgesOf(piece, isStuffed, gauge.roundHeightMm);
 	const top = edges.at(-1)?.level ?? 0;
 	const middle = top / 2;
-	const side = isLeftHanded ? -1 : 1;
+	// Round 1 at the bottom turns the piece over: what ran to the right runs to the left.
+	const up = piece.beginsAtTop ? 1 : -1;
+	const side = (isLeftHanded ? -1 : 1) * up;
 	const isFlat = piece.worked === 'rows';
 	const front = piece.frontDegrees / 360;
 	const seats: Seat[] = [];
 	let reach = 1;
 	const at = (turn: number, radius: number, level: number) => {
 		const around = (turn - front) * 2 * Math.PI * side;
-		return { x: radius * Math.sin(around), y: middle - level, z: radius * Math.cos(around), around };
+		return { x: radius * Math.sin(around), y: (middle - level) * up, z: radius * Math.cos(around), around };
 	};
 	let flatLevel = 0;
 	piece.rounds.forEach((round, i) => {
@@ -81,9 +82,9 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				stitch++;
 				const share = (stitch - 0.5) / round.makes;
 				if (isFlat) {
-					const forth = (round.number % 2 === 1) === !isLeftHanded ? share - 0.5 : 0.5 - share;
-					const x = forth * round.makes * gauge.stitchWidthMm;
-					const y = (piece.rounds.at(-1)?.levelMm ?? 0) / 2 - flatLevel + round.heightMm / 2;
+					const forth = round.number % 2 === 1 ? share - 0.5 : 0.5 - share;
+					const x = forth * side * round.makes * gauge.stitchWidthMm;
+					const y = ((piece.rounds.at(-1)?.levelMm ?? 0) / 2 - flatLevel + round.heightMm / 2) * up;
 					seats.push({ round: round.number, stitch, yarn: run.yarn, x, y, z: 0, around: 0, slope: 0, width: gauge.stitchWidthMm, height: round.heightMm });
 					reach = Math.max(reach, Math.hypot(x, y));
 					continue;
@@ -91,7 +92,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				// A spiral climbs by one round in a turn: that is the step where the yarn changes.
 				const climb = piece.worked === 'spiral' ? (share - 0.5) * rise : 0;
 				const seat = at(round.startDegrees / 360 + share, radius + (piece.worked === 'spiral' ? (share - 0.5) * (above.radius - below.radius) : 0), level + climb);
-				seats.push({ round: round.number, stitch, yarn: run.yarn, ...seat, slope, width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes, height });
+				seats.push({ round: round.number, stitch, yarn: run.yarn, ...seat, slope: slope * up, width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes, height });
 				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
 			}
 		}

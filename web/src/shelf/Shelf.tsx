@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FilePlus2, FolderOpen, Trash2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, dataOf, Refused } from '../api/client';
+import { ApiError, api, dataOf } from '../api/client';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
 import { newPlan } from '../bench/plans';
 import { Button } from '../ui/Button';
@@ -64,7 +64,7 @@ export function Shelf() {
 			const opened = dataOf(await api.POST('/api/plans', { body: plan }));
 			navigate(`/plan/${opened.id}/colours`);
 		} catch (error) {
-			if (error instanceof Refused) refuse(error.problem);
+			if (error instanceof ApiError) refuse(error.problem);
 			else silent();
 		}
 	}

@@ -16,7 +16,6 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		ruffles: false,
 		readable: true,
 		tops: '',
-		yarns: [{ yarn: null, stitches: makes }],
 		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],
 		...more,
@@ -47,7 +46,9 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		offers: [],
 		faceRemarks: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
-		steps: [],
+		beginsAtTop: true,
+		changesWithin: [],
+		layers: [],
 		...more,
 	};
 }

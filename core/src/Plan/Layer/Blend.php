@@ -52,13 +52,9 @@ final readonly class Blend implements PlaceLayer
             $share = ($round - $this->from + 1) / ($rounds + 1);
             $on = fmod($round * self::ON, 1.0);
             $letters = str_repeat(Motif::CLEAR, $counts[$round - 1]);
-            $before = (int) floor($on);
-            for ($stitch = 1; $stitch <= $counts[$round - 1]; ++$stitch) {
-                $reached = (int) ($stitch * $share + $on);
-                if ($reached > $before) {
-                    $letters[$stitch - 1] = $this->yarn;
-                    $before = $reached;
-                }
+            // The n-th lies where so many stitches of the share make n.
+            for ($n = 1; ($stitch = (int) ceil(($n - $on) / $share - 1e-9)) <= $counts[$round - 1]; ++$n) {
+                $letters[$stitch - 1] = $this->yarn;
             }
             $cloth->letters($round, 1, $letters);
         }

@@ -21,4 +21,13 @@ interface FramedCloth extends Cloth
      * @param int|null $column where the first of them lies; null: so that their middle comes nearest to the place
      */
     public function row(int $round, float $fromFront, string $cells, ?int $column = null): void;
+
+    /**
+     * Gives the same row of cells to a round again and again: as row() does, at even distances.
+     *
+     * @param float  $fromFront of the first one's middle
+     * @param float  $apart     degrees from one to the next
+     * @param string $cells     the same from both sides
+     */
+    public function rows(int $round, float $fromFront, float $apart, int $count, string $cells): void;
 }

@@ -141,10 +141,7 @@ final readonly class Spots implements MovableLayer
 
             return;
         }
-        $cells = str_repeat($this->yarn, $this->wide);
-        for ($spot = 0; $spot < $count; ++$spot) {
-            $cloth->row($round, $this->fromFront + $moved + $spot * $apart, $cells);
-        }
+        $cloth->rows($round, $this->fromFront + $moved, $apart, $count, str_repeat($this->yarn, $this->wide));
     }
 
     private function at(RoundRange $range, float $fromFront): self

@@ -5,7 +5,15 @@ import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
 import { set, withYarn } from '../plans';
 
-const partNames: Record<keyof Amount['parts'], string> = { stitches: 'stitches', tails: 'tails', carries: 'carried up inside', floats: 'floats', sewing: 'sewing on', spare: 'to spare' };
+const partNames: Record<keyof Amount['parts'], string> = {
+	stitches: 'stitches',
+	joins: 'chains and joins',
+	tails: 'tails',
+	carries: 'carried up inside',
+	floats: 'floats',
+	sewing: 'sewing on',
+	spare: 'to spare',
+};
 
 /** How much of each yarn the plan takes, whether it is enough, and what it is made of. */
 export function Amounts() {

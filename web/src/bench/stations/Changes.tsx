@@ -1,12 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
+import { api, dataOf } from '../../api/client';
 import type { Change, Method } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/Field';
 import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
-import { StepSign } from '../Score';
+import { StepSign } from '../Sheet';
 import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
@@ -36,6 +38,8 @@ export function Changes() {
 	if (piece === undefined || analysis === undefined) return null;
 	const { changes, bestFront, frontDegrees } = analysis;
 	const showing = changes.filter(({ shows }) => shows).length;
+	const within = analysis.changesWithin.reduce((sum, round) => sum + round.changes, 0);
+	const shownWithin = analysis.changesWithin.find(({ round }) => round === shownRound);
 	function turn(degrees: number) {
 		setTurned(degrees);
 		draft.edit({ do: 'front', piece: piece?.key ?? '', degrees }, `front ${piece?.key}`);
@@ -56,9 +60,9 @@ export function Changes() {
 		<>
 			<h2 className="text-lg font-semibold">Changes</h2>
 			<p className="mb-3 text-faint">
-				{changes.length === 0
+				{changes.length + within === 0
 					? 'The piece is all of one yarn: nothing changes.'
-					: `${plural(changes.length, 'change')}; ${showing === 0 ? 'no step shows at the front' : `${plural(showing, 'step')} ${showing === 1 ? 'shows' : 'show'} at the front`}`}
+					: `${plural(changes.length + within, 'change')}${within > 0 ? `, ${within} of them within rounds` : ''}; ${showing === 0 ? 'no step shows at the front' : `${plural(showing, 'step')} ${showing === 1 ? 'shows' : 'show'} at the front`}`}
 			</p>
 			{analysis.worked !== 'rows' && (
 				<section aria-label="Front" className="mb-4 border-y border-rule py-3">
@@ -96,8 +100,9 @@ export function Changes() {
 			)}
 			<FaceForm />
 			<Placements />
+			{shownWithin !== undefined && <ChangesWithin round={shownWithin.round} />}
 			<ol ref={list} className="flex flex-col">
-				{changes.slice(0, 300).map((change) => (
+				{changes.map((change) => (
 					<li
 						key={`${change.round}-${change.stitch}`}
 						data-round={change.round}
@@ -132,7 +137,30 @@ export function Changes() {
 					</li>
 				))}
 			</ol>
-			{changes.length > 300 && <p className="caption">{changes.length - 300} more; the written pattern has them all.</p>}
 		</>
+	);
+}
+
+/** The changes within a round, asked for when it is looked at. */
+function ChangesWithin({ round }: { round: number }) {
+	const { piece } = useBench();
+	const id = useDraft((state) => state.id);
+	const revision = useDraft((state) => state.revision);
+	const { data } = useQuery({
+		queryKey: ['changes', id, piece, round, revision],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/changes', { params: { path: { id }, query: { piece, round } } })),
+	});
+	return (
+		<section aria-label={`Within round ${round}`} className="mb-3 border-l-4 border-ink bg-sheet p-2">
+			<h3 className="font-semibold">Within round {round}</h3>
+			<ol className="max-h-64 overflow-auto">
+				{data?.changes.map((change) => (
+					<li key={change.stitch} className="border-t border-rule py-1">
+						<p className="figures">{change.summary}</p>
+						<p className="text-faint">{change.toDo}</p>
+					</li>
+				))}
+			</ol>
+		</section>
 	);
 }

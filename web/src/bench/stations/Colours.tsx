@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { plural } from '../../ui/units';
 import { YarnMark } from '../../ui/YarnMark';
+import { setTools, useTools } from '../chartTools';
 import { useBench, usePiece, useYarns } from '../context';
-import { setTools, useTools } from '../tools';
 import { BrushPanel } from './colours/BrushPanel';
 import { Lay } from './colours/Lay';
 import { Layers } from './colours/Layers';
 import { RoundsTable } from './colours/RoundsTable';
-import { Together } from './colours/Together';
+import { YarnPairs } from './colours/YarnPairs';
 
 /** Which stitches take which yarn: what is picked, what can be laid, the layers as they lie, and how it all goes together. */
 export function Colours() {
@@ -60,9 +60,9 @@ export function Colours() {
 					</div>
 				</section>
 			)}
-			<Lay key={`${first}-${last}`} from={first ?? 1} to={rounds.length > 1 ? (last ?? 1) : (analysis?.rounds.length ?? 1)} isPicked={first !== undefined} />
+			<Lay from={first ?? 1} to={rounds.length > 1 ? (last ?? 1) : (analysis?.rounds.length ?? 1)} isPicked={first !== undefined} />
 			<Layers />
-			<Together />
+			<YarnPairs />
 			{analysis !== undefined && analysis.rounds.length > 0 && (
 				<Button className="mt-4 w-full" onClick={() => setIsTable(true)}>
 					Read it as a table …

@@ -1,3 +1,4 @@
+import { limits } from '../../api/generated/limits';
 import { Button } from '../../ui/Button';
 import { NumberField } from '../../ui/Field';
 import { useBench, usePiece } from '../context';
@@ -12,10 +13,9 @@ export function FaceForm() {
 	const change = (to: typeof face | null) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'face', to ?? null)), `face ${piece.key}`);
 	if (face === undefined) {
 		const rounds = [...picked].sort((a, b) => a - b);
-		const last = analysis.rounds.length;
-		const from = rounds[0] ?? Math.max(1, Math.round(last * 0.35));
+		const [from, to] = [rounds[0], rounds.at(-1)];
 		return (
-			<Button className="mb-4" onClick={() => change({ from, to: rounds.at(-1) ?? Math.max(from, Math.round(last * 0.65)), degrees: 100 })}>
+			<Button className="mb-4" onClick={() => draft.edit({ do: 'face', piece: piece.key, ...(from === undefined || to === undefined ? {} : { from, to }) })}>
 				Keep a face plain …
 			</Button>
 		);
@@ -24,8 +24,8 @@ export function FaceForm() {
 		<section aria-label="Face" className="mb-4">
 			<h3 className="mb-1 font-semibold">A face to keep plain</h3>
 			<div className="grid grid-cols-3 items-end gap-2">
-				<NumberField label="From round" min={1} max={400} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
-				<NumberField label="to round" min={1} max={400} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
+				<NumberField label="From round" min={1} max={limits.rounds} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
+				<NumberField label="to round" min={1} max={limits.rounds} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
 				<NumberField label="Wide, degrees" min={1} max={360} step={5} value={face.degrees} onChange={(degrees) => degrees !== null && change({ ...face, degrees })} />
 			</div>
 			{analysis.faceRemarks.length === 0 ? (

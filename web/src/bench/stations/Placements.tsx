@@ -1,4 +1,5 @@
 import { Trash2 } from 'lucide-react';
+import { limits } from '../../api/generated/limits';
 import type { Piece } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField } from '../../ui/Field';
@@ -21,6 +22,14 @@ const kinds: readonly (readonly [Placement['kind'], string])[] = [
 	['other', 'Something else'],
 ];
 
+/** A placement's key; the core gives one to those of older plans, by their order. */
+const keyOf = (placement: Placement | undefined, at: number) => placement?.key ?? `p${at + 1}`;
+
+function freePlacement(placements: readonly Placement[]): string {
+	const taken = new Set(placements.map(keyOf));
+	for (let n = placements.length + 1; ; n++) if (!taken.has(`p${n}`)) return `p${n}`;
+}
+
 /** Eyes, ears and limbs: where they are set, how far apart, and what is in their way. */
 export function Placements() {
 	const { draft, picked } = useBench();
@@ -34,34 +43,33 @@ export function Placements() {
 			placements.map((is, i) => (i === at ? to : is)),
 			group,
 		);
-	// What could be placed comes in the same order as what is asked for, less what could not.
-	let found = 0;
 	return (
 		<section aria-label="Placements" className="mb-5 border-t border-b border-rule py-3">
 			<h3 className="mb-1 font-semibold">Eyes, ears, limbs</h3>
 			<ol>
 				{numbered(placements).map(({ at, one: placement }) => {
-					const placed = analysis.placed[found]?.kind === placement.kind ? analysis.placed[found] : undefined;
-					if (placed !== undefined) found++;
-					const group = `placement ${piece.key} ${at}`;
+					const placed = analysis.placed.find(({ key }) => key === keyOf(placement, at));
+					const group = `placement ${piece.key} ${keyOf(placement, at)}`;
 					return (
-						<li key={at} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 first:border-t-0">
+						<li key={keyOf(placement, at)} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 first:border-t-0">
 							<ChoiceField label="What" value={placement.kind} choices={kinds} onChange={(kind) => with_(at, { ...placement, kind })} />
 							<ChoiceField
 								label="Where"
 								value={placement.anchor}
 								choices={[['round', 'after round …'], ['change', 'from a colour change'], ['widest', 'from the widest round'], ...(at > 0 ? ([['placement', 'in line with …']] as const) : [])]}
 								onChange={(anchor) => {
-									const { kind, apart, fromFront } = placement;
-									const rest = { kind, ...(apart === undefined ? {} : { apart }), ...(fromFront === undefined ? {} : { fromFront }) };
-									with_(at, anchor === 'widest' ? { ...rest, anchor, offset: 0 } : { ...rest, anchor, number: anchor === 'round' ? (placed?.round ?? 1) : 1, offset: 0 });
+									const { key, kind, apart, fromFront } = placement;
+									const rest = { ...(key === undefined ? {} : { key }), kind, ...(apart === undefined ? {} : { apart }), ...(fromFront === undefined ? {} : { fromFront }) };
+									if (anchor === 'widest') with_(at, { ...rest, anchor, offset: 0 });
+									else if (anchor === 'placement') with_(at, { ...rest, anchor, of: keyOf(placements[0], 0), offset: 0 });
+									else with_(at, { ...rest, anchor, number: anchor === 'round' ? (placed?.round ?? 1) : 1, offset: 0 });
 								}}
 							/>
 							{placement.anchor !== 'widest' && placement.anchor !== 'placement' && (
 								<NumberField
 									label={placement.anchor === 'round' ? 'Round' : 'Colour change, from the first'}
 									min={1}
-									max={400}
+									max={limits.rounds}
 									value={placement.number}
 									onChange={(n) => n !== null && with_(at, { ...placement, number: n }, group)}
 								/>
@@ -69,19 +77,28 @@ export function Placements() {
 							{placement.anchor === 'placement' && (
 								<ChoiceField
 									label="With"
-									value={String(placement.number)}
-									choices={placements.slice(0, at).map(({ kind }, i) => [String(i + 1), kinds.find(([name]) => name === kind)?.[1] ?? kind] as const)}
-									onChange={(n) => with_(at, { ...placement, number: Number(n) })}
+									value={'of' in placement ? placement.of : keyOf(placements[placement.number - 1], placement.number - 1)}
+									choices={placements.slice(0, at).map((other, i) => [keyOf(other, i), kinds.find(([name]) => name === other.kind)?.[1] ?? other.kind] as const)}
+									onChange={(of) => {
+										const { key, kind, name, offset, apart, fromFront } = placement;
+										with_(at, JSON.parse(JSON.stringify({ key, kind, name, anchor: 'placement', of, offset, apart, fromFront })) as Placement);
+									}}
 								/>
 							)}
 							{placement.anchor !== 'round' && (
-								<NumberField label="Rounds on from there" min={-400} max={400} value={placement.offset ?? 0} onChange={(n) => n !== null && with_(at, { ...placement, offset: n }, group)} />
+								<NumberField
+									label="Rounds on from there"
+									min={-limits.rounds}
+									max={limits.rounds}
+									value={placement.offset ?? 0}
+									onChange={(n) => n !== null && with_(at, { ...placement, offset: n }, group)}
+								/>
 							)}
 							<NumberField
 								label="Stitches apart"
 								optional
-								min={0.5}
-								max={2000}
+								min={limits.apart.least}
+								max={limits.apart.most}
 								step={0.5}
 								value={placement.apart ?? null}
 								onChange={(n) => with_(at, set(placement, 'apart', n) as Placement, group)}
@@ -115,9 +132,18 @@ export function Placements() {
 				})}
 			</ol>
 			<Button
-				disabled={placements.length >= 40}
+				disabled={placements.length >= limits.placements}
 				onClick={() =>
-					change([...placements, { kind: placements.length === 0 ? 'eyes' : 'ears', anchor: 'round', number: [...picked].sort((a, b) => a - b)[0] ?? Math.ceil(analysis.rounds.length / 2), apart: 6 }])
+					change([
+						...placements,
+						{
+							key: freePlacement(placements),
+							kind: placements.length === 0 ? 'eyes' : 'ears',
+							anchor: 'round',
+							number: [...picked].sort((a, b) => a - b)[0] ?? Math.ceil(analysis.rounds.length / 2),
+							apart: 6,
+						},
+					])
 				}
 			>
 				Place something

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Trouble } from '../../api/types';
+import type { PlanProblem } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { size as measure, plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
@@ -106,7 +106,7 @@ export function Rounds() {
 interface ToldProps {
 	title: string;
 	label: string;
-	told: Trouble[];
+	told: PlanProblem[];
 }
 
 /** What is told of the lines, each with the way to it and what can be done at once. */

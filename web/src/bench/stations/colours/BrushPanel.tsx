@@ -1,8 +1,8 @@
 import { Eraser } from 'lucide-react';
 import { Button } from '../../../ui/Button';
 import { YarnMark } from '../../../ui/YarnMark';
+import { CLEAR, setTools, useTools } from '../../chartTools';
 import { useYarns } from '../../context';
-import { CLEAR, setTools, useTools } from '../../tools';
 
 /** What the brush paints with. */
 export function BrushPanel({ brush }: { brush: string }) {

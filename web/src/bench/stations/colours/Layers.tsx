@@ -1,24 +1,25 @@
 import { ArrowDown, ArrowUp, Eye, EyeOff, Move, Trash2 } from 'lucide-react';
 import type { Layer } from '../../../api/types';
 import { Button } from '../../../ui/Button';
-import { NumberField, TextField } from '../../../ui/Field';
+import { TextField } from '../../../ui/Field';
 import { numbered } from '../../../ui/numbered';
 import { YarnMark } from '../../../ui/YarnMark';
+import { setTools, useTools } from '../../chartTools';
 import { useBench, usePiece, useYarns } from '../../context';
-import { isMovable } from '../../drag';
-import { withLayer, withPiece, yarnsOf } from '../../plans';
-import { setTools, useTools } from '../../tools';
+import { withLayer, withPiece } from '../../plans';
+import { Where } from './kinds';
 import { Stepper } from './SequenceEditor';
-import { says } from './says';
 
 /** The layers as they lie, the uppermost first. */
 export function Layers() {
 	const { draft, pick } = useBench();
-	const { piece } = usePiece();
+	const { piece, analysis } = usePiece();
 	const yarns = useYarns();
 	const chosen = useTools((tools) => tools.layer);
 	if (piece === undefined || piece.colours.length === 0) return null;
-	const layers = piece.colours.map((layer, at) => ({ layer, at })).reverse();
+	// What the core says of a layer comes with its answer.
+	const said = analysis?.layers.length === piece.colours.length ? analysis.layers : [];
+	const layers = piece.colours.map((layer, at) => ({ layer, at, ...(said[at] ?? { says: layer.kind, yarns: [], movable: false }) })).reverse();
 	const hexOf = (key: string) => yarns.find((yarn) => yarn.key === key)?.hex ?? '#888888';
 	const change = (at: number, to: (layer: Layer) => Layer | null, group?: string) => draft.change((plan) => withLayer(plan, piece.key, at, to), group);
 	const runs = layers.filter(({ layer }) => layer.kind === 'run');
@@ -50,10 +51,10 @@ export function Layers() {
 				)}
 				{layers
 					.filter(({ layer }) => layer.kind !== 'run' || runs.length <= 3)
-					.map(({ layer, at }) => (
+					.map(({ layer, at, says, yarns: letters, movable }) => (
 						<li key={at} className={`border-t border-rule py-1.5 ${layer.hidden === true ? 'text-faint' : ''}`}>
 							<div className="flex items-center gap-1">
-								{numbered(yarnsOf(layer).slice(0, 4)).map(({ at: i, one: key }) => (
+								{numbered(letters.slice(0, 4)).map(({ at: i, one: key }) => (
 									<YarnMark key={i} letter={key} hex={hexOf(key)} />
 								))}
 								<button
@@ -69,7 +70,7 @@ export function Layers() {
 									}}
 								>
 									{layer.name !== undefined && layer.name !== '' && <span className="font-semibold">{layer.name}: </span>}
-									{says(layer)}
+									{says}
 								</button>
 								<Button
 									kind="bare"
@@ -122,7 +123,7 @@ export function Layers() {
 											Work them as bobbles
 										</Button>
 									)}
-									{isMovable(layer) && (
+									{movable && (
 										<p className="caption col-span-2 flex items-center gap-1">
 											<Move size={14} /> Drag it on the chart, with Shift to make it higher or wider; degrees count from the front.
 										</p>
@@ -134,43 +135,4 @@ export function Layers() {
 			</ol>
 		</section>
 	);
-}
-
-/** Where a layer lies, in figures. */
-function Where({ layer, onChange }: { layer: Layer; onChange: (layer: Layer) => void }) {
-	const number = (label: string, value: number, min: number, max: number, to: (n: number) => Layer, step = 1) => (
-		<NumberField key={label} label={label} min={min} max={max} step={step} value={value} onChange={(n) => n !== null && onChange(to(n))} />
-	);
-	if (layer.kind === 'motif') {
-		return (
-			<>
-				{number('From round', layer.round, 1, 400, (round) => ({ ...layer, round }))}
-				{number('Degrees from the front', layer.fromFront ?? 0, -180, 180, (fromFront) => ({ ...layer, fromFront }), 5.5)}
-				<label className="col-span-2 flex items-center gap-2">
-					<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
-					upright on the piece, against the lean
-				</label>
-			</>
-		);
-	}
-	if (layer.kind === 'panel' || layer.kind === 'spots') {
-		return (
-			<>
-				{number('From round', layer.from, 1, 400, (from) => ({ ...layer, from }))}
-				{number('to round', layer.to ?? layer.from, 1, 400, (to) => ({ ...layer, to }))}
-				{number('Degrees from the front', layer.fromFront ?? 0, -180, 180, (fromFront) => ({ ...layer, fromFront }), 5.5)}
-				{layer.kind === 'panel' && number('Wide, degrees', layer.degrees, 1, 360, (degrees) => ({ ...layer, degrees }), 5.5)}
-				{layer.kind === 'spots' && 'count' in layer && number('Spots around', layer.count, 1, 2000, (count) => ({ ...layer, count }))}
-			</>
-		);
-	}
-	if (layer.kind === 'blend' || layer.kind === 'stripes') {
-		return (
-			<>
-				{number('From round', layer.from, 1, 400, (from) => ({ ...layer, from }))}
-				{number('to round', layer.to, 1, 400, (to) => ({ ...layer, to }))}
-			</>
-		);
-	}
-	return null;
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api, dataOf, Refused } from '../../../api/client';
+import { ApiError, api, dataOf } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { DialogSheet } from '../../../ui/DialogSheet';
 import { NumberField } from '../../../ui/Field';
@@ -43,7 +43,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 			setTrouble(null);
 		} catch (error) {
 			setRows(null);
-			setTrouble(error instanceof Refused ? `${error.problem.detail} ${error.problem.mend}` : 'The workshop does not answer. Try again.');
+			setTrouble(error instanceof ApiError ? `${error.problem.detail} ${error.problem.mend}` : 'The workshop does not answer. Try again.');
 		}
 	}
 

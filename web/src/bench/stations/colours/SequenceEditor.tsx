@@ -1,11 +1,20 @@
 import { Minus, Plus, Trash2 } from 'lucide-react';
+import { limits } from '../../../api/generated/limits';
 import type { Stripe, Yarn } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { numbered } from '../../../ui/numbered';
 import { YarnMark } from '../../../ui/YarnMark';
 
+interface Props {
+	sequence: readonly Stripe[];
+	yarns: readonly Yarn[];
+	onChange: (sequence: Stripe[]) => void;
+	/** whether their heights are said in rounds here */
+	hasRounds?: boolean;
+}
+
 /** A stripe sequence: yarns and heights. */
-export function SequenceEditor({ sequence, yarns, onChange }: { sequence: readonly Stripe[]; yarns: readonly Yarn[]; onChange: (sequence: Stripe[]) => void }) {
+export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: Props) {
 	const change = (at: number, to: Partial<Stripe>) => onChange(sequence.map((stripe, i) => (i === at ? { ...stripe, ...to } : stripe)));
 	return (
 		<ol className="flex flex-col gap-1">
@@ -19,7 +28,7 @@ export function SequenceEditor({ sequence, yarns, onChange }: { sequence: readon
 							</option>
 						))}
 					</select>
-					<Stepper label={`Height of stripe ${at + 1}`} value={stripe.rounds} onChange={(rounds) => change(at, { rounds })} />
+					{hasRounds && <Stepper label={`Height of stripe ${at + 1}`} value={stripe.rounds} onChange={(rounds) => change(at, { rounds })} />}
 					<Button kind="bare" aria-label={`Take out stripe ${at + 1}`} disabled={sequence.length === 1} onClick={() => onChange(sequence.filter((_, i) => i !== at))}>
 						<Trash2 size={16} />
 					</Button>
@@ -42,7 +51,7 @@ export function Stepper({ label, value, onChange }: { label: string; value: numb
 				<Minus size={14} />
 			</Button>
 			<span className="figures w-7 text-center font-semibold">{value}</span>
-			<Button className="!min-h-8 !px-1.5" aria-label={`${label}: one round more`} disabled={value >= 400} onClick={() => onChange(value + 1)}>
+			<Button className="!min-h-8 !px-1.5" aria-label={`${label}: one round more`} disabled={value >= limits.rounds} onClick={() => onChange(value + 1)}>
 				<Plus size={14} />
 			</Button>
 		</fieldset>

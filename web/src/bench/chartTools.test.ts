@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pieceOf, roundOf } from '../test/pieces';
-import { asCopy, setTools, useTools, zoomBy, zooms } from './tools';
+import { asCopy, setTools, useTools, zoomBy, zooms } from './chartTools';
 
 const piece = pieceOf([
 	roundOf(1, 6),

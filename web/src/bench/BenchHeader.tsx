@@ -6,10 +6,11 @@ import { Tip } from '../ui/Tip';
 import { stationNames, stations, useBench, useDraft } from './context';
 import { Pieces } from './Pieces';
 import { PlanMenu } from './PlanMenu';
+import { SaveBar } from './SaveBar';
 import { SaveSign } from './SaveSign';
 
 /** Above the bench: which plan, how it is saved, the way back, the stations. */
-export function Head() {
+export function BenchHeader() {
 	const { draft, station, goTo } = useBench();
 	const title = useDraft(({ plan }) => plan.title);
 	const canUndo = useDraft((state) => state.canUndo);
@@ -72,6 +73,7 @@ export function Head() {
 				</nav>
 				<Pieces />
 			</div>
+			<SaveBar />
 		</header>
 	);
 }

@@ -19,7 +19,7 @@ const BREAK = /\r\n|\n|\r/;
 const FEW = 2;
 
 /** The typed lines, each beside its bands, with what is wrong under it. */
-export function Words({ lines, layout, focused }: Props) {
+export function LinesEditor({ lines, layout, focused }: Props) {
 	const { draft, station, pick } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);

@@ -1,16 +1,14 @@
+import { Tabs } from 'radix-ui';
 import { lazy, memo, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Change, PieceAnalysis, Round } from '../api/types';
 import { type Cell, Chart, type Run } from '../chart/Chart';
 import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
-import { numbered } from '../ui/numbered';
+import { asCopy, setTools, useShownYarns, useTools, zooms } from './chartTools';
 import { useBench, useDraft, usePiece } from './context';
-import { isMovable, type Movable, moved, resized } from './drag';
-import { withLayer } from './plans';
-import { asCopy, setTools, useShownYarns, useTools, zooms } from './tools';
+import { LinesEditor } from './LinesEditor';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
-import { Words } from './Words';
 
 const InTheRound = lazy(() => import('../round/InTheRound'));
 
@@ -20,7 +18,7 @@ const PADDING = 64;
 const NONE: string[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
-export function Score({ focused }: { focused: { line: number; times: number } }) {
+export function Sheet({ focused }: { focused: { line: number; times: number } }) {
 	const { draft, picked, pick, station } = useBench();
 	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
@@ -79,101 +77,99 @@ export function Score({ focused }: { focused: { line: number; times: number } })
 	const into = useWorkedInto(piece?.key, under);
 	const key = piece?.key ?? '';
 	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
-	/** the layer as it was before it was dragged */
-	const taken = useRef<Movable | null>(null);
+	/** One drag is one step: the core moves the layer from where it was taken. */
+	const drag = useRef(0);
+	const last = useRef('');
 	function onMove(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) {
-		const at = layer ?? -1;
-		const before = draft.getState().plan.pieces.find((is) => is.key === key)?.colours[at];
-		if (taken.current === null && isMovable(before)) taken.current = before;
-		const from = taken.current;
-		if (from !== null) {
-			const to = (resizes ? resized : moved)(from, rounds, degrees, analysis?.rounds.length ?? 1);
-			draft.change((plan) => withLayer(plan, key, at, () => to), `drag ${key} ${at}`);
-		}
-		if (isOver) taken.current = null;
+		const to = `${layer} ${rounds} ${Math.round(degrees)} ${resizes}`;
+		if (layer !== null && to !== last.current) draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
+		last.current = isOver ? '' : to;
+		if (isOver) drag.current += 1;
 	}
 
 	const isEmpty = lines.length === 0;
 	return (
 		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
-			<div className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
-				<div className="min-w-0">
-					<Words lines={lines} layout={layout} focused={focused} />
-				</div>
-				<div className="relative border-l border-rule" style={{ height: layout.height }}>
-					<Counts rounds={analysis?.rounds ?? []} layout={layout} picked={picked} pick={pick} />
-				</div>
-				<div className="relative min-w-0">
-					<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
-						{analysis !== undefined && analysis.rounds.length > 0 && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
-						{analysis !== undefined && analysis.rounds.length > 0 && isChart && (
-							<Chart
-								piece={analysis}
-								yarns={yarns}
-								stitches={stitches}
-								layout={layout}
-								view={view}
-								zoom={scale}
-								isLeftHanded={isLeftHanded}
-								picked={picked}
-								brush={brush}
-								cursor={cursor}
-								isMoving={layer !== null}
-								top={seen.top - PADDING}
-								height={seen.height}
-								onPick={pick}
-								onPaint={onPaint}
-								onCursor={(to) => setTools({ cursor: to })}
-								onMove={onMove}
-								into={into}
-								onUnder={setUnder}
-							/>
-						)}
-						{analysis !== undefined && analysis.rounds.length > 0 && view === 'above' && (
-							<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
-						)}
-						{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
-							<Suspense fallback={<p className="p-12 text-faint">Turning it into the round …</p>}>
-								<InTheRound
+			<Tabs.Content value={key} asChild>
+				<div className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+					<div className="min-w-0">
+						<LinesEditor lines={lines} layout={layout} focused={focused} />
+					</div>
+					<div className="relative border-l border-rule" style={{ height: layout.height }}>
+						<Counts rounds={analysis?.rounds ?? []} layout={layout} picked={picked} pick={pick} />
+					</div>
+					<div className="relative min-w-0">
+						<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
+							{analysis !== undefined && analysis.rounds.length > 0 && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
+							{analysis !== undefined && analysis.rounds.length > 0 && isChart && (
+								<Chart
 									piece={analysis}
 									yarns={yarns}
-									gauge={gauge}
+									stitches={stitches}
+									layout={layout}
+									view={view}
+									zoom={scale}
 									isLeftHanded={isLeftHanded}
 									picked={picked}
-									onPick={(cell) => {
-										pick(cell.round, 'new');
-										setTools({ cursor: cell });
-									}}
+									brush={brush}
+									cursor={cursor}
+									isMoving={layer !== null}
+									top={seen.top - PADDING}
+									height={seen.height}
+									onPick={pick}
+									onPaint={onPaint}
+									onCursor={(to) => setTools({ cursor: to })}
+									onMove={onMove}
+									into={into}
+									onUnder={setUnder}
 								/>
-							</Suspense>
-						)}
-						{isEmpty && (
-							<p className="max-w-sm p-8 text-faint">
-								The piece will be drawn here, opened along its back, as you type its rounds on the left. A ball might begin:
-								<br />
-								<span className="mt-2 block text-ink">R1: 6 sc in MR</span>
-								<span className="block text-ink">R2: inc x6</span>
-								<span className="block text-ink">R3: (sc, inc) x6</span>
-							</p>
-						)}
-						{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && <Ruler isLeftHanded={isLeftHanded} />}
+							)}
+							{analysis !== undefined && analysis.rounds.length > 0 && view === 'above' && (
+								<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
+							)}
+							{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
+								<Suspense fallback={<p className="p-12 text-faint">Turning it into the round …</p>}>
+									<InTheRound
+										piece={analysis}
+										yarns={yarns}
+										gauge={gauge}
+										isLeftHanded={isLeftHanded}
+										picked={picked}
+										onPick={(cell) => {
+											pick(cell.round, 'new');
+											setTools({ cursor: cell });
+										}}
+									/>
+								</Suspense>
+							)}
+							{isEmpty && (
+								<p className="max-w-sm p-8 text-faint">
+									The piece will be drawn here, opened along its back, as you type its rounds on the left. A ball might begin:
+									<br />
+									<span className="mt-2 block text-ink">R1: 6 sc in MR</span>
+									<span className="block text-ink">R2: inc x6</span>
+									<span className="block text-ink">R3: (sc, inc) x6</span>
+								</p>
+							)}
+							{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && <Ruler isLeftHanded={isLeftHanded} isUpsideDown={!analysis.beginsAtTop} />}
+						</div>
+					</div>
+					<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
+						<Events changes={analysis?.changes ?? []} within={analysis?.changesWithin ?? []} placed={analysis?.placed ?? []} layout={layout} />
 					</div>
 				</div>
-				<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
-					<Events changes={analysis?.changes ?? []} placed={analysis?.placed ?? []} layout={layout} />
-				</div>
-			</div>
+			</Tabs.Content>
 		</main>
 	);
 }
 
 /** What the chart's width means. */
-function Ruler({ isLeftHanded }: { isLeftHanded: boolean }) {
+function Ruler({ isLeftHanded, isUpsideDown }: { isLeftHanded: boolean; isUpsideDown: boolean }) {
 	return (
 		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between px-2">
 			<span>back</span>
 			<span>side</span>
-			<span>front</span>
+			<span>{isUpsideDown ? 'front, upside down' : 'front'}</span>
 			<span>side</span>
 			<span>back {isLeftHanded ? '←' : '→'}</span>
 		</div>
@@ -228,11 +224,16 @@ const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picke
 	);
 });
 
+interface EventsProps {
+	changes: readonly Change[];
+	within: PieceAnalysis['changesWithin'];
+	placed: PieceAnalysis['placed'];
+	layout: SheetLayout;
+}
+
 /** What happens between two rounds, or within one. */
-function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: readonly Change[]; placed: PieceAnalysis['placed']; layout: SheetLayout }) {
+function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
 	const { goTo, station, pick } = useBench();
-	const within = new Map<number, Change[]>();
-	for (const change of changes) if (!change.jog) within.set(change.round, [...(within.get(change.round) ?? []), change]);
 	const steps = new Set(changes.flatMap(({ jog, round }) => (jog ? [round] : [])));
 	const isWide = station === 'changes';
 	const button = 'figures absolute inset-x-0 flex items-center gap-1.5 px-2 text-sm whitespace-nowrap hover:bg-shade';
@@ -262,9 +263,9 @@ function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: rea
 					</button>
 				) : null;
 			})}
-			{numbered(placed).map(({ at, one: { round, kind, summary } }) => (
+			{placed.map(({ key, round, kind, summary }) => (
 				<button
-					key={`placed ${at}`}
+					key={`placed ${key}`}
 					type="button"
 					title={summary}
 					className={`${button} justify-end`}
@@ -275,15 +276,24 @@ function Events({ changes, placed, layout: { tops, rowHeight } }: { changes: rea
 					<span className="size-2.5 rounded-full border-2 border-ink" />
 				</button>
 			))}
-			{[...within].map(([round, inRound]) => {
+			{within.map(({ round, changes: count }) => {
 				// A step beside it has the room at its edge.
 				const [isAbove, isBelow] = [steps.has(round - 1), steps.has(round)];
 				if (isAbove && isBelow) return null;
 				const down = isAbove ? rowHeight - 18 : isBelow ? 1 : rowHeight / 2 - 9;
 				return (
-					<span key={round} className="caption absolute inset-x-0 px-2 leading-[18px]" style={{ top: (tops[round - 1] ?? 0) + down }} title={inRound.map(({ summary }) => summary).join('\n')}>
-						{inRound.length} within
-					</span>
+					<button
+						key={round}
+						type="button"
+						className="caption absolute inset-x-0 px-2 text-left leading-[18px] hover:bg-shade"
+						style={{ top: (tops[round - 1] ?? 0) + down }}
+						onClick={() => {
+							pick(round, 'new');
+							goTo('changes');
+						}}
+					>
+						{count} within
+					</button>
 				);
 			})}
 		</>

@@ -1,7 +1,7 @@
 import { ChoiceField } from '../../../ui/Field';
 import { YarnMark } from '../../../ui/YarnMark';
+import { type Sight, setTools, useShownYarns, useTools } from '../../chartTools';
 import { usePiece } from '../../context';
-import { type Sight, setTools, useShownYarns, useTools } from '../../tools';
 
 const sights: readonly (readonly [Sight | 'own', string])[] = [
 	['own', 'your own eyes'],
@@ -12,7 +12,7 @@ const sights: readonly (readonly [Sight | 'own', string])[] = [
 ];
 
 /** How well the yarns that touch are told apart. */
-export function Together() {
+export function YarnPairs() {
 	const { analysis } = usePiece();
 	const yarns = useShownYarns();
 	const sight = useTools((tools) => tools.sight);

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+final class Version20261126000000 extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'Saving by operations: their groups and results; versions in place of revisions.';
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql("ALTER TABLE saved_plan ADD undo_group VARCHAR(40) DEFAULT '' NOT NULL, ADD says VARCHAR(480) DEFAULT '' NOT NULL, ADD results JSON DEFAULT '{}' NOT NULL");
+        $this->addSql('ALTER TABLE saved_plan ALTER undo_group DROP DEFAULT, ALTER says DROP DEFAULT, ALTER results DROP DEFAULT');
+        $this->addSql('RENAME TABLE plan_revision TO plan_version');
+        $this->addSql("ALTER TABLE plan_version DROP FOREIGN KEY FK_630622B6E899029B, ADD says VARCHAR(480) DEFAULT '' NOT NULL");
+        $this->addSql('ALTER TABLE plan_version ALTER says DROP DEFAULT, DROP INDEX IDX_630622B6E899029B, DROP INDEX UNIQ_630622B6E899029B96901F54');
+        $this->addSql('ALTER TABLE plan_version ADD INDEX IDX_E5F5ACF3E899029B (plan_id), ADD UNIQUE INDEX UNIQ_E5F5ACF3E899029B96901F54 (plan_id, number), ADD CONSTRAINT FK_E5F5ACF3E899029B FOREIGN KEY (plan_id) REFERENCES saved_plan (id) ON DELETE CASCADE');
+        // What a plan is now stands in the plan alone.
+        $this->addSql('DELETE v FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id AND p.revision = v.number');
+    }
+
+    public function down(Schema $schema): void
+    {
+        $this->addSql('ALTER TABLE plan_version DROP says');
+        $this->addSql('RENAME TABLE plan_version TO plan_revision');
+        $this->addSql('ALTER TABLE saved_plan DROP undo_group, DROP says, DROP results');
+    }
+}

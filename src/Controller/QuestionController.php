@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Controller;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Colour\Picture;
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Exchange\ChangeWriter;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\ReadingWriter;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Notation\LineMeanings;
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Notation\WorkedInto;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\YarnWords;
+use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Picture\PictureFile;
+use Alternum\Server\Repository\SavedPlans;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** What is worked out of a plan, as last saved, only when it is looked at. Nothing is saved. */
+#[Route('/api/plans/{id}')]
+final readonly class QuestionController
+{
+    public function __construct(private SavedPlans $plans)
+    {
+    }
+
+    /** What is understood of a pasted pattern. */
+    #[Route('/reading', methods: 'POST')]
+    public function reading(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $fields = Fields::of(Json::decode($request->getContent(), 'a pattern', Json::MESSAGE_BYTES));
+        $text = EditReader::pasted($fields);
+        $fields->done();
+
+        return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan)));
+    }
+
+    /** What a stitch is worked into, in the plan's words. */
+    #[Route('/stitch', methods: 'GET')]
+    public function stitch(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $round = PieceReading::of($plan, $piece)->rounds[$request->query->getInt('round') - 1] ?? throw new NotFoundHttpException();
+        $into = WorkedInto::of($round, $request->query->getInt('stitch')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['says' => $into->inWords($round, Vocabulary::of($plan->terms))]);
+    }
+
+    /** What the stretches of a typed line were taken for. */
+    #[Route('/meanings', methods: 'GET')]
+    public function meanings(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+
+        // A line that is still to be saved means nothing yet.
+        return new JsonResponse(ReadingWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
+    }
+
+    /** The piece written out to be worked from. */
+    #[Route('/steps', methods: 'GET')]
+    public function steps(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['copies' => StepsWriter::values($plan, $piece, $plan->terms)]);
+    }
+
+    /** The colour changes within a round. */
+    #[Route('/changes', methods: 'GET')]
+    public function changes(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $round = $request->query->getInt('round');
+        $writer = new ChangeWriter(new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), $plan->terms));
+        $within = array_filter($piece->changes->all, static fn (Change $change): bool => !$change->isAtEnd && $round === $change->round);
+
+        return new JsonResponse(['changes' => array_map($writer->values(...), array_values($within))]);
+    }
+
+    /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */
+    #[Route('/picture', methods: 'POST')]
+    public function picture(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    {
+        $plan = $this->plan($workshop, $id);
+        $fields = Fields::of(Json::decode($request->getContent(), 'a picture', Json::MESSAGE_BYTES));
+        $isPng = 'png' === $fields->raw('kind');
+        $data = $fields->text('data', Json::MESSAGE_BYTES);
+        $wide = $fields->whole('wide', 1, Limits::MOTIF, 20);
+        $fields->done();
+        $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide) : Picture::table($data, $plan);
+        if ($rows instanceof Problem) {
+            throw Refusal::because('data', $rows->message, $rows->mend);
+        }
+
+        return new JsonResponse(['rows' => $rows]);
+    }
+
+    private function plan(Workshop $workshop, string $id): Plan
+    {
+        return PlanReader::json($this->plans->get($workshop, $id)->body());
+    }
+}

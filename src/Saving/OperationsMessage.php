@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Saving;
+
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Format\Refusal;
+
+/** Operations as they were sent: contract/openapi.yaml, Operations. An edit that cannot be read is kept as what is wrong with it, so that the others are made. */
+final readonly class OperationsMessage
+{
+    private const MOST = 100;
+    private const ID = '/^[A-Za-z0-9-]{8,40}$/D';
+
+    /**
+     * @param int                           $base       the revision that the first is based on
+     * @param non-empty-list<SentOperation> $operations
+     */
+    private function __construct(public int $base, private array $operations)
+    {
+    }
+
+    /** @throws Refusal where it is no such message */
+    public static function of(string $json): self
+    {
+        $fields = Fields::of(Json::decode($json, 'a save', Json::MESSAGE_BYTES));
+        $base = $fields->whole('base', 1, 1_000_000_000);
+        $operations = $fields->objects('operations', 1, self::MOST, static function (Fields $one): SentOperation {
+            $sent = new SentOperation(
+                $one->text('id', 40, self::ID, 'An id is 8 letters, digits and dashes at the least.'),
+                $one->text('group', 40, self::ID, 'A group is 8 letters, digits and dashes at the least.'),
+                $one->raw('edit'),
+            );
+            $one->close();
+
+            return $sent;
+        });
+        $fields->done();
+
+        return [] === $operations ? throw new \LogicException('At least one is read.') : new self($base, $operations);
+    }
+
+    /** @return list<string> in order */
+    public function ids(): array
+    {
+        return array_map(static fn (SentOperation $one): string => $one->id, $this->operations);
+    }
+
+    /** @throws Refusal|EditRefused where the edit makes no sense */
+    public function operation(int $i): Operation
+    {
+        $one = $this->operations[$i];
+
+        return new Operation($one->id, $one->group, EditReader::values($one->edit, "operations[{$i}].edit"));
+    }
+}

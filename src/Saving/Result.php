@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Saving;
+
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Exchange\ReadingWriter;
+use Alternum\Core\Plan\Format\Refusal;
+
+/** What became of an operation. */
+final readonly class Result
+{
+    /**
+     * @param int                       $revision the plan's once it was made, or refused
+     * @param array<string, mixed>|null $refused  contract/openapi.yaml, Refused; null: it was made
+     */
+    private function __construct(public string $id, public int $revision, public ?array $refused)
+    {
+    }
+
+    public static function made(string $id, int $revision): self
+    {
+        return new self($id, $revision, null);
+    }
+
+    public static function refused(string $id, int $revision, Refusal|EditRefused $why): self
+    {
+        return new self($id, $revision, $why instanceof Refusal
+            ? ['detail' => $why->problems[0]->message, 'mend' => $why->problems[0]->mend, 'problems' => ReadingWriter::problems($why->problems)]
+            : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
+    }
+
+    /** @param array<string, mixed> $values as values() gave them */
+    public static function remembered(string $id, array $values): self
+    {
+        $refused = [];
+        foreach (\is_array($values['refused'] ?? null) ? $values['refused'] : [] as $name => $value) {
+            $refused[(string) $name] = $value;
+        }
+
+        return new self($id, \is_int($values['revision'] ?? null) ? $values['revision'] : 0, [] === $refused ? null : $refused);
+    }
+
+    /** @return array<string, mixed> contract/openapi.yaml, Result */
+    public function values(): array
+    {
+        return ['id' => $this->id, 'revision' => $this->revision, 'refused' => $this->refused];
+    }
+}

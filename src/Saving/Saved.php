@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Saving;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Plan\Plan;
+
+/** A plan after operations were made on it. */
+final readonly class Saved
+{
+    /** @param list<Result> $results one for each operation, in order */
+    public function __construct(public Plan $plan, public Analysis $analysis, public array $results)
+    {
+    }
+}

@@ -1,0 +1,47 @@
+import type { components } from './generated/contract';
+
+type Schemas = components['schemas'];
+type SentRound = Schemas['Round'];
+type SentPiece = Schemas['PieceAnalysis'];
+type SentAnalysis = Schemas['analysis.schema'];
+
+/** Stitches of one yarn, side by side. */
+export interface Run {
+	yarn: string;
+	stitches: number;
+}
+
+/** A round as the screens use it: what is left out in a message stands there. */
+export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues'> {
+	runs: Run[];
+	ruffles: boolean;
+	readable: boolean;
+	markerDegrees: number;
+	/** a sign for each stitch; '' where all are single crochet */
+	tops: string;
+	cues: string[];
+}
+
+export type PieceAnalysis = Omit<SentPiece, 'rounds'> & { rounds: Round[] };
+export type Analysis = Omit<SentAnalysis, 'pieces'> & { pieces: PieceAnalysis[] };
+
+/** "A12 B3" as runs. */
+export function runsOf(text: string): Run[] {
+	return text.split(' ').map((run) => ({ yarn: run.charAt(0), stitches: Number(run.slice(1)) }));
+}
+
+export function unpackedRound(sent: SentRound): Round {
+	return {
+		...sent,
+		runs: runsOf(sent.runs),
+		ruffles: sent.ruffles ?? false,
+		readable: sent.readable ?? true,
+		markerDegrees: sent.markerDegrees ?? sent.startDegrees,
+		tops: sent.tops ?? '',
+		cues: sent.cues ?? [],
+	};
+}
+
+export function unpacked(sent: SentAnalysis): Analysis {
+	return { ...sent, pieces: sent.pieces.map((piece) => ({ ...piece, rounds: piece.rounds.map(unpackedRound) })) };
+}

@@ -1,0 +1,152 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ApiError, api, dataOf } from '../api/client';
+import type { Plan } from '../api/types';
+import { type PieceAnalysis, unpacked } from '../api/unpack';
+import { Chart } from '../chart/Chart';
+import { layOut } from '../chart/layout';
+import { Button } from '../ui/Button';
+import { DialogSheet } from '../ui/DialogSheet';
+import { ChoiceField } from '../ui/Field';
+import { notify } from '../ui/Notices';
+import { useBench, useDraft } from './context';
+
+const NONE: ReadonlySet<number> = new Set();
+const nothing = () => undefined;
+const ROW = 20;
+const HEIGHT = 420;
+
+/** What the plan was: when, what was done, how it looked; taken back, or begun anew from. */
+export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+	const id = useDraft((state) => state.id);
+	const revision = useDraft((state) => state.revision);
+	const [chosen, setChosen] = useState<number | null>(null);
+	const { data, isError } = useQuery({
+		queryKey: ['versions', id, revision],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/versions', { params: { path: { id } } })),
+		enabled: open,
+	});
+	const versions = data?.versions ?? [];
+	return (
+		<DialogSheet
+			title="Earlier versions"
+			says="One for everything that was done; older ones thin out to one an hour, then one a day."
+			open={open}
+			onClose={() => {
+				setChosen(null);
+				onClose();
+			}}
+			isWide
+		>
+			<div className="grid gap-4 min-[700px]:grid-cols-[18rem_minmax(0,1fr)]">
+				<ol aria-label="Versions" className="max-h-[28rem] overflow-auto border-t border-rule">
+					{isError && <li className="py-2">They could not be fetched. Close this and try again.</li>}
+					{versions.map(({ number, savedAt, says }, i) => (
+						<li key={number} className="border-b border-rule">
+							<button type="button" aria-pressed={chosen === number} className="figures w-full px-2 py-1.5 text-left hover:bg-shade aria-pressed:bg-pick" onClick={() => setChosen(number)}>
+								<span className="font-semibold">{says === '' ? 'Begun' : says}</span>
+								{i === 0 && ', as it is now'}
+								<br />
+								<span className="caption">{when(savedAt)}</span>
+							</button>
+						</li>
+					))}
+				</ol>
+				{chosen === null ? <p className="text-faint">Pick one to look at it.</p> : <Version number={chosen} isNow={versions[0]?.number === chosen} onClose={onClose} />}
+			</div>
+		</DialogSheet>
+	);
+}
+
+function when(savedAt: string): string {
+	const at = new Date(savedAt);
+	return at.toDateString() === new Date().toDateString() ? `today, ${at.toLocaleTimeString()}` : at.toLocaleString();
+}
+
+function Version({ number, isNow, onClose }: { number: number; isNow: boolean; onClose: () => void }) {
+	const { draft, piece: inView } = useBench();
+	const navigate = useNavigate();
+	const id = useDraft((state) => state.id);
+	const [key, setKey] = useState(inView);
+	const { data } = useQuery({
+		queryKey: ['version', id, number],
+		queryFn: async () => {
+			const opened = dataOf(await api.GET('/api/plans/{id}/versions/{number}', { params: { path: { id, number } } }));
+			return { plan: opened.plan, analysis: unpacked(opened.analysis) };
+		},
+	});
+	if (data === undefined) return <p className="text-faint">Looking it up …</p>;
+	const { plan, analysis } = data;
+	const piece = analysis.pieces.find((one) => one.key === key) ?? analysis.pieces[0];
+
+	async function beginFrom() {
+		try {
+			const added = dataOf(await api.POST('/api/plans', { body: plan }));
+			navigate(`/plan/${added.id}`);
+		} catch (error) {
+			notify({ says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.', mend: 'Try again when it is back.' });
+		}
+	}
+
+	return (
+		<div className="min-w-0">
+			<div className="mb-2 flex flex-wrap items-end gap-2">
+				{analysis.pieces.length > 1 && <ChoiceField label="Piece" value={piece?.key ?? ''} choices={analysis.pieces.map((one) => [one.key, one.name] as const)} onChange={setKey} className="w-40" />}
+				<Button
+					kind="strong"
+					disabled={isNow}
+					onClick={() => {
+						draft.edit({ do: 'take', plan, says: 'An earlier version taken back' });
+						onClose();
+					}}
+				>
+					Take it back
+				</Button>
+				<Button onClick={() => void beginFrom()}>Begin a new plan from it</Button>
+			</div>
+			{piece === undefined || piece.rounds.length === 0 ? <p className="text-faint">It has no rounds yet.</p> : <Look piece={piece} plan={plan} stitches={analysis.stitches} />}
+		</div>
+	);
+}
+
+/** The piece as it was, to be looked at only. */
+function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; stitches: Readonly<Record<string, string>> }) {
+	const [top, setTop] = useState(0);
+	const lines = plan.pieces.find(({ key }) => key === piece.key)?.rounds ?? [];
+	const layout = layOut(piece, lines, [], ROW);
+	return (
+		<section
+			aria-label={`${piece.name} as it was`}
+			className="relative overflow-y-auto border border-rule bg-sheet"
+			style={{ height: HEIGHT }}
+			onScroll={(event) => setTop(event.currentTarget.scrollTop)}
+		>
+			<div style={{ height: Math.max(layout.height, HEIGHT) }}>
+				<div className="sticky top-0" style={{ height: HEIGHT }}>
+					<Chart
+						piece={piece}
+						yarns={plan.yarns}
+						stitches={stitches}
+						layout={layout}
+						view="opened"
+						zoom={1}
+						isLeftHanded={plan.hand === 'left'}
+						picked={NONE}
+						brush={null}
+						cursor={null}
+						isMoving={false}
+						top={top}
+						height={HEIGHT}
+						onPick={nothing}
+						onPaint={nothing}
+						onCursor={nothing}
+						onMove={nothing}
+						into={undefined}
+						onUnder={nothing}
+					/>
+				</div>
+			</div>
+		</section>
+	);
+}

@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import type { Layer } from '../../../../api/types';
+import { LayBand } from './band';
+import { LayBlend, WhereBlend } from './blend';
+import { LayMotif, WhereMotif } from './motif';
+import { LayPanel, WherePanel } from './panel';
+import type { LayProps } from './parts';
+import { LaySpots, WhereSpots } from './spots';
+import { LayStripes, WhereStripes } from './stripes';
+
+/** The kinds of layers that can be laid, each with its form. A new kind is a file of its own, and a line here and below. */
+export const layable: readonly { kind: Layer['kind']; name: string; Lay: (props: LayProps) => ReactNode }[] = [
+	{ kind: 'stripes', name: 'Stripes', Lay: LayStripes },
+	{ kind: 'band', name: 'Cap, band', Lay: LayBand },
+	{ kind: 'spots', name: 'Spots', Lay: LaySpots },
+	{ kind: 'motif', name: 'Motif', Lay: LayMotif },
+	{ kind: 'panel', name: 'Panel', Lay: LayPanel },
+	{ kind: 'blend', name: 'Blend', Lay: LayBlend },
+];
+
+/** Where a layer lies, in figures; nothing for a kind that has none. */
+export function Where({ layer, onChange }: { layer: Layer; onChange: (layer: Layer) => void }): ReactNode {
+	switch (layer.kind) {
+		case 'stripes':
+			return <WhereStripes layer={layer} onChange={onChange} />;
+		case 'spots':
+			return <WhereSpots layer={layer} onChange={onChange} />;
+		case 'motif':
+			return <WhereMotif layer={layer} onChange={onChange} />;
+		case 'panel':
+			return <WherePanel layer={layer} onChange={onChange} />;
+		case 'blend':
+			return <WhereBlend layer={layer} onChange={onChange} />;
+		default:
+			return null;
+	}
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { limits } from '../../../../api/generated/limits';
+import type { Edit, Layer } from '../../../../api/types';
+import { Button } from '../../../../ui/Button';
+import { ChoiceField, TextField } from '../../../../ui/Field';
+import { notify } from '../../../../ui/Notices';
+import { useBench, useDraft, usePiece } from '../../../context';
+import { PictureIn } from '../PictureIn';
+import { MotifGrid } from './MotifGrid';
+import { Figure, type LayProps, useSecondYarn, type WhereProps } from './parts';
+
+type MotifLayer = Extract<Layer, { kind: 'motif' }>;
+type ShapeName = NonNullable<Extract<Edit, { do: 'motif' }>['shape']>;
+
+export function LayMotif({ from, to, isPicked }: LayProps) {
+	const { draft } = useBench();
+	const { piece } = usePiece();
+	const shapes = useDraft(({ analysis }) => analysis.shapes);
+	const [yarn, setYarn, yarns] = useSecondYarn();
+	const [text, setText] = useState('');
+	const [isPicture, setIsPicture] = useState(false);
+	const [isDrawing, setIsDrawing] = useState(false);
+	if (piece === undefined) return null;
+	const round = isPicked ? Math.round((from + to) / 2) : null;
+	const at = round === null ? {} : { round };
+	return (
+		<div className="grid gap-2">
+			<ChoiceField label="Yarn" value={yarn} choices={yarns} onChange={setYarn} />
+			<fieldset className="flex flex-wrap gap-1" aria-label="Shapes">
+				{shapes.map((shape) => (
+					<Button key={shape} onClick={() => draft.edit({ do: 'motif', piece: piece.key, shape: shape as ShapeName, yarn, ...at })}>
+						{shape}
+					</Button>
+				))}
+			</fieldset>
+			<form
+				className="flex items-end gap-2"
+				onSubmit={(event) => {
+					event.preventDefault();
+					if (text.trim() === '') notify({ says: 'Type the letters first.' });
+					else draft.edit({ do: 'motif', piece: piece.key, text, yarn, ...at });
+				}}
+			>
+				<TextField label="Letters" className="min-w-0 flex-1" maxLength={16} value={text} onChange={setText} />
+				<Button type="submit">Set them</Button>
+			</form>
+			<div className="flex flex-wrap gap-2">
+				<Button aria-expanded={isDrawing} onClick={() => setIsDrawing(!isDrawing)}>
+					Draw one …
+				</Button>
+				<Button onClick={() => setIsPicture(true)}>From a picture …</Button>
+			</div>
+			{isDrawing && <MotifGrid yarn={yarn} onTake={(rows) => draft.edit({ do: 'motif', piece: piece.key, rows, name: 'Drawn', ...at })} />}
+			<p className="caption">It is set at the front{round === null ? ', half way up' : `, about round ${round}`}, upright on the finished piece. Pick it below to drag it on the chart.</p>
+			<PictureIn open={isPicture} round={round} onClose={() => setIsPicture(false)} />
+		</div>
+	);
+}
+
+export function WhereMotif({ layer, onChange }: WhereProps<MotifLayer>) {
+	return (
+		<>
+			<Figure label="From round" value={layer.round} min={1} max={limits.rounds} onChange={(round) => onChange({ ...layer, round })} />
+			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
+			<label className="col-span-2 flex items-center gap-2">
+				<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
+				upright on the piece, against the lean
+			</label>
+		</>
+	);
+}

@@ -1,0 +1,31 @@
+import { useState } from 'react';
+import type { Layer } from '../../../../api/types';
+import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { count, Figure, Form, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
+
+type PanelLayer = Extract<Layer, { kind: 'panel' }>;
+
+export function LayPanel({ from, to }: LayProps) {
+	const lay = useLay();
+	const [yarn, setYarn, yarns] = useSecondYarn();
+	const [range, setRange] = useRange({ from, to });
+	const [degrees, setDegrees] = useState(90);
+	return (
+		<Form does="Lay the panel" onLay={() => lay({ kind: 'panel', yarn, ...range, degrees })}>
+			<RoundsFields range={range} onChange={setRange} />
+			<NumberField label="Wide" unit="° around" min={1} max={360} step={5} value={degrees} onChange={count(setDegrees)} />
+			<ChoiceField label="Yarn" value={yarn} choices={yarns} onChange={setYarn} />
+			<p className="caption col-span-2">An oval at the front: a belly, a face.</p>
+		</Form>
+	);
+}
+
+export function WherePanel({ layer, onChange }: WhereProps<PanelLayer>) {
+	return (
+		<>
+			<RoundsFields range={layer} onChange={({ from, to }) => onChange({ ...layer, from, to })} />
+			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
+			<Figure label="Wide, degrees" value={layer.degrees} min={1} max={360} step={0.5} onChange={(degrees) => onChange({ ...layer, degrees })} />
+		</>
+	);
+}

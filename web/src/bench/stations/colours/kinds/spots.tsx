@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import { limits } from '../../../../api/generated/limits';
+import type { Layer } from '../../../../api/types';
+import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { count, Figure, Form, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
+
+type SpotsLayer = Extract<Layer, { kind: 'spots' }>;
+
+export function LaySpots({ from, to, isPicked, last }: LayProps) {
+	const lay = useLay();
+	const [yarn, setYarn, yarns] = useSecondYarn();
+	const middle = Math.ceil(last / 2);
+	const [range, setRange] = useRange(isPicked ? { from, to } : { from: middle, to: middle });
+	const [step, setStep] = useState(4);
+	const [by, setBy] = useState<'count' | 'every'>('count');
+	const [number, setNumber] = useState(6);
+	const [wide, setWide] = useState(1);
+	const [tall, setTall] = useState(1);
+	const [isStaggered, setIsStaggered] = useState(true);
+	const hasMany = range.to > range.from;
+	return (
+		<Form
+			does="Lay spots"
+			onLay={() =>
+				lay({ kind: 'spots', yarn, from: range.from, to: Math.max(range.from, range.to), step, wide, tall, staggered: isStaggered, ...(by === 'count' ? { count: number } : { every: number }) })
+			}
+		>
+			<RoundsFields range={range} onChange={setRange} />
+			<ChoiceField
+				label="Spread"
+				value={by}
+				choices={[
+					['count', 'so many around'],
+					['every', 'every … stitches'],
+				]}
+				onChange={setBy}
+			/>
+			<NumberField label={by === 'count' ? 'Spots around' : 'Stitches apart'} min={1} max={limits.stitchesInRound} value={number} onChange={count(setNumber)} />
+			<NumberField label="Stitches wide" min={1} max={limits.motif} value={wide} onChange={count(setWide)} />
+			<NumberField label="Rounds high" min={1} max={limits.motif} value={tall} onChange={count(setTall)} />
+			{hasMany && <NumberField label="A row every … rounds" min={1} max={limits.rounds} value={step} onChange={count(setStep)} />}
+			{hasMany && (
+				<label className="flex items-end gap-2 pb-1.5">
+					<input type="checkbox" checked={isStaggered} onChange={(event) => setIsStaggered(event.target.checked)} />
+					between those before
+				</label>
+			)}
+			<ChoiceField label="Yarn" className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
+		</Form>
+	);
+}
+
+export function WhereSpots({ layer, onChange }: WhereProps<SpotsLayer>) {
+	return (
+		<>
+			<RoundsFields range={{ from: layer.from, to: layer.to ?? layer.from }} onChange={(range) => onChange({ ...layer, ...range })} />
+			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
+			{'count' in layer && <Figure label="Spots around" value={layer.count} min={1} max={limits.stitchesInRound} onChange={(n) => onChange({ ...layer, count: n })} />}
+		</>
+	);
+}
