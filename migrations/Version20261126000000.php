@@ -21,7 +21,7 @@ final class Version20261126000000 extends AbstractMigration
         $this->addSql('RENAME TABLE plan_revision TO plan_version');
         $this->addSql("ALTER TABLE plan_version DROP FOREIGN KEY FK_630622B6E899029B, ADD says VARCHAR(480) DEFAULT '' NOT NULL");
         $this->addSql('ALTER TABLE plan_version ALTER says DROP DEFAULT, DROP INDEX IDX_630622B6E899029B, DROP INDEX UNIQ_630622B6E899029B96901F54');
-        $this->addSql('ALTER TABLE plan_version ADD INDEX IDX_E5F5ACF3E899029B (plan_id), ADD UNIQUE INDEX UNIQ_E5F5ACF3E899029B96901F54 (plan_id, number), ADD CONSTRAINT FK_E5F5ACF3E899029B FOREIGN KEY (plan_id) REFERENCES saved_plan (id) ON DELETE CASCADE');
+        $this->addSql('ALTER TABLE plan_version ADD INDEX IDX_1A39BCBE899029B (plan_id), ADD UNIQUE INDEX UNIQ_1A39BCBE899029B96901F54 (plan_id, number), ADD CONSTRAINT FK_1A39BCBE899029B FOREIGN KEY (plan_id) REFERENCES saved_plan (id) ON DELETE CASCADE');
         // What a plan is now stands in the plan alone.
         $this->addSql('DELETE v FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id AND p.revision = v.number');
     }

@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 abstract class ApiTestCase extends WebTestCase
 {
     private static ?Contract $contract = null;
+    private static int $operations = 0;
 
     protected KernelBrowser $browser;
 
@@ -75,6 +76,50 @@ abstract class ApiTestCase extends WebTestCase
 
         /** @var array<string, mixed> $plan */
         return [$id, $plan];
+    }
+
+    /**
+     * Saves edits as operations of one group each, as the page does.
+     *
+     * @param array<string, mixed> ...$edits
+     *
+     * @return array<string, mixed>
+     */
+    protected function save(string $id, int $base, array ...$edits): array
+    {
+        return $this->operations($id, $base, ...array_map(static fn (array $edit): array => self::operation($edit), $edits));
+    }
+
+    /**
+     * @param array<string, mixed> ...$operations
+     *
+     * @return array<string, mixed>
+     */
+    protected function operations(string $id, int $base, array ...$operations): array
+    {
+        return $this->ask('POST', "/api/plans/{$id}/operations", ['base' => $base, 'operations' => array_values($operations)]);
+    }
+
+    /**
+     * @param array<string, mixed> $edit
+     *
+     * @return array{id: string, group: string, edit: array<string, mixed>}
+     */
+    protected static function operation(array $edit, ?string $group = null): array
+    {
+        $number = ++self::$operations;
+
+        return ['id' => "operation-{$number}", 'group' => $group ?? "group-of-{$number}", 'edit' => $edit];
+    }
+
+    /**
+     * @param list<string> $at
+     *
+     * @return array<string, mixed> an edit that sets one field
+     */
+    protected static function set(array $at, mixed $value): array
+    {
+        return ['do' => 'set', 'values' => [['at' => $at, 'value' => $value]]];
     }
 
     /** @param array<array-key, mixed> $values */

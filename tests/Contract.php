@@ -85,7 +85,7 @@ final class Contract
     private function pathOf(string $path): ?string
     {
         foreach (array_keys($this->in('paths')) as $template) {
-            if (1 === preg_match('#^'.str_replace('\{id\}', '[^/]+', preg_quote((string) $template, '#')).'$#D', $path)) {
+            if (1 === preg_match('#^'.preg_replace('/\\\\\{\w+\\\\\}/', '[^/]+', preg_quote((string) $template, '#')).'$#D', $path)) {
                 return (string) $template;
             }
         }

@@ -116,7 +116,10 @@ final readonly class PlanController
     public function pattern(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
     {
         $plan = PlanReader::json($this->plans->get($workshop, $id)->body());
-        $terms = Terms::tryFrom($request->query->getString('terms')) ?? $plan->terms;
+        $terms = Terms::tryFrom($request->query->getString('terms', $plan->terms->value));
+        if (null === $terms) {
+            return Problems::response(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
+        }
 
         return PlanResponse::download(WrittenPattern::text(Analysis::of($plan), $terms), $plan->title, 'txt', 'text/plain; charset=utf-8');
     }

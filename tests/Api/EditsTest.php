@@ -17,11 +17,11 @@ final class EditsTest extends ApiTestCase
         $ofFloat = ['piece' => 'float'];
         yield 'retype' => [['do' => 'retype', 'rounds' => ['6 sc in MR']] + $ofFloat, ['plan', 'pieces', 0, 'rounds'], ['6 sc in MR']];
         yield 'paste' => [['do' => 'paste', 'text' => "R1: 6 sc in MR\n\nEar (make 2)\nR1: 5 sc in MR"] + $ofFloat, ['plan', 'pieces', 1, 'name'], 'Ear'];
-        yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 52.0871];
+        yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 52.09];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
         yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];
         yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
-        yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs', 0, 'yarn'], 'C'];
+        yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs'], 'C6'];
         yield 'stripes' => [['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat, ['analysis', 'yarns', 0, 'stitches'], 0];
         yield 'stitches' => [['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'rounds', '8'], '..CC'];
         yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
@@ -32,7 +32,20 @@ final class EditsTest extends ApiTestCase
         yield 'yarn' => [['do' => 'yarn', 'name' => 'cream'], ['plan', 'yarns', 3], ['key' => 'D', 'name' => 'Cream', 'hex' => '#f2e9d3', 'weight' => 'dk', 'metresPer100g' => 260, 'strands' => 1]];
         yield 'settle' => [['do' => 'settle', 'setting' => 'worked:joined'] + $ofFloat, ['plan', 'pieces', 0, 'worked'], 'joined'];
         yield 'heed' => [['do' => 'heed', 'line' => 12, 'text' => 'Place the eyes between rounds 9 and 10, 6 stitches apart'] + $ofFloat, ['plan', 'pieces', 0, 'placements', 0, 'kind'], 'eyes'];
+        yield 'set' => [['do' => 'set', 'values' => [['at' => ['pieces', 'float', 'name'], 'value' => 'Bob'], ['at' => ['yarns', 'B', 'onHandGrams']]]], ['plan', 'pieces', 0, 'name'], 'Bob'];
+        yield 'take' => [['do' => 'take', 'plan' => ['title' => 'Taken'] + self::demo()], ['plan', 'title'], 'Taken'];
+        yield 'shift' => [['do' => 'shift', 'layer' => 3, 'rounds' => 2, 'degrees' => 12.3] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'fromFront'], 12.5];
+        yield 'face' => [['do' => 'face'] + $ofFloat, ['plan', 'pieces', 0, 'face'], ['from' => 6, 'to' => 12, 'degrees' => 100]];
         yield 'swatch' => [['do' => 'swatch', 'stitches' => 10, 'widthMm' => 50, 'rounds' => 11, 'heightMm' => 50], ['plan', 'gauge', 'stitchesPer10cm'], 20];
+    }
+
+    /** @return array<string, mixed> */
+    private static function demo(): array
+    {
+        $plan = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/demo/harbour-buoy.json'), true);
+
+        /** @var array<string, mixed> $plan */
+        return $plan;
     }
 
     /**
@@ -46,8 +59,13 @@ final class EditsTest extends ApiTestCase
         $rounds = self::at($plan, 'pieces', 0, 'rounds');
         self::assertIsArray($rounds);
         $cue = ['do' => 'retype', 'piece' => 'float', 'rounds' => [...$rounds, 'Place the eyes between rounds 9 and 10, 6 stitches apart.']];
-        $edits = 'heed' === $edit['do'] ? [$cue, ['line' => \count($rounds) + 1] + $edit] : [$edit];
-        $saved = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => $edits], ['HTTP_IF_MATCH' => '"1"']);
+        $edits = match ($edit['do']) {
+            'heed' => [$cue, ['line' => \count($rounds) + 1] + $edit],
+            'shift' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C', 'piece' => 'float'], $edit],
+            default => [$edit],
+        };
+        $saved = $this->save($id, 1, ...$edits);
+        self::assertSame(array_fill(0, \count($edits), null), array_column((array) $saved['results'], 'refused'));
         $this->assertStatus(200);
         self::assertSame([], self::at($saved, 'analysis', 'problems'));
         self::assertEquals($value, self::at($saved, ...$path));
@@ -70,9 +88,8 @@ final class EditsTest extends ApiTestCase
 
     public function testAnEditThatCannotBeMadeSaysWhy(): void
     {
-        [$id, $plan] = $this->firstPlan();
-        $refused = $this->ask('PUT', "/api/plans/{$id}", ['plan' => $plan, 'edits' => [['do' => 'resize', 'piece' => 'float', 'wider' => 0, 'longer' => -300]]], ['HTTP_IF_MATCH' => '"1"']);
-        $this->assertStatus(422);
-        self::assertStringContainsString('no even rounds left', self::string($refused, 'detail'));
+        [$id] = $this->firstPlan();
+        $refused = $this->save($id, 1, ['do' => 'resize', 'piece' => 'float', 'wider' => 0, 'longer' => -300]);
+        self::assertStringContainsString('no even rounds left', self::string($refused, 'results', 0, 'refused', 'detail'));
     }
 }

@@ -10,21 +10,22 @@ final class MergedLines
     /**
      * What she changed is changed in what stands there now; where both changed the same lines, hers stand.
      *
-     * @param list<string> $saw   the lines that she began from
-     * @param list<string> $typed what she made of them
-     * @param list<string> $now   what they have become meanwhile
+     * @param list<string>                         $saw   the lines that she began from
+     * @param list<string>                         $typed what she made of them
+     * @param list<string>                         $now   what they have become meanwhile
+     * @param \Closure(list<string>): list<string> $said  what lines say apart from their numbers, which change where others are put in
      *
      * @return list<string>
      */
-    public static function of(array $saw, array $typed, array $now): array
+    public static function of(array $saw, array $typed, array $now, \Closure $said): array
     {
         if ($saw === $now) {
             return $typed;
         }
-        $there = LineDifference::of($saw, $now);
+        $there = LineDifference::of($said($saw), $said($now));
         $merged = [];
         $taken = 0;
-        foreach (LineDifference::of($saw, $typed) as $hers) {
+        foreach (LineDifference::of($said($saw), $said($typed)) as $hers) {
             if ($hers->isSame) {
                 continue;
             }

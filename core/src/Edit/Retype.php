@@ -29,7 +29,11 @@ final readonly class Retype implements StandsForGroup
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $changed = $piece->withRounds(null === $this->saw ? $this->rounds : MergedLines::of($this->saw, $this->rounds, $piece->rounds));
+        $changed = $piece->withRounds(null === $this->saw ? $this->rounds : MergedLines::of($this->saw, $this->rounds, $piece->rounds, static function (array $lines) use ($plan, $piece): array {
+            $typed = $piece->withRounds($lines);
+
+            return self::said($typed, PieceReading::of($plan, $typed));
+        }));
         $old = PieceReading::of($plan, $piece);
         $new = PieceReading::of($plan, $changed);
         $moved = self::movedRounds(LineDifference::of(self::said($piece, $old), self::said($changed, $new)), $old->spans, $new->spans);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -38,7 +39,9 @@ final readonly class SetValues implements Edit
     /** @throws EditRefused|Refusal where a place is gone, or the plan would not be one any more */
     public function apply(Plan $plan): Plan
     {
-        $values = $plan->values();
+        // As they are read: an object may be written as one.
+        $values = Json::decode(Json::encode($plan->values()), 'a plan');
+        $values = \is_array($values) ? $values : [];
         foreach ($this->values as $set) {
             $values = self::with($values, $set->at, $set);
         }

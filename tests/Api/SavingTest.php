@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Api;
+
+use Alternum\Server\Repository\PlanVersions;
+use Alternum\Server\Tests\ApiTestCase;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Saving by operations: each is made once, a group is one version, and what is typed loses nothing. */
+final class SavingTest extends ApiTestCase
+{
+    private const BALL = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', 'R4-7: sc around', 'R8: (sc, dec) x6', 'R9: dec x6'];
+
+    /** @return string the id of a plan with a ball, striped over rounds 4 to 7, with a face over rounds 5 and 6 */
+    private function ball(): string
+    {
+        [, $plan] = $this->firstPlan();
+        $plan['pieces'] = [[
+            'key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => self::BALL, 'front' => ['degrees' => 180],
+            'colours' => [['kind' => 'stripes', 'from' => 4, 'to' => 7, 'sequence' => [['yarn' => 'B', 'rounds' => 1], ['yarn' => 'A', 'rounds' => 1]]]],
+            'changes' => ['method' => 'auto'], 'face' => ['from' => 5, 'to' => 6, 'degrees' => 90],
+        ]];
+
+        return self::string($this->ask('POST', '/api/plans', $plan), 'id');
+    }
+
+    /**
+     * @param list<string> $rounds
+     *
+     * @return array<string, mixed>
+     */
+    private static function typed(array $rounds): array
+    {
+        return ['do' => 'retype', 'piece' => 'body', 'rounds' => $rounds];
+    }
+
+    /** A lost answer is no conflict: what comes again is answered as it was, and what is new is made on it. */
+    public function testAnOperationThatComesAgainIsMadeOnce(): void
+    {
+        $id = $this->ball();
+        $wider = self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 1, 'longer' => 0]);
+        $first = $this->operations($id, 1, $wider);
+        self::assertSame(2, $first['revision']);
+        $again = $this->operations($id, 1, $wider);
+        $this->assertStatus(200);
+        self::assertSame([$first['plan'], $first['revision'], $first['results']], [$again['plan'], $again['revision'], $again['results']]);
+        $more = $this->operations($id, 1, $wider, self::operation(self::set(['title'], 'On and on')));
+        self::assertSame([2, 3], array_column((array) $more['results'], 'revision'));
+        self::assertSame('On and on', self::at($more, 'plan', 'title'));
+        $this->save($id, 3, self::set(['title'], 'Another window'));
+        $this->operations($id, 1, $wider, self::operation(self::set(['title'], 'Late')));
+        $this->assertStatus(412);
+        self::assertSame('Another window', self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'title'));
+    }
+
+    public function testARefusedOperationIsSetAsideAlone(): void
+    {
+        $id = $this->ball();
+        $shorter = self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 0, 'longer' => -40]);
+        $saved = $this->operations($id, 1, self::operation(self::set(['title'], 'Before')), $shorter, self::operation(['do' => 'nonsense']), self::operation(['do' => 'paint', 'piece' => 'body', 'rounds' => [1], 'yarn' => 'C']));
+        $this->assertStatus(200);
+        self::assertSame([null, true, true, null], array_map(static fn (mixed $why): ?bool => null === $why ? null : true, array_column((array) $saved['results'], 'refused')));
+        self::assertStringContainsString('no even rounds left', self::string($saved, 'results', 1, 'refused', 'detail'));
+        self::assertSame([3, 'Before', 'C6'], [$saved['revision'], self::at($saved, 'plan', 'title'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 0, 'runs')]);
+        // It is refused again as it was, and changes nothing.
+        self::assertEquals(self::at($saved, 'results', 1), self::at($this->operations($id, 2, $shorter), 'results', 0));
+    }
+
+    /** @return iterable<string, array{list<list<string>>}> what the lines are one after the other, as she types */
+    public static function detours(): iterable
+    {
+        $with = static fn (string $line): array => [...\array_slice(self::BALL, 0, 3), $line, ...\array_slice(self::BALL, 4)];
+        yield 'a range taken apart and put together' => [[$with('R4-'), $with('R4-9'), $with('R4-9: sc'), $with('R4-9: sc around')]];
+        yield 'a line cleared and typed anew' => [[$with('R4-7:'), $with(''), $with('R'), $with('R4-7: s'), $with('R4-7: sc around')]];
+        yield 'all cleared' => [[[], self::BALL]];
+    }
+
+    /**
+     * Typing is worked out against the text at the beginning of its undo group, so that a detour loses no stripe and no face.
+     *
+     * @param list<list<string>> $texts
+     */
+    #[DataProvider('detours')]
+    public function testADetourWhileTypingLosesNothing(array $texts): void
+    {
+        $id = $this->ball();
+        $saved = [];
+        foreach ($texts as $i => $rounds) {
+            $saved = $this->operations($id, $i + 1, self::operation(self::typed($rounds), 'group-of-typing'));
+            $this->assertStatus(200);
+        }
+        self::assertSame(['from' => 5, 'to' => 6], array_intersect_key((array) self::at($saved, 'plan', 'pieces', 0, 'face'), ['from' => 1, 'to' => 1]));
+        self::assertSame(['from' => 4, 'to' => 7], array_intersect_key((array) self::at($saved, 'plan', 'pieces', 0, 'colours', 0), ['from' => 1, 'to' => 1]));
+        self::assertSame(['B18', 'A18', 'B18', 'A18'], array_map(static fn (int $i): mixed => self::at($saved, 'analysis', 'pieces', 0, 'rounds', $i, 'runs'), [3, 4, 5, 6]));
+    }
+
+    /** What was typed before "wider" was answered is put into what it made. */
+    public function testTypingIsRebasedOnWhatAnEditMade(): void
+    {
+        $id = $this->ball();
+        $seen = self::BALL;
+        $typed = [...\array_slice($seen, 0, 5), 'R9: dec x6 (6)', '# close it'];
+        $saved = $this->save($id, 1, ['do' => 'resize', 'piece' => 'body', 'wider' => 1, 'longer' => 0], self::typed($typed) + ['saw' => $seen]);
+        $this->assertStatus(200);
+        $rounds = (array) self::at($saved, 'plan', 'pieces', 0, 'rounds');
+        self::assertContains('R4: (2 sc, inc) x6 (24)', $rounds);
+        self::assertContains('# close it', $rounds);
+        self::assertContains('R9: dec x6 (6)', $rounds, 'Hers stands where both changed a line.');
+        self::assertCount(9, $rounds, 'Six lines, two shaping rounds more, and hers.');
+    }
+
+    /** One version for each group, not for each letter; looked at, and taken back. */
+    public function testTheHistory(): void
+    {
+        $id = $this->ball();
+        foreach (['R10: 6 sc', 'R10: sc around', 'R10: sc around (6)'] as $i => $line) {
+            $this->operations($id, $i + 1, self::operation(self::typed([...self::BALL, $line]), 'group-of-letters'));
+        }
+        $this->save($id, 4, ['do' => 'paint', 'piece' => 'body', 'rounds' => [1, 2], 'yarn' => 'C']);
+        $versions = (array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'];
+        self::assertSame([[5, 'Rounds 1–2 in C'], [4, 'Rounds typed'], [1, 'Begun']], array_map(static fn (mixed $version): array => [self::at((array) $version, 'number'), self::at((array) $version, 'says')], $versions));
+        $first = $this->ask('GET', "/api/plans/{$id}/versions/1");
+        self::assertSame(self::BALL, self::at($first, 'plan', 'pieces', 0, 'rounds'));
+        self::assertCount(9, (array) self::at($first, 'analysis', 'pieces', 0, 'rounds'));
+        $back = $this->save($id, 5, ['do' => 'take', 'plan' => $first['plan'], 'says' => 'An earlier version taken back']);
+        self::assertSame($first['plan'], $back['plan']);
+        self::assertCount(4, (array) $this->ask('GET', "/api/plans/{$id}/versions")['versions']);
+        $this->ask('GET', "/api/plans/{$id}/versions/3");
+        $this->assertStatus(404);
+        $anew = $this->ask('POST', '/api/plans', (string) json_encode($first['plan']));
+        $this->assertStatus(201);
+        self::assertNotSame($id, $anew['id']);
+    }
+
+    /** All of an hour, one an hour of a day, one a day. */
+    public function testOldVersionsThinOut(): void
+    {
+        $now = new \DateTimeImmutable('2026-03-10 12:00:00 UTC');
+        $version = static fn (int $number, string $ago): array => ['number' => $number, 'savedAt' => $now->modify("-{$ago}"), 'says' => ''];
+        $listed = [
+            $version(9, '1 minute'), $version(8, '59 minutes'),
+            $version(7, '3 hours 5 minutes'), $version(6, '3 hours 50 minutes'), $version(5, '4 hours 10 minutes'),
+            $version(4, '2 days 1 hour'), $version(3, '2 days 11 hours'), $version(2, '3 days'), $version(1, '400 days'),
+        ];
+        self::assertSame([6, 3], PlanVersions::tooMany($listed, $now));
+    }
+
+    /** Ownership comes before anything is worked out, even where the message is nonsense. */
+    public function testAnotherWorkshopsPlanIsNotFound(): void
+    {
+        $id = $this->ball();
+        $this->openWorkshop();
+        $this->ask('POST', "/api/plans/{$id}/operations", 'nonsense');
+        $this->assertStatus(404);
+        $this->ask('GET', "/api/plans/{$id}/versions");
+        $this->assertStatus(404);
+    }
+
+    /** What lies within a round is asked for when it is looked at; the steps, too, in each copy's yarns. */
+    public function testWhatIsAskedForWhenItIsLookedAt(): void
+    {
+        $id = $this->ball();
+        $saved = $this->save($id, 1, ['do' => 'stitches', 'piece' => 'body', 'cells' => [['round' => 3, 'from' => 5, 'to' => 6]], 'yarn' => 'C'], self::set(['pieces', 'body', 'copies'], [['name' => 'One'], ['name' => 'Two', 'yarns' => ['B' => 'C']], ['name' => 'Three']]));
+        self::assertSame([null, null], array_column((array) $saved['results'], 'refused'));
+        $opened = $this->ask('GET', "/api/plans/{$id}");
+        self::assertSame([['round' => 3, 'changes' => 2]], self::at($opened, 'analysis', 'pieces', 0, 'changesWithin'));
+        $within = $this->ask('GET', "/api/plans/{$id}/changes?piece=body&round=3");
+        self::assertCount(2, (array) $within['changes']);
+        self::assertStringContainsString('within the round', self::string($within, 'changes', 0, 'summary'));
+        $copies = (array) $this->ask('GET', "/api/plans/{$id}/steps?piece=body")['copies'];
+        self::assertSame([['One', 'Three'], ['Two']], array_column($copies, 'names'));
+        self::assertStringContainsString('with B ', self::string($copies, 0, 'steps', 3, 'text'));
+        self::assertStringContainsString('with C ', self::string($copies, 1, 'steps', 3, 'text'));
+        $this->ask('GET', "/api/plans/{$id}/steps?piece=nose");
+        $this->assertStatus(404);
+    }
+}
