@@ -5,7 +5,7 @@ test('with the server gone the work stays, and is saved when it is back', async 
 	let isGone = true;
 	await page.route('**/api/**', (route) => (isGone ? route.abort() : route.continue()));
 	await line(page, 4).fill('R4: 6 sc, (sc, inc) x6');
-	await expect(page.getByText('Not saved: no answer. Kept in this browser, trying again.')).toBeVisible();
+	await expect(page.getByRole('region', { name: 'No answer from Alternum' })).toBeVisible();
 	await page.getByLabel('The plan’s title').fill('Buoy at sea');
 	await expect(line(page, 4)).toHaveText('R4: 6 sc, (sc, inc) x6');
 	isGone = false;
@@ -17,13 +17,13 @@ test('with the server gone the work stays, and is saved when it is back', async 
 
 test('a window that was closed before it could save goes on where it was', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/api/plans/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+	await page.route('**/operations', (route) => route.abort());
 	await line(page, 2).fill('R2: inc around');
-	await expect(page.getByText('Not saved: no answer.')).toBeVisible();
+	await expect(page.getByRole('region', { name: 'No answer from Alternum' })).toBeVisible();
 	// No answer until the window is open again: else a late try could still be on its way when it closes.
 	await page.reload();
 	await expect(line(page, 2)).toHaveText('R2: inc around');
-	await page.unroute('**/api/plans/*');
+	await page.unroute('**/operations');
 	await saved(page);
 	await expect(round(page, 2)).toContainText('12');
 });
@@ -35,7 +35,7 @@ test('the second of two windows is told, and can keep both', async ({ page, cont
 	await other.getByLabel('The plan’s title').fill('Changed over there');
 	await saved(other);
 	await page.getByLabel('The plan’s title').fill('Changed here');
-	const told = page.getByRole('dialog', { name: 'This plan was changed in another window' });
+	const told = page.getByRole('region', { name: 'This plan was changed in another window' });
 	await expect(told).toBeVisible();
 	await other.reload();
 	await expect(other.getByLabel('The plan’s title')).toHaveValue('Changed over there');

@@ -22,7 +22,7 @@ export function Lay({ from, to, isPicked }: Range & { isPicked: boolean }) {
 					))}
 				</Tabs.List>
 				{layable.map(({ kind, Lay: Form }) => (
-					<Tabs.Content key={kind} value={kind} forceMount className="data-[state=inactive]:hidden">
+					<Tabs.Content key={kind} value={kind}>
 						<Form from={from} to={to} isPicked={isPicked} last={analysis.rounds.length} />
 					</Tabs.Content>
 				))}
