@@ -127,6 +127,7 @@ test('single stitches are coloured with the pointer, with keys and in pairs', as
 });
 
 test('the piece is looked at in four views, from near and from all sides', async ({ page }) => {
+	await page.getByRole('slider', { name: /opened along its back/ }).focus();
 	await page.keyboard.press('/');
 	await expect(page.getByRole('button', { name: 'Counted' })).toHaveAttribute('aria-pressed', 'true');
 	await page.keyboard.press('+');
@@ -134,6 +135,7 @@ test('the piece is looked at in four views, from near and from all sides', async
 	await page.keyboard.press('0');
 	await page.keyboard.press('/');
 	await expect(page.getByRole('img', { name: /from above/ })).toBeVisible();
+	await round(page, 1).focus();
 	await page.keyboard.press('/');
 	const solid = page.getByRole('slider', { name: /in the round/ }).or(page.getByRole('img', { name: /from one side/ }));
 	await expect(solid).toBeVisible();

@@ -50,6 +50,12 @@ for (const [width, height] of [
 
 test('the stations have keys', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
+	// Where nothing of the sheet has the focus, a letter or a figure does nothing.
+	await page.getByRole('button', { name: 'Undo' }).focus();
+	await page.keyboard.press('6');
+	await page.keyboard.press('c');
+	await round(page, 3).focus();
+	await expect(page).toHaveURL(/\/colours$/);
 	for (const [i, station] of stations.entries()) {
 		await page.keyboard.press(String(i + 1));
 		await expect(page).toHaveURL(new RegExp(`/${station}$`));

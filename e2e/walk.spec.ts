@@ -428,9 +428,10 @@ test('an edit that cannot be made says why, and costs nothing', async ({ page })
 		await expect(panel(page)).toContainText(`${rounds} rounds`);
 	}
 	await page.getByRole('button', { name: 'Shorter' }).click();
-	const told = page.getByRole('dialog', { name: 'This cannot be saved' });
+	const told = page.getByRole('region', { name: /^This could not be done/ });
 	await expect(told).toContainText('it has no even rounds left to take out');
-	await told.getByRole('button', { name: /Leave that change/ }).click();
+	await told.getByRole('button', { name: 'All right' }).click();
+	await expect(told).toHaveCount(0);
 	await saved(page);
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
 });

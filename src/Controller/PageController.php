@@ -34,6 +34,7 @@ final readonly class PageController
     }
 
     #[Route('/', methods: 'GET')]
+    #[Route('/open', methods: 'GET')]
     #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
     #[Route('/plan/{id}/{station}', requirements: ['id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|amounts|make'], methods: 'GET')]
     public function page(Request $request, #[CurrentUser] ?Workshop $workshop): Response
@@ -54,8 +55,8 @@ final readonly class PageController
             $this->entities->persist($workshop);
             $this->demo->layOut($workshop);
             $this->entities->flush();
-            $response->headers->setCookie($this->cookie->of($workshop, $request->isSecure()));
         }
+        $response->headers->setCookie($this->cookie->of($workshop, $request->isSecure()));
 
         return $response;
     }

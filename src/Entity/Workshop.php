@@ -16,6 +16,10 @@ class Workshop implements UserInterface
     #[ORM\Column(type: 'ulid')]
     private Ulid $id;
 
+    /** SHA-256 of the secret that opens it in another browser; null: none was made. */
+    #[ORM\Column(length: 64, unique: true, nullable: true)]
+    private ?string $keyHash = null;
+
     public function __construct(
         #[ORM\Column]
         private \DateTimeImmutable $begunAt,
@@ -31,6 +35,17 @@ class Workshop implements UserInterface
     public function begunAt(): \DateTimeImmutable
     {
         return $this->begunAt;
+    }
+
+    public function hasKey(): bool
+    {
+        return null !== $this->keyHash;
+    }
+
+    /** Another key; the one before opens nothing any more. */
+    public function replaceKey(string $hash): void
+    {
+        $this->keyHash = $hash;
     }
 
     public function getRoles(): array

@@ -21,7 +21,8 @@ final readonly class Gate
 {
     public function __construct(
         private CsrfTokenManagerInterface $tokens,
-        #[Autowire(service: 'limiter.api')] private RateLimiterFactory $limiter,
+        #[Autowire(service: 'limiter.changing')] private RateLimiterFactory $changing,
+        #[Autowire(service: 'limiter.reading')] private RateLimiterFactory $reading,
         private WorkshopCookie $cookie,
     ) {
     }
@@ -29,10 +30,12 @@ final readonly class Gate
     public function __invoke(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if (!$event->isMainRequest() || $request->isMethodSafe() || !str_starts_with($request->getPathInfo(), '/api/')) {
+        if (!$event->isMainRequest() || !str_starts_with($request->getPathInfo(), '/api/')) {
             return;
         }
-        $refusal = $this->refuse($request);
+        // Looking at something works it out, too.
+        $isWorkedOut = str_starts_with($request->getPathInfo(), '/api/plans/');
+        $refusal = $request->isMethodSafe() ? ($isWorkedOut ? $this->limit($request, $this->reading) : null) : $this->refuse($request);
         if (null !== $refusal) {
             $event->setResponse($refusal);
         }
@@ -49,15 +52,20 @@ final readonly class Gate
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get('X-CSRF-Token', '')))) {
             return Problems::response(403, 'This did not come from Alternum’s own page.', 'Load the page again.');
         }
-        $limit = $this->limiter->create($this->cookie->read($request) ?? $request->getClientIp())->consume();
-        if (!$limit->isAccepted()) {
-            $wait = max(1, $limit->getRetryAfter()->getTimestamp() - time());
-            $response = Problems::response(429, 'That is more than can be saved at once.', "It goes on by itself in {$wait} s.");
-            $response->headers->set('Retry-After', (string) $wait);
 
-            return $response;
+        return $this->limit($request, $this->changing);
+    }
+
+    private function limit(Request $request, RateLimiterFactory $limiter): ?Response
+    {
+        $limit = $limiter->create($this->cookie->read($request) ?? $request->getClientIp())->consume();
+        if ($limit->isAccepted()) {
+            return null;
         }
+        $wait = max(1, $limit->getRetryAfter()->getTimestamp() - time());
+        $response = Problems::response(429, 'That is more than can be done at once.', "It goes on by itself in {$wait} s.");
+        $response->headers->set('Retry-After', (string) $wait);
 
-        return null;
+        return $response;
     }
 }

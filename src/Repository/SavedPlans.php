@@ -34,6 +34,15 @@ final class SavedPlans extends ServiceEntityRepository
         return $plans;
     }
 
+    /** @return iterable<string> the plans on the shelf in the plan's format, one after the other */
+    public function bodies(Workshop $workshop): iterable
+    {
+        foreach (array_reverse($this->onShelf($workshop)) as ['id' => $id]) {
+            $body = $this->getEntityManager()->createQuery('SELECT p.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter('id', $id, 'ulid')->getSingleScalarResult();
+            yield (string) $body;
+        }
+    }
+
     /** @param bool $forUpdate lock it until the transaction ends */
     public function ofWorkshop(Workshop $workshop, string $id, bool $forUpdate = false): ?SavedPlan
     {

@@ -12,7 +12,8 @@ use Symfony\Component\HttpFoundation\Request;
 final readonly class WorkshopCookie
 {
     private const NAME = 'alternum_workshop';
-    private const LASTS = '+2 years';
+    /** Browsers keep none for longer; it is renewed at each visit. */
+    private const LASTS = '+400 days';
 
     public function __construct(#[\SensitiveParameter] private string $secret)
     {

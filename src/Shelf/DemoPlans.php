@@ -9,6 +9,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
+use Alternum\Server\Repository\YarnsAtHand;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** What a new workshop opens with, so that the first screen is a real piece of work. */
@@ -16,8 +17,10 @@ final readonly class DemoPlans
 {
     /** Laid out from the last to the first, so that the buoy lies on top. */
     private const FILES = ['spotted-mushroom', 'striped-nautilus', 'harbour-buoy'];
+    public const COUNT = 3;
+    private const YARNS = [['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0], ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0], ['Ochre', '#D9A441', WeightCategory::Worsted, 200.0, 25.0]];
 
-    public function __construct(private string $folder, private PlanStore $store, private EntityManagerInterface $entities)
+    public function __construct(private string $folder, private PlanStore $store, private EntityManagerInterface $entities, private YarnsAtHand $yarns)
     {
     }
 
@@ -28,10 +31,19 @@ final readonly class DemoPlans
             $plan = PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
             $this->store->begin($workshop, $plan, Analysis::of($plan));
         }
-        foreach ([['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0], ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0], ['Ochre', '#D9A441', WeightCategory::Worsted, 200.0, 25.0]] as $described) {
+        foreach (self::YARNS as $described) {
             $yarn = new YarnAtHand($workshop);
             $yarn->describe(...$described);
             $this->entities->persist($yarn);
         }
+    }
+
+    /** Whether the yarn at hand is what a new workshop has. */
+    public function isYarnAsLaidOut(Workshop $workshop): bool
+    {
+        $laidOut = array_map(static fn (array $yarn): array => [$yarn[0], $yarn[1], $yarn[2]->value, $yarn[3], $yarn[4]], self::YARNS);
+        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_values(array_diff_key($yarn->values(), ['id' => true])), $this->yarns->onShelf($workshop));
+
+        return $laidOut === $atHand;
     }
 }

@@ -4,6 +4,7 @@ import { ApiError, api, dataOf } from '../api/client';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
 import { useBench, useDraft } from './context';
+import type { SetAside } from './draft';
 
 /** So often it is tried before it is asked what is to become of the work. */
 const TRIED = 3;
@@ -86,14 +87,28 @@ export function SaveBar() {
 				</Bar>
 			)}
 			{!isKept && save.is !== 'waiting' && save.is !== 'saved' && <Bar says="This browser’s storage is full or off" more="Do not close the window before all is saved." />}
-			{setAside.map(({ id: one, detail, mend, problems, text }) => (
-				<Bar key={one} says={`This could not be done: ${detail}`} more={[mend, ...problems.slice(1, 4).map(({ message }) => message)].join(' ')}>
+			{gathered(setAside).map(({ id: one, ids, detail, mend, problems, text }) => (
+				<Bar
+					key={one}
+					says={`This could not be done${ids.length > 1 ? `, ${ids.length} times` : ''}: ${detail.replace(/\.$/, '')}`}
+					more={[mend, ...problems.slice(1, 4).map(({ message }) => message)].join(' ')}
+				>
 					{text !== undefined && <Button onClick={() => void navigator.clipboard.writeText(text).then(() => notify({ says: 'What you typed is copied.' }))}>Copy what you typed</Button>}
-					<Button onClick={() => draft.drop(one)}>All right</Button>
+					<Button onClick={() => ids.forEach(draft.drop)}>All right</Button>
 				</Bar>
 			))}
 		</div>
 	);
+}
+
+/** The same thing, tried again and again, is told once. */
+function gathered(all: readonly SetAside[]): (SetAside & { ids: string[] })[] {
+	const told = new Map<string, SetAside & { ids: string[] }>();
+	for (const one of all) {
+		const same = `${one.detail} ${one.text ?? ''}`;
+		told.set(same, { ...one, ids: [...(told.get(same)?.ids ?? []), one.id] });
+	}
+	return [...told.values()];
 }
 
 function Bar({ says, more, children }: { says: string; more: string; children?: ReactNode }) {

@@ -16,6 +16,8 @@ const NONE: ReadonlySet<number> = new Set();
 const nothing = () => undefined;
 const ROW = 20;
 const HEIGHT = 420;
+/** Room for the first band, which begins above its line. */
+const MARGIN = 24;
 
 /** What the plan was: when, what was done, how it looked; taken back, or begun anew from. */
 export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -122,7 +124,7 @@ function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; sti
 			style={{ height: HEIGHT }}
 			onScroll={(event) => setTop(event.currentTarget.scrollTop)}
 		>
-			<div style={{ height: Math.max(layout.height, HEIGHT) }}>
+			<div style={{ height: Math.max(layout.height + 2 * MARGIN, HEIGHT) }}>
 				<div className="sticky top-0" style={{ height: HEIGHT }}>
 					<Chart
 						piece={piece}
@@ -136,7 +138,7 @@ function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; sti
 						brush={null}
 						cursor={null}
 						isMoving={false}
-						top={top}
+						top={top - MARGIN}
 						height={HEIGHT}
 						onPick={nothing}
 						onPaint={nothing}

@@ -8,6 +8,11 @@ import { Form, type LayProps, RoundsFields, useRange, type WhereProps } from './
 
 type StripesLayer = Extract<Layer, { kind: 'stripes' }>;
 
+/** A stripe with the height that was typed for it, which stays with it. */
+interface TallStripe extends Stripe {
+	high?: number;
+}
+
 /** What a stripe is high where heights are typed, to begin from: in the unit of the plan. */
 const HIGH = { metric: 2, imperial: 1 };
 
@@ -18,13 +23,12 @@ export function LayStripes({ from, to }: LayProps) {
 	const units = useDraft(({ plan }) => plan.units);
 	const [range, setRange] = useRange({ from, to });
 	const [how, setHow] = useState<'again' | 'mirrored' | 'grow' | 'shrink'>('again');
-	const [heights, setHeights] = useState<number[] | null>(null);
-	const [sequence, setSequence] = useState<Stripe[]>(() => [
+	const [isByHeight, setIsByHeight] = useState(false);
+	const [sequence, setSequence] = useState<TallStripe[]>(() => [
 		{ yarn: yarns[1]?.key ?? yarns[0]?.key ?? 'A', rounds: 2 },
 		{ yarn: yarns[0]?.key ?? 'A', rounds: 2 },
 	]);
 	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
-	const high = sequence.map((_, i) => heights?.[i] ?? HIGH[units]);
 	return (
 		<Form
 			does="Lay stripes"
@@ -34,20 +38,20 @@ export function LayStripes({ from, to }: LayProps) {
 					do: 'stripes',
 					piece: piece.key,
 					...range,
-					sequence,
-					...(heights === null ? {} : { heightsMm: high.map((one) => one * inMm) }),
+					sequence: sequence.map(({ yarn, rounds }) => ({ yarn, rounds })),
+					...(isByHeight ? { heightsMm: sequence.map(({ high }) => (high ?? HIGH[units]) * inMm) } : {}),
 					...(how === 'mirrored' ? { mirrored: true } : {}),
 					...(how === 'grow' ? { growth: 1 } : how === 'shrink' ? { growth: -1 } : {}),
 				})
 			}
 		>
 			<div className="col-span-2">
-				<SequenceEditor sequence={sequence} yarns={yarns} onChange={setSequence} hasRounds={heights === null} />
+				<SequenceEditor sequence={sequence} yarns={yarns} onChange={setSequence} hasRounds={!isByHeight} />
 				<label className="flex items-center gap-2">
-					<input type="checkbox" checked={heights !== null} onChange={(event) => setHeights(event.target.checked ? high : null)} />
+					<input type="checkbox" checked={isByHeight} onChange={(event) => setIsByHeight(event.target.checked)} />
 					heights in {unit}
 				</label>
-				{heights !== null && (
+				{isByHeight && (
 					<div className="grid grid-cols-3 gap-2">
 						{numbered(sequence).map(({ at, one }) => (
 							<NumberField
@@ -57,13 +61,13 @@ export function LayStripes({ from, to }: LayProps) {
 								min={0.1}
 								max={100}
 								step={0.1}
-								value={high[at] ?? HIGH[units]}
-								onChange={(n) => n !== null && setHeights(high.map((old, i) => (i === at ? n : old)))}
+								value={one.high ?? HIGH[units]}
+								onChange={(n) => n !== null && setSequence(sequence.map((stripe, i) => (i === at ? { ...stripe, high: n } : stripe)))}
 							/>
 						))}
 					</div>
 				)}
-				<p className="caption">{heights === null ? `once through: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds` : 'Each gets the rounds that come nearest to its height.'}</p>
+				<p className="caption">{!isByHeight ? `once through: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds` : 'Each gets the rounds that come nearest to its height.'}</p>
 			</div>
 			<ChoiceField
 				label="Repeated"

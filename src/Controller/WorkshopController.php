@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Controller;
+
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Entity\YarnAtHand;
+use Alternum\Server\Http\Problems;
+use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Repository\YarnsAtHand;
+use Alternum\Server\Security\WorkshopCookie;
+use Alternum\Server\Security\WorkshopKey;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** A workshop as a whole: its key for another browser, and all of it as one file. */
+#[Route('/api/workshop')]
+final readonly class WorkshopController
+{
+    public const FORMAT = 'alternum-workshop';
+    public const VERSION = 1;
+
+    public function __construct(private EntityManagerInterface $entities, private WorkshopKey $key)
+    {
+    }
+
+    #[Route('', methods: 'GET')]
+    public function about(#[CurrentUser] Workshop $workshop): Response
+    {
+        return new JsonResponse(['hasKey' => $workshop->hasKey()]);
+    }
+
+    /** A key in place of the one before. It is said this once. */
+    #[Route('/key', methods: 'POST')]
+    public function replaceKey(#[CurrentUser] Workshop $workshop): Response
+    {
+        $secret = $this->key->replace($workshop);
+        $this->entities->flush();
+
+        return new JsonResponse(['secret' => $secret], Response::HTTP_CREATED);
+    }
+
+    /** Opens the workshop of a key in this browser. */
+    #[Route('/open', methods: 'POST')]
+    public function open(Request $request, WorkshopCookie $cookie, #[Autowire(service: 'limiter.open_workshop')] RateLimiterFactory $limiter): Response
+    {
+        if (!$limiter->create($request->getClientIp())->consume()->isAccepted()) {
+            return Problems::response(Response::HTTP_TOO_MANY_REQUESTS, 'Too many keys were tried from here.', 'Try again in an hour.');
+        }
+        $fields = Fields::of(Json::decode($request->getContent(), 'a key'));
+        $secret = $fields->text('secret', 200);
+        $fields->done();
+        $workshop = $this->key->open($secret);
+        if (null === $workshop) {
+            return Problems::response(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced by a newer one, or is not whole.');
+        }
+        $response = new Response(null, Response::HTTP_NO_CONTENT);
+        $response->headers->setCookie($cookie->of($workshop, $request->isSecure()));
+
+        return $response;
+    }
+
+    /** Everything on the shelf as one file, plan by plan, so that a large shelf takes no more room than a small one. */
+    #[Route('/file', methods: 'GET')]
+    public function file(#[CurrentUser] Workshop $workshop, SavedPlans $plans, YarnsAtHand $yarns, ClockInterface $clock): Response
+    {
+        $head = ['format' => self::FORMAT, 'version' => self::VERSION, 'writtenAt' => $clock->now()->format(\DateTimeInterface::RFC3339)];
+        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_diff_key($yarn->values(), ['id' => true]), $yarns->onShelf($workshop));
+        $response = new StreamedResponse(static function () use ($head, $atHand, $workshop, $plans): void {
+            echo substr(Json::encode($head + ['yarns' => $atHand]), 0, -1).',"plans":[';
+            $comma = '';
+            foreach ($plans->bodies($workshop) as $body) {
+                echo $comma.$body;
+                $comma = ",\n";
+                flush();
+            }
+            echo "]}\n";
+        });
+        $response->headers->set('Content-Type', 'application/json');
+        $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'alternum-workshop.json'));
+
+        return $response;
+    }
+}

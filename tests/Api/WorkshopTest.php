@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Api;
+
+use Alternum\Server\Tests\ApiTestCase;
+use Doctrine\DBAL\Connection;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+
+/** A workshop's key, its file, and what is tidied away. */
+final class WorkshopTest extends ApiTestCase
+{
+    /** Browsers cap a cookie at 400 days, so each visit begins them anew. */
+    public function testTheCookieIsRenewedAtEachVisit(): void
+    {
+        $this->browser->request('GET', '/');
+        $cookies = $this->response()->headers->getCookies();
+        self::assertCount(1, $cookies);
+        self::assertEqualsWithDelta(400 * 86400, $cookies[0]->getMaxAge(), 10);
+        $before = $this->ask('GET', '/api/shelf');
+        $this->browser->request('GET', '/plan/01ARZ3NDEKTSV4RRFFQ69G5FAV');
+        self::assertCount(1, $this->response()->headers->getCookies());
+        self::assertSame($before, $this->ask('GET', '/api/shelf'), 'It is the same workshop.');
+    }
+
+    public function testTheKeyOpensItInAnotherBrowserUntilItIsReplaced(): void
+    {
+        self::assertFalse($this->ask('GET', '/api/workshop')['hasKey']);
+        $first = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
+        $this->assertStatus(201);
+        self::assertTrue($this->ask('GET', '/api/workshop')['hasKey']);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/D', $first);
+        self::assertSame([], $this->connection()->fetchFirstColumn('SELECT id FROM workshop WHERE key_hash = ?', [$first]), 'Only a hash is kept.');
+        [$id] = $this->firstPlan();
+
+        $this->browser->getCookieJar()->clear();
+        $this->ask('POST', '/api/workshop/open', ['secret' => $first]);
+        $this->assertStatus(204);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+
+        $second = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
+        $this->openWorkshop();
+        foreach ([$first, strtoupper($second), 'nonsense', ''] as $wrong) {
+            $this->ask('POST', '/api/workshop/open', ['secret' => $wrong]);
+            $this->assertStatus(403);
+        }
+        $this->ask('POST', '/api/workshop/open', ['secret' => $second]);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+    }
+
+    public function testGuessingIsSlowedDown(): void
+    {
+        for ($i = 0; $i < 60; ++$i) {
+            $this->ask('POST', '/api/workshop/open', ['secret' => "guess {$i}"]);
+        }
+        $this->ask('POST', '/api/workshop/open', ['secret' => 'one more']);
+        $this->assertStatus(429);
+    }
+
+    /** The file is held to its schema by the contract; its plans come back in as they went out. */
+    public function testTheWholeShelfGoesOutAsOneFile(): void
+    {
+        [$id] = $this->firstPlan();
+        $this->save($id, 1, self::set(['title'], 'Łódź “buoy”'));
+        $this->browser->request('GET', '/api/workshop/file');
+        $file = json_decode($this->browser->getInternalResponse()->getContent(), true);
+        self::assertIsArray($file);
+        self::assertSame(['alternum-workshop', 3], [$file['format'], \count((array) $file['yarns'])]);
+        self::assertSame(['Spotted mushroom', 'Nautilus with a striped shell', 'Łódź “buoy”'], array_column((array) $file['plans'], 'title'));
+        $this->openWorkshop();
+        foreach ((array) $file['plans'] as $plan) {
+            $opened = $this->ask('POST', '/api/plans', (string) json_encode($plan));
+            $this->assertStatus(201);
+            self::assertEquals($plan, $opened['plan']);
+        }
+        foreach ((array) $file['yarns'] as $yarn) {
+            $this->ask('POST', '/api/yarns', (string) json_encode($yarn));
+            $this->assertStatus(201);
+        }
+    }
+
+    public function testWhatNobodyMissesIsTidiedAway(): void
+    {
+        $this->connection()->executeStatement('DELETE FROM workshop');
+        $changed = $this->workshopOf(fn (string $id): array => $this->save($id, 1, self::set(['title'], 'Mine')));
+        $keyed = $this->workshopOf(fn (): array => $this->ask('POST', '/api/workshop/key'));
+        $stocked = $this->workshopOf(fn (): array => $this->ask('POST', '/api/yarns', ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1]));
+        $idle = $this->workshopOf(static fn (): array => []);
+        $removed = $this->workshopOf(fn (string $id): array => $this->ask('DELETE', "/api/plans/{$id}"));
+        $this->connection()->executeStatement('UPDATE workshop SET begun_at = begun_at - INTERVAL 40 DAY');
+        $this->connection()->executeStatement('UPDATE saved_plan SET removed_at = removed_at - INTERVAL 40 DAY');
+        $new = $this->workshopOf(static fn (): array => []);
+
+        $command = new CommandTester((new Application(self::$kernel ?? throw new \LogicException()))->find('alternum:tidy'));
+        $command->execute(['--dry-run' => true]);
+        self::assertStringContainsString('Would clear 1 workshops that were never changed and 1 removed plans', $command->getDisplay());
+        self::assertSame(6, $this->rows('workshop'));
+        $command->execute([]);
+        self::assertStringContainsString('Cleared 1 workshops', $command->getDisplay());
+        self::assertSame([5, 14], [$this->rows('workshop'), $this->rows('saved_plan')], 'Five workshops of three plans, less the one removed.');
+        self::assertSame([true, true, true, false, true, true], array_map($this->exists(...), [$changed, $keyed, $stocked, $idle, $removed, $new]));
+        self::assertSame(2, $command->execute(['--days' => 'many']));
+    }
+
+    /**
+     * @param \Closure(string): array<string, mixed> $do with the id of the first plan
+     *
+     * @return string its first plan's id
+     */
+    private function workshopOf(\Closure $do): string
+    {
+        $this->openWorkshop();
+        $ids = array_column((array) $this->ask('GET', '/api/shelf')['plans'], 'id');
+        self::assertIsString($ids[0]);
+        $do($ids[0]);
+        self::assertIsString($ids[1]);
+
+        return $ids[1];
+    }
+
+    private function exists(string $plan): bool
+    {
+        return [] !== $this->connection()->fetchFirstColumn('SELECT id FROM saved_plan WHERE id = ?', [\Symfony\Component\Uid\Ulid::fromString($plan)->toBinary()]);
+    }
+
+    private function rows(string $table): int
+    {
+        $count = $this->connection()->fetchOne("SELECT COUNT(*) FROM {$table}");
+
+        return is_numeric($count) ? (int) $count : -1;
+    }
+
+    private function connection(): Connection
+    {
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(Connection::class, $connection);
+
+        return $connection;
+    }
+}
