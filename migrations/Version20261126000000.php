@@ -22,7 +22,7 @@ final class Version20261126000000 extends AbstractMigration
         $this->addSql("ALTER TABLE plan_version DROP FOREIGN KEY FK_630622B6E899029B, ADD says VARCHAR(480) DEFAULT '' NOT NULL");
         $this->addSql('ALTER TABLE plan_version ALTER says DROP DEFAULT, DROP INDEX IDX_630622B6E899029B, DROP INDEX UNIQ_630622B6E899029B96901F54');
         $this->addSql('ALTER TABLE plan_version ADD INDEX IDX_1A39BCBE899029B (plan_id), ADD UNIQUE INDEX UNIQ_1A39BCBE899029B96901F54 (plan_id, number), ADD CONSTRAINT FK_1A39BCBE899029B FOREIGN KEY (plan_id) REFERENCES saved_plan (id) ON DELETE CASCADE');
-        $this->addSql('ALTER TABLE workshop ADD key_hash VARCHAR(64) DEFAULT NULL, ADD UNIQUE INDEX UNIQ_9B6F02C4FB6D51F (key_hash)');
+        $this->addSql('ALTER TABLE workshop ADD key_hash VARCHAR(64) DEFAULT NULL, ADD UNIQUE INDEX UNIQ_9B6F02C457BFB971 (key_hash)');
         // What a plan is now stands in the plan alone.
         $this->addSql('DELETE v FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id AND p.revision = v.number');
     }

@@ -32,7 +32,8 @@ final class PrivacyTest extends ApiTestCase
         $this->browser->getCookieJar()->clear();
         foreach (self::contract()->operations() as [$method, $path]) {
             $this->ask($method, str_replace(['{id}', '{number}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1'], $path), 'GET' === $method || 'DELETE' === $method ? null : []);
-            self::assertSame('/api/ping' === $path ? 200 : 401, $this->response()->getStatusCode(), "{$method} {$path}");
+            // A key is what a browser without a workshop has to show.
+            self::assertSame(['/api/ping' => 200, '/api/workshop/open' => 422][$path] ?? 401, $this->response()->getStatusCode(), "{$method} {$path}");
         }
     }
 
@@ -56,7 +57,7 @@ final class PrivacyTest extends ApiTestCase
         $this->assertStatus(200);
         // A second visit opens the same workshop.
         $this->browser->request('GET', '/');
-        self::assertSame([], $this->response()->headers->getCookies());
+        self::assertSame($cookie->getValue(), $this->response()->headers->getCookies()[0]->getValue());
     }
 
     public function testChangesComeFromTheOwnPageOnly(): void

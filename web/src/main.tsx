@@ -6,6 +6,7 @@ import { Tooltip } from 'radix-ui';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { OpenWorkshop } from './shelf/OpenWorkshop';
 import { Shelf } from './shelf/Shelf';
 import { Notices } from './ui/Notices';
 
@@ -18,6 +19,7 @@ const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetch
 
 const router = createBrowserRouter([
 	{ path: '/', element: <Shelf /> },
+	{ path: '/open', element: <OpenWorkshop /> },
 	{ path: '/plan/:id/:station?', lazy: async () => ({ Component: (await import('./bench/BenchPage')).BenchPage }) },
 	{ path: '*', element: <Navigate to="/" replace /> },
 ]);

@@ -10,6 +10,8 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { notify } from '../ui/Notices';
 import { plural } from '../ui/units';
 import { Silhouette } from './Silhouette';
+import { WorkshopMenu } from './WorkshopMenu';
+import { bringIn, isWorkshopFile, type WorkshopFile } from './workshopFile';
 import { YarnShelf } from './YarnShelf';
 
 /** The largest plan file that is taken, as the schema says. */
@@ -21,6 +23,7 @@ export function Shelf() {
 	const queries = useQueryClient();
 	const picker = useRef<HTMLInputElement>(null);
 	const [refusal, setRefusal] = useState<{ file: string; problem: Pick<Problem, 'detail' | 'mend' | 'problems'> } | null>(null);
+	const [progress, setProgress] = useState<string | null>(null);
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')), refetchOnMount: 'always' });
 	const again = () => queries.invalidateQueries({ queryKey: ['shelf'] });
 	const silent = () => notify({ says: 'Alternum does not answer.', mend: 'Start it with bin/start, then try again.' });
@@ -47,21 +50,43 @@ export function Shelf() {
 		onError: silent,
 	});
 
+	async function bringAllIn(file: WorkshopFile, name: string) {
+		setProgress(`0 of ${file.plans.length + file.yarns.length}`);
+		try {
+			const refused = await bringIn(file, (done, total) => setProgress(`${done} of ${total}`));
+			if (refused.length > 0) {
+				setRefusal({
+					file: `${name}: ${plural(refused.length, 'thing')} of it`,
+					problem: { detail: '', mend: '', problems: refused.map(({ what, problem }) => ({ severity: 'error', path: what, message: problem.detail, mend: problem.mend })) },
+				});
+			} else notify({ says: `${plural(file.plans.length, 'plan')} and ${plural(file.yarns.length, 'yarn')} are on the shelf.` });
+		} catch {
+			notify({ says: 'Alternum does not answer.', mend: 'What is on the shelf is kept; bring the file in again when it is back, and take out what is there twice.' });
+		} finally {
+			setProgress(null);
+			void again();
+		}
+	}
+
 	async function open(file: File) {
 		const refuse = (problem: Pick<Problem, 'detail' | 'mend' | 'problems'>) => setRefusal({ file: file.name, problem });
-		if (file.size > MOST_BYTES) {
-			refuse({ detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`, mend: 'Choose a file that was saved as a plan, or split the plan in two.' });
-			return;
-		}
-		let plan: Plan;
+		let read: unknown;
 		try {
-			plan = JSON.parse(await file.text()) as Plan;
+			read = JSON.parse(await file.text());
 		} catch {
 			refuse({ detail: 'This file is not a plan: it is not JSON.', mend: 'Choose a file that was saved with “Download the plan as a file”.' });
 			return;
 		}
+		if (isWorkshopFile(read)) {
+			await bringAllIn(read, file.name);
+			return;
+		}
+		if (file.size > MOST_BYTES) {
+			refuse({ detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`, mend: 'Choose a file that was saved as a plan, or split the plan in two.' });
+			return;
+		}
 		try {
-			const opened = dataOf(await api.POST('/api/plans', { body: plan }));
+			const opened = dataOf(await api.POST('/api/plans', { body: read as Plan }));
 			navigate(`/plan/${opened.id}/colours`);
 		} catch (error) {
 			if (error instanceof ApiError) refuse(error.problem);
@@ -81,9 +106,13 @@ export function Shelf() {
 				<Button kind="strong" disabled={begin.isPending} onClick={() => begin.mutate(newPlan('New plan'))}>
 					<FilePlus2 size={17} /> Begin a plan
 				</Button>
-				<Button onClick={() => picker.current?.click()}>
+				<Button disabled={progress !== null} onClick={() => picker.current?.click()}>
 					<FolderOpen size={17} /> Open a plan file
 				</Button>
+				<WorkshopMenu onBringIn={() => picker.current?.click()} />
+				<output aria-live="polite" className={progress === null ? 'sr-only' : 'figures w-full'}>
+					{progress !== null && `Laying it on the shelf: ${progress}`}
+				</output>
 				<input
 					ref={picker}
 					type="file"
@@ -158,7 +187,7 @@ export function Shelf() {
 								{refusal.problem.detail} {refusal.problem.mend}
 							</p>
 						)}
-						<p className="mb-4 text-faint">Nothing was stored.</p>
+						<p className="mb-4 text-faint">{refusal.problem.detail === '' ? 'The rest is on the shelf.' : 'Nothing was stored.'}</p>
 						<Button kind="strong" onClick={() => setRefusal(null)}>
 							Understood
 						</Button>

@@ -1,0 +1,64 @@
+# What is missing on this machine is installed: programs from Debian, PHP and front-end packages, the built front end.
+
+debian_packages() {
+    local missing=() module
+    command -v php >/dev/null || missing+=(php8.2-cli)
+    command -v composer >/dev/null || missing+=(composer)
+    command -v unzip >/dev/null || missing+=(unzip)
+    command -v mariadbd >/dev/null || missing+=(mariadb-server)
+    command -v nginx >/dev/null || missing+=(nginx-light)
+    command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
+    command -v curl >/dev/null || missing+=(curl)
+    for module in pdo_mysql:php8.2-mysql apcu:php8.2-apcu curl:php8.2-curl zip:php8.2-zip mbstring:php8.2-mbstring intl:php8.2-intl dom:php8.2-xml gd:php8.2-gd; do
+        php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("${module##*:}")
+    done
+    if [ "${1:-}" = with-browser ]; then
+        command -v chromium >/dev/null || missing+=(chromium fonts-liberation)
+    fi
+    command -v node >/dev/null || missing+=(nodejs npm)
+    if [ ${#missing[@]} -gt 0 ]; then
+        note "installing ${missing[*]}"
+        local as=()
+        if [ "$(id -u)" -ne 0 ]; then
+            command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "These Debian packages are missing: ${missing[*]}" "Install them as root:  apt-get install --no-install-recommends ${missing[*]}" "Then run this again."
+            as=(sudo)
+        fi
+        quietly apt-update "${as[@]}" apt-get update
+        quietly apt-install "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"
+    fi
+    node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' \
+        || fail "Node.js 20.19 or newer is needed; this is $(node --version)." "Install a newer Node.js, then run this again."
+    php -r 'exit(PHP_MAJOR_VERSION === 8 && PHP_MINOR_VERSION === 2 ? 0 : 1);' || fail "PHP 8.2 is needed; this is $(php -r 'echo PHP_VERSION;')." "Put PHP 8.2 first in the PATH, then run this again."
+}
+
+php_packages() {
+    local print
+    print=$(fingerprint composer.json core/composer.json symfony-parts/composer.json)
+    if ! is_stamped php-packages "$print" || [ ! -f vendor/autoload.php ]; then
+        note "installing PHP packages (a minute or so)"
+        quietly composer-parts composer --working-dir=symfony-parts install --no-autoloader --no-scripts --no-progress
+        quietly composer composer install --no-scripts --no-progress
+        stamp php-packages "$print"
+    fi
+}
+
+npm_packages() {
+    local print
+    print=$(fingerprint package.json package-lock.json)
+    if ! is_stamped npm-packages "$print" || [ ! -d node_modules ]; then
+        note "installing front-end packages (a minute or so)"
+        # Not `npm ci`: it wants other platforms' optional packages in the lock, which a registry need not serve.
+        quietly npm npm install --no-save --no-audit --no-fund
+        stamp npm-packages "$print"
+    fi
+}
+
+front_end() {
+    local print
+    print=$(fingerprint web contract package-lock.json vite.config.ts tsconfig.json)
+    if ! is_stamped front-end "$print" || [ ! -f public/build/.vite/manifest.json ]; then
+        note "building"
+        quietly build npm run build
+        stamp front-end "$print"
+    fi
+}

@@ -1,0 +1,170 @@
+// Makers without a browser: they open a workshop, and save as the page does. For bin/bench, and for tests of the server itself.
+import { randomUUID } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
+import http from 'node:http';
+
+/** One maker with a workshop of her own. */
+export class Maker {
+	#agent = new http.Agent({ keepAlive: true, maxSockets: 1 });
+	#cookie = '';
+	id = '';
+	revision = 1;
+	rounds = 0;
+
+	constructor(url) {
+		this.url = new URL(url);
+	}
+
+	/** Sends one request; rejects where the connection breaks. */
+	ask(method, path, body) {
+		return new Promise((resolve, reject) => {
+			const sent = body === undefined ? undefined : JSON.stringify(body);
+			const request = http.request(
+				{
+					agent: this.#agent,
+					host: this.url.hostname,
+					port: this.url.port,
+					method,
+					path,
+					headers: {
+						Origin: this.url.origin,
+						'X-CSRF-Token': 'csrf-token',
+						...(this.#cookie === '' ? {} : { Cookie: this.#cookie }),
+						...(sent === undefined ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
+					},
+				},
+				(response) => {
+					const parts = [];
+					response.on('data', (part) => parts.push(part));
+					response.on('error', reject);
+					response.on('end', () => {
+						const cookie = response.headers['set-cookie']?.[0]?.split(';')[0];
+						if (cookie !== undefined) this.#cookie = cookie;
+						resolve({ status: response.statusCode ?? 0, text: Buffer.concat(parts).toString() });
+					});
+				},
+			);
+			request.on('error', reject);
+			request.end(sent);
+		});
+	}
+
+	async begin(title = 'Harbour buoy') {
+		await this.ask('GET', '/');
+		const shelf = JSON.parse((await this.ask('GET', '/api/shelf')).text);
+		this.id = shelf.plans.find((plan) => plan.title === title).id;
+		const opened = JSON.parse((await this.ask('GET', `/api/plans/${this.id}`)).text);
+		this.rounds = opened.analysis.pieces[0].rounds.length;
+	}
+
+	/** One operation, sent again until it is answered: `tries` says how often. */
+	async save(edit, { wait = 50 } = {}) {
+		const operations = [{ id: randomUUID(), group: randomUUID(), edit }];
+		for (let tries = 1; ; tries++) {
+			try {
+				const { status, text } = await this.ask('POST', `/api/plans/${this.id}/operations`, { base: this.revision, operations });
+				if (status === 200) {
+					const saved = JSON.parse(text);
+					this.revision = saved.revision;
+					return { tries, saved };
+				}
+				if (status < 500 && status !== 429) throw new Error(`A save was answered ${status}: ${text.slice(0, 300)}`, { cause: 'answer' });
+			} catch (error) {
+				if (error.cause === 'answer') throw error;
+			}
+			await new Promise((resolve) => setTimeout(resolve, wait));
+		}
+	}
+
+	end() {
+		this.#agent.destroy();
+	}
+}
+
+/** The children of a PHP process: those that answer. */
+async function childrenOf(pidFile) {
+	const pid = (await readFile(pidFile, 'utf8')).trim();
+	return (await readFile(`/proc/${pid}/task/${pid}/children`, 'utf8')).trim().split(' ').filter((child) => child !== '');
+}
+
+/**
+ * Saves again and again while PHP is killed at random. Each save makes a piece a round longer or shorter, so that one that is lost, or made
+ * twice, shows in the count at once.
+ */
+export async function saveWhileKilled(url, pidFile, times) {
+	const maker = new Maker(url);
+	await maker.begin();
+	let isOver = false;
+	let kills = 0;
+	const killer = (async () => {
+		while (!isOver) {
+			await new Promise((resolve) => setTimeout(resolve, 20 + Math.random() * 120));
+			const children = await childrenOf(pidFile);
+			const child = children[Math.floor(Math.random() * children.length)];
+			try {
+				if (child !== undefined) process.kill(Number(child), 'SIGKILL');
+				kills++;
+			} catch {
+				// It has ended by itself.
+			}
+		}
+	})();
+	let repeated = 0;
+	let wrong = 0;
+	let rounds = maker.rounds;
+	try {
+		for (let i = 0; i < times; i++) {
+			const longer = i % 2 === 0 ? 1 : -1;
+			rounds += longer;
+			const { tries, saved } = await maker.save({ do: 'resize', piece: 'float', wider: 0, longer });
+			if (tries > 1) repeated++;
+			if (saved.analysis.pieces[0].rounds.length !== rounds || saved.results[0].refused !== null) wrong++;
+		}
+	} finally {
+		isOver = true;
+		await killer;
+	}
+	const kept = JSON.parse((await maker.ask('GET', `/api/plans/${maker.id}`)).text);
+	maker.end();
+	return { saves: times, kills, repeated, wrong, revision: kept.revision, rounds: kept.analysis.pieces[0].rounds.length, expected: rounds };
+}
+
+const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;
+
+/** Many makers who save every few seconds. Times in ms. */
+export async function manyMakers(url, { makers = 200, seconds = 20, everyMs = 3000 } = {}) {
+	const one = new Maker(url);
+	await one.begin();
+	const idle = [];
+	for (let i = 0; i < 100; i++) {
+		const begun = performance.now();
+		await one.save({ do: 'resize', piece: 'float', wider: 0, longer: i % 2 === 0 ? 1 : -1 });
+		idle.push(performance.now() - begun);
+	}
+	one.end();
+	const all = Array.from({ length: makers }, () => new Maker(url));
+	let broken = 0;
+	const begun = performance.now();
+	await Promise.all(all.map((maker) => maker.begin().catch(() => broken++)));
+	const opened = performance.now() - begun;
+	const times = [];
+	let repeated = 0;
+	const end = performance.now() + seconds * 1000;
+	await Promise.all(
+		all.map(async (maker) => {
+			if (maker.id === '') return;
+			await new Promise((resolve) => setTimeout(resolve, Math.random() * everyMs));
+			for (let i = 0; performance.now() < end; i++) {
+				const from = performance.now();
+				const { tries } = await maker.save({ do: 'resize', piece: 'float', wider: 0, longer: i % 2 === 0 ? 1 : -1 });
+				times.push(performance.now() - from);
+				if (tries > 1) repeated++;
+				await new Promise((resolve) => setTimeout(resolve, Math.max(0, everyMs * (0.5 + Math.random()) - (performance.now() - from))));
+			}
+			maker.end();
+		}),
+	);
+	times.sort((a, b) => a - b);
+	idle.sort((a, b) => a - b);
+	return { makers, broken, repeated, openedMs: opened, saves: times.length, idle50: at(idle, 0.5), idle95: at(idle, 0.95), busy50: at(times, 0.5), busy95: at(times, 0.95) };
+}

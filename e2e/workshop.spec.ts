@@ -1,0 +1,44 @@
+import { readFile } from 'node:fs/promises';
+import { expect, openPlan, saved, test } from './bench';
+
+test('a recovery link opens the workshop in another browser', async ({ page, browser, errors }) => {
+	await openPlan(page, 'Harbour buoy');
+	await page.getByLabel('The plan’s title').fill('Known by its link');
+	await saved(page);
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	await page.getByRole('menuitem', { name: /another browser/ }).click();
+	await page.getByRole('button', { name: 'Make a recovery link' }).click();
+	const link = await page.getByLabel(/Your recovery link/).inputValue();
+	const stranger = await (await browser.newContext()).newPage();
+	await stranger.goto(link);
+	await stranger.getByRole('button', { name: 'Open it in this browser' }).click();
+	await expect(stranger.getByRole('link', { name: 'Known by its link' })).toBeVisible();
+	await stranger.goto(`${link.slice(0, -4)}0000`);
+	await stranger.getByRole('button', { name: 'Open it in this browser' }).click();
+	await expect(stranger.getByRole('alert')).toContainText('opens no workshop');
+	expect(errors).toEqual([]);
+});
+
+test('the whole shelf goes out as one file and comes in again', async ({ page, browser }) => {
+	await openPlan(page, 'Harbour buoy');
+	await page.getByLabel('The plan’s title').fill('Taken along');
+	await saved(page);
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	const download = page.waitForEvent('download');
+	await page.getByRole('menuitem', { name: 'Download everything as one file' }).click();
+	const file = await readFile(await (await download).path());
+	const other = await (await browser.newContext()).newPage();
+	await other.goto('/');
+	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: file });
+	await expect(other.getByText('3 plans and 3 yarns are on the shelf.')).toBeVisible();
+	await expect(other.getByRole('link', { name: 'Taken along' })).toBeVisible();
+	const broken = JSON.parse(file.toString()) as { plans: { terms: string; title: string }[] };
+	broken.plans = broken.plans.slice(0, 2).map((plan, i) => ({ ...plan, title: `Again ${i}`, terms: i === 0 ? 'martian' : 'us' }));
+	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
+	const told = other.getByRole('dialog', { name: 'This file is not taken' });
+	await expect(told).toContainText('Again 0');
+	await told.getByRole('button', { name: 'Understood' }).click();
+	await expect(other.getByRole('link', { name: 'Again 1' })).toBeVisible();
+});

@@ -1,0 +1,41 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { ApiError, api, dataOf } from '../api/client';
+import { Button } from '../ui/Button';
+
+/** Where a recovery link leads. What stands behind # is never part of a request for a page, so no log holds it. */
+export function OpenWorkshop() {
+	const secret = location.hash.slice(1);
+	const [told, setTold] = useState<{ says: string; mend: string } | null>(null);
+	async function open() {
+		try {
+			const answer = await api.POST('/api/workshop/open', { body: { secret } });
+			if (!answer.response.ok) dataOf<undefined>(answer);
+			location.replace('/');
+		} catch (error) {
+			setTold(error instanceof ApiError ? { says: error.problem.detail, mend: error.problem.mend } : { says: 'Alternum does not answer.', mend: 'Try again when it is back.' });
+		}
+	}
+	return (
+		<main className="mx-auto max-w-xl p-12">
+			<h1 className="mb-2 text-2xl font-semibold">Open a workshop here</h1>
+			<p className="mb-4">
+				This browser will hold the workshop of the link. A workshop that it holds now can be opened again only by a recovery link of its own: make one first, on its shelf, if there is anything in it
+				that you want to keep.
+			</p>
+			{told !== null && (
+				<p role="alert" className="mb-4 border-l-4 border-ink pl-3">
+					{told.says} {told.mend}
+				</p>
+			)}
+			<div className="flex items-center gap-4">
+				<Button kind="strong" disabled={secret === ''} onClick={() => void open()}>
+					Open it in this browser
+				</Button>
+				<Link className="underline" to="/">
+					Back to the shelf
+				</Link>
+			</div>
+		</main>
+	);
+}
