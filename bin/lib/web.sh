@@ -20,10 +20,12 @@ serve() {
     local user=
     [ "$(id -u)" -ne 0 ] || { as_root=(-R); user=$(printf 'user = root\ngroup = root'); }
     render fpm.conf >"$place/run/fpm.conf"
+    render php.ini >"$place/run/php.ini"
     [ "$(id -u)" -ne 0 ] || user='user root;'
     render nginx.conf >"$place/run/nginx.conf"
     if ! is_ours "$fpm" "$place/run/fpm.conf"; then
-        setsid php-fpm8.2 "${as_root[@]}" --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
+        # Debian's own configuration switches the just-in-time compiler off after php.ini is read.
+        setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" -d opcache.jit=tracing --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
         wait_for 15 test -S "$place/run/fpm.sock" || { tail -n 20 "$place/run/fpm.log" >&2; fail "PHP does not start." "What it said stands above and in $place/run/fpm.log."; }
         printf '%s' "$print" >"$place/run/code"
     fi

@@ -47,6 +47,7 @@ final readonly class PageController
         $request->attributes->set(SecurityHeaders::NONCE, $nonce);
         $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce]));
         $response->headers->set('Cache-Control', 'no-store, private');
+        $workshop = null === $workshop ? null : $this->entities->find(Workshop::class, $workshop->id());
         if (null === $workshop) {
             if (!$this->limiter->create($request->getClientIp())->consume()->isAccepted()) {
                 return new Response('Too many new workshops were opened from here. Try again in an hour.', Response::HTTP_TOO_MANY_REQUESTS, ['Content-Type' => 'text/plain']);

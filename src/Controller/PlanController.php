@@ -60,12 +60,10 @@ final readonly class PlanController
     #[Route('/{id}/operations', methods: 'POST')]
     public function save(#[CurrentUser] Workshop $workshop, string $id, Request $request, Saving $saving): Response
     {
-        // Whose the plan is comes before anything is worked out.
-        $this->plans->assertExists($workshop, $id);
-        $message = OperationsMessage::of($request->getContent());
-
-        return $this->entities->wrapInTransaction(function () use ($workshop, $id, $message, $saving): Response {
+        return $this->entities->wrapInTransaction(function () use ($workshop, $id, $request, $saving): Response {
+            // Whose the plan is comes before anything is worked out.
             $plan = $this->plans->get($workshop, $id, true);
+            $message = OperationsMessage::of($request->getContent());
             $saved = $saving->operations($plan, $message);
             if (null === $saved) {
                 return Problems::response(Response::HTTP_PRECONDITION_FAILED, 'This plan was changed in another window.', 'Take the other one, take yours, or keep both.', ['revision' => $plan->revision(), 'savedAt' => PlanResponse::time($plan->savedAt())]);

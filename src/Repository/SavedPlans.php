@@ -67,18 +67,4 @@ final class SavedPlans extends ServiceEntityRepository
 
         return null === $saved || $saved->isRemoved() ? throw new NotFoundHttpException() : $saved;
     }
-
-    /**
-     * Looks for a plan without reading it.
-     *
-     * @throws NotFoundHttpException where it is not on the workshop's shelf
-     */
-    public function assertExists(Workshop $workshop, string $id): void
-    {
-        $found = Ulid::isValid($id) ? $this->getEntityManager()->createQuery('SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.id = :id AND p.workshop = :workshop AND p.removedAt IS NULL')
-            ->setParameter('id', Ulid::fromString($id), 'ulid')->setParameter('workshop', $workshop->id(), 'ulid')->getSingleScalarResult() : 0;
-        if (1 !== (int) $found) {
-            throw new NotFoundHttpException();
-        }
-    }
 }

@@ -49,15 +49,17 @@ final readonly class BestFront
         if ([] === $heights) {
             return new self(round($front), null, false);
         }
-        $best = [-1.0, 0.0, 0];
+        $best = [-1.0, 0, 0];
         $present = (int) round($front) % 360;
         for ($i = 0; $i < 360; ++$i) {
             // From the present front outwards, so that the first of equals is the nearest.
             $side = ($present + (0 === $i % 2 ? -intdiv($i, 2) : intdiv($i + 1, 2)) + 720) % 360;
             $worth = \INF;
-            $nearest = 180.0;
+            $nearest = 180;
             foreach ($heights as $at => $height) {
-                $apart = Turn::apart($side, $at);
+                // Whole degrees of one turn each: the shorter way between them.
+                $apart = abs($side - $at);
+                $apart = $apart > 180 ? 360 - $apart : $apart;
                 $worth = min($worth, $apart / $height);
                 $nearest = min($nearest, $apart);
             }
@@ -66,6 +68,6 @@ final readonly class BestFront
             }
         }
 
-        return new self((float) $best[2], $best[1], Turn::apart($best[2], $front) >= self::SAME);
+        return new self((float) $best[2], (float) $best[1], Turn::apart($best[2], $front) >= self::SAME);
     }
 }

@@ -33,7 +33,7 @@ final class Parser
     /** @var array<string, Parsed> lines read before: an edit and what follows it read nearly the same ones */
     private array $known = [];
 
-    private function __construct(Terms $terms, private readonly YarnNames $yarns)
+    private function __construct(Terms $terms, private readonly YarnNames $yarns, private readonly string $signature)
     {
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
@@ -50,7 +50,7 @@ final class Parser
             $made = [];
         }
 
-        return $made[$key] ??= new self($terms, $yarns);
+        return $made[$key] ??= new self($terms, $yarns, "{$key} ");
     }
 
     public function line(string $line): Parsed
@@ -59,7 +59,7 @@ final class Parser
             $this->known = [];
         }
 
-        return $this->known[$line] ??= $this->read($line);
+        return $this->known[$line] ??= Remembered::of(Parsed::class, $this->signature.$line, fn (): Parsed => $this->read($line));
     }
 
     private function read(string $line): Parsed

@@ -30,10 +30,14 @@ final class Reader
     public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES, int $on = 0, ?YarnNames $yarns = null, bool $chainCounts = false): Reading
     {
         $yarns ??= YarnNames::letters();
-        $parser = Parser::of($terms, $yarns);
-        $self = new self($parser, new Rounds($parser, $yarns, $terms, $worked, $chainCounts && Worked::Spiral !== $worked, $left, $on));
+        $key = "{$terms->value} {$worked->value} {$left} {$on} ".($chainCounts ? 'counts' : 'lifts')." {$yarns->signature}\n".implode("\n", $lines);
 
-        return $self->reading($lines, $terms, $worked, $on);
+        return Remembered::of(Reading::class, $key, static function () use ($lines, $terms, $worked, $left, $on, $yarns, $chainCounts): Reading {
+            $parser = Parser::of($terms, $yarns);
+            $self = new self($parser, new Rounds($parser, $yarns, $terms, $worked, $chainCounts && Worked::Spiral !== $worked, $left, $on));
+
+            return $self->reading($lines, $terms, $worked, $on);
+        });
     }
 
     /** @param list<string> $lines */
