@@ -50,6 +50,8 @@ final readonly class Joins
             $round->chainIsFirst => 0,
             $round->lifting->before > 0 => $round->lifting->before,
             Worked::Spiral === $worked || '' === $round->codes || ($below?->lifting->after ?? 0) > 0 => 0,
+            // Chains that are worked along are passed over as high as the row is.
+            Stitch::Skip === Stitch::ofCode($round->codes[0]) => 0,
             // The first row is lifted by the chains that its foundation has more than stitches.
             null === $below => Worked::Joined === $worked ? LiftingChains::of(Stitch::ofCode($round->codes[0])) : 0,
             default => LiftingChains::of(Stitch::ofCode($round->codes[0])),

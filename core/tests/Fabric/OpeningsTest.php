@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Fabric;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Fabric\Openings;
+use Alternum\Core\Plan\Severity;
+use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\PlacingWords;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** A hand gets in where at least eighteen stitches are around: common practice, no source. */
+final class OpeningsTest extends TestCase
+{
+    /** A body, a neck of twelve and a head: from the head nobody reaches through the neck. */
+    private const NECKED = [6, 12, 18, 24, 24, 18, 12, 12, 18, 24, 24, 18, 12, 6];
+
+    /** By hand, on those rounds. */
+    #[TestWith([1, 6])]
+    #[TestWith([4, 6])]
+    #[TestWith([5, 6])]
+    #[TestWith([6, 6])]
+    #[TestWith([9, 12])]
+    #[TestWith([10, 12])]
+    #[TestWith([11, 12])]
+    public function testReachIsTheNarrowestOpeningStillToCome(int $round, int $deadline): void
+    {
+        self::assertSame($deadline, (new Openings(self::NECKED))->deadline($round));
+    }
+
+    /** What lies in the neck, or after the last wide round, is reached from nowhere. */
+    #[TestWith([7, false])]
+    #[TestWith([8, false])]
+    #[TestWith([6, false])]
+    #[TestWith([12, false])]
+    #[TestWith([13, false])]
+    #[TestWith([5, true])]
+    #[TestWith([9, true])]
+    #[TestWith([11, true])]
+    public function testWhatIsOutOfReach(int $round, bool $reaches): void
+    {
+        self::assertSame($reaches, (new Openings(self::NECKED))->reaches($round));
+    }
+
+    /** An open end is reached into to the last; what was never wide is no matter of hands; a closed end has a deepest round. */
+    public function testEnds(): void
+    {
+        self::assertNull((new Openings([6, 12, 18, 24, 24]))->deadline(4));
+        self::assertNull((new Openings([6, 12, 12, 6]))->deadline(2));
+        self::assertSame(11, (new Openings(self::NECKED))->deepest());
+        self::assertNull((new Openings([6, 12, 18, 24, 24]))->deepest());
+        self::assertNull((new Openings([]))->deepest());
+    }
+
+    /** Eyes with washers below a neck are told before the neck is worked, not when the head closes. */
+    public function testEyesBelowANeck(): void
+    {
+        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'sc around', '(sc, inc) x6', 'R12-16: sc around', '(sc, dec) x6', 'dec x6'];
+        $eyes = static fn (int $round): Analysis => Analysis::of(Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 4]]]));
+        self::assertContains('Put it in by round 8, while a hand still gets in.', PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0]));
+        self::assertContains('Put it in by round 16, while a hand still gets in.', PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]));
+        $closed = $eyes(17);
+        self::assertSame(Severity::Error, $closed->problems[0]->severity);
+        self::assertStringStartsWith('pieces[0].placements[0]', (string) $closed->problems[0]->path);
+    }
+
+    /** In the steps, eyes that are out of reach are told as an error, never as something to set now. */
+    public function testTheStepsDoNotSetWhatIsOutOfReach(): void
+    {
+        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'dec x6'];
+        $told = static function (int $round) use ($lines): string {
+            $plan = Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 2]]]);
+            $analysis = Analysis::of($plan);
+
+            return implode("\n", array_merge(...array_column(StepsWriter::values($plan, $analysis->pieces[0], $plan->terms)[0]['steps'], 'then')));
+        };
+        self::assertStringContainsString('Set now', $told(6));
+        self::assertStringNotContainsString('Set now', $told(9));
+        self::assertStringContainsString('too small to set them from inside', $told(9));
+    }
+}

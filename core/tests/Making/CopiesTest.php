@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Making;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** Copies that are made in other yarns are written out in those. */
+final class CopiesTest extends TestCase
+{
+    private const LINES = ['6 sc in MR', 'inc x6', 'R3-5: sc around'];
+    private const COPIES = [['name' => 'left'], ['name' => 'right', 'yarns' => ['A' => 'B', 'B' => 'A']], ['name' => 'third']];
+
+    public function testStepsAreWrittenForEachSetOfYarns(): void
+    {
+        $plan = Plans::of(self::LINES, [Plans::stripes(4, 5, [['B', 2]])], ['copies' => self::COPIES]);
+        [$first, $second] = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us);
+        self::assertSame([[2, ['left', 'third']], [1, ['right']]], [[$first['copies'], $first['names']], [$second['copies'], $second['names']]]);
+        self::assertSame('R1: with A Chalk: 6 sc in MR (6)', $first['steps'][0]['text']);
+        self::assertSame('R1: with B Brick: 6 sc in MR (6)', $second['steps'][0]['text']);
+        self::assertSame([['A'], ['A'], ['A'], ['B']], array_column($first['steps'], 'yarns'));
+        self::assertSame([['B'], ['B'], ['B'], ['A']], array_column($second['steps'], 'yarns'));
+        self::assertStringContainsString('Cut B', $second['steps'][2]['then'][0]);
+        self::assertStringContainsString('pull A (Chalk) through', $second['steps'][2]['then'][0]);
+    }
+
+    public function testThePatternHoldsBoth(): void
+    {
+        $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
+        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
+        self::assertStringContainsString("# Body, left, third (make 2)\nR1: with A Chalk: 6 sc in MR (6)", $text);
+        self::assertStringContainsString("# Body, right\nR1: with B Brick: 6 sc in MR (6)", $text);
+    }
+
+    public function testCopiesInTheSameYarnsAreWrittenOnce(): void
+    {
+        $plan = Plans::of(self::LINES, [], ['copies' => 4]);
+        self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'R1:'));
+        self::assertStringContainsString('# Body (make 4)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+    }
+}
