@@ -29,10 +29,11 @@ final class MergedLines
             if ($hers->isSame) {
                 continue;
             }
-            // As far as their change does not touch hers, it is taken.
-            $from = max($taken, self::at($there, $hers->oldFrom, false));
+            // As far as their change does not touch hers, it is taken; what she only put in takes nothing away.
+            $end = self::at($there, $hers->oldTo, true);
+            $from = max($taken, self::at($there, $hers->oldFrom, false), $hers->oldFrom === $hers->oldTo ? $end : 0);
             array_push($merged, ...\array_slice($now, $taken, $from - $taken), ...\array_slice($typed, $hers->newFrom, $hers->newTo - $hers->newFrom));
-            $taken = max($from, self::at($there, $hers->oldTo, true));
+            $taken = max($from, $end);
         }
 
         return [...$merged, ...\array_slice($now, $taken)];

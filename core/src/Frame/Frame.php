@@ -70,13 +70,15 @@ final readonly class Frame
     }
 
     /**
-     * Degrees from round 1's beginning, 0 up to, not including, 360.
+     * Degrees from round 1's beginning, 0 up to, not including, 360; of flat work from the edge at which the first row begins.
      *
      * @param float $along stitches from the round's beginning
      */
     public function degrees(int $round, float $along): float
     {
-        return Turn::degrees($this->start($round) + $along / $this->makes($round));
+        $turn = $along / $this->makes($round);
+
+        return Turn::degrees($this->isBack($round) ? 1.0 - $turn : $turn + $this->start($round));
     }
 
     /** @return float the shorter way from the front, 0 to 180 degrees */

@@ -71,7 +71,7 @@ final readonly class Meanings
     {
         $error = $parsed->error;
         $begin = null === $parsed->head ? 0 : $parsed->head->span->end;
-        $doubt = new Meaning(new Span($begin, max($begin + 1, $whole->end)), MeaningKind::Doubt, null === $error ? 'Not understood.' : "Not understood: {$error->getMessage()}");
+        $doubt = new Meaning(new Span($begin, max($begin + 1, $whole->end)), MeaningKind::Doubt, null === $error ? 'Not understood.' : "Not understood: {$error->message}");
 
         return null === $parsed->head ? [$doubt] : [new Meaning($parsed->head->span, MeaningKind::Understood, $this->says($parsed->head)), $doubt];
     }

@@ -15,9 +15,9 @@ final readonly class Parsed
      * @param list<Line>       $lines     its readings; none where it is a remark or cannot be read
      * @param string|null      $remark    said to people only; '' for nothing at all
      * @param bool             $isHeading it may be a piece's heading, "Ears x2"
-     * @param SyntaxError|null $error     why it cannot be read, with as much of it as was understood
+     * @param Fault|null       $error     why it cannot be read, with as much of it as was understood
      */
-    private function __construct(public array $lines, public ?string $remark = null, public ?SyntaxError $error = null, public ?Head $head = null, public ?Count $count = null, public bool $isHeading = false)
+    private function __construct(public array $lines, public ?string $remark = null, public ?Fault $error = null, public ?Head $head = null, public ?Count $count = null, public bool $isHeading = false)
     {
     }
 
@@ -34,6 +34,6 @@ final readonly class Parsed
 
     public static function failed(SyntaxError $error, ?Head $head, ?Count $count, bool $isHeading = false): self
     {
-        return new self([], null, $error, $head, $count, $isHeading);
+        return new self([], null, Fault::of($error), $head, $count, $isHeading);
     }
 }

@@ -109,7 +109,7 @@ final class Rounds
         }
         if (null !== $error && $this->hasRoom($source)) {
             $this->renumber($source, $parsed->head);
-            $this->tell($source, $this->advice->tried(Fault::of($error), $source, $this->below(), $parsed->count));
+            $this->tell($source, $this->advice->tried($error, $source, $this->below(), $parsed->count));
             $this->standIn($source, $parsed->count?->stitches, $parsed->head->rounds ?? 1);
         }
 

@@ -119,7 +119,7 @@ final class FrameTest extends TestCase
     #[TestWith([false])]
     public function testAMotifOnRowsStaysOnItsSide(bool $isStraight): void
     {
-        $rows = ['Row 1: ch 21, 20 sc', ...array_fill(0, 9, 'ch 1, turn, 20 sc')];
+        $rows = ['Row 1: ch 21, sc in 2nd ch from hook and across', ...array_fill(0, 9, 'ch 1, turn, 20 sc')];
         $motif = ['kind' => 'motif', 'rows' => ['BBB.', 'B...', 'BB..'], 'round' => 3, 'fromFront' => -90, 'straight' => $isStraight];
         $piece = self::piece($rows, [$motif], ['worked' => 'rows']);
         $columns = [];
