@@ -12,10 +12,10 @@ use Alternum\Core\Notation\Node\Line;
 final readonly class Parsed
 {
     /**
-     * @param list<Line>       $lines     its readings; none where it is a remark or cannot be read
-     * @param string|null      $remark    said to people only; '' for nothing at all
-     * @param bool             $isHeading it may be a piece's heading, "Ears x2"
-     * @param Fault|null       $error     why it cannot be read, with as much of it as was understood
+     * @param list<Line>  $lines     its readings; none where it is a remark or cannot be read
+     * @param string|null $remark    said to people only; '' for nothing at all
+     * @param bool        $isHeading it may be a piece's heading, "Ears x2"
+     * @param Fault|null  $error     why it cannot be read, with as much of it as was understood
      */
     private function __construct(public array $lines, public ?string $remark = null, public ?Fault $error = null, public ?Head $head = null, public ?Count $count = null, public bool $isHeading = false)
     {

@@ -34,7 +34,17 @@ final class MergedLinesTest extends TestCase
     public function testHersIsPutIntoWhatStandsThere(string $saw, string $typed, string $now, string $both): void
     {
         $lines = static fn (string $text): array => '' === $text ? [] : str_split($text);
-        self::assertSame($lines($both), MergedLines::of($lines($saw), $lines($typed), $lines($now), static fn (array $lines): array => $lines));
+        self::assertSame($lines($both), MergedLines::of($lines($saw), $lines($typed), $lines($now), self::itself(...)));
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string>
+     */
+    private static function itself(array $lines): array
+    {
+        return $lines;
     }
 
     /** Whatever the three are: where nobody else changed anything hers stands, where she did not theirs does, and what she put in is there. */
@@ -42,14 +52,13 @@ final class MergedLinesTest extends TestCase
     {
         mt_srand(9);
         $text = static fn (): array => array_map(static fn (): string => ['a', 'b', 'c', 'd'][mt_rand(0, 3)], array_fill(0, mt_rand(0, 6), 0));
-        $itself = static fn (array $lines): array => $lines;
         for ($try = 0; $try < 500; ++$try) {
             [$saw, $typed, $now] = [$text(), $text(), $text()];
-            self::assertSame($typed, MergedLines::of($saw, $typed, $saw, $itself));
-            self::assertSame($now, MergedLines::of($saw, $saw, $now, $itself));
+            self::assertSame($typed, MergedLines::of($saw, $typed, $saw, self::itself(...)));
+            self::assertSame($now, MergedLines::of($saw, $saw, $now, self::itself(...)));
             $at = mt_rand(0, \count($saw));
             $hers = [...\array_slice($saw, 0, $at), 'hers', ...\array_slice($saw, $at)];
-            $merged = MergedLines::of($saw, $hers, $now, $itself);
+            $merged = MergedLines::of($saw, $hers, $now, self::itself(...));
             self::assertContains('hers', $merged);
             self::assertSame($now, array_values(array_filter($merged, static fn (string $line): bool => 'hers' !== $line)));
         }

@@ -84,7 +84,7 @@ final class OperationsTest extends TestCase
         self::set(Plans::of(self::TUBE, [self::MOTIF]), $at, $value);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, int|float>, array<string, mixed>}> a layer, how it is taken, and fields of it then */
+    /** @return iterable<string, array{array<string, mixed>, array<string, int|float|bool>, array<string, mixed>}> a layer, how it is taken, and fields of it then */
     public static function shifts(): iterable
     {
         yield 'a motif moves' => [self::MOTIF, ['rounds' => 3, 'degrees' => 20], ['round' => 8, 'fromFront' => 50.0]];
@@ -98,9 +98,9 @@ final class OperationsTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed>     $layer
-     * @param array<string, int|float> $shift
-     * @param array<string, mixed>     $expected
+     * @param array<string, mixed>          $layer
+     * @param array<string, int|float|bool> $shift
+     * @param array<string, mixed>          $expected
      */
     #[DataProvider('shifts')]
     public function testALayerIsTakenHoldOf(array $layer, array $shift, array $expected): void

@@ -61,7 +61,11 @@ final class ResizedColoursTest extends TestCase
         self::assertLessThanOrEqual($heights[0], $heights[\count($heights) - 1]);
     }
 
-    /** A ball that does not begin on as many stitches as it gains in a round keeps its first round in half the size. */
+    /**
+     * A ball that does not begin on as many stitches as it gains in a round keeps its first round in half the size.
+     *
+     * @param non-empty-list<int> $grows
+     */
     #[TestWith([[7, 13, 19, 25, 31, 37]])]
     #[TestWith([[5, 11, 17, 23, 29, 35]])]
     public function testHalfABallOfAnOddStart(array $grows): void

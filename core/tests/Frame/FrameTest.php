@@ -6,7 +6,6 @@ namespace Alternum\Core\Tests\Frame;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Fabric\Turn;
-use Alternum\Core\Frame\Frame;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Marker;
 use Alternum\Core\Plan\Method;
@@ -42,7 +41,7 @@ final class FrameTest extends TestCase
         $stripes = [Plans::stripes($change + 1, \count($lines), [['B', 30]])];
         $plain = self::piece($lines, $stripes, ['changes' => ['method' => 'plain']])->stages->frame;
         $drawn = self::piece($lines, $stripes, ['changes' => ['method' => 'drawn-loop']])->stages->frame;
-        self::assertSame([42, 6], [max($drawn->counts), $drawn->counts[\count($lines) - 1]]);
+        self::assertSame([42, 6], [max(0, ...$drawn->counts), $drawn->counts[\count($lines) - 1]]);
         for ($round = 1; $round <= \count($lines); ++$round) {
             self::assertEqualsWithDelta($round <= $change ? 0.0 : 360 / 42, 360 * ($drawn->start($round) - $plain->start($round)), 1e-9, "round {$round}");
         }
@@ -146,7 +145,6 @@ final class FrameTest extends TestCase
     public function testAStitchAndItsOppositeAreAsFarFromTheFront(): void
     {
         $frame = self::piece(Plans::ball(5), [], ['lean' => 0.4, 'front' => ['degrees' => 77]])->stages->frame;
-        self::assertInstanceOf(Frame::class, $frame);
         foreach ([[3, 2], [6, 11], [9, 30], [12, 1]] as [$round, $stitch]) {
             $opposite = $frame->opposite($round, $stitch);
             self::assertEqualsWithDelta(-$frame->fromFront($round, $stitch), $frame->fromFront($round, $opposite), 360 / $frame->makes($round) / 2 + 1e-6);
