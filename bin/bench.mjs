@@ -54,7 +54,11 @@ const begin = (rounds, stitches) =>
 					},
 				],
 			};
-			const answer = await fetch('/api/plans', { method: 'POST', headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' }, body: JSON.stringify(plan) });
+			const answer = await fetch('/api/plans', {
+				method: 'POST',
+				headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' },
+				body: JSON.stringify(plan),
+			});
 			return (await answer.json()).id;
 		},
 		[rounds, stitches],
@@ -118,7 +122,8 @@ for (const [rounds, stitches] of [
 		await page.mouse.up();
 	}, 12);
 	await page.keyboard.press('.');
-	console.log(`${(rounds * stitches).toLocaleString('en')} stitches, in the browser: a letter typed shows in ${figures(typed)}; read and saved in ${figures(read)}`);
+	const size = (rounds * stitches).toLocaleString('en');
+	console.log(`${size} stitches, in the browser: a letter typed shows in ${figures(typed)}; read and saved in ${figures(read)}`);
 	console.log(`${' '.repeat(12)}a round painted shows in ${figures(painted)}; analysed and saved in ${figures(analysed)}`);
 	console.log(`${' '.repeat(12)}a brush stroke shows in ${figures(brushed)}; analysed and saved in ${figures(told)} after it`);
 }

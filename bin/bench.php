@@ -30,10 +30,23 @@ function piece(int $rounds, int $widest): string
 
     return Json::encode([
         'format' => 'alternum-plan', 'version' => 1, 'title' => 'Bench', 'terms' => 'us', 'hand' => 'right', 'units' => 'metric',
-        'yarns' => [['key' => 'A', 'name' => 'One', 'hex' => '#112233', 'weight' => 'dk', 'metresPer100g' => 250], ['key' => 'B', 'name' => 'Two', 'hex' => '#ddeeff', 'weight' => 'dk', 'metresPer100g' => 250]],
-        'gauge' => ['stitchesPer10cm' => 22, 'roundsPer10cm' => 24], 'yarnUse' => ['basis' => 'guess', 'sparePercent' => 10, 'tailCm' => 15, 'sewingTailCm' => 40],
-        'pieces' => [['key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'changes' => ['method' => 'auto'],
-            'colours' => [['kind' => 'stripes', 'from' => 1, 'to' => $rounds, 'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]]], ...$runs]]],
+        'yarns' => [
+            ['key' => 'A', 'name' => 'One', 'hex' => '#112233', 'weight' => 'dk', 'metresPer100g' => 250],
+            ['key' => 'B', 'name' => 'Two', 'hex' => '#ddeeff', 'weight' => 'dk', 'metresPer100g' => 250],
+        ],
+        'gauge' => ['stitchesPer10cm' => 22, 'roundsPer10cm' => 24], 'yarnUse' => [
+            'basis' => 'guess',
+            'sparePercent' => 10,
+            'tailCm' => 15,
+            'sewingTailCm' => 40,
+        ],
+        'pieces' => [['key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'changes' => [
+            'method' => 'auto',
+        ],
+            'colours' => [
+                ['kind' => 'stripes', 'from' => 1, 'to' => $rounds, 'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]]],
+                ...$runs,
+            ]]],
     ]);
 }
 
@@ -56,7 +69,14 @@ function say(string $format, string|int|float ...$values): void
     printf($format."\n", ...$values);
 }
 
-say("\nAnalysis, from the plan's JSON to the analysis's JSON; median\n%10s %10s %14s %18s %14s", 'stitches', 'ms', 'stitches/s', 'bare loop, ms', 'times as long');
+say(
+    "\nAnalysis, from the plan's JSON to the analysis's JSON; median\n%10s %10s %14s %18s %14s",
+    'stitches',
+    'ms',
+    'stitches/s',
+    'bare loop, ms',
+    'times as long',
+);
 $perStitch = ['few' => 1.0, 'many' => 1.0];
 foreach ([[25, 36, 1000], [80, 46, 4000], [400, 91, 40000]] as [$rounds, $widest, $about]) {
     $json = piece($rounds, $widest);
@@ -76,7 +96,10 @@ foreach ([[25, 36, 1000], [80, 46, 4000], [400, 91, 40000]] as [$rounds, $widest
 }
 say('40,000 take %.1f times 4,000 (linear: 10; aim: at most 11)', $perStitch['many'] / $perStitch['few'] * 10);
 
-$words = ['R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with', ':', "\t", 'ch 2', 'each', 'st', 'through both layers', 'starting in 2nd ch', 'change to B', 'B:', 'over the tail', 'into MR:'];
+$words = [
+    'R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with',
+    ':', "\t", 'ch 2', 'each', 'st', 'through both layers', 'starting in 2nd ch', 'change to B', 'B:', 'over the tail', 'into MR:',
+];
 mt_srand(1);
 $texts = [];
 for ($i = 0; $i < 100000; ++$i) {
@@ -112,7 +135,10 @@ $fresh = median(5, static function () use ($written, &$n): int {
 say("\n10 kB of a pattern: %.1f ms when one line changes (aim: under 10), %.1f ms when all are new", $warm, $fresh);
 
 $longest = ['', 0.0];
-foreach (['sc, inc x6, ', '(sc * [', 'sl st, ch 1, ', 'A 6, ', 'sc inc ', '6 sc - ', 'sc 5 inc ', 'sc around, ', 'with B, ', 'change to x ', '((((sc) x2) x2) x2) ', 'repeat round 3 ', 'place ', 'in in in ', 'hdc2tog ', '½🧶é ', '(3) ', '* ', 'sc*'] as $unit) {
+foreach ([
+    'sc, inc x6, ', '(sc * [', 'sl st, ch 1, ', 'A 6, ', 'sc inc ', '6 sc - ', 'sc 5 inc ', 'sc around, ', 'with B, ',
+    'change to x ', '((((sc) x2) x2) x2) ', 'repeat round 3 ', 'place ', 'in in in ', 'hdc2tog ', '½🧶é ', '(3) ', '* ', 'sc*',
+] as $unit) {
     $line = mb_substr(str_repeat($unit, 2000), 0, Limits::LINE);
     $ms = median(1, static fn (): int => count(Reader::read(['6 sc in MR', $line], Terms::Us)->problems));
     $longest = $ms > $longest[1] ? [$unit, $ms] : $longest;
@@ -156,7 +182,11 @@ $id = is_string($opened['id'] ?? null) ? $opened['id'] : '';
 $revision = 1;
 $ping = static fn (): array => $ask('GET', '/api/ping');
 $edit = static function () use ($ask, $id, &$revision): void {
-    $operation = ['id' => "operation-{$revision}", 'group' => "group-of-{$revision}", 'edit' => ['do' => 'paint', 'piece' => 'body', 'rounds' => [$revision % 20 + 1], 'yarn' => 'A']];
+    $operation = [
+        'id' => "operation-{$revision}",
+        'group' => "group-of-{$revision}",
+        'edit' => ['do' => 'paint', 'piece' => 'body', 'rounds' => [$revision % 20 + 1], 'yarn' => 'A'],
+    ];
     $saved = $ask('POST', "/api/plans/{$id}/operations", Json::encode(['base' => $revision, 'operations' => [$operation]]));
     if (($saved['revision'] ?? null) !== ++$revision) {
         throw new RuntimeException('The edit was not saved: '.json_encode($saved));

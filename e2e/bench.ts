@@ -54,7 +54,9 @@ export const paste = (page: Page, text: string): Promise<void> =>
 export async function coloursOnChart(page: Page, hexes: string[]): Promise<string[]> {
 	await page.waitForTimeout(80);
 	return page.locator('canvas').evaluate((canvas, wanted) => {
-		const { data } = (canvas as HTMLCanvasElement).getContext('2d')?.getImageData(0, 0, (canvas as HTMLCanvasElement).width, (canvas as HTMLCanvasElement).height) ?? { data: new Uint8ClampedArray() };
+		const { data } = (canvas as HTMLCanvasElement)
+			.getContext('2d')
+			?.getImageData(0, 0, (canvas as HTMLCanvasElement).width, (canvas as HTMLCanvasElement).height) ?? { data: new Uint8ClampedArray() };
 		const seen = new Map<string, number>();
 		for (let i = 0; i < data.length; i += 4) {
 			const hex = `#${[data[i], data[i + 1], data[i + 2]].map((n) => (n ?? 0).toString(16).padStart(2, '0')).join('')}`.toUpperCase();

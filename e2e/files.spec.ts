@@ -7,11 +7,28 @@ const plan = {
 	terms: 'us',
 	hand: 'left',
 	units: 'imperial',
-	yarns: [{ key: 'A', name: 'A yarn whose name is longer than any label that was ever printed, <b>bold</b> and all', hex: '#D8C8A0', weight: 'dk', metresPer100g: 250 }],
+	yarns: [
+		{
+			key: 'A',
+			name: 'A yarn whose name is longer than any label that was ever printed, <b>bold</b> and all',
+			hex: '#D8C8A0',
+			weight: 'dk',
+			metresPer100g: 250,
+		},
+	],
 	gauge: { stitchesPer10cm: 22, roundsPer10cm: 24 },
 	yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
 	pieces: [
-		{ key: 'body', name: 'The body, which has a long name too', copies: 2, worked: 'joined', rounds: ['6 sc in MR', 'inc x6'], front: { degrees: 90 }, colours: [], changes: { method: 'auto' } },
+		{
+			key: 'body',
+			name: 'The body, which has a long name too',
+			copies: 2,
+			worked: 'joined',
+			rounds: ['6 sc in MR', 'inc x6'],
+			front: { degrees: 90 },
+			colours: [],
+			changes: { method: 'auto' },
+		},
 	],
 };
 

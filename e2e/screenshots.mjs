@@ -33,7 +33,17 @@ await page.getByRole('button', { name: 'Paste a pattern' }).click();
 await page
 	.getByLabel('The pattern')
 	.fill(
-		'Ear (make 2)\nRnd 1: 5 sc in MR [5]\nRnd 2: inc in each st [10]\nRnds 3-5: sc around [10]\nLeave a tail to sew with.\n\nFoot\nRnd 1: Ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, on the other side: 3 sc, inc [12]\nRnd 2: sc arund in BLO [12]',
+		[
+			'Ear (make 2)',
+			'Rnd 1: 5 sc in MR [5]',
+			'Rnd 2: inc in each st [10]',
+			'Rnds 3-5: sc around [10]',
+			'Leave a tail to sew with.',
+			'',
+			'Foot',
+			'Rnd 1: Ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch, on the other side: 3 sc, inc [12]',
+			'Rnd 2: sc arund in BLO [12]',
+		].join('\n'),
 	);
 await page.getByText('to mend').last().waitFor();
 await picture('paste');

@@ -327,7 +327,10 @@ test('a whole pattern is pasted', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await line(page, 1).click();
-	await paste(page, 'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: with B: sc around [12]\r\n');
+	await paste(
+		page,
+		'Rnd 1\u2013 6 sc in MR [6]\r\nRnd 2\u2013 2\u00a0sc in each st [12]\r\n\r\nstuff lightly 🧶\r\nRnds 3\u20135: with B: sc around [12]\r\n',
+	);
 	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
 	await expect(dialog).toContainText('1 piece, 5 rounds, every one fits');
 	await expect(dialog.getByRole('listitem').filter({ hasText: 'stuff lightly' })).toContainText('note');

@@ -55,7 +55,14 @@ test('yarns that the words name colour the rounds; one that is missing is added'
 });
 
 test('what the words say to do is offered, kept, and shown while making', async ({ page }) => {
-	await typed(page, ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around', 'sc around. Stuff lightly.', 'Place the eyes between rounds 3 and 4, 5 stitches apart.']);
+	await typed(page, [
+		'6 sc in MR',
+		'inc x6',
+		'(sc, inc) x6',
+		'sc around',
+		'sc around. Stuff lightly.',
+		'Place the eyes between rounds 3 and 4, 5 stitches apart.',
+	]);
 	const offers = page.getByRole('region', { name: 'What your words say' });
 	await expect(offers).toContainText('“Place the eyes between rounds 3 and 4, 5 stitches apart”');
 	await offers.getByRole('button', { name: /Set the eyes/ }).click();
@@ -65,7 +72,11 @@ test('what the words say to do is offered, kept, and shown while making', async 
 });
 
 test('a text that looks joined is told, with one click to change it', async ({ page }) => {
-	await typed(page, ['6 sc in MR, join with sl st to first sc (6)', 'ch 1, inc x6, join with sl st to first sc (12)', 'ch 1, sc around, join with sl st to first sc (12)']);
+	await typed(page, [
+		'6 sc in MR, join with sl st to first sc (6)',
+		'ch 1, inc x6, join with sl st to first sc (12)',
+		'ch 1, sc around, join with sl st to first sc (12)',
+	]);
 	await panel(page).getByRole('button', { name: 'The piece is joined' }).first().click();
 	await expect(panel(page).getByRole('button', { name: 'The piece is joined' })).toHaveCount(0);
 	await expect(line(page, 3)).toHaveText('ch 1, sc around, join with sl st to first sc (12)');

@@ -31,7 +31,10 @@ final class Contract
         $resolver = $this->validator->resolver();
         Assert::assertNotNull($resolver);
         // The whole document is registered as a schema, so that its own references work.
-        $resolver->registerRaw((string) json_encode(['$id' => self::BASE.'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'] + $document, \JSON_UNESCAPED_SLASHES));
+        $resolver->registerRaw((string) json_encode(
+            ['$id' => self::BASE.'openapi.json', '$schema' => 'https://json-schema.org/draft/2020-12/schema'] + $document,
+            \JSON_UNESCAPED_SLASHES,
+        ));
         $resolver->registerFile(self::BASE.'plan.schema.json', "{$folder}/plan.schema.json");
         $resolver->registerFile(self::BASE.'analysis.schema.json', "{$folder}/analysis.schema.json");
     }
@@ -76,7 +79,13 @@ final class Contract
         if (!str_contains($type, 'json')) {
             return;
         }
-        $reference = self::BASE.'openapi.json#/'.implode('/', array_map(static fn (string $part): string => rawurlencode(str_replace(['~', '/'], ['~0', '~1'], $part)), [...$pointer, 'content', $type, 'schema']));
+        $reference = self::BASE.'openapi.json#/'.implode(
+            '/',
+            array_map(
+                static fn (string $part): string => rawurlencode(str_replace(['~', '/'], ['~0', '~1'], $part)),
+                [...$pointer, 'content', $type, 'schema'],
+            ),
+        );
         $result = $this->validator->validate(json_decode((string) $response->getContent()), (object) ['$ref' => $reference]);
         $error = $result->error();
         Assert::assertTrue($result->isValid(), null === $error ? '' : "{$method} {$path} {$status}: ".json_encode((new ErrorFormatter())->format($error)));

@@ -34,4 +34,7 @@ const limits = {
 	grams: Yarn.properties.onHandGrams.maximum,
 };
 for (const [name, limit] of Object.entries(limits)) if (limit === undefined) throw new Error(`The plan's schema has no limit for ${name}.`);
-await writeFile(new URL('./src/api/generated/limits.ts', import.meta.url), `/** From contract/plan.schema.json. */\nexport const limits = ${JSON.stringify(limits, null, '\t')} as const;\n`);
+await writeFile(
+	new URL('./src/api/generated/limits.ts', import.meta.url),
+	`/** From contract/plan.schema.json. */\nexport const limits = ${JSON.stringify(limits, null, '\t')} as const;\n`,
+);

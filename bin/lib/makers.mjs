@@ -166,5 +166,6 @@ export async function manyMakers(url, { makers = 200, seconds = 20, everyMs = 30
 	);
 	times.sort((a, b) => a - b);
 	idle.sort((a, b) => a - b);
-	return { makers, broken, repeated, openedMs: opened, saves: times.length, idle50: at(idle, 0.5), idle95: at(idle, 0.95), busy50: at(times, 0.5), busy95: at(times, 0.95) };
+	const spread = { idle50: at(idle, 0.5), idle95: at(idle, 0.95), busy50: at(times, 0.5), busy95: at(times, 0.95) };
+	return { makers, broken, repeated, openedMs: opened, saves: times.length, ...spread };
 }

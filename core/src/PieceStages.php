@@ -43,7 +43,11 @@ final readonly class PieceStages
             $treatments = Treatments::of($piece, $fabric, $byRounds, $piece->frontDegrees, $unmoving);
             $frame = Frame::of($fabric, $piece, $plan->hand, $treatments->moves);
             $colouring = PlacedCloth::colours($plan, $piece, $fabric, $reading, $frame);
-            $covered = array_keys(array_filter($treatments->moves, static fn (int $round): bool => !self::changesAfter($colouring, $round), \ARRAY_FILTER_USE_KEY));
+            $covered = array_keys(array_filter(
+                $treatments->moves,
+                static fn (int $round): bool => !self::changesAfter($colouring, $round),
+                \ARRAY_FILTER_USE_KEY,
+            ));
             if ([] === $covered) {
                 return new self($piece, $reading, $fabric, $byRounds, $treatments, $frame, $colouring);
             }

@@ -35,7 +35,10 @@ final class BeginningTest extends TestCase
      */
     private static function plan(array $rounds, array $start, array $other = self::LEG): Plan
     {
-        $piece = static fn (string $key, array $lines, array $more): array => ['key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto']] + $more;
+        $piece = static fn (string $key, array $lines, array $more): array => [
+            'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines,
+            'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto'],
+        ] + $more;
 
         return Plans::of([], plan: ['pieces' => [$piece('leg', self::LEG, []), $piece('other', $other, []), $piece('body', $rounds, ['start' => $start])]]);
     }
@@ -54,7 +57,11 @@ final class BeginningTest extends TestCase
     #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], 15])]
     #[TestWith([['join' => 'rim', 'pieces' => ['leg']], 15])]
     #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], 15, ['5 sc in MR', 'inc x5', '(sc, inc) x5', 'sc around in BLO', '(sc, dec) x5']])]
-    #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], 9, ['5 sc in MR', 'inc x5', '(sc, inc) x5', '6 sc, 5 sc in BLO, dec in BLO, dec in BLO', 'sc around']])]
+    #[TestWith([
+        ['join' => 'loops', 'pieces' => ['other'], 'round' => 3],
+        9,
+        ['5 sc in MR', 'inc x5', '(sc, inc) x5', '6 sc, 5 sc in BLO, dec in BLO, dec in BLO', 'sc around'],
+    ])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 6]], 6])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 4, 'to' => 9]], 6])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 14, 'to' => 3]], 5])]
@@ -75,7 +82,10 @@ final class BeginningTest extends TestCase
      * @param array<string, mixed> $start
      */
     #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other'], 'across' => 3], '15 of Leg, 3 chains, 15 of Other, 3 chains'])]
-    #[TestWith([['join' => 'bridge', 'pieces' => ['leg', 'other', 'leg'], 'across' => 1], '15 of Leg, 1 chain, 7 of Other, 1 chain, 15 of Leg, 1 chain, stitches 8 to 15 of Other, 1 chain'])]
+    #[TestWith([
+        ['join' => 'bridge', 'pieces' => ['leg', 'other', 'leg'], 'across' => 1],
+        '15 of Leg, 1 chain, 7 of Other, 1 chain, 15 of Leg, 1 chain, stitches 8 to 15 of Other, 1 chain',
+    ])]
     #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 4], '11 of Leg, stitches 5 to 15 of Other'])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 14, 'to' => 3]], 'stitches 14 to 15 of Leg, 3 of Leg'])]
     public function testKnowsItsGroundStitchByStitch(array $start, string $words): void
@@ -83,7 +93,10 @@ final class BeginningTest extends TestCase
         $plan = self::plan(['sc around'], $start);
         $analysis = Analysis::of($plan);
         self::assertSame($words, PieceWords::beginning($plan, $plan->pieces[2], $analysis->pieces[2]->edges));
-        self::assertSame($analysis->pieces[2]->stages->reading->on, array_sum(array_map(static fn (EdgeStretch $ground): int => $ground->count(), $analysis->pieces[2]->edges)));
+        self::assertSame(
+            $analysis->pieces[2]->stages->reading->on,
+            array_sum(array_map(static fn (EdgeStretch $ground): int => $ground->count(), $analysis->pieces[2]->edges)),
+        );
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 
@@ -96,7 +109,10 @@ final class BeginningTest extends TestCase
     public function testTheFirstRoundIsCheckedLikeAnyOther(): void
     {
         $start = ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3];
-        self::assertStringStartsWith('Round 1 uses 35 of the 36 stitches below: 1 left over.', Analysis::of(self::plan(['35 sc'], $start))->problems[0]->message);
+        self::assertStringStartsWith(
+            'Round 1 uses 35 of the 36 stitches below: 1 left over.',
+            Analysis::of(self::plan(['35 sc'], $start))->problems[0]->message,
+        );
         self::assertSame('Round 1 uses 40 stitches, but it begins on 36: 4 too many.', Analysis::of(self::plan(['40 sc'], $start))->problems[0]->message);
         self::assertSame('Round 1 begins in a ring, but this piece begins on others.', Analysis::of(self::plan(['36 sc in MR'], $start))->problems[0]->message);
         self::assertSame([], Analysis::of(self::plan(['R1: (4 sc, dec) x6 (30)', 'R2: sc around'], $start))->problems);
@@ -112,8 +128,18 @@ final class BeginningTest extends TestCase
     #[TestWith([['join' => 'layers', 'pieces' => ['leg', 'other']], ['6 sc in MR'], 'pieces[2].start', '15 and 6 stitches'])]
     #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 15], self::LEG, 'pieces[2].start.across', 'more stitches than'])]
     #[TestWith([['join' => 'loops', 'pieces' => ['other'], 'round' => 3], self::LEG, 'pieces[2].start.round', 'leaves no loop free'])]
-    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 16]], self::LEG, 'pieces[2].start.take', 'more stitches than the edge has, which is 15'])]
-    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 10, 'to' => 16]], self::LEG, 'pieces[2].start.take', 'more stitches than the edge has'])]
+    #[TestWith([
+        ['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 16]],
+        self::LEG,
+        'pieces[2].start.take',
+        'more stitches than the edge has, which is 15',
+    ])]
+    #[TestWith([
+        ['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 10, 'to' => 16]],
+        self::LEG,
+        'pieces[2].start.take',
+        'more stitches than the edge has',
+    ])]
     public function testSaysWhatCannotBeBegunOn(array $start, array $other, string $path, string $message): void
     {
         $problem = Analysis::of(self::plan(['sc around'], $start, $other))->problems[0];
@@ -142,6 +168,9 @@ final class BeginningTest extends TestCase
     {
         $plan = self::plan(['R1: sc around'], ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
-        self::assertStringContainsString('Begin: around Leg and Leg, joined by 3 chains between them, on 36 stitches', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringContainsString(
+            'Begin: around Leg and Leg, joined by 3 chains between them, on 36 stitches',
+            WrittenPattern::text(Analysis::of($plan), Terms::Us),
+        );
     }
 }

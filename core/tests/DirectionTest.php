@@ -46,6 +46,10 @@ final class DirectionTest extends TestCase
     #[DataProvider('files')]
     public function testHasNoClockAndNoInput(string $path, string $code): void
     {
-        self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])(time|date|microtime|rand|mt_rand|random_int|file_get_contents|fopen|getenv)\s*\(/', $code, $path);
+        self::assertDoesNotMatchRegularExpression(
+            '/(?<![\w>:$])(time|date|microtime|rand|mt_rand|random_int|file_get_contents|fopen|getenv)\s*\(/',
+            $code,
+            $path,
+        );
     }
 }

@@ -80,6 +80,11 @@ final class Plans
      */
     public static function stripes(int $from, int $to, array $sequence): array
     {
-        return ['kind' => 'stripes', 'from' => $from, 'to' => $to, 'sequence' => array_map(static fn (array $s): array => ['yarn' => $s[0], 'rounds' => $s[1]], $sequence)];
+        return [
+            'kind' => 'stripes',
+            'from' => $from,
+            'to' => $to,
+            'sequence' => array_map(static fn (array $s): array => ['yarn' => $s[0], 'rounds' => $s[1]], $sequence),
+        ];
     }
 }

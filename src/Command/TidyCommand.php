@@ -37,7 +37,9 @@ final class TidyCommand extends Command
         $isDry = true === $input->getOption('dry-run');
         $plans = $this->tidying->removedPlans((int) $days, $isDry);
         $workshops = $this->tidying->unchangedWorkshops((int) $days, $isDry);
-        $output->writeln(($isDry ? 'Would clear ' : 'Cleared ')."{$workshops} workshops that were never changed and {$plans} removed plans, older than {$days} days.");
+        $output->writeln(($isDry
+            ? 'Would clear '
+            : 'Cleared ')."{$workshops} workshops that were never changed and {$plans} removed plans, older than {$days} days.");
 
         return Command::SUCCESS;
     }

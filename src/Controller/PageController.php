@@ -50,7 +50,11 @@ final readonly class PageController
         $workshop = null === $workshop ? null : $this->entities->find(Workshop::class, $workshop->id());
         if (null === $workshop) {
             if (!$this->limiter->create($request->getClientIp())->consume()->isAccepted()) {
-                return new Response('Too many new workshops were opened from here. Try again in an hour.', Response::HTTP_TOO_MANY_REQUESTS, ['Content-Type' => 'text/plain']);
+                return new Response(
+                    'Too many new workshops were opened from here. Try again in an hour.',
+                    Response::HTTP_TOO_MANY_REQUESTS,
+                    ['Content-Type' => 'text/plain'],
+                );
             }
             $workshop = new Workshop($this->clock->now());
             $this->entities->persist($workshop);

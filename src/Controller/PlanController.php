@@ -66,11 +66,21 @@ final readonly class PlanController
             $message = OperationsMessage::of($request->getContent());
             $saved = $saving->operations($plan, $message);
             if (null === $saved) {
-                return Problems::response(Response::HTTP_PRECONDITION_FAILED, 'This plan was changed in another window.', 'Take the other one, take yours, or keep both.', ['revision' => $plan->revision(), 'savedAt' => PlanResponse::time($plan->savedAt())]);
+                return Problems::response(
+                    Response::HTTP_PRECONDITION_FAILED,
+                    'This plan was changed in another window.',
+                    'Take the other one, take yours, or keep both.',
+                    ['revision' => $plan->revision(), 'savedAt' => PlanResponse::time($plan->savedAt())],
+                );
             }
             $this->entities->flush();
 
-            return PlanResponse::opened($plan, $saved->plan, $saved->analysis, more: ['results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)]);
+            return PlanResponse::opened(
+                $plan,
+                $saved->plan,
+                $saved->analysis,
+                more: ['results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
+            );
         });
     }
 

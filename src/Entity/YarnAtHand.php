@@ -53,6 +53,13 @@ class YarnAtHand
     /** @return array{id: string, name: string, hex: string, weight: string, metresPer100g: float, grams: float} */
     public function values(): array
     {
-        return ['id' => $this->id->toBase32(), 'name' => $this->name, 'hex' => $this->hex, 'weight' => $this->weight->value, 'metresPer100g' => $this->metresPer100g, 'grams' => $this->grams];
+        return [
+            'id' => $this->id->toBase32(),
+            'name' => $this->name,
+            'hex' => $this->hex,
+            'weight' => $this->weight->value,
+            'metresPer100g' => $this->metresPer100g,
+            'grams' => $this->grams,
+        ];
     }
 }

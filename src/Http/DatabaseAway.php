@@ -38,8 +38,16 @@ final readonly class DatabaseAway
             $this->logger->error('The database does not answer: '.$error->getMessage());
         }
         $response = str_starts_with($event->getRequest()->getPathInfo(), '/api/')
-            ? Problems::response(Response::HTTP_SERVICE_UNAVAILABLE, 'Alternum’s database does not answer.', 'What you made is kept in the browser; it is saved when this works again.')
-            : new Response('Alternum’s database does not answer. This page tries again by itself.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain; charset=utf-8', 'Refresh' => (string) self::RETRY_AFTER]);
+            ? Problems::response(
+                Response::HTTP_SERVICE_UNAVAILABLE,
+                'Alternum’s database does not answer.',
+                'What you made is kept in the browser; it is saved when this works again.',
+            )
+            : new Response(
+                'Alternum’s database does not answer. This page tries again by itself.',
+                Response::HTTP_SERVICE_UNAVAILABLE,
+                ['Content-Type' => 'text/plain; charset=utf-8', 'Refresh' => (string) self::RETRY_AFTER],
+            );
         $response->headers->set('Retry-After', (string) self::RETRY_AFTER);
         $event->setResponse($response);
     }

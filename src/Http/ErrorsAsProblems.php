@@ -20,15 +20,33 @@ final class ErrorsAsProblems
     public function __invoke(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/') || $error instanceof AccessDeniedException || $error instanceof AuthenticationException) {
+        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/') || $error instanceof AccessDeniedException
+            || $error instanceof AuthenticationException) {
             return;
         }
         $response = match (true) {
-            $error instanceof Refusal => Problems::response(422, $error->problems[0]->message, $error->problems[0]->mend, ['problems' => ReadingWriter::problems($error->problems)]),
+            $error instanceof Refusal => Problems::response(
+                422,
+                $error->problems[0]->message,
+                $error->problems[0]->mend,
+                ['problems' => ReadingWriter::problems($error->problems)],
+            ),
             $error instanceof EditRefused => Problems::response(422, $error->getMessage(), 'Load the plan again.'),
-            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => Problems::response(404, 'There is nothing here.', 'It may have been taken off the shelf. Go back to the shelf.'),
-            $error instanceof HttpExceptionInterface => Problems::response($error->getStatusCode(), '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(), 'Load the page again.'),
-            default => Problems::response(500, 'Something went wrong here, not with you.', 'What you made is kept in the browser; it is saved when this works again.'),
+            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => Problems::response(
+                404,
+                'There is nothing here.',
+                'It may have been taken off the shelf. Go back to the shelf.',
+            ),
+            $error instanceof HttpExceptionInterface => Problems::response(
+                $error->getStatusCode(),
+                '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(),
+                'Load the page again.',
+            ),
+            default => Problems::response(
+                500,
+                'Something went wrong here, not with you.',
+                'What you made is kept in the browser; it is saved when this works again.',
+            ),
         };
         if ($error instanceof HttpExceptionInterface) {
             $response->headers->add($error->getHeaders());

@@ -44,7 +44,11 @@ final readonly class Gate
     private function refuse(Request $request): ?Response
     {
         if ((int) $request->headers->get('Content-Length', '0') > Json::MESSAGE_BYTES || \strlen($request->getContent()) > Json::MESSAGE_BYTES) {
-            return Problems::response(413, 'This is larger than '.number_format(Json::MESSAGE_BYTES / 1024).' kB, more than a plan takes.', 'Choose a file that holds a plan, or split the plan in two.');
+            return Problems::response(
+                413,
+                'This is larger than '.number_format(Json::MESSAGE_BYTES / 1024).' kB, more than a plan takes.',
+                'Choose a file that holds a plan, or split the plan in two.',
+            );
         }
         if ('' !== $request->getContent() && 'json' !== $request->getContentTypeFormat()) {
             return Problems::response(415, 'Only JSON is taken here.', 'Send it as application/json.');

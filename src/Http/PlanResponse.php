@@ -40,7 +40,10 @@ final class PlanResponse
 
         return new Response($content, headers: [
             'Content-Type' => $type,
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'plan' : strtolower($name)).".{$ending}"),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                ('' === $name ? 'plan' : strtolower($name)).".{$ending}",
+            ),
         ]);
     }
 }

@@ -21,7 +21,11 @@ final class SecurityHeaders
         $nonce = $event->getRequest()->attributes->get(self::NONCE);
         $styles = \is_string($nonce) ? "'self' 'nonce-{$nonce}'" : "'self'";
         $headers = $event->getResponse()->headers;
-        $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src {$styles}; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'");
+        $headers->set(
+            'Content-Security-Policy',
+            "default-src 'none'; script-src 'self'; style-src {$styles}; img-src 'self' data: blob:;"
+            ." font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+        );
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('X-Frame-Options', 'DENY');
         $headers->set('Referrer-Policy', 'same-origin');

@@ -24,14 +24,22 @@ final class PictureFile
     public static function pixels(string $bytes): array
     {
         if (\strlen($bytes) > self::BYTES) {
-            throw Refusal::because('data', 'This picture is larger than '.number_format(self::BYTES / 1024).' kB.', 'Make it smaller: a motif has 100 stitches a side at the most.');
+            throw Refusal::because(
+                'data',
+                'This picture is larger than '.number_format(self::BYTES / 1024).' kB.',
+                'Make it smaller: a motif has 100 stitches a side at the most.',
+            );
         }
         $size = str_starts_with($bytes, "\x89PNG\r\n\x1a\n") ? @getimagesizefromstring($bytes) : false;
         if (false === $size || \IMAGETYPE_PNG !== $size[2]) {
             throw Refusal::because('data', 'This is no PNG picture.', 'Save it as PNG, or paste a table of letters.');
         }
         if ($size[0] > self::SIDE || $size[1] > self::SIDE || $size[0] < 1 || $size[1] < 1) {
-            throw Refusal::because('data', "This picture is {$size[0]} by {$size[1]} pixels; ".self::SIDE.' a side are taken at the most.', 'Make it smaller first.');
+            throw Refusal::because(
+                'data',
+                "This picture is {$size[0]} by {$size[1]} pixels; ".self::SIDE.' a side are taken at the most.',
+                'Make it smaller first.',
+            );
         }
         $image = @imagecreatefromstring($bytes);
         if (false === $image) {

@@ -41,7 +41,9 @@ final class PlanVersions extends ServiceEntityRepository
     public function listed(SavedPlan $plan): array
     {
         /** @var list<array{number: int, savedAt: \DateTimeImmutable, says: string}> $listed */
-        $listed = $this->getEntityManager()->createQuery('SELECT v.number, v.savedAt, v.says FROM '.PlanVersion::class.' v WHERE v.plan = :plan ORDER BY v.number DESC')
+        $listed = $this->getEntityManager()->createQuery(
+            'SELECT v.number, v.savedAt, v.says FROM '.PlanVersion::class.' v WHERE v.plan = :plan ORDER BY v.number DESC',
+        )
             ->setParameter('plan', $plan->id(), 'ulid')->getResult();
 
         return $listed;

@@ -24,11 +24,17 @@ final class SavedPlans extends ServiceEntityRepository
         parent::__construct($registry, SavedPlan::class);
     }
 
-    /** @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> without their bodies, the last saved first */
+    /**
+     * @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> without their bodies,
+     *                                                                                                                         the last saved first
+     */
     public function onShelf(Workshop $workshop): array
     {
         /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> $plans */
-        $plans = $this->getEntityManager()->createQuery('SELECT p.id, p.title, p.revision, p.savedAt, p.summary FROM '.SavedPlan::class.' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.savedAt DESC, p.id DESC')
+        $plans = $this->getEntityManager()->createQuery(
+            'SELECT p.id, p.title, p.revision, p.savedAt, p.summary FROM '.SavedPlan::class
+                .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.savedAt DESC, p.id DESC',
+        )
             ->setParameter('workshop', $workshop->id(), 'ulid')->getResult();
 
         return $plans;
@@ -38,7 +44,11 @@ final class SavedPlans extends ServiceEntityRepository
     public function bodies(Workshop $workshop): iterable
     {
         foreach (array_reverse($this->onShelf($workshop)) as ['id' => $id]) {
-            $body = $this->getEntityManager()->createQuery('SELECT p.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter('id', $id, 'ulid')->getSingleScalarResult();
+            $body = $this->getEntityManager()->createQuery('SELECT p.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter(
+                'id',
+                $id,
+                'ulid',
+            )->getSingleScalarResult();
             yield (string) $body;
         }
     }

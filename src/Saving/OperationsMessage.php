@@ -10,7 +10,10 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Format\Refusal;
 
-/** Operations as they were sent: contract/openapi.yaml, Operations. An edit that cannot be read is kept as what is wrong with it, so that the others are made. */
+/**
+ * Operations as they were sent: contract/openapi.yaml, Operations. An edit that cannot be read is kept as what is wrong with it, so that
+ * the others are made.
+ */
 final readonly class OperationsMessage
 {
     private const MOST = 100;

@@ -44,6 +44,10 @@ final class WorkshopAuthenticator extends AbstractAuthenticator implements Authe
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return Problems::response(Response::HTTP_UNAUTHORIZED, 'There is no workshop open in this browser.', 'Open the first page once; cookies must be allowed for it.');
+        return Problems::response(
+            Response::HTTP_UNAUTHORIZED,
+            'There is no workshop open in this browser.',
+            'Open the first page once; cookies must be allowed for it.',
+        );
     }
 }

@@ -28,7 +28,9 @@ final readonly class WorkshopKey
 
     public function open(#[\SensitiveParameter] string $secret): ?Workshop
     {
-        return 1 === preg_match('/^[0-9a-f]{64}$/D', $secret) ? $this->entities->getRepository(Workshop::class)->findOneBy(['keyHash' => self::hash($secret)]) : null;
+        return 1 === preg_match('/^[0-9a-f]{64}$/D', $secret)
+            ? $this->entities->getRepository(Workshop::class)->findOneBy(['keyHash' => self::hash($secret)])
+            : null;
     }
 
     private static function hash(#[\SensitiveParameter] string $secret): string

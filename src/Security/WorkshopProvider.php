@@ -21,7 +21,9 @@ final readonly class WorkshopProvider implements UserProviderInterface
     public function loadUserByIdentifier(string $identifier): Workshop
     {
         // The cookie is signed, so there was such a workshop; one that was tidied away since has nothing that could be found.
-        return Ulid::isValid($identifier) ? $this->entities->getReference(Workshop::class, Ulid::fromString($identifier)) ?? throw new UserNotFoundException() : throw new UserNotFoundException();
+        return Ulid::isValid($identifier)
+            ? $this->entities->getReference(Workshop::class, Ulid::fromString($identifier)) ?? throw new UserNotFoundException()
+            : throw new UserNotFoundException();
     }
 
     public function refreshUser(UserInterface $user): Workshop

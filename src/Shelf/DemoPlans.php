@@ -18,7 +18,11 @@ final readonly class DemoPlans
     /** Laid out from the last to the first, so that the buoy lies on top. */
     private const FILES = ['spotted-mushroom', 'striped-nautilus', 'harbour-buoy'];
     public const COUNT = 3;
-    private const YARNS = [['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0], ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0], ['Ochre', '#D9A441', WeightCategory::Worsted, 200.0, 25.0]];
+    private const YARNS = [
+        ['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0],
+        ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0],
+        ['Ochre', '#D9A441', WeightCategory::Worsted, 200.0, 25.0],
+    ];
 
     public function __construct(private string $folder, private PlanStore $store, private EntityManagerInterface $entities, private YarnsAtHand $yarns)
     {
@@ -42,7 +46,10 @@ final readonly class DemoPlans
     public function isYarnAsLaidOut(Workshop $workshop): bool
     {
         $laidOut = array_map(static fn (array $yarn): array => [$yarn[0], $yarn[1], $yarn[2]->value, $yarn[3], $yarn[4]], self::YARNS);
-        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_values(array_diff_key($yarn->values(), ['id' => true])), $this->yarns->onShelf($workshop));
+        $atHand = array_map(
+            static fn (YarnAtHand $yarn): array => array_values(array_diff_key($yarn->values(), ['id' => true])),
+            $this->yarns->onShelf($workshop),
+        );
 
         return $laidOut === $atHand;
     }

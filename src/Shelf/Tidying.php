@@ -48,7 +48,10 @@ final readonly class Tidying
         }
         if (!$isDry) {
             foreach (array_chunk($unchanged, 500) as $ids) {
-                $this->entities->createQuery('DELETE FROM '.Workshop::class.' w WHERE w.id IN (:ids)')->setParameter('ids', array_map(static fn (Ulid $id): string => $id->toBinary(), $ids))->execute();
+                $this->entities->createQuery('DELETE FROM '.Workshop::class.' w WHERE w.id IN (:ids)')->setParameter(
+                    'ids',
+                    array_map(static fn (Ulid $id): string => $id->toBinary(), $ids),
+                )->execute();
             }
         }
 

@@ -19,20 +19,44 @@ final class EditsTest extends ApiTestCase
         yield 'paste' => [['do' => 'paste', 'text' => "R1: 6 sc in MR\n\nEar (make 2)\nR1: 5 sc in MR"] + $ofFloat, ['plan', 'pieces', 1, 'name'], 'Ear'];
         yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 52.09];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
-        yield 'shape' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 2], 'R3: (sc, inc) x6 (18)'];
+        yield 'shape' => [
+            ['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat,
+            ['plan', 'pieces', 0, 'rounds', 2],
+            'R3: (sc, inc) x6 (18)',
+        ];
         yield 'resize' => [['do' => 'resize', 'wider' => 1, 'longer' => 0] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 6, 'makes'], 42];
         yield 'paint' => [['do' => 'paint', 'rounds' => [1], 'yarn' => 'C'] + $ofFloat, ['analysis', 'pieces', 0, 'rounds', 0, 'runs'], 'C6'];
-        yield 'stripes' => [['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat, ['analysis', 'yarns', 0, 'stitches'], 0];
-        yield 'stitches' => [['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'rounds', '8'], '..CC'];
+        yield 'stripes' => [
+            ['do' => 'stripes', 'from' => 1, 'to' => 18, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]] + $ofFloat,
+            ['analysis', 'yarns', 0, 'stitches'],
+            0,
+        ];
+        yield 'stitches' => [
+            ['do' => 'stitches', 'cells' => [['round' => 8, 'from' => 3, 'to' => 4]], 'yarn' => 'C', 'mirrored' => false] + $ofFloat,
+            ['plan', 'pieces', 0, 'colours', 3, 'rounds', '8'],
+            '..CC',
+        ];
         yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
         yield 'bobbles' => [['do' => 'bobbles', 'layer' => 2] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 12], 'R18: dec x6 (6)'];
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 4] + $ofFloat, ['plan', 'pieces', 0, 'lean'], 0.4];
         yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];
-        yield 'yarn' => [['do' => 'yarn', 'name' => 'cream'], ['plan', 'yarns', 3], ['key' => 'D', 'name' => 'Cream', 'hex' => '#f2e9d3', 'weight' => 'dk', 'metresPer100g' => 260, 'strands' => 1]];
+        yield 'yarn' => [
+            ['do' => 'yarn', 'name' => 'cream'],
+            ['plan', 'yarns', 3],
+            ['key' => 'D', 'name' => 'Cream', 'hex' => '#f2e9d3', 'weight' => 'dk', 'metresPer100g' => 260, 'strands' => 1],
+        ];
         yield 'settle' => [['do' => 'settle', 'setting' => 'worked:joined'] + $ofFloat, ['plan', 'pieces', 0, 'worked'], 'joined'];
-        yield 'heed' => [['do' => 'heed', 'line' => 12, 'text' => 'Place the eyes between rounds 9 and 10, 6 stitches apart'] + $ofFloat, ['plan', 'pieces', 0, 'placements', 0, 'kind'], 'eyes'];
-        yield 'set' => [['do' => 'set', 'values' => [['at' => ['pieces', 'float', 'name'], 'value' => 'Bob'], ['at' => ['yarns', 'B', 'onHandGrams']]]], ['plan', 'pieces', 0, 'name'], 'Bob'];
+        yield 'heed' => [
+            ['do' => 'heed', 'line' => 12, 'text' => 'Place the eyes between rounds 9 and 10, 6 stitches apart'] + $ofFloat,
+            ['plan', 'pieces', 0, 'placements', 0, 'kind'],
+            'eyes',
+        ];
+        yield 'set' => [
+            ['do' => 'set', 'values' => [['at' => ['pieces', 'float', 'name'], 'value' => 'Bob'], ['at' => ['yarns', 'B', 'onHandGrams']]]],
+            ['plan', 'pieces', 0, 'name'],
+            'Bob',
+        ];
         yield 'take' => [['do' => 'take', 'plan' => ['title' => 'Taken'] + self::demo()], ['plan', 'title'], 'Taken'];
         yield 'shift' => [['do' => 'shift', 'layer' => 3, 'rounds' => 2, 'degrees' => 12.3] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'fromFront'], 12.5];
         yield 'face' => [['do' => 'face'] + $ofFloat, ['plan', 'pieces', 0, 'face'], ['from' => 6, 'to' => 12, 'degrees' => 100]];

@@ -38,8 +38,16 @@ final class PlansTest extends ApiTestCase
     public function testEditsAreMadeByTheCore(): void
     {
         [$id] = $this->firstPlan();
-        $saved = $this->save($id, 1, ['do' => 'paint', 'piece' => 'float', 'rounds' => [2, 3], 'yarn' => 'C'], ['do' => 'front', 'piece' => 'float', 'degrees' => -10]);
-        self::assertSame(['C12', 'C18'], [self::at($saved, 'analysis', 'pieces', 0, 'rounds', 1, 'runs'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 2, 'runs')]);
+        $saved = $this->save(
+            $id,
+            1,
+            ['do' => 'paint', 'piece' => 'float', 'rounds' => [2, 3], 'yarn' => 'C'],
+            ['do' => 'front', 'piece' => 'float', 'degrees' => -10],
+        );
+        self::assertSame(
+            ['C12', 'C18'],
+            [self::at($saved, 'analysis', 'pieces', 0, 'rounds', 1, 'runs'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 2, 'runs')],
+        );
         self::assertEquals(350, self::at($saved, 'analysis', 'pieces', 0, 'frontDegrees'));
     }
 
@@ -85,7 +93,13 @@ final class PlansTest extends ApiTestCase
         self::assertIsArray($rows);
         self::assertSame('BB..', $rows[0]);
         self::assertSame(['rows' => ['A.B', '.C.']], $this->ask('POST', "/api/plans/{$id}/picture", ['kind' => 'csv', 'data' => "A,,B\n,C"]));
-        foreach ([['kind' => 'png', 'data' => base64_encode('no picture')], ['kind' => 'png', 'data' => substr($png, 0, 60)], ['kind' => 'csv', 'data' => 'A,Q'], ['kind' => 'csv', 'data' => ',,'], ['kind' => 'png', 'data' => base64_encode(str_repeat('x', 600_000))]] as $bad) {
+        foreach ([
+            ['kind' => 'png', 'data' => base64_encode('no picture')],
+            ['kind' => 'png', 'data' => substr($png, 0, 60)],
+            ['kind' => 'csv', 'data' => 'A,Q'],
+            ['kind' => 'csv', 'data' => ',,'],
+            ['kind' => 'png', 'data' => base64_encode(str_repeat('x', 600_000))],
+        ] as $bad) {
             $refused = $this->ask('POST', "/api/plans/{$id}/picture", $bad);
             $this->assertStatus(422);
             self::assertNotSame('', self::string($refused, 'mend'));
@@ -96,7 +110,10 @@ final class PlansTest extends ApiTestCase
     public function testAStitchIsNamed(): void
     {
         [$id] = $this->firstPlan();
-        $says = fn (int $round, int $stitch): string => self::string($this->ask('GET', "/api/plans/{$id}/stitch?piece=float&round={$round}&stitch={$stitch}"), 'says');
+        $says = fn (int $round, int $stitch): string => self::string(
+            $this->ask('GET', "/api/plans/{$id}/stitch?piece=float&round={$round}&stitch={$stitch}"),
+            'says',
+        );
         self::assertSame('inc into stitch 4 of round 2', $says(3, 6));
         self::assertSame('sc into the beginning', $says(1, 1));
         self::assertSame('dec into stitches 5 to 6 of round 13', $says(14, 5));
@@ -124,7 +141,13 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(200);
         self::assertSame('colour', self::at($refused, 'results', 0, 'refused', 'problems', 0, 'path'));
         self::assertNotNull(self::at($this->save($id, 1, ['do' => 'paint', 'piece' => 'wing', 'rounds' => [1], 'yarn' => 'A']), 'results', 0, 'refused'));
-        foreach (['nonsense', ['base' => 1], ['base' => 1, 'operations' => []], ['base' => 1, 'operations' => 'all'], ['base' => 1, 'operations' => [['id' => 'x']]]] as $none) {
+        foreach ([
+            'nonsense',
+            ['base' => 1],
+            ['base' => 1, 'operations' => []],
+            ['base' => 1, 'operations' => 'all'],
+            ['base' => 1, 'operations' => [['id' => 'x']]],
+        ] as $none) {
             $this->ask('POST', "/api/plans/{$id}/operations", $none);
             $this->assertStatus(422);
         }

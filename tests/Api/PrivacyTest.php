@@ -31,7 +31,11 @@ final class PrivacyTest extends ApiTestCase
     {
         $this->browser->getCookieJar()->clear();
         foreach (self::contract()->operations() as [$method, $path]) {
-            $this->ask($method, str_replace(['{id}', '{number}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1'], $path), 'GET' === $method || 'DELETE' === $method ? null : []);
+            $this->ask(
+                $method,
+                str_replace(['{id}', '{number}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1'], $path),
+                'GET' === $method || 'DELETE' === $method ? null : [],
+            );
             // A key is what a browser without a workshop has to show.
             self::assertSame(['/api/ping' => 200, '/api/workshop/open' => 422][$path] ?? 401, $this->response()->getStatusCode(), "{$method} {$path}");
         }
@@ -84,6 +88,20 @@ final class PrivacyTest extends ApiTestCase
         $this->assertStatus(429);
         self::assertGreaterThanOrEqual(600, $taken);
         self::assertGreaterThanOrEqual(1, (int) $this->response()->headers->get('Retry-After'));
+    }
+
+    /** What is only looked at is worked out, too; the shelf is not. */
+    public function testTooMuchLookingIsSlowedDown(): void
+    {
+        $seen = 0;
+        do {
+            $this->ask('GET', '/api/plans/01ARZ3NDEKTSV4RRFFQ69G5FAV');
+        } while (404 === $this->response()->getStatusCode() && ++$seen < 3000);
+        $this->assertStatus(429);
+        self::assertGreaterThanOrEqual(900, $seen);
+        self::assertGreaterThanOrEqual(1, (int) $this->response()->headers->get('Retry-After'));
+        $this->ask('GET', '/api/shelf');
+        $this->assertStatus(200);
     }
 
     public function testTheHeadersKeepThePageToItself(): void

@@ -59,11 +59,24 @@ final class SavingTest extends ApiTestCase
     {
         $id = $this->ball();
         $shorter = self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 0, 'longer' => -40]);
-        $saved = $this->operations($id, 1, self::operation(self::set(['title'], 'Before')), $shorter, self::operation(['do' => 'nonsense']), self::operation(['do' => 'paint', 'piece' => 'body', 'rounds' => [1], 'yarn' => 'C']));
+        $saved = $this->operations(
+            $id,
+            1,
+            self::operation(self::set(['title'], 'Before')),
+            $shorter,
+            self::operation(['do' => 'nonsense']),
+            self::operation(['do' => 'paint', 'piece' => 'body', 'rounds' => [1], 'yarn' => 'C']),
+        );
         $this->assertStatus(200);
-        self::assertSame([null, true, true, null], array_map(static fn (mixed $why): ?bool => null === $why ? null : true, array_column((array) $saved['results'], 'refused')));
+        self::assertSame(
+            [null, true, true, null],
+            array_map(static fn (mixed $why): ?bool => null === $why ? null : true, array_column((array) $saved['results'], 'refused')),
+        );
         self::assertStringContainsString('no even rounds left', self::string($saved, 'results', 1, 'refused', 'detail'));
-        self::assertSame([3, 'Before', 'C6'], [$saved['revision'], self::at($saved, 'plan', 'title'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 0, 'runs')]);
+        self::assertSame(
+            [3, 'Before', 'C6'],
+            [$saved['revision'], self::at($saved, 'plan', 'title'), self::at($saved, 'analysis', 'pieces', 0, 'rounds', 0, 'runs')],
+        );
         // It is refused again as it was, and changes nothing.
         self::assertEquals(self::at($saved, 'results', 1), self::at($this->operations($id, 2, $shorter), 'results', 0));
     }
@@ -93,7 +106,10 @@ final class SavingTest extends ApiTestCase
         }
         self::assertSame(['from' => 5, 'to' => 6], array_intersect_key((array) self::at($saved, 'plan', 'pieces', 0, 'face'), ['from' => 1, 'to' => 1]));
         self::assertSame(['from' => 4, 'to' => 7], array_intersect_key((array) self::at($saved, 'plan', 'pieces', 0, 'colours', 0), ['from' => 1, 'to' => 1]));
-        self::assertSame(['B18', 'A18', 'B18', 'A18'], array_map(static fn (int $i): mixed => self::at($saved, 'analysis', 'pieces', 0, 'rounds', $i, 'runs'), [3, 4, 5, 6]));
+        self::assertSame(
+            ['B18', 'A18', 'B18', 'A18'],
+            array_map(static fn (int $i): mixed => self::at($saved, 'analysis', 'pieces', 0, 'rounds', $i, 'runs'), [3, 4, 5, 6]),
+        );
     }
 
     /** What was typed before "wider" was answered is put into what it made. */
@@ -120,7 +136,10 @@ final class SavingTest extends ApiTestCase
         }
         $this->save($id, 4, ['do' => 'paint', 'piece' => 'body', 'rounds' => [1, 2], 'yarn' => 'C']);
         $versions = (array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'];
-        self::assertSame([[5, 'Rounds 1–2 in C'], [4, 'Rounds typed'], [1, 'Begun']], array_map(static fn (mixed $version): array => [self::at((array) $version, 'number'), self::at((array) $version, 'says')], $versions));
+        self::assertSame(
+            [[5, 'Rounds 1–2 in C'], [4, 'Rounds typed'], [1, 'Begun']],
+            array_map(static fn (mixed $version): array => [self::at((array) $version, 'number'), self::at((array) $version, 'says')], $versions),
+        );
         $first = $this->ask('GET', "/api/plans/{$id}/versions/1");
         self::assertSame(self::BALL, self::at($first, 'plan', 'pieces', 0, 'rounds'));
         self::assertCount(9, (array) self::at($first, 'analysis', 'pieces', 0, 'rounds'));
@@ -162,7 +181,12 @@ final class SavingTest extends ApiTestCase
     public function testWhatIsAskedForWhenItIsLookedAt(): void
     {
         $id = $this->ball();
-        $saved = $this->save($id, 1, ['do' => 'stitches', 'piece' => 'body', 'cells' => [['round' => 3, 'from' => 5, 'to' => 6]], 'yarn' => 'C'], self::set(['pieces', 'body', 'copies'], [['name' => 'One'], ['name' => 'Two', 'yarns' => ['B' => 'C']], ['name' => 'Three']]));
+        $saved = $this->save(
+            $id,
+            1,
+            ['do' => 'stitches', 'piece' => 'body', 'cells' => [['round' => 3, 'from' => 5, 'to' => 6]], 'yarn' => 'C'],
+            self::set(['pieces', 'body', 'copies'], [['name' => 'One'], ['name' => 'Two', 'yarns' => ['B' => 'C']], ['name' => 'Three']]),
+        );
         self::assertSame([null, null], array_column((array) $saved['results'], 'refused'));
         $opened = $this->ask('GET', "/api/plans/{$id}");
         self::assertSame([['round' => 3, 'changes' => 2]], self::at($opened, 'analysis', 'pieces', 0, 'changesWithin'));

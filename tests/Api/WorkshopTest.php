@@ -88,7 +88,11 @@ final class WorkshopTest extends ApiTestCase
         $this->connection()->executeStatement('DELETE FROM workshop');
         $changed = $this->workshopOf(fn (string $id): array => $this->save($id, 1, self::set(['title'], 'Mine')));
         $keyed = $this->workshopOf(fn (): array => $this->ask('POST', '/api/workshop/key'));
-        $stocked = $this->workshopOf(fn (): array => $this->ask('POST', '/api/yarns', ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1]));
+        $stocked = $this->workshopOf(fn (): array => $this->ask(
+            'POST',
+            '/api/yarns',
+            ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1],
+        ));
         $idle = $this->workshopOf(static fn (): array => []);
         $removed = $this->workshopOf(fn (string $id): array => $this->ask('DELETE', "/api/plans/{$id}"));
         $this->connection()->executeStatement('UPDATE workshop SET begun_at = begun_at - INTERVAL 40 DAY');
@@ -122,9 +126,30 @@ final class WorkshopTest extends ApiTestCase
         return $ids[1];
     }
 
+    /** However long the plans are, the shelf asks the database for none of them. */
+    public function testTheShelfReadsNoPlanBodies(): void
+    {
+        $before = $this->ask('GET', '/api/shelf');
+        self::assertGreaterThan(0, $this->connection()->executeStatement('UPDATE saved_plan SET body = REPEAT("x", 1000000)'));
+        $sent = $this->sent();
+        self::assertSame($before, $this->ask('GET', '/api/shelf'));
+        self::assertLessThan(200_000, $this->sent() - $sent);
+    }
+
+    /** @return int bytes that the database sent to this connection */
+    private function sent(): int
+    {
+        $sent = $this->connection()->fetchNumeric('SHOW SESSION STATUS LIKE "Bytes_sent"');
+
+        return false === $sent || !is_numeric($sent[1]) ? -1 : (int) $sent[1];
+    }
+
     private function exists(string $plan): bool
     {
-        return [] !== $this->connection()->fetchFirstColumn('SELECT id FROM saved_plan WHERE id = ?', [\Symfony\Component\Uid\Ulid::fromString($plan)->toBinary()]);
+        return [] !== $this->connection()->fetchFirstColumn(
+            'SELECT id FROM saved_plan WHERE id = ?',
+            [\Symfony\Component\Uid\Ulid::fromString($plan)->toBinary()],
+        );
     }
 
     private function rows(string $table): int

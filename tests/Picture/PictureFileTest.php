@@ -57,7 +57,13 @@ final class PictureFileTest extends TestCase
     public function testRefusesWhatItCannotTake(): void
     {
         $png = self::png(20, 20, 0x00336699);
-        foreach (['' => 'no PNG', 'GIF89a' => 'no PNG', substr($png, 0, 60) => 'damaged', self::png(1001, 2, 0) => '1001 by 2 pixels', str_repeat('x', 600_000) => 'larger than 512 kB'] as $bytes => $why) {
+        foreach ([
+            '' => 'no PNG',
+            'GIF89a' => 'no PNG',
+            substr($png, 0, 60) => 'damaged',
+            self::png(1001, 2, 0) => '1001 by 2 pixels',
+            str_repeat('x', 600_000) => 'larger than 512 kB',
+        ] as $bytes => $why) {
             try {
                 PictureFile::pixels($bytes);
                 self::fail("It must be refused: {$why}");

@@ -33,7 +33,11 @@ final class LayerCheck
     {
         foreach ($yarns as $path => $yarn) {
             if (null === $plan->yarn($yarn)) {
-                return Problem::atPath($path, "Yarn {$yarn} is used here, but the plan has no yarn {$yarn}.", "Add a yarn {$yarn}, or give these {$once}s another one.");
+                return Problem::atPath(
+                    $path,
+                    "Yarn {$yarn} is used here, but the plan has no yarn {$yarn}.",
+                    "Add a yarn {$yarn}, or give these {$once}s another one.",
+                );
             }
         }
 

@@ -33,7 +33,13 @@ final class Picture
         $row = static function (int $y) use ($pixels, $plan, $wide, $high, $width, $height, &$nearest): string {
             $row = '';
             for ($x = 0; $x < $wide; ++$x) {
-                $hex = self::mean($pixels, intdiv($x * $width, $wide), max(intdiv($x * $width, $wide) + 1, intdiv(($x + 1) * $width, $wide)), intdiv($y * $height, $high), max(intdiv($y * $height, $high) + 1, intdiv(($y + 1) * $height, $high)));
+                $hex = self::mean(
+                    $pixels,
+                    intdiv($x * $width, $wide),
+                    max(intdiv($x * $width, $wide) + 1, intdiv(($x + 1) * $width, $wide)),
+                    intdiv($y * $height, $high),
+                    max(intdiv($y * $height, $high) + 1, intdiv(($y + 1) * $height, $high)),
+                );
                 $row .= null === $hex ? Motif::CLEAR : $nearest[$hex] ??= self::nearest($hex, $plan->yarns);
             }
 
@@ -67,7 +73,11 @@ final class Picture
                 if ('' !== $letter && Motif::CLEAR !== $letter && null === $plan->yarn($letter)) {
                     $said = mb_substr($letter, 0, 12);
 
-                    return Problem::atPath('', 'Row '.($y + 1).', column '.($x + 1).": “{$said}” is no yarn of this plan.", 'Write a yarn’s letter, or leave the cell empty.');
+                    return Problem::atPath(
+                        '',
+                        'Row '.($y + 1).', column '.($x + 1).": “{$said}” is no yarn of this plan.",
+                        'Write a yarn’s letter, or leave the cell empty.',
+                    );
                 }
                 $row .= '' === $letter ? Motif::CLEAR : $letter;
             }
@@ -78,7 +88,11 @@ final class Picture
             return Problem::atPath('', 'There is no letter in this table.', 'Write a yarn’s letter for each stitch, a row for each round.');
         }
         if (\count($rows) > Limits::MOTIF || $widest > Limits::MOTIF) {
-            return Problem::atPath('', "This is {$widest} cells wide and ".\count($rows).' high; a motif can have '.Limits::MOTIF.' of each.', 'Cut it into parts.');
+            return Problem::atPath(
+                '',
+                "This is {$widest} cells wide and ".\count($rows).' high; a motif can have '.Limits::MOTIF.' of each.',
+                'Cut it into parts.',
+            );
         }
         $filled = [];
         foreach ($rows as $row) {

@@ -54,7 +54,12 @@ final class StitchCloth implements Cloth
 
     private static function over(Plan $plan, Fabric $fabric, Reading $reading, string $under): self
     {
-        return new self($fabric->counts(), implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)), $reading->namesYarns() ? self::named($reading) : [], $under);
+        return new self(
+            $fabric->counts(),
+            implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)),
+            $reading->namesYarns() ? self::named($reading) : [],
+            $under,
+        );
     }
 
     public function colouring(): Colouring

@@ -13,10 +13,14 @@ final readonly class AddYarn implements Edit
 {
     /** What the usual colour words look like; any other begins grey. */
     private const COLOURS = [
-        'white' => '#f7f5ef', 'black' => '#24211f', 'grey' => '#8d8d8d', 'gray' => '#8d8d8d', 'red' => '#b8302c', 'orange' => '#d8762b', 'yellow' => '#e7c33c', 'green' => '#4d8a4f', 'blue' => '#3a6ea5',
-        'purple' => '#6d4a8d', 'violet' => '#6d4a8d', 'pink' => '#e39ab0', 'brown' => '#7a5138', 'beige' => '#d9c7a6', 'cream' => '#f2e9d3', 'ivory' => '#f3eddc', 'tan' => '#b98e63', 'teal' => '#2f7f80',
-        'turquoise' => '#3fb0ac', 'mint' => '#a5d6b7', 'lime' => '#a2c23a', 'olive' => '#7c7b3a', 'navy' => '#27375c', 'gold' => '#c79a33', 'silver' => '#b9bcc0', 'peach' => '#f0b793', 'coral' => '#e4715f',
-        'rust' => '#a1502d', 'maroon' => '#6e2631', 'burgundy' => '#6b2036', 'lilac' => '#b49ac7', 'lavender' => '#b3a4d4', 'rose' => '#cf7f8b', 'charcoal' => '#43464a', 'sand' => '#d4bf97', 'sky' => '#8fbfe0', 'sage' => '#97a98b',
+        'white' => '#f7f5ef', 'black' => '#24211f', 'grey' => '#8d8d8d', 'gray' => '#8d8d8d', 'red' => '#b8302c', 'orange' => '#d8762b',
+        'yellow' => '#e7c33c', 'green' => '#4d8a4f', 'blue' => '#3a6ea5',
+        'purple' => '#6d4a8d', 'violet' => '#6d4a8d', 'pink' => '#e39ab0', 'brown' => '#7a5138', 'beige' => '#d9c7a6', 'cream' => '#f2e9d3',
+        'ivory' => '#f3eddc', 'tan' => '#b98e63', 'teal' => '#2f7f80',
+        'turquoise' => '#3fb0ac', 'mint' => '#a5d6b7', 'lime' => '#a2c23a', 'olive' => '#7c7b3a', 'navy' => '#27375c', 'gold' => '#c79a33',
+        'silver' => '#b9bcc0', 'peach' => '#f0b793', 'coral' => '#e4715f',
+        'rust' => '#a1502d', 'maroon' => '#6e2631', 'burgundy' => '#6b2036', 'lilac' => '#b49ac7', 'lavender' => '#b3a4d4', 'rose' => '#cf7f8b',
+        'charcoal' => '#43464a', 'sand' => '#d4bf97', 'sky' => '#8fbfe0', 'sage' => '#97a98b',
     ];
     private const OTHER = '#9a948b';
 
@@ -37,7 +41,17 @@ final readonly class AddYarn implements Edit
         $key = $isLetter ? $this->name : array_values(array_diff(range('A', 'Z'), $taken))[0];
         $first = $plan->yarns[0];
 
-        return $plan->withYarns([...$plan->yarns, new Yarn($key, $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1), self::hex($this->name), $first->weight, $first->metresPer100g, $first->strands)]);
+        return $plan->withYarns([
+            ...$plan->yarns,
+            new Yarn(
+                $key,
+                $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1),
+                self::hex($this->name),
+                $first->weight,
+                $first->metresPer100g,
+                $first->strands,
+            ),
+        ]);
     }
 
     public function inWords(): string

@@ -90,7 +90,12 @@ final readonly class Bobbles implements Edit
                 while ($last < $to && $codes[$last] === $codes[$first - 1]) {
                     ++$last;
                 }
-                $lines[] = $printer->line($first, $last, self::stitches($reading->rounds[$first - 1], $codes[$first - 1], $line, $printer), $reading->rounds[$first - 1]->makes);
+                $lines[] = $printer->line(
+                    $first,
+                    $last,
+                    self::stitches($reading->rounds[$first - 1], $codes[$first - 1], $line, $printer),
+                    $reading->rounds[$first - 1]->makes,
+                );
             }
             $rest = trim(mb_substr($text, self::said($line)), " \t.,;");
             if ('' !== $rest) {

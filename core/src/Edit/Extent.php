@@ -48,7 +48,9 @@ final readonly class Extent
     public function slanting(Gauge $gauge, int $start): int
     {
         $around = $this->around($gauge);
-        $grows = $this->growth ?? (null === $this->degrees ? null : 2 * \M_PI * $gauge->roundHeightMm() * sin(deg2rad($this->degrees) / 2) / $gauge->stitchWidthMm());
+        $grows = $this->growth ?? (null === $this->degrees
+            ? null
+            : 2 * \M_PI * $gauge->roundHeightMm() * sin(deg2rad($this->degrees) / 2) / $gauge->stitchWidthMm());
         if (null !== $grows) {
             return 1 + (int) round(max(0, $around - $start) / max($grows, 1e-6));
         }

@@ -19,8 +19,14 @@ final readonly class Paint implements Edit
      * @param non-empty-list<Stripe> $sequence repeated over each stretch
      * @param list<float>            $heights  of its stripes in mm, in place of their rounds; none: by rounds
      */
-    private function __construct(private string $piece, private array $ranges, private array $sequence, private bool $isMirrored = false, private int $growth = 0, private array $heights = [])
-    {
+    private function __construct(
+        private string $piece,
+        private array $ranges,
+        private array $sequence,
+        private bool $isMirrored = false,
+        private int $growth = 0,
+        private array $heights = [],
+    ) {
     }
 
     /** @param non-empty-list<int> $rounds in any order */
@@ -58,10 +64,17 @@ final readonly class Paint implements Edit
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $colours = $piece->colours;
         $high = array_map(static fn (float $mm): int => max(1, (int) round($mm / $plan->gauge->roundHeightMm())), $this->heights);
-        $stripes = array_map(static fn (Stripe $stripe, int $i): Stripe => new Stripe($stripe->yarn, $high[$i] ?? $stripe->rounds), $this->sequence, array_keys($this->sequence));
+        $stripes = array_map(
+            static fn (Stripe $stripe, int $i): Stripe => new Stripe($stripe->yarn, $high[$i] ?? $stripe->rounds),
+            $this->sequence,
+            array_keys($this->sequence),
+        );
         foreach ($this->ranges as [$from, $to]) {
             $sequence = Sequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
-            $colours = array_values(array_filter($colours, static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy(new RoundRange($from, $to))));
+            $colours = array_values(array_filter(
+                $colours,
+                static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy(new RoundRange($from, $to)),
+            ));
             $colours[] = new LayerEntry(new Stripes($from, $to, 1 === \count($sequence) ? [new Stripe($sequence[0]->yarn, $to - $from + 1)] : $sequence));
         }
 
@@ -70,7 +83,12 @@ final readonly class Paint implements Edit
 
     public function inWords(): string
     {
-        return 1 === \count($this->ranges) ? ucfirst((new RoundRange(...$this->ranges[0]))->inWords()).' in '.implode('', array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence))) : 'Rounds in '.$this->sequence[0]->yarn;
+        return 1 === \count($this->ranges)
+            ? ucfirst((new RoundRange(...$this->ranges[0]))->inWords()).' in '.implode(
+                '',
+                array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence)),
+            )
+            : 'Rounds in '.$this->sequence[0]->yarn;
     }
 
     /**

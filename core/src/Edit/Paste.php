@@ -27,8 +27,12 @@ final readonly class Paste implements Edit
     {
         $pasted = Pasted::of($this->text, $plan)->pieces;
         foreach ($pasted as $piece) {
-            if (\count($piece->lines) > Limits::LINES || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {
-                throw new EditRefused(('' === $piece->name ? 'A piece' : "“{$piece->name}”").' has more than '.number_format(Limits::LINES).' lines, or one of more than '.number_format(Limits::LINE).' characters. Paste it in parts.');
+            if (\count($piece->lines) > Limits::LINES
+                || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {
+                throw new EditRefused(('' === $piece->name
+                    ? 'A piece'
+                    : "“{$piece->name}”").' has more than '.number_format(Limits::LINES).' lines, or one of more than '
+                        .number_format(Limits::LINE).' characters. Paste it in parts.');
             }
         }
         if ('' !== $this->piece) {
@@ -83,7 +87,19 @@ final readonly class Paste implements Edit
             }
             $taken[] = $key;
             $start = $this->isBegun ? $piece->begins?->on([...$before, ...$pieces]) : null;
-            $pieces[] = TypedLayer::shown(new Piece($key, $name, Copies::times($piece->copies), $piece->worked, $piece->lines, colours: [new LayerEntry(new Fill($plan->yarns[0]->key))], changes: new ChangeChoice(), start: $start), $piece->reading);
+            $pieces[] = TypedLayer::shown(
+                new Piece(
+                    $key,
+                    $name,
+                    Copies::times($piece->copies),
+                    $piece->worked,
+                    $piece->lines,
+                    colours: [new LayerEntry(new Fill($plan->yarns[0]->key))],
+                    changes: new ChangeChoice(),
+                    start: $start,
+                ),
+                $piece->reading,
+            );
         }
 
         return $pieces;

@@ -157,7 +157,14 @@ final readonly class Pasted
             default => Worked::Spiral,
         };
 
-        return new PastedPiece(mb_substr($name, 0, Limits::NAME), min($copies, Limits::COPIES), $worked, $lines, Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns), SaidBeginning::of(self::top($parser, $lines), $names));
+        return new PastedPiece(
+            mb_substr($name, 0, Limits::NAME),
+            min($copies, Limits::COPIES),
+            $worked,
+            $lines,
+            Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
+            SaidBeginning::of(self::top($parser, $lines), $names),
+        );
     }
 
     /**

@@ -15,8 +15,14 @@ final readonly class PastedPiece
      * @param list<string>       $lines  as pasted
      * @param SaidBeginning|null $begins the others that its words begin it on
      */
-    public function __construct(public string $name, public int $copies, public Worked $worked, public array $lines, public Reading $reading, public ?SaidBeginning $begins = null)
-    {
+    public function __construct(
+        public string $name,
+        public int $copies,
+        public Worked $worked,
+        public array $lines,
+        public Reading $reading,
+        public ?SaidBeginning $begins = null,
+    ) {
     }
 
     /** The same, read on the pieces that it begins on. */

@@ -50,7 +50,14 @@ final readonly class Resize implements Edit
         if ($widest > Limits::STITCHES_IN_ROUND) {
             throw new EditRefused('The piece cannot be made that wide: a round can have '.number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.');
         }
-        $typed = $piece->withRounds(self::lines($piece, $reading, $old, $new, $step, new RoundWriter($plan->terms, Spread::Stacked, self::decreaseOf($reading))));
+        $typed = $piece->withRounds(self::lines(
+            $piece,
+            $reading,
+            $old,
+            $new,
+            $step,
+            new RoundWriter($plan->terms, Spread::Stacked, self::decreaseOf($reading)),
+        ));
         $resized = (new Renumber($this->piece))->apply($plan->withPiece($typed));
         $changed = $resized->piece($this->piece) ?? $typed;
         $after = PieceReading::of($resized, $changed);
@@ -79,7 +86,9 @@ final readonly class Resize implements Edit
         $phases = ShapePhases::of($reading);
         foreach (\array_slice($reading->rounds, $phases->grown, $phases->even) as $round) {
             if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops || $round->namesYarns()) {
-                throw new EditRefused("Round {$round->number} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.");
+                throw new EditRefused(
+                    "Round {$round->number} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.",
+                );
             }
         }
 
@@ -155,7 +164,9 @@ final readonly class Resize implements Edit
             if (null !== $span && $span[0] <= $first && $first <= $span[1]) {
                 $isWhole = $span[0] === $first && $reading->rounds[$first - 1]->below === $made;
 
-                return $isWhole ? [] : array_map(static fn (Round $round): int => $round->makes, \array_slice($reading->rounds, $first - 1, $span[1] - $first + 1));
+                return $isWhole
+                    ? []
+                    : array_map(static fn (Round $round): int => $round->makes, \array_slice($reading->rounds, $first - 1, $span[1] - $first + 1));
             }
         }
 

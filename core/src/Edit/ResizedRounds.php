@@ -22,7 +22,11 @@ final readonly class ResizedRounds implements RoundMoves
     {
         $edges = [0];
         $newEdge = 0;
-        $phases = [[$old->grown, $new->grown], [$old->even, $new->even], [\count($oldRounds) - $old->grown - $old->even, \count($newRounds) - $new->grown - $new->even]];
+        $phases = [
+            [$old->grown, $new->grown],
+            [$old->even, $new->even],
+            [\count($oldRounds) - $old->grown - $old->even, \count($newRounds) - $new->grown - $new->even],
+        ];
         foreach ($phases as [$oldHeight, $newHeight]) {
             for ($round = 1; $round <= $oldHeight; ++$round) {
                 $edges[] = $newEdge + (int) round($round * $newHeight / $oldHeight);

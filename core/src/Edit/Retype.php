@@ -29,11 +29,7 @@ final readonly class Retype implements StandsForGroup
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $changed = $piece->withRounds(null === $this->saw ? $this->rounds : MergedLines::of($this->saw, $this->rounds, $piece->rounds, static function (array $lines) use ($plan, $piece): array {
-            $typed = $piece->withRounds($lines);
-
-            return self::said($typed, PieceReading::of($plan, $typed));
-        }));
+        $changed = $piece->withRounds($this->merged($plan, $piece));
         $old = PieceReading::of($plan, $piece);
         $new = PieceReading::of($plan, $changed);
         $moved = self::movedRounds(LineDifference::of(self::said($piece, $old), self::said($changed, $new)), $old->spans, $new->spans);
@@ -46,9 +42,26 @@ final readonly class Retype implements StandsForGroup
         return $plan->withPiece(TypedLayer::shown($same ? $changed : $changed->carried(new RetypedRounds($moved, $last, $new->rounds), null), $new));
     }
 
+    /** @return list<string> what she typed, put into what stands there now */
+    private function merged(Plan $plan, Piece $piece): array
+    {
+        return null === $this->saw ? $this->rounds : MergedLines::of(
+            $this->saw,
+            $this->rounds,
+            $piece->rounds,
+            static fn (array $lines): array => self::saidBy($plan, $piece->withRounds($lines)),
+        );
+    }
+
     public function inWords(): string
     {
         return 'Rounds typed';
+    }
+
+    /** @return list<string> */
+    private static function saidBy(Plan $plan, Piece $piece): array
+    {
+        return self::said($piece, PieceReading::of($plan, $piece));
     }
 
     /** @return list<string> what each line says after its number, and for how many rounds */

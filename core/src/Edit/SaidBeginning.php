@@ -12,11 +12,15 @@ use Alternum\Core\Plan\Piece;
 /** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
 final readonly class SaidBeginning
 {
-    private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
+    private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc '
+        .'in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
     private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
-    private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|\bthrough\s+both\s+(?:pieces|halves)\b/iu';
+    private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|'
+        .'\bthrough\s+both\s+(?:pieces|halves)\b/iu';
     private const SEAM = '/\bon\s+the\s+first\s+(?<piece>\pL+)\b.*\bon\s+the\s+second\b/iu';
-    private const ONWARD = '/\b(?:continu\w*|go(?:ing)? on|carry on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
+    private const ONWARD = '/\b(?:continu\w*|go(?:ing)? on|carry '
+        .'on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do '
+        .'not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
 
     /**
      * @param string $piece the word that names what it begins on; '' where none does
@@ -33,7 +37,13 @@ final readonly class SaidBeginning
     public static function of(array $lines, array $names): ?self
     {
         foreach ($lines as $line) {
-            foreach ([[self::BRIDGE, Join::Bridge], [self::JOINED, Join::Bridge], [self::LAYERS, Join::Layers], [self::SEAM, Join::Seam], [self::ONWARD, Join::Opening]] as [$pattern, $join]) {
+            foreach ([
+                [self::BRIDGE, Join::Bridge],
+                [self::JOINED, Join::Bridge],
+                [self::LAYERS, Join::Layers],
+                [self::SEAM, Join::Seam],
+                [self::ONWARD, Join::Opening],
+            ] as [$pattern, $join]) {
                 $word = 1 === preg_match($pattern, $line, $match) ? mb_strtolower($match['piece'] ?? '') : null;
                 if (null !== $word && ('' === $word || [] !== array_filter($names, static fn (string $name): bool => self::means($word, $name)))) {
                     return new self($join, min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND), $word, trim($line));
@@ -57,7 +67,11 @@ final readonly class SaidBeginning
         }
         [$least] = $this->join->pieces();
 
-        return new JoinedStart($this->join, array_fill(0, max(1, $least), $named->key), $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0);
+        return new JoinedStart(
+            $this->join,
+            array_fill(0, max(1, $least), $named->key),
+            $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0,
+        );
     }
 
     private static function means(string $word, string $name): bool

@@ -39,7 +39,9 @@ final readonly class Shape implements Edit
             throw new EditRefused('A cone this flat would more than double in a round. Give it more height, or let it begin with more stitches.');
         }
         if (max($around, $steps * $this->start) > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
-            throw new EditRefused('A piece of this size has more than '.Limits::ROUNDS.' rounds, or rounds of more than '.number_format(Limits::STITCHES_IN_ROUND).' stitches.');
+            throw new EditRefused(
+                'A piece of this size has more than '.Limits::ROUNDS.' rounds, or rounds of more than '.number_format(Limits::STITCHES_IN_ROUND).' stitches.',
+            );
         }
         $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
         $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts);

@@ -73,7 +73,11 @@ final class CommandLine
         try {
             return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
         } catch (Refusal $refusal) {
-            return new Outcome(Outcome::PROBLEMS, Json::encode(['problems' => ReadingWriter::problems($refusal->problems)], true)."\n", self::inWords($refusal->problems));
+            return new Outcome(
+                Outcome::PROBLEMS,
+                Json::encode(['problems' => ReadingWriter::problems($refusal->problems)], true)."\n",
+                self::inWords($refusal->problems),
+            );
         }
     }
 
@@ -92,7 +96,11 @@ final class CommandLine
         }
         $reading = Reader::read($lines, $terms, $worked);
 
-        return new Outcome([] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS, Json::encode(ReadingWriter::reading($reading), true)."\n", self::inWords($reading->problems));
+        return new Outcome(
+            [] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS,
+            Json::encode(ReadingWriter::reading($reading), true)."\n",
+            self::inWords($reading->problems),
+        );
     }
 
     private static function withPlan(string $text, ?string $as, ?Terms $terms): Outcome
@@ -113,8 +121,12 @@ final class CommandLine
     {
         $said = '';
         foreach ($problems as $problem) {
-            $place = null !== $problem->line ? "line {$problem->line}, character {$problem->column}: " : (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ");
-            $said .= ($problem->isError() ? '' : 'note: ').(null === $problem->piece ? '' : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
+            $place = null !== $problem->line
+                ? "line {$problem->line}, character {$problem->column}: "
+                : (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ");
+            $said .= ($problem->isError() ? '' : 'note: ').(null === $problem->piece
+                ? ''
+                : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
         }
 
         return $said;

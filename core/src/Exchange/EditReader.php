@@ -53,10 +53,18 @@ final class EditReader
         $does = $fields->text('do', 40);
         $ofPlan = match ($does) {
             'words' => new TranslateTerms($fields->oneOf('terms', Terms::class)),
-            'swatch' => new Swatch($fields->number('stitches', 1, 1000), $fields->number('widthMm', 5, 3000), $fields->number('rounds', 1, 1000), $fields->number('heightMm', 5, 3000)),
+            'swatch' => new Swatch(
+                $fields->number('stitches', 1, 1000),
+                $fields->number('widthMm', 5, 3000),
+                $fields->number('rounds', 1, 1000),
+                $fields->number('heightMm', 5, 3000),
+            ),
             'yarn' => new AddYarn($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', 'Name the yarn.')),
             'set' => SetValues::read($fields),
-            'take' => new TakePlan(PlanReader::values($fields->raw('plan'), '' === $path ? 'plan' : "{$path}.plan"), $fields->has('says') ? $fields->line('says', Limits::NAME) : 'Taken back'),
+            'take' => new TakePlan(
+                PlanReader::values($fields->raw('plan'), '' === $path ? 'plan' : "{$path}.plan"),
+                $fields->has('says') ? $fields->line('says', Limits::NAME) : 'Taken back',
+            ),
             default => null,
         };
         if (null !== $ofPlan) {
@@ -75,18 +83,37 @@ final class EditReader
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
             'shape' => self::shape($fields, $piece),
-            'size' => new ResizeTo($piece, $fields->has('widthMm') ? $fields->number('widthMm', 5, 3000) : null, $fields->has('heightMm') ? $fields->number('heightMm', 5, 5000) : null),
+            'size' => new ResizeTo(
+                $piece,
+                $fields->has('widthMm') ? $fields->number('widthMm', 5, 3000) : null,
+                $fields->has('heightMm') ? $fields->number('heightMm', 5, 5000) : null,
+            ),
             'resize' => new Resize($piece, $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400)),
             'stitches' => self::stitches($fields, $piece),
             'motif' => self::motif($fields, $piece),
             'bobbles' => new Bobbles($piece, $fields->whole('layer', 0, Limits::LAYERS)),
-            'shift' => new ShiftLayer($piece, $fields->whole('layer', 0, Limits::LAYERS), $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS), $fields->number('degrees', -360, 360), $fields->has('stretch') && $fields->truth('stretch')),
-            'face' => new KeepFace($piece, $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null, $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null),
+            'shift' => new ShiftLayer(
+                $piece,
+                $fields->whole('layer', 0, Limits::LAYERS),
+                $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS),
+                $fields->number('degrees', -360, 360),
+                $fields->has('stretch') && $fields->truth('stretch'),
+            ),
+            'face' => new KeepFace(
+                $piece,
+                $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null,
+                $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
+            ),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
         if (null === $edit) {
-            $fields->wrong('do', 'This edit is not known.', 'Ask for set, take, words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, motif, bobbles, shift, face, lean or front.');
+            $fields->wrong(
+                'do',
+                'This edit is not known.',
+                'Ask for set, take, words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, '
+                    .'motif, bobbles, shift, face, lean or front.',
+            );
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
         }
@@ -161,13 +188,22 @@ final class EditReader
     private static function stitches(Fields $fields, string $piece): PaintStitches
     {
         $cells = $fields->objects('cells', 1, 5000, static function (Fields $cell): array {
-            $read = [$cell->whole('round', 1, Limits::ROUNDS), $cell->whole('from', 1, Limits::STITCHES_IN_ROUND), $cell->whole('to', 1, Limits::STITCHES_IN_ROUND)];
+            $read = [
+                $cell->whole('round', 1, Limits::ROUNDS),
+                $cell->whole('from', 1, Limits::STITCHES_IN_ROUND),
+                $cell->whole('to', 1, Limits::STITCHES_IN_ROUND),
+            ];
             $cell->close();
 
             return $read;
         });
 
-        return new PaintStitches($piece, $cells, $fields->text('yarn', 1, '/^[A-Z.]$/D', 'Name a yarn by its letter, or write a stop to clear.'), $fields->has('mirrored') && $fields->truth('mirrored'));
+        return new PaintStitches(
+            $piece,
+            $cells,
+            $fields->text('yarn', 1, '/^[A-Z.]$/D', 'Name a yarn by its letter, or write a stop to clear.'),
+            $fields->has('mirrored') && $fields->truth('mirrored'),
+        );
     }
 
     private static function motif(Fields $fields, string $piece): AddMotif

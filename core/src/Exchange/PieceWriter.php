@@ -50,14 +50,35 @@ final class PieceWriter
             'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)),
             'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
-            'changes' => array_map($changes->values(...), array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd))),
+            'changes' => array_map(
+                $changes->values(...),
+                array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd)),
+            ),
             'changesWithin' => self::within($analysis),
-            'layers' => array_map(static fn (LayerEntry $entry): array => ['says' => $entry->layer->inWords(), 'yarns' => array_values(array_unique($entry->layer->yarns())), 'movable' => $entry->layer instanceof MovableLayer], $piece->colours),
-            'pairs' => array_map(static fn (Pair $pair): array => ['one' => $pair->one, 'other' => $pair->other, 'difference' => Rounded::of($pair->difference), 'remark' => PieceWords::pair($pair)], $analysis->harmony($plan)->pairs),
+            'layers' => array_map(
+                static fn (LayerEntry $entry): array => [
+                    'says' => $entry->layer->inWords(),
+                    'yarns' => array_values(array_unique($entry->layer->yarns())),
+                    'movable' => $entry->layer instanceof MovableLayer,
+                ],
+                $piece->colours,
+            ),
+            'pairs' => array_map(
+                static fn (Pair $pair): array => [
+                    'one' => $pair->one,
+                    'other' => $pair->other,
+                    'difference' => Rounded::of($pair->difference),
+                    'remark' => PieceWords::pair($pair),
+                ],
+                $analysis->harmony($plan)->pairs,
+            ),
             'shine' => PieceWords::shine($analysis->harmony($plan)),
             'faceRemarks' => PieceWords::face($analysis->face()),
             'placed' => array_map(self::placed(...), $analysis->placing->placed),
-            'offers' => array_map(static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => $offer->label], $analysis->offers($plan)),
+            'offers' => array_map(
+                static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => $offer->label],
+                $analysis->offers($plan),
+            ),
             'bestFront' => ['degrees' => $front->degrees, 'nearestStep' => $front->nearest, 'better' => $front->isBetter, 'why' => PieceWords::front($front)],
         ];
     }

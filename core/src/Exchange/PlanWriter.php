@@ -29,6 +29,8 @@ final class PlanWriter
     {
         $json = Json::encode($plan->values());
 
-        return \strlen($json) <= Limits::BYTES ? $json : throw Refusal::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
+        return \strlen($json) <= Limits::BYTES
+            ? $json
+            : throw Refusal::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
     }
 }

@@ -30,7 +30,14 @@ final class ReadingWriter
         $yarns = $reading->yarns();
         foreach ($reading->rounds as $i => $round) {
             if ($round->readable) {
-                $rounds[] = ['number' => $round->number, 'uses' => $round->uses, 'makes' => $round->makes, 'stitches' => $round->stitches(), 'yarns' => self::yarns($yarns[$i]), 'cues' => $reading->cuesOf($round->number)];
+                $rounds[] = [
+                    'number' => $round->number,
+                    'uses' => $round->uses,
+                    'makes' => $round->makes,
+                    'stitches' => $round->stitches(),
+                    'yarns' => self::yarns($yarns[$i]),
+                    'cues' => $reading->cuesOf($round->number),
+                ];
             }
         }
 
@@ -81,7 +88,17 @@ final class ReadingWriter
      */
     public static function meanings(array $meanings): array
     {
-        return ['meanings' => array_map(static fn (Meaning $meaning): array => ['column' => $meaning->span->from + 1, 'length' => $meaning->span->length(), 'kind' => $meaning->kind->value, 'says' => $meaning->says], $meanings)];
+        return [
+            'meanings' => array_map(
+                static fn (Meaning $meaning): array => [
+                    'column' => $meaning->span->from + 1,
+                    'length' => $meaning->span->length(),
+                    'kind' => $meaning->kind->value,
+                    'says' => $meaning->says,
+                ],
+                $meanings,
+            ),
+        ];
     }
 
     /**
@@ -102,10 +119,17 @@ final class ReadingWriter
             'length' => $problem->length,
             'round' => $problem->round,
             'numbering' => $problem->isNumbering ? true : null,
-            'readings' => [] === $problem->readings ? null : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
+            'readings' => [] === $problem->readings
+                ? null
+                : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
             'setting' => $problem->setting?->value,
             'newYarn' => $problem->newYarn,
-            'fixes' => [] === $problem->fixes ? null : array_map(static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text], $problem->fixes),
+            'fixes' => [] === $problem->fixes
+                ? null
+                : array_map(
+                    static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text],
+                    $problem->fixes,
+                ),
         ], static fn (mixed $value): bool => null !== $value), $problems);
     }
 }

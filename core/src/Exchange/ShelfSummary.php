@@ -27,7 +27,10 @@ final class ShelfSummary
         return [
             'pieces' => \count($analysis->pieces),
             'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->stages->reading->rounds), $analysis->pieces)),
-            'stitches' => array_sum(array_map(static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches() * $piece->piece->copies->count, $analysis->pieces)),
+            'stitches' => array_sum(array_map(
+                static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches() * $piece->piece->copies->count,
+                $analysis->pieces,
+            )),
             'problems' => \count(Problem::errors($analysis->problems)),
             'yarns' => array_values($colours),
             'picture' => isset($analysis->pieces[0]) ? self::picture($analysis->pieces[0], $colours) : [],
@@ -48,7 +51,13 @@ final class ShelfSummary
         $bands = [];
         for ($i = 0, $shown = min($count, self::ROUNDS); $i < $shown; ++$i) {
             $round = $rounds[intdiv($i * $count, $shown)];
-            $bands[] = ['makes' => \strlen($round), 'runs' => array_map(static fn (YarnRun $run): array => ['hex' => $colours[$run->yarn] ?? '#808080', 'stitches' => $run->stitches], Colouring::runs($round))];
+            $bands[] = [
+                'makes' => \strlen($round),
+                'runs' => array_map(
+                    static fn (YarnRun $run): array => ['hex' => $colours[$run->yarn] ?? '#808080', 'stitches' => $run->stitches],
+                    Colouring::runs($round),
+                ),
+            ];
         }
 
         return $bands;

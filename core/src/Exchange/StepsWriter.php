@@ -16,7 +16,10 @@ use Alternum\Core\Words\YarnWords;
 /** The steps of a piece, written out for each set of yarns that it is made in: contract/openapi.yaml, Steps. */
 final class StepsWriter
 {
-    /** @return list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>}> one for each set of yarns */
+    /**
+     * @return list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string, makes: int, yarns: list<string>,
+     *   then: list<string>, cues: list<string>}>}> one for each set of yarns
+     */
     public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
     {
         return array_map(static fn (CopyGroup $group): array => [
@@ -31,7 +34,14 @@ final class StepsWriter
     {
         $yarns = new YarnWords($plan, $group->yarns);
         $stages = $piece->stages;
-        $words = new StepWords($piece->piece, $stages->reading, $stages->colouring, new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms), $yarns, $terms);
+        $words = new StepWords(
+            $piece->piece,
+            $stages->reading,
+            $stages->colouring,
+            new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms),
+            $yarns,
+            $terms,
+        );
 
         return array_map(static fn (Step $step): array => [
             'from' => $step->from,

@@ -30,7 +30,11 @@ final class WrittenPattern
         }
         $lines[] = "Gauge: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in 10 cm";
         $names = [];
-        foreach ([[Stitch::Single, 'single crochet', 'double crochet'], [Stitch::Increase, 'two in one stitch', 'two in one stitch'], [Stitch::Decrease, 'two together', 'two together']] as [$stitch, $us, $uk]) {
+        foreach ([
+            [Stitch::Single, 'single crochet', 'double crochet'],
+            [Stitch::Increase, 'two in one stitch', 'two in one stitch'],
+            [Stitch::Decrease, 'two together', 'two together'],
+        ] as [$stitch, $us, $uk]) {
             $names[] = $vocabulary->abbreviation($stitch).' '.(Terms::Us === $terms ? $us : $uk);
         }
         $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
@@ -41,7 +45,9 @@ final class WrittenPattern
             $yarn = $amount->yarn;
             $metres = $amount->metres();
             $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / 0.9144, 1).' yd';
-            $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
+            $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1
+                ? ", {$yarn->strands} strands"
+                : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
         }
         foreach ($analysis->pieces as $piece) {
             array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
@@ -61,13 +67,20 @@ final class WrittenPattern
             $lines[] = '# '.$piece->piece->name.$names.($group->count > 1 ? " (make {$group->count})" : '');
             if (null !== $piece->piece->start) {
                 $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->piece->start->pieces);
-                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->stages->reading->on} stitches: ".PieceWords::beginning($plan, $piece->piece, $piece->edges);
+                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->stages->reading->on} stitches: ".PieceWords::beginning(
+                    $plan,
+                    $piece->piece,
+                    $piece->edges,
+                );
             }
             if ($piece->piece->chainCounts && Worked::Spiral !== $piece->piece->worked) {
                 $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';
             }
             foreach (StepsWriter::steps($plan, $piece, $group, $terms) as $step) {
-                $lines[] = $step['text'].implode('', array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step['cues'])).([] === $step['cues'] ? '' : '.');
+                $lines[] = $step['text'].implode(
+                    '',
+                    array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step['cues']),
+                ).([] === $step['cues'] ? '' : '.');
                 foreach ($step['then'] as $toDo) {
                     $lines[] = (str_starts_with($toDo, 'After stitch') ? 'Change: ' : 'Note: ').lcfirst($toDo);
                 }

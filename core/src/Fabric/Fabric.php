@@ -107,7 +107,13 @@ final readonly class Fabric
     {
         /** @var string|null $standing */
         static $standing = null;
-        $standing ??= implode('', array_map(static fn (Stitch $stitch): string => $stitch->code(), array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => 0 === $stitch->makes() && $stitch->yarnFactor() > 0.0)));
+        $standing ??= implode(
+            '',
+            array_map(
+                static fn (Stitch $stitch): string => $stitch->code(),
+                array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => 0 === $stitch->makes() && $stitch->yarnFactor() > 0.0),
+            ),
+        );
         if (false === strpbrk($codes, $standing)) {
             return [];
         }

@@ -17,7 +17,8 @@ final readonly class FabricRound
      * @param int               $number  the round's, from 1
      * @param string            $tops    one byte for each top, see Stitch::code()
      * @param int               $makes   how many tops there are
-     * @param float             $start   where the round would begin if no change were treated, in turns from round 1's beginning, not wrapped: the Frame says where it does
+     * @param float             $start   where the round would begin if no change were treated, in turns from round 1's beginning, not wrapped: the
+     *                                   Frame says where it does
      * @param float             $radius  mm, were it a circle
      * @param float             $height  mm, of its stitches
      * @param float             $rise    mm above the round below

@@ -65,7 +65,9 @@ final readonly class Size
             $drawn = [];
             foreach ($outline as $i => [$radius, $level]) {
                 [$below, $above] = [$outline[$i - 1] ?? null, $outline[$i + 1] ?? null];
-                $drawn[] = null === $below || null === $above ? [$radius, $level] : [($below[0] + 2 * $radius + $above[0]) / 4, ($below[1] + 2 * $level + $above[1]) / 4];
+                $drawn[] = null === $below || null === $above
+                    ? [$radius, $level]
+                    : [($below[0] + 2 * $radius + $above[0]) / 4, ($below[1] + 2 * $level + $above[1]) / 4];
             }
             $outline = $drawn;
         }

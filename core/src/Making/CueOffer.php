@@ -18,7 +18,13 @@ final readonly class CueOffer
      * @param float|null     $tailCm  the tail to sew with
      * @param Closing|null   $closing where its joined rounds are closed
      */
-    public function __construct(public int $line, public string $text, public string $label, public ?Placement $placed = null, public ?float $tailCm = null, public ?Closing $closing = null)
-    {
+    public function __construct(
+        public int $line,
+        public string $text,
+        public string $label,
+        public ?Placement $placed = null,
+        public ?float $tailCm = null,
+        public ?Closing $closing = null,
+    ) {
     }
 }

@@ -61,7 +61,12 @@ final class CueOffers
     /** "eyes between rounds 5 and 6, 7 stitches apart" */
     private static function placed(Piece $piece, int $line, string $text): ?CueOffer
     {
-        $isBetween = 1 === preg_match('/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*(?:r(?:ou)?n?ds?|r)?\.?\s*(?<second>\d{1,3})/i', $text, $match);
+        $isBetween = 1 === preg_match(
+            '/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*(?:r(?:ou)?n?ds?|'
+                .'r)?\.?\s*(?<second>\d{1,3})/i',
+            $text,
+            $match,
+        );
         if (!$isBetween || (int) $match['second'] !== (int) $match['first'] + 1) {
             return null;
         }
@@ -74,7 +79,19 @@ final class CueOffers
             }
         }
 
-        return new CueOffer($line, $text, "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"), new Placement(key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)), kind: $kind, name: '', anchor: Anchor::Round, number: $round, apart: $apart));
+        return new CueOffer(
+            $line,
+            $text,
+            "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"),
+            new Placement(
+                key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
+                kind: $kind,
+                name: '',
+                anchor: Anchor::Round,
+                number: $round,
+                apart: $apart,
+            ),
+        );
     }
 
     /** "leave a tail of 40 cm", "leaving a 12-inch tail for sewing" */

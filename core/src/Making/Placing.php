@@ -49,7 +49,12 @@ final readonly class Placing
             }
             $makes = $frame->makes($round);
             if (null !== $placement->apart && $placement->apart >= $makes) {
-                $problems[] = Problem::atPath("{$path}.apart", $placement->named()." are to be {$placement->apart} stitches apart, but round {$round} has {$makes}.", 'Set them nearer to one another.', round: $round);
+                $problems[] = Problem::atPath(
+                    "{$path}.apart",
+                    $placement->named()." are to be {$placement->apart} stitches apart, but round {$round} has {$makes}.",
+                    'Set them nearer to one another.',
+                    round: $round,
+                );
                 continue;
             }
             $middle = $frame->along($round, $placement->fromFront);
@@ -68,7 +73,12 @@ final readonly class Placing
                 deadline: $placement->kind->hasWasher() ? $openings->deadline($round) : null,
             );
             if ($one->isOutOfReach()) {
-                $problems[] = Problem::atPath("{$path}.number", $placement->named()." lie after round {$round}, where no hand gets in: after round {$one->deadline} the opening is too small.", "Set them after round {$openings->deepest()} or before, or sew or embroider them.", round: $round);
+                $problems[] = Problem::atPath(
+                    "{$path}.number",
+                    $placement->named()." lie after round {$round}, where no hand gets in: after round {$one->deadline} the opening is too small.",
+                    "Set them after round {$openings->deepest()} or before, or sew or embroider them.",
+                    round: $round,
+                );
             }
             $placed[] = $one;
         }

@@ -54,7 +54,12 @@ final readonly class Advice
             }
         }
         if (FaultKind::NoStart === $fault->kind) {
-            return $this->tried($fault->mended($fault->mend, [new Fix('Work them into a ring', ($line->stitches()[0] ?? $line)->span->end, 0, ' in MR')]), $source, $ground, $line->counts[0] ?? null);
+            return $this->tried(
+                $fault->mended($fault->mend, [new Fix('Work them into a ring', ($line->stitches()[0] ?? $line)->span->end, 0, ' in MR')]),
+                $source,
+                $ground,
+                $line->counts[0] ?? null,
+            );
         }
         if (FaultKind::LeftOver !== $fault->kind && FaultKind::TooMany !== $fault->kind) {
             return $fault;
@@ -112,7 +117,11 @@ final readonly class Advice
         $first = $open[0]->reading->stitches()[0] ?? $open[0]->reading;
         $said = implode(' or ', array_map(static fn (Trial $trial): string => (string) $trial->makes, $open));
 
-        return Fault::at(new Span($first->span->from, max($first->span->from + 1, $open[0]->reading->end())), 'This can be read in '.\count($open)." ways, which make {$said}.", 'Choose the one that is meant, or write the count.')->asking($readings, $fixes);
+        return Fault::at(
+            new Span($first->span->from, max($first->span->from + 1, $open[0]->reading->end())),
+            'This can be read in '.\count($open)." ways, which make {$said}.",
+            'Choose the one that is meant, or write the count.',
+        )->asking($readings, $fixes);
     }
 
     private function begin(Line $line): int
@@ -144,6 +153,7 @@ final readonly class Advice
         }
         $open = Judge::of($lines, $ground);
 
-        return 1 === \count($open) && null === $this->faults->of($open[0], $ground, Limits::STITCHES) && null === $open[0]->odd && (null === $makes || $makes === $open[0]->makes);
+        return 1 === \count($open) && null === $this->faults->of($open[0], $ground, Limits::STITCHES) && null === $open[0]->odd
+            && (null === $makes || $makes === $open[0]->makes);
     }
 }

@@ -32,7 +32,13 @@ final readonly class AgainRounds
     public function of(Again $again, ?int $said): array
     {
         if ($again->open || AgainKind::Elsewhere === $again->kind) {
-            throw self::error($again, AgainKind::Elsewhere === $again->kind ? 'This is worked as another piece is, which the words do not tell.' : 'It does not say how many rounds these are.', AgainKind::Elsewhere === $again->kind ? 'Write the rounds out, or copy them from that piece.' : 'Say how many: “work 6 rounds even”.');
+            throw self::error(
+                $again,
+                AgainKind::Elsewhere === $again->kind
+                    ? 'This is worked as another piece is, which the words do not tell.'
+                    : 'It does not say how many rounds these are.',
+                AgainKind::Elsewhere === $again->kind ? 'Write the rounds out, or copy them from that piece.' : 'Say how many: “work 6 rounds even”.',
+            );
         }
         if ([] === $this->rounds) {
             throw self::error($again, 'There is no round before this that could be worked again.', 'Write the first rounds out.');
@@ -57,7 +63,15 @@ final readonly class AgainRounds
         }
         $cycle = \array_slice($this->lines, $from - 1, $to - $from + 1);
         foreach ($cycle as $i => $line) {
-            $cycle[$i] = new Line(null, array_values(array_filter($line->items, static fn (Node\Node $item): bool => !$item instanceof Node\Cue)), $again->span, [], [], [], $line->assumed);
+            $cycle[$i] = new Line(
+                null,
+                array_values(array_filter($line->items, static fn (Node\Node $item): bool => !$item instanceof Node\Cue)),
+                $again->span,
+                [],
+                [],
+                [],
+                $line->assumed,
+            );
         }
         $count = \count($cycle);
         if (null !== $again->untilStitches) {
@@ -66,7 +80,11 @@ final readonly class AgainRounds
         $rounds = match (true) {
             null !== $again->untilRounds => $again->untilRounds - $done,
             null !== $again->times && (null === $said || $said <= 1 || $said === $again->times * $count) => $again->times * $count,
-            null !== $again->times => throw self::error($again, "The head names {$said} rounds, but this makes ".$again->times * $count.'.', 'Mend one of the two.'),
+            null !== $again->times => throw self::error(
+                $again,
+                "The head names {$said} rounds, but this makes ".$again->times * $count.'.',
+                'Mend one of the two.',
+            ),
             null !== $said && $said > 1 => $said,
             default => $count,
         };
@@ -82,7 +100,11 @@ final readonly class AgainRounds
     private function cycled(Again $again, array $cycle, int $rounds): array
     {
         if ($rounds < 1 || $rounds > Limits::ROUNDS) {
-            throw self::error($again, $rounds < 1 ? 'There are so many rounds already.' : 'A piece can have '.Limits::ROUNDS.' rounds at the most.', 'Mend the number.');
+            throw self::error(
+                $again,
+                $rounds < 1 ? 'There are so many rounds already.' : 'A piece can have '.Limits::ROUNDS.' rounds at the most.',
+                'Mend the number.',
+            );
         }
         $lines = [];
         for ($i = 0; $i < $rounds; ++$i) {
@@ -171,7 +193,11 @@ final readonly class AgainRounds
             default => $again->times ?? $said ?? throw self::unsaid($again),
         };
         if ($rounds < 1 || $rounds > Limits::ROUNDS) {
-            throw self::error($again, 'By '.abs($step)." a round from {$made}, no round makes ".($again->untilStitches ?? 'that').'.', 'Mend the number, or write the rounds out.');
+            throw self::error(
+                $again,
+                'By '.abs($step)." a round from {$made}, no round makes ".($again->untilStitches ?? 'that').'.',
+                'Mend the number, or write the rounds out.',
+            );
         }
         $line = new Line(null, [new Evenly($step > 0 ? Stitch::Increase : Stitch::Decrease, abs($step), $again->span)], $again->span);
 

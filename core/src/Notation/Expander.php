@@ -140,7 +140,13 @@ final readonly class Expander
         $skipped = $item instanceof Work ? self::skipped($item->skipped()) : Expansion::none();
         $yarn = $item instanceof Work || $item instanceof Repeat ? $item->yarn : null;
         $stitches = $skipped->then(self::often($once, $whole, $item)->inYarn($yarn))->then(Expansion::of(Stitch::Single, $left));
-        $odd = 0 === $left ? null : self::error($item, "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.", "Write x{$whole}, then {$left} plain ones, if that is meant.");
+        $odd = 0 === $left
+            ? null
+            : self::error(
+                $item,
+                "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.",
+                "Write x{$whole}, then {$left} plain ones, if that is meant.",
+            );
 
         return [$stitches, $odd];
     }
@@ -160,7 +166,11 @@ final readonly class Expander
     {
         $plain = $rest - $evenly->times * $evenly->stitch->uses();
         if ($plain < 0) {
-            throw self::error($evenly, "{$evenly->times} of these use ".$evenly->times * $evenly->stitch->uses().' stitches, but there '.(1 === $rest ? 'is' : 'are')." {$rest}.", 'Work fewer.');
+            throw self::error(
+                $evenly,
+                "{$evenly->times} of these use ".$evenly->times * $evenly->stitch->uses().' stitches, but there '.(1 === $rest ? 'is' : 'are')." {$rest}.",
+                'Work fewer.',
+            );
         }
         $all = Expansion::none();
         for ($i = 0; $i < $evenly->times; ++$i) {
@@ -199,7 +209,11 @@ final readonly class Expander
 
     private static function tooMany(int $stitches, Node $at): SyntaxError
     {
-        return self::error($at, 'This is '.number_format($stitches).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.', 'Mend the number of repeats.');
+        return self::error(
+            $at,
+            'This is '.number_format($stitches).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.',
+            'Mend the number of repeats.',
+        );
     }
 
     private static function error(Node $at, string $message, string $mend): SyntaxError

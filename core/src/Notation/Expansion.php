@@ -17,8 +17,14 @@ final readonly class Expansion
      * @param NamedYarn|null        $nextYarn named after the last stitch, for what follows
      * @param bool                  $goesBack the last yarn was of these stitches alone
      */
-    private function __construct(public string $codes, public string $loops, public array $yarns = [], public ?NamedYarn $nextYarn = null, private bool $goesBack = false, private ?string $within = null)
-    {
+    private function __construct(
+        public string $codes,
+        public string $loops,
+        public array $yarns = [],
+        public ?NamedYarn $nextYarn = null,
+        private bool $goesBack = false,
+        private ?string $within = null,
+    ) {
     }
 
     public static function none(): self
@@ -83,13 +89,17 @@ final readonly class Expansion
     /** In one loop, where nothing else was said. */
     public function in(?Loop $loop): self
     {
-        return null === $loop ? $this : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->nextYarn, $this->goesBack, $this->within);
+        return null === $loop
+            ? $this
+            : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->nextYarn, $this->goesBack, $this->within);
     }
 
     /** In a yarn of these stitches alone. */
     public function inYarn(?string $yarn): self
     {
-        return null === $yarn || '' === $this->codes ? $this : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->nextYarn, true, $this->within);
+        return null === $yarn || '' === $this->codes
+            ? $this
+            : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->nextYarn, true, $this->within);
     }
 
     public function length(): int

@@ -13,8 +13,14 @@ final readonly class Fault
      * @param list<Fix>                $fixes    that were tried: each leaves the line right
      * @param list<array{string, int}> $readings where it asks: each in words, and what it makes
      */
-    private function __construct(public Span $span, public string $message, public string $mend, public FaultKind $kind, public array $fixes, public array $readings = [])
-    {
+    private function __construct(
+        public Span $span,
+        public string $message,
+        public string $mend,
+        public FaultKind $kind,
+        public array $fixes,
+        public array $readings = [],
+    ) {
     }
 
     public static function at(Span $span, string $message, string $mend, FaultKind $kind = FaultKind::Other): self

@@ -16,6 +16,30 @@ final readonly class Faults
     {
     }
 
+    public static function tooLong(): Fault
+    {
+        $says = 'This line is longer than '.number_format(Limits::LINE).' characters.';
+
+        return Fault::at(new Span(Limits::LINE, Limits::LINE + 1), $says, 'Split it into one line a round.');
+    }
+
+    public function noStitches(Span $span, int $round): Fault
+    {
+        $mend = $this->vocabulary->inWords('Write them after the number, as “sc around”.');
+
+        return Fault::at($span, ucfirst($this->worked->once())." {$round} has no stitches.", $mend);
+    }
+
+    public function emptyRing(Span $span): Fault
+    {
+        return Fault::at($span, 'It does not say how many stitches go into the ring.', $this->vocabulary->inWords('Write 6 sc in MR.'));
+    }
+
+    public function tooManyRounds(): Fault
+    {
+        return Fault::at(Span::none(), 'A piece can have '.Limits::ROUNDS.' '.$this->worked->once().'s at the most.', 'Go on in another piece.');
+    }
+
     public function of(Trial $trial, RoundBelow $ground, int $left): ?Fault
     {
         $once = $this->worked->once();
@@ -28,10 +52,21 @@ final readonly class Faults
         if ($isFirst && !$trial->starts) {
             $six = max(6, $trial->makes);
 
-            return Fault::at($first->span, "{$round} has nothing below it to work into.", Worked::Rows === $this->worked ? 'Begin with a row of chains, as “ch 10”.' : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."), FaultKind::NoStart);
+            return Fault::at(
+                $first->span,
+                "{$round} has nothing below it to work into.",
+                Worked::Rows === $this->worked
+                    ? 'Begin with a row of chains, as “ch 10”.'
+                    : $this->vocabulary->inWords("Write {$six} sc in MR, or ch 2, {$six} sc in 2nd ch from hook."),
+                FaultKind::NoStart,
+            );
         }
         if (!$isFirst && $trial->starts) {
-            return Fault::at($first->span, "{$round} begins ".($ground->number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'), 'Only the first round begins in a ring or in chains; give the new piece its own lines.');
+            return Fault::at(
+                $first->span,
+                "{$round} begins ".($ground->number > 1 ? 'a new piece.' : 'in a ring, but this piece begins on others.'),
+                'Only the first round begins in a ring or in chains; give the new piece its own lines.',
+            );
         }
         if (null !== $trial->place) {
             return Fault::of($trial->place);
@@ -39,7 +74,12 @@ final readonly class Faults
         if ($trial->uses < $trial->below) {
             $rest = $trial->below - $trial->uses;
 
-            return Fault::at(new Span($trial->line->end(), $trial->line->end() + 1), "{$round} uses {$trial->uses} of the ".$this->below($trial, $ground).": {$rest} left over.", '', FaultKind::LeftOver);
+            return Fault::at(
+                new Span($trial->line->end(), $trial->line->end() + 1),
+                "{$round} uses {$trial->uses} of the ".$this->below($trial, $ground).": {$rest} left over.",
+                '',
+                FaultKind::LeftOver,
+            );
         }
         if ($trial->uses > $trial->below) {
             $over = $trial->uses - $trial->below;
@@ -61,14 +101,23 @@ final readonly class Faults
             return Fault::at($first->span, "{$round} makes no stitch to go on from.", 'Work at least one stitch in it.');
         }
         if ($trial->makes > Limits::STITCHES_IN_ROUND) {
-            return Fault::at($first->span, 'A '.$this->worked->once().' can have '.number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.', 'Mend the number of repeats.');
+            return Fault::at(
+                $first->span,
+                'A '.$this->worked->once().' can have '.number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.',
+                'Mend the number of repeats.',
+            );
         }
         if ($trial->makes > $left) {
             return Fault::at($first->span, 'The plan is full: it can have '.number_format(Limits::STITCHES).' stitches.', 'Split it into two plans.');
         }
         foreach ($trial->line->counts as $count) {
             if ($count->stitches !== $trial->makes) {
-                return Fault::at($count->span, "{$round} makes {$trial->makes} stitches, but the line says {$count->stitches}.", "Write ({$trial->makes}), or mend the stitches.", FaultKind::Miscount);
+                return Fault::at(
+                    $count->span,
+                    "{$round} makes {$trial->makes} stitches, but the line says {$count->stitches}.",
+                    "Write ({$trial->makes}), or mend the stitches.",
+                    FaultKind::Miscount,
+                );
             }
         }
 

@@ -78,7 +78,8 @@ final class Judge
         $open = [$best];
         if ([] === $best->line->counts) {
             foreach ($right as [$cost, $trial]) {
-                if ($cost - $least <= self::CLOSE && !\in_array($trial->stitches->codes, array_map(static fn (Trial $one): string => $one->stitches->codes, $open), true)) {
+                if ($cost - $least <= self::CLOSE
+                    && !\in_array($trial->stitches->codes, array_map(static fn (Trial $one): string => $one->stitches->codes, $open), true)) {
                     $open[] = $trial;
                 }
             }
@@ -149,7 +150,9 @@ final class Judge
 
         return match ($assumed) {
             // "2 hdc, sc around" fills up with plain stitches; "sc, inc around" hardly with increases.
-            Assumption::LastOnlyAround => \in_array(Assumption::NameParted, $trial->line->assumed, true) ? self::NEVER : self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
+            Assumption::LastOnlyAround => \in_array(Assumption::NameParted, $trial->line->assumed, true)
+                ? self::NEVER
+                : self::ODD - (self::fillsUp($trial->line) ? 40 : 10),
             // After "around" no stitches are left: "sc around - 11 sc" counts, if wrongly.
             Assumption::DashStitches => $trial->starts || self::isOpen($trial->line) ? self::NEVER : 60,
             Assumption::OneAround => [] === $trial->line->counts || null !== $trial->odd ? self::NEVER : 0,

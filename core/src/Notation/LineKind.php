@@ -17,7 +17,8 @@ final class LineKind
     {
         $stitches = $line->stitches();
 
-        return null === $line->head && [] === $line->counts && [] === $line->again && 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch;
+        return null === $line->head && [] === $line->counts && [] === $line->again && 1 === \count($stitches) && $stitches[0] instanceof Work
+            && Stitch::Chain === $stitches[0]->stitch;
     }
 
     /** "Slip stitch into the next stitch, chain 1, fasten off.": the end of the work. */

@@ -36,9 +36,14 @@ final readonly class LineWork
         $stated = $line->stated();
         $head = $line->head;
         if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {
-            $this->rounds->tell($source, Fault::at($this->statedAt($line), "The head names {$head->rounds} rounds, but it says {$stated}.", 'Mend one of the two.'));
+            $this->rounds->tell(
+                $source,
+                Fault::at($this->statedAt($line), "The head names {$head->rounds} rounds, but it says {$stated}.", 'Mend one of the two.'),
+            );
         }
-        $times = null !== $head && ($head->rounds > 1 || null !== $head->from) ? ($head->rounds > 1 ? $head->rounds : $stated ?? 1) : max($stated ?? 1, $head->rounds ?? 1);
+        $times = null !== $head && ($head->rounds > 1 || null !== $head->from)
+            ? ($head->rounds > 1 ? $head->rounds : $stated ?? 1)
+            : max($stated ?? 1, $head->rounds ?? 1);
         if ($line->isWorked() && !$this->worked($line, $source, $times, $first)) {
             return null;
         }
@@ -130,11 +135,27 @@ final readonly class LineWork
             $this->rounds->tell($source, Fault::of($trial->odd), true);
         }
         if (null === $fault && 0 === $nth && str_contains($trial->stitches->codes, Stitch::ChainOut->code())) {
-            $this->rounds->tell($source, Fault::at($line->span, "Stitches along a chain stand out of the round: {$trial->makes} stitches are left for the next.", 'If the next round goes into them too, write them as stitches of the round.'), true);
+            $this->rounds->tell(
+                $source,
+                Fault::at(
+                    $line->span,
+                    "Stitches along a chain stand out of the round: {$trial->makes} stitches are left for the next.",
+                    'If the next round goes into them too, write them as stitches of the round.',
+                ),
+                true,
+            );
         }
         foreach (null === $fault && 0 === $nth ? $line->cues() : [] as $cue) {
             if (1 === preg_match('/\bunworked\b/i', $cue->text)) {
-                $this->rounds->tell($source, Fault::at($cue->span, "It says that stitches are left, but this works into all {$trial->below}.", 'Say how many are worked, as “8 sc”; the next round finds those alone.'), true);
+                $this->rounds->tell(
+                    $source,
+                    Fault::at(
+                        $cue->span,
+                        "It says that stitches are left, but this works into all {$trial->below}.",
+                        'Say how many are worked, as “8 sc”; the next round finds those alone.',
+                    ),
+                    true,
+                );
             }
         }
 
@@ -156,7 +177,15 @@ final readonly class LineWork
         $told = false;
         $last = $this->rounds->made()[$this->rounds->count() - 1];
         if ([] === $line->counts && \in_array(Assumption::OnEven, $line->assumed, true) && $last->below !== $last->makes && AgainKind::Even === $again->kind) {
-            $this->rounds->tell($source, Fault::at($again->span, 'This is taken as plain rounds, one stitch in each.', 'Write the count, or “continue increasing”, if they grow or shrink on.'), true);
+            $this->rounds->tell(
+                $source,
+                Fault::at(
+                    $again->span,
+                    'This is taken as plain rounds, one stitch in each.',
+                    'Write the count, or “continue increasing”, if they grow or shrink on.',
+                ),
+                true,
+            );
         }
         foreach ($rounds as $i => $round) {
             if ($this->rounds->count() >= Limits::ROUNDS) {
@@ -181,7 +210,16 @@ final readonly class LineWork
         $made = $this->rounds->made()[$this->rounds->count() - 1]->makes;
         foreach ($isLed || $told ? [] : $line->counts as $count) {
             if ($count->stitches !== $made) {
-                $this->rounds->tell($source, Fault::at($count->span, 'This makes '.$made." stitches, but the line says {$count->stitches}.", "Write ({$made}), or mend the stitches.")->mended("Write ({$made}), or mend the stitches.", [$this->advice->write($count, $made)]), false, $this->rounds->count());
+                $this->rounds->tell(
+                    $source,
+                    Fault::at(
+                        $count->span,
+                        'This makes '.$made." stitches, but the line says {$count->stitches}.",
+                        "Write ({$made}), or mend the stitches.",
+                    )->mended("Write ({$made}), or mend the stitches.", [$this->advice->write($count, $made)]),
+                    false,
+                    $this->rounds->count(),
+                );
             }
         }
 
@@ -200,7 +238,10 @@ final readonly class LineWork
         if ([] === $counts || 1 !== \count($stitches) || !($only instanceof Work || $only instanceof Repeat)) {
             return null;
         }
-        $trial = Trial::of($round->withItems(array_map(static fn (Node $item): Node => $item === $only ? $only->withTimes(null, $only->span) : $item, $round->items)), $ground);
+        $trial = Trial::of(
+            $round->withItems(array_map(static fn (Node $item): Node => $item === $only ? $only->withTimes(null, $only->span) : $item, $round->items)),
+            $ground,
+        );
 
         return $trial->fits($ground) && null === $trial->odd && $counts[0]->stitches === $trial->makes ? $trial : null;
     }

@@ -71,7 +71,11 @@ final readonly class Meanings
     {
         $error = $parsed->error;
         $begin = null === $parsed->head ? 0 : $parsed->head->span->end;
-        $doubt = new Meaning(new Span($begin, max($begin + 1, $whole->end)), MeaningKind::Doubt, null === $error ? 'Not understood.' : "Not understood: {$error->message}");
+        $doubt = new Meaning(
+            new Span($begin, max($begin + 1, $whole->end)),
+            MeaningKind::Doubt,
+            null === $error ? 'Not understood.' : "Not understood: {$error->message}",
+        );
 
         return null === $parsed->head ? [$doubt] : [new Meaning($parsed->head->span, MeaningKind::Understood, $this->says($parsed->head)), $doubt];
     }
@@ -85,7 +89,11 @@ final readonly class Meanings
             $node instanceof Yarn => 'From here on yarn '.$node->yarn.(null === $node->within ? '' : ", and {$node->within} from the second top on").'.',
             $node instanceof Count => "The round makes {$node->stitches}.",
             $node instanceof Stated => "{$node->rounds} rounds.",
-            $node instanceof Close => $node->closed->joins() ? 'Closes the round'.(Closed::ToBackLoop === $node->closed ? ' in the back loop of its first stitch' : '').': a slip stitch that uses none of its stitches.' : 'Ends the spiral level: a slip stitch that uses none of this round’s stitches.',
+            $node instanceof Close => $node->closed->joins()
+                ? 'Closes the round'.(Closed::ToBackLoop === $node->closed
+                    ? ' in the back loop of its first stitch'
+                    : '').': a slip stitch that uses none of its stitches.'
+                : 'Ends the spiral level: a slip stitch that uses none of this round’s stitches.',
             $node instanceof Lift => $node->chainIsFirst ? 'A chain that counts as the first stitch.' : 'A chain that lifts the hook; it is no stitch.',
             $node instanceof OtherSide => 'On along the other side of the chain.',
             $node instanceof Again => self::again($node),

@@ -17,8 +17,14 @@ final readonly class Parsed
      * @param bool        $isHeading it may be a piece's heading, "Ears x2"
      * @param Fault|null  $error     why it cannot be read, with as much of it as was understood
      */
-    private function __construct(public array $lines, public ?string $remark = null, public ?Fault $error = null, public ?Head $head = null, public ?Count $count = null, public bool $isHeading = false)
-    {
+    private function __construct(
+        public array $lines,
+        public ?string $remark = null,
+        public ?Fault $error = null,
+        public ?Head $head = null,
+        public ?Count $count = null,
+        public bool $isHeading = false,
+    ) {
     }
 
     /** @param list<Line> $lines */

@@ -97,7 +97,15 @@ final class Parser
         $head = $this->headOf($tokens);
         $isProse = null === $head && Lines::isProse($this->cursor($tokens, new Choices()));
 
-        return $isProse ? Parsed::remark(trim($line)) : Parsed::failed($error, $head, $this->countOf($tokens), null === $head && 1 === preg_match('/^\W*\pL[\pL\s\'-]{1,40}\s*[-:,]?\s*(?:\(?\s*(?:make|x|×)?\s*\d{1,2}\s*(?:x|×|times|pieces)?\s*\)?)\W*$/iu', $line));
+        return $isProse
+            ? Parsed::remark(trim($line))
+            : Parsed::failed(
+                $error,
+                $head,
+                $this->countOf($tokens),
+                null === $head
+                    && 1 === preg_match('/^\W*\pL[\pL\s\'-]{1,40}\s*[-:,]?\s*(?:\(?\s*(?:make|x|×)?\s*\d{1,2}\s*(?:x|×|times|pieces)?\s*\)?)\W*$/iu', $line),
+            );
     }
 
     private function headOf(Tokens $tokens): ?Head

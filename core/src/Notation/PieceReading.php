@@ -72,7 +72,14 @@ final class PieceReading
     {
         foreach ($beginning->pieces as $i => $key) {
             if ([] === ($made[$key]->rounds ?? [])) {
-                return [0, Problem::atPath("{$path}.pieces[{$i}]", 'This piece begins on “'.($plan->piece($key)->name ?? $key).'”, which is not made before it.', 'Put that piece before this one, or let this one begin on another.')];
+                return [
+                    0,
+                    Problem::atPath(
+                        "{$path}.pieces[{$i}]",
+                        'This piece begins on “'.($plan->piece($key)->name ?? $key).'”, which is not made before it.',
+                        'Put that piece before this one, or let this one begin on another.',
+                    ),
+                ];
             }
         }
         $openings = self::openings($beginning, $made);
@@ -80,10 +87,24 @@ final class PieceReading
             $next = ($beginning->round ?? 0) + 1;
             $name = $plan->piece($beginning->pieces[0])->name ?? $beginning->pieces[0];
 
-            return [0, Problem::atPath("{$path}.round", "Round {$beginning->round} of “{$name}” leaves no loop free.", "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.")];
+            return [
+                0,
+                Problem::atPath(
+                    "{$path}.round",
+                    "Round {$beginning->round} of “{$name}” leaves no loop free.",
+                    "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.",
+                ),
+            ];
         }
         if (Join::Layers === $beginning->join && $openings[0] !== ($openings[1] ?? null)) {
-            return [$openings[0], Problem::atPath($path, "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.', 'Give both the same number.')];
+            return [
+                $openings[0],
+                Problem::atPath(
+                    $path,
+                    "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.',
+                    'Give both the same number.',
+                ),
+            ];
         }
         if (null !== $beginning->take && $beginning->take->of($openings[0]) > $openings[0]) {
             return [$openings[0], Problem::atPath("{$path}.take", "It begins on more stitches than the edge has, which is {$openings[0]}.", 'Take fewer.')];
@@ -122,7 +143,9 @@ final class PieceReading
         return array_map(static function (string $key) use ($beginning, $made): int {
             $rounds = $made[$key]->rounds ?? [];
 
-            return Join::Loops === $beginning->join ? ($rounds[$beginning->round ?? 0] ?? null)?->freeLoopsBelow() ?? 0 : ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0;
+            return Join::Loops === $beginning->join
+                ? ($rounds[$beginning->round ?? 0] ?? null)?->freeLoopsBelow() ?? 0
+                : ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0;
         }, $beginning->pieces);
     }
 }

@@ -54,7 +54,10 @@ final class Printer
     public function stitches(Line $line): string
     {
         $items = array_values(array_filter($line->items, static fn (Node $item): bool => !$item instanceof Cue));
-        $loops = array_unique(array_map(static fn (Node $item): ?Loop => $item instanceof Work || $item instanceof Repeat ? $item->loop : null, $items), \SORT_REGULAR);
+        $loops = array_unique(
+            array_map(static fn (Node $item): ?Loop => $item instanceof Work || $item instanceof Repeat ? $item->loop : null, $items),
+            \SORT_REGULAR,
+        );
         if (1 === \count($loops) && null !== $loops[0] && \count($items) > 1) {
             return "in {$loops[0]->value}: ".$this->items($items, false);
         }
@@ -96,9 +99,14 @@ final class Printer
                 continue;
             }
             $passes = $item instanceof Work && !($items[$i - 1] ?? null) instanceof Foundation ? $item->skipped() : 0;
-            [$text, $i] = $this->stitches->run($items, $i) ?? [$item instanceof Work && 0 < $passes ? $this->passing($item, $passes, $withLoop) : $this->item($item, $withLoop, $end > 1), $i];
+            [$text, $i] = $this->stitches->run($items, $i) ?? [
+                $item instanceof Work && 0 < $passes ? $this->passing($item, $passes, $withLoop) : $this->item($item, $withLoop, $end > 1),
+                $i,
+            ];
             if ($ring && $item instanceof Work) {
-                $text = $this->stitches->work($item->stitch, $item->times).' in '.($items[0] instanceof Foundation && $items[0]->joined ? 'ring' : 'MR').$this->after($item, $withLoop);
+                $text = $this->stitches->work($item->stitch, $item->times).' in '.($items[0] instanceof Foundation && $items[0]->joined
+                    ? 'ring'
+                    : 'MR').$this->after($item, $withLoop);
                 $ring = false;
             }
             $said .= $this->separated($said, $text);
@@ -122,7 +130,9 @@ final class Printer
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
             $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
             $item instanceof Close => $item->closed->value,
-            $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst ? ' (counts as a stitch)' : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
+            $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst
+                ? ' (counts as a stitch)'
+                : (Worked::Spiral === $this->worked ? ' (does not count as a stitch)' : '')),
             $item instanceof OtherSide => 'on the other side of the chain:',
             default => '',
         };
@@ -141,7 +151,9 @@ final class Printer
 
     private function after(Work|Repeat $item, bool $withLoop): string
     {
-        return ($withLoop && null !== $item->loop ? ' in '.(Loop::Third === $item->loop ? 'the ' : '').$item->loop->value : '').(null === $item->yarn ? '' : " ({$item->yarn})");
+        return ($withLoop && null !== $item->loop
+            ? ' in '.(Loop::Third === $item->loop ? 'the ' : '').$item->loop->value
+            : '').(null === $item->yarn ? '' : " ({$item->yarn})");
     }
 
     /** "into MR", "ch 6, starting in 2nd ch from hook". */

@@ -27,8 +27,15 @@ final class Reader
      * @param YarnNames|null $yarns       null: yarns are known by their letters alone
      * @param bool           $chainCounts the chain that lifts a row or a joined round stands for its first stitch
      */
-    public static function read(array $lines, Terms $terms, Worked $worked = Worked::Spiral, int $left = Limits::STITCHES, int $on = 0, ?YarnNames $yarns = null, bool $chainCounts = false): Reading
-    {
+    public static function read(
+        array $lines,
+        Terms $terms,
+        Worked $worked = Worked::Spiral,
+        int $left = Limits::STITCHES,
+        int $on = 0,
+        ?YarnNames $yarns = null,
+        bool $chainCounts = false,
+    ): Reading {
         $yarns ??= YarnNames::letters();
         $key = "{$terms->value} {$worked->value} {$left} {$on} ".($chainCounts ? 'counts' : 'lifts')." {$yarns->signature}\n".implode("\n", $lines);
 
@@ -57,7 +64,16 @@ final class Reader
         $problems = $this->rounds->problems();
         $hint = Suspicion::of($this->rounds->made(), $terms, $worked, $this->rounds->seen());
 
-        return new Reading($this->rounds->made(), [...$hint, ...$problems], $parsed, $spans, $heads, $on, $this->rounds->lines(), $this->rounds->said());
+        return new Reading(
+            rounds: $this->rounds->made(),
+            problems: [...$hint, ...$problems],
+            lines: $parsed,
+            spans: $spans,
+            heads: $heads,
+            on: $on,
+            worked: $this->rounds->lines(),
+            said: $this->rounds->said(),
+        );
     }
 
     private function source(Source $source): Outcome

@@ -21,8 +21,16 @@ final readonly class Reading
      * @param list<Line>                 $worked   what each round was worked from
      * @param list<Said>                 $said     what lines of their own say between the rounds
      */
-    public function __construct(public array $rounds, public array $problems, public array $lines, public array $spans, public array $heads, public int $on = 0, public array $worked = [], public array $said = [])
-    {
+    public function __construct(
+        public array $rounds,
+        public array $problems,
+        public array $lines,
+        public array $spans,
+        public array $heads,
+        public int $on = 0,
+        public array $worked = [],
+        public array $said = [],
+    ) {
     }
 
     public function stitches(): int

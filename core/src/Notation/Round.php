@@ -43,6 +43,42 @@ final readonly class Round
     ) {
     }
 
+    /** Plain stitches for a round that could not be read. */
+    public static function standIn(int $number, int $line, int $below, int $makes): self
+    {
+        return new self(
+            number: $number,
+            line: $line,
+            codes: str_repeat(Stitch::Single->code(), $makes),
+            below: $below,
+            uses: $below,
+            makes: $makes,
+            readable: false,
+        );
+    }
+
+    /** Whether the same stitches can be worked into this round, and nothing else comes with them. */
+    public function canComeAgain(): bool
+    {
+        return $this->below === $this->makes && $this->isComplete() && !$this->namesYarns() && !$this->chainIsFirst;
+    }
+
+    /** The round after it, worked in the same way. */
+    public function again(): self
+    {
+        return new self(
+            number: $this->number + 1,
+            line: $this->line,
+            codes: $this->codes,
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            loops: $this->loops,
+            lifting: $this->lifting,
+            closed: $this->closed,
+        );
+    }
+
     public function isComplete(): bool
     {
         return $this->readable && $this->uses === $this->below;

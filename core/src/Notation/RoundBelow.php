@@ -36,6 +36,10 @@ final readonly class RoundBelow
     /** The same for two that are alike; null where that is not worth telling. */
     public function key(): ?string
     {
-        return null === $this->foundation ? "{$this->number} {$this->below} {$this->on} {$this->worked->value} {$this->lifted} ".($this->chainCounts ? 'c' : '').($this->joins ? 'j' : '').($this->letters ? 'l' : '') : null;
+        return null === $this->foundation
+            ? "{$this->number} {$this->below} {$this->on} {$this->worked->value} {$this->lifted} ".($this->chainCounts
+                ? 'c'
+                : '').($this->joins ? 'j' : '').($this->letters ? 'l' : '')
+            : null;
     }
 }

@@ -17,7 +17,6 @@ use Alternum\Core\Plan\Worked;
 /** The rounds of one piece as they come, line by line, with what is wrong with them. */
 final class Rounds
 {
-    private readonly Vocabulary $vocabulary;
     private readonly Faults $faults;
     private readonly Advice $advice;
     private readonly Seen $seen;
@@ -41,10 +40,16 @@ final class Rounds
     /** How many rounds a line stands for could not be told: the next head says where the work is. */
     private bool $isLost = false;
 
-    public function __construct(Parser $parser, YarnNames $yarns, Terms $terms, private readonly Worked $worked, private readonly bool $chainCounts, private int $left, private readonly int $on)
-    {
-        $this->vocabulary = Vocabulary::of($terms);
-        $this->faults = new Faults($this->vocabulary, $worked);
+    public function __construct(
+        Parser $parser,
+        YarnNames $yarns,
+        Terms $terms,
+        private readonly Worked $worked,
+        private readonly bool $chainCounts,
+        private int $left,
+        private readonly int $on,
+    ) {
+        $this->faults = new Faults(Vocabulary::of($terms), $worked);
         $this->advice = new Advice($parser, $terms, $worked, $this->faults);
         $this->seen = new Seen();
         $this->told = new Told($yarns, $worked);
@@ -86,7 +91,7 @@ final class Rounds
 
     public function tooLong(Source $source): Outcome
     {
-        $this->tell($source, Fault::at(new Span(Limits::LINE, Limits::LINE + 1), 'This line is longer than '.number_format(Limits::LINE).' characters.', 'Split it into one line a round.'));
+        $this->tell($source, Faults::tooLong());
 
         return new Outcome(null, null);
     }
@@ -132,11 +137,11 @@ final class Rounds
             }
         }
         if (null !== $line->head && null !== $line->head->from && LineKind::lacksStitches($line, $line->head) && $this->hasRoom($source)) {
-            $round = ucfirst($this->worked->once()).' '.($this->count() + 1);
-            $this->tell($source, Fault::at($line->items[0]->span ?? new Span($line->head->span->end, $line->head->span->end + 1), "{$round} has no stitches.", $this->vocabulary->inWords('Write them after the number, as “sc around”.')));
+            $end = $line->head->span->end;
+            $this->tell($source, $this->faults->noStitches($line->items[0]->span ?? new Span($end, $end + 1), $this->count() + 1));
             $this->standIn($source, ($line->counts[0] ?? null)?->stitches, $line->head->rounds);
         } elseif (null !== $line->head && [] !== $line->counts && $line->items[0] instanceof Foundation && $this->hasRoom($source)) {
-            $this->tell($source, Fault::at($line->items[0]->span, 'It does not say how many stitches go into the ring.', $this->vocabulary->inWords('Write 6 sc in MR.')));
+            $this->tell($source, $this->faults->emptyRing($line->items[0]->span));
             $this->standIn($source, $line->counts[0]->stitches, 1);
         }
 
@@ -170,7 +175,17 @@ final class Rounds
     {
         $last = end($this->rounds);
 
-        return new RoundBelow($this->count() + 1, false === $last ? $this->on : $last->makes, $this->on, $this->worked, $this->chainCounts, $this->lifted, false === $last && 0 === $this->on ? $this->foundation : null, $this->seen->joins > 0, $this->seen->letters);
+        return new RoundBelow(
+            number: $this->count() + 1,
+            below: false === $last ? $this->on : $last->makes,
+            on: $this->on,
+            worked: $this->worked,
+            chainCounts: $this->chainCounts,
+            lifted: $this->lifted,
+            foundation: false === $last && 0 === $this->on ? $this->foundation : null,
+            joins: $this->seen->joins > 0,
+            letters: $this->seen->letters,
+        );
     }
 
     /** Takes a round that was worked; false where it cannot go in, and plain stitches do. */
@@ -187,24 +202,10 @@ final class Rounds
             $named = isset($named[0]) ? $named : [0 => $this->yarn] + $named;
             $this->yarn = null;
         }
-        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])]));
+        $yarns = [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])];
+        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns));
         $this->isAfterBlank = false;
-        $this->rounds[] = new Round(
-            $this->count() + 1,
-            $source->line,
-            $stitches->codes,
-            $trial->below,
-            $trial->uses,
-            $trial->makes,
-            true,
-            '' === trim($stitches->loops) ? '' : $stitches->loops,
-            $named,
-            $stitches->nextYarn,
-            $trial->lifting,
-            $trial->chainIsFirst,
-            $trial->closed,
-            $again ? [] : $trial->line->cues(),
-        );
+        $this->rounds[] = $trial->asRound($this->count() + 1, $source->line, $named, $again ? [] : $trial->line->cues());
         $this->lines[] = $trial->line;
         $this->left -= $trial->makes;
         $this->lifted = $trial->lifting->after;
@@ -217,10 +218,10 @@ final class Rounds
     public function repeatLast(int $line): bool
     {
         $last = end($this->rounds);
-        if (false === $last || $last->line !== $line || $last->below !== $last->makes || !$last->isComplete() || $last->makes > $this->left || [] !== $last->named || null !== $last->nextYarn || $last->chainIsFirst) {
+        if (false === $last || $last->line !== $line || !$last->canComeAgain() || $last->makes > $this->left) {
             return false;
         }
-        $this->rounds[] = new Round($last->number + 1, $line, $last->codes, $last->below, $last->uses, $last->makes, true, $last->loops, lifting: $last->lifting, closed: $last->closed);
+        $this->rounds[] = $last->again();
         $this->lines[] = $this->lines[\count($this->lines) - 1];
         $this->left -= $last->makes;
 
@@ -243,7 +244,7 @@ final class Rounds
             if ($made > $this->left) {
                 return;
             }
-            $this->rounds[] = new Round($this->count() + 1, $source->line, str_repeat(Stitch::Single->code(), $made), $below, $below, $made, false);
+            $this->rounds[] = Round::standIn($this->count() + 1, $source->line, $below, $made);
             $this->lines[] = Line::of([new Work(Stitch::Single, $made, Span::none())]);
             $this->left -= $made;
         }
@@ -278,7 +279,7 @@ final class Rounds
     {
         if ($this->count() >= Limits::ROUNDS && !$this->isFull) {
             $this->isFull = true;
-            $this->tell($source, Fault::at(Span::none(), 'A piece can have '.Limits::ROUNDS.' '.$this->worked->once().'s at the most.', 'Go on in another piece.'));
+            $this->tell($source, $this->faults->tooManyRounds());
         }
 
         return $this->count() < Limits::ROUNDS;

@@ -245,7 +245,8 @@ enum Stitch: string
             self::SlipStitch, self::SlipThroughBoth => 0.35,
             self::Skip => 0.0,
             self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether, self::FrontPostHalfDouble, self::BackPostHalfDouble => 1.5,
-            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6, self::FrontPostDouble, self::BackPostDouble => 2.0,
+            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6,
+            self::FrontPostDouble, self::BackPostDouble => 2.0,
             self::Treble, self::TrebleDecrease, self::TrebleThreeTogether, self::FrontPostTreble, self::BackPostTreble => 3.0,
             default => 1.0,
         };

@@ -49,7 +49,8 @@ final readonly class StitchPrinter
         $along = [];
         $used = 0;
         $i = $at + 1;
-        for (; ($next = $items[$i] ?? null) instanceof Work && $next->stitch->isOut() && Stitch::ChainOut !== $next->stitch && null !== $next->times && $used < $chain->times; ++$i) {
+        for (; ($next = $items[$i] ?? null) instanceof Work && $next->stitch->isOut() && Stitch::ChainOut !== $next->stitch && null !== $next->times
+            && $used < $chain->times; ++$i) {
             $along[] = $next;
             $used += $next->times * (Stitch::DecreaseOut === $next->stitch ? 2 : 1);
         }
@@ -62,7 +63,9 @@ final readonly class StitchPrinter
                 --$times;
             }
             if ($times > 0) {
-                $said[] = $this->into($work->stitch).' in '.(Stitch::IncreaseOut === $work->stitch && $times > 1 ? 'each of ' : '').'next '.($times > 1 ? "{$times} " : '').'ch';
+                $said[] = $this->into($work->stitch).' in '.(Stitch::IncreaseOut === $work->stitch && $times > 1
+                    ? 'each of '
+                    : '').'next '.($times > 1 ? "{$times} " : '').'ch';
             }
         }
 

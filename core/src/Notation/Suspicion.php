@@ -42,11 +42,21 @@ final class Suspicion
             $ofDouble += \strlen($round->codes) - \strlen((string) preg_replace("/[{$doubles}]/", '', $round->codes));
             $bySix += $round->below > 0 && \in_array($round->makes - $round->below, [5, 6, 7], true) ? 1 : 0;
             // "inc" and "dec" are said of either country's stitch.
-            $stitches -= substr_count($round->codes, Stitch::Increase->code()) + substr_count($round->codes, Stitch::Decrease->code()) + substr_count($round->codes, Stitch::InvisibleDecrease->code());
+            $stitches -= substr_count($round->codes, Stitch::Increase->code()) + substr_count($round->codes, Stitch::Decrease->code()) + substr_count(
+                $round->codes,
+                Stitch::InvisibleDecrease->code(),
+            );
         }
 
         return $stitches > 0 && $bySix >= 2 && $ofDouble >= self::MOST * $stitches
-            ? Problem::inLine($rounds[0]->line, 1, 1, 1, 'dc all round with 6 increases a round: are these UK words?', 'If they are, set the plan’s words to UK.')->asNote()->mendedBy(Setting::TermsUk)
+            ? Problem::inLine(
+                $rounds[0]->line,
+                1,
+                1,
+                1,
+                'dc all round with 6 increases a round: are these UK words?',
+                'If they are, set the plan’s words to UK.',
+            )->asNote()->mendedBy(Setting::TermsUk)
             : null;
     }
 
@@ -57,6 +67,13 @@ final class Suspicion
             return null;
         }
 
-        return Problem::inLine($seen->joinsAt, 1, 1, 1, 'These rounds are closed with a slip stitch, but the piece is worked in a spiral.', 'If they are joined, say that the piece is.')->asNote()->mendedBy(Setting::WorkedJoined);
+        return Problem::inLine(
+            $seen->joinsAt,
+            1,
+            1,
+            1,
+            'These rounds are closed with a slip stitch, but the piece is worked in a spiral.',
+            'If they are joined, say that the piece is.',
+        )->asNote()->mendedBy(Setting::WorkedJoined);
     }
 }

@@ -9,10 +9,15 @@ final readonly class Tokens
 {
     /** Single words that say a number. */
     public const NUMBER_WORDS = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12,
-        'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60,
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10,
+        'eleven' => 11, 'twelve' => 12,
+        'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20,
+        'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60,
     ];
-    private const ORDINAL_WORDS = ['first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10];
+    private const ORDINAL_WORDS = [
+        'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8,
+        'ninth' => 9, 'tenth' => 10,
+    ];
     /** No figure is read beyond this. */
     public const MOST = 999_999_999;
 
@@ -24,8 +29,14 @@ final readonly class Tokens
      * @param list<int>       $starts the first character of each
      * @param list<int>       $ends   the character after each
      */
-    private function __construct(public string $line, public string $text, public array $types, public array $values, private array $starts, private array $ends)
-    {
+    private function __construct(
+        public string $line,
+        public string $text,
+        public array $types,
+        public array $values,
+        private array $starts,
+        private array $ends,
+    ) {
     }
 
     public static function of(Lexer $lexer, string $line): self

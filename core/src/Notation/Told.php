@@ -63,6 +63,13 @@ final class Told
         $once = $this->worked->once();
         $mend = $head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
         [$line, $column] = $source->at($head->numbers->from);
-        $this->problems[] = Problem::inLine($line, $column, max(1, $head->numbers->length()), $next, "This line says {$once} {$head->from}, but it is {$once} {$next}.", $mend)->ofNumbering();
+        $this->problems[] = Problem::inLine(
+            $line,
+            $column,
+            max(1, $head->numbers->length()),
+            $next,
+            "This line says {$once} {$head->from}, but it is {$once} {$next}.",
+            $mend,
+        )->ofNumbering();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Close;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Lift;
@@ -46,6 +47,29 @@ final readonly class Trial
     ) {
     }
 
+    /**
+     * @param array<int, NamedYarn> $named
+     * @param list<Cue>             $cues
+     */
+    public function asRound(int $number, int $typedLine, array $named, array $cues): Round
+    {
+        return new Round(
+            number: $number,
+            line: $typedLine,
+            codes: $this->stitches->codes,
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            loops: '' === trim($this->stitches->loops) ? '' : $this->stitches->loops,
+            named: $named,
+            nextYarn: $this->stitches->nextYarn,
+            lifting: $this->lifting,
+            chainIsFirst: $this->chainIsFirst,
+            closed: $this->closed,
+            cues: $cues,
+        );
+    }
+
     public static function of(Line $line, RoundBelow $ground): self
     {
         $reading = $line;
@@ -79,12 +103,27 @@ final readonly class Trial
         $isChains = '' !== $codes && '' === trim($codes, Stitch::Chain->code());
         $starts = null !== $foundation || ($isFirst && $isChains);
         $uses = $isFirst && ($isChains || ($foundation?->isPoint() ?? false)) ? 0 : Stitch::sumUses($codes);
-        if ($isFirst && null !== $foundation && !$foundation->isPoint() && !$foundation->joined && Worked::Rows !== $ground->worked && $uses === $below - 1 && $uses > $foundation->side()) {
+        if ($isFirst && null !== $foundation && !$foundation->isPoint() && !$foundation->joined && Worked::Rows !== $ground->worked
+            && $uses === $below - 1 && $uses > $foundation->side()) {
             // Both of the first chain's stitches were worked at the beginning: it is not come back to.
             $below = $uses;
         }
 
-        return new self($reading, $line, $stitches, $below, $uses, Stitch::sumMakes($codes), $starts, '' !== $chainIsFirst->codes, $lifting, $closed, null, $expanded->odd, self::misplaced($line, $expanded, $below, $foundation, $isFirst));
+        return new self(
+            $reading,
+            $line,
+            $stitches,
+            $below,
+            $uses,
+            Stitch::sumMakes($codes),
+            $starts,
+            '' !== $chainIsFirst->codes,
+            $lifting,
+            $closed,
+            null,
+            $expanded->odd,
+            self::misplaced($line, $expanded, $below, $foundation, $isFirst),
+        );
     }
 
     /** Whether all stitches below are used, and it can be gone on from. */
@@ -92,7 +131,8 @@ final readonly class Trial
     {
         $isFirst = 1 === $ground->number && 0 === $ground->on;
 
-        return null === $this->error && null === $this->place && $this->uses === $this->below && $this->makes > 0 && $this->makes <= Limits::STITCHES_IN_ROUND && $this->starts === $isFirst;
+        return null === $this->error && null === $this->place && $this->uses === $this->below && $this->makes > 0
+            && $this->makes <= Limits::STITCHES_IN_ROUND && $this->starts === $isFirst;
     }
 
     public function miscounts(): bool
@@ -199,21 +239,33 @@ final readonly class Trial
             if ($item instanceof OtherSide) {
                 $isBack = true;
                 if ($side > 0 && $used !== $side) {
-                    return self::error($item->span, "The first side has {$side} chains to work into, but {$used} are used before the other side.", $used < $side ? 'Work the '.($side - $used).' that are left over.' : 'Take off what uses '.($used - $side).'.');
+                    return self::error(
+                        $item->span,
+                        "The first side has {$side} chains to work into, but {$used} are used before the other side.",
+                        $used < $side ? 'Work the '.($side - $used).' that are left over.' : 'Take off what uses '.($used - $side).'.',
+                    );
                 }
             }
             $place = $item instanceof Work ? $item->place : null;
             if (PlaceKind::Last === $place?->kind && $side > 0) {
                 $last = $isBack || $used >= $side ? $below : $side;
                 if ($used !== $last - 1 && $used !== $below - 1) {
-                    return self::error($item->span, 'It says the last chain, but '.($last - 1 - $used > 0 ? ($last - 1 - $used).' are left before it.' : 'that is used already.'), 'Mend the number of stitches before it.');
+                    return self::error(
+                        $item->span,
+                        'It says the last chain, but '.($last - 1 - $used > 0 ? ($last - 1 - $used).' are left before it.' : 'that is used already.'),
+                        'Mend the number of stitches before it.',
+                    );
                 }
             }
             if (!$isFirst && self::isInRing($item)) {
                 return self::error($item->span, 'It says the ring, but only the first round goes into it.', 'Say into what it goes, as “in next st”.');
             }
             if (PlaceKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
-                return self::error($item->span, "It says stitch {$place->number}, but the next one is stitch ".($used + 1).'.', 'Say what is worked before it, or write “in next st”.');
+                return self::error(
+                    $item->span,
+                    "It says stitch {$place->number}, but the next one is stitch ".($used + 1).'.',
+                    'Say what is worked before it, or write “in next st”.',
+                );
             }
             if (PlaceKind::FromHook === $place?->kind && $place->number > max($below, 4) && !$isFirst) {
                 return self::error($item->span, "There are not {$place->number} chains before this.", 'Mend the number.');

@@ -10,9 +10,16 @@ final class UnknownYarn
     public static function of(string $yarn, Source $source): Fault
     {
         $isLetter = 1 === \strlen($yarn);
-        $at = 1 === preg_match($isLetter ? "/\\b{$yarn}\\b/" : '/'.preg_quote($yarn, '/').'/iu', $source->text, $match, \PREG_OFFSET_CAPTURE) ? mb_strlen(substr($source->text, 0, $match[0][1])) : 0;
+        $at = 1 === preg_match($isLetter ? "/\\b{$yarn}\\b/" : '/'.preg_quote($yarn, '/').'/iu', $source->text, $match, \PREG_OFFSET_CAPTURE)
+            ? mb_strlen(substr($source->text, 0, $match[0][1]))
+            : 0;
         $message = $isLetter ? "It names yarn {$yarn}, which the plan does not have." : "“{$yarn}” is the name of no yarn of this plan.";
 
-        return Fault::at(new Span($at, $at + mb_strlen($yarn)), $message, $isLetter ? "Add a yarn {$yarn}, or name another." : 'Add the yarn, or name one by its letter: with B:', FaultKind::NewYarn);
+        return Fault::at(
+            new Span($at, $at + mb_strlen($yarn)),
+            $message,
+            $isLetter ? "Add a yarn {$yarn}, or name another." : 'Add the yarn, or name one by its letter: with B:',
+            FaultKind::NewYarn,
+        );
     }
 }

@@ -44,7 +44,9 @@ final readonly class WorkedInto
         return match (true) {
             0 === $this->from && Stitch::Chain === $this->stitch => "{$name}, into nothing",
             0 === $this->from => "{$name} into the beginning",
-            0 === $below => "{$name} into ".($this->to > $this->from ? "stitches {$this->from} and {$this->to}" : "stitch {$this->from}").' of what it begins on',
+            0 === $below => "{$name} into ".($this->to > $this->from
+                ? "stitches {$this->from} and {$this->to}"
+                : "stitch {$this->from}").' of what it begins on',
             default => "{$name} into ".($this->to > $this->from ? "stitches {$this->from} to {$this->to}" : "stitch {$this->from}")." of round {$below}",
         };
     }

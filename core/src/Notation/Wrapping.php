@@ -9,7 +9,8 @@ final class Wrapping
 {
     private const MOST = 8;
     /** How a line begins that is no continuation: a head, a bullet, a remark, a heading. */
-    private const HEAD = '/^[\s*_|#>-]*(?:[(\[]?\s*(?:r|rd|rnd|round|row|rw)s?[.\s#]*\d|\d+(?:\s*[-~]\s*\d+)?\s*[).:\]|]|\d+(?:st|nd|rd|th)\s+(?:r|rnd|round|row)|next\b|last (?:round|rnd|row)|foundation|repeat|work|continue|#|\/\/)/i';
+    private const HEAD = '/^[\s*_|#>-]*(?:[(\[]?\s*(?:r|rd|rnd|round|row|rw)s?[.\s#]*\d|\d+(?:\s*[-~]\s*\d+)?\s*[).:\]|]|\d+(?:st|nd|rd|th)\s+(?:r|'
+        .'rnd|round|row)|next\b|last (?:round|rnd|row)|foundation|repeat|work|continue|#|\/\/)/i';
 
     /**
      * @param list<string> $lines
@@ -44,11 +45,14 @@ final class Wrapping
         return \in_array($last, [',', ';', '(', '[', '+', '&'], true)
             || 1 === preg_match('/\b(?:and|then|in|into|next|the|each|of|to|rep from|repeat from)$/i', $text)
             || (self::isOpen($text) && 1 === preg_match('/[)\]]|\*/', $next))
-            || (1 === preg_match(self::HEAD, $text) && 1 === preg_match('/^\s*(?:\(\d+(?:\s*sts?)?\)|\[\d+(?:\s*sts?)?\]|rep(?:eat)? (?:from|around|\*)|around\b)/i', $next) && 1 !== preg_match('/\(\d+[^)]*\)|\[\d+[^\]]*\]/', $text));
+            || (1 === preg_match(self::HEAD, $text)
+                && 1 === preg_match('/^\s*(?:\(\d+(?:\s*sts?)?\)|\[\d+(?:\s*sts?)?\]|rep(?:eat)? (?:from|around|\*)|around\b)/i', $next)
+                    && 1 !== preg_match('/\(\d+[^)]*\)|\[\d+[^\]]*\]/', $text));
     }
 
     private static function isOpen(string $text): bool
     {
-        return substr_count($text, '(') + substr_count($text, '[') > substr_count($text, ')') + substr_count($text, ']') && 1 !== preg_match('/x\s*\d|\(\d+\)$/i', $text);
+        return substr_count($text, '(') + substr_count($text, '[') > substr_count($text, ')') + substr_count($text, ']')
+            && 1 !== preg_match('/x\s*\d|\(\d+\)$/i', $text);
     }
 }

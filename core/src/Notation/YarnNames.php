@@ -10,8 +10,19 @@ use Alternum\Core\Plan\Yarn;
 final readonly class YarnNames
 {
     private const BEFORE = ['yarn', 'colour', 'color', 'shade', 'the', 'col', 'ball', 'thread'];
-    private const COLOURS = ['white', 'black', 'grey', 'gray', 'red', 'orange', 'yellow', 'green', 'blue', 'purple', 'violet', 'pink', 'brown', 'beige', 'cream', 'ivory', 'ecru', 'tan', 'teal', 'turquoise', 'aqua', 'mint', 'lime', 'olive', 'navy', 'gold', 'golden', 'silver', 'peach', 'coral', 'salmon', 'rust', 'maroon', 'burgundy', 'lilac', 'lavender', 'mauve', 'magenta', 'rose', 'mustard', 'ochre', 'charcoal', 'chalk', 'sand', 'natural', 'khaki', 'indigo', 'plum', 'scarlet', 'crimson', 'copper', 'bronze', 'sage', 'cyan', 'denim', 'camel', 'slate', 'taupe', 'fawn', 'fuchsia', 'apricot', 'terracotta', 'jade', 'emerald', 'sky', 'stone', 'moss', 'petrol', 'nude', 'skin', 'flesh', 'offwhite'];
-    private const SHADES = ['light', 'dark', 'pale', 'deep', 'bright', 'medium', 'mid', 'off', 'dusty', 'baby', 'royal', 'navy', 'sky', 'forest', 'brick', 'flag', 'warm', 'soft', 'hot', 'neon', 'pastel', 'very', 'sea', 'moss', 'lime', 'mint', 'rose', 'steel', 'ice', 'golden'];
+    private const COLOURS = [
+        'white', 'black', 'grey', 'gray', 'red', 'orange', 'yellow', 'green', 'blue', 'purple', 'violet', 'pink', 'brown', 'beige',
+        'cream', 'ivory', 'ecru', 'tan', 'teal', 'turquoise', 'aqua', 'mint', 'lime', 'olive', 'navy', 'gold', 'golden', 'silver',
+        'peach', 'coral', 'salmon', 'rust', 'maroon', 'burgundy', 'lilac', 'lavender', 'mauve', 'magenta', 'rose', 'mustard',
+        'ochre', 'charcoal', 'chalk', 'sand', 'natural', 'khaki', 'indigo', 'plum', 'scarlet', 'crimson', 'copper', 'bronze',
+        'sage', 'cyan', 'denim', 'camel', 'slate', 'taupe', 'fawn', 'fuchsia', 'apricot', 'terracotta', 'jade', 'emerald', 'sky',
+        'stone', 'moss', 'petrol', 'nude', 'skin', 'flesh', 'offwhite',
+    ];
+    private const SHADES = [
+        'light', 'dark', 'pale', 'deep', 'bright', 'medium', 'mid', 'off', 'dusty', 'baby', 'royal', 'navy', 'sky', 'forest',
+        'brick', 'flag', 'warm', 'soft', 'hot', 'neon', 'pastel', 'very', 'sea', 'moss', 'lime', 'mint', 'rose', 'steel', 'ice',
+        'golden',
+    ];
     private const CALLED = ['mc' => 1, 'cc' => 1, 'main' => 2, 'contrast' => 2, 'contrasting' => 2, 'background' => 2, 'second' => 2];
 
     /**
@@ -50,7 +61,12 @@ final readonly class YarnNames
 
         $letters = array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns);
 
-        return new self($names, $letters, true, implode('', $letters).' '.implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.');
+        return new self(
+            $names,
+            $letters,
+            true,
+            implode('', $letters).' '.implode('; ', array_map(static fn (array $name): string => $name[1].' '.implode(' ', $name[0]), $names)).'.',
+        );
     }
 
     /** Whether a yarn's name may begin with a word. */
@@ -104,7 +120,11 @@ final readonly class YarnNames
         }
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
-            $words = null === $tokens->number($at) && !\in_array($tokens->value($at), ['in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is'], true) && !$tokens->is($at + 1, TokenType::Word) ? 1 : ($tokens->is($at, TokenType::Number) ? 1 : 0);
+            $words = null === $tokens->number($at)
+                && !\in_array($tokens->value($at), ['in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is'], true)
+                    && !$tokens->is($at + 1, TokenType::Word)
+                ? 1
+                : ($tokens->is($at, TokenType::Number) ? 1 : 0);
         }
 
         return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words + $after];
@@ -121,7 +141,8 @@ final readonly class YarnNames
             return null;
         }
         // A small "a" is an article, unless it stands where only a yarn can.
-        $isLetter = $tokens->isCapital($at) || $isSaid || ('a' !== $value && 'x' !== $value) || ':' === $tokens->value($at + 1) || $tokens->is($at + 1, TokenType::Close);
+        $isLetter = $tokens->isCapital($at) || $isSaid || ('a' !== $value && 'x' !== $value) || ':' === $tokens->value($at + 1)
+            || $tokens->is($at + 1, TokenType::Close);
 
         return $isLetter ? strtoupper($value) : null;
     }

@@ -43,7 +43,10 @@ final readonly class Harmony
             }
             $below = $letters;
         }
-        $pairs = array_map(static fn (string $pair): Pair => Pair::of($pair[0], $hexes[$pair[0]] ?? '#000000', $pair[1], $hexes[$pair[1]] ?? '#000000'), array_keys($touching));
+        $pairs = array_map(
+            static fn (string $pair): Pair => Pair::of($pair[0], $hexes[$pair[0]] ?? '#000000', $pair[1], $hexes[$pair[1]] ?? '#000000'),
+            array_keys($touching),
+        );
         usort($pairs, static fn (Pair $one, Pair $other): int => $one->difference <=> $other->difference);
 
         return new self($pairs, self::shine($hexes, $changes));

@@ -115,7 +115,11 @@ final class PlacedCloth implements FramedCloth
         $first = $this->frame->along($round, $fromFront) - $wide / 2 + 0.5 + 1e-9;
         $step = $apart / 360.0 * $makes;
         if ($count > 0 && (int) ceil($step) <= $wide && strspn($cells, $cells[0]) === \strlen($cells)) {
-            $this->letters($round, (int) floor($first) + 1, str_repeat($cells[0], min($makes, (int) floor($first + ($count - 1) * $step) - (int) floor($first) + $wide)));
+            $this->letters(
+                $round,
+                (int) floor($first) + 1,
+                str_repeat($cells[0], min($makes, (int) floor($first + ($count - 1) * $step) - (int) floor($first) + $wide)),
+            );
 
             return;
         }

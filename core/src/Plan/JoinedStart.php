@@ -60,14 +60,22 @@ final readonly class JoinedStart
                 : [new EdgeStretch($first, $pick->from, $pick->to)];
         }
         if (Join::Layers === $this->join) {
-            return array_map(static fn (string $piece, int $opening): EdgeStretch => new EdgeStretch($piece, 1, $opening), $this->pieces, \array_slice($openings, 0, $last + 1));
+            return array_map(
+                static fn (string $piece, int $opening): EdgeStretch => new EdgeStretch($piece, 1, $opening),
+                $this->pieces,
+                \array_slice($openings, 0, $last + 1),
+            );
         }
         if (Join::Seam === $this->join) {
             return [new EdgeStretch($first, 1, $openings[0] - $this->across), new EdgeStretch($this->pieces[$last], $this->across + 1, $openings[$last])];
         }
         $edges = [new EdgeStretch($first, 1, $openings[0])];
         for ($i = 1; $i <= $last; ++$i) {
-            array_push($edges, EdgeStretch::chains($this->across), new EdgeStretch($this->pieces[$i], 1, $i < $last ? intdiv($openings[$i], 2) : $openings[$i]));
+            array_push(
+                $edges,
+                EdgeStretch::chains($this->across),
+                new EdgeStretch($this->pieces[$i], 1, $i < $last ? intdiv($openings[$i], 2) : $openings[$i]),
+            );
         }
         for ($i = $last; $i > 0; --$i) {
             $edges[] = EdgeStretch::chains($this->across);

@@ -127,7 +127,11 @@ final readonly class Plan
     {
         $at = static fn (string $name): string => '' === $path ? $name : "{$path}.{$name}";
         if (!$fields->has('format') || self::FORMAT !== $fields->raw('format')) {
-            throw Refusal::because($at('format'), 'This is not an Alternum plan.', 'Choose a file that was saved as a plan; it says "format": "'.self::FORMAT.'".');
+            throw Refusal::because(
+                $at('format'),
+                'This is not an Alternum plan.',
+                'Choose a file that was saved as a plan; it says "format": "'.self::FORMAT.'".',
+            );
         }
         $version = $fields->whole('version', 1, 1_000_000);
         if ($version > self::VERSION) {
@@ -142,7 +146,11 @@ final readonly class Plan
         $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns), 'letter');
         $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces), 'key');
         if (array_sum(array_map(static fn (Piece $piece): int => \count($piece->colours), $pieces)) > Limits::ALL_LAYERS) {
-            $fields->wrong('pieces', 'All pieces together have more than '.Limits::ALL_LAYERS.' layers of colour.', 'Take some out, or lay one in place of several.');
+            $fields->wrong(
+                'pieces',
+                'All pieces together have more than '.Limits::ALL_LAYERS.' layers of colour.',
+                'Take some out, or lay one in place of several.',
+            );
         }
         $plan = new self(
             title: $title,
@@ -189,8 +197,15 @@ final readonly class Plan
      * @param non-empty-list<Yarn>|null $yarns
      * @param list<Piece>|null          $pieces
      */
-    private function but(?string $title = null, ?Terms $terms = null, ?array $yarns = null, ?Gauge $gauge = null, ?YarnUse $yarnUse = null, ?array $pieces = null, ?float $lean = null): self
-    {
+    private function but(
+        ?string $title = null,
+        ?Terms $terms = null,
+        ?array $yarns = null,
+        ?Gauge $gauge = null,
+        ?YarnUse $yarnUse = null,
+        ?array $pieces = null,
+        ?float $lean = null,
+    ): self {
         return new self(
             title: $title ?? $this->title,
             terms: $terms ?? $this->terms,

@@ -30,7 +30,9 @@ final readonly class ChangeWords
     /** "after stitch 24 of round 7: B → A, at 214°, one round high, hidden at the back". */
     public function summary(Change $change): string
     {
-        $place = "after stitch {$change->stitch} of {$this->once()} {$change->round}: {$this->yarns->letter($change->from)} → {$this->yarns->letter($change->to)}";
+        $place = "after stitch {$change->stitch} of {$this->once()} {$change->round}: {$this->yarns->letter(
+            $change->from,
+        )} → {$this->yarns->letter($change->to)}";
         if (Worked::Rows === $this->piece->worked) {
             return $place.($change->isAtEnd ? ', at the edge' : ', within the row');
         }
@@ -66,15 +68,24 @@ final readonly class ChangeWords
     {
         $last = Stitch::ofCode($this->fabric->rounds[$change->round - 1]->tops[$change->stitch - 1]);
         $from = $this->yarns->letter($change->from);
-        $steps = ["Work the last {$this->vocabulary->abbreviation($last)} in {$this->yarns->named($change->from)} up to its last pull-through, then pull {$this->yarns->named($change->to)} through."];
+        $steps = [
+            "Work the last {$this->vocabulary->abbreviation($last)} in {$this->yarns->named(
+                $change->from,
+            )} up to its last pull-through, then pull {$this->yarns->named($change->to)} through.",
+        ];
         if (null !== $change->takenFrom) {
-            $steps[] = $change->takenFrom === $change->round ? null : "Take {$this->yarns->letter($change->to)} up from where it was left in {$this->once()} {$change->takenFrom}.";
+            $steps[] = $change->takenFrom === $change->round
+                ? null
+                : "Take {$this->yarns->letter($change->to)} up from where it was left in {$this->once()} {$change->takenFrom}.";
         }
         $next = $change->round + 1;
         $steps[] = match ($change->method) {
             Method::Plain => null,
-            Method::SlipStitch => "Make the first stitch of {$this->once()} {$next} a {$this->vocabulary->abbreviation(Stitch::SlipStitch)}; later work into it as into any other.",
-            Method::DrawnLoop => "Take the loop off the hook, put the hook through the next stitch and draw the loop through. Round {$next} begins after it: move the marker one stitch on.",
+            Method::SlipStitch => "Make the first stitch of {$this->once()} {$next} a {$this->vocabulary->abbreviation(
+                Stitch::SlipStitch,
+            )}; later work into it as into any other.",
+            Method::DrawnLoop => 'Take the loop off the hook, put the hook through the next stitch and draw the loop through.'
+                ." Round {$next} begins after it: move the marker one stitch on.",
             Method::ClosedRound => 'Close the round with a '.$this->vocabulary->abbreviation(Stitch::SlipStitch).' in the new yarn, then chain up.',
         };
         $steps[] = match ($change->oldYarn) {
@@ -83,7 +94,10 @@ final readonly class ChangeWords
             OldYarn::Float => "Let {$from} lie behind; it comes back at stitch {$change->backStitch} of {$this->once()} {$change->backRound}.",
         };
         if ([] !== $change->catches) {
-            $steps[] = "Catch {$from} behind at stitch ".YarnWords::listed(...array_map(strval(...), $change->catches)).", as it passes {$change->passes()} stitches.";
+            $steps[] = "Catch {$from} behind at stitch ".YarnWords::listed(...array_map(
+                strval(...),
+                $change->catches,
+            )).", as it passes {$change->passes()} stitches.";
         }
         if ('' !== $change->hanging) {
             $letters = array_map($this->yarns->letter(...), str_split($change->hanging));

@@ -51,7 +51,13 @@ final class PieceWords
     /** @return list<string> from the first round on */
     public static function face(FaceCheck $check): array
     {
-        $remarks = [] === $check->parted ? [] : ['The colour changes within the face in '.(1 === \count($check->parted) ? "round {$check->parted[0]}" : 'rounds '.implode(', ', $check->parted)).'.'];
+        $remarks = [] === $check->parted
+            ? []
+            : [
+                'The colour changes within the face in '.(1 === \count($check->parted)
+                    ? "round {$check->parted[0]}"
+                    : 'rounds '.implode(', ', $check->parted)).'.',
+            ];
 
         return [...$remarks, ...array_map(static fn (int $round): string => "The step after round {$round} lies in the face. Turn the front.", $check->steps)];
     }
@@ -72,7 +78,8 @@ final class PieceWords
         $said = [];
         foreach ($harmony->shine as $dark => $lights) {
             foreach (array_keys($lights) as $light) {
-                $said[] = "{$dark} is much darker than {$light} and lies behind it: it may shine through. Cut it instead, a length for each place, or leave it quite loose.";
+                $said[] = "{$dark} is much darker than {$light} and lies behind it: it may shine through."
+                    .' Cut it instead, a length for each place, or leave it quite loose.';
             }
         }
 

@@ -14,7 +14,9 @@ final class PlacingWords
         $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
         $stitches = implode(' and ', array_map(static fn (float $at): string => (string) (int) round($at), $placed->after));
 
-        return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart ? '' : ", {$placed->placement->apart} stitches apart");
+        return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart
+            ? ''
+            : ", {$placed->placement->apart} stitches apart");
     }
 
     /** For the steps. */
@@ -28,7 +30,10 @@ final class PlacingWords
     /** @return list<string> */
     public static function remarks(Placed $placed): array
     {
-        $remarks = array_map(static fn (int $round): string => "The step of the change after round {$round} lies beside it. Turn the front, or move it.", $placed->steps);
+        $remarks = array_map(
+            static fn (int $round): string => "The step of the change after round {$round} lies beside it. Turn the front, or move it.",
+            $placed->steps,
+        );
         if ($placed->isOnEdge) {
             $remarks[] = 'It lies on the edge of a colour.';
         }

@@ -25,8 +25,14 @@ final readonly class StepWords
 {
     private Printer $printer;
 
-    public function __construct(private Piece $piece, private Reading $reading, private Colouring $colouring, private ChangeWords $changes, private YarnWords $yarns, Terms $terms)
-    {
+    public function __construct(
+        private Piece $piece,
+        private Reading $reading,
+        private Colouring $colouring,
+        private ChangeWords $changes,
+        private YarnWords $yarns,
+        Terms $terms,
+    ) {
         $this->printer = new Printer($terms, $piece->worked);
     }
 
@@ -37,7 +43,12 @@ final readonly class StepWords
         $head = $this->printer->head($step->from, $step->to);
 
         return $round->readable
-            ? "{$head}: ".$this->stitches($this->reading->worked[$step->from - 1]->bare(), $round, $this->colouring->rounds[$step->from - 1], $step->inHand)." ({$round->makes})".$this->closing($round)
+            ? "{$head}: ".$this->stitches(
+                $this->reading->worked[$step->from - 1]->bare(),
+                $round,
+                $this->colouring->rounds[$step->from - 1],
+                $step->inHand,
+            )." ({$round->makes})".$this->closing($round)
             : "# {$head} could not be read as typed";
     }
 
@@ -83,7 +94,10 @@ final readonly class StepWords
         foreach (Segments::of($round->codes, $letters) as $segment) {
             // The chain that stands for the first stitch is said as the chain.
             $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
-            $part = $this->printer->codes(substr($round->codes, $segment->from + $skip, $segment->stitches - $skip), substr($round->loops, $segment->from + $skip, $segment->stitches - $skip));
+            $part = $this->printer->codes(
+                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
+                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
+            );
             $lead = 0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '';
             $said[] = ($inHand === $segment->yarns ? '' : $this->yarns->with($segment->yarns)).$lead.$part;
             $inHand = $segment->yarns[\strlen($segment->yarns) - 1];

@@ -46,7 +46,10 @@ final class ChangesTest extends TestCase
     {
         $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 20, 'yarn' => 'B']])->changes->all;
         self::assertCount(2, $changes);
-        self::assertSame([[3, 10, false, 0.0], [3, 20, false, 0.0]], array_map(static fn (Change $c): array => [$c->round, $c->stitch, $c->isJog, $c->step], $changes));
+        self::assertSame(
+            [[3, 10, false, 0.0], [3, 20, false, 0.0]],
+            array_map(static fn (Change $c): array => [$c->round, $c->stitch, $c->isJog, $c->step], $changes),
+        );
         // 10 of 40 stitches on from the marker, which stands at −2 × ½ stitch: 90° − 9°.
         self::assertEqualsWithDelta(81.0, $changes[0]->degrees, 1e-9);
     }
@@ -75,7 +78,10 @@ final class ChangesTest extends TestCase
         $colours = [Plans::stripes(5, 20, [['B', 4], ['A', 4]])];
         $plain = self::piece($colours, ['changes' => ['method' => 'plain']]);
         $loops = self::piece($colours, ['changes' => ['method' => 'drawn-loop']]);
-        $moved = array_map(static fn (int $round): int => (int) round(($loops->stages->frame->start($round) - $plain->stages->frame->start($round)) * 40), range(1, 20));
+        $moved = array_map(
+            static fn (int $round): int => (int) round(($loops->stages->frame->start($round) - $plain->stages->frame->start($round)) * 40),
+            range(1, 20),
+        );
         self::assertSame([0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2, 3, 3, 3, 3, 4, 4, 4, 4], $moved);
         // A change is at the marker as it was when the yarn was swapped; the loop moves what comes after.
         self::assertEqualsWithDelta($plain->changes->all[0]->degrees, $loops->changes->all[0]->degrees, 1e-9);
@@ -84,7 +90,10 @@ final class ChangesTest extends TestCase
 
     public function testAChoiceForOneRoundGoesBeforeThePieces(): void
     {
-        $changes = self::piece([Plans::stripes(5, 20, [['B', 4], ['A', 4]])], ['changes' => ['method' => 'plain', 'at' => [['round' => 8, 'method' => 'slip-stitch']]]])->changes->all;
+        $changes = self::piece(
+            [Plans::stripes(5, 20, [['B', 4], ['A', 4]])],
+            ['changes' => ['method' => 'plain', 'at' => [['round' => 8, 'method' => 'slip-stitch']]]],
+        )->changes->all;
         self::assertSame([Method::Plain, Method::SlipStitch, Method::Plain, Method::Plain], array_map(static fn (Change $c): Method => $c->method, $changes));
     }
 
@@ -102,7 +111,10 @@ final class ChangesTest extends TestCase
 
     public function testWithinARoundTheYarnFloats(): void
     {
-        $changes = self::piece([['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 12, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 21, 'to' => 22, 'yarn' => 'B']])->changes->all;
+        $changes = self::piece([
+            ['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 12, 'yarn' => 'B'],
+            ['kind' => 'run', 'round' => 3, 'from' => 21, 'to' => 22, 'yarn' => 'B'],
+        ])->changes->all;
         self::assertSame([OldYarn::Float, OldYarn::Float, OldYarn::Float, OldYarn::Cut], array_map(static fn (Change $c): OldYarn => $c->oldYarn, $changes));
     }
 
@@ -135,7 +147,10 @@ final class ChangesTest extends TestCase
         mt_srand(7);
         for ($i = 0; $i < 25; ++$i) {
             $jogs = array_map(static fn (): array => [(float) mt_rand(0, 359), [1.0, 0.5, 0.35][mt_rand(0, 2)]], array_fill(0, mt_rand(1, 9), 0));
-            $worth = static fn (float $front): float => min(array_map(static fn (array $jog): float => abs(fmod($front - $jog[0] + 540.0, 360.0) - 180.0) / $jog[1], $jogs));
+            $worth = static fn (float $front): float => min(array_map(
+                static fn (array $jog): float => abs(fmod($front - $jog[0] + 540.0, 360.0) - 180.0) / $jog[1],
+                $jogs,
+            ));
             $heights = [];
             foreach ($jogs as [$at, $height]) {
                 $heights[(int) $at] = max($heights[(int) $at] ?? 0.0, $height);

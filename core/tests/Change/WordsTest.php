@@ -62,7 +62,10 @@ final class WordsTest extends TestCase
     {
         $plan = Plans::of(['Row 1: ch 10', '10 sc', '10 sc'], [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'rows']);
         $analysis = Analysis::of($plan)->pieces[0];
-        self::assertSame('after stitch 10 of row 2: A → B, at the edge', (new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), Terms::Us))->summary($analysis->changes->all[0]));
+        self::assertSame(
+            'after stitch 10 of row 2: A → B, at the edge',
+            (new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), Terms::Us))->summary($analysis->changes->all[0]),
+        );
     }
 
     /** 60° and 120° from the front part "shows", "at the side" and "at the back". */

@@ -55,8 +55,16 @@ final class ColouringTest extends TestCase
         yield 'the same in stripes' => [Plans::stripes(3, 5, [['A', 1], ['Q', 1]]), 'pieces[0].colours[0].sequence[1].yarn', 'no yarn Q'];
         yield 'backwards' => [Plans::stripes(9, 4, [['B', 1]]), 'pieces[0].colours[0].to', 'backwards, from round 9 to 4'];
         yield 'past the end' => [Plans::stripes(4, 12, [['B', 1]]), 'pieces[0].colours[0].to', 'ends with round 8'];
-        yield 'a round that is not there' => [['kind' => 'run', 'round' => 9, 'from' => 1, 'to' => 2, 'yarn' => 'B'], 'pieces[0].colours[0].round', 'ends with round 8'];
-        yield 'a stitch that is not there' => [['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 7, 'yarn' => 'B'], 'pieces[0].colours[0].to', 'has 6 stitches'];
+        yield 'a round that is not there' => [
+            ['kind' => 'run', 'round' => 9, 'from' => 1, 'to' => 2, 'yarn' => 'B'],
+            'pieces[0].colours[0].round',
+            'ends with round 8',
+        ];
+        yield 'a stitch that is not there' => [
+            ['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 7, 'yarn' => 'B'],
+            'pieces[0].colours[0].to',
+            'has 6 stitches',
+        ];
     }
 
     /** @param array<string, mixed> $layer */

@@ -98,7 +98,11 @@ final class LayersTest extends TestCase
     #[TestWith([-0.4, 300.0])]
     public function testAMotifsMiddleStaysAtItsPlace(float $lean, float $front): void
     {
-        $plan = Plans::of(self::BALL, [['kind' => 'motif', 'rows' => ['BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB'], 'round' => 3, 'fromFront' => 30]], ['lean' => $lean, 'front' => ['degrees' => $front]]);
+        $plan = Plans::of(
+            self::BALL,
+            [['kind' => 'motif', 'rows' => ['BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB', 'BBB'], 'round' => 3, 'fromFront' => 30]],
+            ['lean' => $lean, 'front' => ['degrees' => $front]],
+        );
         $piece = Analysis::of($plan)->pieces[0];
         $places = $piece->stages->frame;
         for ($round = 3; $round <= 10; ++$round) {
@@ -134,7 +138,13 @@ final class LayersTest extends TestCase
         self::assertSame(3, substr_count($round, 'B'));
         $gaps = array_map(strlen(...), explode('B', $round.$round));
         self::assertContains(6, $gaps);
-        self::assertSame(3, substr_count(self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7, 'wide' => 2, 'tall' => 2])->stages->colouring->rounds[6], 'BB'));
+        self::assertSame(
+            3,
+            substr_count(
+                self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7, 'wide' => 2, 'tall' => 2])->stages->colouring->rounds[6],
+                'BB',
+            ),
+        );
     }
 
     /** By hand: half way up an oval of 90° of 40 stitches is 10 wide; it is symmetrical, and narrower at its ends. */
@@ -172,11 +182,19 @@ final class LayersTest extends TestCase
     /** Every other row is worked back, so a motif's columns come the other way round in them: it stands upright all the same. */
     public function testAMotifOnRowsStandsUpright(): void
     {
-        $rounds = self::piece(['ch 11', 'R2-8: 11 sc'], ['kind' => 'motif', 'rows' => ['B..', 'B..', 'B..'], 'round' => 3], ['worked' => 'rows'])->stages->colouring->rounds;
+        $rounds = self::piece(
+            ['ch 11', 'R2-8: 11 sc'],
+            ['kind' => 'motif', 'rows' => ['B..', 'B..', 'B..'], 'round' => 3],
+            ['worked' => 'rows'],
+        )->stages->colouring->rounds;
         self::assertSame(strpos($rounds[2], 'B'), 10 - (int) strpos($rounds[3], 'B'));
         self::assertSame($rounds[2], $rounds[4]);
         // Three cells on fourteen stitches have no middle of their own: they take the same columns all the same.
-        $even = self::piece(['ch 14', 'R2-8: 14 sc'], ['kind' => 'motif', 'rows' => ['BBB', 'BBB'], 'round' => 3], ['worked' => 'rows'])->stages->colouring->rounds;
+        $even = self::piece(
+            ['ch 14', 'R2-8: 14 sc'],
+            ['kind' => 'motif', 'rows' => ['BBB', 'BBB'], 'round' => 3],
+            ['worked' => 'rows'],
+        )->stages->colouring->rounds;
         self::assertSame($even[2], strrev($even[3]));
     }
 
@@ -185,8 +203,18 @@ final class LayersTest extends TestCase
     {
         yield 'band' => [['kind' => 'band', 'where' => ['part' => 'widest', 'offset' => 1, 'rounds' => 2], 'yarn' => 'B', 'name' => 'Belt', 'hidden' => true]];
         yield 'band of rounds' => [['kind' => 'band', 'where' => ['part' => 'rounds', 'from' => 6, 'to' => 7], 'yarn' => 'B']];
-        yield 'spots' => [['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 8, 'step' => 3, 'count' => 5, 'wide' => 2, 'tall' => 1, 'staggered' => true, 'fromFront' => -12.5]];
-        yield 'spots by stitches' => [['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 5, 'step' => 1, 'every' => 4, 'wide' => 1, 'tall' => 1, 'staggered' => false, 'fromFront' => 0]];
+        yield 'spots' => [
+            [
+                'kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 8, 'step' => 3, 'count' => 5, 'wide' => 2, 'tall' => 1,
+                'staggered' => true, 'fromFront' => -12.5,
+            ],
+        ];
+        yield 'spots by stitches' => [
+            [
+                'kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 5, 'step' => 1, 'every' => 4, 'wide' => 1, 'tall' => 1,
+                'staggered' => false, 'fromFront' => 0,
+            ],
+        ];
         yield 'motif' => [['kind' => 'motif', 'rows' => ['.B.', 'BAB'], 'round' => 6, 'fromFront' => 10, 'straight' => true]];
         yield 'panel' => [['kind' => 'panel', 'yarn' => 'B', 'from' => 5, 'to' => 8, 'degrees' => 80, 'fromFront' => 0]];
         yield 'blend' => [['kind' => 'blend', 'yarn' => 'B', 'from' => 5, 'to' => 7]];
@@ -227,7 +255,10 @@ final class LayersTest extends TestCase
         if (\in_array($layer['kind'], ['motif', 'hand'], true)) {
             self::assertSame($bs($plan), $bs($changes[4]), 'A picture keeps its stitches in another size.');
         }
-        self::assertSame([$layer['name'] ?? '', $layer['hidden'] ?? false], [$changes[4]->pieces[0]->colours[0]->name, $changes[4]->pieces[0]->colours[0]->isHidden]);
+        self::assertSame(
+            [$layer['name'] ?? '', $layer['hidden'] ?? false],
+            [$changes[4]->pieces[0]->colours[0]->name, $changes[4]->pieces[0]->colours[0]->isHidden],
+        );
     }
 
     /** A round typed in above a motif moves it along with the lines that it is on. */

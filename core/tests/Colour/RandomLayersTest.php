@@ -37,11 +37,36 @@ final class RandomLayersTest extends TestCase
 
         return match (mt_rand(0, 8)) {
             0 => ['kind' => 'fill', 'yarn' => $yarn],
-            1 => ['kind' => 'stripes', 'from' => $from, 'to' => $to, 'sequence' => [['yarn' => 'A', 'rounds' => mt_rand(1, 3)], ['yarn' => 'B', 'rounds' => mt_rand(1, 3)]]],
-            2 => ['kind' => 'band', 'yarn' => $yarn, 'where' => [['part' => 'growing'], ['part' => 'even'], ['part' => 'shrinking'], ['part' => 'last', 'rounds' => mt_rand(1, $rounds)], ['part' => 'rounds', 'from' => $from, 'to' => $to]][mt_rand(0, 4)]],
+            1 => [
+                'kind' => 'stripes',
+                'from' => $from,
+                'to' => $to,
+                'sequence' => [['yarn' => 'A', 'rounds' => mt_rand(1, 3)], ['yarn' => 'B', 'rounds' => mt_rand(1, 3)]],
+            ],
+            2 => [
+                'kind' => 'band',
+                'yarn' => $yarn,
+                'where' => [
+                    ['part' => 'growing'],
+                    ['part' => 'even'],
+                    ['part' => 'shrinking'],
+                    ['part' => 'last', 'rounds' => mt_rand(1, $rounds)],
+                    ['part' => 'rounds', 'from' => $from, 'to' => $to],
+                ][mt_rand(0, 4)],
+            ],
             3 => ['kind' => 'run', 'round' => $from, 'from' => mt_rand(1, 6), 'to' => mt_rand(1, 6), 'yarn' => $yarn],
-            4 => ['kind' => 'spots', 'yarn' => $yarn, 'from' => $from, 'to' => $to, 'step' => mt_rand(1, 4), 'count' => mt_rand(1, 9), 'wide' => mt_rand(1, 3), 'tall' => mt_rand(1, 3), 'staggered' => 1 === mt_rand(0, 1), 'fromFront' => $turn],
-            5 => ['kind' => 'motif', 'rows' => array_fill(0, min(3, $rounds - $from + 1), ['B.B', 'AB.', '.B.'][mt_rand(0, 2)]), 'round' => $from, 'fromFront' => $turn, 'straight' => 1 === mt_rand(0, 1)],
+            4 => [
+                'kind' => 'spots', 'yarn' => $yarn, 'from' => $from, 'to' => $to, 'step' => mt_rand(1, 4),
+                'count' => mt_rand(1, 9), 'wide' => mt_rand(1, 3), 'tall' => mt_rand(1, 3), 'staggered' => 1 === mt_rand(0, 1),
+                'fromFront' => $turn,
+            ],
+            5 => [
+                'kind' => 'motif',
+                'rows' => array_fill(0, min(3, $rounds - $from + 1), ['B.B', 'AB.', '.B.'][mt_rand(0, 2)]),
+                'round' => $from,
+                'fromFront' => $turn,
+                'straight' => 1 === mt_rand(0, 1),
+            ],
             6 => ['kind' => 'panel', 'yarn' => $yarn, 'from' => $from, 'to' => $to, 'degrees' => mt_rand(1, 360), 'fromFront' => $turn],
             7 => ['kind' => 'blend', 'yarn' => $yarn, 'from' => $from, 'to' => $to],
             default => ['kind' => 'hand', 'rounds' => [(string) $from => str_repeat('.', mt_rand(0, 4)).$yarn]],
@@ -76,7 +101,10 @@ final class RandomLayersTest extends TestCase
     {
         foreach (self::plans() as $plan) {
             $piece = $plan->pieces[0];
-            $with = static fn (LayerEntry ...$colours): string => implode('', Analysis::of($plan->withPiece($piece->withColours(array_values($colours))))->pieces[0]->stages->colouring->rounds);
+            $with = static fn (LayerEntry ...$colours): string => implode(
+                '',
+                Analysis::of($plan->withPiece($piece->withColours(array_values($colours))))->pieces[0]->stages->colouring->rounds,
+            );
             $hidden = array_map(static fn (LayerEntry $laid): LayerEntry => new LayerEntry($laid->layer, $laid->name, true), $piece->colours);
             self::assertSame('', trim($with(...[...$piece->colours, new LayerEntry(new Fill('B'))]), 'B'));
             self::assertSame('', trim($with(...$hidden), 'A'));
@@ -98,7 +126,11 @@ final class RandomLayersTest extends TestCase
             $before = \count($plan->pieces[0]->colours);
             $told = \count(Analysis::of($plan)->problems);
             $lines = $plan->pieces[0]->rounds;
-            foreach ([(new Resize('body', 1, 0))->apply($plan), (new Resize('body', 0, 3))->apply($plan), (new Renumber('body'))->apply((new Retype('body', [...\array_slice($lines, 0, 3), 'sc around', ...\array_slice($lines, 3)]))->apply($plan))] as $i => $changed) {
+            foreach ([
+                (new Resize('body', 1, 0))->apply($plan),
+                (new Resize('body', 0, 3))->apply($plan),
+                (new Renumber('body'))->apply((new Retype('body', [...\array_slice($lines, 0, 3), 'sc around', ...\array_slice($lines, 3)]))->apply($plan)),
+            ] as $i => $changed) {
                 self::assertCount($before, $changed->pieces[0]->colours, "change {$i}");
                 self::assertLessThanOrEqual($told, \count(Analysis::of($changed)->problems), "change {$i}");
             }

@@ -28,11 +28,15 @@ final class ShadeTest extends TestCase
         return [
             [50, 2.6772, -79.7751, 50, 0, -82.7485, 2.0425], [50, 3.1571, -77.2803, 50, 0, -82.7485, 2.8615], [50, 2.8361, -74.0200, 50, 0, -82.7485, 3.4412],
             [50, -1.3802, -84.2814, 50, 0, -82.7485, 1.0], [50, -1.1848, -84.8006, 50, 0, -82.7485, 1.0], [50, -0.9009, -85.5211, 50, 0, -82.7485, 1.0],
-            [50, 0, 0, 50, -1, 2, 2.3669], [50, -1, 2, 50, 0, 0, 2.3669], [50, 2.49, -0.001, 50, -2.49, 0.0009, 7.1792], [50, 2.49, -0.001, 50, -2.49, 0.001, 7.1792],
+            [50, 0, 0, 50, -1, 2, 2.3669], [50, -1, 2, 50, 0, 0, 2.3669], [
+                50, 2.49, -0.001, 50, -2.49, 0.0009, 7.1792,
+            ], [50, 2.49, -0.001, 50, -2.49, 0.001, 7.1792],
             [50, 2.49, -0.001, 50, -2.49, 0.0011, 7.2195], [50, 2.49, -0.001, 50, -2.49, 0.0012, 7.2195], [50, -0.001, 2.49, 50, 0.0009, -2.49, 4.8045],
             [50, -0.001, 2.49, 50, 0.001, -2.49, 4.8045], [50, -0.001, 2.49, 50, 0.0011, -2.49, 4.7461], [50, 2.5, 0, 50, 0, -2.5, 4.3065],
             [50, 2.5, 0, 73, 25, -18, 27.1492], [50, 2.5, 0, 61, -5, 29, 22.8977], [50, 2.5, 0, 56, -27, -3, 31.9030], [50, 2.5, 0, 58, 24, 15, 19.4535],
-            [50, 2.5, 0, 50, 3.1736, 0.5854, 1.0], [50, 2.5, 0, 50, 3.2972, 0, 1.0], [50, 2.5, 0, 50, 1.8634, 0.5757, 1.0], [50, 2.5, 0, 50, 3.2592, 0.3350, 1.0],
+            [
+                50, 2.5, 0, 50, 3.1736, 0.5854, 1.0,
+            ], [50, 2.5, 0, 50, 3.2972, 0, 1.0], [50, 2.5, 0, 50, 1.8634, 0.5757, 1.0], [50, 2.5, 0, 50, 3.2592, 0.3350, 1.0],
             [60.2574, -34.0099, 36.2677, 60.4626, -34.1751, 39.4387, 1.2644], [63.0109, -31.0961, -5.8663, 62.8187, -29.7946, -4.0864, 1.2630],
             [61.2901, 3.7196, -5.3901, 61.4292, 2.2480, -4.9620, 1.8731], [35.0831, -44.1164, 3.7933, 35.0232, -40.0716, 1.5901, 1.8645],
             [22.7233, 20.0904, -46.6940, 23.0331, 14.9730, -42.5619, 2.0373], [36.4612, 47.8580, 18.3852, 36.2715, 50.5065, 21.2231, 1.4146],
@@ -72,7 +76,11 @@ final class ShadeTest extends TestCase
             self::assertSame('#FFFFFF', $sight->sees('#FFFFFF'));
         }
         $apart = static fn (ColourVision $sight): float => LabColour::of($sight->sees('#C02020'))->difference(LabColour::of($sight->sees('#506010')));
-        self::assertLessThan(LabColour::of('#C02020')->difference(LabColour::of('#506010')) / 2, $apart(ColourVision::Deutan), 'Red and olive are hard to tell.');
+        self::assertLessThan(
+            LabColour::of('#C02020')->difference(LabColour::of('#506010')) / 2,
+            $apart(ColourVision::Deutan),
+            'Red and olive are hard to tell.',
+        );
         self::assertSame('#3F6F7F', LabColour::mixed('#3F6F7F', '#3F6F7F'));
         self::assertSame('#BCBCBC', LabColour::mixed('#000000', '#FFFFFF'));
         self::assertSame('#BCBCBC', LabColour::shown(new Yarn('A', 'Pepper', '#000000', WeightCategory::Dk, 250.0, 2, withHex: '#FFFFFF')));
@@ -84,7 +92,11 @@ final class ShadeTest extends TestCase
      */
     private static function harmony(array $colours, array $hexes): Harmony
     {
-        $yarns = array_map(static fn (string $hex, string $key): array => ['key' => $key, 'name' => $key, 'hex' => $hex, 'weight' => 'dk', 'metresPer100g' => 250], $hexes, ['A', 'B', 'C']);
+        $yarns = array_map(
+            static fn (string $hex, string $key): array => ['key' => $key, 'name' => $key, 'hex' => $hex, 'weight' => 'dk', 'metresPer100g' => 250],
+            $hexes,
+            ['A', 'B', 'C'],
+        );
 
         $plan = Plans::of(['24 sc in MR', 'R2-12: sc around'], $colours, plan: ['yarns' => $yarns]);
 
@@ -100,7 +112,10 @@ final class ShadeTest extends TestCase
         self::assertStringContainsString('hardly show', (string) PieceWords::pair($harmony->pairs[0]));
         self::assertNull(PieceWords::pair($harmony->pairs[1]));
         self::assertSame([], self::harmony([], ['#E0D8C8', '#DDD6C6', '#101820'])->pairs);
-        self::assertStringContainsString('some eyes', (string) PieceWords::pair(self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]));
+        self::assertStringContainsString(
+            'some eyes',
+            (string) PieceWords::pair(self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]),
+        );
     }
 
     /** A dark yarn that floats behind a light one is told of; a light one behind a dark one is not. */

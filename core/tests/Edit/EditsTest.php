@@ -42,8 +42,14 @@ final class EditsTest extends TestCase
         yield 'nothing' => [$b, 'AAABBAABA'];
         yield 'a line put in before the stripes' => [[$b[0], $b[1], $b[2], 'R4: (2 sc, inc) x6', 'R5-8: sc around', 'R9: (2 sc, dec) x6', $b[5]], 'AAAABBAABA'];
         yield 'a line taken out before the stripes' => [[$b[0], $b[1], $b[3], $b[4], $b[5]], 'AABBAABA'];
-        yield 'rounds put in before them' => [[$b[0], $b[1], $b[2], 'R4: sc around', 'R5: (2 sc, inc) x6', 'R6-9: sc around', 'R10: (2 sc, dec) x6', $b[5]], 'AAAAABBAABA'];
-        yield 'a round put in among the stripes' => [[$b[0], $b[1], $b[2], 'R4-7: sc around', 'R8: (2 sc, inc) x6', 'R9: (3 sc, dec) x6', $b[4], $b[5]], 'AAABBAAAABA'];
+        yield 'rounds put in before them' => [
+            [$b[0], $b[1], $b[2], 'R4: sc around', 'R5: (2 sc, inc) x6', 'R6-9: sc around', 'R10: (2 sc, dec) x6', $b[5]],
+            'AAAAABBAABA',
+        ];
+        yield 'a round put in among the stripes' => [
+            [$b[0], $b[1], $b[2], 'R4-7: sc around', 'R8: (2 sc, inc) x6', 'R9: (3 sc, dec) x6', $b[4], $b[5]],
+            'AAABBAAAABA',
+        ];
         yield 'another spelling' => [['Rnd 1. 6 sc in MR', ...\array_slice($b, 1)], 'AAABBAABA'];
         yield 'a shorter range' => [[$b[0], $b[1], $b[2], 'R4-6: sc around', 'R7: (sc, dec) x6', 'R8: dec x6'], 'AAABBABA'];
         yield 'only numbers differ' => [['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-7: sc around', '(sc, dec) x6', 'dec x6'], 'AAABBAABA'];
@@ -63,7 +69,11 @@ final class EditsTest extends TestCase
 
     public function testRunsAndChoicesMoveToo(): void
     {
-        $plan = Plans::of(self::BALL, [['kind' => 'run', 'round' => 4, 'from' => 2, 'to' => 5, 'yarn' => 'B'], ['kind' => 'run', 'round' => 2, 'from' => 1, 'to' => 1, 'yarn' => 'B']], ['changes' => ['method' => 'auto', 'at' => [['round' => 7, 'method' => 'plain']]]]);
+        $plan = Plans::of(
+            self::BALL,
+            [['kind' => 'run', 'round' => 4, 'from' => 2, 'to' => 5, 'yarn' => 'B'], ['kind' => 'run', 'round' => 2, 'from' => 1, 'to' => 1, 'yarn' => 'B']],
+            ['changes' => ['method' => 'auto', 'at' => [['round' => 7, 'method' => 'plain']]]],
+        );
         $piece = (new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan)->pieces[0];
         self::assertEquals([new LayerEntry(new Run(3, 2, 5, 'B'))], $piece->colours);
         self::assertSame([6 => Method::Plain], $piece->changes->at);
@@ -84,7 +94,10 @@ final class EditsTest extends TestCase
 
     public function testPaintsRoundsAndTakesOutWhatIsCovered(): void
     {
-        $plan = Plans::of(self::BALL, [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(4, 5, [['B', 2]]), ['kind' => 'run', 'round' => 4, 'from' => 1, 'to' => 2, 'yarn' => 'B']]);
+        $plan = Plans::of(
+            self::BALL,
+            [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(4, 5, [['B', 2]]), ['kind' => 'run', 'round' => 4, 'from' => 1, 'to' => 2, 'yarn' => 'B']],
+        );
         $painted = Paint::rounds('body', [6, 4, 5, 9], 'B')->apply($plan);
         self::assertSame('AAABBBAAB', self::letters($painted));
         self::assertCount(3, $painted->pieces[0]->colours);

@@ -39,12 +39,24 @@ final class OperationsTest extends TestCase
 
     public function testFieldsAreSetByTheirNamesAndKeys(): void
     {
-        $plan = Plans::of(self::TUBE, [self::MOTIF], ['placements' => [['key' => 'p1', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 4], ['key' => 'p2', 'kind' => 'nose', 'anchor' => 'round', 'number' => 8]]]);
+        $plan = Plans::of(
+            self::TUBE,
+            [self::MOTIF],
+            [
+                'placements' => [
+                    ['key' => 'p1', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 4],
+                    ['key' => 'p2', 'kind' => 'nose', 'anchor' => 'round', 'number' => 8],
+                ],
+            ],
+        );
         self::assertSame('Kite', self::set($plan, ['title'], 'Kite')->title);
         self::assertSame('Slate', self::set($plan, ['yarns', 'B', 'name'], 'Slate')->yarns[1]->name);
         self::assertSame(7, self::set($plan, ['pieces', 'body', 'placements', 'p2', 'number'], 7)->pieces[0]->placements[1]->number);
         self::assertSame(90.0, self::set($plan, ['pieces', 'body', 'front', 'degrees'], 90)->pieces[0]->frontDegrees);
-        $bare = self::edit($plan, ['do' => 'set', 'values' => [['at' => ['pieces', 'body', 'colours', '0']], ['at' => ['pieces', 'body', 'placements', 'p1']]]]);
+        $bare = self::edit(
+            $plan,
+            ['do' => 'set', 'values' => [['at' => ['pieces', 'body', 'colours', '0']], ['at' => ['pieces', 'body', 'placements', 'p1']]]],
+        );
         self::assertSame([0, 1], [\count($bare->pieces[0]->colours), \count($bare->pieces[0]->placements)]);
         self::assertSame('p2', $bare->pieces[0]->placements[0]->key);
     }
@@ -84,7 +96,10 @@ final class OperationsTest extends TestCase
         self::set(Plans::of(self::TUBE, [self::MOTIF]), $at, $value);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, int|float|bool>, array<string, mixed>}> a layer, how it is taken, and fields of it then */
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, int|float|bool>, array<string, mixed>}> a layer, how it is taken, and fields
+     *                                                                                                            of it then
+     */
     public static function shifts(): iterable
     {
         yield 'a motif moves' => [self::MOTIF, ['rounds' => 3, 'degrees' => 20], ['round' => 8, 'fromFront' => 50.0]];
@@ -93,7 +108,11 @@ final class OperationsTest extends TestCase
         yield 'around the back' => [self::MOTIF, ['rounds' => 0, 'degrees' => 170], ['fromFront' => -160.0]];
         $panel = ['kind' => 'panel', 'yarn' => 'B', 'from' => 4, 'to' => 9, 'degrees' => 60, 'fromFront' => 0];
         yield 'a panel moves' => [$panel, ['rounds' => 2, 'degrees' => -10], ['from' => 6, 'to' => 11, 'fromFront' => -10.0]];
-        yield 'a panel is drawn higher and wider on both sides' => [$panel, ['rounds' => 2, 'degrees' => 15, 'stretch' => true], ['from' => 4, 'to' => 11, 'degrees' => 90.0]];
+        yield 'a panel is drawn higher and wider on both sides' => [
+            $panel,
+            ['rounds' => 2, 'degrees' => 15, 'stretch' => true],
+            ['from' => 4, 'to' => 11, 'degrees' => 90.0],
+        ];
         yield 'no higher than the piece' => [$panel, ['rounds' => 60, 'degrees' => 0, 'stretch' => true], ['from' => 4, 'to' => 20, 'degrees' => 60.0]];
     }
 
@@ -116,7 +135,10 @@ final class OperationsTest extends TestCase
     public function testAFillHasNoPlace(): void
     {
         $this->expectException(EditRefused::class);
-        self::edit(Plans::of(self::TUBE, [['kind' => 'fill', 'yarn' => 'B']]), ['do' => 'shift', 'piece' => 'body', 'layer' => 0, 'rounds' => 1, 'degrees' => 0]);
+        self::edit(
+            Plans::of(self::TUBE, [['kind' => 'fill', 'yarn' => 'B']]),
+            ['do' => 'shift', 'piece' => 'body', 'layer' => 0, 'rounds' => 1, 'degrees' => 0],
+        );
     }
 
     public function testAFaceIsKept(): void
@@ -149,7 +171,18 @@ final class OperationsTest extends TestCase
             ['key' => 'high', 'kind' => 'ears', 'anchor' => 'round', 'number' => 4, 'apart' => 4],
             ['key' => 'nose', 'kind' => 'nose', 'anchor' => 'placement', 'of' => 'low', 'offset' => 1],
         ]]);
-        $swapped = self::edit($plan, ['do' => 'set', 'values' => [['at' => ['pieces', 'body', 'placements'], 'value' => array_map(static fn (int $i): array => $plan->pieces[0]->placements[$i]->values(), [1, 0, 2])]]]);
+        $swapped = self::edit(
+            $plan,
+            [
+                'do' => 'set',
+                'values' => [
+                    [
+                        'at' => ['pieces', 'body', 'placements'],
+                        'value' => array_map(static fn (int $i): array => $plan->pieces[0]->placements[$i]->values(), [1, 0, 2]),
+                    ],
+                ],
+            ],
+        );
         foreach ([$plan, $swapped] as $one) {
             $placed = Analysis::of($one)->pieces[0]->placing->placed;
             self::assertSame(13, $placed[2]->round);

@@ -69,7 +69,10 @@ final class PaintingTest extends TestCase
     /** Every letter and digit has a form of its own. */
     public function testLettersAreUnlikeOneAnother(): void
     {
-        $forms = array_map(static fn (string $letter): string => implode('/', Shapes::letters($letter, 'B') ?? []), [...range('A', 'Z'), ...array_map(strval(...), range(0, 9))]);
+        $forms = array_map(
+            static fn (string $letter): string => implode('/', Shapes::letters($letter, 'B') ?? []),
+            [...range('A', 'Z'), ...array_map(strval(...), range(0, 9))],
+        );
         self::assertCount(36, array_unique($forms));
         self::assertSame(5 + 1 + 5, \strlen((Shapes::letters('ab', 'B') ?? [''])[0]));
         self::assertNull(Shapes::letters('é', 'B'));
@@ -99,15 +102,31 @@ final class PaintingTest extends TestCase
     public function testSequencesAreMirroredAndGrow(array $stripes, int $rounds, bool $isMirrored, int $growth, string $letters): void
     {
         $sequence = array_map(static fn (array $stripe): Stripe => new Stripe($stripe[0], $stripe[1]), $stripes);
-        self::assertSame($letters, implode('', array_map(static fn (Stripe $stripe): string => str_repeat($stripe->yarn, $stripe->rounds), Sequence::of($sequence, $rounds, $isMirrored, $growth))));
+        self::assertSame(
+            $letters,
+            implode(
+                '',
+                array_map(
+                    static fn (Stripe $stripe): string => str_repeat($stripe->yarn, $stripe->rounds),
+                    Sequence::of($sequence, $rounds, $isMirrored, $growth),
+                ),
+            ),
+        );
     }
 
     /** By hand: of 24 stitches every sixth becomes a bobble; the line of twelve rounds is parted, and what was said after it stays. */
     public function testSpotsAreWorkedAsBobbles(): void
     {
-        $plan = Plans::of(['24 sc in MR', 'R2-12: sc around (24). Stuff lightly.'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'count' => 4]], ['lean' => 0]);
+        $plan = Plans::of(
+            ['24 sc in MR', 'R2-12: sc around (24). Stuff lightly.'],
+            [['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'count' => 4]],
+            ['lean' => 0],
+        );
         $bobbled = (new Bobbles('body', 0))->apply($plan);
-        self::assertSame(['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24)', '# Stuff lightly'], array_values(array_diff($bobbled->pieces[0]->rounds, [$bobbled->pieces[0]->rounds[2]])));
+        self::assertSame(
+            ['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24)', '# Stuff lightly'],
+            array_values(array_diff($bobbled->pieces[0]->rounds, [$bobbled->pieces[0]->rounds[2]])),
+        );
         self::assertStringStartsWith('R5: ', $bobbled->pieces[0]->rounds[2]);
         $rounds = Analysis::of($bobbled)->pieces[0]->stages->reading->rounds;
         self::assertSame([], Analysis::of($bobbled)->problems);
@@ -124,9 +143,25 @@ final class PaintingTest extends TestCase
         $stripes = [new Stripe('A', 9), new Stripe('B', 9), new Stripe('A', 9)];
         $plan = Paint::stripes('body', 1, 12, $stripes, heights: [10.0, 17.0, 1.0])->apply(Plans::of(self::TUBE));
         self::assertSame('AABBBBAAABBB', implode('', array_map(static fn (string $round): string => $round[0], self::rounds($plan))));
-        $read = EditReader::values(['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1], ['yarn' => 'B', 'rounds' => 1]], 'heightsMm' => [10, 17]], 'edits[0]');
-        self::assertSame('AABBBBAABBBB', implode('', array_map(static fn (string $round): string => $round[0], self::rounds($read->apply(Plans::of(self::TUBE))))));
+        $read = EditReader::values(
+            [
+                'do' => 'stripes',
+                'piece' => 'body',
+                'from' => 1,
+                'to' => 12,
+                'sequence' => [['yarn' => 'A', 'rounds' => 1], ['yarn' => 'B', 'rounds' => 1]],
+                'heightsMm' => [10, 17],
+            ],
+            'edits[0]',
+        );
+        self::assertSame(
+            'AABBBBAABBBB',
+            implode('', array_map(static fn (string $round): string => $round[0], self::rounds($read->apply(Plans::of(self::TUBE))))),
+        );
         $this->expectException(Refusal::class);
-        EditReader::values(['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'heightsMm' => [10, 17]], 'edits[0]');
+        EditReader::values(
+            ['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'heightsMm' => [10, 17]],
+            'edits[0]',
+        );
     }
 }

@@ -52,7 +52,16 @@ final class PasteTest extends TestCase
         $pieces = Pasted::of(self::PATTERN, Plans::of([]))->pieces;
         self::assertSame(
             [['Legs', 2, Worked::Spiral, 2, 0], ['BODY', 1, Worked::Spiral, 3, 1], ['Wing', 1, Worked::Rows, 2, 0]],
-            array_map(static fn (PastedPiece $piece): array => [$piece->name, $piece->copies, $piece->worked, \count($piece->reading->rounds), \count($piece->reading->problems)], $pieces),
+            array_map(
+                static fn (PastedPiece $piece): array => [
+                    $piece->name,
+                    $piece->copies,
+                    $piece->worked,
+                    \count($piece->reading->rounds),
+                    \count($piece->reading->problems),
+                ],
+                $pieces,
+            ),
         );
     }
 
@@ -60,7 +69,10 @@ final class PasteTest extends TestCase
     public function testThrowsNothingAway(): void
     {
         $kept = array_merge(...array_map(static fn (PastedPiece $piece): array => $piece->lines, Pasted::of(self::PATTERN, Plans::of([]))->pieces));
-        $typed = array_filter(explode("\n", self::PATTERN), static fn (string $line): bool => '' !== $line && !\in_array($line, ['Legs (make 2)', 'BODY:', 'Wing'], true));
+        $typed = array_filter(
+            explode("\n", self::PATTERN),
+            static fn (string $line): bool => '' !== $line && !\in_array($line, ['Legs (make 2)', 'BODY:', 'Wing'], true),
+        );
         self::assertSame([], array_diff($typed, $kept));
     }
 
@@ -90,7 +102,10 @@ final class PasteTest extends TestCase
                 $pasted = (new Paste('', $text))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])));
                 self::assertCount(\count($plan->pieces), $pasted->pieces);
                 foreach ($plan->pieces as $i => $piece) {
-                    self::assertSame([$piece->name, $piece->copies->count, $piece->worked], [$pasted->pieces[$i]->name, $pasted->pieces[$i]->copies->count, $pasted->pieces[$i]->worked]);
+                    self::assertSame(
+                        [$piece->name, $piece->copies->count, $piece->worked],
+                        [$pasted->pieces[$i]->name, $pasted->pieces[$i]->copies->count, $pasted->pieces[$i]->worked],
+                    );
                 }
                 $before = Analysis::of($plan);
                 $after = Analysis::of($pasted);
@@ -113,7 +128,10 @@ final class PasteTest extends TestCase
     {
         $piece = Pasted::of("{$heading}\nR1: 6 sc in MR (6)\nR2: inc x6 (12)", Plans::of([]))->pieces[0];
         self::assertSame([$name, $copies, [...$kept, 'R1: 6 sc in MR (6)', 'R2: inc x6 (12)']], [$piece->name, $piece->copies, $piece->lines]);
-        self::assertSame(['in cream'] === $kept ? ['cream'] : [], array_map(static fn (Problem $problem): ?string => $problem->newYarn, $piece->reading->problems));
+        self::assertSame(
+            ['in cream'] === $kept ? ['cream'] : [],
+            array_map(static fn (Problem $problem): ?string => $problem->newYarn, $piece->reading->problems),
+        );
         self::assertSame(['in cream'] === $kept ? 'cream' : null, $piece->reading->yarns()[1][0][0]);
     }
 
@@ -148,7 +166,11 @@ final class PasteTest extends TestCase
         self::assertNull($said[0]->begins);
         self::assertSame($join, $said[1]->begins?->join);
         self::assertSame($words, $said[1]->begins->words);
-        self::assertSame([[], Join::Bridge === $join ? 30 : 12], [$said[1]->reading->problems, $said[1]->reading->rounds[0]->makes], 'It is shown as it will be.');
+        self::assertSame(
+            [[], Join::Bridge === $join ? 30 : 12],
+            [$said[1]->reading->problems, $said[1]->reading->rounds[0]->makes],
+            'It is shown as it will be.',
+        );
         $plan = (new Paste('', $text, true))->apply(Plans::of([])->withPieces([]));
         self::assertNull($plan->pieces[0]->start);
         self::assertSame([$join, $on, $across], [$plan->pieces[1]->start?->join, $plan->pieces[1]->start?->pieces, $plan->pieces[1]->start?->across]);
@@ -166,9 +188,16 @@ final class PasteTest extends TestCase
 
     public function testTooMuchIsRefusedWhole(): void
     {
-        foreach ([str_repeat("R1: 6 sc in MR\nR2: inc x6\n\n", Limits::PIECES) => 'pieces at the most', '6 sc in MR'."\n".str_repeat('sc, ', 3000) => 'characters', '6 sc in MR'.str_repeat("\n# note", Limits::LINES) => 'lines'] as $text => $why) {
+        foreach ([
+            str_repeat("R1: 6 sc in MR\nR2: inc x6\n\n", Limits::PIECES) => 'pieces at the most',
+            '6 sc in MR'."\n".str_repeat('sc, ', 3000) => 'characters',
+            '6 sc in MR'.str_repeat("\n# note", Limits::LINES) => 'lines',
+        ] as $text => $why) {
             try {
-                (new Paste('body', $text))->apply(Plans::of(['6 sc in MR'])->withPieces([...Plans::of(['6 sc in MR'])->pieces, new Piece('other', 'Other', Copies::times(1), Worked::Spiral, [])]));
+                (new Paste('body', $text))->apply(Plans::of(['6 sc in MR'])->withPieces([
+                    ...Plans::of(['6 sc in MR'])->pieces,
+                    new Piece('other', 'Other', Copies::times(1), Worked::Spiral, []),
+                ]));
                 self::fail("It must be refused: {$why}");
             } catch (EditRefused $refused) {
                 self::assertStringContainsString($why, $refused->getMessage());

@@ -20,7 +20,10 @@ use PHPUnit\Framework\TestCase;
 
 final class ResizeTest extends TestCase
 {
-    private const BALL = ['Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-7: sc around (18)', 'stuff now', 'R8: (sc, dec) x6 (12)', 'R9: dec x6 (6)'];
+    private const BALL = [
+        'Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-7: sc around (18)', 'stuff now',
+        'R8: (sc, dec) x6 (12)', 'R9: dec x6 (6)',
+    ];
 
     /** @return list<int> */
     private static function counts(Plan $plan): array
@@ -50,7 +53,13 @@ final class ResizeTest extends TestCase
     public function testLongerPutsInEvenRoundsAndLeavesTheRestAsTyped(): void
     {
         $resized = (new Resize('body', 0, 3))->apply(Plans::of(self::BALL));
-        self::assertSame(['Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-10: sc around (18)', 'stuff now', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)'], $resized->pieces[0]->rounds);
+        self::assertSame(
+            [
+                'Rnd 1. 6 sc in MR [6]', 'R2: inc x6 (12)', '# growing', 'R3: *sc, inc* x6 (18)', 'R4-10: sc around (18)',
+                'stuff now', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)',
+            ],
+            $resized->pieces[0]->rounds,
+        );
     }
 
     public function testThereAndBackAgain(): void
@@ -63,7 +72,10 @@ final class ResizeTest extends TestCase
     /** A stripe over the upper half of the even part stays over its upper half. */
     public function testStripesKeepTheirShareOfTheHeight(): void
     {
-        $letters = static fn (Plan $plan): string => implode('', array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->stages->colouring->rounds));
+        $letters = static fn (Plan $plan): string => implode(
+            '',
+            array_map(static fn (string $round): string => $round[0], Analysis::of($plan)->pieces[0]->stages->colouring->rounds),
+        );
         $plan = Plans::of(self::BALL, [Plans::stripes(6, 9, [['B', 4]])]);
         self::assertSame('AAAAABBBB', $letters($plan));
         self::assertSame('AAAAAAABBBBBB', $letters((new Resize('body', 0, 4))->apply($plan)));
@@ -116,7 +128,10 @@ final class ResizeTest extends TestCase
     /** A piece that begins on others goes longer and shorter by its even rounds; as wide as they are it stays. */
     public function testAPieceOnOthersGetsLonger(): void
     {
-        $piece = static fn (string $key, array $lines, array $more): array => ['key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto']] + $more;
+        $piece = static fn (string $key, array $lines, array $more): array => [
+            'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines,
+            'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto'],
+        ] + $more;
         $plan = Plans::of([], plan: ['pieces' => [
             $piece('leg', ['6 sc in MR', 'inc x6', 'R3-5: sc around'], []),
             $piece('body', ['R1-4: sc around (24)', 'R5: (2 sc, dec) x6 (18)'], ['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 0]]),

@@ -86,7 +86,11 @@ final class ResizedColoursTest extends TestCase
         $half = (new ResizeTo('body', $size->width / 2, null))->apply($plan);
         self::assertSame([], Analysis::of($half)->problems);
         $counts = array_map(static fn (Round $round): int => $round->makes, Analysis::of($half)->pieces[0]->stages->reading->rounds);
-        self::assertSame(\array_slice($grows, 0, 3), array_values(array_unique($counts)), 'No round but those of the ball: half of '.max($grows).' is nearest to '.$grows[2].'.');
+        self::assertSame(
+            \array_slice($grows, 0, 3),
+            array_values(array_unique($counts)),
+            'No round but those of the ball: half of '.max($grows).' is nearest to '.$grows[2].'.',
+        );
     }
 
     /** Eyes are carried to their share of the height, but no deeper than a hand still gets in. */

@@ -60,7 +60,13 @@ final class ShapeTest extends TestCase
     public function testWritesTheShortForm(): void
     {
         $stacked = (new RoundWriter(Terms::Us, Spread::Stacked, Stitch::Decrease))->lines(Profile::of(Form::Ball, 6, 4, 0));
-        self::assertSame(['R1: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5-9: sc around (24)', 'R10: (2 sc, dec) x6 (18)', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)'], $stacked);
+        self::assertSame(
+            [
+                'R1: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4: (2 sc, inc) x6 (24)',
+                'R5-9: sc around (24)', 'R10: (2 sc, dec) x6 (18)', 'R11: (sc, dec) x6 (12)', 'R12: dec x6 (6)',
+            ],
+            $stacked,
+        );
         $staggered = (new RoundWriter(Terms::Us, Spread::Staggered, Stitch::Decrease))->lines([6, 12, 18, 24, 30]);
         self::assertSame(['R3: (inc, sc) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5: (sc, inc, 2 sc) x6 (30)'], \array_slice($staggered, 2));
     }
@@ -81,7 +87,14 @@ final class ShapeTest extends TestCase
     /** Cylinder: π r² h. A drum of 60 mm by 100 mm; stuffing makes its flat ends bulge, which counts half. */
     public function testADrumsVolumeIsACylinders(): void
     {
-        $plan = (new Shape('body', Form::Drum, 6, new Extent(60.0, heightMm: 100.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
+        $plan = (new Shape(
+            'body',
+            Form::Drum,
+            6,
+            new Extent(60.0, heightMm: 100.0),
+            Spread::Stacked,
+            Stitch::Decrease,
+        ))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
         $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
         $bulge = $size->height - 100.0;
         self::assertGreaterThanOrEqual(0.0, $bulge);
@@ -92,7 +105,17 @@ final class ShapeTest extends TestCase
     public function testAnOpenPieceCanBeReachedInto(): void
     {
         self::assertNull(Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->fabric)->lastReach);
-        self::assertSame(5, Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-5: sc around', '(sc, dec) x6', 'dec x6']))->pieces[0]->stages->fabric)->lastReach);
+        self::assertSame(
+            5,
+            Size::of(Analysis::of(Plans::of([
+                '6 sc in MR',
+                'inc x6',
+                '(sc, inc) x6',
+                'R4-5: sc around',
+                '(sc, dec) x6',
+                'dec x6',
+            ]))->pieces[0]->stages->fabric)->lastReach,
+        );
     }
 
     public function testTooLargeIsRefused(): void
@@ -122,7 +145,10 @@ final class ShapeTest extends TestCase
     /** @return list<int> the rounds' counts of a cone on square stitches, 2 to the cm */
     private static function cone(Extent $extent): array
     {
-        $plan = (new Shape('body', Form::Cone, 6, $extent, Spread::Stacked, Stitch::Decrease))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
+        $plan = (new Shape('body', Form::Cone, 6, $extent, Spread::Stacked, Stitch::Decrease))->apply(Plans::of(
+            [],
+            plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]],
+        ));
         $reading = Analysis::of($plan)->pieces[0]->stages->reading;
         self::assertSame([], $reading->problems);
 

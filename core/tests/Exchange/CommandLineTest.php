@@ -45,10 +45,12 @@ final class CommandLineTest extends TestCase
         $outcome = self::perform('read rounds.txt', "6 dc in MR\n5 dc");
         self::assertSame(Outcome::PROBLEMS, $outcome->code);
         self::assertStringContainsString('line 2, character 5: Round 2 uses 5 of the 6 stitches below: 1 left over. Add 1 sc at the end', $outcome->said);
-        self::assertSame([['message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'severity' => 'error', 'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2, 'fixes' => [
-            ['label' => 'Add 1 sc', 'column' => 5, 'length' => 0, 'text' => ', 1 sc'],
-            ['label' => 'Write sc around', 'column' => 1, 'length' => 4, 'text' => 'sc around'],
-        ]]], self::json($outcome)['problems']);
+        self::assertSame([[
+            'message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'severity' => 'error',
+            'mend' => 'Add 1 sc at the end, or write sc around.', 'line' => 2, 'column' => 5, 'length' => 1, 'round' => 2, 'fixes' => [
+                ['label' => 'Add 1 sc', 'column' => 5, 'length' => 0, 'text' => ', 1 sc'],
+                ['label' => 'Write sc around', 'column' => 1, 'length' => 4, 'text' => 'sc around'],
+            ]]], self::json($outcome)['problems']);
         self::assertSame(Outcome::FINE, self::perform('read rounds.txt --terms=uk', "6 dc in MR\n6 dc")->code);
     }
 
@@ -73,7 +75,11 @@ final class CommandLineTest extends TestCase
     public function testAWrittenPatternReadsBack(string $terms): void
     {
         $rounds = ['R1: 6 sc in MR', 'R2: inc x6', '# a remark', 'R3: (sc, inc) x6', 'R4-7: sc around', 'R8: 2 hdc, 2 dc, sc around', 'R9: inv dec around'];
-        $colours = [Plans::stripes(3, 8, [['B', 2], ['A', 1]]), ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 8, 'yarn' => 'A'], ['kind' => 'run', 'round' => 9, 'from' => 9, 'to' => 1, 'yarn' => 'B']];
+        $colours = [
+            Plans::stripes(3, 8, [['B', 2], ['A', 1]]),
+            ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 8, 'yarn' => 'A'],
+            ['kind' => 'run', 'round' => 9, 'from' => 9, 'to' => 1, 'yarn' => 'B'],
+        ];
         $plan = Json::encode(Plans::values($rounds, $colours, [], ['title' => 'A (strange): title', 'yarns' => [
             ['key' => 'A', 'name' => 'Sea: (green) [x6]', 'hex' => '#336655', 'weight' => 'dk', 'metresPer100g' => 250],
             ['key' => 'B', 'name' => 'sc inc dec', 'hex' => '#A04030', 'weight' => 'dk', 'metresPer100g' => 250],

@@ -32,7 +32,10 @@ final class FieldsTest extends TestCase
 
     public function testTakesWhatIsThere(): void
     {
-        $fields = Fields::of(['a' => 'text', 'b' => 2, 'c' => 1.5, 'd' => 'metric', 'e' => ['f' => 'deep'], 'g' => [['h' => 1], ['h' => 2]], 'i' => ['x', 'y'], 'j' => ['K' => 'L']]);
+        $fields = Fields::of([
+            'a' => 'text', 'b' => 2, 'c' => 1.5, 'd' => 'metric', 'e' => ['f' => 'deep'], 'g' => [['h' => 1], ['h' => 2]],
+            'i' => ['x', 'y'], 'j' => ['K' => 'L'],
+        ]);
         self::assertSame('text', $fields->text('a', 10));
         self::assertSame(2, $fields->whole('b', 1, 3));
         self::assertSame(1.5, $fields->number('c', 0, 2));
@@ -48,7 +51,10 @@ final class FieldsTest extends TestCase
 
     public function testNamesEveryErrorAtItsPath(): void
     {
-        $errors = self::errors(['a' => 5, 'b' => 'x', 'c' => 9, 'd' => 'furlongs', 'e' => [1], 'g' => 'no', 'i' => ['ok', 5, str_repeat('z', 9)], 'j' => ['k' => 'L'], 'extra' => null], static function (Fields $fields): void {
+        $errors = self::errors([
+            'a' => 5, 'b' => 'x', 'c' => 9, 'd' => 'furlongs', 'e' => [1], 'g' => 'no', 'i' => ['ok', 5, str_repeat('z', 9)],
+            'j' => ['k' => 'L'], 'extra' => null,
+        ], static function (Fields $fields): void {
             $fields->text('a', 10);
             $fields->number('b', 0, 1);
             $fields->whole('c', 0, 5);
@@ -78,13 +84,19 @@ final class FieldsTest extends TestCase
     public function testCountsListsAndFractions(): void
     {
         self::assertSame(['a: There are 3 here.'], self::errors(['a' => ['x', 'y', 'z']], static fn (Fields $fields): array => $fields->texts('a', 2, 5)));
-        self::assertSame(['a: There are 0 here.'], self::errors(['a' => []], static fn (Fields $fields): array => $fields->objects('a', 1, 2, static fn (Fields $one): bool => true)));
+        self::assertSame(
+            ['a: There are 0 here.'],
+            self::errors(['a' => []], static fn (Fields $fields): array => $fields->objects('a', 1, 2, static fn (Fields $one): bool => true)),
+        );
         self::assertSame(['a: 1.5 is not a whole number.'], self::errors(['a' => 1.5], static fn (Fields $fields): int => $fields->whole('a', 0, 5)));
         self::assertSame([': This is not an object with named fields.'], self::errors('text', static fn (Fields $fields): bool => true));
     }
 
     public function testStopsAtAsManyErrorsAsAPersonReads(): void
     {
-        self::assertCount(50, self::errors(array_fill_keys(array_map(static fn (int $i): string => "field{$i}", range(1, 500)), 1), static fn (Fields $fields): bool => true));
+        self::assertCount(
+            50,
+            self::errors(array_fill_keys(array_map(static fn (int $i): string => "field{$i}", range(1, 500)), 1), static fn (Fields $fields): bool => true),
+        );
     }
 }

@@ -77,11 +77,17 @@ final class LayerFormatTest extends TestCase
         yield 'a motif of nothing' => [['do' => 'motif', 'yarn' => 'A'] + $body, 'shape'];
         yield 'a lean over no rounds' => [['do' => 'lean', 'rounds' => 0, 'stitches' => 3] + $body, 'rounds'];
         yield 'a size of nothing' => [['do' => 'size', 'widthMm' => 1] + $body, 'widthMm'];
-        yield 'a cone of no angle' => [['do' => 'shape', 'form' => 'cone', 'start' => 6, 'widthStitches' => 30, 'tipDegrees' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $body, 'tipDegrees'];
+        yield 'a cone of no angle' => [
+            ['do' => 'shape', 'form' => 'cone', 'start' => 6, 'widthStitches' => 30, 'tipDegrees' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $body,
+            'tipDegrees',
+        ];
         yield 'a form of no size' => [['do' => 'shape', 'form' => 'ball', 'start' => 6, 'spread' => 'stacked', 'decrease' => 'dec'] + $body, 'widthMm'];
         yield 'nothing pasted' => [['do' => 'paste'] + $body, 'text'];
         yield 'bobbles of no layer' => [['do' => 'bobbles', 'layer' => -1] + $body, 'layer'];
-        yield 'stripes that grow too fast' => [['do' => 'stripes', 'from' => 1, 'to' => 9, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'growth' => 99] + $body, 'growth'];
+        yield 'stripes that grow too fast' => [
+            ['do' => 'stripes', 'from' => 1, 'to' => 9, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'growth' => 99] + $body,
+            'growth',
+        ];
     }
 
     /** @param array<string, mixed> $edit */
@@ -99,11 +105,22 @@ final class LayerFormatTest extends TestCase
     /** What says the same by leaving it out is read the same. */
     public function testWhatIsLeftOut(): void
     {
-        $short = Plans::values(['6 sc in MR'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 3, 'count' => 2], ['kind' => 'motif', 'rows' => ['B'], 'round' => 1]], ['placements' => [['kind' => 'tail', 'anchor' => 'widest']]]);
+        $short = Plans::values(
+            ['6 sc in MR'],
+            [['kind' => 'spots', 'yarn' => 'B', 'from' => 3, 'count' => 2], ['kind' => 'motif', 'rows' => ['B'], 'round' => 1]],
+            ['placements' => [['kind' => 'tail', 'anchor' => 'widest']]],
+        );
         $long = Plans::values(['6 sc in MR'], [
-            ['kind' => 'spots', 'yarn' => 'B', 'from' => 3, 'to' => 3, 'step' => 1, 'count' => 2, 'wide' => 1, 'tall' => 1, 'staggered' => false, 'fromFront' => 0, 'name' => '', 'hidden' => false],
+            [
+                'kind' => 'spots', 'yarn' => 'B', 'from' => 3, 'to' => 3, 'step' => 1, 'count' => 2, 'wide' => 1, 'tall' => 1,
+                'staggered' => false, 'fromFront' => 0, 'name' => '', 'hidden' => false,
+            ],
             ['kind' => 'motif', 'rows' => ['B'], 'round' => 1, 'fromFront' => 0, 'straight' => true],
-        ], ['placements' => [['kind' => 'tail', 'name' => '', 'anchor' => 'widest', 'offset' => 0, 'fromFront' => 0]], 'chainCounts' => false, 'closing' => 'first-stitch'], ['marker' => 'first']);
+        ], [
+            'placements' => [['kind' => 'tail', 'name' => '', 'anchor' => 'widest', 'offset' => 0, 'fromFront' => 0]],
+            'chainCounts' => false,
+            'closing' => 'first-stitch',
+        ], ['marker' => 'first']);
         self::assertEquals(PlanReader::values($short), PlanReader::values($long));
     }
 }

@@ -48,10 +48,24 @@ final class PlanFormatTest extends TestCase
         $values = Plans::values(['R1: 6 sc in MR', '', '# <script>alert(1)</script> 🧶'], [
             ['kind' => 'fill', 'yarn' => 'B'], Plans::stripes(9, 4, [['Q', 3]]), ['kind' => 'run', 'round' => 3, 'from' => 9, 'to' => 2, 'yarn' => 'A'],
         ], [
-            'lean' => -0.25, 'worked' => 'joined', 'front' => ['degrees' => 12.5], 'copies' => [['name' => 'left', 'yarns' => ['A' => 'B']], ['name' => 'right']],
+            'lean' => -0.25, 'worked' => 'joined', 'front' => ['degrees' => 12.5], 'copies' => [
+                ['name' => 'left', 'yarns' => ['A' => 'B']],
+                ['name' => 'right'],
+            ],
             'changes' => ['method' => 'slip-stitch', 'at' => [['round' => 4, 'method' => 'plain']]],
         ], ['title' => '<script>“Łódź” 灯台</script>', 'lean' => 0.5, 'terms' => 'uk', 'hand' => 'left', 'units' => 'imperial',
-            'yarns' => [['key' => 'A', 'name' => '', 'hex' => '#00ff7F', 'weight' => 'super-bulky', 'metresPer100g' => 61.5, 'strands' => 3, 'onHandGrams' => 0, 'yarnUse' => ['basis' => 'weighed', 'weighed' => ['stitches' => 400, 'grams' => 7.5]]]],
+            'yarns' => [
+                [
+                    'key' => 'A',
+                    'name' => '',
+                    'hex' => '#00ff7F',
+                    'weight' => 'super-bulky',
+                    'metresPer100g' => 61.5,
+                    'strands' => 3,
+                    'onHandGrams' => 0,
+                    'yarnUse' => ['basis' => 'weighed', 'weighed' => ['stitches' => 400, 'grams' => 7.5]],
+                ],
+            ],
             'yarnUse' => ['basis' => 'unravelled', 'unravelled' => ['stitches' => 20, 'cm' => 86], 'sparePercent' => 0, 'tailCm' => 12.5, 'sewingTailCm' => 30],
         ]);
         $json = Json::encode($values);
@@ -65,7 +79,9 @@ final class PlanFormatTest extends TestCase
         $plan = static fn (array $plan): array => Plans::values(['6 sc in MR'], [], [], $plan);
         $piece = static fn (array $piece): array => Plans::values(['6 sc in MR'], [], $piece);
         $layer = static fn (array $layer): array => Plans::values(['6 sc in MR'], [$layer]);
-        $yarn = static fn (array $yarn): array => $plan(['yarns' => [$yarn + ['key' => 'A', 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 100]]]);
+        $yarn = static fn (array $yarn): array => $plan([
+            'yarns' => [$yarn + ['key' => 'A', 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 100]],
+        ]);
         yield 'another format' => [$plan(['format' => 'recipe']), 'format'];
         yield 'no format' => [['title' => 'x'], 'format'];
         yield 'a later version' => [$plan(['version' => 2]), 'version'];
@@ -76,7 +92,15 @@ final class PlanFormatTest extends TestCase
         yield 'gauge in words' => [$plan(['gauge' => ['stitchesPer10cm' => '22', 'roundsPer10cm' => 24]]), 'gauge.stitchesPer10cm'];
         yield 'terms' => [$plan(['terms' => 'fr']), 'terms'];
         yield 'no yarns' => [$plan(['yarns' => []]), 'yarns'];
-        yield 'too many yarns' => [$plan(['yarns' => array_map(static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 100], range('A', 'Y'))]), 'yarns'];
+        yield 'too many yarns' => [
+            $plan([
+                'yarns' => array_map(
+                    static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 100],
+                    range('A', 'Y'),
+                ),
+            ]),
+            'yarns',
+        ];
         yield 'yarn key' => [$yarn(['key' => 'AB']), 'yarns[0].key'];
         yield 'colour' => [$yarn(['hex' => 'red']), 'yarns[0].hex'];
         yield 'a script for a colour' => [$yarn(['hex' => '#12345"']), 'yarns[0].hex'];
@@ -100,7 +124,10 @@ final class PlanFormatTest extends TestCase
         yield 'stripes of nothing' => [$layer(Plans::stripes(1, 4, [])), 'pieces[0].colours[0].sequence'];
         yield 'a stripe of no rounds' => [$layer(Plans::stripes(1, 4, [['A', 0]])), 'pieces[0].colours[0].sequence[0].rounds'];
         yield 'round 0' => [$layer(['kind' => 'run', 'round' => 0, 'from' => 1, 'to' => 1, 'yarn' => 'A']), 'pieces[0].colours[0].round'];
-        yield 'weighed without figures' => [$plan(['yarnUse' => ['basis' => 'weighed', 'sparePercent' => 0, 'tailCm' => 0, 'sewingTailCm' => 0]]), 'yarnUse.weighed'];
+        yield 'weighed without figures' => [
+            $plan(['yarnUse' => ['basis' => 'weighed', 'sparePercent' => 0, 'tailCm' => 0, 'sewingTailCm' => 0]]),
+            'yarnUse.weighed',
+        ];
         yield 'too many pieces' => [$plan(['pieces' => array_fill(0, 61, ['key' => 'body'])]), 'pieces'];
     }
 
@@ -130,7 +157,14 @@ final class PlanFormatTest extends TestCase
 
     public function testRefusesWhatIsNoPlanAtAll(): void
     {
-        foreach (['' => 'JSON', '[1, 2' => 'JSON', '[]' => 'Alternum plan', '"plan"' => 'Alternum plan', "\xff\xfe" => 'JSON', str_repeat('[', 60).str_repeat(']', 60) => 'JSON'] as $text => $says) {
+        foreach ([
+            '' => 'JSON',
+            '[1, 2' => 'JSON',
+            '[]' => 'Alternum plan',
+            '"plan"' => 'Alternum plan',
+            "\xff\xfe" => 'JSON',
+            str_repeat('[', 60).str_repeat(']', 60) => 'JSON',
+        ] as $text => $says) {
             try {
                 PlanReader::json($text);
                 self::fail("“{$text}” must be refused.");

@@ -16,7 +16,10 @@ final class ShelfSummaryTest extends TestCase
     public function testSaysWhatIsInAPlan(): void
     {
         $summary = ShelfSummary::values(Analysis::of(Plans::of(['6 sc in MR', 'inc x6'], [Plans::stripes(2, 2, [['B', 1]])], ['copies' => 2])));
-        self::assertSame([1, 2, 36, 0, ['#F2EDE4', '#A04030']], [$summary['pieces'], $summary['rounds'], $summary['stitches'], $summary['problems'], $summary['yarns']]);
+        self::assertSame(
+            [1, 2, 36, 0, ['#F2EDE4', '#A04030']],
+            [$summary['pieces'], $summary['rounds'], $summary['stitches'], $summary['problems'], $summary['yarns']],
+        );
         self::assertSame([
             ['makes' => 6, 'runs' => [['hex' => '#F2EDE4', 'stitches' => 6]]],
             ['makes' => 12, 'runs' => [['hex' => '#A04030', 'stitches' => 12]]],

@@ -59,8 +59,15 @@ final class OpeningsTest extends TestCase
     /** Eyes with washers below a neck are told before the neck is worked, not when the head closes. */
     public function testEyesBelowANeck(): void
     {
-        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'sc around', '(sc, inc) x6', 'R12-16: sc around', '(sc, dec) x6', 'dec x6'];
-        $eyes = static fn (int $round): Analysis => Analysis::of(Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 4]]]));
+        $lines = [
+            '6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'sc around', '(sc, inc) x6',
+            'R12-16: sc around', '(sc, dec) x6', 'dec x6',
+        ];
+        $eyes = static fn (int $round): Analysis => Analysis::of(Plans::of(
+            $lines,
+            [],
+            ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 4]]],
+        ));
         self::assertContains('Put it in by round 8, while a hand still gets in.', PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0]));
         self::assertContains('Put it in by round 16, while a hand still gets in.', PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]));
         $closed = $eyes(17);

@@ -17,7 +17,12 @@ use PHPUnit\Framework\TestCase;
 final class FrameTest extends TestCase
 {
     private const TUBE = ['24 sc in MR', 'R2-24: sc around'];
-    private const TWO_ROUND_STRIPES = ['kind' => 'stripes', 'from' => 1, 'to' => 24, 'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]]];
+    private const TWO_ROUND_STRIPES = [
+        'kind' => 'stripes',
+        'from' => 1,
+        'to' => 24,
+        'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]],
+    ];
 
     /**
      * @param list<string>               $lines
@@ -52,7 +57,12 @@ final class FrameTest extends TestCase
     {
         $bar = ['kind' => 'motif', 'rows' => array_fill(0, 3, 'C'), 'round' => 20, 'fromFront' => 40];
         $eyes = ['placements' => [['kind' => 'nose', 'anchor' => 'round', 'number' => 21, 'fromFront' => 40]]];
-        $three = ['yarns' => array_map(static fn (string $key): array => ['key' => $key, 'name' => $key, 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250], ['A', 'B', 'C'])];
+        $three = [
+            'yarns' => array_map(
+                static fn (string $key): array => ['key' => $key, 'name' => $key, 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250],
+                ['A', 'B', 'C'],
+            ),
+        ];
         $piece = self::piece(self::TUBE, [self::TWO_ROUND_STRIPES, $bar], ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.35] + $eyes, $three);
         self::assertGreaterThan(100.0, 360 * array_sum($piece->stages->treatments->moves), 'The loops have moved the marker far.');
         $stitch = (int) strpos($piece->stages->colouring->rounds[20], 'C') + 1;
@@ -68,7 +78,11 @@ final class FrameTest extends TestCase
         self::assertSame(Method::DrawnLoop, $plain->changes->all[0]->method);
         // Five cells about the marker, in the round before the change only.
         $at = $plain->changes->all[0]->degrees - 180.0;
-        $covered = self::piece(self::TUBE, [$stripes, ['kind' => 'motif', 'rows' => ['BAAAB'], 'round' => 4, 'fromFront' => $at - 360 * floor(($at + 180) / 360)]], ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0]);
+        $covered = self::piece(
+            self::TUBE,
+            [$stripes, ['kind' => 'motif', 'rows' => ['BAAAB'], 'round' => 4, 'fromFront' => $at - 360 * floor(($at + 180) / 360)]],
+            ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0],
+        );
         $jog = $covered->changes->jogs()[0];
         self::assertSame([4, Method::DrawnLoop], [$jog->round, $jog->method]);
     }
@@ -82,7 +96,10 @@ final class FrameTest extends TestCase
         $block = ['kind' => 'motif', 'rows' => ['AAAAAAA', 'AAAAAAA', 'AAAAAAA'], 'round' => 4, 'fromFront' => 180];
         $covered = self::piece(self::TUBE, [$stripes, $block], ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0]);
         foreach (array_keys($covered->stages->treatments->moves) as $round) {
-            self::assertNotEmpty(array_filter($covered->changes->jogs(), static fn ($jog): bool => $jog->round === $round && Method::DrawnLoop === $jog->method), "A loop after round {$round} is one of the changes.");
+            self::assertNotEmpty(
+                array_filter($covered->changes->jogs(), static fn ($jog): bool => $jog->round === $round && Method::DrawnLoop === $jog->method),
+                "A loop after round {$round} is one of the changes.",
+            );
         }
         foreach ($covered->changes->jogs() as $jog) {
             self::assertSame(Method::DrawnLoop === $jog->method, isset($covered->stages->treatments->moves[$jog->round]));
@@ -126,7 +143,11 @@ final class FrameTest extends TestCase
             $letters = $piece->stages->colouring->rounds[$row - 1];
             $columns[] = 0 === $row % 2 ? strrev($letters) : $letters;
         }
-        self::assertSame(['AAABBBAAAAAAAAAAAAAA', 'AAABAAAAAAAAAAAAAAAA', 'AAABBAAAAAAAAAAAAAAA'], $columns, 'Seen from one side, and a quarter of the width in.');
+        self::assertSame(
+            ['AAABBBAAAAAAAAAAAAAA', 'AAABAAAAAAAAAAAAAAAA', 'AAABBAAAAAAAAAAAAAAA'],
+            $columns,
+            'Seen from one side, and a quarter of the width in.',
+        );
         $edge = self::piece($rows, [['fromFront' => -180] + $motif], ['worked' => 'rows']);
         foreach ([3, 4, 5] as $row) {
             $letters = $edge->stages->colouring->rounds[$row - 1];

@@ -35,7 +35,10 @@ final class PropertiesTest extends TestCase
             0 => [Plans::ball(mt_rand(4, 8)), []],
             1 => [["{$makes} sc in MR", "R2-{$rounds}: sc around"], []],
             2 => [["{$makes} sc in MR", "R2-{$rounds}: sc around"], ['worked' => 'joined', 'changes' => ['method' => 'auto']]],
-            default => [['Row 1: ch '.($makes + 1).', sc in 2nd ch from hook and across', "Row 2-{$rounds}: ch 1, turn, {$makes} sc"], ['worked' => 'rows', 'changes' => ['method' => 'auto']]],
+            default => [
+                ['Row 1: ch '.($makes + 1).', sc in 2nd ch from hook and across', "Row 2-{$rounds}: ch 1, turn, {$makes} sc"],
+                ['worked' => 'rows', 'changes' => ['method' => 'auto']],
+            ],
         };
     }
 
@@ -50,14 +53,23 @@ final class PropertiesTest extends TestCase
             $plan = Plans::of($lines, [], $worked);
             $last = \count(Analysis::of($plan)->pieces[0]->stages->reading->rounds);
             $stripes = Plans::stripes(1, $last, [['A', mt_rand(1, 4)], ['B', mt_rand(1, 4)]]);
-            $mark = ['kind' => 'motif', 'rows' => array_fill(0, mt_rand(1, 3), 'C'), 'round' => mt_rand(2, $last - 4), 'fromFront' => $fromFront, 'straight' => true];
+            $mark = [
+                'kind' => 'motif',
+                'rows' => array_fill(0, mt_rand(1, 3), 'C'),
+                'round' => mt_rand(2, $last - 4),
+                'fromFront' => $fromFront,
+                'straight' => true,
+            ];
             yield [Plans::of($lines, [$stripes, $mark], $worked + [
                 'changes' => ['method' => self::METHODS[mt_rand(0, 3)]], 'lean' => mt_rand(-6, 6) / 10,
                 'front' => ['degrees' => $isRows ? 180 : mt_rand(0, 359)], 'firstRound' => ['top', 'bottom'][mt_rand(0, 1)],
                 'placements' => [['key' => 'p', 'kind' => 'buttons', 'anchor' => 'round', 'number' => mt_rand(1, $last - 1), 'fromFront' => $fromFront]],
             ], [
                 'hand' => ['right', 'left'][mt_rand(0, 1)], 'marker' => ['first', 'last'][mt_rand(0, 1)],
-                'yarns' => array_map(static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250], ['A', 'B', 'C']),
+                'yarns' => array_map(
+                    static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250],
+                    ['A', 'B', 'C'],
+                ),
             ]), $fromFront];
         }
     }
@@ -80,7 +92,11 @@ final class PropertiesTest extends TestCase
             for ($at = strpos($letters, 'C'); false !== $at; $at = strpos($letters, 'C', $at + 1)) {
                 ++$marks;
                 $off = abs($frame->fromFront($round, $at + 1) - $fromFront);
-                self::assertLessThanOrEqual(180 / $frame->makes($round) + 1e-6, min($off, 360 - $off), "{$when}, round {$round}, {$piece->piece->worked->value}");
+                self::assertLessThanOrEqual(
+                    180 / $frame->makes($round) + 1e-6,
+                    min($off, 360 - $off),
+                    "{$when}, round {$round}, {$piece->piece->worked->value}",
+                );
             }
         }
         foreach ($piece->placing->placed as $placed) {

@@ -24,7 +24,10 @@ use PHPUnit\Framework\TestCase;
 
 final class PlacingTest extends TestCase
 {
-    private const BALL = ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', '(3 sc, inc) x6', 'R6-11: sc around', '(3 sc, dec) x6', '(2 sc, dec) x6', '(sc, dec) x6', 'dec x6'];
+    private const BALL = [
+        '6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', '(3 sc, inc) x6', 'R6-11: sc around', '(3 sc, dec) x6',
+        '(2 sc, dec) x6', '(sc, dec) x6', 'dec x6',
+    ];
 
     /**
      * @param list<array<string, mixed>> $placements
@@ -63,7 +66,14 @@ final class PlacingTest extends TestCase
     /** Seven stitches apart at the front: 7 × 360/30 = 84° between them, 42° on either side, 7 × 100/22 mm along the fabric. */
     public function testAPairLiesAboutTheFront(): void
     {
-        $placed = self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7], ['kind' => 'nose', 'anchor' => 'placement', 'number' => 1, 'offset' => 1], ['kind' => 'ears', 'anchor' => 'round', 'number' => 3, 'apart' => 6, 'fromFront' => 20]], ['lean' => 0.4]));
+        $placed = self::placed(self::plan(
+            [
+                ['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7],
+                ['kind' => 'nose', 'anchor' => 'placement', 'number' => 1, 'offset' => 1],
+                ['kind' => 'ears', 'anchor' => 'round', 'number' => 3, 'apart' => 6, 'fromFront' => 20],
+            ],
+            ['lean' => 0.4],
+        ));
         self::assertEqualsWithDelta([42.0, 42.0], array_map(static fn (float $degrees): float => Turn::apart($degrees, 180.0), $placed[0]->degrees), 1e-6);
         self::assertEqualsWithDelta(84.0, Turn::apart(...$placed[0]->degrees), 1e-6);
         self::assertEqualsWithDelta(700 / 22, $placed[0]->apartMm, 1e-9);
@@ -76,11 +86,18 @@ final class PlacingTest extends TestCase
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
         $jog = Analysis::of($plan)->pieces[0]->changes->all[0]->degrees;
-        $remarks = static fn (int $round, float $front): array => PlacingWords::remarks(self::placed(self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]], ['front' => ['degrees' => $front]]))[0]);
+        $remarks = static fn (int $round, float $front): array => PlacingWords::remarks(self::placed(self::plan(
+            [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]],
+            ['front' => ['degrees' => $front]],
+        ))[0]);
         self::assertStringContainsString('step of the change after round 7', $remarks(7, round($jog))[0]);
         self::assertContains('It lies on the edge of a colour.', $remarks(7, 90));
         self::assertSame(['Put it in by round 13, while a hand still gets in.'], $remarks(9, 90));
-        self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]), 'A button is sewn on from outside.');
+        self::assertSame(
+            [],
+            PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]),
+            'A button is sewn on from outside.',
+        );
         self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]));
     }
 
@@ -99,9 +116,15 @@ final class PlacingTest extends TestCase
     /** Eyes stay on their rounds where lines are put in, and at their share of the piece in another size. */
     public function testStaysRightWhenThePieceChanges(): void
     {
-        $plan = self::plan([['kind' => 'eyes', 'name' => 'Beads', 'anchor' => 'round', 'number' => 9, 'apart' => 6], ['kind' => 'arms', 'anchor' => 'change', 'number' => 1, 'apart' => 10]]);
+        $plan = self::plan([
+            ['kind' => 'eyes', 'name' => 'Beads', 'anchor' => 'round', 'number' => 9, 'apart' => 6],
+            ['kind' => 'arms', 'anchor' => 'change', 'number' => 1, 'apart' => 10],
+        ]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
-        $longer = (new Renumber('body'))->apply((new Retype('body', [...\array_slice(self::BALL, 0, 5), 'hdc around', ...\array_slice(self::BALL, 5)]))->apply($plan));
+        $longer = (new Renumber('body'))->apply((new Retype(
+            'body',
+            [...\array_slice(self::BALL, 0, 5), 'hdc around', ...\array_slice(self::BALL, 5)],
+        ))->apply($plan));
         self::assertSame([10, 8], array_map(static fn (Placed $placed): int => $placed->round, self::placed($longer)));
         $wider = (new Resize('body', 1, 0))->apply($plan);
         $eyes = self::placed($wider)[0];
@@ -131,7 +154,11 @@ final class PlacingTest extends TestCase
     public function testWhatComesIntoTheFace(): void
     {
         $stripes = Plans::stripes(8, 11, [['B', 4]]);
-        $remarks = static fn (array $face, float $front = 180): array => PieceWords::face(Analysis::of(Plans::of(self::BALL, [$stripes], ['face' => $face, 'front' => ['degrees' => $front]]))->pieces[0]->face());
+        $remarks = static fn (array $face, float $front = 180): array => PieceWords::face(Analysis::of(Plans::of(
+            self::BALL,
+            [$stripes],
+            ['face' => $face, 'front' => ['degrees' => $front]],
+        ))->pieces[0]->face());
         $face = ['from' => 8, 'to' => 10, 'degrees' => 90];
         self::assertSame([], $remarks($face));
         $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);

@@ -45,7 +45,10 @@ final class StepsTest extends TestCase
 
     public function testGathersRoundsThatAreAlike(): void
     {
-        self::assertSame(['R1: with A Chalk: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4-6: sc around (18)', 'R7: (sc, dec) x6 (12)'], self::texts(self::steps(self::BALL)));
+        self::assertSame(
+            ['R1: with A Chalk: 6 sc in MR (6)', 'R2: inc x6 (12)', 'R3: (sc, inc) x6 (18)', 'R4-6: sc around (18)', 'R7: (sc, dec) x6 (12)'],
+            self::texts(self::steps(self::BALL)),
+        );
         self::assertSame('R7: (dc, dec) x6 (12)', self::texts(self::steps(self::BALL, terms: Terms::Uk))[4]);
     }
 
@@ -58,7 +61,10 @@ final class StepsTest extends TestCase
     public function testNamesAYarnWhereItComesIn(): void
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
-        self::assertSame(['R4-5: with B Brick: sc around (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'], \array_slice(self::texts($steps), 3));
+        self::assertSame(
+            ['R4-5: with B Brick: sc around (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'],
+            \array_slice(self::texts($steps), 3),
+        );
         self::assertSame([['A'], ['A'], ['A'], ['B'], ['A'], ['A']], array_column($steps, 'yarns'));
     }
 
@@ -103,13 +109,25 @@ final class StepsTest extends TestCase
     public function testARoundInTwoColoursKeepsItsRingAndItsLoops(): void
     {
         $lines = ['6 sc in MR', 'inc in BLO x6', 'sc around in FLO'];
-        $steps = self::texts(self::steps($lines, [['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 6, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']]));
+        $steps = self::texts(self::steps(
+            $lines,
+            [['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 6, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']],
+        ));
         self::assertSame('R1: into MR, with A Chalk: 3 sc; with B Brick: 3 sc (6)', $steps[0]);
         self::assertSame('R3: 2 sc in FLO; with B Brick: 3 sc in FLO; with A Chalk: 7 sc in FLO (12)', $steps[2]);
-        $read = static fn (array $lines): array => array_map(static fn (Round $round): array => [$round->codes, $round->loops, $round->makes], Reader::read(array_values(array_filter($lines, is_string(...))), Terms::Us)->rounds);
+        $read = static fn (array $lines): array => array_map(
+            static fn (Round $round): array => [$round->codes, $round->loops, $round->makes],
+            Reader::read(array_values(array_filter($lines, is_string(...))), Terms::Us)->rounds,
+        );
         self::assertSame($read($lines), $read($steps));
-        $oval = self::texts(self::steps(['ch 5, sc in 2nd ch from hook, 2 sc, 3 sc in last ch, 2 sc, inc'], [['kind' => 'run', 'round' => 1, 'from' => 1, 'to' => 4, 'yarn' => 'B']]));
-        self::assertStringStartsWith('R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; with B Brick then A Chalk: 3 sc in next st; 2 sc, inc (10)', $oval[0]);
+        $oval = self::texts(self::steps(
+            ['ch 5, sc in 2nd ch from hook, 2 sc, 3 sc in last ch, 2 sc, inc'],
+            [['kind' => 'run', 'round' => 1, 'from' => 1, 'to' => 4, 'yarn' => 'B']],
+        ));
+        self::assertStringStartsWith(
+            'R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; with B Brick then A Chalk: 3 sc in next st; 2 sc, inc (10)',
+            $oval[0],
+        );
     }
 
     /** The chain that lifts the hook is worked, so it is written; how a joined round is closed, too. */
@@ -117,7 +135,11 @@ final class StepsTest extends TestCase
     {
         $rows = self::texts(self::steps(['Row 1: ch 9', 'sk 1, 8 sc', 'ch 1, turn, 8 sc', 'sc across, ch 1, turn'], [], ['worked' => 'rows']));
         self::assertSame(['Row 3: ch 1, 8 sc (8)', 'Row 4: sc across, ch 1 (8)'], \array_slice($rows, 2));
-        $joined = self::texts(self::steps(['6 dc in MR', 'ch 3, 5 dc'], [['kind' => 'run', 'round' => 2, 'from' => 4, 'to' => 6, 'yarn' => 'B']], ['worked' => 'joined', 'chainCounts' => true, 'closing' => 'back-loop']));
+        $joined = self::texts(self::steps(
+            ['6 dc in MR', 'ch 3, 5 dc'],
+            [['kind' => 'run', 'round' => 2, 'from' => 4, 'to' => 6, 'yarn' => 'B']],
+            ['worked' => 'joined', 'chainCounts' => true, 'closing' => 'back-loop'],
+        ));
         self::assertSame('R2: ch 3, 2 dc; with B Brick: 3 dc (6), join with sl st in back loop of first st', $joined[1]);
         $again = Reader::read($joined, Terms::Us, Worked::Joined, chainCounts: true);
         self::assertSame([[], 'dddddd'], [$again->problems, $again->rounds[1]->codes]);

@@ -124,7 +124,12 @@ final class CorpusTest extends TestCase
     public function testNonsenseIsRead(): void
     {
         mt_srand(11);
-        $words = ['R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*', 'with', ':', "\t", 'ch 2', 'each', 'st', 'next', 'same', 'BLO', 'rep from *', 'twice', '5-loop', 'bob', '=', 'stuff', '.', 'sc3tog', 'to', 'end', 'through both layers', 'ch 6, sc in 2nd ch from hook', 'starting in 2nd ch', 'other side', 'change to B', 'B:', 'over the tail', 'into MR:'];
+        $words = [
+            'R1:', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '🧶', "\u{202E}", '12', '*',
+            'with', ':', "\t", 'ch 2', 'each', 'st', 'next', 'same', 'BLO', 'rep from *', 'twice', '5-loop', 'bob', '=', 'stuff',
+            '.', 'sc3tog', 'to', 'end', 'through both layers', 'ch 6, sc in 2nd ch from hook', 'starting in 2nd ch', 'other side',
+            'change to B', 'B:', 'over the tail', 'into MR:',
+        ];
         for ($i = 0; $i < 3000; ++$i) {
             $text = implode(' ', array_map(static fn (): string => $words[mt_rand(0, \count($words) - 1)], range(0, mt_rand(1, 30))));
             $reading = Reader::read(['6 sc in MR', $text], Terms::Us);

@@ -46,10 +46,19 @@ final class CuesTest extends TestCase
 
     public function testALineOfItsOwnIsSaidAfterTheRoundBeforeIt(): void
     {
-        $reading = Reader::read(['Leave a tail of 20 cm.', '6 sc in MR', 'inc x6', 'Place the eyes between rounds 1 and 2.', 'sc around', 'Sew to the body.', 'Materials: yarn'], Terms::Us);
+        $reading = Reader::read(
+            ['Leave a tail of 20 cm.', '6 sc in MR', 'inc x6', 'Place the eyes between rounds 1 and 2.', 'sc around', 'Sew to the body.', 'Materials: yarn'],
+            Terms::Us,
+        );
         self::assertSame([], $reading->problems);
-        self::assertSame([['Leave a tail of 20 cm'], ['Place the eyes between rounds 1 and 2'], ['Sew to the body']], array_map($reading->cuesOf(...), [1, 2, 3]));
-        self::assertSame([CueKind::Tail, CueKind::Eyes, CueKind::Sew, CueKind::Note], array_map(static fn (Said $said): CueKind => $said->kind, $reading->said));
+        self::assertSame(
+            [['Leave a tail of 20 cm'], ['Place the eyes between rounds 1 and 2'], ['Sew to the body']],
+            array_map($reading->cuesOf(...), [1, 2, 3]),
+        );
+        self::assertSame(
+            [CueKind::Tail, CueKind::Eyes, CueKind::Sew, CueKind::Note],
+            array_map(static fn (Said $said): CueKind => $said->kind, $reading->said),
+        );
     }
 
     /** "With black thread" is what a mouth is embroidered in; no round is worked in it. */
@@ -70,15 +79,30 @@ final class CuesTest extends TestCase
     /** @return list<string> */
     private static function offered(Plan $plan): array
     {
-        return array_map(static fn (CueOffer $offer): string => $offer->label, CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0])));
+        return array_map(
+            static fn (CueOffer $offer): string => $offer->label,
+            CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0])),
+        );
     }
 
     public function testWhatCanBeActedOnIsOfferedUntilItIsDone(): void
     {
-        $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-6: sc around', 'Insert the eyes between rounds 4 and 5, 5 sts apart. Leave a 12-inch tail.', 'Stuff.']);
-        self::assertSame(['Set the eyes between rounds 4 and 5, 5 stitches apart', 'Reckon with 12 in for each tail that sews a part on'], self::offered($plan));
+        $plan = Plans::of([
+            'R1: 6 sc in MR',
+            'R2: inc x6',
+            'R3-6: sc around',
+            'Insert the eyes between rounds 4 and 5, 5 sts apart. Leave a 12-inch tail.',
+            'Stuff.',
+        ]);
+        self::assertSame(
+            ['Set the eyes between rounds 4 and 5, 5 stitches apart', 'Reckon with 12 in for each tail that sews a part on'],
+            self::offered($plan),
+        );
         $set = (new Heed('body', 4, 'Insert the eyes between rounds 4 and 5, 5 sts apart'))->apply($plan);
-        self::assertSame([[PlacementKind::Eyes, 4, 5.0]], array_map(static fn ($placed): array => [$placed->kind, $placed->number, $placed->apart], $set->pieces[0]->placements));
+        self::assertSame(
+            [[PlacementKind::Eyes, 4, 5.0]],
+            array_map(static fn ($placed): array => [$placed->kind, $placed->number, $placed->apart], $set->pieces[0]->placements),
+        );
         $both = (new Heed('body', 4, 'Leave a 12-inch tail'))->apply($set);
         // An inch is 25.4 mm: the international agreement of 1959.
         self::assertSame(30.5, $both->yarnUse->sewingTailCm);
@@ -95,17 +119,28 @@ final class CuesTest extends TestCase
     /** Where the slip stitch goes that closes joined rounds is offered once, and taken. */
     public function testTheWayRoundsAreClosedIsOffered(): void
     {
-        $lines = ['R1: 6 sc in MR, join', 'R2: ch 1, inc x6, sl st to the back loop of the first sc (12)', 'R3: ch 1, sc around, join with sl st in back loop of first st (12)'];
+        $lines = [
+            'R1: 6 sc in MR, join',
+            'R2: ch 1, inc x6, sl st to the back loop of the first sc (12)',
+            'R3: ch 1, sc around, join with sl st in back loop of first st (12)',
+        ];
         $plan = Plans::of($lines);
         $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
         $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'];
         self::assertStringContainsString('join with sl st in first st', $steps[0]['text']);
         self::assertStringContainsString('sl st to back loop of first st', $steps[1]['text']);
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
-        self::assertSame([[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']], array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers));
+        self::assertSame(
+            [[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']],
+            array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers),
+        );
         $heeded = (new Heed('body', 2, $offers[0]->text))->apply($plan);
         self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);
         self::assertSame([], CueOffers::of($heeded, $heeded->pieces[0], PieceReading::of($heeded, $heeded->pieces[0])));
-        self::assertSame([], CueOffers::of(Plans::of($lines), Plans::of($lines)->pieces[0], PieceReading::of(Plans::of($lines), Plans::of($lines)->pieces[0])), 'A spiral is not closed.');
+        self::assertSame(
+            [],
+            CueOffers::of(Plans::of($lines), Plans::of($lines)->pieces[0], PieceReading::of(Plans::of($lines), Plans::of($lines)->pieces[0])),
+            'A spiral is not closed.',
+        );
     }
 }

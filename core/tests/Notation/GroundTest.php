@@ -49,7 +49,11 @@ final class GroundTest extends TestCase
     /** An oval's edge is as long as its chain is around, so its first round lies flat and is no ruffle. */
     public function testAnOvalLiesFlat(): void
     {
-        $analysis = Analysis::of(Plans::of(['ch 10, starting in 2nd ch from hook: 8 sc, 3 sc in next ch, 7 sc, inc', 'inc, 7 sc, inc x3, 7 sc, inc x2', 'R3-8: sc around']));
+        $analysis = Analysis::of(Plans::of([
+            'ch 10, starting in 2nd ch from hook: 8 sc, 3 sc in next ch, 7 sc, inc',
+            'inc, 7 sc, inc x3, 7 sc, inc x2',
+            'R3-8: sc around',
+        ]));
         self::assertSame([], $analysis->problems);
         $courses = $analysis->pieces[0]->stages->fabric->rounds;
         self::assertSame([20, 26, 26], [$courses[0]->makes, $courses[1]->makes, $courses[7]->makes]);
@@ -70,7 +74,10 @@ final class GroundTest extends TestCase
         $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
         self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
         self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
-        self::assertStringContainsString('through both sides is not known', Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message);
+        self::assertStringContainsString(
+            'through both sides is not known',
+            Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message,
+        );
     }
 
     /** The chain that counts stands for a stitch of its height: 1 sc, 2 hdc, 3 dc (common practice, no source). */
@@ -110,13 +117,24 @@ final class GroundTest extends TestCase
     /** A name that is no yarn's is told, at its place, and the stitches are read all the same. */
     public function testAnUnknownYarnIsTold(): void
     {
-        $reading = Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
+        $reading = Reader::read(
+            ['6 sc in MR', 'with lime: sc around'],
+            Terms::Us,
+            yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]),
+        );
         self::assertSame('“lime” is the name of no yarn of this plan.', $reading->problems[0]->message);
         self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
         $after = Reader::read(['6 sc in MR', 'sc around in gloop'], Terms::Us)->problems[0];
-        self::assertSame(['“gloop” is neither a yarn that is known here nor something to work into.', 14, []], [$after->message, $after->column, $after->fixes]);
+        self::assertSame(
+            ['“gloop” is neither a yarn that is known here nor something to work into.', 14, []],
+            [$after->message, $after->column, $after->fixes],
+        );
         self::assertSame([['lime green', 6]], Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us)->yarns()[1]);
-        $changed = Reader::read(['6 sc in MR', '3 sc, change to lime green, 3 sc'], Terms::Us, yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]));
+        $changed = Reader::read(
+            ['6 sc in MR', '3 sc, change to lime green, 3 sc'],
+            Terms::Us,
+            yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]),
+        );
         self::assertSame(['“lime green” is the name of no yarn of this plan.', 'ssssss'], [$changed->problems[0]->message, $changed->rounds[1]->codes]);
         self::assertTrue($reading->rounds[1]->isComplete());
         self::assertSame([], Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us)->problems, 'Words alone know no names.');
@@ -127,9 +145,18 @@ final class GroundTest extends TestCase
     {
         $reading = Reader::read(['6 sc in MR', '(sc, inc) x3', '2 sc in BLO, dec, ch 1, sk 1, 4 sc', 'sc around'], Terms::Us);
         self::assertSame([], $reading->problems);
-        $says = static fn (int $round, int $top): ?string => WorkedInto::of($reading->rounds[$round - 1], $top)?->inWords($reading->rounds[$round - 1], Vocabulary::of(Terms::Us));
-        self::assertSame(['sc into stitch 1 of round 1', 'inc into stitch 2 of round 1', 'inc into stitch 2 of round 1', 'sc into stitch 3 of round 1'], array_map(static fn (int $top): ?string => $says(2, $top), [1, 2, 3, 4]));
-        self::assertSame(['sc in BLO into stitch 2 of round 2', 'dec into stitches 3 to 4 of round 2', 'ch, into nothing', 'sc into stitch 6 of round 2'], array_map(static fn (int $top): ?string => $says(3, $top), [2, 3, 4, 5]));
+        $says = static fn (int $round, int $top): ?string => WorkedInto::of($reading->rounds[$round - 1], $top)?->inWords(
+            $reading->rounds[$round - 1],
+            Vocabulary::of(Terms::Us),
+        );
+        self::assertSame(
+            ['sc into stitch 1 of round 1', 'inc into stitch 2 of round 1', 'inc into stitch 2 of round 1', 'sc into stitch 3 of round 1'],
+            array_map(static fn (int $top): ?string => $says(2, $top), [1, 2, 3, 4]),
+        );
+        self::assertSame(
+            ['sc in BLO into stitch 2 of round 2', 'dec into stitches 3 to 4 of round 2', 'ch, into nothing', 'sc into stitch 6 of round 2'],
+            array_map(static fn (int $top): ?string => $says(3, $top), [2, 3, 4, 5]),
+        );
         self::assertSame('sc into the beginning', $says(1, 6));
         self::assertNull($says(1, 7));
         self::assertNull($says(1, 0));

@@ -51,7 +51,12 @@ final class MeaningsTest extends TestCase
     public function testSoHasEveryTokenOfRandomTexts(): void
     {
         mt_srand(23);
-        $words = ['R1:', 'Rnd', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '12', '*', 'with', 'B', ':', 'ch 2', 'each', 'st', 'next', 'same', 'BLO', 'rep from *', 'twice', '=', 'stuff', '.', 'turn', 'join', 'sl st', 'to', 'first', 'change to', 'white', 'until', 'you have', '18 sts', 'eyes', 'repeat', 'round 3', 'the', 'and', '2nd', 'ch from hook', '(12)', 'A', 'evenly', 'last', ';', 'through both layers', 'even', 'hdc', 'place marker'];
+        $words = [
+            'R1:', 'Rnd', '6', 'sc', 'in', 'MR', '(', ')', '[', ']', 'x6', 'inc', 'dec', ',', 'around', '-', '12', '*', 'with',
+            'B', ':', 'ch 2', 'each', 'st', 'next', 'same', 'BLO', 'rep from *', 'twice', '=', 'stuff', '.', 'turn', 'join',
+            'sl st', 'to', 'first', 'change to', 'white', 'until', 'you have', '18 sts', 'eyes', 'repeat', 'round 3', 'the', 'and',
+            '2nd', 'ch from hook', '(12)', 'A', 'evenly', 'last', ';', 'through both layers', 'even', 'hdc', 'place marker',
+        ];
         for ($i = 0; $i < 4000; ++$i) {
             $line = implode(' ', array_map(static fn (): string => $words[mt_rand(0, \count($words) - 1)], range(0, mt_rand(1, 16))));
             self::assertCovered($line, Terms::Us);

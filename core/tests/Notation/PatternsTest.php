@@ -32,7 +32,10 @@ final class PatternsTest extends TestCase
     /** @return list<string> as "A3 -9" */
     private static function yarns(Reading $reading): array
     {
-        return array_map(static fn (array $runs): string => implode(' ', array_map(static fn (array $run): string => ($run[0] ?? '-').$run[1], $runs)), $reading->yarns());
+        return array_map(
+            static fn (array $runs): string => implode(' ', array_map(static fn (array $run): string => ($run[0] ?? '-').$run[1], $runs)),
+            $reading->yarns(),
+        );
     }
 
     public function testEveryPatternIsReadRightOrTold(): void
@@ -51,7 +54,11 @@ final class PatternsTest extends TestCase
             }
             if (null !== $pattern->stitches) {
                 self::assertSame($pattern->stitches, array_map(static fn (Round $round): string => $round->codes, $reading->rounds), $pattern->name);
-                self::assertSame($pattern->cues, array_combine(array_keys($pattern->cues ?? []), array_map($reading->cuesOf(...), array_keys($pattern->cues ?? []))), $pattern->name);
+                self::assertSame(
+                    $pattern->cues,
+                    array_combine(array_keys($pattern->cues ?? []), array_map($reading->cuesOf(...), array_keys($pattern->cues ?? []))),
+                    $pattern->name,
+                );
             }
         }
     }
@@ -75,7 +82,11 @@ final class PatternsTest extends TestCase
                     }
                     foreach ([-1, 1] as $off) {
                         $lines = $pattern->lines;
-                        $lines[$i] = mb_substr($lines[$i], 0, $count->span->from).preg_replace('/\d+/', (string) ($count->stitches + $off), $typed).mb_substr($lines[$i], $count->span->end);
+                        $lines[$i] = mb_substr($lines[$i], 0, $count->span->from).preg_replace(
+                            '/\d+/',
+                            (string) ($count->stitches + $off),
+                            $typed,
+                        ).mb_substr($lines[$i], $count->span->end);
                         ++$changed;
                         if (!self::isMended(array_values($lines), $i, $pattern, self::rounds($right))) {
                             $missed[] = $lines[$i];
@@ -118,7 +129,10 @@ final class PatternsTest extends TestCase
                     $lines = $pattern->lines;
                     $at = ($problem->line ?? 1) - 1;
                     $lines[$at] = $fix->on($lines[$at]);
-                    $left = array_filter(Reader::read(array_values($lines), $pattern->terms, $pattern->worked)->errors(), static fn (Problem $other): bool => $other->line === $problem->line && !$other->isNumbering);
+                    $left = array_filter(
+                        Reader::read(array_values($lines), $pattern->terms, $pattern->worked)->errors(),
+                        static fn (Problem $other): bool => $other->line === $problem->line && !$other->isNumbering,
+                    );
                     self::assertSame([], $left, "{$fix->label}: {$lines[$at]}");
                     ++$offered;
                 }

@@ -74,7 +74,17 @@ final class PrinterTest extends TestCase
     /** @return list<array<mixed>> */
     private static function said(Reading $reading): array
     {
-        return array_map(static fn (Round $round): array => [$round->codes, $round->loops, $round->makes, $round->closed, [$round->lifting->before, $round->lifting->after], array_map(static fn (Cue $cue): string => $cue->text, $round->cues)], $reading->rounds);
+        return array_map(
+            static fn (Round $round): array => [
+                $round->codes,
+                $round->loops,
+                $round->makes,
+                $round->closed,
+                [$round->lifting->before, $round->lifting->after],
+                array_map(static fn (Cue $cue): string => $cue->text, $round->cues),
+            ],
+            $reading->rounds,
+        );
     }
 
     public function testPrintsLikeStitchesTogether(): void

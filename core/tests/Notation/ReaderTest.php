@@ -7,7 +7,6 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Fix;
-use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -151,7 +150,13 @@ final class ReaderTest extends TestCase
     public static function wrongLines(): iterable
     {
         $three = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6'];
-        yield 'one left over' => [[...$three, 'R4: (sc, inc) x6, 5 sc'], 4, 23, 'Round 4 uses 17 of the 18 stitches below: 1 left over.', 'Add 1 sc at the end, or write (2 sc, inc) x6.'];
+        yield 'one left over' => [
+            [...$three, 'R4: (sc, inc) x6, 5 sc'],
+            4,
+            23,
+            'Round 4 uses 17 of the 18 stitches below: 1 left over.',
+            'Add 1 sc at the end, or write (2 sc, inc) x6.',
+        ];
         yield 'the repeat fits' => [[...$three, 'R4: (sc, inc) x8'], 4, 17, 'uses 16 of the 18 stitches below: 2 left over', '(sc, inc) x9'];
         yield 'too many' => [[...$three, 'R4: (2 sc, inc) x7'], 4, 5, 'Round 4 uses 21 stitches, but round 3 made 18: 3 too many.', '(2 sc, inc) x6'];
         yield 'count' => [[...$three, 'R4: (2 sc, inc) x6 (25)'], 4, 20, 'makes 24 stitches, but the line says 25', '(24)'];
@@ -218,7 +223,14 @@ final class ReaderTest extends TestCase
         $left = $of('6 dc in MR', 'inc x6', '(dc, inc) x5');
         self::assertSame('Add 2 dc at the end, or write (dc, inc) x6.', $left->mend);
         self::assertSame([', 2 dc', '(dc, inc) x6'], array_map(static fn (Fix $fix): string => $fix->text, $left->fixes));
-        foreach ([$of('dc around'), $of('6 dc in MR', 'R2:'), $of('6 dc in MR', '() x6'), $of('6 dc in MR', '5 dc'), $of('6 dc in MR', 'R2: wqx'), $of('6 dc in MR', 'inc x2, 1 dc')] as $problem) {
+        foreach ([
+            $of('dc around'),
+            $of('6 dc in MR', 'R2:'),
+            $of('6 dc in MR', '() x6'),
+            $of('6 dc in MR', '5 dc'),
+            $of('6 dc in MR', 'R2: wqx'),
+            $of('6 dc in MR', 'inc x2, 1 dc'),
+        ] as $problem) {
             self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $problem->message.$problem->mend);
             foreach ($problem->fixes as $fix) {
                 self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $fix->text);
@@ -228,7 +240,10 @@ final class ReaderTest extends TestCase
 
     public function testMendsAtOnce(): void
     {
-        $of = static fn (string $line): array => array_map(static fn (Fix $fix): string => $fix->on($line), Reader::read(['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', $line], Terms::Us)->problems[0]->fixes);
+        $of = static fn (string $line): array => array_map(
+            static fn (Fix $fix): string => $fix->on($line),
+            Reader::read(['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', $line], Terms::Us)->problems[0]->fixes,
+        );
         self::assertSame(['R4: (2 sc, inc) x6 (24)'], $of('R4: (2 sc, inc) x5, 2 sc (24)'));
         self::assertSame(['R4: (2 sc, inc) x6'], $of('R4: (2 sc, imc) x6'));
         self::assertSame(['R4: (2 sc, inc) x6 (24)'], $of('R4: (2 sc, inc) x6 (25)'));
@@ -237,7 +252,10 @@ final class ReaderTest extends TestCase
 
     public function testAWrongLineLosesNoOther(): void
     {
-        $reading = Reader::read(['R1: 6 sc in MR', 'R2: inc x6 (12)', 'R3: (sc, wobble) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5-6: sc around (24)'], Terms::Us);
+        $reading = Reader::read(
+            ['R1: 6 sc in MR', 'R2: inc x6 (12)', 'R3: (sc, wobble) x6 (18)', 'R4: (2 sc, inc) x6 (24)', 'R5-6: sc around (24)'],
+            Terms::Us,
+        );
         self::assertCount(1, $reading->problems);
         self::assertSame([true, true, false, true, true, true], array_map(static fn (Round $round): bool => $round->readable, $reading->rounds));
         self::assertSame([6, 12, 18, 24, 24, 24], array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
@@ -248,53 +266,5 @@ final class ReaderTest extends TestCase
         $reading = Reader::read(['Float (make 2)', '', 'R1: 6 sc in MR', '# stuff now: dec', 'stuff lightly', 'Yarn: 6 sc of DK', 'R2: inc x6'], Terms::Us);
         self::assertSame([], $reading->problems);
         self::assertSame([null, null, [1, 1], null, null, null, [2, 2]], $reading->spans);
-    }
-
-    public function testRowsBeginWithChains(): void
-    {
-        $reading = Reader::read(['Row 1: ch 10', 'Row 2: 10 sc', 'Row 3: 9 sc'], Terms::Us, Worked::Rows);
-        self::assertStringStartsWith('Row 3 uses 9 of the 10', $reading->problems[0]->message);
-        self::assertCount(1, $reading->problems);
-    }
-
-    /** A row's turning chain and a joined round's seam are no stitches of it: common practice, no source. */
-    public function testRowsAndJoinedRounds(): void
-    {
-        $counts = static fn (Worked $worked, string ...$lines): array => [
-            array_map(static fn (Round $round): int => $round->makes, ($reading = Reader::read(array_values($lines), Terms::Us, $worked))->rounds),
-            $reading->problems,
-        ];
-        self::assertSame([[11, 10, 10, 9, 9], []], $counts(
-            Worked::Rows,
-            'Row 1: ch 11',
-            'Row 2: sc in 2nd ch from hook and in each ch across, turn (10)',
-            'Row 3: ch 1, sc across, turn (10)',
-            'Row 4: Ch 1, turn, 8 sc, dec (9)',
-            'Row 5: sc in each st across, ch 1, turn (9)',
-        ));
-        self::assertSame([[6, 12, 18, 18], []], $counts(
-            Worked::Joined,
-            'Rnd 1: 6 sc in MR, join with sl st to first sc (6)',
-            'Rnd 2: ch 1, 2 sc in each st around, sl st to first st to join. (12)',
-            'Rnd 3: Ch 1, (sc, inc) x6, sl st in first sc (18)',
-            'Rnd 4: ch 1. Sc around. Join. (18)',
-        ));
-        self::assertSame([[6, 8], []], $counts(Worked::Joined, '6 sc in MR', '6 sc, ch 2'), 'Chains at the end of a joined round are stitches.');
-        self::assertSame([[6, 9], []], $counts(Worked::Spiral, '6 sc in MR', '(ch 1, 2 sc) x3'));
-    }
-
-    public function testLimits(): void
-    {
-        $long = Reader::read([...['6 sc in MR'], ...array_fill(0, 500, 'sc around')], Terms::Us);
-        self::assertCount(Limits::ROUNDS, $long->rounds);
-        self::assertCount(1, $long->problems);
-        self::assertStringContainsString('400', $long->problems[0]->message);
-        $wide = Reader::read(['1000 sc in MR', 'inc around', 'inc around'], Terms::Us);
-        self::assertStringContainsString('2,000', $wide->problems[0]->message);
-        $full = Reader::read(['1000 sc in MR', 'R2-90: sc around'], Terms::Us);
-        self::assertSame(Limits::STITCHES, $full->stitches());
-        self::assertStringContainsString('60,000', $full->problems[0]->message);
-        $line = Reader::read([str_repeat('sc, ', 100_000)], Terms::Us);
-        self::assertStringContainsString('longer', $line->problems[0]->message);
     }
 }

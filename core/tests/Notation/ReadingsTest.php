@@ -86,9 +86,19 @@ final class ReadingsTest extends TestCase
     public function testContinueAfterShapingSaysWhatItWasTakenFor(): void
     {
         $reading = Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: continue (24)'], Terms::Us);
-        self::assertSame([6, 12, 12, 24], array_map(static fn (Round $round): int => $round->makes, Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: inc around (24)'], Terms::Us)->rounds));
+        self::assertSame(
+            [6, 12, 12, 24],
+            array_map(
+                static fn (Round $round): int => $round->makes,
+                Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: inc around (24)'], Terms::Us)->rounds,
+            ),
+        );
         self::assertSame([false, 'This is taken as plain rounds, one stitch in each.'], [$reading->problems[0]->isError(), $reading->problems[0]->message]);
-        self::assertSame([], Reader::read(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4: continue in pattern (24)'], Terms::Us)->problems, 'The count says that it grows on.');
+        self::assertSame(
+            [],
+            Reader::read(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4: continue in pattern (24)'], Terms::Us)->problems,
+            'The count says that it grows on.',
+        );
     }
 
     /** A round that names no ring can be put into one at a click. */
@@ -165,7 +175,10 @@ final class ReadingsTest extends TestCase
     /** "cut A, join B": what the words say becomes of the old yarn is kept for the change. */
     public function testTheWayOfJoiningIsKept(): void
     {
-        $fates = static fn (string $end): array => array_map(static fn (Change $change): OldYarn => $change->oldYarn, Analysis::of(Plans::of(['R1: 6 sc in MR', "R2: inc x6{$end}", 'R3: sc around', 'R4: with A: sc around']))->pieces[0]->changes->all);
+        $fates = static fn (string $end): array => array_map(
+            static fn (Change $change): OldYarn => $change->oldYarn,
+            Analysis::of(Plans::of(['R1: 6 sc in MR', "R2: inc x6{$end}", 'R3: sc around', 'R4: with A: sc around']))->pieces[0]->changes->all,
+        );
         self::assertSame([OldYarn::Carry, OldYarn::Cut], $fates(', change to B'));
         self::assertSame([OldYarn::Cut, OldYarn::Cut], $fates(', cut A and join B'));
         self::assertSame([OldYarn::Cut, OldYarn::Cut], $fates('. Fasten off A and attach B.'));
@@ -180,7 +193,10 @@ final class ReadingsTest extends TestCase
         $yarn = $added->yarns[\count($added->yarns) - 1];
         self::assertSame(['Dark green', []], [$yarn->name, Analysis::of($added)->problems]);
         self::assertSame(str_repeat($yarn->key, 6), Analysis::of($added)->pieces[0]->stages->colouring->rounds[1]);
-        $many = $plan->withYarns(array_map(static fn (string $key): Yarn => new Yarn($key, "Yarn {$key}", '#123456', $plan->yarns[0]->weight, 250.0), range('A', 'X')));
+        $many = $plan->withYarns(array_map(
+            static fn (string $key): Yarn => new Yarn($key, "Yarn {$key}", '#123456', $plan->yarns[0]->weight, 250.0),
+            range('A', 'X'),
+        ));
         $this->expectException(EditRefused::class);
         (new AddYarn('lime'))->apply($many);
     }

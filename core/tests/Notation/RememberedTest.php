@@ -22,7 +22,10 @@ final class RememberedTest extends TestCase
     /** Right lines and wrong ones, prose, headings and what asks: the second reading says what the first one said. */
     public function testTheSecondReadingIsTheFirst(): void
     {
-        $lines = ['6 sc in MR', 'R2: inc x6', 'R3: (sc, imc) x6', 'wobble x6', '# remark', 'Ears x2', 'R4-6: sc around', 'R7: 4 sc, inc (3)', 'R8: dec x', '(((', 'rep R3', 'R9: with B, sc around', 'stuff now'];
+        $lines = [
+            '6 sc in MR', 'R2: inc x6', 'R3: (sc, imc) x6', 'wobble x6', '# remark', 'Ears x2', 'R4-6: sc around',
+            'R7: 4 sc, inc (3)', 'R8: dec x', '(((', 'rep R3', 'R9: with B, sc around', 'stuff now',
+        ];
         $plan = Plans::of($lines, [Plans::stripes(4, 5, [['B', 2]])]);
         $answer = static fn (): string => (string) json_encode(AnalysisWriter::values(Analysis::of($plan)));
         $without = $answer();

@@ -44,7 +44,10 @@ final class StitchTest extends TestCase
             self::assertSame($stitch, Stitch::ofCode($stitch->code()));
         }
         foreach (Terms::cases() as $terms) {
-            $words = array_map(Vocabulary::of($terms)->abbreviation(...), array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => $stitch->plain() === $stitch));
+            $words = array_map(
+                Vocabulary::of($terms)->abbreviation(...),
+                array_filter(Stitch::cases(), static fn (Stitch $stitch): bool => $stitch->plain() === $stitch),
+            );
             self::assertSame($words, array_unique($words));
         }
         $this->expectException(\OutOfRangeException::class);
@@ -60,7 +63,12 @@ final class StitchTest extends TestCase
                 continue;
             }
             $parts = array_map(Stitch::ofCode(...), str_split($tops));
-            self::assertEqualsWithDelta(array_sum(array_map(static fn (Stitch $part): float => $part->yarnFactor(), $parts)), $stitch->yarnFactor(), 0.011, $stitch->value);
+            self::assertEqualsWithDelta(
+                array_sum(array_map(static fn (Stitch $part): float => $part->yarnFactor(), $parts)),
+                $stitch->yarnFactor(),
+                0.011,
+                $stitch->value,
+            );
             self::assertSame(\count($parts), $stitch->makes());
         }
     }

@@ -43,7 +43,10 @@ final class TranslationTest extends TestCase
                 continue;
             }
             ++$lines;
-            $codes = static fn (string $line, Terms $terms): string => Reader::read([$match[1].(Terms::Us === $terms ? ' sc' : ' dc').' in MR', $line], $terms)->rounds[1]->codes ?? '';
+            $codes = static fn (string $line, Terms $terms): string => Reader::read(
+                [$match[1].(Terms::Us === $terms ? ' sc' : ' dc').' in MR', $line],
+                $terms,
+            )->rounds[1]->codes ?? '';
             $uk = $there->line($match[2]);
             self::assertSame($codes($match[2], Terms::Us), $codes($uk, Terms::Uk), $uk);
             self::assertSame($codes($match[2], Terms::Us), $codes($back->line($uk), Terms::Us), $uk);

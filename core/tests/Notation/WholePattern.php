@@ -20,8 +20,17 @@ final readonly class WholePattern
      * @param list<string>|null             $stitches codes of each round's stitches; null: not checked
      * @param array<int, list<string>>|null $cues     by the round that they are said at; null: not checked
      */
-    public function __construct(public string $name, public array $lines, public Terms $terms, public Worked $worked, public ?array $makes, public array $bad, public ?array $yarns, public ?array $stitches = null, public ?array $cues = null)
-    {
+    public function __construct(
+        public string $name,
+        public array $lines,
+        public Terms $terms,
+        public Worked $worked,
+        public ?array $makes,
+        public array $bad,
+        public ?array $yarns,
+        public ?array $stitches = null,
+        public ?array $cues = null,
+    ) {
     }
 
     public function read(): Reading

@@ -19,15 +19,30 @@ final class WholePatterns
     /** @return list<WholePattern> */
     public static function given(): array
     {
-        /** @var list<array{name: string, text: string, terms: string|null, worked: string|null, makes: list<int>|null, bad: list<int>, yarns?: list<string>}> $given */
+        /**
+         * @var list<array{name: string, text: string, terms: string|null, worked: string|null, makes: list<int>|null, bad: list<int>,
+         *   yarns?: list<string>}> $given
+         */
         $given = json_decode((string) file_get_contents(__DIR__.'/patterns.json'), true, 8, \JSON_THROW_ON_ERROR);
 
-        return array_map(static fn (array $one): WholePattern => new WholePattern($one['name'], explode("\n", $one['text']), Terms::from($one['terms'] ?? 'us'), Worked::from($one['worked'] ?? 'spiral'), $one['makes'], $one['bad'], $one['yarns'] ?? null), $given);
+        return array_map(
+            static fn (array $one): WholePattern => new WholePattern(
+                $one['name'],
+                explode("\n", $one['text']),
+                Terms::from($one['terms'] ?? 'us'),
+                Worked::from($one['worked'] ?? 'spiral'),
+                $one['makes'],
+                $one['bad'],
+                $one['yarns'] ?? null,
+            ),
+            $given,
+        );
     }
 
     /**
      * Blocks with a line "= makes", parted by blank lines: "= 6 12 18", "= rows uk 6 6", "= !3" where round 3 must be reported, "= 6 12 @ -6 / B12"
-     * with the yarns. After it "~" and the stitches of each round by their codes, "{si:6} / {s:18}" (see Stitch::code()), and a line "& 3 Stuff now" for each cue
+     * with the yarns. After it "~" and the stitches of each round by their codes, "{si:6} / {s:18}" (see Stitch::code()), and a line "& 3
+     * Stuff now" for each cue
      * that is said at round 3.
      *
      * @return list<WholePattern>
@@ -52,9 +67,22 @@ final class WholePatterns
             [$said, $yarns] = [...explode(' @ ', $expected), null];
             $words = \array_slice(explode(' ', (string) $said), 1);
             $makes = array_map(intval(...), array_values(array_filter($words, ctype_digit(...))));
-            $bad = array_map(static fn (string $word): int => (int) substr($word, 1), array_values(array_filter($words, static fn (string $word): bool => str_starts_with($word, '!'))));
+            $bad = array_map(
+                static fn (string $word): int => (int) substr($word, 1),
+                array_values(array_filter($words, static fn (string $word): bool => str_starts_with($word, '!'))),
+            );
             $worked = \in_array('rows', $words, true) ? Worked::Rows : (\in_array('joined', $words, true) ? Worked::Joined : Worked::Spiral);
-            $patterns[] = new WholePattern(implode("\n", $typed), $typed, \in_array('uk', $words, true) ? Terms::Uk : Terms::Us, $worked, [] === $makes ? null : $makes, $bad, null === $yarns ? null : explode(' / ', $yarns), $stitches, $cues);
+            $patterns[] = new WholePattern(
+                implode("\n", $typed),
+                $typed,
+                \in_array('uk', $words, true) ? Terms::Uk : Terms::Us,
+                $worked,
+                [] === $makes ? null : $makes,
+                $bad,
+                null === $yarns ? null : explode(' / ', $yarns),
+                $stitches,
+                $cues,
+            );
         }
 
         return $patterns;

@@ -26,7 +26,15 @@ final class OldYarnTest extends TestCase
         $piece = Analysis::of($plan)->pieces[0];
         $words = new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), Terms::Us);
 
-        return array_map(static fn ($change): array => ['oldYarn' => $change->oldYarn, 'toDo' => $words->toDo($change), 'why' => $words->why($change), 'catches' => $change->catches], $piece->changes->all);
+        return array_map(
+            static fn ($change): array => [
+                'oldYarn' => $change->oldYarn,
+                'toDo' => $words->toDo($change),
+                'why' => $words->why($change),
+                'catches' => $change->catches,
+            ],
+            $piece->changes->all,
+        );
     }
 
     /** Yarn is carried over as many as three whole rounds of another: common practice, no source. */
@@ -45,7 +53,10 @@ final class OldYarnTest extends TestCase
     /** A waits over B and C: told where it is left, where it goes on hanging, and where it is taken up. */
     public function testACarryOverTwoChangesIsToldAtEach(): void
     {
-        $yarns = array_map(static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250], ['A', 'B', 'C']);
+        $yarns = array_map(
+            static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250],
+            ['A', 'B', 'C'],
+        );
         [$left, $hangs, $taken] = self::changes(Plans::of(self::TUBE, [Plans::stripes(5, 6, [['B', 1], ['C', 1]])], plan: ['yarns' => $yarns]));
         self::assertStringContainsString('Leave A hanging inside; take it up again in round 7', $left['toDo']);
         self::assertStringNotContainsString('goes on hanging', $left['toDo']);
@@ -78,7 +89,11 @@ final class OldYarnTest extends TestCase
     #[TestWith([9, 8, 1])]
     public function testFarFloatsAreCaught(int $stitches, ?int $limit, int $times): void
     {
-        $plan = Plans::of(self::TUBE, [['kind' => 'run', 'round' => 5, 'from' => 11, 'to' => 10 + $stitches, 'yarn' => 'B']], plan: null === $limit ? [] : ['floatStitches' => $limit]);
+        $plan = Plans::of(
+            self::TUBE,
+            [['kind' => 'run', 'round' => 5, 'from' => 11, 'to' => 10 + $stitches, 'yarn' => 'B']],
+            plan: null === $limit ? [] : ['floatStitches' => $limit],
+        );
         $caught = self::changes($plan)[0];
         self::assertSame(OldYarn::Float, $caught['oldYarn']);
         self::assertCount($times, $caught['catches']);

@@ -51,7 +51,10 @@ final class StandardsTest extends TestCase
         self::assertSame($us, HookSize::us($mm));
     }
 
-    /** DK is 12 to 17 single crochet on a hook of 4.5 to 5.5 mm (Craft Yarn Council, from memory); stuffed work is tighter on a smaller hook: common practice, no source. */
+    /**
+     * DK is 12 to 17 single crochet on a hook of 4.5 to 5.5 mm (Craft Yarn Council, from memory); stuffed work is tighter on a smaller
+     * hook: common practice, no source.
+     */
     #[TestWith([22.0, 3.0, 'Tighter than the 12 to 17 of a DK label', 'smaller than the label’s 4.5 mm'])]
     #[TestWith([15.0, 5.0, 'Within the 12 to 17', 'a little tighter.'])]
     #[TestWith([10.0, 6.5, 'Looser than the 12 to 17', 'larger than the label’s 5.5 mm'])]

@@ -32,7 +32,11 @@ final class AmountsTest extends TestCase
     {
         [$a, $b] = self::amounts(self::CYLINDER, plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
         self::assertSame(100, $a->stitches);
-        self::assertEqualsWithDelta(['stitches' => 4.0, 'joins' => 0.0, 'tails' => 0.15, 'carries' => 0.0, 'floats' => 0.0, 'sewing' => 0.4, 'spare' => 0.455], $a->parts, 1e-9);
+        self::assertEqualsWithDelta(
+            ['stitches' => 4.0, 'joins' => 0.0, 'tails' => 0.15, 'carries' => 0.0, 'floats' => 0.0, 'sewing' => 0.4, 'spare' => 0.455],
+            $a->parts,
+            1e-9,
+        );
         self::assertEqualsWithDelta(5.005, $a->metres(), 1e-9);
         self::assertEqualsWithDelta([4.004, 6.006], [$a->lowMetres(), $a->highMetres()], 1e-9);
         self::assertEqualsWithDelta(2.002, $a->grams($a->metres()), 1e-9);
@@ -65,7 +69,12 @@ final class AmountsTest extends TestCase
     /** Two stripes of two rounds: A is carried over B; B begins, is carried and ends with a tail. */
     public function testTailsAndCarries(): void
     {
-        [$a, $b] = self::amounts(self::CYLINDER, [Plans::stripes(3, 8, [['B', 2], ['A', 2]])], ['lean' => 0], ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
+        [$a, $b] = self::amounts(
+            self::CYLINDER,
+            [Plans::stripes(3, 8, [['B', 2], ['A', 2]])],
+            ['lean' => 0],
+            ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]],
+        );
         self::assertEqualsWithDelta(0.15, $a->parts['tails'], 1e-9);
         self::assertEqualsWithDelta(2 * 0.010, $a->parts['carries'], 1e-9);
         self::assertEqualsWithDelta(0.4, $a->parts['sewing'], 1e-9);
@@ -112,9 +121,19 @@ final class AmountsTest extends TestCase
     /** A five-centimetre three-coloured cone takes under 18 m of each yarn in medium weight: common practice, no source. */
     public function testASmallConeTakesUnderEighteenMetres(): void
     {
-        $rounds = ['6 sc in MR', 'R2: sc around', 'R3: (2 sc, inc) x2', 'R4: sc around', 'R5: (3 sc, inc) x2', 'R6: sc around', 'R7: (4 sc, inc) x2', 'R8: (5 sc, inc) x2', 'R9: (6 sc, inc) x2', 'R10: (7 sc, inc) x2'];
-        $yarns = array_map(static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'worsted', 'metresPer100g' => 200], ['A', 'B', 'C']);
-        $amounts = self::amounts($rounds, [Plans::stripes(1, 10, [['A', 1], ['B', 1], ['C', 1]])], plan: ['yarns' => $yarns, 'gauge' => ['stitchesPer10cm' => 18, 'roundsPer10cm' => 20]]);
+        $rounds = [
+            '6 sc in MR', 'R2: sc around', 'R3: (2 sc, inc) x2', 'R4: sc around', 'R5: (3 sc, inc) x2', 'R6: sc around',
+            'R7: (4 sc, inc) x2', 'R8: (5 sc, inc) x2', 'R9: (6 sc, inc) x2', 'R10: (7 sc, inc) x2',
+        ];
+        $yarns = array_map(
+            static fn (string $key): array => ['key' => $key, 'name' => '', 'hex' => '#808080', 'weight' => 'worsted', 'metresPer100g' => 200],
+            ['A', 'B', 'C'],
+        );
+        $amounts = self::amounts(
+            $rounds,
+            [Plans::stripes(1, 10, [['A', 1], ['B', 1], ['C', 1]])],
+            plan: ['yarns' => $yarns, 'gauge' => ['stitchesPer10cm' => 18, 'roundsPer10cm' => 20]],
+        );
         foreach ($amounts as $amount) {
             self::assertGreaterThan(0.5, $amount->lowMetres());
             self::assertLessThan(18.0, $amount->highMetres());
@@ -123,7 +142,20 @@ final class AmountsTest extends TestCase
 
     public function testSaysWhetherItIsEnough(): void
     {
-        $of = static fn (?float $grams): Amount => self::amounts(['30 sc in MR', 'R2-40: sc around'], plan: ['yarns' => [['key' => 'A', 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 250] + (null === $grams ? [] : ['onHandGrams' => $grams])]])[0];
+        $of = static fn (?float $grams): Amount => self::amounts(
+            ['30 sc in MR', 'R2-40: sc around'],
+            plan: [
+                'yarns' => [
+                    [
+                        'key' => 'A',
+                        'name' => '',
+                        'hex' => '#ffffff',
+                        'weight' => 'dk',
+                        'metresPer100g' => 250,
+                    ] + (null === $grams ? [] : ['onHandGrams' => $grams]),
+                ],
+            ],
+        )[0];
         $likely = $of(null)->grams($of(null)->metres());
         self::assertStringStartsWith('Enough', AmountWords::verdict($of($likely * 1.3)));
         self::assertStringStartsWith('Tight', AmountWords::verdict($of($likely * 1.1)));

@@ -14,7 +14,9 @@ use PHPUnit\Framework\TestCase;
 /** Yarn in what is worked besides the rounds' stitches. One centimetre a single crochet, so that it can be counted by hand. */
 final class JoinsTest extends TestCase
 {
-    private const CENTIMETRE = ['yarnUse' => ['basis' => 'unravelled', 'unravelled' => ['stitches' => 1, 'cm' => 1], 'sparePercent' => 0, 'tailCm' => 15, 'sewingTailCm' => 40]];
+    private const CENTIMETRE = [
+        'yarnUse' => ['basis' => 'unravelled', 'unravelled' => ['stitches' => 1, 'cm' => 1], 'sparePercent' => 0, 'tailCm' => 15, 'sewingTailCm' => 40],
+    ];
 
     /**
      * @param list<string>         $rounds
@@ -33,7 +35,11 @@ final class JoinsTest extends TestCase
     /** By hand: four rounds of single crochet are each lifted by one chain and closed by one slip stitch; of double crochet, by three. */
     public function testChainsAndSlipStitchesOfJoinedRounds(): void
     {
-        self::assertEqualsWithDelta(self::centimetres(4, 4), self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'], ['worked' => 'joined'])->parts['joins'], 1e-9);
+        self::assertEqualsWithDelta(
+            self::centimetres(4, 4),
+            self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'], ['worked' => 'joined'])->parts['joins'],
+            1e-9,
+        );
         self::assertEqualsWithDelta(self::centimetres(6, 2), self::amount(['12 dc in MR', 'dc around'], ['worked' => 'joined'])->parts['joins'], 1e-9);
         self::assertSame(0.0, self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'])->parts['joins'], 'A spiral is neither lifted nor closed.');
     }
@@ -61,7 +67,11 @@ final class JoinsTest extends TestCase
         $row = self::amount(['Row 1: ch 11', 'sk 1, 10 sc', 'Row 3-4: ch 1, turn, 10 sc'], ['worked' => 'rows']);
         self::assertEqualsWithDelta(self::centimetres(2), $row->parts['joins'], 1e-9);
         self::assertEqualsWithDelta(self::centimetres(11) + 30 / 100, $row->parts['stitches'], 1e-9);
-        self::assertEqualsWithDelta(self::centimetres(5), self::amount(['ch 5, sc in 2nd ch from hook, 2 sc, 3 sc in last ch, 2 sc, inc'])->parts['joins'], 1e-9);
+        self::assertEqualsWithDelta(
+            self::centimetres(5),
+            self::amount(['ch 5, sc in 2nd ch from hook, 2 sc, 3 sc in last ch, 2 sc, inc'])->parts['joins'],
+            1e-9,
+        );
     }
 
     /** @param array<string, mixed> $start */
@@ -69,7 +79,10 @@ final class JoinsTest extends TestCase
     #[TestWith([['join' => 'seam', 'across' => 3], 0, 3])]
     public function testWhatJoinsLegs(array $start, int $chains, int $singles): void
     {
-        $piece = static fn (string $key, array $lines, array $more): array => ['key' => $key, 'name' => $key, 'copies' => 'leg' === $key ? 2 : 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto']] + $more;
+        $piece = static fn (string $key, array $lines, array $more): array => [
+            'key' => $key, 'name' => $key, 'copies' => 'leg' === $key ? 2 : 1, 'worked' => 'spiral', 'rounds' => $lines,
+            'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto'],
+        ] + $more;
         $plan = Plans::of([], plan: self::CENTIMETRE + ['pieces' => [
             $piece('leg', ['6 sc in MR', 'inc x6', 'R3-5: sc around'], []),
             $piece('body', ['R1-4: sc around'], ['start' => ['pieces' => ['leg', 'leg']] + $start]),

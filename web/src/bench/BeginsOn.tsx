@@ -27,7 +27,8 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 	);
 	const first = before.at(-1)?.key;
 	const { start } = piece;
-	if (first === undefined && start === undefined) return <p className="caption col-span-2">It begins in a ring or in chains. A piece that is made after another can begin on it.</p>;
+	if (first === undefined && start === undefined)
+		return <p className="caption col-span-2">It begins in a ring or in chains. A piece that is made after another can begin on it.</p>;
 
 	const change = (to: Start | null) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'start', to) as Piece), `start ${piece.key}`);
 	function join(how: Start['join'] | 'own') {
@@ -50,12 +51,24 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 					key={`${key} ${start.pieces.slice(0, at).filter((is) => is === key).length}`}
 					label={at === 0 ? 'Piece' : 'and'}
 					value={key}
-					choices={[...(choices.some(([known]) => known === key) ? choices : [[key, key] as const, ...choices]), ...(isBridge && at > 1 ? [['', 'none'] as const] : [])]}
-					onChange={(to) => change({ ...start, pieces: to === '' ? start.pieces.filter((_, i) => i !== at) : start.pieces.map((old, i) => (i === at ? to : old)) } as Start)}
+					choices={[
+						...(choices.some(([known]) => known === key) ? choices : [[key, key] as const, ...choices]),
+						...(isBridge && at > 1 ? [['', 'none'] as const] : []),
+					]}
+					onChange={(to) =>
+						change({
+							...start,
+							pieces: to === '' ? start.pieces.filter((_, i) => i !== at) : start.pieces.map((old, i) => (i === at ? to : old)),
+						} as Start)
+					}
 				/>
 			))}
 			{isBridge && start.pieces.length < 8 && (
-				<button type="button" className="caption self-end text-left underline" onClick={() => change({ ...start, pieces: [...start.pieces, start.pieces.at(-1) ?? ''] })}>
+				<button
+					type="button"
+					className="caption self-end text-left underline"
+					onClick={() => change({ ...start, pieces: [...start.pieces, start.pieces.at(-1) ?? ''] })}
+				>
 					and one more
 				</button>
 			)}
@@ -68,8 +81,18 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 					onChange={(across) => across !== null && change({ ...start, across })}
 				/>
 			)}
-			{start?.join === 'loops' && <NumberField label="The round that left loops free" min={1} max={400} value={start.round} onChange={(round) => round !== null && change({ ...start, round })} />}
-			{start !== undefined && (start.join === 'opening' || start.join === 'rim' || start.join === 'loops') && <Taking start={start} edge={analysis?.beginsOn ?? 1} onChange={change} />}
+			{start?.join === 'loops' && (
+				<NumberField
+					label="The round that left loops free"
+					min={1}
+					max={400}
+					value={start.round}
+					onChange={(round) => round !== null && change({ ...start, round })}
+				/>
+			)}
+			{start !== undefined && (start.join === 'opening' || start.join === 'rim' || start.join === 'loops') && (
+				<Taking start={start} edge={analysis?.beginsOn ?? 1} onChange={change} />
+			)}
 			{start !== undefined && (
 				<p className="figures col-span-2">
 					Round 1 finds {analysis?.beginsOn ?? 0} stitches{analysis?.beginning != null && `: ${analysis.beginning}`}.
@@ -96,7 +119,9 @@ function Taking({ start, edge, onChange }: { start: Picking; edge: number; onCha
 				]}
 				onChange={(next) => to(next === 'all' ? null : next === 'some' ? { stitches: Math.max(1, edge) } : { from: 1, to: Math.max(1, edge) })}
 			/>
-			{take !== undefined && 'stitches' in take && <NumberField label="Stitches" min={1} max={2000} value={take.stitches} onChange={(stitches) => stitches !== null && to({ stitches })} />}
+			{take !== undefined && 'stitches' in take && (
+				<NumberField label="Stitches" min={1} max={2000} value={take.stitches} onChange={(stitches) => stitches !== null && to({ stitches })} />
+			)}
 			{take !== undefined && 'from' in take && (
 				<>
 					<NumberField label="From stitch" min={1} max={2000} value={take.from} onChange={(from) => from !== null && to({ ...take, from })} />

@@ -3,7 +3,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
-import { type DraftStore, openDraft } from './draft';
+import { openDraft } from './draft';
+import type { DraftStore } from './draftState';
 import { takeUnsaved } from './unsaved';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent' };
@@ -22,8 +23,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 	useEffect(() => {
 		let draft: DraftStore | undefined;
 		let isOver = false;
-		api
-			.GET('/api/plans/{id}', { params: { path: { id } } })
+		api.GET('/api/plans/{id}', { params: { path: { id } } })
 			.then(async (answer) => {
 				const opened = dataOf(answer);
 				const left = isOver ? null : await takeUnsaved(id);

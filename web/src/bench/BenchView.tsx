@@ -4,7 +4,7 @@ import { notify } from '../ui/Notices';
 import { BenchHeader } from './BenchHeader';
 import { setTools, useTools, views, zoomBy } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stations } from './context';
-import type { DraftStore } from './draft';
+import type { DraftStore } from './draftState';
 import { Sheet } from './Sheet';
 import { Amounts } from './stations/Amounts';
 import { Changes } from './stations/Changes';
@@ -16,7 +16,8 @@ import { Tray } from './Tray';
 
 const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable], [role="dialog"], [role="menu"]') !== null;
+const isTyping = (target: EventTarget | null) =>
+	target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable], [role="dialog"], [role="menu"]') !== null;
 
 /** Keys of a single letter act only where the sheet or the chart has the focus. */
 const isOnSheet = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('main') !== null;
@@ -94,7 +95,11 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			}
 			if (withControl || event.altKey || isTyping(event.target)) return;
 			const last = roundCount();
-			if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && last > 0 && !(event.target instanceof HTMLElement && event.target.closest('[role="slider"]'))) {
+			if (
+				(event.key === 'ArrowDown' || event.key === 'ArrowUp') &&
+				last > 0 &&
+				!(event.target instanceof HTMLElement && event.target.closest('[role="slider"]'))
+			) {
 				event.preventDefault();
 				const from = picked.size === 0 ? (event.key === 'ArrowDown' ? 0 : last + 1) : reach.current;
 				pick(Math.min(last, Math.max(1, from + (event.key === 'ArrowDown' ? 1 : -1))), event.shiftKey && picked.size > 0 ? 'extend' : 'new');
@@ -140,11 +145,14 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	return (
 		<BenchContext.Provider value={bench}>
 			<Tabs.Root value={pieceKey} onValueChange={bench.showPiece} asChild>
-				<div className="grid h-full grid-cols-[4.5rem_minmax(0,1fr)] grid-rows-[auto_minmax(0,1.25fr)_minmax(0,1fr)] min-[1100px]:grid-cols-[4.5rem_minmax(0,1fr)_21rem] min-[1100px]:grid-rows-[auto_minmax(0,1fr)]">
+				<div className="bench-areas h-full">
 					<BenchHeader />
 					<Tray />
 					<Sheet focused={focused} />
-					<aside className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l" aria-label={station}>
+					<aside
+						className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l"
+						aria-label={station}
+					>
 						<Panel />
 					</aside>
 				</div>

@@ -25,7 +25,10 @@ export function CopiesField({ piece }: { piece: Piece }) {
 		return (
 			<>
 				<NumberField label="Made how many times" min={1} max={limits.copies} value={copies} onChange={(n) => n !== null && change(n)} />
-				<Button className="self-end" onClick={() => change(Array.from({ length: Math.max(2, copies) }, (_, i) => ({ name: `${piece.name} ${i + 1}`.slice(0, limits.name) })))}>
+				<Button
+					className="self-end"
+					onClick={() => change(Array.from({ length: Math.max(2, copies) }, (_, i) => ({ name: `${piece.name} ${i + 1}`.slice(0, limits.name) })))}
+				>
 					Each with its own yarns …
 				</Button>
 			</>

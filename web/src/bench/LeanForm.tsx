@@ -28,8 +28,8 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				onChange={(way) => way !== 'own' && change(usual[way])}
 			/>
 			<p className="caption col-span-2">
-				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. The usual figures are from memory. Measure yours: work ten even rounds and count how
-				far the marker has wandered.
+				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. The usual figures are from memory.
+				Measure yours: work ten even rounds and count how far the marker has wandered.
 			</p>
 			<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
 			<div className="flex items-end gap-2">

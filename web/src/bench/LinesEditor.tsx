@@ -112,7 +112,9 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 				troubles.length === 0 ? null : (
 					<div
 						key={line}
-						className={`absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 bg-shade text-sm ${troubles[0]?.severity === 'note' ? 'border-rule text-faint' : 'border-ink'}`}
+						className={`absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 bg-shade text-sm ${
+							troubles[0]?.severity === 'note' ? 'border-rule text-faint' : 'border-ink'
+						}`}
 						style={{ top: top + height }}
 					>
 						{troubles.slice(0, 2).map((trouble, nth) => (

@@ -12,7 +12,14 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 	return (
 		<section aria-label="Size" className="mb-5 flex gap-4">
 			<svg viewBox={`-2 -2 ${2 * half + 4} ${size.heightMm + 4}`} aria-hidden="true" className="h-28 w-24 shrink-0" preserveAspectRatio="xMidYMin meet">
-				<path d={`M${half} 0L${right.join('L')}L${left.join('L')}Z`} fill="#ecebe5" stroke="#20262a" strokeWidth="1.5" vectorEffect="non-scaling-stroke" strokeLinejoin="round" />
+				<path
+					d={`M${half} 0L${right.join('L')}L${left.join('L')}Z`}
+					fill="#ecebe5"
+					stroke="#20262a"
+					strokeWidth="1.5"
+					vectorEffect="non-scaling-stroke"
+					strokeLinejoin="round"
+				/>
 			</svg>
 			<div>
 				<p className="figures text-lg leading-snug font-semibold">
@@ -23,8 +30,12 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 				<p className="figures text-faint">
 					{length(size.girthMm, units)} around; about {size.stuffingGrams < 1 ? 'a pinch' : `${Math.round(size.stuffingGrams)} g`} of stuffing
 				</p>
-				{size.lastReachRound !== null && <p>Eyes and anything with a washer go in by round {size.lastReachRound}: after it the opening is too small.</p>}
-				{ruffled.length > 0 && <p className="border-l-4 border-ink pl-2">Will ruffle or pucker: round {ruffled.join(', ')} grows or shrinks faster than it is high.</p>}
+				{size.lastReachRound !== null && (
+					<p>Eyes and anything with a washer go in by round {size.lastReachRound}: after it the opening is too small.</p>
+				)}
+				{ruffled.length > 0 && (
+					<p className="border-l-4 border-ink pl-2">Will ruffle or pucker: round {ruffled.join(', ')} grows or shrinks faster than it is high.</p>
+				)}
 			</div>
 		</section>
 	);

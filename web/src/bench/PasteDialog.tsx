@@ -18,7 +18,13 @@ interface Props {
 /** A pasted pattern, and what was understood of it, before it is taken. */
 export function PasteDialog({ text, onInsert, onClose }: Props) {
 	return (
-		<DialogSheet title="Paste a pattern" isWide says="See what is understood of it before you take it. Every line is kept; lines without stitches become notes." open={text !== null} onClose={onClose}>
+		<DialogSheet
+			title="Paste a pattern"
+			isWide
+			says="See what is understood of it before you take it. Every line is kept; lines without stitches become notes."
+			open={text !== null}
+			onClose={onClose}
+		>
 			{text !== null && <Pasting text={text} onClose={onClose} {...(onInsert === undefined ? {} : { onInsert })} />}
 		</DialogSheet>
 	);
@@ -54,30 +60,49 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 			<div className="grid gap-4 md:grid-cols-2">
 				<label className="flex flex-col">
 					<span className="caption">The pattern</span>
-					<textarea className="field h-80 w-full font-sans whitespace-pre" maxLength={200_000} spellCheck={false} value={typed} onChange={(event) => setTyped(event.target.value)} />
+					<textarea
+						className="field h-80 w-full font-sans whitespace-pre"
+						maxLength={200_000}
+						spellCheck={false}
+						value={typed}
+						onChange={(event) => setTyped(event.target.value)}
+					/>
 				</label>
 				<div>
 					<p className="caption" aria-live="polite">
-						{typed.trim() === '' ? 'Paste or type it on the left.' : `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to mend`}`}
+						{typed.trim() === ''
+							? 'Paste or type it on the left.'
+							: `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to mend`}`}
 					</p>
 					{error instanceof ApiError && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
 						{numbered(pieces).map(({ at, one: { name, copies, worked, begins, lines } }) => (
 							<section key={at}>
 								<h3 className="sticky top-0 border-b border-rule bg-shade px-2 font-semibold">
-									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '') ? piece.name : name === '' ? `Piece ${at + 1}` : name}
+									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '')
+										? piece.name
+										: name === ''
+											? `Piece ${at + 1}`
+											: name}
 									{copies > 1 && (at > 0 || piece?.rounds.length === 0) && ` ×${copies}`}
 									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
 									{begins !== null && <span className="block font-normal text-faint">begins {begins.says}</span>}
 								</h3>
 								<ol>
 									{numbered(lines).map(({ at: i, one: line }) => (
-										<li key={i} className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'}`}>
+										<li
+											key={i}
+											className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${
+												line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'
+											}`}
+										>
 											<span className="min-w-0 break-words">
 												{line.text === '' ? '\u00A0' : line.text}
 												{line.problem !== null && <span className="block text-sm">{line.problem}</span>}
 											</span>
-											<span className="figures text-right font-semibold">{line.makes ?? (line.text === '' ? '' : <span className="font-normal">note</span>)}</span>
+											<span className="figures text-right font-semibold">
+												{line.makes ?? (line.text === '' ? '' : <span className="font-normal">note</span>)}
+											</span>
 										</li>
 									))}
 								</ol>
@@ -111,7 +136,9 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					</Button>
 				)}
 				<Button kind="strong" type="submit" disabled={pieces.length === 0}>
-					{piece === undefined || piece.rounds.length === 0 ? 'Take it' : `Take it in place of ${piece.name}’s ${plural(piece.rounds.length, 'line')}`}
+					{piece === undefined || piece.rounds.length === 0
+						? 'Take it'
+						: `Take it in place of ${piece.name}’s ${plural(piece.rounds.length, 'line')}`}
 				</Button>
 			</div>
 		</form>

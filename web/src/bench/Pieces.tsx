@@ -85,7 +85,10 @@ export function Pieces() {
 				<MenuItem disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
 					Duplicate {piece?.name}
 				</MenuItem>
-				<MenuItem disabled={piece === undefined} onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}>
+				<MenuItem
+					disabled={piece === undefined}
+					onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}
+				>
 					Take out {piece?.name}
 				</MenuItem>
 			</Menu>
@@ -134,7 +137,9 @@ export function Pieces() {
 									['lifts', 'only lifts: it is no stitch'],
 									['counts', 'counts as the first stitch'],
 								]}
-								onChange={(is) => draft.change((plan) => withPiece(plan, piece.key, (was) => set(was, 'chainCounts', is === 'counts' ? true : null)))}
+								onChange={(is) =>
+									draft.change((plan) => withPiece(plan, piece.key, (was) => set(was, 'chainCounts', is === 'counts' ? true : null)))
+								}
 							/>
 						)}
 						{piece.worked === 'joined' && (

@@ -4,7 +4,7 @@ import { ApiError, api, dataOf } from '../api/client';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
 import { useBench, useDraft } from './context';
-import type { SetAside } from './draft';
+import type { SetAside } from './draftState';
 
 /** So often it is tried before it is asked what is to become of the work. */
 const TRIED = 3;
@@ -27,7 +27,10 @@ export function SaveBar() {
 		try {
 			await how();
 		} catch (error) {
-			notify({ says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.', mend: 'Nothing is lost. Try again when it is back.' });
+			notify({
+				says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.',
+				mend: 'Nothing is lost. Try again when it is back.',
+			});
 		} finally {
 			setIsBusy(false);
 		}
@@ -39,7 +42,9 @@ export function SaveBar() {
 			{save.is === 'conflict' && (
 				<Bar
 					says="This plan was changed in another window"
-					more={`${save.savedAt === undefined ? '' : `It saved at ${new Date(save.savedAt).toLocaleTimeString()}. `}Nothing of yours is lost: it is still here, not yet saved.`}
+					more={`${
+						save.savedAt === undefined ? '' : `It saved at ${new Date(save.savedAt).toLocaleTimeString()}. `
+					}Nothing of yours is lost: it is still here, not yet saved.`}
 				>
 					<Button kind="strong" disabled={isBusy} onClick={keepMine}>
 						Keep both: make mine a plan of its own
@@ -76,7 +81,11 @@ export function SaveBar() {
 			{save.is === 'waiting' && (
 				<Bar
 					says={save.why === 'network' ? 'No answer from Alternum' : 'Alternum has trouble of its own'}
-					more={isKept ? 'What you do is kept in this browser, and saved when it works again.' : 'This browser keeps nothing: do not close the window before it is saved.'}
+					more={
+						isKept
+							? 'What you do is kept in this browser, and saved when it works again.'
+							: 'This browser keeps nothing: do not close the window before it is saved.'
+					}
 				>
 					{save.why === 'server' && save.tries >= TRIED && (
 						<>
@@ -86,14 +95,20 @@ export function SaveBar() {
 					)}
 				</Bar>
 			)}
-			{!isKept && save.is !== 'waiting' && save.is !== 'saved' && <Bar says="This browser’s storage is full or off" more="Do not close the window before all is saved." />}
+			{!isKept && save.is !== 'waiting' && save.is !== 'saved' && (
+				<Bar says="This browser’s storage is full or off" more="Do not close the window before all is saved." />
+			)}
 			{gathered(setAside).map(({ id: one, ids, detail, mend, problems, text }) => (
 				<Bar
 					key={one}
 					says={`This could not be done${ids.length > 1 ? `, ${ids.length} times` : ''}: ${detail.replace(/\.$/, '')}`}
 					more={[mend, ...problems.slice(1, 4).map(({ message }) => message)].join(' ')}
 				>
-					{text !== undefined && <Button onClick={() => void navigator.clipboard.writeText(text).then(() => notify({ says: 'What you typed is copied.' }))}>Copy what you typed</Button>}
+					{text !== undefined && (
+						<Button onClick={() => void navigator.clipboard.writeText(text).then(() => notify({ says: 'What you typed is copied.' }))}>
+							Copy what you typed
+						</Button>
+					)}
 					<Button onClick={() => ids.forEach(draft.drop)}>All right</Button>
 				</Bar>
 			))}

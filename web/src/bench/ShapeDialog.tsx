@@ -46,7 +46,11 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	return (
 		<DialogSheet
 			title="Begin from a shape"
-			says={typed.length === 0 ? 'It lays ordinary rounds, to go on from.' : `It lays new rounds in place of the ${typed.length} lines typed here. One undo brings them back.`}
+			says={
+				typed.length === 0
+					? 'It lays ordinary rounds, to go on from.'
+					: `It lays new rounds in place of the ${typed.length} lines typed here. One undo brings them back.`
+			}
 			open={open}
 			onClose={onClose}
 		>
@@ -107,7 +111,15 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 				) : isCone && slope === 'angle' ? (
 					<NumberField label="Angle of the tip" unit="°" min={5} max={180} step={5} value={angle} onChange={(n) => n !== null && setAngle(n)} />
 				) : isCone ? (
-					<NumberField label="Each round grows by" unit="stitches" min={0.5} max={24} step={0.5} value={growth} onChange={(n) => n !== null && setGrowth(n)} />
+					<NumberField
+						label="Each round grows by"
+						unit="stitches"
+						min={0.5}
+						max={24}
+						step={0.5}
+						value={growth}
+						onChange={(n) => n !== null && setGrowth(n)}
+					/>
 				) : (
 					<span />
 				)}
@@ -122,7 +134,9 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					]}
 					onChange={setSpread}
 				/>
-				<p className="caption self-end">{spread === 'staggered' ? 'Rounder: no corners show.' : 'Easier to count: each repeat ends on its shaping. Corners show a little.'}</p>
+				<p className="caption self-end">
+					{spread === 'staggered' ? 'Rounder: no corners show.' : 'Easier to count: each repeat ends on its shaping. Corners show a little.'}
+				</p>
 				<ChoiceField
 					label="Decrease"
 					value={decrease}

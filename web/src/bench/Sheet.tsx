@@ -1,11 +1,12 @@
 import { Tabs } from 'radix-ui';
-import { lazy, memo, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { Change, PieceAnalysis, Round } from '../api/types';
+import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type Cell, Chart, type Run } from '../chart/Chart';
-import { layOut, type SheetLayout } from '../chart/layout';
+import { layOut } from '../chart/layout';
 import { Rings } from '../chart/Rings';
+import { Counts } from './Counts';
 import { asCopy, setTools, useShownYarns, useTools, zooms } from './chartTools';
 import { useBench, useDraft, usePiece } from './context';
+import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
@@ -37,7 +38,10 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
 	const isChart = view === 'opened' || view === 'grid';
-	const rowHeight = Math.round(Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) * (isChart ? 1 + (scale - 1) / 2 : 1));
+	const rowHeight = Math.round(
+		Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) *
+			(isChart ? 1 + (scale - 1) / 2 : 1),
+	);
 	const layout = useMemo(
 		() =>
 			layOut(
@@ -70,19 +74,24 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 		const top = round === undefined ? undefined : layout.tops[round - 1];
 		if (element === null || top === undefined) return;
 		if (top < element.scrollTop) element.scrollTop = top;
-		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
+		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight)
+			element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
 	}, [picked, layout]);
 
 	const [under, setUnder] = useState<Cell | null>(null);
 	const into = useWorkedInto(piece?.key, under);
 	const key = piece?.key ?? '';
-	const onPaint = useCallback((runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }), [draft, key, brush, isMirrored]);
+	const onPaint = useCallback(
+		(runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }),
+		[draft, key, brush, isMirrored],
+	);
 	/** One drag is one step: the core moves the layer from where it was taken. */
 	const drag = useRef(0);
 	const last = useRef('');
 	function onMove(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) {
 		const to = `${layer} ${rounds} ${Math.round(degrees)} ${resizes}`;
-		if (layer !== null && to !== last.current) draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
+		if (layer !== null && to !== last.current)
+			draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
 		last.current = isOver ? '' : to;
 		if (isOver) drag.current += 1;
 	}
@@ -91,7 +100,10 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 	return (
 		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
 			<Tabs.Content value={key} asChild>
-				<div className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+				<div
+					className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]"
+					style={{ minHeight: '100%', paddingBlock: PADDING }}
+				>
 					<div className="min-w-0">
 						<LinesEditor lines={lines} layout={layout} focused={focused} />
 					</div>
@@ -151,7 +163,9 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 									<span className="block text-ink">R3: (sc, inc) x6</span>
 								</p>
 							)}
-							{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && <Ruler isLeftHanded={isLeftHanded} isUpsideDown={!analysis.beginsAtTop} />}
+							{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && (
+								<Ruler isLeftHanded={isLeftHanded} isUpsideDown={!analysis.beginsAtTop} />
+							)}
 						</div>
 					</div>
 					<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
@@ -173,139 +187,5 @@ function Ruler({ isLeftHanded, isUpsideDown }: { isLeftHanded: boolean; isUpside
 			<span>side</span>
 			<span>back {isLeftHanded ? '←' : '→'}</span>
 		</div>
-	);
-}
-
-interface CountsProps {
-	rounds: readonly Round[];
-	layout: SheetLayout;
-	picked: ReadonlySet<number>;
-	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
-}
-
-/** Round numbers and counts; rounds are picked here by pointer, too. */
-const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picked, pick }: CountsProps) {
-	const isDragging = useRef(false);
-	useEffect(() => {
-		const end = () => {
-			isDragging.current = false;
-		};
-		window.addEventListener('pointerup', end);
-		return () => window.removeEventListener('pointerup', end);
-	}, []);
-	return (
-		<ul aria-label="Rounds">
-			{rounds.map(({ number, makes, runs }, i) => (
-				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: rowHeight }}>
-					<button
-						type="button"
-						aria-pressed={picked.has(number)}
-						className={`figures flex h-full w-full items-center justify-between px-2 select-none ${picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'}`}
-						onPointerDown={(event) => {
-							if (event.button !== 0) return;
-							isDragging.current = true;
-							event.currentTarget.releasePointerCapture(event.pointerId);
-							pick(number, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
-						}}
-						onPointerEnter={() => isDragging.current && pick(number, 'extend')}
-						onClick={(event) => event.detail === 0 && pick(number, 'new')}
-					>
-						<span className="sr-only">{`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}</span>
-						<span aria-hidden="true" className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>
-							{number}
-						</span>
-						<span aria-hidden="true" className="text-lg leading-none font-semibold">
-							{makes}
-						</span>
-					</button>
-				</li>
-			))}
-		</ul>
-	);
-});
-
-interface EventsProps {
-	changes: readonly Change[];
-	within: PieceAnalysis['changesWithin'];
-	placed: PieceAnalysis['placed'];
-	layout: SheetLayout;
-}
-
-/** What happens between two rounds, or within one. */
-function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
-	const { goTo, station, pick } = useBench();
-	const steps = new Set(changes.flatMap(({ jog, round }) => (jog ? [round] : [])));
-	const isWide = station === 'changes';
-	const button = 'figures absolute inset-x-0 flex items-center gap-1.5 px-2 text-sm whitespace-nowrap hover:bg-shade';
-	return (
-		<>
-			{changes.map((change) => {
-				const top = tops[change.round];
-				return change.jog && top !== undefined ? (
-					<button
-						key={`${change.round}-${change.stitch}`}
-						type="button"
-						title={change.summary}
-						className={button}
-						style={{ top: top - rowHeight / 2, height: rowHeight }}
-						onClick={() => {
-							pick(change.round + 1, 'new');
-							goTo('changes');
-						}}
-					>
-						<StepSign step={change.stepRounds} shows={change.shows} />
-						<span>
-							{change.from}
-							{'\u2009→\u2009'}
-							{change.to}
-						</span>
-						<span className={change.shows ? 'font-semibold' : 'text-faint'}>{isWide ? `${change.methodLabel}` : `${Math.round(change.degrees) % 360}°`}</span>
-					</button>
-				) : null;
-			})}
-			{placed.map(({ key, round, kind, summary }) => (
-				<button
-					key={`placed ${key}`}
-					type="button"
-					title={summary}
-					className={`${button} justify-end`}
-					style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2, height: rowHeight }}
-					onClick={() => goTo('changes')}
-				>
-					{kind}
-					<span className="size-2.5 rounded-full border-2 border-ink" />
-				</button>
-			))}
-			{within.map(({ round, changes: count }) => {
-				// A step beside it has the room at its edge.
-				const [isAbove, isBelow] = [steps.has(round - 1), steps.has(round)];
-				if (isAbove && isBelow) return null;
-				const down = isAbove ? rowHeight - 18 : isBelow ? 1 : rowHeight / 2 - 9;
-				return (
-					<button
-						key={round}
-						type="button"
-						className="caption absolute inset-x-0 px-2 text-left leading-[18px] hover:bg-shade"
-						style={{ top: (tops[round - 1] ?? 0) + down }}
-						onClick={() => {
-							pick(round, 'new');
-							goTo('changes');
-						}}
-					>
-						{count} within
-					</button>
-				);
-			})}
-		</>
-	);
-}
-
-/** A small picture of a step: its height is what is left of it; open where it is hidden. */
-export function StepSign({ step, shows }: { step: number; shows: boolean }) {
-	const rise = Math.max(2, step * 10);
-	return (
-		<svg width="22" height="16" viewBox="0 0 22 16" aria-hidden="true" className="shrink-0">
-			<path d={`M1 ${8 + rise / 2} H11 V${8 - rise / 2} H21`} fill="none" stroke="currentColor" strokeWidth={shows ? 3 : 1.2} />
-		</svg>
 	);
 }

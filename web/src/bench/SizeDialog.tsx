@@ -19,7 +19,12 @@ interface Props {
 /** Asks how large the piece is to be; the core finds the rounds that come nearest. */
 export function SizeDialog({ open, onClose, ...rest }: Props) {
 	return (
-		<DialogSheet title="To a size" says="It comes as near as whole increase rounds and even rounds can. Colours keep their share of the height." open={open} onClose={onClose}>
+		<DialogSheet
+			title="To a size"
+			says="It comes as near as whole increase rounds and even rounds can. Colours keep their share of the height."
+			open={open}
+			onClose={onClose}
+		>
 			<SizeForm onClose={onClose} {...rest} />
 		</DialogSheet>
 	);

@@ -15,7 +15,11 @@ export function Tray() {
 			{yarns.map(({ key, name, hex }) => {
 				const isShort = amounts.find((amount) => amount.key === key)?.enough === false;
 				return (
-					<Tip key={key} says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`} hotkey={key}>
+					<Tip
+						key={key}
+						says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`}
+						hotkey={key}
+					>
 						<button
 							type="button"
 							className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade"
@@ -34,7 +38,12 @@ export function Tray() {
 				);
 			})}
 			<Tip says="Yarns of this plan">
-				<button type="button" aria-label="Add or change yarns" className="flex min-h-12 items-center justify-center text-faint hover:bg-shade" onClick={() => goTo('yarns')}>
+				<button
+					type="button"
+					aria-label="Add or change yarns"
+					className="flex min-h-12 items-center justify-center text-faint hover:bg-shade"
+					onClick={() => goTo('yarns')}
+				>
 					<Plus size={20} />
 				</button>
 			</Tip>

@@ -46,7 +46,12 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 					{isError && <li className="py-2">They could not be fetched. Close this and try again.</li>}
 					{versions.map(({ number, savedAt, says }, i) => (
 						<li key={number} className="border-b border-rule">
-							<button type="button" aria-pressed={chosen === number} className="figures w-full px-2 py-1.5 text-left hover:bg-shade aria-pressed:bg-pick" onClick={() => setChosen(number)}>
+							<button
+								type="button"
+								aria-pressed={chosen === number}
+								className="figures w-full px-2 py-1.5 text-left hover:bg-shade aria-pressed:bg-pick"
+								onClick={() => setChosen(number)}
+							>
 								<span className="font-semibold">{says === '' ? 'Begun' : says}</span>
 								{i === 0 && ', as it is now'}
 								<br />
@@ -55,7 +60,11 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 						</li>
 					))}
 				</ol>
-				{chosen === null ? <p className="text-faint">Pick one to look at it.</p> : <Version number={chosen} isNow={versions[0]?.number === chosen} onClose={onClose} />}
+				{chosen === null ? (
+					<p className="text-faint">Pick one to look at it.</p>
+				) : (
+					<Version number={chosen} isNow={versions[0]?.number === chosen} onClose={onClose} />
+				)}
 			</div>
 		</DialogSheet>
 	);
@@ -94,7 +103,15 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 	return (
 		<div className="min-w-0">
 			<div className="mb-2 flex flex-wrap items-end gap-2">
-				{analysis.pieces.length > 1 && <ChoiceField label="Piece" value={piece?.key ?? ''} choices={analysis.pieces.map((one) => [one.key, one.name] as const)} onChange={setKey} className="w-40" />}
+				{analysis.pieces.length > 1 && (
+					<ChoiceField
+						label="Piece"
+						value={piece?.key ?? ''}
+						choices={analysis.pieces.map((one) => [one.key, one.name] as const)}
+						onChange={setKey}
+						className="w-40"
+					/>
+				)}
 				<Button
 					kind="strong"
 					disabled={isNow}
@@ -107,7 +124,11 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 				</Button>
 				<Button onClick={() => void beginFrom()}>Begin a new plan from it</Button>
 			</div>
-			{piece === undefined || piece.rounds.length === 0 ? <p className="text-faint">It has no rounds yet.</p> : <Look piece={piece} plan={plan} stitches={analysis.stitches} />}
+			{piece === undefined || piece.rounds.length === 0 ? (
+				<p className="text-faint">It has no rounds yet.</p>
+			) : (
+				<Look piece={piece} plan={plan} stitches={analysis.stitches} />
+			)}
 		</div>
 	);
 }

@@ -42,7 +42,12 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 					<BarButton label="Zoom in" hotkey="+" disabled={zoom === zooms.length - 1} onClick={() => zoomBy(1)}>
 						<ZoomIn size={16} />
 					</BarButton>
-					<BarButton label="Brush: colour single stitches" hotkey="." isOn={brush !== null} onClick={() => setTools({ brush: brush === null ? firstYarn : null, layer: null })}>
+					<BarButton
+						label="Brush: colour single stitches"
+						hotkey="."
+						isOn={brush !== null}
+						onClick={() => setTools({ brush: brush === null ? firstYarn : null, layer: null })}
+					>
 						<Brush size={16} />
 					</BarButton>
 				</div>

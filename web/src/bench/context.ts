@@ -1,11 +1,18 @@
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, Yarn } from '../api/types';
-import type { Draft, DraftStore } from './draft';
+import type { Draft, DraftStore } from './draftState';
 
 export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'] as const;
 export type Station = (typeof stations)[number];
-export const stationNames: Record<Station, string> = { yarns: 'Yarns', rounds: 'Rounds', colours: 'Colours', changes: 'Changes', amounts: 'Amounts', make: 'Make' };
+export const stationNames: Record<Station, string> = {
+	yarns: 'Yarns',
+	rounds: 'Rounds',
+	colours: 'Colours',
+	changes: 'Changes',
+	amounts: 'Amounts',
+	make: 'Make',
+};
 
 /** What every part of the bench shares. */
 export interface Bench {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Edit, OpenedPlan, Plan } from '../api/types';
-import { type DraftStore, openDraft } from './draft';
+import { openDraft } from './draft';
+import type { DraftStore } from './draftState';
 import { type Operation, shownWith, standsForGroup } from './operations';
 import { newPlan, withPiece } from './plans';
 import { takeUnsaved } from './unsaved';
@@ -76,7 +77,8 @@ class Server {
 
 	edited(plan: Plan, edit: Edit): Plan | null {
 		if (edit.do === 'retype') return withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: edit.rounds }));
-		if (edit.do === 'resize') return edit.wider === 9 ? null : withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: [...piece.rounds, `wider ${edit.wider}`] }));
+		if (edit.do === 'resize')
+			return edit.wider === 9 ? null : withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: [...piece.rounds, `wider ${edit.wider}`] }));
 		const changed = shownWith(plan, edit);
 		return changed.title === 'refuse me' ? null : changed;
 	}
@@ -294,7 +296,11 @@ describe('a draft', () => {
 		draft.edit(wider(9));
 		draft.edit(typed('typed'));
 		await settle();
-		expect(draft.getState()).toMatchObject({ save: { is: 'saved' }, plan: { title: 'fine', pieces: [{ rounds: ['typed'] }] }, setAside: [{ detail: 'no', mend: 'other' }] });
+		expect(draft.getState()).toMatchObject({
+			save: { is: 'saved' },
+			plan: { title: 'fine', pieces: [{ rounds: ['typed'] }] },
+			setAside: [{ detail: 'no', mend: 'other' }],
+		});
 		draft.drop(draft.getState().setAside[0]?.id ?? '');
 		expect(draft.getState().setAside).toEqual([]);
 		draft.undo();
@@ -366,7 +372,10 @@ describe('a draft', () => {
 	type Act = { does: 'title' | 'type' | 'wider'; n: number } | { does: 'undo' | 'redo' | 'crash' | 'wait' } | { does: 'trouble'; is: Trouble };
 	const acts: fc.Arbitrary<Act[]> = fc.array(
 		fc.oneof(
-			{ weight: 5, arbitrary: fc.record({ does: fc.constantFrom('title' as const, 'type' as const, 'wider' as const), n: fc.integer({ min: 1, max: 9 }) }) },
+			{
+				weight: 5,
+				arbitrary: fc.record({ does: fc.constantFrom('title' as const, 'type' as const, 'wider' as const), n: fc.integer({ min: 1, max: 9 }) }),
+			},
 			{ weight: 2, arbitrary: fc.record({ does: fc.constantFrom('undo' as const, 'redo' as const, 'wait' as const) }) },
 			{ weight: 1, arbitrary: fc.record({ does: fc.constant('crash' as const) }) },
 			{ weight: 2, arbitrary: fc.record({ does: fc.constant('trouble' as const), is: fc.constantFrom<Trouble>('down', 'error', 'answer lost') }) },
@@ -406,7 +415,8 @@ describe('a draft', () => {
 					for (const act of asked) {
 						if (calm && (act.does === 'trouble' || act.does === 'crash')) continue;
 						// Typing adds to what is seen, which an edit on its way would change, and what is refused is no step to undo: it is waited for in both.
-						if (act.does === 'type' || calm || (isRefusing && (act.does === 'undo' || act.does === 'redo'))) await vi.advanceTimersByTimeAsync(60_000);
+						if (act.does === 'type' || calm || (isRefusing && (act.does === 'undo' || act.does === 'redo')))
+							await vi.advanceTimersByTimeAsync(60_000);
 						draft = await play(draft, act);
 					}
 					await vi.advanceTimersByTimeAsync(120_000);

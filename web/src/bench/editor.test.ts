@@ -3,7 +3,14 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { LinePlace } from '../chart/layout';
 import { bring, type Handlers, linesOf, most, roundsEditor, unitAt } from './editor';
 
-const place = (line: number, more: Partial<LinePlace> = {}): LinePlace => ({ line, top: line * 20, height: 20, rounds: { from: line + 1, to: line + 1 }, troubles: [], ...more });
+const place = (line: number, more: Partial<LinePlace> = {}): LinePlace => ({
+	line,
+	top: line * 20,
+	height: 20,
+	rounds: { from: line + 1, to: line + 1 },
+	troubles: [],
+	...more,
+});
 
 describe('the editor of rounds', () => {
 	let view: EditorView;
@@ -49,7 +56,12 @@ describe('the editor of rounds', () => {
 	});
 
 	it('shows a blank where something is missing at the end', () => {
-		bring(view, ['R1: 6 sc in MR', 'R2: inc x6'], [place(0), place(1, { troubles: [{ message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 11, length: 1, round: 2 }] })], 20);
+		bring(
+			view,
+			['R1: 6 sc in MR', 'R2: inc x6'],
+			[place(0), place(1, { troubles: [{ message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 11, length: 1, round: 2 }] })],
+			20,
+		);
 		expect(view.dom.querySelector('.wrong')?.textContent?.trim()).toBe('');
 	});
 

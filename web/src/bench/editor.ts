@@ -81,7 +81,10 @@ const placed = StateField.define<DecorationSet>({
 	create: () => Decoration.none,
 	update(set, transaction) {
 		const moved = set.map(transaction.changes);
-		return transaction.effects.reduce((now, effect) => (effect.is(place) ? decorations(transaction.newDoc, effect.value.places, effect.value.rowHeight) : now), moved);
+		return transaction.effects.reduce(
+			(now, effect) => (effect.is(place) ? decorations(transaction.newDoc, effect.value.places, effect.value.rowHeight) : now),
+			moved,
+		);
 	},
 	provide: (field) => EditorView.decorations.from(field),
 });
@@ -215,7 +218,11 @@ export function bring(view: EditorView, lines: readonly string[], places: readon
 		while (from < before.length && from < after.length && before[from] === after[from]) from++;
 		let end = 0;
 		while (end < before.length - from && end < after.length - from && before[before.length - 1 - end] === after[after.length - 1 - end]) end++;
-		view.dispatch({ changes: { from, to: before.length - end, insert: after.slice(from, after.length - end) }, annotations: fromOutside.of(true), filter: false });
+		view.dispatch({
+			changes: { from, to: before.length - end, insert: after.slice(from, after.length - end) },
+			annotations: fromOutside.of(true),
+			filter: false,
+		});
 	}
 	view.dispatch({ effects: place.of({ places, rowHeight }) });
 }

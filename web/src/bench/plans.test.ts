@@ -6,7 +6,10 @@ const plan = newPlan('Trial');
 describe('changes of a plan', () => {
 	it('finds letters and keys that are free', () => {
 		expect(freeLetter(plan)).toBe('C');
-		const full = { ...plan, yarns: [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].map((key) => ({ key, name: '', hex: '#000000', weight: 'dk' as const, metresPer100g: 100 })) };
+		const full = {
+			...plan,
+			yarns: [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].map((key) => ({ key, name: '', hex: '#000000', weight: 'dk' as const, metresPer100g: 100 })),
+		};
 		expect(freeLetter(full)).toBeUndefined();
 		expect(freeKey(plan, 'body')).toBe('body-2');
 		expect(freeKey({ ...plan, pieces: [emptyPiece('body', ''), emptyPiece('body-2', '')] }, 'body')).toBe('body-3');
@@ -29,7 +32,9 @@ describe('changes of a plan', () => {
 			],
 		}));
 		expect(withLayer(painted, 'body', 0, () => null).pieces[0]?.colours).toEqual([{ kind: 'fill', yarn: 'B' }]);
-		expect(withLayer(painted, 'body', 1, () => ({ kind: 'fill', yarn: 'C' })).pieces[0]?.colours.map((layer) => (layer.kind === 'fill' ? layer.yarn : ''))).toEqual(['A', 'C']);
+		expect(
+			withLayer(painted, 'body', 1, () => ({ kind: 'fill', yarn: 'C' })).pieces[0]?.colours.map((layer) => (layer.kind === 'fill' ? layer.yarn : '')),
+		).toEqual(['A', 'C']);
 	});
 
 	it('makes a mend at its character, beyond the basic plane too', () => {

@@ -2,7 +2,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepUnsaved, takeUnsaved } from './unsaved';
 
 const renumber = (id: string) => ({ id, group: 'group-1', edit: { do: 'renumber' as const, piece: 'body' } });
-const leave = (owner: string, at: number, title: string) => localStorage.setItem(`alternum.unsaved.P.${owner}`, JSON.stringify({ revision: 3, operations: [renumber(title)], at }));
+const leave = (owner: string, at: number, title: string) =>
+	localStorage.setItem(`alternum.unsaved.P.${owner}`, JSON.stringify({ revision: 3, operations: [renumber(title)], at }));
 
 describe('unsaved work', () => {
 	beforeEach(() => {

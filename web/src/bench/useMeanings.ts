@@ -25,13 +25,15 @@ export function useMeaning(piece: string | undefined, caret: Caret | null): stri
 	}, [caret]);
 	const { data } = useQuery({
 		queryKey: ['meanings', id, revision, piece, rested?.line],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/meanings', { params: { path: { id }, query: { piece: piece ?? '', line: (rested?.line ?? 0) + 1 } } })),
+		queryFn: async () =>
+			dataOf(await api.GET('/api/plans/{id}/meanings', { params: { path: { id }, query: { piece: piece ?? '', line: (rested?.line ?? 0) + 1 } } })),
 		enabled: piece !== undefined && rested !== null,
 		retry: false,
 		staleTime: Number.POSITIVE_INFINITY,
 	});
 	if (rested === null) return undefined;
 	// The caret stands between two characters: what it stands before, or at the end of a stretch behind.
-	const here = data?.meanings.filter(({ kind, column, length }) => kind !== 'joint' && column - 1 <= rested.column && rested.column <= column - 1 + length) ?? [];
+	const here =
+		data?.meanings.filter(({ kind, column, length }) => kind !== 'joint' && column - 1 <= rested.column && rested.column <= column - 1 + length) ?? [];
 	return (here.find(({ column, length }) => rested.column < column - 1 + length) ?? here[0])?.says;
 }

@@ -19,7 +19,12 @@ export function useWorkedInto(piece: string | undefined, under: Cell | null): st
 	}, [under]);
 	const { data } = useQuery({
 		queryKey: ['stitch', id, revision, piece, asked?.round, asked?.stitch],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/stitch', { params: { path: { id }, query: { piece: piece ?? '', round: asked?.round ?? 1, stitch: asked?.stitch ?? 1 } } })),
+		queryFn: async () =>
+			dataOf(
+				await api.GET('/api/plans/{id}/stitch', {
+					params: { path: { id }, query: { piece: piece ?? '', round: asked?.round ?? 1, stitch: asked?.stitch ?? 1 } },
+				}),
+			),
 		enabled: piece !== undefined && asked !== null,
 		retry: false,
 		staleTime: Number.POSITIVE_INFINITY,

@@ -6,6 +6,8 @@ import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
 
+const KEYS = 'Arrow keys go from stitch to stitch; with the brush, space colours one. The same stands in the list of rounds, and in the table.';
+
 export interface Cell {
 	round: number;
 	stitch: number;
@@ -47,7 +49,27 @@ interface Props {
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
 export function Chart(props: Props) {
-	const { piece, yarns, stitches, layout, view, zoom, isLeftHanded, picked, brush, cursor, isMoving, top, height, onPick, onPaint, onCursor, into, onUnder: tellUnder, onMove } = props;
+	const {
+		piece,
+		yarns,
+		stitches,
+		layout,
+		view,
+		zoom,
+		isLeftHanded,
+		picked,
+		brush,
+		cursor,
+		isMoving,
+		top,
+		height,
+		onPick,
+		onPaint,
+		onCursor,
+		into,
+		onUnder: tellUnder,
+		onMove,
+	} = props;
 	const [box, width] = useWidth<HTMLDivElement>();
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [left, setLeft] = useState(0);
@@ -178,7 +200,10 @@ export function Chart(props: Props) {
 			if (makes !== undefined) onCursor({ round: next, stitch: ((Math.round(stitch) - 1 + makes * 2) % makes) + 1 });
 		};
 		/** the stitch at the same share of the way around */
-		const beside = (next: number) => ((at.stitch - 0.5) / round.makes + (round.startDegrees - (piece.rounds[next - 1]?.startDegrees ?? 0)) / 360) * (piece.rounds[next - 1]?.makes ?? 1) + 0.5;
+		const beside = (next: number) =>
+			((at.stitch - 0.5) / round.makes + (round.startDegrees - (piece.rounds[next - 1]?.startDegrees ?? 0)) / 360) *
+				(piece.rounds[next - 1]?.makes ?? 1) +
+			0.5;
 		const forth = isLeftHanded ? -1 : 1;
 		if (event.key === 'ArrowRight') to(at.round, at.stitch + forth);
 		else if (event.key === 'ArrowLeft') to(at.round, at.stitch - forth);
@@ -204,9 +229,15 @@ export function Chart(props: Props) {
 					aria-valuemin={1}
 					aria-valuemax={onKeys?.makes ?? 1}
 					aria-valuenow={cursor?.stitch ?? 1}
-					aria-valuetext={cursor === null || onKeys === undefined ? 'no stitch' : `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`}
-					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. Arrow keys go from stitch to stitch; with the brush, space colours one. The same stands in the list of rounds, and in the table.`}
-					className={`sticky left-0 h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
+					aria-valuetext={
+						cursor === null || onKeys === undefined
+							? 'no stitch'
+							: `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`
+					}
+					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. ${KEYS}`}
+					className={`sticky left-0 h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${
+						isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''
+					}`}
 					style={{ width }}
 					onPointerDown={onDown}
 					onPointerMove={onUnder}
@@ -225,7 +256,8 @@ export function Chart(props: Props) {
 					className="figures pointer-events-none absolute z-10 bg-ink px-2 py-0.5 text-sm whitespace-nowrap text-paper"
 					style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}
 				>
-					round {under.round}, stitch {under.stitch} of {named.makes}, {stitches[named.tops === '' ? 's' : named.tops.charAt(under.stitch - 1)] ?? ''} in {yarnOf(named.runs, under.stitch)}
+					round {under.round}, stitch {under.stitch} of {named.makes}, {stitches[named.tops === '' ? 's' : named.tops.charAt(under.stitch - 1)] ?? ''}{' '}
+					in {yarnOf(named.runs, under.stitch)}
 					{into !== undefined && `: ${into}`}
 					{piece.worked !== 'rows' && `, ${Math.round(named.startDegrees + ((under.stitch - 0.5) / named.makes) * 360) % 360}°`}
 				</div>

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Change, Round, Yarn } from '../api/types';
 import { pieceOf, roundOf } from '../test/pieces';
-import { draw, type Picture } from './draw';
+import { draw } from './draw';
 import { layOut } from './layout';
+import type { Picture } from './pen';
 
 /** A canvas that remembers what was drawn on it: each fill with its colour and its outline, each line with its ends. */
 class Recorder {
@@ -134,7 +135,8 @@ describe('the drawn piece', () => {
 	});
 
 	it('stands a bar at each step, as high as what is left of it', () => {
-		const bars = (change: Partial<Change>) => drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, change)]).strokes.filter(({ width }) => width === 4.5);
+		const bars = (change: Partial<Change>) =>
+			drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, change)]).strokes.filter(({ width }) => width === 4.5);
 		const high = (change: Partial<Change>) => {
 			const [bar] = bars(change);
 			return Math.abs((bar?.points[1]?.[1] ?? 0) - (bar?.points[0]?.[1] ?? 0));
@@ -147,14 +149,16 @@ describe('the drawn piece', () => {
 	});
 
 	it('puts the bar at its degrees: at the front in the middle, a quarter on to the side', () => {
-		const at = (degrees: number) => drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, { degrees })]).strokes.find(({ width }) => width === 4.5)?.points[0]?.[0];
+		const at = (degrees: number) =>
+			drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, { degrees })]).strokes.find(({ width }) => width === 4.5)?.points[0]?.[0];
 		expect(at(180)).toBeCloseTo(200);
 		expect(at(270)).toBeCloseTo(236);
 		expect(at(90)).toBeCloseTo(164);
 	});
 
 	it('opens the bar of a hidden step', () => {
-		const inner = (shows: boolean) => drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, { shows })]).strokes.filter(({ width }) => width === 1.8).length;
+		const inner = (shows: boolean) =>
+			drawn([round(1, 12, [['A', 12]]), round(2, 12, [['B', 12]])], [jog(1, { shows })]).strokes.filter(({ width }) => width === 1.8).length;
 		expect(inner(true)).toBe(0);
 		expect(inner(false)).toBe(1);
 	});

@@ -1,33 +1,9 @@
-import type { PieceAnalysis, Round, Yarn } from '../api/types';
+import type { Round } from '../api/types';
 import { inkOn } from '../ui/contrast';
-import { dropAt, jogsByRound, type Opening, type Stretch, stretchesOf, xAt } from './geometry';
-import { roundsBetween, type SheetLayout } from './layout';
-
-export interface Picture {
-	piece: PieceAnalysis;
-	yarns: readonly Yarn[];
-	layout: SheetLayout;
-	opening: Opening;
-	/** rounds that are picked */
-	picked: ReadonlySet<number>;
-	/** round and stitch under the pointer */
-	under: { round: number; stitch: number } | null;
-	/** stitches just painted, by round, until the core has answered */
-	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
-	/** the stitch that the keys are on */
-	cursor?: { round: number; stitch: number } | null;
-	/** names of stitches by their signs */
-	stitches?: Readonly<Record<string, string>>;
-	/** how far the piece is moved to the left */
-	left?: number;
-	/** the part of the sheet that is seen */
-	top: number;
-	height: number;
-}
-
-const INK = '#20262a';
-const PAPER = '#fdfcfa';
-const FONT = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+import { drawMarker, drawPlaced, drawSteps, drawZone } from './drawOver';
+import { type Stretch, stretchesOf } from './geometry';
+import { roundsBetween } from './layout';
+import { FONT, INK, line, PAPER, type Picture, rounds, trace } from './pen';
 
 /** Draws the part of the piece that is seen: bands, marker, front, steps. */
 export function draw(context: CanvasRenderingContext2D, picture: Picture): void {
@@ -44,31 +20,6 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 	if (opening.view === 'opened') drawSteps(context, picture, first, last);
 	drawPlaced(context, picture, first, last);
 	context.restore();
-}
-
-const rounds = (picture: Picture) => picture.piece.rounds;
-
-/** The front line, and the two lines within which a step shows. */
-function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, first: number, last: number): void {
-	if (opening.worked === 'rows' || opening.view === 'grid' || last <= first) return;
-	const bottom = (layout.tops[last - 1] ?? 0) + layout.rowHeight * 1.5;
-	const begin = (layout.tops[first] ?? 0) - layout.rowHeight / 2;
-	context.lineWidth = 1;
-	context.strokeStyle = INK;
-	context.globalAlpha = 0.55;
-	line(context, opening.width / 2, begin, opening.width / 2, bottom);
-	context.globalAlpha = 0.4;
-	context.setLineDash([3, 5]);
-	for (const side of [-1, 1]) {
-		context.beginPath();
-		for (let i = first; i < last; i++) {
-			const x = opening.width / 2 + (side * (piece.rounds[i]?.makes ?? 0) * opening.stitchWidth * piece.showsWithinDegrees) / 360;
-			context.lineTo(x, (layout.tops[i] ?? 0) + layout.rowHeight / 2);
-		}
-		context.stroke();
-	}
-	context.setLineDash([]);
-	context.globalAlpha = 1;
 }
 
 /** How far, of a band's height, two rounds gape at the most: a round of 12 on one of 6 by a quarter. */
@@ -151,47 +102,20 @@ function drawBrushed(context: CanvasRenderingContext2D, { brushed, yarns, openin
 	}
 }
 
-const DOT = 6;
-
-/** Where eyes and limbs are set: between a round and the next. */
-function drawPlaced(context: CanvasRenderingContext2D, { piece, layout, opening }: Picture, first: number, last: number): void {
-	for (const { round: number, degrees, kind } of piece.placed) {
-		const round = piece.rounds[number - 1];
-		const top = layout.tops[number - 1];
-		if (round === undefined || top === undefined || number <= first || number > last) continue;
-		for (const at of degrees) {
-			const along = (((at - round.startDegrees) / 360) % 1) + 1;
-			const stitches = (along % 1) * round.makes;
-			const x = xAt(round, stitches, opening);
-			const y = top + layout.rowHeight + dropAt(round, stitches, opening);
-			context.beginPath();
-			context.arc(x, y, DOT, 0, 2 * Math.PI);
-			context.fillStyle = kind === 'eyes' || kind === 'nose' ? INK : PAPER;
-			context.fill();
-			context.strokeStyle = PAPER;
-			context.lineWidth = 4;
-			context.stroke();
-			context.strokeStyle = INK;
-			context.lineWidth = 1.8;
-			context.stroke();
-		}
-	}
-}
-
-/** The outline of a stretch, so high from so far down. */
-function trace(context: CanvasRenderingContext2D, part: Stretch, top: number, height: number): void {
-	context.moveTo(part.x, top + part.leftDrop);
-	context.lineTo(part.x + part.width, top + part.rightDrop);
-	context.lineTo(part.x + part.width, top + part.rightDrop + height);
-	context.lineTo(part.x, top + part.leftDrop + height);
-	context.closePath();
-}
-
 /** From this width on there is room for the name of each stitch. */
 const NEAR = 22;
 
 /** Lines between stitches, and the yarn's letter in each where there is room. */
-function drawCells(context: CanvasRenderingContext2D, part: Stretch, top: number, h: number, w: number, ink: string, letter: string, name: (stitch: number) => string): void {
+function drawCells(
+	context: CanvasRenderingContext2D,
+	part: Stretch,
+	top: number,
+	h: number,
+	w: number,
+	ink: string,
+	letter: string,
+	name: (stitch: number) => string,
+): void {
 	const cells = part.to - part.from + 1;
 	const slope = (part.rightDrop - part.leftDrop) / part.width;
 	context.strokeStyle = ink;
@@ -261,92 +185,7 @@ function hatch(context: CanvasRenderingContext2D, { layout, opening, piece }: Pi
 	context.globalAlpha = 1;
 	context.strokeStyle = INK;
 	context.lineWidth = 1;
-	for (let x = -layout.rowHeight * 2; x < opening.width; x += 7) line(context, x, top + 1.5 * layout.rowHeight, x + 2 * layout.rowHeight, top - 0.5 * layout.rowHeight);
+	for (let x = -layout.rowHeight * 2; x < opening.width; x += 7)
+		line(context, x, top + 1.5 * layout.rowHeight, x + 2 * layout.rowHeight, top - 0.5 * layout.rowHeight);
 	context.restore();
-}
-
-/** The marker's path. */
-function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
-	const { layout, opening } = picture;
-	if (opening.worked === 'rows') return;
-	const points: { x: number; y: number }[] = [];
-	for (let i = first; i < last; i++) {
-		const round = rounds(picture)[i];
-		if (round === undefined) continue;
-		points.push({ x: xAt({ ...round, startDegrees: round.markerDegrees }, 0, opening), y: (layout.tops[i] ?? 0) + layout.rowHeight / 2 });
-	}
-	const path = () => {
-		context.beginPath();
-		points.forEach(({ x, y }, i) => {
-			const before = points[i - 1];
-			// Past the back, the path comes in again at the other edge.
-			if (before === undefined || Math.abs(before.x - x) > opening.width / 3) context.moveTo(x, y);
-			else context.lineTo(x, y);
-		});
-		context.stroke();
-	};
-	context.lineCap = 'round';
-	context.strokeStyle = PAPER;
-	context.lineWidth = 4;
-	path();
-	context.strokeStyle = INK;
-	context.lineWidth = 1.4;
-	context.setLineDash([1, 4]);
-	path();
-	context.setLineDash([]);
-	for (const { x, y } of points) {
-		context.beginPath();
-		context.arc(x, y, 3, 0, 2 * Math.PI);
-		context.fillStyle = PAPER;
-		context.fill();
-		context.lineWidth = 1.4;
-		context.stroke();
-	}
-	context.lineCap = 'butt';
-}
-
-/** Stitches over which a treated step is eased. */
-const EASED = 4;
-
-/** Each jog as an upright bar as high as what is left of its step: filled where it shows, open where it is hidden. */
-function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
-	const { layout, opening, piece } = picture;
-	const jogs = jogsByRound(piece.changes);
-	for (let i = Math.max(0, first - 1); i < last; i++) {
-		const jog = jogs.get(i + 1);
-		const next = rounds(picture)[i + 1];
-		const top = layout.tops[i + 1];
-		if (jog === undefined || next === undefined || top === undefined) continue;
-		const atMarker = { ...next, startDegrees: jog.degrees };
-		const x = xAt(atMarker, 0, opening);
-		const y = top + dropAt(next, 0, opening);
-		const high = Math.max(0.2, jog.stepRounds) * layout.rowHeight;
-		const middle = y + layout.rowHeight / 2;
-		// A treated step is eased over the last stitches of the old yarn, until just what is left of it stands at the marker.
-		const back = (opening.isLeftHanded ? 1 : -1) * EASED * opening.stitchWidth;
-		context.fillStyle = picture.yarns.find(({ key }) => key === jog.to)?.hex ?? '#808080';
-		context.beginPath();
-		context.moveTo(x, y + layout.rowHeight);
-		context.lineTo(x, y + jog.stepRounds * layout.rowHeight);
-		context.lineTo(x + back, y + layout.rowHeight);
-		context.fill();
-		context.lineWidth = 7;
-		context.strokeStyle = PAPER;
-		line(context, x, middle - high / 2 - 1.5, x, middle + high / 2 + 1.5);
-		context.lineWidth = 4.5;
-		context.strokeStyle = INK;
-		line(context, x, middle - high / 2, x, middle + high / 2);
-		if (!jog.shows) {
-			context.lineWidth = 1.8;
-			context.strokeStyle = PAPER;
-			line(context, x, middle - high / 2 + 1.5, x, middle + high / 2 - 1.5);
-		}
-	}
-}
-
-function line(context: CanvasRenderingContext2D, x1: number, y1: number, x2: number, y2: number): void {
-	context.beginPath();
-	context.moveTo(x1, y1);
-	context.lineTo(x2, y2);
-	context.stroke();
 }

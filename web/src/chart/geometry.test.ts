@@ -5,7 +5,16 @@ import { dropAt, fromFront, type Opening, stitchAt, stitchWidthFor, stretchesOf,
 
 const round = (makes: number, startDegrees = 0, number = 3) => roundOf(number, makes, { startDegrees });
 
-const opening = (more: Partial<Opening> = {}): Opening => ({ worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 10, rowHeight: 26, ...more });
+const opening = (more: Partial<Opening> = {}): Opening => ({
+	worked: 'spiral',
+	view: 'opened',
+	frontDegrees: 180,
+	isLeftHanded: false,
+	width: 400,
+	stitchWidth: 10,
+	rowHeight: 26,
+	...more,
+});
 
 const anyOpening = fc.record({
 	worked: fc.constantFrom('spiral', 'joined', 'rows'),
@@ -32,15 +41,21 @@ describe('the piece opened along its back', () => {
 
 	it('lays every stitch once, side by side, whatever the front and the hand', () => {
 		fc.assert(
-			fc.property(anyOpening, fc.integer({ min: 1, max: 38 }), fc.double({ min: 0, max: 359.9, noNaN: true }), fc.integer({ min: 1, max: 4 }), (how, makes, start, number) => {
-				const band = round(makes, start, number);
-				const parts = stretchesOf(band, 1, makes, how);
-				expect(parts.reduce((sum, { from, to }) => sum + to - from + 1, 0)).toBe(makes);
-				const ends = parts.map(({ x, width }) => [x, x + width] as const).sort((a, b) => a[0] - b[0]);
-				expect((ends.at(-1)?.[1] ?? 0) - (ends[0]?.[0] ?? 0)).toBeCloseTo(makes * 10);
-				// The opening is at the very back, to within a stitch.
-				expect(Math.abs((ends[0]?.[0] ?? 0) - (200 - makes * 5))).toBeLessThanOrEqual(5.001);
-			}),
+			fc.property(
+				anyOpening,
+				fc.integer({ min: 1, max: 38 }),
+				fc.double({ min: 0, max: 359.9, noNaN: true }),
+				fc.integer({ min: 1, max: 4 }),
+				(how, makes, start, number) => {
+					const band = round(makes, start, number);
+					const parts = stretchesOf(band, 1, makes, how);
+					expect(parts.reduce((sum, { from, to }) => sum + to - from + 1, 0)).toBe(makes);
+					const ends = parts.map(({ x, width }) => [x, x + width] as const).sort((a, b) => a[0] - b[0]);
+					expect((ends.at(-1)?.[1] ?? 0) - (ends[0]?.[0] ?? 0)).toBeCloseTo(makes * 10);
+					// The opening is at the very back, to within a stitch.
+					expect(Math.abs((ends[0]?.[0] ?? 0) - (200 - makes * 5))).toBeLessThanOrEqual(5.001);
+				},
+			),
 		);
 	});
 

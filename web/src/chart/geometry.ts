@@ -79,7 +79,15 @@ export function stretchesOf(round: Round, from: number, to: number, opening: Ope
 	const leftEdge = leftEdgeOf(round, opening);
 	const stretch = (a: number, b: number, x: number): Stretch => {
 		const drops = [dropAt(round, a - 1, opening), dropAt(round, b, opening)] as const;
-		return { from: a, to: b, x, width: (b - a + 1) * w, leftDrop: mirrored ? drops[1] : drops[0], rightDrop: mirrored ? drops[0] : drops[1], isBack: mirrored };
+		return {
+			from: a,
+			to: b,
+			x,
+			width: (b - a + 1) * w,
+			leftDrop: mirrored ? drops[1] : drops[0],
+			rightDrop: mirrored ? drops[0] : drops[1],
+			isBack: mirrored,
+		};
 	};
 	if (isFlat(opening)) {
 		return [stretch(from, to, mirrored ? leftEdge + all - to * w : leftEdge + (from - 1) * w)];

@@ -28,7 +28,9 @@ export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[
 	let top = 0;
 	lines.forEach((_, line) => {
 		const rounds = piece?.lines[line] ?? null;
-		const own = troubles.filter((trouble) => trouble.line === line + 1).sort((one, other) => Number(one.severity === 'note') - Number(other.severity === 'note'));
+		const own = troubles
+			.filter((trouble) => trouble.line === line + 1)
+			.sort((one, other) => Number(one.severity === 'note') - Number(other.severity === 'note'));
 		const bands = rounds === null ? 0 : rounds.to - rounds.from + 1;
 		const height = Math.max(1, bands) * rowHeight + (own.length > 0 ? TROUBLE * Math.min(own.length, 2) : 0);
 		for (let i = 0; i < bands; i++) tops.push(top + i * rowHeight);

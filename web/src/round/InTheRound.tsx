@@ -19,6 +19,7 @@ const sides = [
 	['back', Math.PI],
 	['left', Math.PI / 2],
 ] as const;
+const KEYS = 'Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O turns it over.';
 const STEP = Math.PI / 12;
 /** A pointer that moved less than this has clicked. */
 const CLICK = 4;
@@ -57,7 +58,11 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	}, []);
 
 	useEffect(() => {
-		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), piece.worked === 'rows' ? 0 : isLeftHanded ? -piece.lean : piece.lean, { hasMarker, isTurnedOver, picked });
+		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), piece.worked === 'rows' ? 0 : isLeftHanded ? -piece.lean : piece.lean, {
+			hasMarker,
+			isTurnedOver,
+			picked,
+		});
 	}, [solid, yarns, piece.lean, piece.worked, isLeftHanded, hasMarker, isTurnedOver, picked]);
 
 	useEffect(() => {
@@ -110,7 +115,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					aria-valuemax={359}
 					aria-valuenow={degrees}
 					aria-valuetext={sides.find(([, about]) => Math.abs(Math.sin((turned.about - about) / 2)) < 0.01)?.[0] ?? `turned by ${degrees}°`}
-					aria-label={`The piece ${piece.name} in the round. Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O turns it over.`}
+					aria-label={`The piece ${piece.name} in the round. ${KEYS}`}
 					className="h-full w-full touch-none cursor-grab -outline-offset-2"
 					onKeyDown={onKey}
 					onPointerDown={(event) => {
@@ -127,7 +132,13 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 			)}
 			<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
 				{sides.map(([name, about]) => (
-					<button key={name} type="button" className={button} aria-pressed={Math.abs(Math.sin((turned.about - about) / 2)) < 0.01} onClick={() => setTurned({ about, over: 0.12 })}>
+					<button
+						key={name}
+						type="button"
+						className={button}
+						aria-pressed={Math.abs(Math.sin((turned.about - about) / 2)) < 0.01}
+						onClick={() => setTurned({ about, over: 0.12 })}
+					>
 						{name}
 					</button>
 				))}

@@ -91,7 +91,12 @@ export class RoundScene {
 		this.#scene.add(new AmbientLight('#ffffff', 1.5), light, this.#group);
 	}
 
-	show(solid: Solid, colours: ReadonlyMap<string, string>, lean: number, options: { hasMarker: boolean; isTurnedOver: boolean; picked: ReadonlySet<number> }): void {
+	show(
+		solid: Solid,
+		colours: ReadonlyMap<string, string>,
+		lean: number,
+		options: { hasMarker: boolean; isTurnedOver: boolean; picked: ReadonlySet<number> },
+	): void {
 		this.#clear();
 		this.#solid = solid;
 		const mesh = new InstancedMesh(solid.seats.length < MANY ? this.#shapes.fine : this.#shapes.plain, this.#material, solid.seats.length);
@@ -120,7 +125,10 @@ export class RoundScene {
 			this.#group.add(new Line(line, new LineBasicMaterial({ color: '#20262a' })));
 		}
 		for (const { x, y, z, kind } of solid.placed) {
-			const dot = new Mesh(new SphereGeometry(Math.max(1.6, solid.reach / 22), 16, 12), new MeshLambertMaterial({ color: kind === 'eyes' || kind === 'nose' ? '#15181a' : '#fdfcfa' }));
+			const dot = new Mesh(
+				new SphereGeometry(Math.max(1.6, solid.reach / 22), 16, 12),
+				new MeshLambertMaterial({ color: kind === 'eyes' || kind === 'nose' ? '#15181a' : '#fdfcfa' }),
+			);
 			dot.position.set(x, y, z);
 			this.#group.add(dot);
 		}

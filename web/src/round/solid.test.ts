@@ -42,7 +42,12 @@ describe('the piece in the round', () => {
 	});
 
 	it('sets eyes at the edge of their round', () => {
-		const { placed } = solidOf(piece(tube, { placed: [{ key: 'p1', kind: 'eyes', round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }] }), true, false, gauge);
+		const { placed } = solidOf(
+			piece(tube, { placed: [{ key: 'p1', kind: 'eyes', round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }] }),
+			true,
+			false,
+			gauge,
+		);
 		expect(placed.map(({ x }) => Math.sign(x))).toEqual([-1, 1]);
 		expect(placed[0]?.y).toBeCloseTo(placed[1]?.y ?? 1, 6);
 	});

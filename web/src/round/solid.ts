@@ -32,10 +32,15 @@ export interface Solid {
 /** Radius and level of each round's lower and upper edge. */
 function edgesOf(piece: PieceAnalysis, isStuffed: boolean, roundHeight: number): { radius: number; level: number }[] {
 	const { rounds, size, beginsOn } = piece;
-	const edges = isStuffed && size !== null ? size.outline.map(([radius = 0, level = 0]) => ({ radius, level })) : rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
+	const edges =
+		isStuffed && size !== null
+			? size.outline.map(([radius = 0, level = 0]) => ({ radius, level }))
+			: rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
 	const hasBeginning = isStuffed && size !== null && beginsOn > 0;
 	const first = edges[0];
-	return hasBeginning || first === undefined ? edges : [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
+	return hasBeginning || first === undefined
+		? edges
+		: [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
 }
 
 /** Points that the inside is drawn with, around. */
@@ -85,14 +90,37 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 					const forth = round.number % 2 === 1 ? share - 0.5 : 0.5 - share;
 					const x = forth * side * round.makes * gauge.stitchWidthMm;
 					const y = ((piece.rounds.at(-1)?.levelMm ?? 0) / 2 - flatLevel + round.heightMm / 2) * up;
-					seats.push({ round: round.number, stitch, yarn: run.yarn, x, y, z: 0, around: 0, slope: 0, width: gauge.stitchWidthMm, height: round.heightMm });
+					seats.push({
+						round: round.number,
+						stitch,
+						yarn: run.yarn,
+						x,
+						y,
+						z: 0,
+						around: 0,
+						slope: 0,
+						width: gauge.stitchWidthMm,
+						height: round.heightMm,
+					});
 					reach = Math.max(reach, Math.hypot(x, y));
 					continue;
 				}
 				// A spiral climbs by one round in a turn: that is the step where the yarn changes.
 				const climb = piece.worked === 'spiral' ? (share - 0.5) * rise : 0;
-				const seat = at(round.startDegrees / 360 + share, radius + (piece.worked === 'spiral' ? (share - 0.5) * (above.radius - below.radius) : 0), level + climb);
-				seats.push({ round: round.number, stitch, yarn: run.yarn, ...seat, slope: slope * up, width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes, height });
+				const seat = at(
+					round.startDegrees / 360 + share,
+					radius + (piece.worked === 'spiral' ? (share - 0.5) * (above.radius - below.radius) : 0),
+					level + climb,
+				);
+				seats.push({
+					round: round.number,
+					stitch,
+					yarn: run.yarn,
+					...seat,
+					slope: slope * up,
+					width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes,
+					height,
+				});
 				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
 			}
 		}

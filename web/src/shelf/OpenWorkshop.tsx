@@ -13,15 +13,19 @@ export function OpenWorkshop() {
 			if (!answer.response.ok) dataOf<undefined>(answer);
 			location.replace('/');
 		} catch (error) {
-			setTold(error instanceof ApiError ? { says: error.problem.detail, mend: error.problem.mend } : { says: 'Alternum does not answer.', mend: 'Try again when it is back.' });
+			setTold(
+				error instanceof ApiError
+					? { says: error.problem.detail, mend: error.problem.mend }
+					: { says: 'Alternum does not answer.', mend: 'Try again when it is back.' },
+			);
 		}
 	}
 	return (
 		<main className="mx-auto max-w-xl p-12">
 			<h1 className="mb-2 text-2xl font-semibold">Open a workshop here</h1>
 			<p className="mb-4">
-				This browser will hold the workshop of the link. A workshop that it holds now can be opened again only by a recovery link of its own: make one first, on its shelf, if there is anything in it
-				that you want to keep.
+				This browser will hold the workshop of the link. A workshop that it holds now can be opened again only by a recovery link of its own: make one
+				first, on its shelf, if there is anything in it that you want to keep.
 			</p>
 			{told !== null && (
 				<p role="alert" className="mb-4 border-l-4 border-ink pl-3">

@@ -57,11 +57,18 @@ export function Shelf() {
 			if (refused.length > 0) {
 				setRefusal({
 					file: `${name}: ${plural(refused.length, 'thing')} of it`,
-					problem: { detail: '', mend: '', problems: refused.map(({ what, problem }) => ({ severity: 'error', path: what, message: problem.detail, mend: problem.mend })) },
+					problem: {
+						detail: '',
+						mend: '',
+						problems: refused.map(({ what, problem }) => ({ severity: 'error', path: what, message: problem.detail, mend: problem.mend })),
+					},
 				});
 			} else notify({ says: `${plural(file.plans.length, 'plan')} and ${plural(file.yarns.length, 'yarn')} are on the shelf.` });
 		} catch {
-			notify({ says: 'Alternum does not answer.', mend: 'What is on the shelf is kept; bring the file in again when it is back, and take out what is there twice.' });
+			notify({
+				says: 'Alternum does not answer.',
+				mend: 'What is on the shelf is kept; bring the file in again when it is back, and take out what is there twice.',
+			});
 		} finally {
 			setProgress(null);
 			void again();
@@ -82,7 +89,10 @@ export function Shelf() {
 			return;
 		}
 		if (file.size > MOST_BYTES) {
-			refuse({ detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`, mend: 'Choose a file that was saved as a plan, or split the plan in two.' });
+			refuse({
+				detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`,
+				mend: 'Choose a file that was saved as a plan, or split the plan in two.',
+			});
 			return;
 		}
 		try {
@@ -150,10 +160,15 @@ export function Shelf() {
 											{plan.title === '' ? 'Untitled' : plan.title}
 										</span>
 										<span className="figures block text-faint">
-											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')}, {plural(plan.summary.stitches, 'stitch', 'stitches')}
-											{plan.summary.problems > 0 && <span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to mend</span>}
+											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')},{' '}
+											{plural(plan.summary.stitches, 'stitch', 'stitches')}
+											{plan.summary.problems > 0 && (
+												<span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to mend</span>
+											)}
 										</span>
-										<span className="caption">saved {new Date(plan.savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}</span>
+										<span className="caption">
+											saved {new Date(plan.savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+										</span>
 									</span>
 									<span className="flex">
 										{plan.summary.yarns.slice(0, 8).map((hex) => (
@@ -170,7 +185,12 @@ export function Shelf() {
 				</main>
 				<YarnShelf yarns={shelf.data?.yarns ?? []} />
 			</div>
-			<DialogSheet title="This file is not taken" open={refusal !== null} onClose={() => setRefusal(null)} {...(refusal === null ? {} : { says: refusal.file })}>
+			<DialogSheet
+				title="This file is not taken"
+				open={refusal !== null}
+				onClose={() => setRefusal(null)}
+				{...(refusal === null ? {} : { says: refusal.file })}
+			>
 				{refusal !== null && (
 					<>
 						{(refusal.problem.problems ?? []).length > 0 ? (

@@ -5,6 +5,8 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { Menu, MenuItem } from '../ui/Menu';
 import { notify } from '../ui/Notices';
 
+const LINK = 'A recovery link opens the same workshop elsewhere, or here again if the cookie is lost. Whoever has the link has the workshop.';
+
 /** The workshop as a whole: its key for another browser, all of it as a file. */
 export function WorkshopMenu({ onBringIn }: { onBringIn: () => void }) {
 	const [isOpen, setIsOpen] = useState(false);
@@ -35,7 +37,7 @@ function KeyDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 	return (
 		<DialogSheet
 			title="Open this workshop in another browser"
-			says="This browser holds your workshop by a cookie. A recovery link opens the same workshop elsewhere, or here again if the cookie is lost. Whoever has the link has the workshop."
+			says={`This browser holds your workshop by a cookie. ${LINK}`}
 			open={open}
 			onClose={() => {
 				setLink(null);

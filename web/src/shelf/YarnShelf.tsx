@@ -20,7 +20,9 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 
 	const save = useMutation({
 		mutationFn: async ({ id, yarn }: { id: string | null; yarn: YarnDescription }) =>
-			id === null ? dataOf(await api.POST('/api/yarns', { body: yarn })) : dataOf(await api.PUT('/api/yarns/{id}', { params: { path: { id } }, body: yarn })),
+			id === null
+				? dataOf(await api.POST('/api/yarns', { body: yarn }))
+				: dataOf(await api.PUT('/api/yarns/{id}', { params: { path: { id } }, body: yarn })),
 		onSuccess: () => {
 			setEdited(null);
 			void again();
@@ -81,11 +83,33 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							<label htmlFor="yarn-colour" className="caption block">
 								Colour
 							</label>
-							<input id="yarn-colour" type="color" className="field h-[34px] w-full !p-0.5" value={edited.yarn.hex} onChange={(event) => change({ hex: event.target.value.toUpperCase() })} />
+							<input
+								id="yarn-colour"
+								type="color"
+								className="field h-[34px] w-full !p-0.5"
+								value={edited.yarn.hex}
+								onChange={(event) => change({ hex: event.target.value.toUpperCase() })}
+							/>
 						</div>
 						<ChoiceField<Weight> label="Weight" value={edited.yarn.weight} choices={weights} onChange={(weight) => change({ weight })} />
-						<NumberField label="In 100 g" unit="m" min={1} max={5000} step={5} value={edited.yarn.metresPer100g} onChange={(n) => n !== null && change({ metresPer100g: n })} />
-						<NumberField label="At hand" unit="g" min={0} max={100000} step={0.5} value={edited.yarn.grams} onChange={(n) => n !== null && change({ grams: n })} />
+						<NumberField
+							label="In 100 g"
+							unit="m"
+							min={1}
+							max={5000}
+							step={5}
+							value={edited.yarn.metresPer100g}
+							onChange={(n) => n !== null && change({ metresPer100g: n })}
+						/>
+						<NumberField
+							label="At hand"
+							unit="g"
+							min={0}
+							max={100000}
+							step={0.5}
+							value={edited.yarn.grams}
+							onChange={(n) => n !== null && change({ grams: n })}
+						/>
 						<div className="flex items-end justify-end gap-2">
 							<Button onClick={() => setEdited(null)}>Leave it</Button>
 							<Button kind="strong" type="submit" disabled={save.isPending || edited.yarn.name.trim() === ''}>

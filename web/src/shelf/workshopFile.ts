@@ -15,7 +15,11 @@ export interface Refusal {
 }
 
 export const isWorkshopFile = (value: unknown): value is WorkshopFile =>
-	typeof value === 'object' && value !== null && (value as WorkshopFile).format === 'alternum-workshop' && Array.isArray((value as WorkshopFile).plans) && Array.isArray((value as WorkshopFile).yarns);
+	typeof value === 'object' &&
+	value !== null &&
+	(value as WorkshopFile).format === 'alternum-workshop' &&
+	Array.isArray((value as WorkshopFile).plans) &&
+	Array.isArray((value as WorkshopFile).yarns);
 
 /** Lays everything of a file on the shelf, one after the other; what is refused is told, and the rest goes on. */
 export async function bringIn(file: WorkshopFile, onProgress: (done: number, total: number) => void): Promise<Refusal[]> {

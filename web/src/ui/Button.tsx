@@ -12,5 +12,11 @@ const looks = {
 };
 
 export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: Props) {
-	return <button type={type} className={`inline-flex items-center justify-center gap-2 whitespace-nowrap disabled:opacity-40 ${looks[kind]} ${className}`} {...rest} />;
+	return (
+		<button
+			type={type}
+			className={`inline-flex items-center justify-center gap-2 whitespace-nowrap disabled:opacity-40 ${looks[kind]} ${className}`}
+			{...rest}
+		/>
+	);
 }

@@ -20,7 +20,9 @@ export function DialogSheet({ title, says, open, onClose, isDone = false, isWide
 			<Dialog.Portal>
 				<Dialog.Overlay className="fixed inset-0 z-40 bg-ink/35" />
 				<Dialog.Content
-					className={`fixed top-1/2 left-1/2 z-50 max-h-[90vh] ${isWide ? 'w-[min(58rem,94vw)]' : 'w-[min(34rem,94vw)]'} -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6`}
+					className={`fixed top-1/2 left-1/2 z-50 max-h-[90vh] -translate-x-1/2 -translate-y-1/2 overflow-auto border border-ink bg-sheet p-6 ${
+						isWide ? 'w-[min(58rem,94vw)]' : 'w-[min(34rem,94vw)]'
+					}`}
 					{...(says === undefined ? { 'aria-describedby': undefined } : {})}
 				>
 					<Dialog.Title className="mb-2 text-xl font-semibold">{title}</Dialog.Title>

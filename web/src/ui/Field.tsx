@@ -56,7 +56,10 @@ interface NumberProps {
 export function NumberField({ label, value, onChange, min, max, step = 1, unit, optional = false, hideLabel = false, className = '' }: NumberProps) {
 	const id = useId();
 	const [typed, setTyped] = useState(value === null ? '' : String(value));
-	useEffect(() => setTyped((now) => (value !== null && Number(now.replace(',', '.')) === value && now !== '' ? now : value === null ? '' : String(value))), [value]);
+	useEffect(
+		() => setTyped((now) => (value !== null && Number(now.replace(',', '.')) === value && now !== '' ? now : value === null ? '' : String(value))),
+		[value],
+	);
 	const number = Number(typed.replace(',', '.'));
 	const isEmpty = typed.trim() === '';
 	const isWrong = isEmpty ? !optional : !Number.isFinite(number) || number < min || number > max || (Number.isInteger(step) && !Number.isInteger(number));

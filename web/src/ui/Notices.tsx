@@ -28,7 +28,11 @@ export function Notices() {
 	return (
 		<Toast.Provider duration={9000} label="Notice">
 			{notices.map(({ id, says, mend, action }) => (
-				<Toast.Root key={id} onOpenChange={(open) => !open && drop(id)} className="flex items-center gap-4 border border-ink bg-ink px-4 py-2 text-paper">
+				<Toast.Root
+					key={id}
+					onOpenChange={(open) => !open && drop(id)}
+					className="flex items-center gap-4 border border-ink bg-ink px-4 py-2 text-paper"
+				>
 					<div>
 						<Toast.Title>{says}</Toast.Title>
 						{mend !== undefined && <Toast.Description className="text-sm opacity-80">{mend}</Toast.Description>}

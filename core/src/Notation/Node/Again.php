@@ -17,8 +17,16 @@ final readonly class Again extends Node
      * @param int|null $untilStitches until a round makes so many
      * @param bool     $open          it does not say how many rounds: "until it measures 5 cm"
      */
-    public function __construct(public AgainKind $kind, Span $span, public ?int $from = null, public ?int $to = null, public ?int $times = null, public ?int $untilRounds = null, public ?int $untilStitches = null, public bool $open = false)
-    {
+    public function __construct(
+        public AgainKind $kind,
+        Span $span,
+        public ?int $from = null,
+        public ?int $to = null,
+        public ?int $times = null,
+        public ?int $untilRounds = null,
+        public ?int $untilStitches = null,
+        public bool $open = false,
+    ) {
         parent::__construct($span);
     }
 }

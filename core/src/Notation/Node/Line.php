@@ -17,8 +17,15 @@ final readonly class Line extends Node
      * @param list<Again>      $again   rounds that are worked as others were
      * @param list<Assumption> $assumed what this reading takes for granted
      */
-    public function __construct(public ?Head $head, public array $items, Span $span, public array $counts = [], public array $beside = [], public array $again = [], public array $assumed = [])
-    {
+    public function __construct(
+        public ?Head $head,
+        public array $items,
+        Span $span,
+        public array $counts = [],
+        public array $beside = [],
+        public array $again = [],
+        public array $assumed = [],
+    ) {
         parent::__construct($span);
     }
 
@@ -37,7 +44,10 @@ final readonly class Line extends Node
     /** @return list<Node> the items that are stitches, or what they are worked into */
     public function stitches(): array
     {
-        return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation));
+        return array_values(array_filter(
+            $this->items,
+            static fn (Node $item): bool => $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation,
+        ));
     }
 
     /** Its stitches alone, without the yarns, cues, chains and closes that its words name. */

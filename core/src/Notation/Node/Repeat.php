@@ -16,8 +16,14 @@ final readonly class Repeat extends Node
      * @param string|null          $yarn  of the group alone, named after it
      * @param bool                 $said  how often was said, not taken for granted
      */
-    public function __construct(public array $items, public ?int $times, Span $span, public ?Loop $loop = null, public ?string $yarn = null, public bool $said = true)
-    {
+    public function __construct(
+        public array $items,
+        public ?int $times,
+        Span $span,
+        public ?Loop $loop = null,
+        public ?string $yarn = null,
+        public bool $said = true,
+    ) {
         parent::__construct($span);
     }
 

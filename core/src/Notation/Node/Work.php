@@ -16,8 +16,15 @@ final readonly class Work extends Node
      * @param string|null $yarn  of these stitches alone, named after them
      * @param bool        $each  it names each stitch: "sc in each st", so that nothing else is repeated with it
      */
-    public function __construct(public Stitch $stitch, public ?int $times, Span $span, public ?Loop $loop = null, public ?string $yarn = null, public ?Place $place = null, public bool $each = false)
-    {
+    public function __construct(
+        public Stitch $stitch,
+        public ?int $times,
+        Span $span,
+        public ?Loop $loop = null,
+        public ?string $yarn = null,
+        public ?Place $place = null,
+        public bool $each = false,
+    ) {
         parent::__construct($span);
     }
 

@@ -44,7 +44,12 @@ final class Beginnings
     {
         foreach ($items as $i => $item) {
             $next = $items[$i + 1] ?? null;
-            if ($item instanceof Work && Stitch::Chain === $item->stitch && $next instanceof Cue && 1 === preg_match('/^(?:this |the |it |beginning |ch[- ]?\d* )*(does not|doesn.?t|do not|don.?t|not|never|counts?)\b.*?(?:count|\bas\b|st|1st|first)/i', $next->text, $match)) {
+            if ($item instanceof Work && Stitch::Chain === $item->stitch && $next instanceof Cue
+                && 1 === preg_match(
+                    '/^(?:this |the |it |beginning |ch[- ]?\d* )*(does not|doesn.?t|do not|don.?t|not|never|counts?)\b.*?(?:count|\bas\b|st|1st|first)/i',
+                    $next->text,
+                    $match,
+                )) {
                 $stands = 0 === stripos($match[1], 'count') && 1 !== preg_match('/\bnot\b/i', $next->text);
                 array_splice($items, $i, 2, [new Lift($item->times ?? 1, $item->span->to($next->span), $stands)]);
             }
@@ -116,7 +121,9 @@ final class Beginnings
         if (null !== $first && null !== $next && $chain instanceof Work && self::isLift($chain)) {
             $options = $isRing ? [Assumption::ChainLifts, Assumption::ChainStands] : [Assumption::ChainLifts, Assumption::ChainWorked, Assumption::ChainStands];
             $isAlong = $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
-            $choice = $isAlong ? Assumption::ChainWorked : $c->choose($chain->span->from, 1 === $chain->times ? \array_slice($options, 0, $isRing ? 1 : 2) : $options);
+            $choice = $isAlong
+                ? Assumption::ChainWorked
+                : $c->choose($chain->span->from, 1 === $chain->times ? \array_slice($options, 0, $isRing ? 1 : 2) : $options);
             if (Assumption::ChainWorked !== $choice) {
                 array_splice($items, $first, 1, [new Lift($chain->times ?? 1, $chain->span, Assumption::ChainStands === $choice)]);
             }
@@ -160,7 +167,14 @@ final class Beginnings
         }
         $plain = $work->stitch->plain();
         $one = Stitch::inOne($plain, $work->times);
-        array_splice($items, (int) $first, 1, null !== $one ? [$work->withStitch($one)->withTimes(1, $work->span)] : [$work->withStitch($plain)->withTimes(1, $work->span), $work->withTimes($work->times - 1, $work->span)]);
+        array_splice(
+            $items,
+            (int) $first,
+            1,
+            null !== $one
+                ? [$work->withStitch($one)->withTimes(1, $work->span)]
+                : [$work->withStitch($plain)->withTimes(1, $work->span), $work->withTimes($work->times - 1, $work->span)],
+        );
 
         return $items;
     }
@@ -176,7 +190,8 @@ final class Beginnings
     {
         $last = self::last($items);
         $slip = $items[$last] ?? null;
-        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
+        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each
+            && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
             $items[$last] = new Close($slip->span, Closed::Level);
         }
 
@@ -199,7 +214,8 @@ final class Beginnings
         }
         $list = [];
         foreach (\array_slice($items, $first, $last - $first + 1) as $item) {
-            if (!$item instanceof Work || null === $item->times || null !== $item->place && PlaceKind::Stitch !== $item->place->kind || Stitch::Chain === $item->stitch) {
+            if (!$item instanceof Work || null === $item->times || null !== $item->place && PlaceKind::Stitch !== $item->place->kind
+                || Stitch::Chain === $item->stitch) {
                 return $items;
             }
             $list[] = $item;
@@ -216,7 +232,9 @@ final class Beginnings
             return $items;
         }
         $one = $list[0];
-        $all = 1 === \count($list) && 1 === $one->times ? $one->withTimes(null, $one->span) : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));
+        $all = 1 === \count($list) && 1 === $one->times
+            ? $one->withTimes(null, $one->span)
+            : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));
         array_splice($items, $first, \count($list), [$all]);
 
         return $items;
@@ -224,7 +242,8 @@ final class Beginnings
 
     private static function isLift(Node $item): bool
     {
-        return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= LiftingChains::MOST && null === $item->place;
+        return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= LiftingChains::MOST
+            && null === $item->place;
     }
 
     /**

@@ -13,7 +13,11 @@ use Alternum\Core\Notation\TokenType;
 final class Closes
 {
     /** Words that it may begin with: at all others it need not look. */
-    private const FIRST = ['and' => 1, 'then' => 1, 'join' => 1, 'joining' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'work' => 1, 'make' => 1, 'with' => 1, 'a' => 1, '1' => 1, 'one' => 1, 'sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'slsts' => 1, 'slp' => 1, 'slipstitch' => 1, 'sl st' => 1, 'slip st' => 1, 'slip stitch' => 1, 'sl stitch' => 1];
+    private const FIRST = [
+        'and' => 1, 'then' => 1, 'join' => 1, 'joining' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'work' => 1,
+        'make' => 1, 'with' => 1, 'a' => 1, '1' => 1, 'one' => 1, 'sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'slsts' => 1,
+        'slp' => 1, 'slipstitch' => 1, 'sl st' => 1, 'slip st' => 1, 'slip stitch' => 1, 'sl stitch' => 1,
+    ];
 
     public static function of(Cursor $c): ?Close
     {
@@ -112,7 +116,8 @@ final class Closes
         }
         $c->skip(...Words::STITCHES, ...['sp', 'space', 'made', 'one', 'loop']);
         $mark = $c->at;
-        if ($c->skip('of', 'in', 'from') && $c->skip('the', 'this', 'previous', 'round', 'rnd', 'row', 'same', 'beginning', 'next', 'ring') && !$c->isWord('next')) {
+        if ($c->skip('of', 'in', 'from') && $c->skip('the', 'this', 'previous', 'round', 'rnd', 'row', 'same', 'beginning', 'next', 'ring')
+            && !$c->isWord('next')) {
             $mark = $c->at;
         }
         $c->back($mark);

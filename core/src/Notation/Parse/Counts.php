@@ -12,11 +12,20 @@ use Alternum\Core\Notation\TokenType;
 /** Reads what a round is said to make: "(18)", "[18 sts]", "- 18", "= 18 sts", "total 18", "you should have 18", "18." */
 final class Counts
 {
-    private const BESIDE = ['total', 'in', 'now', 'made', 'each', 'altogether', 'all', 'at', 'end', 'of', 'round', 'rnd', 'row', 'the', 'remaining', 'around', 'left', 'remain', 'should', 'be', 'have', 'you', 'there', 'are'];
+    private const BESIDE = [
+        'total', 'in', 'now', 'made', 'each', 'altogether', 'all', 'at', 'end', 'of', 'round', 'rnd', 'row', 'the', 'remaining',
+        'around', 'left', 'remain', 'should', 'be', 'have', 'you', 'there', 'are',
+    ];
 
     /** Words before a number that say that it is a count, and those that may stand beside them. */
-    private const SAYING = ['total', 'makes', 'count', 'should', 'will', 'have', 'giving', 'gives', 'resulting', 'making', 'result', 'equals', 'got', 'sts', 'stitches', 'leaving'];
-    private const LEADING = ['of', 'you', 'now', 'a', 'there', 'are', 'end', 'up', 'with', 'for', 'in', 'to', 'get', 'be', 'must', 'is', 'still', 'that', 'which', 'so', 'stitch', 'st', 'us', 'and'];
+    private const SAYING = [
+        'total', 'makes', 'count', 'should', 'will', 'have', 'giving', 'gives', 'resulting', 'making', 'result', 'equals', 'got',
+        'sts', 'stitches', 'leaving',
+    ];
+    private const LEADING = [
+        'of', 'you', 'now', 'a', 'there', 'are', 'end', 'up', 'with', 'for', 'in', 'to', 'get', 'be', 'must', 'is', 'still',
+        'that', 'which', 'so', 'stitch', 'st', 'us', 'and',
+    ];
 
     /** @param bool $worked stitches stand before it: else only a head's own count can */
     public static function of(Cursor $c, bool $worked): ?Node
@@ -78,7 +87,9 @@ final class Counts
             self::stitchWords($c);
         }
         $c->takeType(TokenType::Stop);
-        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times, TokenType::Star) || ($isSum && null !== $c->number()) || ($isSum && $c->is(TokenType::Word)) || (!$worked && ($named ? $c->has() && !$c->isClauseEnd() : $c->isWord('around', 'times', 'more', ...Words::REPEAT)))) {
+        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times, TokenType::Star) || ($isSum && null !== $c->number())
+            || ($isSum && $c->is(TokenType::Word))
+                || (!$worked && ($named ? $c->has() && !$c->isClauseEnd() : $c->isWord('around', 'times', 'more', ...Words::REPEAT)))) {
             return $c->back($from);
         }
 
@@ -167,8 +178,10 @@ final class Counts
         if ($isWork && !$hasWord && !self::isAfterEquals($c, $from)) {
             // "- 6 sc", "sc around. 6 sc." may be stitches.
             $isLast = null !== $name = $c->name();
-            $isLast = $isLast && (!$c->tokens->has($c->at + $name[1]) || $c->tokens->is($c->at + $name[1], TokenType::Stop) && !$c->tokens->has($c->at + $name[1] + 1));
-            if (!($c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || '.' === $c->tokens->value($from - 1)) || !$isLast || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
+            $isLast = $isLast
+                && (!$c->tokens->has($c->at + $name[1]) || $c->tokens->is($c->at + $name[1], TokenType::Stop) && !$c->tokens->has($c->at + $name[1] + 1));
+            if (!($c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || '.' === $c->tokens->value($from - 1)) || !$isLast
+                || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
                 return $c->back($from);
             }
         }
@@ -178,7 +191,8 @@ final class Counts
         }
         self::stitchWords($c);
         $saysSt = $c->at > $words;
-        $isAlone = $c->isClauseEnd() && !$c->is(TokenType::Open) || !$c->has() || $c->isWord('and', 'join', 'remain', 'remaining', 'change', 'fasten', 'with') || ($c->is(TokenType::Open) && ($saysSt || $isStrong));
+        $isAlone = $c->isClauseEnd() && !$c->is(TokenType::Open) || !$c->has()
+            || $c->isWord('and', 'join', 'remain', 'remaining', 'change', 'fasten', 'with') || ($c->is(TokenType::Open) && ($saysSt || $isStrong));
         if (!$isAlone || !($isStrong || $hasWord || $saysSt || !$c->has())) {
             return $c->back($from);
         }

@@ -20,8 +20,14 @@ use Alternum\Core\Plan\Limits;
 final class Cursor
 {
     /** Names that may be something else where they stand: a close, a chain to begin on, the first word of a sentence. */
-    private const OTHERWISE = ['sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'ch' => 1, 'chain' => 1, 'sk' => 1, 'skip' => 1, 'v' => 1, 'loop' => 1, 'spike' => 1, 'reverse' => 1, 'front' => 1, 'back' => 1, 'skipping' => 1, 'missing' => 1, 'sl st' => 1];
-    private const AFTER = ['even' => 1, 'evenly' => 1, 'until' => 1, 'till' => 1, 'plain' => 1, 'straight' => 1, 'for' => 1, '=' => 1, 'together' => 1, 'tog' => 1];
+    private const OTHERWISE = [
+        'sl' => 1, 'ss' => 1, 'slip' => 1, 'slst' => 1, 'ch' => 1, 'chain' => 1, 'sk' => 1, 'skip' => 1, 'v' => 1, 'loop' => 1,
+        'spike' => 1, 'reverse' => 1, 'front' => 1, 'back' => 1, 'skipping' => 1, 'missing' => 1, 'sl st' => 1,
+    ];
+    private const AFTER = [
+        'even' => 1, 'evenly' => 1, 'until' => 1, 'till' => 1, 'plain' => 1, 'straight' => 1, 'for' => 1, '=' => 1,
+        'together' => 1, 'tog' => 1,
+    ];
 
     public int $at = 0;
     /** @var list<TokenType> */
@@ -159,7 +165,13 @@ final class Cursor
             throw $this->tokens->error($at, '0 stitches are none.', 'Leave it out, or write how many there are.');
         }
         if ($number > Limits::STITCHES_IN_ROUND) {
-            throw $this->tokens->error($at, ($number >= Tokens::MOST ? 'This' : number_format($number, 0, '.', '')).' is more than a round can hold, which is '.number_format(Limits::STITCHES_IN_ROUND).' stitches.', 'Mend the number.');
+            throw $this->tokens->error(
+                $at,
+                ($number >= Tokens::MOST
+                    ? 'This'
+                    : number_format($number, 0, '.', '')).' is more than a round can hold, which is '.number_format(Limits::STITCHES_IN_ROUND).' stitches.',
+                'Mend the number.',
+            );
         }
     }
 
@@ -213,7 +225,8 @@ final class Cursor
     /** "A 6" in a list: so many stitches in a yarn. */
     public function isLettered(): bool
     {
-        return TokenType::Number === ($this->types[$this->at + 1] ?? null) && \in_array($this->types[$this->at + 2] ?? null, [TokenType::Separator, null], true) && $this->tokens->isCapital($this->at);
+        return TokenType::Number === ($this->types[$this->at + 1] ?? null)
+            && \in_array($this->types[$this->at + 2] ?? null, [TokenType::Separator, null], true) && $this->tokens->isCapital($this->at);
     }
 
     /** Whether one of some words stands anywhere in the line. */
@@ -231,6 +244,10 @@ final class Cursor
     /** Whether a clause ends here: at the line's end, a sign between clauses, or a bracket. */
     public function isClauseEnd(int $ahead = 0): bool
     {
-        return !$this->tokens->has($this->at + $ahead) || $this->isAhead($ahead, TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Equals, TokenType::Open, TokenType::Close);
+        return !$this->tokens->has($this->at + $ahead)
+            || $this->isAhead(
+                $ahead, TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Equals, TokenType::Open,
+                TokenType::Close,
+            );
     }
 }

@@ -69,7 +69,10 @@ final class Extent
 
             return new Again($kind, $c->span($from), $first, $last, $times);
         }
-        $c->skip('you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'only', 'the', 'round', 'has', 'count', 'and', 'including', 'we', 'your', 'piece', 'up', 'is', 'end', 'with', 'it', 'rnd', 'rounds', 'row');
+        $c->skip(
+            'you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'only', 'the', 'round', 'has', 'count', 'and',
+            'including', 'we', 'your', 'piece', 'up', 'is', 'end', 'with', 'it', 'rnd', 'rounds', 'row',
+        );
         $isNamed = $c->take('r', 'rd');
         $number = $c->number();
         if (null === $number) {

@@ -19,7 +19,14 @@ use Alternum\Core\Notation\TokenType;
 final class Groups
 {
     /** What may begin to say how often. */
-    private const FIRST = ['etc' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'and' => 1, 'then' => 1, 'continue' => 1, 'keep' => 1, 'to' => 1, 'for' => 1, 'a' => 1, 'total' => 1, 'of' => 1, 'another' => 1, 'this' => 1, 'it' => 1, 'work' => 1, 'do' => 1, 'an' => 1, 'additional' => 1, 'once' => 1, 'twice' => 1, 'thrice' => 1, 'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'in' => 1, 'x' => 1];
+    private const FIRST = [
+        'etc' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1,
+        'and' => 1, 'then' => 1, 'continue' => 1, 'keep' => 1, 'to' => 1, 'for' => 1, 'a' => 1, 'total' => 1, 'of' => 1,
+        'another' => 1, 'this' => 1, 'it' => 1, 'work' => 1, 'do' => 1, 'an' => 1, 'additional' => 1, 'once' => 1, 'twice' => 1,
+        'thrice' => 1, 'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1,
+        'across' => 1, 'throughout' => 1, 'round' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1,
+        'in' => 1, 'x' => 1,
+    ];
 
     /** Whether a starred group ends here with "rep from *", "repeat around". */
     public static function repeatAhead(Cursor $c): bool
@@ -59,7 +66,8 @@ final class Groups
     public static function freely(Cursor $c, array $nodes): ?array
     {
         $from = $c->at;
-        $said = $c->takePhrase('at', 'random') || $c->take('randomly', 'freely') || $c->takePhrase('in', 'any', 'order') || $c->takePhrase('as', 'you', 'like') || $c->takePhrase('as', 'you', 'please');
+        $said = $c->takePhrase('at', 'random') || $c->take('randomly', 'freely') || $c->takePhrase('in', 'any', 'order')
+            || $c->takePhrase('as', 'you', 'like') || $c->takePhrase('as', 'you', 'please');
         if (!$said) {
             return null;
         }
@@ -110,7 +118,8 @@ final class Groups
         if (!$stars && $c->is(TokenType::Star)) {
             return null;
         }
-        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close) && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close)
+            && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
             $c->at += 3;
 
             return [...\array_slice($nodes, 0, -1), $last->withTimes((int) $c->tokens->number($from + 1), $last->span->to($c->span($from)))];
@@ -141,7 +150,9 @@ final class Groups
             return $c->back($from);
         }
         $skip = Listed::skipBefore($c->tokens, $nodes, $begin, $end);
-        if (null !== $skip && ($amount->repeated || Listed::isCounted($c->tokens, $nodes[$end]) && Assumption::SkipRepeats === $c->choose(-1 - $from, [Assumption::SkipOnce, Assumption::SkipRepeats]))) {
+        if (null !== $skip && ($amount->repeated
+            || Listed::isCounted($c->tokens, $nodes[$end])
+                && Assumption::SkipRepeats === $c->choose(-1 - $from, [Assumption::SkipOnce, Assumption::SkipRepeats]))) {
             $begin = $skip;
         }
         $last = $nodes[$end];
@@ -156,7 +167,8 @@ final class Groups
         $isAround = null === $amount->times;
         $choice = match (true) {
             $last instanceof Repeat && !$amount->repeated => Assumption::LastOnly,
-            $amount->toEnd && !$amount->repeated && $last instanceof Work && 1 === $last->stitch->makes() && 1 === $last->stitch->uses() => Assumption::LastOnly,
+            $amount->toEnd && !$amount->repeated && $last instanceof Work && 1 === $last->stitch->makes()
+                && 1 === $last->stitch->uses() => Assumption::LastOnly,
             // "inc in first st, sc around": the first comes once.
             !$amount->repeated && $isAround && Listed::namesFirst($c->tokens, $nodes, $begin, $end) => Assumption::LastOnly,
             $amount->repeated && $isAround => $c->choose($from, [Assumption::WholeListAround]),
@@ -189,11 +201,19 @@ final class Groups
         \assert($node instanceof Work);
         if (null === $amount->times) {
             // "12 sc around" may be twelve, or twelve in each.
-            if (null === $node->times || $node->times > 1 && Assumption::NumberCounts === $c->choose($from, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+            if (null === $node->times
+                || $node->times > 1 && Assumption::NumberCounts === $c->choose($from, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
                 return $node->withSpan($span);
             }
             if ($node->times > 1) {
-                return new Repeat([$node->withTimes(1, $node->span), ...(null === $node->stitch->same() ? [] : [$node->withTimes($node->times - 1, $node->span)->withStitch($node->stitch->same())])], null, $span);
+                return new Repeat(
+                    [
+                        $node->withTimes(1, $node->span),
+                        ...(null === $node->stitch->same() ? [] : [$node->withTimes($node->times - 1, $node->span)->withStitch($node->stitch->same())]),
+                    ],
+                    null,
+                    $span,
+                );
             }
 
             return $node->withTimes(null, $span);

@@ -31,11 +31,13 @@ final class Heads
     private static function marked(Cursor $c): ?Head
     {
         $begin = $c->at;
-        while ($c->is(TokenType::Star, TokenType::Bar) || \in_array($c->value(), ['#', '_', '"', '`', '>', '\\', '?', '!', '+', '~'], true) || ($c->is(TokenType::Dash) && !$c->tokens->isClose($c->at + 1)) || ($c->is(TokenType::Close) && '>' === $c->value())) {
+        while ($c->is(TokenType::Star, TokenType::Bar) || \in_array($c->value(), ['#', '_', '"', '`', '>', '\\', '?', '!', '+', '~'], true)
+            || ($c->is(TokenType::Dash) && !$c->tokens->isClose($c->at + 1)) || ($c->is(TokenType::Close) && '>' === $c->value())) {
             ++$c->at;
         }
         $from = $c->at;
-        $bracket = $c->is(TokenType::Open) && ($c->isAhead(1, TokenType::Number) || \in_array($c->value(1), Words::ROUND, true)) && $c->takeType(TokenType::Open);
+        $bracket = $c->is(TokenType::Open) && ($c->isAhead(1, TokenType::Number) || \in_array($c->value(1), Words::ROUND, true))
+            && $c->takeType(TokenType::Open);
         if (1 === \strlen($c->value()) && ctype_alpha($c->value()) && ')' === $c->value(1) && \in_array($c->value(2), Words::ROUND, true)) {
             // "a) R1:"
             $c->at += 2;
@@ -57,10 +59,12 @@ final class Heads
     /** Signs between a head and what it heads. */
     private static function closing(Cursor $c): void
     {
-        while ($c->is(TokenType::Bar) || ':' === $c->value() || '_' === $c->value() || ($c->is(TokenType::Star) && \strlen($c->value()) > 1) || ($c->is(TokenType::Close) && !$c->tokens->is($c->at - 1, TokenType::Open)) || '.' === $c->value()) {
+        while ($c->is(TokenType::Bar) || ':' === $c->value() || '_' === $c->value() || ($c->is(TokenType::Star) && \strlen($c->value()) > 1)
+            || ($c->is(TokenType::Close) && !$c->tokens->is($c->at - 1, TokenType::Open)) || '.' === $c->value()) {
             ++$c->at;
         }
-        if ($c->is(TokenType::Dash, TokenType::Separator) || ($c->is(TokenType::Equals) && null === $c->number(1)) || ($c->is(TokenType::Equals) && null !== $c->name(2))) {
+        if ($c->is(TokenType::Dash, TokenType::Separator) || ($c->is(TokenType::Equals) && null === $c->number(1))
+            || ($c->is(TokenType::Equals) && null !== $c->name(2))) {
             ++$c->at;
         }
     }
@@ -87,7 +91,8 @@ final class Heads
         }
         ++$c->at;
         $last = self::range($c, $first, str_ends_with($name, 's') && 'rs' !== $name);
-        if ($c->takePhrase('and', 'on') || $c->takePhrase('and', 'up') || $c->takePhrase('and', 'onwards') || $c->takePhrase('and', 'onward') || $c->take('onwards', 'onward', 'ff')) {
+        if ($c->takePhrase('and', 'on') || $c->takePhrase('and', 'up') || $c->takePhrase('and', 'onwards') || $c->takePhrase('and', 'onward')
+            || $c->take('onwards', 'onward', 'ff')) {
             $last ??= $first;
         }
         if ($isFor && !$c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash)) {
@@ -141,7 +146,9 @@ final class Heads
         $isOver = $c->isClauseEnd() && !$c->is(TokenType::Open);
         // "Rnd 1 - 6 sc in MR" against "Rnds 1 - 6 sc around"
         if (!$isOver && ($number > $first || $close)) {
-            $options = $plural || $close || ($c->is(TokenType::Open) && $c->isAhead(2, TokenType::Close)) ? [Assumption::DashRange, Assumption::DashPause] : [Assumption::DashPause, Assumption::DashRange];
+            $options = $plural || $close || ($c->is(TokenType::Open) && $c->isAhead(2, TokenType::Close))
+                ? [Assumption::DashRange, Assumption::DashPause]
+                : [Assumption::DashPause, Assumption::DashRange];
             $isOver = Assumption::DashRange === $c->choose($at, $options);
         } elseif ($isOver && !$close && !$c->has()) {
             $isOver = false;
@@ -207,7 +214,9 @@ final class Heads
             $rounds = $c->number();
             ++$c->at;
         }
-        if ((!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds') && !(':' === $c->value() && \in_array($c->value(-1), ['next', 'last', 'following'], true))) || !$c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open)) {
+        if ((!$c->take('rnd', 'rnds', 'round', 'rounds', 'row', 'rows', 'rd', 'rds')
+            && !(':' === $c->value() && \in_array($c->value(-1), ['next', 'last', 'following'], true)))
+                || !$c->is(TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Separator, TokenType::Open)) {
             return $c->back($mark);
         }
         self::check($c, 1, $rounds, $mark);

@@ -10,7 +10,10 @@ use Alternum\Core\Notation\TokenType;
 final class Joints
 {
     private const JOINING = ['and', 'then', '&', '+', '/', 'plus', '"', "'", '!', '_', '`', '~', '^', '?'];
-    private const TURNING = [['turn'], ['turn', 'work'], ['turn', 'the', 'work'], ['do', 'not', 'turn'], ['do', 'not', 'join'], ["don't", 'join'], ["don't", 'turn'], ['dont', 'join']];
+    private const TURNING = [
+        ['turn'], ['turn', 'work'], ['turn', 'the', 'work'], ['do', 'not', 'turn'], ['do', 'not', 'join'], ["don't", 'join'],
+        ["don't", 'turn'], ['dont', 'join'],
+    ];
 
     /** @param int $depth 0: not in a group */
     public static function of(Cursor $c, int $depth): bool

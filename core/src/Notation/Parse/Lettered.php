@@ -16,7 +16,8 @@ final class Lettered
     {
         $mark = $c->at;
         $number = $c->number();
-        if (null !== $number && !$c->isAhead(1, TokenType::Open) && \strlen($c->value(1)) > 1 && null === $c->name(1) && null !== $yarn = $c->yarns->at($c->tokens, $c->at + 1)) {
+        if (null !== $number && !$c->isAhead(1, TokenType::Open) && \strlen($c->value(1)) > 1 && null === $c->name(1)
+            && null !== $yarn = $c->yarns->at($c->tokens, $c->at + 1)) {
             // "5 white", "5 white sc"
             $c->takeNumber();
             $c->at += $yarn[1];
@@ -25,7 +26,8 @@ final class Lettered
 
             return null !== $name || $c->isClauseEnd() ? new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
         }
-        if (null === $number && $c->tokens->isCapital($c->at) && 'x' !== $c->value() && $c->isAhead(1, TokenType::Times) && null !== $c->number(2) && $c->isClauseEnd(3)) {
+        if (null === $number && $c->tokens->isCapital($c->at) && 'x' !== $c->value() && $c->isAhead(1, TokenType::Times) && null !== $c->number(2)
+            && $c->isClauseEnd(3)) {
             // "B x4"
             $letter = strtoupper($c->value());
             $c->at += 2;
@@ -34,13 +36,16 @@ final class Lettered
         }
         if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
             $c->takeNumber();
-        } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number) && !$c->isAhead(2, TokenType::Word)) {
+        } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number)
+            && !$c->isAhead(2, TokenType::Word)) {
             $number = $c->number(1);
             $c->check($number, $c->at + 1);
             $letter = strtoupper($c->value());
             $c->at += 2;
 
-            return 'X' === $letter || ('R' === $letter && !$c->yarns->has('R')) ? $c->back($mark) : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
+            return 'X' === $letter || ('R' === $letter && !$c->yarns->has('R'))
+                ? $c->back($mark)
+                : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
         } elseif ('a' === $c->value() && $c->tokens->isCapital($c->at) && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
             $number = null;
         } else {
@@ -50,12 +55,15 @@ final class Lettered
             return $c->back($mark);
         }
         $letter = strtoupper($c->value());
-        $isStitch = 'A' === $letter && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
+        $isStitch = 'A' === $letter
+            && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
         ++$c->at;
         $name = $isStitch ? null : $c->name();
         $c->at += $name[1] ?? 0;
 
-        return $isStitch ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from)) : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
+        return $isStitch
+            ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from))
+            : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
     }
 
     private static function isXva(Cursor $c): bool

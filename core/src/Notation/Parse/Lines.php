@@ -15,7 +15,12 @@ use Alternum\Core\Notation\TokenType;
 /** Reads a whole line: its head, then its body, in one of the ways in which that can be read. */
 final class Lines
 {
-    private const LABELS = ['abbreviations', 'abbreviation', 'materials', 'material', 'gauge', 'hook', 'notes', 'note', 'words', 'yarn', 'yarns', 'size', 'tension', 'terms', 'difficulty', 'level', 'skill', 'stitches', 'tools', 'supplies', 'pattern', 'instructions', 'special', 'finished', 'finishing', 'change', 'colours', 'colors', 'begin', 'marker', 'you', 'tip', 'tips', 'legend', 'key', 'assembly', 'techniques', 'needed', 'requirements', 'designer', 'copyright'];
+    private const LABELS = [
+        'abbreviations', 'abbreviation', 'materials', 'material', 'gauge', 'hook', 'notes', 'note', 'words', 'yarn', 'yarns',
+        'size', 'tension', 'terms', 'difficulty', 'level', 'skill', 'stitches', 'tools', 'supplies', 'pattern', 'instructions',
+        'special', 'finished', 'finishing', 'change', 'colours', 'colors', 'begin', 'marker', 'you', 'tip', 'tips', 'legend',
+        'key', 'assembly', 'techniques', 'needed', 'requirements', 'designer', 'copyright',
+    ];
 
     /** @throws SyntaxError with its place */
     public static function of(Cursor $c, Choices $choices): Line
@@ -92,14 +97,17 @@ final class Lines
 
         $isShaping = null !== $name && ($name[0]->uses() > 1 || $name[0]->makes() > 1);
 
-        return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2)) && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign) || ($c->tokens->is($sign, TokenType::Dash) && $c->tokens->isWord($sign + 1) && !\in_array($c->tokens->value($sign + 1), Words::REPEAT, true)));
+        return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2))
+            && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign)
+                || ($c->tokens->is($sign, TokenType::Dash) && $c->tokens->isWord($sign + 1) && !\in_array($c->tokens->value($sign + 1), Words::REPEAT, true)));
     }
 
     /** A number beside a stitch's name near its beginning: a round, however it goes on. */
     private static function looksWorked(Cursor $c): bool
     {
         for ($at = 0; $at < 4; ++$at) {
-            if (null !== $c->tokens->number($at) && null !== $c->vocabulary->at($c->tokens, $at + 1) || null !== $c->vocabulary->at($c->tokens, $at) && (0 === $at || null !== $c->tokens->number($at + 1))) {
+            if (null !== $c->tokens->number($at) && null !== $c->vocabulary->at($c->tokens, $at + 1)
+                || null !== $c->vocabulary->at($c->tokens, $at) && (0 === $at || null !== $c->tokens->number($at + 1))) {
                 return true;
             }
         }
@@ -115,7 +123,8 @@ final class Lines
         $unknown = $known = 0;
         $isRepeat = $isCount = false;
         for ($at = 0; $c->tokens->has($at); ++$at) {
-            $isCount = $isCount || ($c->tokens->is($at, TokenType::Open) && $c->tokens->is($at + 1, TokenType::Number) && $c->tokens->is($at + 2, TokenType::Close) && $at > 1);
+            $isCount = $isCount
+                || ($c->tokens->is($at, TokenType::Open) && $c->tokens->is($at + 1, TokenType::Number) && $c->tokens->is($at + 2, TokenType::Close) && $at > 1);
             $isRepeat = $isRepeat || ($c->tokens->is($at, TokenType::Times) && $c->tokens->is($at + 1, TokenType::Number));
             if (!$c->tokens->isWord($at)) {
                 continue;

@@ -44,12 +44,15 @@ final class Listed
         for ($i = $begin; $i < $end && !$nodes[$i] instanceof Repeat; ++$i) {
             $node = $nodes[$i];
             if ($node instanceof Work) {
-                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= LiftingChains::MOST && !self::goesWithNext($nodes, $i) ? $i + 1 : $begin;
+                $begin = Stitch::Chain === $node->stitch && null !== $node->times && $node->times <= LiftingChains::MOST && !self::goesWithNext($nodes, $i)
+                    ? $i + 1
+                    : $begin;
                 break;
             }
         }
         // What is skipped at the beginning is skipped once, unless chains bridge it.
-        while ($begin < $end && ($nodes[$begin] instanceof Glue || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch && !self::hasChain($nodes, $begin, $end)))) {
+        while ($begin < $end && ($nodes[$begin] instanceof Glue
+            || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch && !self::hasChain($nodes, $begin, $end)))) {
             ++$begin;
         }
         while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {

@@ -11,7 +11,12 @@ use Alternum\Core\Notation\TokenType;
 final class Loops
 {
     /** Words that it may begin with: at all others it need not look. */
-    private const FIRST = ['(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'into' => 1, 'through' => 1, 'thru' => 1, 'working' => 1, 'work' => 1, 'worked' => 1, 'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'under' => 1, 'on' => 1, 'now' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1];
+    private const FIRST = [
+        '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'into' => 1, 'through' => 1, 'thru' => 1, 'working' => 1, 'work' => 1,
+        'worked' => 1, 'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'under' => 1, 'on' => 1, 'now' => 1, 'of' => 1,
+        'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1,
+        'third' => 1, '3rd' => 1,
+    ];
 
     public static function loop(Cursor $c): ?Loop
     {

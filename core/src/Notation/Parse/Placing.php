@@ -48,7 +48,15 @@ final class Placing
                 throw $c->error("{$uses} together do not come out even over {$places}.", 'Say how often it is worked: x3.', $from);
             }
 
-            return new Work($stitch, null === $places ? null : ($number ?? 1) * max(1, intdiv($places, $uses)), $c->span($from), null, null, $place, null === $places);
+            return new Work(
+                $stitch,
+                null === $places ? null : ($number ?? 1) * max(1, intdiv($places, $uses)),
+                $c->span($from),
+                null,
+                null,
+                $place,
+                null === $places,
+            );
         }
         if (2 === $stitch->makes() && $number === $places && null !== $places) {
             // "3 inc in next 3 sts"
@@ -57,7 +65,11 @@ final class Placing
         $in = ($number ?? 1) * $into->twice;
         if (!$into->each && $in > 1 && null !== $places && $places > 1) {
             if ($in !== $places) {
-                throw $c->error("{$in} stitches into the next {$places}: it does not say how they are shared out.", $c->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'), $from);
+                throw $c->error(
+                    "{$in} stitches into the next {$places}: it does not say how they are shared out.",
+                    $c->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'),
+                    $from,
+                );
             }
             $isEach = $in < 4 && 1 === $stitch->makes() && Assumption::AllInEach === $c->choose($from, [Assumption::SharedOut, Assumption::AllInEach]);
             $in = $isEach ? $in : 1;
@@ -119,6 +131,10 @@ final class Placing
 
     private static function unknown(Cursor $c, Stitch $stitch, int $number, int $from): SyntaxError
     {
-        return $c->error("{$number} {$c->vocabulary->abbreviation($stitch)} in one stitch is not known here.", $c->vocabulary->inWords('Plain ones can be, as many as you like: 3 sc in next st.'), $from);
+        return $c->error(
+            "{$number} {$c->vocabulary->abbreviation($stitch)} in one stitch is not known here.",
+            $c->vocabulary->inWords('Plain ones can be, as many as you like: 3 sc in next st.'),
+            $from,
+        );
     }
 }

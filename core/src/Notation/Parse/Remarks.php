@@ -17,21 +17,60 @@ final class Remarks
     /** What a clause begins with that is a cue, and what it is about. */
     private const CUES = [
         'stuff' => CueKind::Stuff, 'stuffing' => CueKind::Stuff, 'fill' => CueKind::Stuff, 'restuff' => CueKind::Stuff,
-        'insert' => CueKind::Part, 'place' => CueKind::Part, 'attach' => CueKind::Part, 'put' => CueKind::Part, 'position' => CueKind::Part, 'add' => CueKind::Part, 'secure' => CueKind::Part, 'fix' => CueKind::Part, 'glue' => CueKind::Part, 'install' => CueKind::Part, 'set' => CueKind::Part, 'eyes' => CueKind::Eyes, 'safety' => CueKind::Eyes,
-        'fasten' => CueKind::FastenOff, 'fo' => CueKind::FastenOff, 'finish' => CueKind::FastenOff, 'finishing' => CueKind::FastenOff, 'tie' => CueKind::FastenOff, 'bind' => CueKind::FastenOff, 'f' => CueKind::FastenOff, 'fastening' => CueKind::FastenOff, 'end' => CueKind::FastenOff,
-        'leave' => CueKind::Tail, 'leaving' => CueKind::Tail, 'cut' => CueKind::Tail, 'break' => CueKind::Tail, 'trim' => CueKind::Tail, 'keep' => CueKind::Tail, 'with' => CueKind::Note, 'use' => CueKind::Note, 'using' => CueKind::Note,
-        'turn' => CueKind::Turn, 'flip' => CueKind::Turn, 'rotate' => CueKind::Turn, 'invert' => CueKind::Turn, 'turning' => CueKind::Turn, 'reverse' => CueKind::Turn,
-        'sew' => CueKind::Sew, 'stitch' => CueKind::Sew, 'weave' => CueKind::Sew, 'hide' => CueKind::Sew, 'thread' => CueKind::Sew, 'embroider' => CueKind::Sew, 'whipstitch' => CueKind::Sew, 'weaving' => CueKind::Sew, 'sewing' => CueKind::Sew, 'bury' => CueKind::Sew, 'pin' => CueKind::Sew, 'knot' => CueKind::Sew,
-        'close' => CueKind::Close, 'pull' => CueKind::Close, 'tighten' => CueKind::Close, 'cinch' => CueKind::Close, 'draw' => CueKind::Close, 'gather' => CueKind::Close, 'closing' => CueKind::Close, 'flatten' => CueKind::Close, 'fold' => CueKind::Close, 'press' => CueKind::Close, 'squeeze' => CueKind::Close, 'pinch' => CueKind::Close,
-        'pm' => CueKind::Marker, 'marker' => CueKind::Marker, 'mark' => CueKind::Marker, 'move' => CueKind::Marker, 'remove' => CueKind::Marker, 'sm' => CueKind::Marker, 'mm' => CueKind::Marker,
-        'remember' => CueKind::Note, 'note' => CueKind::Note, 'not' => CueKind::Note, 'check' => CueKind::Note, 'you' => CueKind::Note, 'this' => CueKind::Note, 'your' => CueKind::Note, 'be' => CueKind::Note, 'being' => CueKind::Note, 'do' => CueKind::Note, 'dont' => CueKind::Note, "don't" => CueKind::Note, 'for' => CueKind::Note, 'the' => CueKind::Note, 'it' => CueKind::Note, 'now' => CueKind::Note, 'make' => CueKind::Note, 'count' => CueKind::Note, 'hold' => CueKind::Note, 'drop' => CueKind::Yarn, 'carry' => CueKind::Yarn, 'change' => CueKind::Yarn, 'changing' => CueKind::Yarn, 'pick' => CueKind::Yarn, 'join' => CueKind::Part, 'rs' => CueKind::Note, 'ws' => CueKind::Note, 'right' => CueKind::Note, 'wrong' => CueKind::Note, 'start' => CueKind::Note, 'begin' => CueKind::Note, 'optional' => CueKind::Note, 'if' => CueKind::Note, 'as' => CueKind::Note, 'that' => CueKind::Note, 'here' => CueKind::Note, 'these' => CueKind::Note, 'there' => CueKind::Note, 'careful' => CueKind::Note, 'skip' => CueKind::Note, 'take' => CueKind::Note, 'measure' => CueKind::Note, 'tail' => CueKind::Tail, 'opening' => CueKind::Close, 'leftover' => CueKind::Note, 'once' => CueKind::Note, 'before' => CueKind::Note, 'after' => CueKind::Note, 'when' => CueKind::Note, 'while' => CueKind::Note, 'iron' => CueKind::Note, 'block' => CueKind::Note, 'tug' => CueKind::Close, 'snip' => CueKind::Tail, 'slide' => CueKind::Note, 'loosely' => CueKind::Note, 'tightly' => CueKind::Note, 'firmly' => CueKind::Stuff, 'lightly' => CueKind::Stuff, 'working' => CueKind::Note, 'work' => CueKind::Note, 'each' => CueKind::Note, 'both' => CueKind::Note, 'about' => CueKind::Note, 'approx' => CueKind::Note, 'approximately' => CueKind::Note, 'continue' => CueKind::Note, 'repeat' => CueKind::Note, 'in' => CueKind::Note, 'all' => CueKind::Note,
+        'insert' => CueKind::Part, 'place' => CueKind::Part, 'attach' => CueKind::Part, 'put' => CueKind::Part, 'position' => CueKind::Part,
+        'add' => CueKind::Part, 'secure' => CueKind::Part, 'fix' => CueKind::Part, 'glue' => CueKind::Part, 'install' => CueKind::Part,
+        'set' => CueKind::Part, 'eyes' => CueKind::Eyes, 'safety' => CueKind::Eyes,
+        'fasten' => CueKind::FastenOff, 'fo' => CueKind::FastenOff, 'finish' => CueKind::FastenOff, 'finishing' => CueKind::FastenOff,
+        'tie' => CueKind::FastenOff, 'bind' => CueKind::FastenOff, 'f' => CueKind::FastenOff, 'fastening' => CueKind::FastenOff,
+        'end' => CueKind::FastenOff,
+        'leave' => CueKind::Tail, 'leaving' => CueKind::Tail, 'cut' => CueKind::Tail, 'break' => CueKind::Tail, 'trim' => CueKind::Tail,
+        'keep' => CueKind::Tail, 'with' => CueKind::Note, 'use' => CueKind::Note, 'using' => CueKind::Note,
+        'turn' => CueKind::Turn, 'flip' => CueKind::Turn, 'rotate' => CueKind::Turn, 'invert' => CueKind::Turn, 'turning' => CueKind::Turn,
+        'reverse' => CueKind::Turn,
+        'sew' => CueKind::Sew, 'stitch' => CueKind::Sew, 'weave' => CueKind::Sew, 'hide' => CueKind::Sew, 'thread' => CueKind::Sew,
+        'embroider' => CueKind::Sew, 'whipstitch' => CueKind::Sew, 'weaving' => CueKind::Sew, 'sewing' => CueKind::Sew, 'bury' => CueKind::Sew,
+        'pin' => CueKind::Sew, 'knot' => CueKind::Sew,
+        'close' => CueKind::Close, 'pull' => CueKind::Close, 'tighten' => CueKind::Close, 'cinch' => CueKind::Close, 'draw' => CueKind::Close,
+        'gather' => CueKind::Close, 'closing' => CueKind::Close, 'flatten' => CueKind::Close, 'fold' => CueKind::Close, 'press' => CueKind::Close,
+        'squeeze' => CueKind::Close, 'pinch' => CueKind::Close,
+        'pm' => CueKind::Marker, 'marker' => CueKind::Marker, 'mark' => CueKind::Marker, 'move' => CueKind::Marker, 'remove' => CueKind::Marker,
+        'sm' => CueKind::Marker, 'mm' => CueKind::Marker,
+        'remember' => CueKind::Note, 'note' => CueKind::Note, 'not' => CueKind::Note, 'check' => CueKind::Note, 'you' => CueKind::Note,
+        'this' => CueKind::Note, 'your' => CueKind::Note, 'be' => CueKind::Note, 'being' => CueKind::Note, 'do' => CueKind::Note,
+        'dont' => CueKind::Note, "don't" => CueKind::Note, 'for' => CueKind::Note, 'the' => CueKind::Note, 'it' => CueKind::Note,
+        'now' => CueKind::Note, 'make' => CueKind::Note, 'count' => CueKind::Note, 'hold' => CueKind::Note, 'drop' => CueKind::Yarn,
+        'carry' => CueKind::Yarn, 'change' => CueKind::Yarn, 'changing' => CueKind::Yarn, 'pick' => CueKind::Yarn, 'join' => CueKind::Part,
+        'rs' => CueKind::Note, 'ws' => CueKind::Note, 'right' => CueKind::Note, 'wrong' => CueKind::Note, 'start' => CueKind::Note,
+        'begin' => CueKind::Note, 'optional' => CueKind::Note, 'if' => CueKind::Note, 'as' => CueKind::Note, 'that' => CueKind::Note,
+        'here' => CueKind::Note, 'these' => CueKind::Note, 'there' => CueKind::Note, 'careful' => CueKind::Note, 'skip' => CueKind::Note,
+        'take' => CueKind::Note, 'measure' => CueKind::Note, 'tail' => CueKind::Tail, 'opening' => CueKind::Close, 'leftover' => CueKind::Note,
+        'once' => CueKind::Note, 'before' => CueKind::Note, 'after' => CueKind::Note, 'when' => CueKind::Note, 'while' => CueKind::Note,
+        'iron' => CueKind::Note, 'block' => CueKind::Note, 'tug' => CueKind::Close, 'snip' => CueKind::Tail, 'slide' => CueKind::Note,
+        'loosely' => CueKind::Note, 'tightly' => CueKind::Note, 'firmly' => CueKind::Stuff, 'lightly' => CueKind::Stuff, 'working' => CueKind::Note,
+        'work' => CueKind::Note, 'each' => CueKind::Note, 'both' => CueKind::Note, 'about' => CueKind::Note, 'approx' => CueKind::Note,
+        'approximately' => CueKind::Note, 'continue' => CueKind::Note, 'repeat' => CueKind::Note, 'in' => CueKind::Note, 'all' => CueKind::Note,
     ];
     /** These begin a clause that is a remark only where no stitch is named in it. */
-    private const WEAK = ['with', 'use', 'using', 'the', 'it', 'this', 'now', 'make', 'for', 'join', 'as', 'start', 'begin', 'working', 'work', 'each', 'both', 'all', 'in', 'stitch', 'repeat', 'continue', 'skip', 'turn', 'that', 'these', 'there', 'about', 'approx', 'approximately', 'attach', 'add', 'place', 'put', 'set', 'if', 'you', 'end', 'make', 'count', 'before', 'after', 'when', 'while', 'once', 'here', 'change', 'changing', 'drop', 'pick', 'carry', 'f', 'reverse'];
+    private const WEAK = [
+        'with', 'use', 'using', 'the', 'it', 'this', 'now', 'make', 'for', 'join', 'as', 'start', 'begin', 'working', 'work',
+        'each', 'both', 'all', 'in', 'stitch', 'repeat', 'continue', 'skip', 'turn', 'that', 'these', 'there', 'about', 'approx',
+        'approximately', 'attach', 'add', 'place', 'put', 'set', 'if', 'you', 'end', 'make', 'count', 'before', 'after', 'when',
+        'while', 'once', 'here', 'change', 'changing', 'drop', 'pick', 'carry', 'f', 'reverse',
+    ];
     /** Of those, the ones that say to do something. */
-    private const DOING = ['place', 'put', 'add', 'attach', 'set', 'turn', 'end', 'count', 'join', 'start', 'begin', 'reverse', 'change', 'changing', 'drop', 'pick', 'carry', 'repeat', 'skip', 'stitch', 'continue'];
+    private const DOING = [
+        'place', 'put', 'add', 'attach', 'set', 'turn', 'end', 'count', 'join', 'start', 'begin', 'reverse', 'change', 'changing',
+        'drop', 'pick', 'carry', 'repeat', 'skip', 'stitch', 'continue',
+    ];
     /** A word anywhere that tells of what a clause is. */
-    private const ABOUT = ['eyes' => CueKind::Eyes, 'eye' => CueKind::Eyes, 'stuffing' => CueKind::Stuff, 'stuff' => CueKind::Stuff, 'marker' => CueKind::Marker, 'tail' => CueKind::Tail];
+    private const ABOUT = [
+        'eyes' => CueKind::Eyes,
+        'eye' => CueKind::Eyes,
+        'stuffing' => CueKind::Stuff,
+        'stuff' => CueKind::Stuff,
+        'marker' => CueKind::Marker,
+        'tail' => CueKind::Tail,
+    ];
 
     /** Signs after which a line is for people only. */
     public static function comment(Cursor $c): ?Cue
@@ -79,9 +118,11 @@ final class Remarks
     {
         $from = $c->at;
         $kind = self::CUES[$c->value()] ?? null;
-        $isBegun = \in_array($c->value(), ['begin', 'start', 'finish', 'continue', 'add', 'keep'], true) && \in_array($c->value(1), ['stuffing', 'to', 'adding', 'filling', 'more'], true) && self::names($c, ['stuffing', 'stuff', 'filling']);
+        $isBegun = \in_array($c->value(), ['begin', 'start', 'finish', 'continue', 'add', 'keep'], true)
+            && \in_array($c->value(1), ['stuffing', 'to', 'adding', 'filling', 'more'], true) && self::names($c, ['stuffing', 'stuff', 'filling']);
         $isStrong = $isBegun || (null !== $kind && !\in_array($c->value(), self::WEAK, true));
-        if (!$isStrong && !$after && $from > 0 && !$c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Close)) {
+        if (!$isStrong && !$after && $from > 0
+            && !$c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop, TokenType::Dash, TokenType::Bar, TokenType::Close)) {
             // It goes on from stitches, so it is theirs.
             return null;
         }
@@ -94,7 +135,11 @@ final class Remarks
         }
         $c->at = $end;
 
-        return new Cue($isBegun ? CueKind::Stuff : self::kind($c, $from, $end, $kind ?? CueKind::Note), trim($c->tokens->typed($from, $end), ' *_'), $c->span($from));
+        return new Cue(
+            $isBegun ? CueKind::Stuff : self::kind($c, $from, $end, $kind ?? CueKind::Note),
+            trim($c->tokens->typed($from, $end), ' *_'),
+            $c->span($from),
+        );
     }
 
     /** Where a clause ends: a strong one's stitches end only at a sign between clauses, or where "and" leads on to a new one. */
@@ -102,10 +147,13 @@ final class Remarks
     {
         $at = $c->at;
         for (; $c->tokens->has($at); ++$at) {
-            if ($c->tokens->is($at, TokenType::Separator, TokenType::Bar, TokenType::Open, TokenType::Close, TokenType::Equals) || ($c->tokens->is($at, TokenType::Stop) && !self::isWithin($c, $at)) || ($c->tokens->is($at, TokenType::Dash) && !$c->tokens->isClose($at))) {
+            if ($c->tokens->is($at, TokenType::Separator, TokenType::Bar, TokenType::Open, TokenType::Close, TokenType::Equals)
+                || ($c->tokens->is($at, TokenType::Stop) && !self::isWithin($c, $at)) || ($c->tokens->is($at, TokenType::Dash) && !$c->tokens->isClose($at))) {
                 break;
             }
-            if ($at > $c->at && $isStrong && \in_array($c->tokens->value($at), ['and', 'then'], true) && (null !== $c->vocabulary->at($c->tokens, $at + 1) || (null !== $c->tokens->number($at + 1) && null !== $c->vocabulary->at($c->tokens, $at + 2)))) {
+            if ($at > $c->at && $isStrong && \in_array($c->tokens->value($at), ['and', 'then'], true)
+                && (null !== $c->vocabulary->at($c->tokens, $at + 1)
+                    || (null !== $c->tokens->number($at + 1) && null !== $c->vocabulary->at($c->tokens, $at + 2)))) {
                 break;
             }
         }
@@ -116,19 +164,22 @@ final class Remarks
     /** "1.5 cm", "approx. 30": a stop inside a figure or an abbreviation. */
     private static function isWithin(Cursor $c, int $at): bool
     {
-        return $c->tokens->isClose($at + 1) && $c->tokens->isClose($at) && (null !== $c->tokens->number($at + 1) || $c->tokens->isWord($at + 1)) && $at > $c->at && ':' !== $c->tokens->value($at);
+        return $c->tokens->isClose($at + 1) && $c->tokens->isClose($at) && (null !== $c->tokens->number($at + 1) || $c->tokens->isWord($at + 1))
+            && $at > $c->at && ':' !== $c->tokens->value($at);
     }
 
     private static function saysStitches(Cursor $c, int $from, int $end, bool $after): bool
     {
-        if (\in_array($c->tokens->value($from), ['change', 'changing', 'switch', 'switching'], true) && $end - $from > 1 && $c->tokens->isAmong($from, $end, ['to'])) {
+        if (\in_array($c->tokens->value($from), ['change', 'changing', 'switch', 'switching'], true) && $end - $from > 1
+            && $c->tokens->isAmong($from, $end, ['to'])) {
             // A yarn is named that was not understood: that is no remark.
             return true;
         }
         for ($at = $from; $at < $end; ++$at) {
             $name = $c->vocabulary->at($c->tokens, $at);
             $isApart = \in_array($c->tokens->value($at + ($name[1] ?? 1)), ['apart', 'between', 'from', 'away', 'above', 'below'], true);
-            if ((null !== $name && !$isApart && !\in_array($c->tokens->value($at), ['single', 'double', 'loop', 'v', 'pop', 'chain', 'bo'], true)) || $c->tokens->is($at, TokenType::Star) || ($c->tokens->is($at, TokenType::Times) && null !== $c->tokens->number($at + 1))) {
+            if ((null !== $name && !$isApart && !\in_array($c->tokens->value($at), ['single', 'double', 'loop', 'v', 'pop', 'chain', 'bo'], true))
+                || $c->tokens->is($at, TokenType::Star) || ($c->tokens->is($at, TokenType::Times) && null !== $c->tokens->number($at + 1))) {
                 return true;
             }
             if ((!$after || $end - $from < 3) && \in_array($c->tokens->value($at), ['around', 'mr', 'rep', 'repeat'], true)) {
@@ -145,7 +196,8 @@ final class Remarks
         $words = 0;
         $isDone = \in_array($c->tokens->value($from), self::DOING, true);
         for ($at = $from; $at < $end; ++$at) {
-            if (!$isDone && $c->tokens->is($at, TokenType::Number, TokenType::Other) && !\in_array($c->tokens->value($at), ['"', "'", '!', '?', '&', '/'], true)) {
+            if (!$isDone && $c->tokens->is($at, TokenType::Number, TokenType::Other)
+                && !\in_array($c->tokens->value($at), ['"', "'", '!', '?', '&', '/'], true)) {
                 return false;
             }
             $words += $c->tokens->isWord($at) ? 1 : 0;
@@ -170,7 +222,8 @@ final class Remarks
     {
         for ($at = $from; $at < $end; ++$at) {
             $about = self::ABOUT[$c->tokens->value($at)] ?? null;
-            if (null !== $about && \in_array($kind, [CueKind::Part, CueKind::Note, CueKind::FastenOff, CueKind::Tail], true) && (CueKind::FastenOff !== $kind || CueKind::Tail === $about)) {
+            if (null !== $about && \in_array($kind, [CueKind::Part, CueKind::Note, CueKind::FastenOff, CueKind::Tail], true)
+                && (CueKind::FastenOff !== $kind || CueKind::Tail === $about)) {
                 return $about;
             }
         }
@@ -186,7 +239,8 @@ final class Remarks
         }
         $words = 0;
         for ($ahead = 1; $c->tokens->has($c->at + $ahead) && !$c->isAhead($ahead, TokenType::Close); ++$ahead) {
-            if (null !== $c->name($ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true) || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
+            if (null !== $c->name($ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true)
+                || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
                 return false;
             }
             $words += $c->tokens->isWord($c->at + $ahead) && null === $c->number($ahead) && \strlen($c->value($ahead)) > 1 ? 1 : 0;
@@ -199,7 +253,8 @@ final class Remarks
     public static function bracket(Cursor $c): ?Cue
     {
         $from = $c->at;
-        if (!$c->is(TokenType::Open) || !(self::isBracketRemark($c) || ($c->isAhead(2, TokenType::Close) && \in_array($c->value(1), ['rs', 'ws', 'optional'], true)))) {
+        if (!$c->is(TokenType::Open)
+            || !(self::isBracketRemark($c) || ($c->isAhead(2, TokenType::Close) && \in_array($c->value(1), ['rs', 'ws', 'optional'], true)))) {
             return null;
         }
         while ($c->has() && !$c->is(TokenType::Close)) {

@@ -19,7 +19,10 @@ use Alternum\Core\Plan\Limits;
 final class Repeats
 {
     /** Words that a group may be led in by. */
-    private const FIRST = ['work' => 1, 'make' => 1, 'do' => 1, 'then' => 1, 'and' => 1, 'the' => 1, 'following' => 1, 'pattern' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1];
+    private const FIRST = [
+        'work' => 1, 'make' => 1, 'do' => 1, 'then' => 1, 'and' => 1, 'the' => 1, 'following' => 1, 'pattern' => 1, 'rep' => 1,
+        'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1,
+    ];
     private const CLOSING = ['(' => ')', '[' => ']', '{' => '}', '<' => '>'];
 
     public static function of(Cursor $c, int $depth): ?Node
@@ -35,7 +38,11 @@ final class Repeats
             $c->skip('the', 'following', 'pattern');
         }
         $number = null;
-        if (null !== $c->number() && (self::isGroupAhead($c, 1) || (($c->isAhead(1, TokenType::Times) || 'x' === $c->value(1) || ('*' === $c->value(1) && $c->tokens->isClose($c->at + 1) && $c->tokens->isClose($c->at + 2))) && self::isGroupAhead($c, 2)) || ('times' === $c->value(1) && (self::isGroupAhead($c, 2) || $c->isAhead(2, TokenType::Star))))) {
+        if (null !== $c->number()
+            && (self::isGroupAhead($c, 1)
+                || (($c->isAhead(1, TokenType::Times) || 'x' === $c->value(1)
+                    || ('*' === $c->value(1) && $c->tokens->isClose($c->at + 1) && $c->tokens->isClose($c->at + 2))) && self::isGroupAhead($c, 2))
+                        || ('times' === $c->value(1) && (self::isGroupAhead($c, 2) || $c->isAhead(2, TokenType::Star))))) {
             $number = $c->takeNumber();
             $c->take('x', 'times', '*') || $c->takeType(TokenType::Times);
         } elseif ($c->is(TokenType::Times) && null !== $c->number(1) && self::isGroupAhead($c, 2)) {
@@ -62,7 +69,8 @@ final class Repeats
 
     private static function opensGroup(Cursor $c): bool
     {
-        return null === $c->number(1) || $c->tokens->isWord($c->at + 2) || $c->isAhead(2, TokenType::Open, TokenType::Times) || !$c->tokens->isClose($c->at + 1);
+        return null === $c->number(1) || $c->tokens->isWord($c->at + 2) || $c->isAhead(2, TokenType::Open, TokenType::Times)
+            || !$c->tokens->isClose($c->at + 1);
     }
 
     private static function bracket(Cursor $c, int $depth, int $from): Node
@@ -74,7 +82,11 @@ final class Repeats
         $items = Sequence::of($c, $depth + 1, false);
         if (!$c->has()) {
             $end = $c->tokens->position($c->tokens->count());
-            throw $c->error("This “{$sign}” is never closed.", "Close it with “{$closing}” and say how often: x6.", $open)->fixedBy(new Fix('Close it at the end, around', $end, 0, "{$closing} around"));
+            throw $c->error(
+                "This “{$sign}” is never closed.",
+                "Close it with “{$closing}” and say how often: x6.",
+                $open,
+            )->fixedBy(new Fix('Close it at the end, around', $end, 0, "{$closing} around"));
         }
         if (!$c->is(TokenType::Close)) {
             throw Unknown::at($c);
@@ -84,7 +96,11 @@ final class Repeats
         }
         ++$c->at;
         if ([] === $items) {
-            throw $c->error('There is nothing between these brackets.', $c->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'), $open);
+            throw $c->error(
+                'There is nothing between these brackets.',
+                $c->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'),
+                $open,
+            );
         }
         $mark = $c->at;
         $into = Targets::of($c);
@@ -110,7 +126,8 @@ final class Repeats
         }
         $closed = $c->takeType(TokenType::Star);
         $wide = $closed && \strlen($c->tokens->value($c->at - 1)) > 1 && 1 === \strlen($c->tokens->value($open));
-        if ($closed && null !== $c->number() && ($c->tokens->isClose($c->at) || $c->isClauseEnd(1)) && !$c->tokens->isWord($c->at + 1) && !$c->isAhead(1, TokenType::Times)) {
+        if ($closed && null !== $c->number() && ($c->tokens->isClose($c->at) || $c->isClauseEnd(1)) && !$c->tokens->isWord($c->at + 1)
+            && !$c->isAhead(1, TokenType::Times)) {
             // "*sc, inc*6"
             return new Repeat($items, $c->takeNumber(), $c->span($from));
         }
@@ -146,7 +163,11 @@ final class Repeats
         foreach ($items as $item) {
             if (!$item instanceof Work) {
                 if ($item instanceof Repeat) {
-                    throw $c->error('These stitches in one stitch are not known here.', $c->vocabulary->inWords('Write them one by one: (sc, hdc) in next st.'), $open);
+                    throw $c->error(
+                        'These stitches in one stitch are not known here.',
+                        $c->vocabulary->inWords('Write them one by one: (sc, hdc) in next st.'),
+                        $open,
+                    );
                 }
                 $all[] = $item;
                 continue;
@@ -183,7 +204,8 @@ final class Repeats
     {
         [$first] = $all;
         $second = $all[1] ?? null;
-        if (2 === \count($all) && $first instanceof Work && $second instanceof Work && $second->stitch->isSame() && $second->stitch->plain() === $first->stitch) {
+        if (2 === \count($all) && $first instanceof Work && $second instanceof Work && $second->stitch->isSame()
+            && $second->stitch->plain() === $first->stitch) {
             $one = Stitch::inOne($first->stitch, 1 + (int) $second->times);
 
             return null === $one ? $all : [$first->withStitch($one)];

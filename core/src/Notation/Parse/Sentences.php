@@ -15,7 +15,16 @@ use Alternum\Core\Notation\TokenType;
 final class Sentences
 {
     /** Words that it may begin with: at all others it need not look. */
-    private const FIRST = ['then' => 1, 'and' => 1, 'now' => 1, 'work' => 1, 'continue' => 1, 'to' => 1, 'just' => 1, 'rep' => 1, 'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'redo' => 1, 'continuing' => 1, 'do' => 1, 'keep' => 1, 'worked' => 1, 'working' => 1, 'crochet' => 1, 'going' => 1, 'exactly' => 1, 'is' => 1, 'on' => 1, 'the' => 1, 'same' => 1, 'ditto' => 1, 'likewise' => 1, 'identical' => 1, 'as' => 1, 'like' => 1, 'per' => 1, 'make' => 1, 'for' => 1, 'in' => 1, 'with' => 1, 'another' => 1, 'next' => 1, 'knit' => 1, 'a' => 1, 'further' => 1, 'of' => 1, 'sc' => 1, 'even' => 1, 'add' => 1, 'crocheting' => 1, 'total' => 1, 'single' => 1, 'evenly' => 1, 'around' => 1, 'straight' => 1, 'without' => 1, 'increasing' => 1, 'plain' => 1, 'dc' => 1, 'hdc' => 1, 'decreasing' => 1, 'go' => 1, 'carry' => 1, 'flat' => 1];
+    private const FIRST = [
+        'then' => 1, 'and' => 1, 'now' => 1, 'work' => 1, 'continue' => 1, 'to' => 1, 'just' => 1, 'rep' => 1, 'repeat' => 1,
+        'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1, 'redo' => 1, 'continuing' => 1, 'do' => 1,
+        'keep' => 1, 'worked' => 1, 'working' => 1, 'crochet' => 1, 'going' => 1, 'exactly' => 1, 'is' => 1, 'on' => 1, 'the' => 1,
+        'same' => 1, 'ditto' => 1, 'likewise' => 1, 'identical' => 1, 'as' => 1, 'like' => 1, 'per' => 1, 'make' => 1, 'for' => 1,
+        'in' => 1, 'with' => 1, 'another' => 1, 'next' => 1, 'knit' => 1, 'a' => 1, 'further' => 1, 'of' => 1, 'sc' => 1,
+        'even' => 1, 'add' => 1, 'crocheting' => 1, 'total' => 1, 'single' => 1, 'evenly' => 1, 'around' => 1, 'straight' => 1,
+        'without' => 1, 'increasing' => 1, 'plain' => 1, 'dc' => 1, 'hdc' => 1, 'decreasing' => 1, 'go' => 1, 'carry' => 1,
+        'flat' => 1,
+    ];
 
     private const EVEN = ['even', 'evenly', 'plain', 'straight', 'flat'];
 
@@ -29,7 +38,9 @@ final class Sentences
             return null;
         }
         $from = $c->at;
-        $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun ? null : self::on($c, $from));
+        $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun
+            ? null
+            : self::on($c, $from));
         if (null === $again) {
             return $c->back($from);
         }
@@ -117,7 +128,11 @@ final class Sentences
     /** "work 5 rounds even", "continue for 4 more rows", "crochet 3 more rounds without increasing". */
     private static function someRounds(Cursor $c, int $from): ?Again
     {
-        $begun = $c->skip('then', 'and', 'now', 'work', 'crochet', 'continue', 'do', 'make', 'for', 'in', 'with', 'another', 'the', 'next', 'keep', 'going', 'working', 'on', 'knit', 'a', 'further', 'of', 'sc', 'even', 'add', 'crocheting', 'total', 'single', 'evenly', 'around', 'straight', 'as', 'established', 'without', 'increasing', 'plain', 'dc', 'hdc', 'decreasing');
+        $begun = $c->skip(
+            'then', 'and', 'now', 'work', 'crochet', 'continue', 'do', 'make', 'for', 'in', 'with', 'another', 'the', 'next',
+            'keep', 'going', 'working', 'on', 'knit', 'a', 'further', 'of', 'sc', 'even', 'add', 'crocheting', 'total', 'single',
+            'evenly', 'around', 'straight', 'as', 'established', 'without', 'increasing', 'plain', 'dc', 'hdc', 'decreasing',
+        );
         $number = $c->number();
         if (!$begun || null === $number || $c->at === $from) {
             return $c->back($from);
@@ -128,7 +143,12 @@ final class Sentences
             return $c->back($from);
         }
         $mark = $c->at;
-        $c->skip('even', 'evenly', 'plain', 'straight', 'more', 'of', 'in', 'sc', 'single', 'crochet', 'without', 'increasing', 'increases', 'increase', 'decreasing', 'decreases', 'decrease', 'shaping', 'any', 'or', 'as', 'established', 'this', 'way', 'like', 'manner', 'the', 'same', 'each', 'st', 'stitch', 'around', 'with', 'no', 'inc', 'dec', 'even', 'every', 'all', 'sts', 'stitches', 'dc', 'hdc', 'that', 'pattern', 'before');
+        $c->skip(
+            'even', 'evenly', 'plain', 'straight', 'more', 'of', 'in', 'sc', 'single', 'crochet', 'without', 'increasing',
+            'increases', 'increase', 'decreasing', 'decreases', 'decrease', 'shaping', 'any', 'or', 'as', 'established', 'this',
+            'way', 'like', 'manner', 'the', 'same', 'each', 'st', 'stitch', 'around', 'with', 'no', 'inc', 'dec', 'even', 'every',
+            'all', 'sts', 'stitches', 'dc', 'hdc', 'that', 'pattern', 'before',
+        );
         if (':' === $c->value() || !($c->isClauseEnd() || !$c->has())) {
             $c->back($mark);
             if (!$c->isClauseEnd() || ':' === $c->value()) {
@@ -161,9 +181,13 @@ final class Sentences
             return $c->back($from);
         }
         $mark = $c->at;
-        $c->skip('in', 'this', 'the', 'same', 'manner', 'way', 'like', 'as', 'before', 'established', 'pattern', 'that', 'so', 'by', 'each', 'round', 'every', 'per', 'sts', 'stitches', 'evenly', 'six', '6', 'rnd', 'set', 'fashion');
+        $c->skip(
+            'in', 'this', 'the', 'same', 'manner', 'way', 'like', 'as', 'before', 'established', 'pattern', 'that', 'so', 'by',
+            'each', 'round', 'every', 'per', 'sts', 'stitches', 'evenly', 'six', '6', 'rnd', 'set', 'fashion',
+        );
         $until = Extent::until($c, $from, AgainKind::Onward, null, null);
-        if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark && !$c->isClauseEnd()) {
+        if (null === $until->times && null === $until->untilStitches && null === $until->untilRounds && !$until->open && $c->at === $mark
+            && !$c->isClauseEnd()) {
             return $c->back($from);
         }
 
@@ -174,7 +198,8 @@ final class Sentences
     private static function even(Cursor $c, int $from): ?Again
     {
         $c->skip('then', 'and', 'now', 'continue', 'work', 'working', 'keep', 'going', 'crochet', 'sc', 'single', 'go', 'on');
-        if (!$c->take(...self::EVEN) && !$c->takePhrase('without', 'increasing') && !$c->takePhrase('without', 'decreasing') && !$c->takePhrase('without', 'shaping')) {
+        if (!$c->take(...self::EVEN) && !$c->takePhrase('without', 'increasing') && !$c->takePhrase('without', 'decreasing')
+            && !$c->takePhrase('without', 'shaping')) {
             return $c->back($from);
         }
         if ('evenly' === $c->value(-1) && !$c->isClauseEnd()) {
@@ -193,7 +218,10 @@ final class Sentences
         if (!($works || $c->isWord('continue') || ('keep' === $c->value() && 'going' === $c->value(1)) || ('carry' === $c->value() && 'on' === $c->value(1)))) {
             return $c->back($from);
         }
-        $c->skip('continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in', 'pattern', 'this', 'way', 'like');
+        $c->skip(
+            'continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in',
+            'pattern', 'this', 'way', 'like',
+        );
         $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
 
         return $isOver ? Extent::until($c, $from, self::anyOn($c, $from), null, null) : $c->back($from);

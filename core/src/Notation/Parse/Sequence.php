@@ -31,12 +31,7 @@ final class Sequence
     {
     }
 
-    /**
-     * @param int  $depth 0: a whole line
-     * @param bool $star  a starred group, which a star or "rep from *" ends
-     *
-     * @return list<Node>
-     */
+    /** @return list<Node> of a line's body at depth 0, or of a group; a star or "rep from *" ends a starred one */
     public static function of(Cursor $c, int $depth, bool $star): array
     {
         $self = new self($c, $depth, $star);
@@ -93,7 +88,8 @@ final class Sequence
     {
         $c = $this->c;
         $last = end($this->nodes);
-        if (0 === $this->depth && $c->isAhead(1, TokenType::Number) && $c->isAhead(2, TokenType::Close) && !($last instanceof Repeat && !$last->said) && $this->hasWork()) {
+        if (0 === $this->depth && $c->isAhead(1, TokenType::Number) && $c->isAhead(2, TokenType::Close) && !($last instanceof Repeat && !$last->said)
+            && $this->hasWork()) {
             $count = Counts::of($c, true);
             if (null !== $count) {
                 $this->isAfter = true;
@@ -109,7 +105,8 @@ final class Sequence
     /** After a dash or in a table's last column a number of stitches may be the count. */
     private function isCountLikely(): bool
     {
-        return 0 === $this->depth && $this->c->at > 0 && ($this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals) || ($this->isAfter && '.' === $this->c->value(-1)));
+        return 0 === $this->depth && $this->c->at > 0
+            && ($this->c->tokens->is($this->c->at - 1, TokenType::Dash, TokenType::Bar, TokenType::Equals) || ($this->isAfter && '.' === $this->c->value(-1)));
     }
 
     /** Signs and words that only join, and how often what stands before is worked. */
@@ -168,7 +165,9 @@ final class Sequence
             return true;
         }
         $from = $c->at;
-        $node = ($this->hasWork() ? Counts::slashed($c) : null) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
+        $node = ($this->hasWork()
+            ? Counts::slashed($c)
+            : null) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
         if (null !== $node) {
             $this->isAfter = true;
             $this->nodes[] = $node;
@@ -191,7 +190,8 @@ final class Sequence
     {
         $last = end($this->nodes);
         $c = $this->c;
-        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close) && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
+        if ($last instanceof Repeat && !$last->said && $c->is(TokenType::Open) && null !== $c->number(1) && $c->isAhead(2, TokenType::Close)
+            && Assumption::NumberRepeats === $c->choose($c->at, [Assumption::NumberCounts, Assumption::NumberRepeats])) {
             return null;
         }
 

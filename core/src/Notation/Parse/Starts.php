@@ -16,7 +16,16 @@ use Alternum\Core\Notation\TokenType;
 final class Starts
 {
     /** Words that it may begin with: at all others it need not look. */
-    private const FIRST = ['(' => 1, '[' => 1, 'now' => 1, 'and' => 1, 'then' => 1, 'rotate' => 1, 'continue' => 1, 'continuing' => 1, 'work' => 1, 'working' => 1, 'along' => 1, 'on' => 1, 'to' => 1, 'down' => 1, 'up' => 1, 'the' => 1, 'other' => 1, 'opposite' => 1, 'make' => 1, 'start' => 1, 'begin' => 1, 'starting' => 1, 'beginning' => 1, 'making' => 1, 'slip' => 1, 'slipknot' => 1, 'create' => 1, 'with' => 1, 'a' => 1, 'an' => 1, 'in' => 1, 'into' => 1, 'form' => 1, 'first' => 1, 'by' => 1, 'using' => 1, 'magic' => 1, 'adjustable' => 1, 'sliding' => 1, 'double' => 1, 'mr' => 1, 'mc' => 1, 'mcr' => 1, 'mgr' => 1, 'ring' => 1, 'circle' => 1, 'loop' => 1, 'join' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'sl' => 1, 'ss' => 1, 'slst' => 1, 'slip stitch' => 1, 'sl st' => 1, 'turn' => 1, 'from' => 1, 'across' => 1, 'back' => 1, 'over' => 1, 'ch' => 1, 'chain' => 1, 'yarn' => 1, 'your' => 1, 'remaining' => 1, 'unworked' => 1];
+    private const FIRST = [
+        '(' => 1, '[' => 1, 'now' => 1, 'and' => 1, 'then' => 1, 'rotate' => 1, 'continue' => 1, 'continuing' => 1, 'work' => 1,
+        'working' => 1, 'along' => 1, 'on' => 1, 'to' => 1, 'down' => 1, 'up' => 1, 'the' => 1, 'other' => 1, 'opposite' => 1,
+        'make' => 1, 'start' => 1, 'begin' => 1, 'starting' => 1, 'beginning' => 1, 'making' => 1, 'slip' => 1, 'slipknot' => 1,
+        'create' => 1, 'with' => 1, 'a' => 1, 'an' => 1, 'in' => 1, 'into' => 1, 'form' => 1, 'first' => 1, 'by' => 1,
+        'using' => 1, 'magic' => 1, 'adjustable' => 1, 'sliding' => 1, 'double' => 1, 'mr' => 1, 'mc' => 1, 'mcr' => 1, 'mgr' => 1,
+        'ring' => 1, 'circle' => 1, 'loop' => 1, 'join' => 1, 'joined' => 1, 'close' => 1, 'connect' => 1, 'sl' => 1, 'ss' => 1,
+        'slst' => 1, 'slip stitch' => 1, 'sl st' => 1, 'turn' => 1, 'from' => 1, 'across' => 1, 'back' => 1, 'over' => 1,
+        'ch' => 1, 'chain' => 1, 'yarn' => 1, 'your' => 1, 'remaining' => 1, 'unworked' => 1,
+    ];
 
     /**
      * @param list<Node> $before what the line says before
@@ -34,7 +43,9 @@ final class Starts
         }
         $chain = $last instanceof Work && Stitch::Chain === $last->stitch && null !== $last->times ? $last : null;
 
-        return self::otherSide($c) ?? self::slipKnot($c) ?? (null === $chain ? self::ring($c, $before) : self::joinedChain($c, $chain) ?? self::along($c, $chain) ?? self::ring($c, $before));
+        return self::otherSide($c) ?? self::slipKnot($c) ?? (null === $chain
+            ? self::ring($c, $before)
+            : self::joinedChain($c, $chain) ?? self::along($c, $chain) ?? self::ring($c, $before));
     }
 
     /** @return array{Node}|null "on the other side of the chain", "rotate" */
@@ -44,7 +55,11 @@ final class Starts
         $said = false;
         $bracket = $c->takeType(TokenType::Open);
         $c->skip('now', 'and', 'then');
-        while ($c->isWord('now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'up', 'the', 'other', 'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn', 'around', 'in', 'back', 'unworked', 'loops', 'bottom', 'free', 'edge', 'your', 'work', 'into', 'piece', 'and', 'across', 'chs', 'remaining', 'over')) {
+        while ($c->isWord(
+            'now', 'rotate', 'continue', 'continuing', 'work', 'working', 'along', 'on', 'to', 'down', 'up', 'the', 'other',
+            'opposite', 'side', 'of', 'foundation', 'starting', 'ch', 'chain', 'turn', 'around', 'in', 'back', 'unworked', 'loops',
+            'bottom', 'free', 'edge', 'your', 'work', 'into', 'piece', 'and', 'across', 'chs', 'remaining', 'over',
+        )) {
             $said = $said || $c->isWord('side', 'rotate', 'opposite');
             if ($said && $c->isWord('ch', 'chain') && null !== $c->number(1)) {
                 break;
@@ -82,13 +97,18 @@ final class Starts
                 return null;
             }
         }
-        $c->skip('to', 'begin', 'start', 'starting', 'beginning', 'make', 'making', 'create', 'with', 'a', 'an', 'the', 'in', 'into', 'form', 'first', 'by', 'using', 'work');
+        $c->skip(
+            'to', 'begin', 'start', 'starting', 'beginning', 'make', 'making', 'create', 'with', 'a', 'an', 'the', 'in', 'into',
+            'form', 'first', 'by', 'using', 'work',
+        );
         $c->takeType(TokenType::Separator) && $c->skip('make', 'create', 'form', 'a', 'with', 'start');
         $with = \in_array($c->value(-1), ['with', 'using'], true);
         if (!Targets::ring($c) || ($with && 'mc' === $c->tokens->value($c->at - 1))) {
             return $c->back($from);
         }
-        if ('mc' === $c->value(-1) && ':' === $c->value() && ($c->tokens->isAmong($c->at, $c->tokens->count(), ['mr', 'ring', 'circle']) || Assumption::CircleYarn === $c->choose($c->at, [Assumption::CircleRing, Assumption::CircleYarn]))) {
+        if ('mc' === $c->value(-1) && ':' === $c->value()
+            && ($c->tokens->isAmong($c->at, $c->tokens->count(), ['mr', 'ring', 'circle'])
+                || Assumption::CircleYarn === $c->choose($c->at, [Assumption::CircleRing, Assumption::CircleYarn]))) {
             return $c->back($from);
         }
         $ring = Foundation::ring($c->span($from));
@@ -97,7 +117,8 @@ final class Starts
         $c->takeType(TokenType::Times);
         $c->skip('with', 'of', 'work', 'make', 'and', 'then', 'crochet', 'put', 'do', 'place');
         $at = $c->at;
-        if (null === $c->number() || null !== $c->vocabulary->at($c->tokens, $at + 1) || !($c->isClauseEnd(1) || \in_array($c->value(1), ['in', 'into', ...Words::STITCHES], true))) {
+        if (null === $c->number() || null !== $c->vocabulary->at($c->tokens, $at + 1)
+            || !($c->isClauseEnd(1) || \in_array($c->value(1), ['in', 'into', ...Words::STITCHES], true))) {
             $isLed = null !== $c->number() || null !== $c->vocabulary->at($c->tokens, $at);
             $c->back($isLed ? $at : $after);
 
@@ -127,7 +148,11 @@ final class Starts
             return $c->back($from);
         }
         $said = false;
-        while ($c->isWord('to', 'in', 'into', 'the', 'first', '1st', 'form', 'a', 'ring', 'circle', 'loop', 'beginning', 'beg', 'ch', 'chain', 'join', 'make', 'and', 'of', 'st', 'stitch', 'furthest', 'farthest', 'last', 'from', 'hook', 'tube', 'starting', 'close', 'with', 'round')) {
+        while ($c->isWord(
+            'to', 'in', 'into', 'the', 'first', '1st', 'form', 'a', 'ring', 'circle', 'loop', 'beginning', 'beg', 'ch', 'chain',
+            'join', 'make', 'and', 'of', 'st', 'stitch', 'furthest', 'farthest', 'last', 'from', 'hook', 'tube', 'starting',
+            'close', 'with', 'round',
+        )) {
             $said = $said || $c->isWord('ring', 'circle', 'first', '1st', 'join', 'beginning', 'beg', 'loop', 'tube', 'starting', 'round');
             if ($c->isWord('in', 'and', 'with') && (null !== $c->number(1) || null !== $c->name(1) && !\in_array($c->value(1), ['ch', 'chain'], true))) {
                 break;

@@ -16,7 +16,14 @@ use Alternum\Core\Notation\TokenType;
 final class Suffixes
 {
     /** Words that something may begin with that belongs to the stitches before it. */
-    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'through' => 1, 'thru' => 1, 'thro' => 1, 'under' => 1, 'now' => 1, 'working' => 1, 'work' => 1, 'worked' => 1, 'again' => 1, 'crocheting' => 1, 'and' => 1, 'over' => 1, 'across' => 1, 'both' => 1, 'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'on' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1, 'using' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'starting' => 1, 'beginning' => 1, 'start' => 1, 'begin' => 1, 'total' => 1, 'altogether' => 1, 'each' => 1];
+    private const FIRST = [
+        'in' => 1, 'into' => 1, 'inside' => 1, 'through' => 1, 'thru' => 1, 'thro' => 1, 'under' => 1, 'now' => 1, 'working' => 1,
+        'work' => 1, 'worked' => 1, 'again' => 1, 'crocheting' => 1, 'and' => 1, 'over' => 1, 'across' => 1, 'both' => 1,
+        'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'on' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1,
+        'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1,
+        'using' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'starting' => 1, 'beginning' => 1, 'start' => 1, 'begin' => 1,
+        'total' => 1, 'altogether' => 1, 'each' => 1,
+    ];
 
     public static function of(Cursor $c, Work|Repeat $node): Work|Repeat
     {
@@ -95,7 +102,8 @@ final class Suffixes
             ++$close;
         }
         $shared = $c->number(1);
-        if (null !== $shared && $shared > 1 && \in_array($c->value(2), ['in', 'into'], true) && \in_array($c->value(3), ['each', 'every'], true) && $c->tokens->has($close) && null !== $node->times && 0 === $node->times % $shared) {
+        if (null !== $shared && $shared > 1 && \in_array($c->value(2), ['in', 'into'], true) && \in_array($c->value(3), ['each', 'every'], true)
+            && $c->tokens->has($close) && null !== $node->times && 0 === $node->times % $shared) {
             $c->at = $close + 1;
             $one = Stitch::inOne($node->stitch, $shared);
 
@@ -107,7 +115,8 @@ final class Suffixes
 
             return $c->takeType(TokenType::Close) ? $node->withSpan($node->span->to($c->span($from))) : $c->back($from);
         }
-        if (!\in_array($node->stitch, [Stitch::Increase, Stitch::Decrease, Stitch::InvisibleDecrease], true) && $node->stitch->makes() < 2 && $node->stitch->uses() < 2) {
+        if (!\in_array($node->stitch, [Stitch::Increase, Stitch::Decrease, Stitch::InvisibleDecrease], true) && $node->stitch->makes() < 2
+            && $node->stitch->uses() < 2) {
             return null;
         }
         try {
@@ -181,12 +190,20 @@ final class Suffixes
     public static function closed(Cursor $c, Work|Repeat $node): Work|Repeat
     {
         if ($node instanceof Repeat) {
-            return $node->withItems(array_map(static fn (Node $one): Node => $one instanceof Work || $one instanceof Repeat ? self::closed($c, $one) : $one, $node->items));
+            return $node->withItems(array_map(
+                static fn (Node $one): Node => $one instanceof Work || $one instanceof Repeat ? self::closed($c, $one) : $one,
+                $node->items,
+            ));
         }
         if (str_ends_with($node->stitch->value, ' both')) {
             return $node;
         }
-        $both = $node->stitch->throughBoth() ?? throw new SyntaxError('This stitch through both sides is not known here.', $c->vocabulary->inWords('Close with sc or sl st through both.'), $node->span->from, max(1, $node->span->length()));
+        $both = $node->stitch->throughBoth() ?? throw new SyntaxError(
+            'This stitch through both sides is not known here.',
+            $c->vocabulary->inWords('Close with sc or sl st through both.'),
+            $node->span->from,
+            max(1, $node->span->length()),
+        );
 
         return $node->withStitch($both);
     }

@@ -14,7 +14,13 @@ final readonly class Target
      * @param bool     $stitches it names stitches
      * @param int      $twice    so many in each: "sc in each st twice" is not known, "sc twice in each" is
      */
-    public function __construct(public TargetKind $kind, public ?int $places = 1, public bool $each = false, public bool $chains = false, public bool $stitches = false, public int $twice = 1)
-    {
+    public function __construct(
+        public TargetKind $kind,
+        public ?int $places = 1,
+        public bool $each = false,
+        public bool $chains = false,
+        public bool $stitches = false,
+        public int $twice = 1,
+    ) {
     }
 }

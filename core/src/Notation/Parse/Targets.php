@@ -10,7 +10,14 @@ use Alternum\Core\Notation\TokenType;
 final class Targets
 {
     /** What may begin to say where; a number may say how often in one. */
-    private const FIRST = ['in' => 1, 'into' => 1, 'inside' => 1, 'on' => 1, 'onto' => 1, 'over' => 1, 'across' => 1, 'along' => 1, 'to' => 1, 'through' => 1, 'around' => 1, 'of' => 1, 'each' => 1, 'every' => 1, 'all' => 1, 'ea' => 1, 'evry' => 1, 'per' => 1, 'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1, 'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1, 'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1, 'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1];
+    private const FIRST = [
+        'in' => 1, 'into' => 1, 'inside' => 1, 'on' => 1, 'onto' => 1, 'over' => 1, 'across' => 1, 'along' => 1, 'to' => 1,
+        'through' => 1, 'around' => 1, 'of' => 1, 'each' => 1, 'every' => 1, 'all' => 1, 'ea' => 1, 'evry' => 1, 'per' => 1,
+        'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1,
+        'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1,
+        'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1,
+        'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1,
+    ];
 
     private const NEXT = ['next', 'following', 'remaining', 'first', 'nxt', 'previous', 'unworked', 'free', 'foll', 'rem'];
 
@@ -36,7 +43,8 @@ final class Targets
             return new Target(TargetKind::Ring);
         }
         $target = match (true) {
-            $in && !\in_array($preposition, ['to', 'across', 'along', 'through', 'around', 'over', 'of'], true) && self::ring($c) => new Target(TargetKind::Ring),
+            $in && !\in_array($preposition, ['to', 'across', 'along', 'through', 'around', 'over', 'of'], true)
+                && self::ring($c) => new Target(TargetKind::Ring),
             default => self::place($c, $in, $preposition),
         };
         if (null === $target) {
@@ -79,7 +87,9 @@ final class Targets
             $before = $c->value(-2);
             $isRing = match ($word) {
                 'loop' => $magic && !\in_array($before, ['chain', 'ch'], true),
-                'mc' => $magic || ((!ctype_digit($c->value()) || !$c->tokens->isClose($c->at)) && Assumption::CircleRing === $c->choose(0, [Assumption::CircleRing, Assumption::CircleYarn])),
+                'mc' => $magic
+                    || ((!ctype_digit($c->value()) || !$c->tokens->isClose($c->at))
+                        && Assumption::CircleRing === $c->choose(0, [Assumption::CircleRing, Assumption::CircleYarn])),
                 'circle', 'ring' => true,
                 default => !$magic,
             };
@@ -96,7 +106,9 @@ final class Targets
     {
         if ($in && 'over' !== $preposition && $c->take('same')) {
             self::stitchWords($c);
-            $c->takePhrase('as', 'join') || $c->takePhrase('as', 'joining') || $c->takePhrase('as', 'the', 'join') || $c->takePhrase('as', 'joining', 'sl', 'st') || $c->takePhrase('as', 'sl', 'st') || $c->takePhrase('as', 'last', 'st') || $c->takePhrase('as', 'ch', '1') || $c->takePhrase('as', 'ch');
+            $c->takePhrase('as', 'join') || $c->takePhrase('as', 'joining') || $c->takePhrase('as', 'the', 'join')
+                || $c->takePhrase('as', 'joining', 'sl', 'st') || $c->takePhrase('as', 'sl', 'st') || $c->takePhrase('as', 'last', 'st')
+                    || $c->takePhrase('as', 'ch', '1') || $c->takePhrase('as', 'ch');
 
             return new Target(TargetKind::Same);
         }
@@ -104,7 +116,8 @@ final class Targets
         if (null !== $ordinal) {
             return $ordinal;
         }
-        $isAround = 'all' === $c->value() && (\in_array($c->value(1), ['around', 'round', 'across', 'way'], true) || ('the' === $c->value(1) && 'way' === $c->value(2)));
+        $isAround = 'all' === $c->value()
+            && (\in_array($c->value(1), ['around', 'round', 'across', 'way'], true) || ('the' === $c->value(1) && 'way' === $c->value(2)));
         $each = !$isAround && $c->take('each', 'every', 'all', 'ea', 'evry', 'per');
         if ($each) {
             $c->skip('of', 'the', 'single', 'one');
@@ -130,7 +143,9 @@ final class Targets
                 return new Target(TargetKind::FromHook, $number, false, true);
             }
             if ($chains) {
-                return 1 === $number && !$c->isWord(...Words::STITCHES) ? new Target(TargetKind::FromHook, 1, false, true) : new Target(TargetKind::FromHook, $number, false, true);
+                return 1 === $number && !$c->isWord(...Words::STITCHES)
+                    ? new Target(TargetKind::FromHook, 1, false, true)
+                    : new Target(TargetKind::FromHook, $number, false, true);
             }
             if ('first' !== $c->tokens->value($from) && '1st' !== $c->tokens->value($from) && \in_array($c->value(-1), Words::STITCHES, true)) {
                 return new Target(TargetKind::Nth, $number, false, false, true);
@@ -143,7 +158,8 @@ final class Targets
             return new Target(TargetKind::LastChain, 1, false, true);
         }
         $c->back($from);
-        if ($c->isWord('ch', 'chain') && ($c->isAhead(1, TokenType::Dash) || null !== $c->number(1)) || $c->isWord('ch', 'chain') && \in_array($c->value(1), ['sp', 'space'], true)) {
+        if ($c->isWord('ch', 'chain') && ($c->isAhead(1, TokenType::Dash) || null !== $c->number(1))
+            || $c->isWord('ch', 'chain') && \in_array($c->value(1), ['sp', 'space'], true)) {
             ++$c->at;
             $c->takeType(TokenType::Dash);
             $chains = null !== $c->number() ? (int) $c->takeNumber() : 1;
@@ -196,12 +212,16 @@ final class Targets
         if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
             return $c->back($from);
         }
-        if ($in && (('around' === $preposition && !($next && $named)) || ('to' === $preposition && !($named && \in_array($c->tokens->value($from), ['next', 'following'], true))))) {
+        if ($in && (('around' === $preposition && !($next && $named))
+            || ('to' === $preposition && !($named && \in_array($c->tokens->value($from), ['next', 'following'], true))))) {
             return $c->back($from);
         }
         $chains = $named && \in_array($c->tokens->value($words), Words::CHAINS, true);
         $isRest = $each && $next && null === $places && \in_array($c->tokens->value($words - 1), ['remaining', 'rem'], true);
-        $all = $isRest || ($each && null === $places && !$next) || (!$next && null === $places && $named && !$each && \in_array($c->tokens->value($words), ['sts', 'stitches'], true)) || ($next && null === $places && $named && \in_array($c->value(-1), ['sts', 'stitches'], true) && 'remaining' === $c->tokens->value($words - 1));
+        $all = $isRest || ($each && null === $places && !$next)
+            || (!$next && null === $places && $named && !$each && \in_array($c->tokens->value($words), ['sts', 'stitches'], true))
+                || ($next && null === $places && $named && \in_array($c->value(-1), ['sts', 'stitches'], true)
+                    && 'remaining' === $c->tokens->value($words - 1));
         if ($named || $each || $next) {
             self::rest($c, $all || ($each && null !== $places && !$next));
         }
@@ -214,7 +234,9 @@ final class Targets
     {
         $c->take('only');
         $mark = $c->at;
-        if ($c->skip('of', 'from', 'on', 'in') && $c->skip('the', 'previous', 'last', 'prev', 'row', 'round', 'rnd', 'below', 'chain', 'ch', 'foundation', 'this', 'first', 'side') && \in_array($c->value(-1), ['row', 'round', 'rnd', 'below', 'chain', 'ch', 'side'], true)) {
+        if ($c->skip('of', 'from', 'on', 'in')
+            && $c->skip('the', 'previous', 'last', 'prev', 'row', 'round', 'rnd', 'below', 'chain', 'ch', 'foundation', 'this', 'first', 'side')
+                && \in_array($c->value(-1), ['row', 'round', 'rnd', 'below', 'chain', 'ch', 'side'], true)) {
             $mark = $c->at;
         }
         $c->back($mark);

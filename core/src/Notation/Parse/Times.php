@@ -10,7 +10,11 @@ use Alternum\Core\Notation\TokenType;
 final class Times
 {
     /** What "around" may begin with. */
-    private const AROUND = ['evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1, 'throughout' => 1, 'round' => 1, 'to' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'for' => 1, 'in' => 1, 'rest' => 1];
+    private const AROUND = [
+        'evenly' => 1, 'all' => 1, 'the' => 1, 'completely' => 1, 'entirely' => 1, 'right' => 1, 'around' => 1, 'across' => 1,
+        'throughout' => 1, 'round' => 1, 'to' => 1, 'til' => 1, 'till' => 1, 'until' => 1, 'thru' => 1, 'through' => 1, 'for' => 1,
+        'in' => 1, 'rest' => 1,
+    ];
 
     /** @param bool $star after a starred repeat, "* 6", "repeat ** 6 times" belong to it */
     public static function of(Cursor $c, bool $star = false): ?Amount
@@ -47,8 +51,14 @@ final class Times
             return false;
         }
         $before = $c->at;
-        $c->skip('from', 'between', 'the', 'this', 'these', 'that', 'pattern', 'sequence', 'stitches', 'instructions', 'what', 'is', 'it', 'everything', 'in', 'brackets', 'parentheses', 'asterisk', 'asterisks', 'first', 'last', 'beginning', 'two', 'above');
-        while ($c->is(TokenType::Star) || ($c->is(TokenType::Dash) && $c->isAhead(1, TokenType::Star)) || ($c->isWord('to', 'and', '&') && $c->isAhead(1, TokenType::Star)) || ($c->is(TokenType::Open) && $c->isAhead(1, TokenType::Close, TokenType::Star))) {
+        $c->skip(
+            'from', 'between', 'the', 'this', 'these', 'that', 'pattern', 'sequence', 'stitches', 'instructions', 'what', 'is',
+            'it', 'everything', 'in', 'brackets', 'parentheses', 'asterisk', 'asterisks', 'first', 'last', 'beginning', 'two',
+            'above',
+        );
+        while ($c->is(TokenType::Star) || ($c->is(TokenType::Dash) && $c->isAhead(1, TokenType::Star))
+            || ($c->isWord('to', 'and', '&') && $c->isAhead(1, TokenType::Star))
+                || ($c->is(TokenType::Open) && $c->isAhead(1, TokenType::Close, TokenType::Star))) {
             $c->at += $c->is(TokenType::Open) ? 2 + ($c->isAhead(2, TokenType::Close) ? 1 : 0) : 1;
         }
         if ('two' === $c->value(-1) && $c->isWord('times', 'more')) {
@@ -88,7 +98,8 @@ final class Times
             $at = $c->at;
             $times = $c->takeNumber();
             $more = $c->take('more') || $more;
-            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions') && !('x' === $c->tokens->value($c->at - 1) && ($c->is(TokenType::Number) || Repeats::isGroupAhead($c, 0)))) {
+            if ($c->take('times', 'time', 'x', 'tms', 'repeats', 'reps', 'repetitions')
+                && !('x' === $c->tokens->value($c->at - 1) && ($c->is(TokenType::Number) || Repeats::isGroupAhead($c, 0)))) {
                 $more = $c->take('more') || $more;
                 $c->takePhrase('in', 'total') || $c->take('total', 'altogether', 'overall');
                 $c->takePhrase('in', 'all');
@@ -148,7 +159,10 @@ final class Times
             return true;
         }
         $c->back($from);
-        if ($c->takePhrase('the', 'whole', 'round') || $c->takePhrase('the', 'entire', 'round') || $c->takePhrase('for', 'the', 'whole', 'round') || $c->takePhrase('for', 'the', 'entire', 'round') || $c->takePhrase('the', 'whole', 'row') || $c->takePhrase('for', 'the', 'rest', 'of', 'the', 'round') || $c->takePhrase('the', 'rest', 'of', 'the', 'round') || $c->takePhrase('in', 'the', 'round')) {
+        if ($c->takePhrase('the', 'whole', 'round') || $c->takePhrase('the', 'entire', 'round') || $c->takePhrase('for', 'the', 'whole', 'round')
+            || $c->takePhrase('for', 'the', 'entire', 'round') || $c->takePhrase('the', 'whole', 'row')
+                || $c->takePhrase('for', 'the', 'rest', 'of', 'the', 'round') || $c->takePhrase('the', 'rest', 'of', 'the', 'round')
+                    || $c->takePhrase('in', 'the', 'round')) {
             return true;
         }
 
@@ -186,7 +200,9 @@ final class Times
     {
         $mark = $c->at;
         $c->skip('the', 'you', 'reach', 'get', 'to', 'very', 'there', 'are');
-        $is = $c->isWord('end', 'beginning') || ($c->isWord('last', 'final') && (null !== $c->number(1) || \in_array($c->value(1), [...Words::STITCHES, 'one'], true))) || (null !== $c->number() && self::remain($c));
+        $is = $c->isWord('end', 'beginning')
+            || ($c->isWord('last', 'final') && (null !== $c->number(1) || \in_array($c->value(1), [...Words::STITCHES, 'one'], true)))
+                || (null !== $c->number() && self::remain($c));
         $c->back($mark);
 
         return $is;
@@ -212,20 +228,25 @@ final class Times
     {
         $ahead = \in_array($c->value(1), Words::STITCHES, true) ? 2 : 1;
 
-        return \in_array($c->value($ahead), ['remain', 'remaining', 'left', 'before'], true) || ('are' === $c->value($ahead) && 'left' === $c->value($ahead + 1));
+        return \in_array($c->value($ahead), ['remain', 'remaining', 'left', 'before'], true)
+            || ('are' === $c->value($ahead) && 'left' === $c->value($ahead + 1));
     }
 
     /** "* 2 sc, inc * …": a star that opens a group, not one that multiplies. */
     private static function isStarGroup(Cursor $c): bool
     {
-        return $c->is(TokenType::Star) && (TokenType::Word === $c->tokens->type($c->at + 2) || TokenType::Joined === $c->tokens->type($c->at + 2)) && !\in_array($c->value(2), ['times', 'x', 'then', 'and'], true) && (!$c->tokens->isClose($c->at + 1) || ($c->tokens->is($c->at - 1, TokenType::Separator) && null !== $c->name(2)));
+        return $c->is(TokenType::Star) && (TokenType::Word === $c->tokens->type($c->at + 2) || TokenType::Joined === $c->tokens->type($c->at + 2))
+            && !\in_array($c->value(2), ['times', 'x', 'then', 'and'], true)
+                && (!$c->tokens->isClose($c->at + 1) || ($c->tokens->is($c->at - 1, TokenType::Separator) && null !== $c->name(2)));
     }
 
     /** "(x6)", "(6 times)", "(repeat 6 times)": not a count. */
     private static function isAmountInBrackets(Cursor $c): bool
     {
-        return $c->isAhead(1, TokenType::Times) || ($c->tokens->is($c->at + 1, TokenType::Star) && null !== $c->number(2)) || \in_array($c->value(1), Words::REPEAT, true)
-            || (null !== $c->number(1) && (\in_array($c->value(2), ['times', 'x'], true) || 'more' === $c->value(2))) || \in_array($c->value(1), ['twice', 'around'], true);
+        return $c->isAhead(1, TokenType::Times) || ($c->tokens->is($c->at + 1, TokenType::Star) && null !== $c->number(2))
+            || \in_array($c->value(1), Words::REPEAT, true)
+            || (null !== $c->number(1) && (\in_array($c->value(2), ['times', 'x'], true) || 'more' === $c->value(2)))
+                || \in_array($c->value(1), ['twice', 'around'], true);
     }
 
     /** After a comma, "x6" or "6 times" stands alone: nothing else follows in its clause. */

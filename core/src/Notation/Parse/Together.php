@@ -48,6 +48,14 @@ final class Together
             default => Stitch::tryFrom("{$base->value}{$number}tog"),
         };
 
-        return new Work($joined ?? throw $c->error("{$number} stitches worked together are not known here.", $c->vocabulary->inWords('Two or three can be: sc2tog, sc3tog.'), $mark), 1, $c->span($from));
+        return new Work(
+            $joined ?? throw $c->error(
+                "{$number} stitches worked together are not known here.",
+                $c->vocabulary->inWords('Two or three can be: sc2tog, sc3tog.'),
+                $mark,
+            ),
+            1,
+            $c->span($from),
+        );
     }
 }

@@ -35,13 +35,20 @@ final class Unknown
         if ($c->isWord('in', 'with', 'using') && $c->tokens->isWord($c->at + 1)) {
             $name = $c->tokens->said($c->at + 1);
 
-            return $c->error("“{$name}” is neither a yarn that is known here nor something to work into.", 'Name a yarn by its letter, as “in B”, or say where the stitches go.', $c->at + 1);
+            return $c->error(
+                "“{$name}” is neither a yarn that is known here nor something to work into.",
+                'Name a yarn by its letter, as “in B”, or say where the stitches go.',
+                $c->at + 1,
+            );
         }
         $terms = null === Vocabulary::of(Terms::Us)->stitch($c->vocabulary->abbreviation(Stitch::HalfDouble)) ? Terms::Uk : Terms::Us;
         if (null !== Vocabulary::of($terms->other())->at($c->tokens, $c->at)) {
             [$these, $those] = Terms::Us === $terms ? ['US', 'UK'] : ['UK', 'US'];
 
-            return $c->error("“{$said}” is a {$those} word, and this plan is read in {$these} words.", "If these are {$those} words, set the plan’s words to {$those}.");
+            return $c->error(
+                "“{$said}” is a {$those} word, and this plan is read in {$these} words.",
+                "If these are {$those} words, set the plan’s words to {$those}.",
+            );
         }
         $near = $c->vocabulary->nearest($c->value());
         $message = "“{$said}” is no stitch that is known here.";

@@ -120,8 +120,11 @@ final class Works
         $name = $c->name();
         if (null !== $name) {
             $first = self::firstOf($c, $name[1]);
-            $options = Stitch::Single === $first && self::isAlone($c) ? [Assumption::CommaLost, Assumption::NameAlone] : [Assumption::NameWhole, Assumption::NameParted];
-            if (null !== $first && \in_array($c->choose(Assumption::NameWhole === $options[0] ? 0 : $c->at, $options), [Assumption::NameParted, Assumption::CommaLost], true)) {
+            $options = Stitch::Single === $first && self::isAlone($c)
+                ? [Assumption::CommaLost, Assumption::NameAlone]
+                : [Assumption::NameWhole, Assumption::NameParted];
+            if (null !== $first
+                && \in_array($c->choose(Assumption::NameWhole === $options[0] ? 0 : $c->at, $options), [Assumption::NameParted, Assumption::CommaLost], true)) {
                 ++$c->at;
 
                 return [$first, $number];
@@ -210,7 +213,10 @@ final class Works
 
     private static function isTimesAhead(Cursor $c): bool
     {
-        return \in_array($c->value(1), ['times', 'time', 'more'], true) || ('x' === $c->value(1) && ($c->isAhead(2, TokenType::Separator, TokenType::Stop, TokenType::Close) || !$c->tokens->has($c->at + 2) || $c->isAhead(2, TokenType::Open)));
+        return \in_array($c->value(1), ['times', 'time', 'more'], true)
+            || ('x' === $c->value(1)
+                && ($c->isAhead(2, TokenType::Separator, TokenType::Stop, TokenType::Close) || !$c->tokens->has($c->at + 2)
+                    || $c->isAhead(2, TokenType::Open)));
     }
 
     /** "increase 6 sts evenly around", "dec evenly 6 times". */

@@ -10,7 +10,15 @@ use Alternum\Core\Notation\TokenType;
 final class YarnName
 {
     /** Words that are no yarn's name, as something else is meant by them. */
-    public const NONE = ['eye', 'eyes', 'nose', 'arm', 'arms', 'leg', 'legs', 'ear', 'ears', 'head', 'body', 'tail', 'wing', 'wings', 'marker', 'stitch', 'stitches', 'round', 'next', 'first', 'safety', 'the', 'a', 'an', 'stuffing', 'piece', 'pieces', 'sl', 'ss', 'sc', 'each', 'same', 'last', 'ring', 'mr', 'mc', 'magic', 'to', 'beginning', 'working', 'in', 'it', 'all', 'both', 'your', 'end', 'ends', 'around', 'round', 'rnd', 'row', 'long', 'another', 'one', 'two', 'three', 'four', 'five', 'six', 'every', 'this', 'that', 'next', 'blo', 'flo', 'front', 'back', 'right', 'wrong', 'contrasting', 'small', 'hook', 'increasing', 'decreasing', 'even', 'as', 'for', 'until', 'pattern', 'chain', 'ch', 'loop', 'of', 'st', 'sts', 'dc', 'hdc', 'tr', 'new', 'off'];
+    public const NONE = [
+        'eye', 'eyes', 'nose', 'arm', 'arms', 'leg', 'legs', 'ear', 'ears', 'head', 'body', 'tail', 'wing', 'wings', 'marker',
+        'stitch', 'stitches', 'round', 'next', 'first', 'safety', 'the', 'a', 'an', 'stuffing', 'piece', 'pieces', 'sl', 'ss',
+        'sc', 'each', 'same', 'last', 'ring', 'mr', 'mc', 'magic', 'to', 'beginning', 'working', 'in', 'it', 'all', 'both', 'your',
+        'end', 'ends', 'around', 'round', 'rnd', 'row', 'long', 'another', 'one', 'two', 'three', 'four', 'five', 'six', 'every',
+        'this', 'that', 'next', 'blo', 'flo', 'front', 'back', 'right', 'wrong', 'contrasting', 'small', 'hook', 'increasing',
+        'decreasing', 'even', 'as', 'for', 'until', 'pattern', 'chain', 'ch', 'loop', 'of', 'st', 'sts', 'dc', 'hdc', 'tr', 'new',
+        'off',
+    ];
 
     /** A letter, a name of the plan, a colour. */
     public static function known(Cursor $c): ?string
@@ -32,7 +40,8 @@ final class YarnName
             // "with B, Flag red:", "with B Flag red:": the name after a letter is for people.
             if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0) {
                 $c->at += self::colonAhead($c);
-            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !$c->tokens->isAmong($c->at, $c->at + 1 + self::colonAhead($c, 1), ['in', 'around', 'each', 'next', 'across'])) {
+            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1)
+                && !$c->tokens->isAmong($c->at, $c->at + 1 + self::colonAhead($c, 1), ['in', 'around', 'each', 'next', 'across'])) {
                 $c->at += 1 + self::colonAhead($c, 1);
             }
 
@@ -41,7 +50,9 @@ final class YarnName
         $from = $c->at;
         $c->skip('yarn', 'colour', 'color', 'the');
         $begin = $c->at;
-        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin)) && null === $c->number() && !\in_array($c->value(), self::NONE, true) && null === $c->name() && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
+        while ($c->at - $begin < 4 && ($c->tokens->isWord($c->at) || ($c->is(TokenType::Dash) && $c->tokens->isClose($c->at) && $c->at > $begin))
+            && null === $c->number() && !\in_array($c->value(), self::NONE, true) && null === $c->name()
+                && !$c->isWord('and', 'then', 'at', 'with', ...Words::REPEAT)) {
             ++$c->at;
         }
         if ($c->at === $begin || !($c->isClauseEnd() || $c->isWord('and', 'then', 'in', 'at', 'to', 'for', 'on'))) {
@@ -55,7 +66,8 @@ final class YarnName
     private static function colonAhead(Cursor $c, int $ahead = 0): int
     {
         $words = 0;
-        while ($words < 12 && $c->tokens->has($c->at + $ahead + $words) && 'then' !== $c->value($ahead + $words) && !$c->isAhead($ahead + $words, TokenType::Separator, TokenType::Stop, TokenType::Open, TokenType::Close, TokenType::Star, TokenType::Dash)) {
+        while ($words < 12 && $c->tokens->has($c->at + $ahead + $words) && 'then' !== $c->value($ahead + $words)
+            && !$c->isAhead($ahead + $words, TokenType::Separator, TokenType::Stop, TokenType::Open, TokenType::Close, TokenType::Star, TokenType::Dash)) {
             ++$words;
         }
 

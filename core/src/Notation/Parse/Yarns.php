@@ -15,10 +15,19 @@ use Alternum\Core\Notation\YarnWay;
 final class Yarns
 {
     /** Words that a yarn may be led in by: at all others but names it need not look. */
-    private const FIRST = ['at' => 1, 'on' => 1, 'and' => 1, 'then' => 1, 'change' => 1, 'changing' => 1, 'switch' => 1, 'switching' => 1, 'swap' => 1, 'swapping' => 1, 'go' => 1, 'going' => 1, 'return' => 1, 'returning' => 1, 'changed' => 1, 'back' => 1, 'cc' => 1, 'drop' => 1, 'dropping' => 1, 'cut' => 1, 'cutting' => 1, 'fasten' => 1, 'break' => 1, 'finish' => 1, 'leave' => 1, 'carry' => 1, 'carrying' => 1, 'float' => 1, 'cutoff' => 1, 'end' => 1, 'snip' => 1, 'work' => 1, 'working' => 1, 'now' => 1, 'with' => 1, 'using' => 1, 'use' => 1, 'join' => 1, 'joining' => 1, 'attach' => 1, 'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1, 'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1, 'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1, 'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1];
+    private const FIRST = [
+        'at' => 1, 'on' => 1, 'and' => 1, 'then' => 1, 'change' => 1, 'changing' => 1, 'switch' => 1, 'switching' => 1,
+        'swap' => 1, 'swapping' => 1, 'go' => 1, 'going' => 1, 'return' => 1, 'returning' => 1, 'changed' => 1, 'back' => 1,
+        'cc' => 1, 'drop' => 1, 'dropping' => 1, 'cut' => 1, 'cutting' => 1, 'fasten' => 1, 'break' => 1, 'finish' => 1,
+        'leave' => 1, 'carry' => 1, 'carrying' => 1, 'float' => 1, 'cutoff' => 1, 'end' => 1, 'snip' => 1, 'work' => 1,
+        'working' => 1, 'now' => 1, 'with' => 1, 'using' => 1, 'use' => 1, 'join' => 1, 'joining' => 1, 'attach' => 1,
+        'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1,
+        'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1,
+        'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1,
+        'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1,
+    ];
     private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back', 'cc'];
     private const WITH = ['with', 'using', 'use'];
-    private const JOINING = ['join', 'joining', 'attach', 'attaching', 'add', 'adding', 'introduce', 'pick', 'picking', 'start', 'starting', 'begin', 'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach'];
     private const LEAVING = ['drop', 'dropping', 'cut', 'cutting', 'fasten', 'break', 'finish', 'leave', 'carry', 'carrying', 'float', 'cutoff', 'end', 'snip'];
 
     /** @param bool $first nothing but yarns and remarks stands before it in its line */
@@ -31,7 +40,7 @@ final class Yarns
             return null;
         }
         $from = $c->at;
-        $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? self::joining($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
+        $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? JoinedYarn::of($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
         if (null === $yarn) {
             return $c->back($from);
         }
@@ -47,7 +56,10 @@ final class Yarns
         $from = $c->at;
         $bracket = $c->takeType(TokenType::Open);
         $in = $c->take('in', 'with', 'using') && ($c->tokens->isCapital($c->at) || !$c->take('the', 'a'));
-        $name = $bracket || $in || $c->tokens->isCapital($c->at) || (\strlen($c->value()) > 1 && $c->yarns->mayBegin($c->value())) || $c->isWord('yarn', 'colour', 'color') ? YarnName::known($c) : null;
+        $name = $bracket || $in || $c->tokens->isCapital($c->at) || (\strlen($c->value()) > 1 && $c->yarns->mayBegin($c->value()))
+            || $c->isWord('yarn', 'colour', 'color')
+            ? YarnName::known($c)
+            : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
         if (!$isWhole || ($bracket ? self::standBefore($c, $from + 1) : !$in && ':' === $c->value())) {
             return $c->back($from);
@@ -61,7 +73,9 @@ final class Yarns
     {
         for ($at = 1; $at < $here; ++$at) {
             if ($c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
-                return $c->tokens->is($at + $name[1], TokenType::Close) && ($at < 2 || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar)) && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
+                return $c->tokens->is($at + $name[1], TokenType::Close)
+                    && ($at < 2 || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar))
+                        && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
             }
         }
 
@@ -70,7 +84,8 @@ final class Yarns
 
     private static function isParted(Cursor $c, bool $in): bool
     {
-        if ($in && (null !== $c->number() || $c->is(TokenType::Times, TokenType::Star) || $c->isWord('around', 'and', 'then', 'twice', 'over', 'across', 'to', 'rep', 'repeat', 'until', 'change', 'working'))) {
+        if ($in && (null !== $c->number() || $c->is(TokenType::Times, TokenType::Star)
+            || $c->isWord('around', 'and', 'then', 'twice', 'over', 'across', 'to', 'rep', 'repeat', 'until', 'change', 'working'))) {
             return true;
         }
 
@@ -87,7 +102,7 @@ final class Yarns
             self::trailing($c);
             $c->takeType(TokenType::Separator);
         }
-        if ($c->at > $from && null !== $joined = self::joining($c)) {
+        if ($c->at > $from && null !== $joined = JoinedYarn::of($c)) {
             // "on last st join B"
             return $joined;
         }
@@ -127,7 +142,7 @@ final class Yarns
         }
         $c->skipTypes(TokenType::Separator, TokenType::Stop);
         $c->skip('and', 'then');
-        $new = self::joining($c) ?? self::changing($c) ?? self::with($c);
+        $new = JoinedYarn::of($c) ?? self::changing($c) ?? self::with($c);
 
         return null === $new ? $c->back($from) : [$new[0], $new[1] ?? $how, null];
     }
@@ -148,62 +163,6 @@ final class Yarns
         $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
 
         return [$name, null, $within];
-    }
-
-    /** @return array{string, YarnWay|null, string|null}|null "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
-    private static function joining(Cursor $c): ?array
-    {
-        $from = $c->at;
-        if (!$c->take(...self::JOINING)) {
-            return null;
-        }
-        $verb = $c->value(-1);
-        $c->skip('up', 'in', 'with', 'off', 'the', 'new', 'on', 'using', 'again', 'by', 'working');
-        $isPart = \in_array($c->value(), YarnName::NONE, true) && !$c->tokens->isCapital($c->at);
-        $name = $isPart ? null : YarnName::known($c);
-        if (null === $name && \in_array($verb, ['attach', 'attaching'], true) && !$isPart) {
-            $name = YarnName::any($c);
-        }
-        if (null === $name || !($c->isClauseEnd() || $c->isWord('with', 'to', 'in', 'at', 'and', 'then', 'by', 'again', 'for', 'on', 'here', 'around', 'using') || null !== $c->number() || null !== $c->name())) {
-            return $c->back($from);
-        }
-        $how = null;
-        $mark = $c->at;
-        $c->skip('again');
-        if ($c->skip('with', 'by', 'using')) {
-            $c->skip('a', 'an', 'standing');
-            $how = 'standing' === $c->value(-1) ? YarnWay::Standing : null;
-            $stitch = $c->name();
-            $standing = null === $how ? null : $c->at;
-            if (null !== $stitch || $c->isWord('slip', 'knot')) {
-                $c->at += $stitch[1] ?? 0;
-                $c->skip('slip', 'knot', 'stitch');
-            } else {
-                $c->back($mark);
-            }
-        }
-        $mark = $c->at;
-        if ($c->skip('in', 'to', 'into', 'at', 'on') && $c->skip('any', 'the', 'first', 'same', 'st', 'sts', 'stitch', 'next', 'last', 'back', 'of', 'round', 'piece', 'a', 'head', 'body', 'sc', 'front', 'loop', 'free', 'beginning', 'center', 'centre')) {
-            $mark = $c->at;
-        }
-        $c->back($mark);
-        if (isset($standing) && self::isWorkAhead($c) && Assumption::StandingWorks === $c->choose($from, [Assumption::StandingWorks, Assumption::StandingJoins])) {
-            $c->back($standing);
-        }
-        $c->takeType(TokenType::Stop);
-
-        return [$name, $how, null];
-    }
-
-    private static function isWorkAhead(Cursor $c): bool
-    {
-        for ($ahead = 0; $c->tokens->has($c->at + $ahead); ++$ahead) {
-            if (null !== $c->name($ahead)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @return array{string, YarnWay|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
@@ -259,7 +218,13 @@ final class Yarns
         while (true) {
             $mark = $c->at;
             $c->skip('and');
-            if ($c->skip('in', 'on', 'at', 'with', 'during', 'when', 'before', 'by') && $c->skip('the', 'last', 'final', 'very', 'end', 'of', 'this', 'st', 'sts', 'stitch', 'yo', 'yarn', 'over', 'pull', 'through', 'pullthrough', 'loop', 'sc', 'dc', 'hdc', 'dec', 'inc', 'step', 'round', 'rnd', 'row', 'it', 'invisible', 'single', 'crochet', 'decrease', 'increase', 'previous', 'two', 'loops', 'completing', 'finishing', 'now')) {
+            if ($c->skip('in', 'on', 'at', 'with', 'during', 'when', 'before', 'by')
+                && $c->skip(
+                    'the', 'last', 'final', 'very', 'end', 'of', 'this', 'st', 'sts', 'stitch', 'yo', 'yarn', 'over', 'pull',
+                    'through', 'pullthrough', 'loop', 'sc', 'dc', 'hdc', 'dec', 'inc', 'step', 'round', 'rnd', 'row', 'it',
+                    'invisible', 'single', 'crochet', 'decrease', 'increase', 'previous', 'two', 'loops', 'completing',
+                    'finishing', 'now',
+                )) {
                 if (\in_array($c->value(-1), ['last', 'the', 'of', 'this', 'final'], true) && !$c->isClauseEnd()) {
                     $c->back($mark);
                     break;

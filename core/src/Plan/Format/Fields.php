@@ -122,25 +122,17 @@ final class Fields
         return $of[0];
     }
 
-    /**
-     * A list of so many numbers.
-     *
-     * @return list<float>
-     */
+    /** @return list<float> so many numbers */
     public function numbers(string $name, int $count, float $least, float $most): array
     {
         $values = $this->raw($name);
-        $numbers = [];
-        foreach (\is_array($values) ? $values : [] as $value) {
-            if ((\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most) {
-                $numbers[] = (float) $value;
-            }
-        }
-        if (\count($numbers) !== $count || !\is_array($values) || \count($values) !== $count) {
+        $values = \is_array($values) ? array_values($values) : [];
+        $numbers = array_filter($values, static fn (mixed $value): bool => (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most);
+        if (\count($numbers) !== $count || \count($values) !== $count) {
             $this->wrong($name, "These are not {$count} numbers from {$least} to {$most}.", 'Write one for each.');
         }
 
-        return $numbers;
+        return array_values(array_map(floatval(...), $numbers));
     }
 
     public function truth(string $name): bool
@@ -172,11 +164,7 @@ final class Fields
         return array_map($each, $this->each($name, $least, $most, fn (mixed $value, string $path): self => self::within($value, $path, $this->errors)));
     }
 
-    /**
-     * @param string $pattern that every text matches
-     *
-     * @return list<string>
-     */
+    /** @return list<string> that each match the pattern */
     public function texts(string $name, int $mostTexts, int $mostCharacters, string $pattern = '', string $says = ''): array
     {
         return $this->each($name, 0, $mostTexts, function (mixed $value, string $path) use ($mostCharacters, $pattern, $says): string {
@@ -279,12 +267,8 @@ final class Fields
             $this->wrong($name, "There are {$count} here.", $count < $least ? "At least {$least} must be." : "There can be {$most} at the most.");
             $value = \array_slice($value, 0, $most);
         }
-        $all = [];
-        foreach ($value as $i => $one) {
-            $all[] = $read($one, $this->at($name)."[{$i}]");
-        }
 
-        return $all;
+        return array_map(fn (mixed $one, int $i): mixed => $read($one, $this->at($name)."[{$i}]"), $value, array_keys($value));
     }
 
     private function take(string $name): mixed

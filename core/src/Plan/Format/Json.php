@@ -25,7 +25,11 @@ final class Json
     public static function decode(string $json, string $what, int $most = Limits::BYTES): mixed
     {
         if (\strlen($json) > $most) {
-            throw Refusal::because('', 'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.', "Choose a file that holds {$what}, or split the plan in two.");
+            throw Refusal::because(
+                '',
+                'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.',
+                "Choose a file that holds {$what}, or split the plan in two.",
+            );
         }
         if (str_starts_with($json, "\u{FEFF}")) {
             $json = substr($json, 3);
@@ -40,6 +44,9 @@ final class Json
     /** @param array<array-key, mixed> $values */
     public static function encode(array $values, bool $forPeople = false): string
     {
-        return json_encode($values, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($forPeople ? \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION : 0));
+        return json_encode(
+            $values,
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | ($forPeople ? \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION : 0),
+        );
     }
 }

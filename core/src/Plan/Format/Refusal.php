@@ -12,7 +12,13 @@ final class Refusal extends \RuntimeException
     /** @param non-empty-list<Problem> $problems */
     public function __construct(public readonly array $problems)
     {
-        parent::__construct(implode(' ', array_map(static fn (Problem $problem): string => (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ").$problem->message, $problems)));
+        parent::__construct(implode(
+            ' ',
+            array_map(
+                static fn (Problem $problem): string => (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ").$problem->message,
+                $problems,
+            ),
+        ));
     }
 
     public static function because(string $path, string $message, string $mend): self

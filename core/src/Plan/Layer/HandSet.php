@@ -24,7 +24,13 @@ final readonly class HandSet implements RoundLayer
     public static function read(Fields $fields): self
     {
         $rounds = [];
-        foreach ($fields->textMap('rounds', '/^[A-Z.]{1,'.Limits::STITCHES_IN_ROUND.'}$/D', 'Write a yarn’s letter or a stop for each stitch.', '/^[1-9]\d{0,2}$/D', 'Name a round by its number.') as $round => $letters) {
+        foreach ($fields->textMap(
+            'rounds',
+            '/^[A-Z.]{1,'.Limits::STITCHES_IN_ROUND.'}$/D',
+            'Write a yarn’s letter or a stop for each stitch.',
+            '/^[1-9]\d{0,2}$/D',
+            'Name a round by its number.',
+        ) as $round => $letters) {
             if ('' !== $letters) {
                 $rounds[(int) $round] = $letters;
             }
@@ -59,7 +65,14 @@ final readonly class HandSet implements RoundLayer
         foreach ($this->rounds as $round => $letters) {
             $made = $site->counts[$round - 1] ?? 0;
             if (\strlen($letters) > $made) {
-                return Problem::atPath('rounds', 0 === $made ? "Stitches are set by hand in {$once} {$round}, which the piece does not have." : 'Stitch '.\strlen($letters)." of {$once} {$round} is set by hand, but it has {$made}.", 'Clear what is past the end.', round: 0 === $made ? null : $round);
+                return Problem::atPath(
+                    'rounds',
+                    0 === $made
+                        ? "Stitches are set by hand in {$once} {$round}, which the piece does not have."
+                        : 'Stitch '.\strlen($letters)." of {$once} {$round} is set by hand, but it has {$made}.",
+                    'Clear what is past the end.',
+                    round: 0 === $made ? null : $round,
+                );
             }
         }
 

@@ -25,7 +25,9 @@ final readonly class LayerEntry
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {
-        return ['kind' => $this->layer::kind()] + $this->layer->values() + ('' === $this->name ? [] : ['name' => $this->name]) + ($this->isHidden ? ['hidden' => true] : []);
+        return ['kind' => $this->layer::kind()] + $this->layer->values() + ('' === $this->name
+            ? []
+            : ['name' => $this->name]) + ($this->isHidden ? ['hidden' => true] : []);
     }
 
     /** Another layer in its place, under the same name. */

@@ -10,7 +10,10 @@ use Alternum\Core\Plan\Format\Fields;
 final class LayerKinds
 {
     /** @var list<class-string<RoundLayer>|class-string<PlaceLayer>> */
-    public const ALL = [Fill::class, Typed::class, Stripes::class, Band::class, Run::class, HandSet::class, Spots::class, Motif::class, Panel::class, Blend::class];
+    public const ALL = [
+        Fill::class, Typed::class, Stripes::class, Band::class, Run::class, HandSet::class, Spots::class, Motif::class,
+        Panel::class, Blend::class,
+    ];
 
     /** A layer of the plan's format; what is wrong with it is noted at its path. */
     public static function read(Fields $fields): LayerEntry
@@ -21,7 +24,11 @@ final class LayerKinds
                 return LayerEntry::read($fields, $class::read($fields));
             }
         }
-        $fields->wrong('kind', 'This kind of colour layer is not known.', 'Write one of: '.implode(', ', array_map(static fn (string $class): string => $class::kind(), self::ALL)).'.');
+        $fields->wrong(
+            'kind',
+            'This kind of colour layer is not known.',
+            'Write one of: '.implode(', ', array_map(static fn (string $class): string => $class::kind(), self::ALL)).'.',
+        );
 
         return new LayerEntry(new Fill('A'));
     }

@@ -37,11 +37,21 @@ final readonly class LayerSite
         $last = $this->last();
         [$runs, $goes, $it] = str_starts_with($what, 'These ') ? ['run', 'go', 'them'] : ['runs', 'goes', 'it'];
         if ($range->isEmpty()) {
-            return Problem::atPath('to', "{$what} {$runs} backwards, from {$once} {$range->from} to {$range->to}.", "Let {$it} run from {$range->to} to {$range->from}.", round: $range->from);
+            return Problem::atPath(
+                'to',
+                "{$what} {$runs} backwards, from {$once} {$range->from} to {$range->to}.",
+                "Let {$it} run from {$range->to} to {$range->from}.",
+                round: $range->from,
+            );
         }
 
         return $range->to > $last
-            ? Problem::atPath('to', "{$what} {$goes} to {$once} {$range->to}, but the piece ends with {$once} {$last}.", "Let {$it} end with {$once} {$last}, or work more {$once}s.", round: $last > 0 ? $last : null)
+            ? Problem::atPath(
+                'to',
+                "{$what} {$goes} to {$once} {$range->to}, but the piece ends with {$once} {$last}.",
+                "Let {$it} end with {$once} {$last}, or work more {$once}s.",
+                round: $last > 0 ? $last : null,
+            )
             : null;
     }
 }

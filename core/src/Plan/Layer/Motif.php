@@ -32,13 +32,21 @@ final readonly class Motif implements MovableLayer
 
     public static function read(Fields $fields): self
     {
-        return new self(self::readRows($fields), $fields->whole('round', 1, Limits::ROUNDS), $fields->number('fromFront', -180, 180, 0), !$fields->has('straight') || $fields->truth('straight'));
+        return new self(
+            self::readRows($fields),
+            $fields->whole('round', 1, Limits::ROUNDS),
+            $fields->number('fromFront', -180, 180, 0),
+            !$fields->has('straight') || $fields->truth('straight'),
+        );
     }
 
     /** @return non-empty-list<non-empty-string> of the field "rows" */
     public static function readRows(Fields $fields): array
     {
-        $rows = array_values(array_filter($fields->texts('rows', Limits::MOTIF, Limits::MOTIF, '/^[A-Z.]+$/D', 'Write a yarn’s letter or a stop for each cell.'), static fn (string $row): bool => '' !== $row));
+        $rows = array_values(array_filter(
+            $fields->texts('rows', Limits::MOTIF, Limits::MOTIF, '/^[A-Z.]+$/D', 'Write a yarn’s letter or a stop for each cell.'),
+            static fn (string $row): bool => '' !== $row,
+        ));
         if ([] === $rows || [] !== array_filter($rows, static fn (string $row): bool => \strlen($row) !== \strlen($rows[0]))) {
             $fields->wrong('rows', 'The rows of a motif are as long as one another, and there is one at least.', 'Fill the shorter ones with stops.');
 
@@ -73,11 +81,21 @@ final readonly class Motif implements MovableLayer
         $last = $site->last();
         $range = $this->range();
         if ($range->to > $last) {
-            return Problem::atPath('round', "This motif needs {$once}s {$range->from} to {$range->to}, but the piece ends with {$once} {$last}.", 'Move it to an earlier one.', round: $last > 0 ? min($this->round, $last) : null);
+            return Problem::atPath(
+                'round',
+                "This motif needs {$once}s {$range->from} to {$range->to}, but the piece ends with {$once} {$last}.",
+                'Move it to an earlier one.',
+                round: $last > 0 ? min($this->round, $last) : null,
+            );
         }
         for ($round = $range->from; $round <= $range->to; ++$round) {
             if ($this->width() > $site->counts[$round - 1]) {
-                return Problem::atPath('', "This motif is {$this->width()} stitches wide, but {$once} {$round} has {$site->counts[$round - 1]}.", "Move it to wider {$once}s, or draw it narrower.", round: $round);
+                return Problem::atPath(
+                    '',
+                    "This motif is {$this->width()} stitches wide, but {$once} {$round} has {$site->counts[$round - 1]}.",
+                    "Move it to wider {$once}s, or draw it narrower.",
+                    round: $round,
+                );
             }
         }
 

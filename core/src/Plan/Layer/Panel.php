@@ -28,12 +28,24 @@ final readonly class Panel implements MovableLayer
 
     public static function read(Fields $fields): self
     {
-        return new self(Yarn::readKey($fields), $fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS), $fields->number('degrees', 1, 360), $fields->number('fromFront', -180, 180, 0));
+        return new self(
+            Yarn::readKey($fields),
+            $fields->whole('from', 1, Limits::ROUNDS),
+            $fields->whole('to', 1, Limits::ROUNDS),
+            $fields->number('degrees', 1, 360),
+            $fields->number('fromFront', -180, 180, 0),
+        );
     }
 
     public function values(): array
     {
-        return ['yarn' => $this->yarn, 'from' => $this->from, 'to' => $this->to, 'degrees' => Number::plain($this->degrees), 'fromFront' => Number::plain($this->fromFront)];
+        return [
+            'yarn' => $this->yarn,
+            'from' => $this->from,
+            'to' => $this->to,
+            'degrees' => Number::plain($this->degrees),
+            'fromFront' => Number::plain($this->fromFront),
+        ];
     }
 
     public function yarns(): array
@@ -88,6 +100,12 @@ final readonly class Panel implements MovableLayer
 
     public function stretched(int $rounds, float $degrees): self
     {
-        return new self($this->yarn, $this->from, max($this->from, $this->to + $rounds), round(min(360.0, max(1.0, $this->degrees + 2 * $degrees))), $this->fromFront);
+        return new self(
+            $this->yarn,
+            $this->from,
+            max($this->from, $this->to + $rounds),
+            round(min(360.0, max(1.0, $this->degrees + 2 * $degrees))),
+            $this->fromFront,
+        );
     }
 }

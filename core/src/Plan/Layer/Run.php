@@ -45,12 +45,21 @@ final readonly class Run implements RoundLayer
     {
         $once = $site->once();
         if ($this->round > $site->last()) {
-            return Problem::atPath('round', "This is set in {$once} {$this->round}, but the piece ends with {$once} {$site->last()}.", 'Take it out, or set it in another.');
+            return Problem::atPath(
+                'round',
+                "This is set in {$once} {$this->round}, but the piece ends with {$once} {$site->last()}.",
+                'Take it out, or set it in another.',
+            );
         }
         $made = $site->counts[$this->round - 1];
 
         return max($this->from, $this->to) > $made
-            ? Problem::atPath($this->from > $made ? 'from' : 'to', 'This goes to stitch '.max($this->from, $this->to).", but {$once} {$this->round} has {$made} stitches.", "Let it end with stitch {$made}.", round: $this->round)
+            ? Problem::atPath(
+                $this->from > $made ? 'from' : 'to',
+                'This goes to stitch '.max($this->from, $this->to).", but {$once} {$this->round} has {$made} stitches.",
+                "Let it end with stitch {$made}.",
+                round: $this->round,
+            )
             : null;
     }
 

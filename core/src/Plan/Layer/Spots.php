@@ -116,7 +116,9 @@ final readonly class Spots implements MovableLayer
 
     public function inWords(): string
     {
-        return 'spots, '.($this->count > 0 ? "{$this->count} around" : "every {$this->every} stitches").', '.(new RoundRange($this->from, $this->to))->inWords();
+        return 'spots, '.($this->count > 0
+            ? "{$this->count} around"
+            : "every {$this->every} stitches").', '.(new RoundRange($this->from, $this->to))->inWords();
     }
 
     public function range(): RoundRange

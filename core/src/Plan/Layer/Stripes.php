@@ -32,7 +32,11 @@ final readonly class Stripes implements RoundLayer
 
     public function values(): array
     {
-        return ['from' => $this->from, 'to' => $this->to, 'sequence' => array_map(static fn (Stripe $stripe): array => ['yarn' => $stripe->yarn, 'rounds' => $stripe->rounds], $this->sequence)];
+        return [
+            'from' => $this->from,
+            'to' => $this->to,
+            'sequence' => array_map(static fn (Stripe $stripe): array => ['yarn' => $stripe->yarn, 'rounds' => $stripe->rounds], $this->sequence),
+        ];
     }
 
     public function yarns(): array

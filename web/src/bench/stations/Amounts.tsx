@@ -42,14 +42,21 @@ export function Amounts() {
 							<p className={`mt-1 ${amount.enough === false ? 'border-l-4 border-ink pl-2 font-semibold' : ''}`}>{amount.verdict}</p>
 							<NumberField
 								label={`Grams of ${yarn.key} at hand`}
-								unit={amount.shareOfHand === null || amount.stitches === 0 ? 'g' : `g; ${Math.round(amount.shareOfHand * 100)} % of it is needed`}
+								unit={
+									amount.shareOfHand === null || amount.stitches === 0 ? 'g' : `g; ${Math.round(amount.shareOfHand * 100)} % of it is needed`
+								}
 								className="mt-1 max-w-72"
 								min={0}
 								max={100000}
 								step={0.5}
 								optional
 								value={yarn.onHandGrams ?? null}
-								onChange={(n) => draft.change((plan) => withYarn(plan, yarn.key, (is) => set(is, 'onHandGrams', n ?? null) as typeof is), `yarn ${yarn.key} grams`)}
+								onChange={(n) =>
+									draft.change(
+										(plan) => withYarn(plan, yarn.key, (is) => set(is, 'onHandGrams', n ?? null) as typeof is),
+										`yarn ${yarn.key} grams`,
+									)
+								}
 							/>
 						</li>
 					);
@@ -106,9 +113,28 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 			<p className="caption">{amount.basisInWords}</p>
 			<svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true" className="my-1.5 block h-3 w-full overflow-visible">
 				<line x1="0" y1="5" x2="100" y2="5" stroke="#d3d1c8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-				<rect x={at(metres.low)} y="1" width={`${(100 * (metres.high - metres.low)) / reach}%`} height="8" fill="none" stroke="#20262a" vectorEffect="non-scaling-stroke" />
+				<rect
+					x={at(metres.low)}
+					y="1"
+					width={`${(100 * (metres.high - metres.low)) / reach}%`}
+					height="8"
+					fill="none"
+					stroke="#20262a"
+					vectorEffect="non-scaling-stroke"
+				/>
 				<line x1={at(metres.likely)} y1="0" x2={at(metres.likely)} y2="10" stroke="#20262a" strokeWidth="3" vectorEffect="non-scaling-stroke" />
-				{atHand !== null && <line x1={at(atHand)} y1="-3" x2={at(atHand)} y2="13" stroke="#20262a" strokeWidth="1.5" strokeDasharray="2 2" vectorEffect="non-scaling-stroke" />}
+				{atHand !== null && (
+					<line
+						x1={at(atHand)}
+						y1="-3"
+						x2={at(atHand)}
+						y2="13"
+						stroke="#20262a"
+						strokeWidth="1.5"
+						strokeDasharray="2 2"
+						vectorEffect="non-scaling-stroke"
+					/>
+				)}
 			</svg>
 			<table className="figures w-full text-sm">
 				<caption className="sr-only">What the likely length is made of</caption>

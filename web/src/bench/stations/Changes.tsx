@@ -8,7 +8,7 @@ import { ChoiceField } from '../../ui/Field';
 import { plural } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
-import { StepSign } from '../Sheet';
+import { StepSign } from '../StepSign';
 import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
@@ -62,7 +62,9 @@ export function Changes() {
 			<p className="mb-3 text-faint">
 				{changes.length + within === 0
 					? 'The piece is all of one yarn: nothing changes.'
-					: `${plural(changes.length + within, 'change')}${within > 0 ? `, ${within} of them within rounds` : ''}; ${showing === 0 ? 'no step shows at the front' : `${plural(showing, 'step')} ${showing === 1 ? 'shows' : 'show'} at the front`}`}
+					: `${plural(changes.length + within, 'change')}${within > 0 ? `, ${within} of them within rounds` : ''}; ${
+							showing === 0 ? 'no step shows' : `${plural(showing, 'step')} ${showing === 1 ? 'shows' : 'show'}`
+						} at the front`}
 			</p>
 			{analysis.worked !== 'rows' && (
 				<section aria-label="Front" className="mb-4 border-y border-rule py-3">
@@ -108,7 +110,11 @@ export function Changes() {
 						data-round={change.round}
 						className={`border-t border-rule py-2 ${shownRound === change.round + 1 && change.jog ? '-mx-2 bg-pick/60 px-2' : ''}`}
 					>
-						<button type="button" className="figures flex w-full items-start gap-2 text-left" onClick={() => pick(Math.min(change.round + (change.jog ? 1 : 0), analysis.rounds.length), 'new')}>
+						<button
+							type="button"
+							className="figures flex w-full items-start gap-2 text-left"
+							onClick={() => pick(Math.min(change.round + (change.jog ? 1 : 0), analysis.rounds.length), 'new')}
+						>
 							{change.jog ? (
 								<span className="pt-0.5">
 									<StepSign step={change.stepRounds} shows={change.shows} />

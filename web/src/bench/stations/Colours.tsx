@@ -45,7 +45,9 @@ export function Colours() {
 			) : (
 				<section aria-label="Picked rounds" className="mb-5">
 					<p className="figures mb-2 flex items-baseline justify-between">
-						<span className="font-semibold">{rounds.length === 1 ? `Round ${first}` : isWhole ? `Rounds ${first} to ${last}` : `${plural(rounds.length, 'round')}`} picked</span>
+						<span className="font-semibold">
+							{rounds.length === 1 ? `Round ${first}` : isWhole ? `Rounds ${first} to ${last}` : `${plural(rounds.length, 'round')}`} picked
+						</span>
 						<Button kind="bare" onClick={pickNone}>
 							Pick none
 						</Button>

@@ -15,7 +15,10 @@ export function FaceForm() {
 		const rounds = [...picked].sort((a, b) => a - b);
 		const [from, to] = [rounds[0], rounds.at(-1)];
 		return (
-			<Button className="mb-4" onClick={() => draft.edit({ do: 'face', piece: piece.key, ...(from === undefined || to === undefined ? {} : { from, to }) })}>
+			<Button
+				className="mb-4"
+				onClick={() => draft.edit({ do: 'face', piece: piece.key, ...(from === undefined || to === undefined ? {} : { from, to }) })}
+			>
 				Keep a face plain …
 			</Button>
 		);
@@ -26,7 +29,14 @@ export function FaceForm() {
 			<div className="grid grid-cols-3 items-end gap-2">
 				<NumberField label="From round" min={1} max={limits.rounds} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
 				<NumberField label="to round" min={1} max={limits.rounds} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
-				<NumberField label="Wide, degrees" min={1} max={360} step={5} value={face.degrees} onChange={(degrees) => degrees !== null && change({ ...face, degrees })} />
+				<NumberField
+					label="Wide, degrees"
+					min={1}
+					max={360}
+					step={5}
+					value={face.degrees}
+					onChange={(degrees) => degrees !== null && change({ ...face, degrees })}
+				/>
 			</div>
 			{analysis.faceRemarks.length === 0 ? (
 				<p className="mt-1">Nothing comes into it.</p>

@@ -35,7 +35,15 @@ export function Make() {
 					UK words
 				</a>
 			</p>
-			{copies.length > 1 && <ChoiceField label="Written for" className="mb-3" value={chosen} choices={copies.map(({ names }, i) => [String(i), names.join(', ')] as const)} onChange={setChosen} />}
+			{copies.length > 1 && (
+				<ChoiceField
+					label="Written for"
+					className="mb-3"
+					value={chosen}
+					choices={copies.map(({ names }, i) => [String(i), names.join(', ')] as const)}
+					onChange={setChosen}
+				/>
+			)}
 			{isError && (
 				<p>
 					The steps could not be fetched.{' '}
@@ -48,8 +56,8 @@ export function Make() {
 			{shown !== undefined && <Steps steps={shown.steps} />}
 			{analysis.rounds.length > 0 && (
 				<p className="caption mt-4 border-t border-rule pt-3">
-					Small parts and young children: what can come off can be swallowed. For a child under three, embroider eyes and sew every part on firmly, and keep to the toy rules of your country. Glue is
-					no substitute for stitches; hot glue burns.
+					Small parts and young children: what can come off can be swallowed. For a child under three, embroider eyes and sew every part on firmly,
+					and keep to the toy rules of your country. Glue is no substitute for stitches; hot glue burns.
 				</p>
 			)}
 		</>

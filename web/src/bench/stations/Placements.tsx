@@ -56,10 +56,20 @@ export function Placements() {
 							<ChoiceField
 								label="Where"
 								value={placement.anchor}
-								choices={[['round', 'after round …'], ['change', 'from a colour change'], ['widest', 'from the widest round'], ...(at > 0 ? ([['placement', 'in line with …']] as const) : [])]}
+								choices={[
+									['round', 'after round …'],
+									['change', 'from a colour change'],
+									['widest', 'from the widest round'],
+									...(at > 0 ? ([['placement', 'in line with …']] as const) : []),
+								]}
 								onChange={(anchor) => {
 									const { key, kind, apart, fromFront } = placement;
-									const rest = { ...(key === undefined ? {} : { key }), kind, ...(apart === undefined ? {} : { apart }), ...(fromFront === undefined ? {} : { fromFront }) };
+									const rest = {
+										...(key === undefined ? {} : { key }),
+										kind,
+										...(apart === undefined ? {} : { apart }),
+										...(fromFront === undefined ? {} : { fromFront }),
+									};
 									if (anchor === 'widest') with_(at, { ...rest, anchor, offset: 0 });
 									else if (anchor === 'placement') with_(at, { ...rest, anchor, of: keyOf(placements[0], 0), offset: 0 });
 									else with_(at, { ...rest, anchor, number: anchor === 'round' ? (placed?.round ?? 1) : 1, offset: 0 });
@@ -78,10 +88,15 @@ export function Placements() {
 								<ChoiceField
 									label="With"
 									value={'of' in placement ? placement.of : keyOf(placements[placement.number - 1], placement.number - 1)}
-									choices={placements.slice(0, at).map((other, i) => [keyOf(other, i), kinds.find(([name]) => name === other.kind)?.[1] ?? other.kind] as const)}
+									choices={placements
+										.slice(0, at)
+										.map((other, i) => [keyOf(other, i), kinds.find(([name]) => name === other.kind)?.[1] ?? other.kind] as const)}
 									onChange={(of) => {
 										const { key, kind, name, offset, apart, fromFront } = placement;
-										with_(at, JSON.parse(JSON.stringify({ key, kind, name, anchor: 'placement', of, offset, apart, fromFront })) as Placement);
+										with_(
+											at,
+											JSON.parse(JSON.stringify({ key, kind, name, anchor: 'placement', of, offset, apart, fromFront })) as Placement,
+										);
 									}}
 								/>
 							)}
@@ -148,7 +163,9 @@ export function Placements() {
 			>
 				Place something
 			</Button>
-			<p className="caption mt-2">Leave “apart” empty for one alone. Small parts come off: for young children, embroider instead, and mind what holds where you are.</p>
+			<p className="caption mt-2">
+				Leave “apart” empty for one alone. Small parts come off: for young children, embroider instead, and mind what holds where you are.
+			</p>
 		</section>
 	);
 }

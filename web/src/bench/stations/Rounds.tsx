@@ -20,9 +20,9 @@ export function Rounds() {
 	function remember() {
 		const size = analysis?.size;
 		if (analysis === undefined || size == null) return;
-		setWas(
-			`${plural(analysis.rounds.length, 'round')}, ${Math.max(...analysis.rounds.map(({ makes }) => makes))} at the widest, ${measure(size.heightMm, plan.units)} high, ${measure(size.widthMm, plan.units)} across`,
-		);
+		const widest = Math.max(...analysis.rounds.map(({ makes }) => makes));
+		const measured = `${measure(size.heightMm, plan.units)} high, ${measure(size.widthMm, plan.units)} across`;
+		setWas(`${plural(analysis.rounds.length, 'round')}, ${widest} at the widest, ${measured}`);
 	}
 	function resize(wider: number, longer: number) {
 		remember();
@@ -47,7 +47,12 @@ export function Rounds() {
 			<Button className="mb-2 w-full" disabled={piece === undefined} onClick={() => setIsPasting(true)}>
 				Paste a pattern …
 			</Button>
-			<Button className="mb-2 w-full" kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'} disabled={piece === undefined} onClick={() => setIsShaping(true)}>
+			<Button
+				className="mb-2 w-full"
+				kind={(analysis?.rounds.length ?? 0) === 0 ? 'strong' : 'plain'}
+				disabled={piece === undefined}
+				onClick={() => setIsShaping(true)}
+			>
 				Begin from a shape …
 			</Button>
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
@@ -66,20 +71,26 @@ export function Rounds() {
 					)}
 				</div>
 			)}
-			{analysis?.size != null && <SizeDialog open={isSizing} piece={analysis.key} size={analysis.size} units={plan.units} onSize={remember} onClose={() => setIsSizing(false)} />}
+			{analysis?.size != null && (
+				<SizeDialog open={isSizing} piece={analysis.key} size={analysis.size} units={plan.units} onSize={remember} onClose={() => setIsSizing(false)} />
+			)}
 			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{wrong.length > 0 ? (
 				<Told title={`${wrong.length} to mend`} label="To mend" told={wrong} />
 			) : (
-				<p className="mb-6">{(analysis?.rounds.length ?? 0) === 0 ? 'Type the first round on the sheet, at the left.' : 'Every round uses all the stitches of the round below.'}</p>
+				<p className="mb-6">
+					{(analysis?.rounds.length ?? 0) === 0
+						? 'Type the first round on the sheet, at the left.'
+						: 'Every round uses all the stitches of the round below.'}
+				</p>
 			)}
 			{notes.length > 0 && <Told title="Worth knowing" label="Worth knowing" told={notes} />}
 			{analysis !== undefined && <Offers piece={analysis} />}
 			<h3 className="mb-1 font-semibold">Writing rounds</h3>
 			<p className="mb-2 text-faint">
-				Type them on the sheet, one line each. Each line answers with its count. What the words at the caret were taken for is said above it. Alt with Enter makes the mend that is offered, Alt with 1
-				or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
+				Type them on the sheet, one line each. Each line answers with its count. What the words at the caret were taken for is said above it. Alt with
+				Enter makes the mend that is offered, Alt with 1 or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
 			</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[
@@ -118,7 +129,10 @@ function Told({ title, label, told }: ToldProps) {
 			<h3 className="mb-1 font-semibold">{title}</h3>
 			<ol className="flex flex-col gap-2">
 				{told.slice(0, 30).map((trouble) => (
-					<li key={`${trouble.path}${trouble.column}${trouble.message}`} className={`border-l-4 bg-sheet p-2 ${trouble.severity === 'error' ? 'border-ink' : 'border-rule'}`}>
+					<li
+						key={`${trouble.path}${trouble.column}${trouble.message}`}
+						className={`border-l-4 bg-sheet p-2 ${trouble.severity === 'error' ? 'border-ink' : 'border-rule'}`}
+					>
 						<p>{trouble.message}</p>
 						<p className="text-faint">{trouble.mend}</p>
 						<div className="flex flex-wrap gap-x-3">

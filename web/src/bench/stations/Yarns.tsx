@@ -78,8 +78,21 @@ export function Yarns() {
 								</Tip>
 							</div>
 							<div className="grid grid-cols-3 gap-2">
-								<ChoiceField<Weight> label="Weight" value={yarn.weight} choices={weights} onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')} />
-								<NumberField label="In 100 g" unit="m" min={1} max={5000} value={yarn.metresPer100g} step={5} onChange={(n) => n !== null && change((is) => ({ ...is, metresPer100g: n }), 'metres')} />
+								<ChoiceField<Weight>
+									label="Weight"
+									value={yarn.weight}
+									choices={weights}
+									onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')}
+								/>
+								<NumberField
+									label="In 100 g"
+									unit="m"
+									min={1}
+									max={5000}
+									value={yarn.metresPer100g}
+									step={5}
+									onChange={(n) => n !== null && change((is) => ({ ...is, metresPer100g: n }), 'metres')}
+								/>
 								<NumberField
 									label="At hand"
 									unit="g"
@@ -102,7 +115,11 @@ export function Yarns() {
 								/>
 								{(yarn.strands ?? 1) > 1 && (
 									<label className="flex items-center gap-2 pb-1.5">
-										<input type="checkbox" checked={yarn.withHex !== undefined} onChange={(event) => change((is) => set(is, 'withHex', event.target.checked ? '#FFFFFF' : null) as Yarn, 'second')} />
+										<input
+											type="checkbox"
+											checked={yarn.withHex !== undefined}
+											onChange={(event) => change((is) => set(is, 'withHex', event.target.checked ? '#FFFFFF' : null) as Yarn, 'second')}
+										/>
 										one of another colour
 									</label>
 								)}
@@ -132,7 +149,12 @@ export function Yarns() {
 			<p className="caption mb-2">Over the whole plan, the darkest yarn the darkest. One undo brings yours back.</p>
 			<div className="flex flex-col gap-1">
 				{palettes.map(({ name, hexes }) => (
-					<button key={name} type="button" className="flex items-center gap-3 py-0.5 text-left hover:bg-shade" onClick={() => draft.change((plan) => inPalette(plan, amounts, hexes))}>
+					<button
+						key={name}
+						type="button"
+						className="flex items-center gap-3 py-0.5 text-left hover:bg-shade"
+						onClick={() => draft.change((plan) => inPalette(plan, amounts, hexes))}
+					>
 						<span className="flex border border-ink/25">
 							{hexes.map((hex) => (
 								<span key={hex} className="size-6" style={{ background: hex }} />
@@ -148,7 +170,12 @@ export function Yarns() {
 					<ul>
 						{shelf.data.yarns.map((yarn) => (
 							<li key={yarn.id}>
-								<button type="button" disabled={isFull} className="figures flex w-full items-center gap-2 py-1 text-left hover:bg-shade" onClick={() => add(yarn)}>
+								<button
+									type="button"
+									disabled={isFull}
+									className="figures flex w-full items-center gap-2 py-1 text-left hover:bg-shade"
+									onClick={() => add(yarn)}
+								>
 									<span className="size-6 border border-ink/25" style={{ background: yarn.hex }} />
 									<span className="min-w-0 flex-1 truncate">{yarn.name}</span>
 									<span className="caption">{yarn.grams} g</span>

@@ -18,7 +18,13 @@ export function BrushPanel({ brush }: { brush: string }) {
 			</p>
 			<div className="flex flex-wrap gap-2">
 				{yarns.map(({ key, name, hex }) => (
-					<Button key={key} kind={brush === key ? 'strong' : 'plain'} aria-pressed={brush === key} title={`${name} (press ${key})`} onClick={() => setTools({ brush: key })}>
+					<Button
+						key={key}
+						kind={brush === key ? 'strong' : 'plain'}
+						aria-pressed={brush === key}
+						title={`${name} (press ${key})`}
+						onClick={() => setTools({ brush: key })}
+					>
 						<YarnMark letter={key} hex={hex} size={22} />
 						<span className="max-w-24 truncate">{name}</span>
 					</Button>

@@ -12,11 +12,7 @@ export function Lay({ from, to, isPicked }: Range & { isPicked: boolean }) {
 			<Tabs.Root defaultValue="stripes">
 				<Tabs.List aria-label="What to lay" className="mb-3 flex flex-wrap gap-x-3">
 					{layable.map(({ kind, name }) => (
-						<Tabs.Trigger
-							key={kind}
-							value={kind}
-							className="border-b-2 border-transparent py-0.5 text-faint hover:text-ink data-[state=active]:border-ink data-[state=active]:font-semibold data-[state=active]:text-ink"
-						>
+						<Tabs.Trigger key={kind} value={kind} className="tab border-b-2 border-transparent py-0.5 text-faint hover:text-ink">
 							{name}
 						</Tabs.Trigger>
 					))}

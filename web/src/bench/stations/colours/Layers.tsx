@@ -44,7 +44,14 @@ export function Layers() {
 				{runs.length > 3 && (
 					<li className="flex items-center gap-2 border-t border-rule py-2">
 						<span className="flex-1">{runs.length} runs of stitches</span>
-						<Button kind="bare" onClick={() => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, colours: is.colours.filter(({ kind }) => kind !== 'run') })))}>
+						<Button
+							kind="bare"
+							onClick={() =>
+								draft.change((plan) =>
+									withPiece(plan, piece.key, (is) => ({ ...is, colours: is.colours.filter(({ kind }) => kind !== 'run') })),
+								)
+							}
+						>
 							Take them out
 						</Button>
 					</li>
@@ -99,7 +106,14 @@ export function Layers() {
 												label={`Height of stripe ${i + 1} of rounds ${layer.from} to ${layer.to}`}
 												value={stripe.rounds}
 												onChange={(rounds) =>
-													change(at, (is) => (is.kind === 'stripes' ? { ...is, sequence: is.sequence.map((old, j) => (j === i ? { ...old, rounds } : old)) } : is), `height ${piece.key} ${at} ${i}`)
+													change(
+														at,
+														(is) =>
+															is.kind === 'stripes'
+																? { ...is, sequence: is.sequence.map((old, j) => (j === i ? { ...old, rounds } : old)) }
+																: is,
+														`height ${piece.key} ${at} ${i}`,
+													)
 												}
 											/>
 										</span>
@@ -108,7 +122,12 @@ export function Layers() {
 							)}
 							{chosen === at && (
 								<div className="grid grid-cols-2 items-end gap-2 border-l-4 border-ink bg-sheet p-2">
-									<TextField label="Name" maxLength={120} value={layer.name ?? ''} onChange={(name) => change(at, (is) => ({ ...is, name }), `layer name ${at}`)} />
+									<TextField
+										label="Name"
+										maxLength={120}
+										value={layer.name ?? ''}
+										onChange={(name) => change(at, (is) => ({ ...is, name }), `layer name ${at}`)}
+									/>
 									<div className="flex gap-1">
 										<Button aria-label="One layer up" disabled={at === top} onClick={() => swap(at, 1)}>
 											<ArrowUp size={16} />

@@ -16,7 +16,12 @@ interface Props {
 /** A small picture, or a table of letters, becomes a motif: seen in the plan's yarns before it is taken. */
 export function PictureIn({ open, round, onClose }: Props) {
 	return (
-		<DialogSheet title="A motif from a picture" says="A small PNG, or a table of yarn letters (CSV). It is reduced to this plan’s yarns, each cell one stitch." open={open} onClose={onClose}>
+		<DialogSheet
+			title="A motif from a picture"
+			says="A small PNG, or a table of yarn letters (CSV). It is reduced to this plan’s yarns, each cell one stitch."
+			open={open}
+			onClose={onClose}
+		>
 			<Reading round={round} onClose={onClose} />
 		</DialogSheet>
 	);
@@ -38,7 +43,9 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 	async function read(from: Source, width: number) {
 		setSource(from);
 		try {
-			const read = dataOf(await api.POST('/api/plans/{id}/picture', { params: { path: { id } }, body: { kind: from.kind, data: from.data, wide: width } }));
+			const read = dataOf(
+				await api.POST('/api/plans/{id}/picture', { params: { path: { id } }, body: { kind: from.kind, data: from.data, wide: width } }),
+			);
 			setRows(read.rows);
 			setTrouble(null);
 		} catch (error) {
@@ -67,7 +74,12 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 			<div className="flex items-end gap-3">
 				<label className="min-w-0 flex-1">
 					<span className="caption block">File</span>
-					<input type="file" accept="image/png,.png,.csv,text/csv,text/plain" className="w-full" onChange={(event) => void choose(event.target.files?.[0])} />
+					<input
+						type="file"
+						accept="image/png,.png,.csv,text/csv,text/plain"
+						className="w-full"
+						onChange={(event) => void choose(event.target.files?.[0])}
+					/>
 				</label>
 				{source?.kind !== 'csv' && (
 					<NumberField
@@ -99,7 +111,12 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 						className="max-w-full border border-rule bg-[repeating-conic-gradient(#fff_0_25%,#ecebe5_0_50%)] bg-[length:12px_12px]"
 					>
 						{numbered(rows).flatMap(({ at: y, one: row }) =>
-							numbered([...row]).map(({ at: x, one: key }) => key !== '.' && <rect key={x * 1000 + y} x={x * cell} y={y * high} width={cell + 0.4} height={high + 0.4} fill={hexOf(key)} />),
+							numbered([...row]).map(
+								({ at: x, one: key }) =>
+									key !== '.' && (
+										<rect key={x * 1000 + y} x={x * cell} y={y * high} width={cell + 0.4} height={high + 0.4} fill={hexOf(key)} />
+									),
+							),
 						)}
 					</svg>
 					<figcaption className="caption figures mt-1">
@@ -114,7 +131,13 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 					disabled={rows === null || piece === undefined}
 					onClick={() => {
 						if (rows === null || piece === undefined) return;
-						draft.edit({ do: 'motif', piece: piece.key, rows, name: (source?.name ?? 'Picture').replace(/\.\w+$/, '').slice(0, 100), ...(round === null ? {} : { round }) });
+						draft.edit({
+							do: 'motif',
+							piece: piece.key,
+							rows,
+							name: (source?.name ?? 'Picture').replace(/\.\w+$/, '').slice(0, 100),
+							...(round === null ? {} : { round }),
+						});
 						onClose();
 					}}
 				>

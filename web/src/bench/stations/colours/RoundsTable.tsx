@@ -6,7 +6,13 @@ export function RoundsTable({ open, onClose }: { open: boolean; onClose: () => v
 	const { analysis } = usePiece();
 	const yarns = useYarns();
 	return (
-		<DialogSheet title={analysis?.name ?? ''} says="Every round with its yarns, in the order in which the stitches are worked." open={open} onClose={onClose} isDone>
+		<DialogSheet
+			title={analysis?.name ?? ''}
+			says="Every round with its yarns, in the order in which the stitches are worked."
+			open={open}
+			onClose={onClose}
+			isDone
+		>
 			<table className="figures w-full text-left">
 				<thead>
 					<tr className="caption">
@@ -28,7 +34,11 @@ export function RoundsTable({ open, onClose }: { open: boolean; onClose: () => v
 								{number}
 							</th>
 							<td className="pr-3">{makes}</td>
-							<td>{runs.length === 1 ? (yarns.find(({ key }) => key === runs[0]?.yarn)?.name ?? runs[0]?.yarn) : runs.map(({ yarn, stitches }) => `${yarn} ${stitches}`).join(', ')}</td>
+							<td>
+								{runs.length === 1
+									? (yarns.find(({ key }) => key === runs[0]?.yarn)?.name ?? runs[0]?.yarn)
+									: runs.map(({ yarn, stitches }) => `${yarn} ${stitches}`).join(', ')}
+							</td>
 						</tr>
 					))}
 				</tbody>

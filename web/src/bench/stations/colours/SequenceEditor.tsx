@@ -21,7 +21,12 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 			{numbered(sequence).map(({ at, one: stripe }) => (
 				<li key={at} className="flex items-center gap-2">
 					<YarnMark letter={stripe.yarn} hex={yarns.find(({ key }) => key === stripe.yarn)?.hex ?? '#888888'} size={30} />
-					<select className="field min-w-0 flex-1" aria-label={`Yarn of stripe ${at + 1}`} value={stripe.yarn} onChange={(event) => change(at, { yarn: event.target.value })}>
+					<select
+						className="field min-w-0 flex-1"
+						aria-label={`Yarn of stripe ${at + 1}`}
+						value={stripe.yarn}
+						onChange={(event) => change(at, { yarn: event.target.value })}
+					>
 						{yarns.map(({ key, name }) => (
 							<option key={key} value={key}>
 								{key} {name}
@@ -29,7 +34,12 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 						))}
 					</select>
 					{hasRounds && <Stepper label={`Height of stripe ${at + 1}`} value={stripe.rounds} onChange={(rounds) => change(at, { rounds })} />}
-					<Button kind="bare" aria-label={`Take out stripe ${at + 1}`} disabled={sequence.length === 1} onClick={() => onChange(sequence.filter((_, i) => i !== at))}>
+					<Button
+						kind="bare"
+						aria-label={`Take out stripe ${at + 1}`}
+						disabled={sequence.length === 1}
+						onClick={() => onChange(sequence.filter((_, i) => i !== at))}
+					>
 						<Trash2 size={16} />
 					</Button>
 				</li>

@@ -42,7 +42,13 @@ export function YarnPairs() {
 					{remark}
 				</p>
 			))}
-			<ChoiceField label="Seen with" className="mt-2" value={sight ?? 'own'} choices={sights} onChange={(to) => setTools({ sight: to === 'own' ? null : to })} />
+			<ChoiceField
+				label="Seen with"
+				className="mt-2"
+				value={sight ?? 'own'}
+				choices={sights}
+				onChange={(to) => setTools({ sight: to === 'own' ? null : to })}
+			/>
 		</section>
 	);
 }

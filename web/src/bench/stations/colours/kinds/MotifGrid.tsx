@@ -61,7 +61,13 @@ export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: strin
 					))}
 				</tbody>
 			</table>
-			<Button onClick={() => (rows.every((row) => [...row].every((cell) => cell === CLEAR)) ? notify({ says: 'Nothing is drawn yet.', mend: 'Click or drag over cells.' }) : onTake(rows))}>
+			<Button
+				onClick={() =>
+					rows.every((row) => [...row].every((cell) => cell === CLEAR))
+						? notify({ says: 'Nothing is drawn yet.', mend: 'Click or drag over cells.' })
+						: onTake(rows)
+				}
+			>
 				Set it
 			</Button>
 		</div>

@@ -12,7 +12,14 @@ export function LayBand() {
 	const [part, setPart] = useState<Where['part']>('first');
 	const [rounds, setRounds] = useState(3);
 	const [offset, setOffset] = useState(1);
-	const where = (): Where => (part === 'first' || part === 'last' ? { part, rounds } : part === 'widest' ? { part, offset, rounds } : part === 'rounds' ? { part, from: 1, to: rounds } : { part });
+	const where = (): Where =>
+		part === 'first' || part === 'last'
+			? { part, rounds }
+			: part === 'widest'
+				? { part, offset, rounds }
+				: part === 'rounds'
+					? { part, from: 1, to: rounds }
+					: { part };
 	return (
 		<Form does="Lay it" onLay={() => lay({ kind: 'band', yarn, where: where() })}>
 			<ChoiceField
@@ -29,8 +36,12 @@ export function LayBand() {
 				]}
 				onChange={setPart}
 			/>
-			{part === 'widest' && <NumberField label="Rounds on from the widest" min={-limits.rounds} max={limits.rounds} value={offset} onChange={count(setOffset)} />}
-			{(part === 'first' || part === 'last' || part === 'widest') && <NumberField label="How many" min={1} max={limits.rounds} value={rounds} onChange={count(setRounds)} />}
+			{part === 'widest' && (
+				<NumberField label="Rounds on from the widest" min={-limits.rounds} max={limits.rounds} value={offset} onChange={count(setOffset)} />
+			)}
+			{(part === 'first' || part === 'last' || part === 'widest') && (
+				<NumberField label="How many" min={1} max={limits.rounds} value={rounds} onChange={count(setRounds)} />
+			)}
 			<ChoiceField label="Yarn" className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
 			<p className="caption col-span-2">It stays what it is when the piece is resized.</p>
 		</Form>

@@ -51,7 +51,10 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 				<Button onClick={() => setIsPicture(true)}>From a picture …</Button>
 			</div>
 			{isDrawing && <MotifGrid yarn={yarn} onTake={(rows) => draft.edit({ do: 'motif', piece: piece.key, rows, name: 'Drawn', ...at })} />}
-			<p className="caption">It is set at the front{round === null ? ', half way up' : `, about round ${round}`}, upright on the finished piece. Pick it below to drag it on the chart.</p>
+			<p className="caption">
+				It is set at the front{round === null ? ', half way up' : `, about round ${round}`}, upright on the finished piece. Pick it below to drag it on
+				the chart.
+			</p>
 			<PictureIn open={isPicture} round={round} onClose={() => setIsPicture(false)} />
 		</div>
 	);
@@ -61,7 +64,14 @@ export function WhereMotif({ layer, onChange }: WhereProps<MotifLayer>) {
 	return (
 		<>
 			<Figure label="From round" value={layer.round} min={1} max={limits.rounds} onChange={(round) => onChange({ ...layer, round })} />
-			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
+			<Figure
+				label="Degrees from the front"
+				value={layer.fromFront ?? 0}
+				min={-180}
+				max={180}
+				step={0.5}
+				onChange={(fromFront) => onChange({ ...layer, fromFront })}
+			/>
 			<label className="col-span-2 flex items-center gap-2">
 				<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
 				upright on the piece, against the lean

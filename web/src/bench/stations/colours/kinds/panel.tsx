@@ -24,7 +24,14 @@ export function WherePanel({ layer, onChange }: WhereProps<PanelLayer>) {
 	return (
 		<>
 			<RoundsFields range={layer} onChange={({ from, to }) => onChange({ ...layer, from, to })} />
-			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
+			<Figure
+				label="Degrees from the front"
+				value={layer.fromFront ?? 0}
+				min={-180}
+				max={180}
+				step={0.5}
+				onChange={(fromFront) => onChange({ ...layer, fromFront })}
+			/>
 			<Figure label="Wide, degrees" value={layer.degrees} min={1} max={360} step={0.5} onChange={(degrees) => onChange({ ...layer, degrees })} />
 		</>
 	);

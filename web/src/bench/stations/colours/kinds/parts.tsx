@@ -55,7 +55,21 @@ export function RoundsFields({ range, onChange }: { range: Range; onChange: (ran
 }
 
 /** A figure of a layer that lies already. */
-export function Figure({ label, value, min, max, step = 1, onChange }: { label: string; value: number; min: number; max: number; step?: number; onChange: (n: number) => void }) {
+export function Figure({
+	label,
+	value,
+	min,
+	max,
+	step = 1,
+	onChange,
+}: {
+	label: string;
+	value: number;
+	min: number;
+	max: number;
+	step?: number;
+	onChange: (n: number) => void;
+}) {
 	return <NumberField label={label} min={min} max={max} step={step} value={value} onChange={count(onChange)} />;
 }
 

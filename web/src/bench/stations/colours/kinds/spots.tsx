@@ -22,7 +22,17 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 		<Form
 			does="Lay spots"
 			onLay={() =>
-				lay({ kind: 'spots', yarn, from: range.from, to: Math.max(range.from, range.to), step, wide, tall, staggered: isStaggered, ...(by === 'count' ? { count: number } : { every: number }) })
+				lay({
+					kind: 'spots',
+					yarn,
+					from: range.from,
+					to: Math.max(range.from, range.to),
+					step,
+					wide,
+					tall,
+					staggered: isStaggered,
+					...(by === 'count' ? { count: number } : { every: number }),
+				})
 			}
 		>
 			<RoundsFields range={range} onChange={setRange} />
@@ -35,7 +45,13 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 				]}
 				onChange={setBy}
 			/>
-			<NumberField label={by === 'count' ? 'Spots around' : 'Stitches apart'} min={1} max={limits.stitchesInRound} value={number} onChange={count(setNumber)} />
+			<NumberField
+				label={by === 'count' ? 'Spots around' : 'Stitches apart'}
+				min={1}
+				max={limits.stitchesInRound}
+				value={number}
+				onChange={count(setNumber)}
+			/>
 			<NumberField label="Stitches wide" min={1} max={limits.motif} value={wide} onChange={count(setWide)} />
 			<NumberField label="Rounds high" min={1} max={limits.motif} value={tall} onChange={count(setTall)} />
 			{hasMany && <NumberField label="A row every … rounds" min={1} max={limits.rounds} value={step} onChange={count(setStep)} />}
@@ -54,8 +70,17 @@ export function WhereSpots({ layer, onChange }: WhereProps<SpotsLayer>) {
 	return (
 		<>
 			<RoundsFields range={{ from: layer.from, to: layer.to ?? layer.from }} onChange={(range) => onChange({ ...layer, ...range })} />
-			<Figure label="Degrees from the front" value={layer.fromFront ?? 0} min={-180} max={180} step={0.5} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
-			{'count' in layer && <Figure label="Spots around" value={layer.count} min={1} max={limits.stitchesInRound} onChange={(n) => onChange({ ...layer, count: n })} />}
+			<Figure
+				label="Degrees from the front"
+				value={layer.fromFront ?? 0}
+				min={-180}
+				max={180}
+				step={0.5}
+				onChange={(fromFront) => onChange({ ...layer, fromFront })}
+			/>
+			{'count' in layer && (
+				<Figure label="Spots around" value={layer.count} min={1} max={limits.stitchesInRound} onChange={(n) => onChange({ ...layer, count: n })} />
+			)}
 		</>
 	);
 }

@@ -67,7 +67,11 @@ export function LayStripes({ from, to }: LayProps) {
 						))}
 					</div>
 				)}
-				<p className="caption">{!isByHeight ? `once through: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds` : 'Each gets the rounds that come nearest to its height.'}</p>
+				<p className="caption">
+					{!isByHeight
+						? `once through: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds`
+						: 'Each gets the rounds that come nearest to its height.'}
+				</p>
 			</div>
 			<ChoiceField
 				label="Repeated"

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Http;
+
+use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** The database away is a 503 that says when to come again, and one line in the log. */
+final class DatabaseAwayTest extends WebTestCase
+{
+    private const NOBODY = 'mysql://nobody@127.0.0.1:1/nothing?serverVersion=10.11.0-MariaDB&charset=utf8mb4';
+
+    private string $url = '';
+
+    protected function setUp(): void
+    {
+        $this->url = \is_string($_SERVER['DATABASE_URL'] ?? null) ? $_SERVER['DATABASE_URL'] : '';
+    }
+
+    protected function tearDown(): void
+    {
+        $this->connectTo($this->url);
+        parent::tearDown();
+    }
+
+    public function testItIsSaidOnceAndTheBrowserComesAgain(): void
+    {
+        $first = self::createClient();
+        $first->request('GET', '/');
+        $cookies = $first->getCookieJar()->all();
+        self::assertCount(1, $cookies);
+        self::ensureKernelShutdown();
+        $this->connectTo(self::NOBODY);
+        $browser = self::createClient();
+        $browser->getCookieJar()->set($cookies[0]);
+        $cache = self::getContainer()->get('cache.app');
+        self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
+        $cache->deleteItem('database-away');
+        $before = self::errors();
+        foreach (['/', '/api/shelf', '/api/shelf'] as $path) {
+            $browser->request('GET', $path);
+            $response = $browser->getResponse();
+            self::assertSame(503, $response->getStatusCode(), $path);
+            self::assertGreaterThan(0, (int) $response->headers->get('Retry-After'));
+            self::assertStringContainsString('database does not answer', (string) $response->getContent());
+        }
+        self::assertSame('application/problem+json', $browser->getResponse()->headers->get('Content-Type'));
+        $said = \array_slice(self::errors(), \count($before));
+        self::assertCount(1, $said, implode("\n", $said));
+        self::assertStringContainsString('The database does not answer', $said[0]);
+    }
+
+    private function connectTo(string $url): void
+    {
+        $_ENV['DATABASE_URL'] = $_SERVER['DATABASE_URL'] = $url;
+    }
+
+    /** @return list<string> of the log, that are errors */
+    private static function errors(): array
+    {
+        $log = '';
+        foreach ((array) glob(\dirname(__DIR__, 2).'/var/log/test-*.log') as $file) {
+            $log .= file_get_contents((string) $file);
+        }
+        preg_match_all('/^.*\.(?:ERROR|CRITICAL): .*$/m', $log, $found);
+
+        return $found[0];
+    }
+}

@@ -1,0 +1,72 @@
+import type { StoreApi } from 'zustand/vanilla';
+import type { Analysis, Edit, Plan, Refusal } from '../api/types';
+import type { Operation } from './operations';
+
+export type SaveState =
+	| { is: 'saved' }
+	| { is: 'saving' }
+	/** Nothing is saved for now; the work is kept, and it is tried again. */
+	| { is: 'waiting'; why: 'network' | 'server'; tries: number }
+	/** Another window saved in between. */
+	| { is: 'conflict'; savedAt: string | undefined }
+	/** The plan was taken off the shelf. */
+	| { is: 'gone' };
+
+/** Something that the maker did and that cannot be done, set aside with the reason. */
+export interface SetAside extends Refusal {
+	id: string;
+	/** what she had typed, so that it is not lost */
+	text: string | undefined;
+}
+
+export interface Draft {
+	id: string;
+	revision: number;
+	/** as last saved, with what was changed since; edits that the core still has to make are not in it */
+	plan: Plan;
+	/** of the plan as last saved */
+	analysis: Analysis;
+	save: SaveState;
+	setAside: SetAside[];
+	/** whether the browser keeps what is not saved yet */
+	isKept: boolean;
+	canUndo: boolean;
+	canRedo: boolean;
+}
+
+export interface DraftStore extends StoreApi<Draft> {
+	/** Changes the plan where no rule of the job is needed: a name, a figure, a layer moved. */
+	change: (change: (plan: Plan) => Plan, group?: string) => void;
+	/** Asks the core for an edit. */
+	edit: (edit: Edit, group?: string) => void;
+	undo: () => void;
+	redo: () => void;
+	/** After a conflict: leaves this window's changes and takes what is saved. */
+	takeTheirs: () => Promise<void>;
+	/** After a conflict: saves this window's changes over what is saved. */
+	takeMine: () => Promise<void>;
+	/** After a conflict: makes this window's changes a plan of their own, and gives its id. */
+	keepBoth: () => Promise<string>;
+	/** Forgets something that was set aside. */
+	drop: (id: string) => void;
+	/** Leaves everything that is not saved. */
+	giveUp: () => void;
+	/** The lines of a piece as typed, even where the core has not seen them yet. */
+	lines: (piece: string) => string[];
+	close: () => void;
+}
+
+export interface Queued extends Operation {
+	/** what it is a part of, as a line that is typed or a layer that is dragged */
+	key: string | undefined;
+	at: number;
+	moves: 'forward' | 'undo' | 'redo';
+	/** it was sent once: whether it was made is not known until it is answered, so it stays as it is */
+	isSent: boolean;
+}
+
+/** What is told of an operation that is set aside. */
+export function aside(operation: Operation | undefined, id: string, refused: Refusal): SetAside {
+	const edit = operation?.edit;
+	return { ...refused, id, text: edit?.do === 'retype' ? edit.rounds.join('\n') : edit?.do === 'paste' ? edit.text : undefined };
+}

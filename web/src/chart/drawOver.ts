@@ -1,0 +1,129 @@
+import { dropAt, jogsByRound, xAt } from './geometry';
+import { INK, line, PAPER, type Picture, rounds } from './pen';
+
+/** The front line, and the two lines within which a step shows. */
+export function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, first: number, last: number): void {
+	if (opening.worked === 'rows' || opening.view === 'grid' || last <= first) return;
+	const bottom = (layout.tops[last - 1] ?? 0) + layout.rowHeight * 1.5;
+	const begin = (layout.tops[first] ?? 0) - layout.rowHeight / 2;
+	context.lineWidth = 1;
+	context.strokeStyle = INK;
+	context.globalAlpha = 0.55;
+	line(context, opening.width / 2, begin, opening.width / 2, bottom);
+	context.globalAlpha = 0.4;
+	context.setLineDash([3, 5]);
+	for (const side of [-1, 1]) {
+		context.beginPath();
+		for (let i = first; i < last; i++) {
+			const x = opening.width / 2 + (side * (piece.rounds[i]?.makes ?? 0) * opening.stitchWidth * piece.showsWithinDegrees) / 360;
+			context.lineTo(x, (layout.tops[i] ?? 0) + layout.rowHeight / 2);
+		}
+		context.stroke();
+	}
+	context.setLineDash([]);
+	context.globalAlpha = 1;
+}
+
+const DOT = 6;
+
+/** Where eyes and limbs are set: between a round and the next. */
+export function drawPlaced(context: CanvasRenderingContext2D, { piece, layout, opening }: Picture, first: number, last: number): void {
+	for (const { round: number, after, kind } of piece.placed) {
+		const round = piece.rounds[number - 1];
+		const top = layout.tops[number - 1];
+		if (round === undefined || top === undefined || number <= first || number > last) continue;
+		for (const stitches of after) {
+			const x = xAt(round, stitches, opening);
+			const y = top + layout.rowHeight + dropAt(round, stitches, opening);
+			context.beginPath();
+			context.arc(x, y, DOT, 0, 2 * Math.PI);
+			context.fillStyle = kind === 'eyes' || kind === 'nose' ? INK : PAPER;
+			context.fill();
+			context.strokeStyle = PAPER;
+			context.lineWidth = 4;
+			context.stroke();
+			context.strokeStyle = INK;
+			context.lineWidth = 1.8;
+			context.stroke();
+		}
+	}
+}
+
+/** The marker's path. */
+export function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
+	const { layout, opening } = picture;
+	if (opening.worked === 'rows') return;
+	const points: { x: number; y: number }[] = [];
+	for (let i = first; i < last; i++) {
+		const round = rounds(picture)[i];
+		if (round === undefined) continue;
+		points.push({ x: xAt({ ...round, startDegrees: round.markerDegrees }, 0, opening), y: (layout.tops[i] ?? 0) + layout.rowHeight / 2 });
+	}
+	const path = () => {
+		context.beginPath();
+		points.forEach(({ x, y }, i) => {
+			const before = points[i - 1];
+			// Past the back, the path comes in again at the other edge.
+			if (before === undefined || Math.abs(before.x - x) > opening.width / 3) context.moveTo(x, y);
+			else context.lineTo(x, y);
+		});
+		context.stroke();
+	};
+	context.lineCap = 'round';
+	context.strokeStyle = PAPER;
+	context.lineWidth = 4;
+	path();
+	context.strokeStyle = INK;
+	context.lineWidth = 1.4;
+	context.setLineDash([1, 4]);
+	path();
+	context.setLineDash([]);
+	for (const { x, y } of points) {
+		context.beginPath();
+		context.arc(x, y, 3, 0, 2 * Math.PI);
+		context.fillStyle = PAPER;
+		context.fill();
+		context.lineWidth = 1.4;
+		context.stroke();
+	}
+	context.lineCap = 'butt';
+}
+
+/** Stitches over which a treated step is eased. */
+const EASED = 4;
+
+/** Each jog as an upright bar as high as what is left of its step: filled where it shows, open where it is hidden. */
+export function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
+	const { layout, opening, piece } = picture;
+	const jogs = jogsByRound(piece.changes);
+	for (let i = Math.max(0, first - 1); i < last; i++) {
+		const jog = jogs.get(i + 1);
+		const next = rounds(picture)[i + 1];
+		const top = layout.tops[i + 1];
+		if (jog === undefined || next === undefined || top === undefined) continue;
+		const atMarker = { ...next, startDegrees: jog.degrees };
+		const x = xAt(atMarker, 0, opening);
+		const y = top + dropAt(next, 0, opening);
+		const high = Math.max(0.2, jog.stepRounds) * layout.rowHeight;
+		const middle = y + layout.rowHeight / 2;
+		// A treated step is eased over the last stitches of the old yarn, until just what is left of it stands at the marker.
+		const back = (opening.isLeftHanded ? 1 : -1) * EASED * opening.stitchWidth;
+		context.fillStyle = picture.yarns.find(({ key }) => key === jog.to)?.hex ?? '#808080';
+		context.beginPath();
+		context.moveTo(x, y + layout.rowHeight);
+		context.lineTo(x, y + jog.stepRounds * layout.rowHeight);
+		context.lineTo(x + back, y + layout.rowHeight);
+		context.fill();
+		context.lineWidth = 7;
+		context.strokeStyle = PAPER;
+		line(context, x, middle - high / 2 - 1.5, x, middle + high / 2 + 1.5);
+		context.lineWidth = 4.5;
+		context.strokeStyle = INK;
+		line(context, x, middle - high / 2, x, middle + high / 2);
+		if (!jog.shows) {
+			context.lineWidth = 1.8;
+			context.strokeStyle = PAPER;
+			line(context, x, middle - high / 2 + 1.5, x, middle + high / 2 - 1.5);
+		}
+	}
+}

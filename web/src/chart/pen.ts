@@ -1,0 +1,47 @@
+import type { PieceAnalysis, Yarn } from '../api/types';
+import type { Opening, Stretch } from './geometry';
+import type { SheetLayout } from './layout';
+
+export interface Picture {
+	piece: PieceAnalysis;
+	yarns: readonly Yarn[];
+	layout: SheetLayout;
+	opening: Opening;
+	/** rounds that are picked */
+	picked: ReadonlySet<number>;
+	/** round and stitch under the pointer */
+	under: { round: number; stitch: number } | null;
+	/** stitches just painted, by round, until the core has answered */
+	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
+	/** the stitch that the keys are on */
+	cursor?: { round: number; stitch: number } | null;
+	/** names of stitches by their signs */
+	stitches?: Readonly<Record<string, string>>;
+	/** how far the piece is moved to the left */
+	left?: number;
+	/** the part of the sheet that is seen */
+	top: number;
+	height: number;
+}
+
+export const INK = '#20262a';
+export const PAPER = '#fdfcfa';
+export const FONT = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+
+export const rounds = (picture: Picture) => picture.piece.rounds;
+
+/** The outline of a stretch, so high from so far down. */
+export function trace(context: CanvasRenderingContext2D, part: Stretch, top: number, height: number): void {
+	context.moveTo(part.x, top + part.leftDrop);
+	context.lineTo(part.x + part.width, top + part.rightDrop);
+	context.lineTo(part.x + part.width, top + part.rightDrop + height);
+	context.lineTo(part.x, top + part.leftDrop + height);
+	context.closePath();
+}
+
+export function line(context: CanvasRenderingContext2D, x1: number, y1: number, x2: number, y2: number): void {
+	context.beginPath();
+	context.moveTo(x1, y1);
+	context.lineTo(x2, y2);
+	context.stroke();
+}
