@@ -9,6 +9,7 @@ use PhpParser\Node\Expr;
 use PhpParser\Node\Expr\BinaryOp;
 use PhpParser\Node\Scalar;
 use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor;
 use PhpParser\NodeVisitorAbstract;
 use PhpParser\ParserFactory;
 
@@ -52,8 +53,12 @@ final class Mutations extends NodeVisitorAbstract
         return $visitor->found;
     }
 
-    public function enterNode(Node $node): null
+    public function enterNode(Node $node): ?int
     {
+        // What a declaration says is no operator; what a set's keys stand for is never looked at.
+        if ($node instanceof Node\Stmt\Declare_ || ($node instanceof Expr\Array_ && self::isSet($node))) {
+            return NodeVisitor::DONT_TRAVERSE_CHILDREN;
+        }
         if (Probes::isFunction($node)) {
             // One without a body is told by its file: nothing is gone through there.
             $this->within[] = [] === ($node->getStmts() ?? []) ? '' : Probes::name($this->file, $node);
@@ -77,6 +82,20 @@ final class Mutations extends NodeVisitorAbstract
         }
 
         return null;
+    }
+
+    /** Names that all stand for 1 or for true: looked up by isset(). */
+    private static function isSet(Expr\Array_ $array): bool
+    {
+        foreach ($array->items as $item) {
+            $isOne = ($item->value instanceof Scalar\Int_ && 1 === $item->value->value)
+                || ($item->value instanceof Expr\ConstFetch && 'true' === $item->value->name->toLowerString());
+            if (!$item->key instanceof Scalar\String_ || !$isOne) {
+                return false;
+            }
+        }
+
+        return \count($array->items) > 2;
     }
 
     private function operator(BinaryOp $node): void

@@ -109,7 +109,7 @@ final readonly class Bobbles implements Edit
     /** The character after the line's stitches and counts. */
     private static function said(Line $line): int
     {
-        return max($line->end(), ...array_map(static fn (Count $count): int => $count->span->end, $line->counts));
+        return max([$line->end(), ...array_map(static fn (Count $count): int => $count->span->end, $line->counts)]);
     }
 
     private static function stitches(Round $round, string $codes, Line $line, Printer $printer): string

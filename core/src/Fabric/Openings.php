@@ -30,7 +30,7 @@ final readonly class Openings
         }
         $from = max($round - 1, $wide[0]);
         if (!$isWide($this->counts[$from] ?? 0)) {
-            return max(0, ...array_filter($wide, static fn (int $i): bool => $i < $from)) + 1;
+            return max([0, ...array_filter($wide, static fn (int $i): bool => $i < $from)]) + 1;
         }
         for ($i = $from + 1, $end = \count($this->counts); $i < $end; ++$i) {
             if (!$isWide($this->counts[$i])) {

@@ -164,4 +164,12 @@ final class PaintingTest extends TestCase
             'edits[0]',
         );
     }
+
+    /** Lines that say no count are written anew as well. */
+    public function testBobblesOnLinesWithoutACount(): void
+    {
+        $plan = Plans::of(self::TUBE, [['kind' => 'motif', 'rows' => ['B'], 'round' => 4, 'fromFront' => 0]], ['lean' => 0]);
+        $bobbled = (new Bobbles('body', 0))->apply($plan);
+        self::assertSame(['24 sc in MR', 'R2-3: sc around (24)', 'R4: 12 sc, bob, 11 sc (24)', 'R5-12: sc around (24)'], $bobbled->pieces[0]->rounds);
+    }
 }

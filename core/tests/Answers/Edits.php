@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Answers;
+
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\Spread;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Tests\Plans;
+
+/** Every kind of edit on the specimens: what becomes of the plan, or why not. */
+final class Edits
+{
+    /** @return array<string, \Closure(): iterable<string>> */
+    public static function all(): array
+    {
+        return ['edits' => static fn (): iterable => self::made(), 'shapes' => static fn (): iterable => self::shapes()];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function edits(Piece $piece): array
+    {
+        $lines = $piece->rounds;
+        $middle = intdiv(\count($lines), 2);
+
+        return [
+            ['do' => 'resize', 'wider' => 1, 'longer' => 0],
+            ['do' => 'resize', 'wider' => -1, 'longer' => 0],
+            ['do' => 'resize', 'wider' => 0, 'longer' => 3],
+            ['do' => 'resize', 'wider' => 2, 'longer' => -1],
+            ['do' => 'size', 'widthMm' => 90],
+            ['do' => 'size', 'heightMm' => 70],
+            ['do' => 'paint', 'rounds' => [2, 3, 6], 'yarn' => 'B'],
+            [
+                'do' => 'stripes',
+                'from' => 2,
+                'to' => 7,
+                'sequence' => [['yarn' => 'A', 'rounds' => 1], ['yarn' => 'B', 'rounds' => 2]],
+                'mirrored' => true,
+                'growth' => 1,
+            ],
+            ['do' => 'stripes', 'from' => 1, 'to' => 6, 'sequence' => [['yarn' => 'B', 'rounds' => 1]], 'heightsMm' => [9]],
+            ['do' => 'stitches', 'cells' => [['round' => 3, 'from' => 2, 'to' => 4]], 'yarn' => 'B', 'mirrored' => true],
+            ['do' => 'motif', 'text' => 'HI', 'yarn' => 'B'],
+            ['do' => 'motif', 'shape' => 'heart', 'yarn' => 'B', 'round' => 4, 'fromFront' => 20],
+            ['do' => 'motif', 'rows' => ['A.B', 'BBB'], 'round' => 3],
+            ['do' => 'bobbles', 'layer' => 1],
+            ['do' => 'shift', 'layer' => 0, 'rounds' => 2, 'degrees' => 30],
+            ['do' => 'shift', 'layer' => 1, 'rounds' => 1, 'degrees' => -20, 'stretch' => true],
+            ['do' => 'face'],
+            ['do' => 'front', 'degrees' => 400],
+            ['do' => 'lean', 'rounds' => 10, 'stitches' => 4],
+            ['do' => 'renumber'],
+            ['do' => 'retype', 'rounds' => [...\array_slice($lines, 0, $middle), ...\array_slice($lines, $middle + 1)]],
+            ['do' => 'retype', 'rounds' => [...\array_slice($lines, 0, $middle), 'sc around', ...\array_slice($lines, $middle)]],
+            ['do' => 'paste', 'text' => "Body\nR1: 6 sc in MR\nR2: inc x6\n\nEars (make 2)\nR1: 5 sc in MR\nR2: inc x5"],
+            ['do' => 'settle', 'setting' => 'worked:joined'],
+            ['do' => 'settle', 'setting' => 'terms:uk'],
+            ['do' => 'words', 'terms' => 'uk'],
+            ['do' => 'swatch', 'stitches' => 20, 'widthMm' => 95, 'rounds' => 18, 'heightMm' => 80],
+            ['do' => 'yarn', 'name' => 'dark teal'],
+        ];
+    }
+
+    /** @return iterable<string> */
+    private static function made(): iterable
+    {
+        foreach (Specimens::all() as $name => $plan) {
+            foreach ($plan->pieces as $piece) {
+                yield "=== {$name}, {$piece->key}";
+                foreach (self::edits($piece) as $edit) {
+                    $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn'], true);
+                    yield '> '.SpecimenPlans::json('retype' === $edit['do'] ? ['do' => 'retype'] : $edit);
+                    yield from self::changed($plan, $edit + ($isOfPlan ? [] : ['piece' => $piece->key]));
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $values
+     *
+     * @return iterable<string> what differs, or why it is not done
+     */
+    private static function changed(Plan $plan, array $values): iterable
+    {
+        try {
+            $edit = EditReader::values($values, '');
+            $changed = $edit->apply($plan);
+        } catch (EditRefused $refused) {
+            yield "! {$refused->getMessage()}";
+
+            return;
+        } catch (Refusal $refused) {
+            yield '! '.implode(' ', array_map(static fn (Problem $problem): string => "{$problem->path}: {$problem->message}", $refused->problems));
+
+            return;
+        }
+        yield $edit->inWords();
+        yield from self::difference('', $plan->values(), $changed->values());
+    }
+
+    /** @return iterable<string> */
+    private static function difference(string $path, mixed $before, mixed $after): iterable
+    {
+        if (SpecimenPlans::json($before) === SpecimenPlans::json($after)) {
+            return;
+        }
+        if (\is_array($before) && \is_array($after) && array_is_list($before) === array_is_list($after)
+            && (!array_is_list($before) || \count($before) === \count($after))) {
+            foreach ($before + $after as $key => $_) {
+                yield from self::difference("{$path}.{$key}", $before[$key] ?? null, $after[$key] ?? null);
+            }
+
+            return;
+        }
+        yield substr($path, 1).' = '.SpecimenPlans::json($after);
+    }
+
+    /**
+     * Forms of several sizes, by figures and by centimetres.
+     *
+     * @return iterable<string>
+     */
+    private static function shapes(): iterable
+    {
+        $plan = Plans::of([]);
+        foreach (array_column(Form::cases(), 'value') as $form) {
+            foreach ([6, 7, 8] as $start) {
+                foreach (array_column(Spread::cases(), 'value') as $spread) {
+                    foreach ([
+                        ['widthMm' => 70, 'heightMm' => 90],
+                        ['widthStitches' => 40, 'heightRounds' => 16],
+                        ['widthMm' => 50, 'tipDegrees' => 60],
+                        ['widthMm' => 60, 'growth' => 4],
+                    ] as $size) {
+                        $edit = ['do' => 'shape', 'piece' => 'body', 'form' => $form, 'start' => $start, 'spread' => $spread, 'decrease' => 'inv dec'] + $size;
+                        yield '> '.SpecimenPlans::json($edit);
+                        yield from self::changed($plan, $edit);
+                    }
+                }
+            }
+        }
+    }
+}

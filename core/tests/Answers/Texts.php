@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Answers;
+
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Exchange\ReadingWriter;
+use Alternum\Core\Notation\MeaningKind;
+use Alternum\Core\Notation\Meanings;
+use Alternum\Core\Notation\Parser;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Translation;
+use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Tests\Notation\WholePattern;
+use Alternum\Core\Tests\Notation\WholePatterns;
+use Alternum\Core\Tests\Plans;
+
+/** What is read of typed words: right ones, and the same with one thing wrong. */
+final class Texts
+{
+    /** Of so many whole patterns one is asked about in full. */
+    private const EVERY = 3;
+
+    /** @return array<string, \Closure(): iterable<string>> */
+    public static function all(): array
+    {
+        return [
+            'read' => static fn (): iterable => self::read(),
+            'damaged' => static fn (): iterable => self::damaged(),
+            'meanings' => static fn (): iterable => self::meanings(),
+            'printed' => static fn (): iterable => self::printed(),
+            'pasted' => static fn (): iterable => self::pasted(),
+        ];
+    }
+
+    /** @return list<WholePattern> */
+    private static function patterns(): array
+    {
+        return array_values(array_filter(WholePatterns::all(), static fn (int $i): bool => 0 === $i % self::EVERY, \ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return iterable<string> */
+    private static function read(): iterable
+    {
+        foreach (self::patterns() as $pattern) {
+            yield from self::answer($pattern->lines, $pattern->terms, $pattern->worked);
+        }
+    }
+
+    /**
+     * A word is left out, doubled or swapped with the next, or a figure is one off: by chance, from one seed.
+     *
+     * @return iterable<string>
+     */
+    private static function damaged(): iterable
+    {
+        mt_srand(90);
+        foreach (self::patterns() as $pattern) {
+            $lines = $pattern->lines;
+            $at = mt_rand(0, \count($lines) - 1);
+            $words = explode(' ', $lines[$at]);
+            $word = mt_rand(0, \count($words) - 1);
+            match (mt_rand(0, 3)) {
+                0 => array_splice($words, $word, 1),
+                1 => array_splice($words, $word, 0, [$words[$word]]),
+                2 => $words[$word] = strrev($words[$word]),
+                default => $words[$word] = (string) preg_replace_callback('/\d+/', static fn (array $n): string => (string) ((int) $n[0] + 1), $words[$word]),
+            };
+            $lines[$at] = implode(' ', $words);
+            yield from self::answer(array_values($lines), $pattern->terms, $pattern->worked);
+        }
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return iterable<string>
+     */
+    private static function answer(array $lines, Terms $terms, Worked $worked): iterable
+    {
+        yield "=== {$terms->value} {$worked->value}";
+        foreach ($lines as $line) {
+            yield "| {$line}";
+        }
+        yield from self::reading(Reader::read($lines, $terms, $worked));
+        yield '';
+    }
+
+    /** @return iterable<string> */
+    public static function reading(Reading $reading): iterable
+    {
+        foreach ($reading->rounds as $round) {
+            $yarns = implode(
+                ' ',
+                array_map(static fn (int $at, $yarn): string => "{$at}{$yarn->yarn}".($yarn->way->value ?? ''), array_keys($round->named), $round->named),
+            );
+            yield "{$round->number} L{$round->line} {$round->below}:{$round->uses}→{$round->makes} ".self::folded($round->codes)
+                .('' === $round->loops ? '' : ' loops '.self::folded(strtr($round->loops, ' ', '_'))).('' === $yarns ? '' : " yarns {$yarns}")
+                .(null === $round->nextYarn ? '' : " next {$round->nextYarn->yarn}").($round->readable ? '' : ' unread')
+                .($round->lifting->before + $round->lifting->after > 0 ? " lift {$round->lifting->before}/{$round->lifting->after}" : '')
+                .($round->chainIsFirst ? ' chain first' : '').(null === $round->closed ? '' : " closed {$round->closed->name}");
+        }
+        foreach ($reading->said as $said) {
+            yield "& {$said->after} {$said->kind->name} {$said->text}";
+        }
+        foreach ($reading->problems as $problem) {
+            yield "! {$problem->line}:{$problem->column}+{$problem->length} {$problem->severity->value} {$problem->message} | {$problem->mend}"
+                .(null === $problem->setting ? '' : " [{$problem->setting->value}]").(null === $problem->newYarn ? '' : " [{$problem->newYarn}]");
+            foreach ($problem->fixes as $fix) {
+                yield '  → '.self::fix($fix);
+            }
+            foreach ($problem->readings as $one) {
+                yield '  ? '.implode(' = ', array_map(strval(...), $one));
+            }
+        }
+    }
+
+    private static function fix(Fix $fix): string
+    {
+        return "{$fix->label} at {$fix->position}+{$fix->length}: {$fix->text}";
+    }
+
+    private static function folded(string $codes): string
+    {
+        return (string) preg_replace_callback(
+            '/(.{1,4}?)\1{2,}/',
+            static fn (array $part): string => "{{$part[1]}:".\strlen($part[0]) / \strlen($part[1]).'}',
+            $codes,
+        );
+    }
+
+    /** @return iterable<string> */
+    private static function meanings(): iterable
+    {
+        foreach (Terms::cases() as $terms) {
+            $meanings = new Meanings($terms);
+            foreach (self::lines($terms) as $line) {
+                $parsed = Parser::of($terms)->line($line);
+                yield "| {$line}";
+                foreach ([] === $parsed->lines ? [null] : $parsed->lines as $i => $taken) {
+                    foreach ($meanings->of($line, $parsed, $taken) as $meaning) {
+                        yield "{$i} {$meaning->span->from}-{$meaning->span->end} ".(MeaningKind::Understood === $meaning->kind
+                            ? ''
+                            : "{$meaning->kind->name} ").$meaning->says;
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function lines(Terms $terms): array
+    {
+        $lines = [];
+        foreach (self::patterns() as $pattern) {
+            $lines = $pattern->terms === $terms ? [...$lines, ...$pattern->lines] : $lines;
+        }
+        $lines = array_values(array_unique($lines));
+
+        return array_values(array_filter($lines, static fn (int $i): bool => 0 === $i % 2, \ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return iterable<string> */
+    private static function printed(): iterable
+    {
+        foreach (self::patterns() as $pattern) {
+            $reading = $pattern->read();
+            foreach (Terms::cases() as $terms) {
+                $printer = new Printer($terms, $pattern->worked);
+                foreach ($reading->worked as $i => $line) {
+                    yield $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
+                }
+            }
+            $translation = new Translation($pattern->terms, Terms::Us === $pattern->terms ? Terms::Uk : Terms::Us);
+            foreach ($pattern->lines as $line) {
+                yield '> '.$translation->line($line);
+            }
+            yield '';
+        }
+    }
+
+    /**
+     * Several patterns under one another, with headings, as one pastes them.
+     *
+     * @return iterable<string>
+     */
+    private static function pasted(): iterable
+    {
+        $headings = ['Body', 'Arms (make 2)', '## Head ##', 'Legs x2:', 'Left ear', 'Tail - make one', 'Fin (make 3 in B)'];
+        foreach (array_chunk(self::patterns(), 3) as $i => $patterns) {
+            $text = '';
+            foreach ($patterns as $j => $pattern) {
+                $text .= $headings[($i + $j) % \count($headings)]."\n".implode("\n", $pattern->lines)."\n\n";
+            }
+            yield '=== '.$i;
+            yield json_encode(
+                ReadingWriter::pasted(Pasted::of($text, Plans::of([]))),
+                \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+            );
+        }
+    }
+}
