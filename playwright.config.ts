@@ -4,6 +4,7 @@ import { launchOptions } from './e2e/browser.mjs';
 /** Drives the real pages over the server that bin/test starts; its address is in ALTERNUM_URL. */
 export default defineConfig({
 	testDir: 'e2e',
+	testMatch: '*.spec.ts',
 	outputDir: 'var/e2e',
 	workers: 2,
 	fullyParallel: true,
