@@ -9,8 +9,8 @@ debian_packages() {
     command -v nginx >/dev/null || missing+=(nginx-light)
     command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     command -v curl >/dev/null || missing+=(curl)
-    for module in pdo_mysql:php8.2-mysql apcu:php8.2-apcu curl:php8.2-curl zip:php8.2-zip mbstring:php8.2-mbstring intl:php8.2-intl dom:php8.2-xml gd:php8.2-gd; do
-        php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("${module##*:}")
+    for module in pdo_mysql:mysql apcu:apcu curl:curl zip:zip mbstring:mbstring intl:intl dom:xml gd:gd; do
+        php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("php8.2-${module##*:}")
     done
     if [ "${1:-}" = with-browser ]; then
         command -v chromium >/dev/null || missing+=(chromium fonts-liberation)
@@ -20,7 +20,8 @@ debian_packages() {
         note "installing ${missing[*]}"
         local as=()
         if [ "$(id -u)" -ne 0 ]; then
-            command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "These Debian packages are missing: ${missing[*]}" "Install them as root:  apt-get install --no-install-recommends ${missing[*]}" "Then run this again."
+            command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "These Debian packages are missing: ${missing[*]}" \
+                "Install them as root:  apt-get install --no-install-recommends ${missing[*]}" "Then run this again."
             as=(sudo)
         fi
         quietly apt-update "${as[@]}" apt-get update
@@ -28,7 +29,8 @@ debian_packages() {
     fi
     node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' \
         || fail "Node.js 20.19 or newer is needed; this is $(node --version)." "Install a newer Node.js, then run this again."
-    php -r 'exit(PHP_MAJOR_VERSION === 8 && PHP_MINOR_VERSION === 2 ? 0 : 1);' || fail "PHP 8.2 is needed; this is $(php -r 'echo PHP_VERSION;')." "Put PHP 8.2 first in the PATH, then run this again."
+    php -r 'exit(PHP_MAJOR_VERSION === 8 && PHP_MINOR_VERSION === 2 ? 0 : 1);' \
+        || fail "PHP 8.2 is needed; this is $(php -r 'echo PHP_VERSION;')." "Put PHP 8.2 first in the PATH, then run this again."
 }
 
 php_packages() {

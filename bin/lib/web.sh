@@ -25,12 +25,19 @@ serve() {
     render nginx.conf >"$place/run/nginx.conf"
     if ! is_ours "$fpm" "$place/run/fpm.conf"; then
         # Debian's own configuration switches the just-in-time compiler off after php.ini is read.
-        setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" -d opcache.jit=tracing --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
-        wait_for 15 test -S "$place/run/fpm.sock" || { tail -n 20 "$place/run/fpm.log" >&2; fail "PHP does not start." "What it said stands above and in $place/run/fpm.log."; }
+        setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" -d opcache.jit=tracing --nodaemonize \
+            --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
+        wait_for 15 test -S "$place/run/fpm.sock" || {
+            tail -n 20 "$place/run/fpm.log" >&2
+            fail "PHP does not start." "What it said stands above and in $place/run/fpm.log."
+        }
         printf '%s' "$print" >"$place/run/code"
     fi
     if ! is_ours "$nginx" "$place/run/nginx.conf"; then
         setsid nginx -p "$place/run" -e "$place/run/nginx-error.log" -c "$place/run/nginx.conf" >"$place/run/nginx.log" 2>&1 </dev/null &
     fi
-    wait_for 15 curl -fsS "http://127.0.0.1:$http_port/api/ping" || { tail -n 20 "$place/run/nginx-error.log" var/log/prod*.log 2>/dev/null >&2; fail "The server does not answer on port $http_port." "What it said stands above and in $place/run/."; }
+    wait_for 15 curl -fsS "http://127.0.0.1:$http_port/api/ping" || {
+        tail -n 20 "$place/run/nginx-error.log" var/log/prod*.log 2>/dev/null >&2
+        fail "The server does not answer on port $http_port." "What it said stands above and in $place/run/."
+    }
 }
