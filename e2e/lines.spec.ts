@@ -1,0 +1,144 @@
+import { expect, goTo, line, openPlan, panel, paste, round, saved, test } from './bench';
+
+test('an empty plan says what to do, and grows from the keyboard alone', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await expect(page.getByText('The piece will be drawn here')).toBeVisible();
+	await line(page, 1).click();
+	await page.keyboard.type('R1: 6 sc in MR');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R2: inc x6');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R3-5: sc around');
+	await expect(round(page, 5)).toContainText('12');
+	await saved(page);
+	await line(page, 2).click();
+	await page.keyboard.press('End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('R3: (sc, inc) x6');
+	await expect(page.getByText('This line says round 3, but it is round 4.').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Number them' }).first().click();
+	await expect(line(page, 4)).toHaveText('R4-6: sc around');
+	await expect(round(page, 6)).toContainText('18');
+});
+
+test('lines are parted, joined and walked through from the keyboard', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 3).click();
+	await page.keyboard.press('Home');
+	await page.keyboard.press('Backspace');
+	await expect(line(page, 2)).toHaveText('R2: inc x6 (12)R3: (sc, inc) x6 (18)');
+	await expect(line(page, 2)).toHaveAttribute('data-wrong');
+	await page.keyboard.press('Enter');
+	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');
+	await expect(line(page, 3)).toHaveClass(/cm-activeLine/);
+	await page.keyboard.press('ArrowDown');
+	await expect(line(page, 4)).toHaveClass(/cm-activeLine/);
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('End');
+	await page.keyboard.press('Delete');
+	await expect(line(page, 2)).toHaveText('R2: inc x6 (12)R3: (sc, inc) x6 (18)');
+	await saved(page);
+	await page.keyboard.press('Control+z');
+	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});
+
+test('a piece worked in rows lies flat, without a front', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByLabel('Worked', { exact: true }).selectOption('rows');
+	await page.getByRole('button', { name: 'Done' }).click();
+	await line(page, 1).fill('Row 1: ch 13');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('Row 2: sc in 2nd ch from hook and in each ch across, turn (12)');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('Row 3-8: ch 1, sc across, turn (12)');
+	await expect(round(page, 8)).toContainText('12');
+	await expect(panel(page)).toContainText('8 rows');
+	await goTo(page, 'changes');
+	await expect(page.getByRole('slider', { name: 'Front in degrees' })).toHaveCount(0);
+});
+
+test('a body begins on two legs, joined by chains', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('tab', { name: 'Staff' }).click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Add a piece' }).click();
+	await line(page, 1).fill('R1: sc around');
+	await expect(page.getByText('Round 1 has nothing below it to work into.').first()).toBeVisible();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByLabel('It begins').selectOption('bridge');
+	await expect(page.getByText('Round 1 finds 24 stitches: 9 of Staff, 3 chains, 9 of Staff, 3 chains.')).toBeVisible();
+	await page.getByLabel('Chains between them').fill('6');
+	await expect(page.getByText('Round 1 finds 30 stitches: 9 of Staff, 6 chains, 9 of Staff, 6 chains.')).toBeVisible();
+	await page.getByRole('button', { name: 'Done' }).click();
+	await expect(round(page, 1)).toContainText('30');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+});
+
+test('a pattern of two pieces is looked at, mended and taken beside what is there', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('button', { name: 'Paste a pattern' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
+	const text = dialog.getByLabel('The pattern');
+	await text.fill('Ear (make 2)\nR1: 6 sc in MR (6)\nR2: incs x6 (12)\n\nBase\nRow 1: ch 8\nRow 2: sc in 2nd ch from hook, 5 sc (6)');
+	await expect(dialog).toContainText('2 pieces, 4 rounds, 1 to mend');
+	await expect(dialog).toContainText('Row 2 uses 7 of the 8 stitches below');
+	await text.fill('Ear (make 2)\nR1: 6 sc in MR (6)\nR2: incs x6 (12)\n\nBase\nRow 1: ch 8\nRow 2: sc in 2nd ch from hook, 6 sc (7)');
+	await expect(dialog).toContainText('every one fits');
+	await dialog.getByRole('button', { name: 'Take as new pieces' }).click();
+	await page.getByRole('tab', { name: 'Ear ×2' }).click();
+	await expect(round(page, 2)).toContainText('12');
+	await page.getByRole('tab', { name: 'Base' }).click();
+	await expect(panel(page)).toContainText('2 rows');
+	await saved(page);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('tab')).toHaveCount(2);
+});
+
+test('several lines are pasted in at the caret', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 6).click();
+	await page.keyboard.press('End');
+	await paste(page, '\nsc around\nhdc around\nsc around\n');
+	await page.getByRole('button', { name: 'Put the lines in at the caret' }).click();
+	await expect(line(page, 6)).toHaveText('R6: (4 sc, inc) x6 (36)');
+	await expect(line(page, 8)).toHaveText('hdc around');
+	await expect(panel(page)).toContainText('21 rounds');
+	await saved(page);
+	await page.keyboard.press('Control+z');
+	await expect(panel(page)).toContainText('18 rounds');
+});
+
+test('a mend is made on one key, and a bracket folds', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 4).fill('R4: (2 sc, inc) x6 (23)');
+	await expect(line(page, 4)).toHaveAttribute('data-wrong');
+	await page.keyboard.press('Alt+Enter');
+	await expect(line(page, 4)).not.toHaveAttribute('data-wrong');
+	await expect(panel(page)).toContainText('Every round uses all the stitches');
+	await line(page, 5).click();
+	await page.keyboard.press('Control+Shift+BracketLeft');
+	await expect(line(page, 5)).toHaveText('R5: (…) x6 (30)');
+	await page.keyboard.press('Control+Shift+BracketRight');
+	await expect(line(page, 5)).toHaveText('R5: (3 sc, inc) x6 (30)');
+});
+
+test('several lines are taken out at once', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await line(page, 4).click();
+	await page.keyboard.press('Home');
+	await page.keyboard.press('Shift+ArrowDown');
+	await page.keyboard.press('Shift+ArrowDown');
+	await expect(round(page, 5)).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('Delete');
+	await expect(line(page, 4)).toHaveText('R6: (4 sc, inc) x6 (36)');
+	await saved(page);
+	await page.keyboard.press('Control+z');
+	await expect(line(page, 4)).toHaveText('R4: (2 sc, inc) x6 (24)');
+});

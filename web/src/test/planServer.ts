@@ -1,0 +1,86 @@
+import { vi } from 'vitest';
+import type { Edit, OpenedPlan, Plan } from '../api/types';
+import { type Operation, shownWith, standsForGroup } from '../bench/operations';
+import { newPlan, withPiece } from '../bench/plans';
+
+const analysis: OpenedPlan['analysis'] = {
+	title: '',
+	gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null },
+	pieces: [],
+	usualLeans: { over: 0, under: 0 },
+	floatStitches: 5,
+	shapes: [],
+	stitches: {},
+	yarns: [],
+	problems: [],
+};
+
+export type Trouble = 'none' | 'down' | 'error' | 'answer lost';
+
+/** A server of one plan, as the contract says it: each operation is made once. Its core knows retyping, and adding a line. */
+export class Server {
+	plan: Plan = newPlan('Trial');
+	revision = 1;
+	trouble: Trouble[] = [];
+	is: Trouble = 'none';
+	asked: Operation[][] = [];
+	added: Plan[] = [];
+	#known = new Map<string, { id: string; revision: number; refused: { detail: string; mend: string; problems: [] } | null }>();
+	#group = '';
+	#began: Plan = this.plan;
+
+	opened = (): OpenedPlan => ({ id: 'P', revision: this.revision, savedAt: '2026-01-01T00:00:00Z', plan: this.plan, analysis });
+
+	answer = async (request: Request): Promise<Response> => {
+		const trouble = this.trouble.shift() ?? this.is;
+		if (trouble === 'down') throw new TypeError('network');
+		if (trouble === 'error') return new Response('<h1>502</h1>', { status: 502 });
+		const json = (value: unknown, status = 200) => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
+		const problem = (status: number, more: object = {}) => json({ type: 'about:blank', title: 'x', status, detail: 'no', mend: 'other', ...more }, status);
+		if (request.method === 'GET') return json(this.opened());
+		if (request.url.endsWith('/api/plans')) {
+			this.added.push((await request.json()) as Plan);
+			return json({ ...this.opened(), id: 'Q' }, 201);
+		}
+		const { base, operations } = (await request.json()) as { base: number; operations: Operation[] };
+		let expected = base;
+		let first = 0;
+		for (; first < operations.length; first++) {
+			const known = this.#known.get(operations[first]?.id ?? '');
+			if (known === undefined) break;
+			expected = known.revision;
+		}
+		if (first < operations.length && expected !== this.revision) return problem(412, { revision: this.revision });
+		this.asked.push(operations);
+		for (const operation of operations.slice(first)) this.make(operation);
+		if (trouble === 'answer lost') throw new TypeError('network');
+		return json({ ...this.opened(), results: operations.map(({ id }) => this.#known.get(id)) });
+	};
+
+	make({ id, group, edit }: Operation): void {
+		const from = group === this.#group && standsForGroup(edit) ? this.#began : this.plan;
+		const made = this.edited(from, edit);
+		if (made === null) {
+			this.#known.set(id, { id, revision: this.revision, refused: { detail: 'no', mend: 'other', problems: [] } });
+			return;
+		}
+		if (group !== this.#group) this.#began = this.plan;
+		this.#group = group;
+		this.plan = made;
+		this.revision += 1;
+		this.#known.set(id, { id, revision: this.revision, refused: null });
+	}
+
+	edited(plan: Plan, edit: Edit): Plan | null {
+		if (edit.do === 'retype') return withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: edit.rounds }));
+		if (edit.do === 'resize')
+			return edit.wider === 9 ? null : withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: [...piece.rounds, `wider ${edit.wider}`] }));
+		const changed = shownWith(plan, edit);
+		return changed.title === 'refuse me' ? null : changed;
+	}
+}
+
+export const settle = () => vi.advanceTimersByTimeAsync(20);
+export const titled = (title: string) => (plan: Plan) => ({ ...plan, title });
+export const typed = (...rounds: string[]): Edit => ({ do: 'retype', piece: 'body', rounds });
+export const wider = (by: number): Edit => ({ do: 'resize', piece: 'body', wider: by, longer: 0 });
