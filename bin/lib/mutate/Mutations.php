@@ -25,6 +25,9 @@ final class Mutations extends NodeVisitorAbstract
     /** @var list<Mutation> */
     private array $found = [];
 
+    /** @var list<Node|null> */
+    private array $strict = [];
+
     /** @var list<string> names of the functions that the place lies in */
     private array $within = [];
 
@@ -67,7 +70,10 @@ final class Mutations extends NodeVisitorAbstract
             $node instanceof BinaryOp => $this->operator($node),
             $node instanceof Scalar\Int_ => $this->put($node, (string) ($node->value + 1)),
             $node instanceof Scalar\Float_ => $this->put($node, var_export($node->value * 2 + 1, true)),
-            $node instanceof Expr\ConstFetch => $this->truth($node),
+            // Whether in_array() is strict is looked after by PHPStan.
+            $node instanceof Expr\FuncCall && $node->name instanceof Node\Name
+                && 'in_array' === $node->name->toString() => $this->strict[] = $node->getArgs()[2]->value ?? null,
+            $node instanceof Expr\ConstFetch => \in_array($node, $this->strict, true) ? null : $this->truth($node),
             $node instanceof Node\Stmt\If_, $node instanceof Node\Stmt\ElseIf_, $node instanceof Expr\Ternary => $this->negated($node->cond),
             default => null,
         };

@@ -74,12 +74,21 @@ final class Edits
         foreach (Specimens::all() as $name => $plan) {
             foreach ($plan->pieces as $piece) {
                 yield "=== {$name}, {$piece->key}";
-                foreach (self::edits($piece) as $edit) {
-                    $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn'], true);
-                    yield '> '.SpecimenPlans::json('retype' === $edit['do'] ? ['do' => 'retype'] : $edit);
-                    yield from self::changed($plan, $edit + ($isOfPlan ? [] : ['piece' => $piece->key]));
+                foreach (self::on($plan, $piece) as $edit => $answer) {
+                    yield "> {$edit}";
+                    yield from $answer;
                 }
             }
+        }
+    }
+
+    /** @return iterable<string, iterable<string>> */
+    public static function on(Plan $plan, Piece $piece): iterable
+    {
+        foreach (self::edits($piece) as $edit) {
+            $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn'], true);
+            $said = SpecimenPlans::json('retype' === $edit['do'] ? ['do' => 'retype'] : $edit);
+            yield $said => self::changed($plan, $edit + ($isOfPlan ? [] : ['piece' => $piece->key]));
         }
     }
 

@@ -36,38 +36,50 @@ final class SpecimenPlans
     private static function analyses(): iterable
     {
         foreach (Specimens::all() as $name => $plan) {
-            $analysis = Analysis::of($plan);
             yield "=== {$name}";
-            yield PlanWriter::compact($plan);
-            $values = AnalysisWriter::values($analysis);
-            $pieces = \is_array($values['pieces']) ? $values['pieces'] : [];
-            unset($values['pieces'], $values['stitches']);
-            foreach ($values as $field => $value) {
-                yield "{$field}: ".self::json($value);
-            }
-            foreach ($pieces as $i => $piece) {
-                foreach (\is_array($piece) ? $piece : [] as $field => $value) {
-                    yield \in_array($field, ['rounds', 'changes'], true) && \is_array($value)
-                        ? implode("\n", array_map(static fn (mixed $one): string => "{$i} {$field} ".self::json($one), $value))
-                        : "{$i} {$field}: ".self::json($value);
-                }
-            }
-            yield 'shelf: '.self::json(ShelfSummary::values($analysis));
+            yield from self::analysis($plan);
         }
+    }
+
+    /** @return iterable<string> */
+    public static function analysis(Plan $plan): iterable
+    {
+        $analysis = Analysis::of($plan);
+        yield PlanWriter::compact($plan);
+        $values = AnalysisWriter::values($analysis);
+        $pieces = \is_array($values['pieces']) ? $values['pieces'] : [];
+        unset($values['pieces'], $values['stitches']);
+        foreach ($values as $field => $value) {
+            yield "{$field}: ".self::json($value);
+        }
+        foreach ($pieces as $i => $piece) {
+            foreach (\is_array($piece) ? $piece : [] as $field => $value) {
+                yield \in_array($field, ['rounds', 'changes'], true) && \is_array($value)
+                    ? implode("\n", array_map(static fn (mixed $one): string => "{$i} {$field} ".self::json($one), $value))
+                    : "{$i} {$field}: ".self::json($value);
+            }
+        }
+        yield 'shelf: '.self::json(ShelfSummary::values($analysis));
     }
 
     /** @return iterable<string> */
     private static function patterns(): iterable
     {
         foreach (Specimens::all() as $name => $plan) {
-            $analysis = Analysis::of($plan);
             yield "=== {$name}";
-            yield WrittenPattern::text($analysis, Terms::Us);
-            yield from self::changes($plan, $analysis);
-            foreach ($analysis->pieces as $piece) {
-                foreach (StepsWriter::values($plan, $piece, Terms::Uk) as $copies) {
-                    yield self::json($copies);
-                }
+            yield from self::pattern($plan);
+        }
+    }
+
+    /** @return iterable<string> */
+    public static function pattern(Plan $plan): iterable
+    {
+        $analysis = Analysis::of($plan);
+        yield WrittenPattern::text($analysis, Terms::Us);
+        yield from self::changes($plan, $analysis);
+        foreach ($analysis->pieces as $piece) {
+            foreach (StepsWriter::values($plan, $piece, Terms::Uk) as $copies) {
+                yield self::json($copies);
             }
         }
     }

@@ -78,7 +78,7 @@ final class Specimens
         ]);
     }
 
-    private static function byChance(): Plan
+    public static function byChance(): Plan
     {
         $lines = 0 === mt_rand(0, 2) ? [(6 * mt_rand(2, 6)).' sc in MR', 'R2-'.mt_rand(8, 20).': sc around'] : Plans::ball(mt_rand(4, 7));
         $rounds = \count($lines) > 2 ? \count($lines) : (int) explode('-', $lines[1])[1];

@@ -52,28 +52,36 @@ final class Texts
         }
     }
 
-    /**
-     * A word is left out, doubled or swapped with the next, or a figure is one off: by chance, from a seed of its own.
-     *
-     * @return iterable<string>
-     */
+    /** @return iterable<string> */
     private static function damaged(): iterable
     {
         foreach (self::patterns() as $pattern) {
             mt_srand(crc32($pattern->name));
-            $lines = $pattern->lines;
-            $at = mt_rand(0, \count($lines) - 1);
-            $words = explode(' ', $lines[$at]);
-            $word = mt_rand(0, \count($words) - 1);
-            match (mt_rand(0, 3)) {
-                0 => array_splice($words, $word, 1),
-                1 => array_splice($words, $word, 0, [$words[$word]]),
-                2 => $words[$word] = strrev($words[$word]),
-                default => $words[$word] = (string) preg_replace_callback('/\d+/', static fn (array $n): string => (string) ((int) $n[0] + 1), $words[$word]),
-            };
-            $lines[$at] = implode(' ', $words);
-            yield from self::answer(array_values($lines), $pattern->terms, $pattern->worked);
+            yield from self::answer(self::damage($pattern->lines), $pattern->terms, $pattern->worked);
         }
+    }
+
+    /**
+     * A word is left out, doubled or turned around, or a figure is one off: by chance.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<string>
+     */
+    public static function damage(array $lines): array
+    {
+        $at = mt_rand(0, \count($lines) - 1);
+        $words = explode(' ', $lines[$at]);
+        $word = mt_rand(0, \count($words) - 1);
+        match (mt_rand(0, 3)) {
+            0 => array_splice($words, $word, 1),
+            1 => array_splice($words, $word, 0, [$words[$word]]),
+            2 => $words[$word] = strrev($words[$word]),
+            default => $words[$word] = (string) preg_replace_callback('/\d+/', static fn (array $n): string => (string) ((int) $n[0] + 1), $words[$word]),
+        };
+        $lines[$at] = implode(' ', $words);
+
+        return array_values($lines);
     }
 
     /**
@@ -81,7 +89,7 @@ final class Texts
      *
      * @return iterable<string>
      */
-    private static function answer(array $lines, Terms $terms, Worked $worked): iterable
+    public static function answer(array $lines, Terms $terms, Worked $worked): iterable
     {
         yield "=== {$terms->value} {$worked->value}";
         foreach ($lines as $line) {
@@ -169,18 +177,24 @@ final class Texts
     private static function printed(): iterable
     {
         foreach (self::patterns() as $pattern) {
-            $reading = $pattern->read();
-            foreach (Terms::cases() as $terms) {
-                $printer = new Printer($terms, $pattern->worked);
-                foreach ($reading->worked as $i => $line) {
-                    yield $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
-                }
-            }
-            $translation = new Translation($pattern->terms, Terms::Us === $pattern->terms ? Terms::Uk : Terms::Us);
-            foreach ($pattern->lines as $line) {
-                yield '> '.$translation->line($line);
-            }
+            yield from self::print($pattern);
             yield '';
+        }
+    }
+
+    /** @return iterable<string> */
+    public static function print(WholePattern $pattern): iterable
+    {
+        $reading = $pattern->read();
+        foreach (Terms::cases() as $terms) {
+            $printer = new Printer($terms, $pattern->worked);
+            foreach ($reading->worked as $i => $line) {
+                yield $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
+            }
+        }
+        $translation = new Translation($pattern->terms, Terms::Us === $pattern->terms ? Terms::Uk : Terms::Us);
+        foreach ($pattern->lines as $line) {
+            yield '> '.$translation->line($line);
         }
     }
 

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Answers;
+
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Tests\Notation\WholePatterns;
+
+/**
+ * Of many more questions than one would read the answers to, a digest of each answer. Where one changes, ALTERNUM_ANSWERS=show writes the
+ * answers themselves to var/answers, before the change and after it, to be held against each other.
+ */
+final class Digests
+{
+    private const DAMAGES = 3;
+    private const BY_CHANCE = 60;
+
+    /** @return array<string, \Closure(): iterable<string>> */
+    public static function all(): array
+    {
+        return [
+            'digests-texts' => static fn (): iterable => self::of('texts', self::texts()),
+            'digests-plans' => static fn (): iterable => self::of('plans', self::plans()),
+            'digests-wrong-plans' => static fn (): iterable => self::of('wrong plans', self::wrongPlans()),
+        ];
+    }
+
+    /**
+     * @param iterable<string, iterable<string>> $answers
+     *
+     * @return iterable<string>
+     */
+    private static function of(string $what, iterable $answers): iterable
+    {
+        $isShown = 'show' === getenv('ALTERNUM_ANSWERS');
+        $file = \dirname(__DIR__, 3)."/var/answers/{$what}.txt";
+        if ($isShown && (is_dir(\dirname($file)) || mkdir(\dirname($file), recursive: true))) {
+            file_put_contents($file, '');
+        }
+        foreach ($answers as $question => $answer) {
+            $text = implode("\n", [...$answer]);
+            if ($isShown) {
+                file_put_contents($file, "=== {$question}\n{$text}\n", \FILE_APPEND);
+            }
+            yield hash('crc32b', $text).' '.$question;
+        }
+    }
+
+    /** @return iterable<string, iterable<string>> */
+    private static function texts(): iterable
+    {
+        foreach (WholePatterns::all() as $pattern) {
+            mt_srand(crc32($pattern->name));
+            $answers = [...Texts::answer($pattern->lines, $pattern->terms, $pattern->worked)];
+            for ($i = 0; $i < self::DAMAGES; ++$i) {
+                array_push($answers, ...Texts::answer(Texts::damage($pattern->lines), $pattern->terms, $pattern->worked));
+            }
+            array_push($answers, ...Texts::print($pattern));
+            yield substr(strtr($pattern->name, "\n", '/'), 0, 60) => $answers;
+        }
+    }
+
+    /** @return iterable<string, iterable<string>> */
+    private static function plans(): iterable
+    {
+        mt_srand(92);
+        for ($i = 1; $i <= self::BY_CHANCE; ++$i) {
+            $plan = Specimens::byChance();
+            yield "analysis {$i}" => SpecimenPlans::analysis($plan);
+            yield "pattern {$i}" => SpecimenPlans::pattern($plan);
+            foreach (Edits::on($plan, $plan->pieces[0]) as $edit => $answer) {
+                yield "{$i} {$edit}" => $answer;
+            }
+        }
+    }
+
+    /**
+     * Each field of a plan, one after the other, left out or given values that do not do.
+     *
+     * @return iterable<string, iterable<string>>
+     */
+    private static function wrongPlans(): iterable
+    {
+        foreach (Specimens::all() as $name => $plan) {
+            $values = Json::decode(Json::encode($plan->values()), 'a plan');
+            if (str_starts_with($name, 'chance') && 'chance 1' !== $name) {
+                continue;
+            }
+            foreach (self::paths(\is_array($values) ? $values : [], []) as $path) {
+                yield "{$name} ".implode('.', $path) => self::wrong(\is_array($values) ? $values : [], $path);
+            }
+        }
+    }
+
+    /**
+     * @param array<mixed>     $values
+     * @param list<int|string> $path
+     *
+     * @return iterable<string> what is said of each
+     */
+    private static function wrong(array $values, array $path): iterable
+    {
+        foreach ([null, -1, 0, 1.5, 1e6, '', 'x', "a\nb", true, [], ['x' => 1], str_repeat('y', 3000)] as $value) {
+            try {
+                PlanReader::values(self::with($values, $path, $value));
+                yield 'taken';
+            } catch (Refusal $refusal) {
+                foreach ($refusal->problems as $problem) {
+                    yield "{$problem->path}: {$problem->message} {$problem->mend}";
+                }
+            }
+        }
+    }
+
+    /**
+     * @param array<mixed>     $values
+     * @param list<int|string> $path
+     *
+     * @return array<mixed>
+     */
+    private static function with(array $values, array $path, mixed $value): array
+    {
+        $key = array_shift($path);
+        if (null === $key) {
+            return $values;
+        }
+        if ([] === $path && null === $value) {
+            unset($values[$key]);
+        } elseif ([] === $path) {
+            $values[$key] = $value;
+        } else {
+            $inner = $values[$key] ?? [];
+            $values[$key] = self::with(\is_array($inner) ? $inner : [], $path, $value);
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param array<mixed>     $values
+     * @param list<int|string> $at
+     *
+     * @return iterable<non-empty-list<int|string>>
+     */
+    private static function paths(array $values, array $at): iterable
+    {
+        foreach ($values as $key => $value) {
+            // Of a long list the first ones are as good as all.
+            if (\is_int($key) && $key > 3) {
+                continue;
+            }
+            yield [...$at, $key];
+            if (\is_array($value)) {
+                yield from self::paths($value, [...$at, $key]);
+            }
+        }
+    }
+}
