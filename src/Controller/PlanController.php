@@ -11,7 +11,7 @@ use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\PlanResponse;
-use Alternum\Server\Http\Problems;
+use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Saving\OperationsMessage;
 use Alternum\Server\Saving\Result;
@@ -66,7 +66,7 @@ final readonly class PlanController
             $message = OperationsMessage::of($request->getContent());
             $saved = $saving->operations($plan, $message);
             if (null === $saved) {
-                return Problems::response(
+                return ProblemResponse::of(
                     Response::HTTP_PRECONDITION_FAILED,
                     'This plan was changed in another window.',
                     'Take the other one, take yours, or keep both.',
@@ -126,7 +126,7 @@ final readonly class PlanController
         $plan = PlanReader::json($this->plans->get($workshop, $id)->body());
         $terms = Terms::tryFrom($request->query->getString('terms', $plan->terms->value));
         if (null === $terms) {
-            return Problems::response(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
+            return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
         }
 
         return PlanResponse::download(WrittenPattern::text(Analysis::of($plan), $terms), $plan->title, 'txt', 'text/plain; charset=utf-8');

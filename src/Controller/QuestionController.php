@@ -18,8 +18,8 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\WorkedInto;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -113,7 +113,7 @@ final readonly class QuestionController
         $fields->done();
         $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide) : Picture::table($data, $plan);
         if ($rows instanceof Problem) {
-            throw Refusal::because('data', $rows->message, $rows->mend);
+            throw InvalidFields::because('data', $rows->message, $rows->mend);
         }
 
         return new JsonResponse(['rows' => $rows]);

@@ -8,7 +8,7 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
-use Alternum\Server\Http\Problems;
+use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
 use Alternum\Server\Security\WorkshopCookie;
@@ -57,14 +57,14 @@ final readonly class WorkshopController
     public function open(Request $request, WorkshopCookie $cookie, #[Autowire(service: 'limiter.open_workshop')] RateLimiterFactory $limiter): Response
     {
         if (!$limiter->create($request->getClientIp())->consume()->isAccepted()) {
-            return Problems::response(Response::HTTP_TOO_MANY_REQUESTS, 'Too many keys were tried from here.', 'Try again in an hour.');
+            return ProblemResponse::of(Response::HTTP_TOO_MANY_REQUESTS, 'Too many keys were tried from here.', 'Try again in an hour.');
         }
         $fields = Fields::of(Json::decode($request->getContent(), 'a key'));
         $secret = $fields->text('secret', 200);
         $fields->done();
         $workshop = $this->key->open($secret);
         if (null === $workshop) {
-            return Problems::response(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced by a newer one, or is not whole.');
+            return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced by a newer one, or is not whole.');
         }
         $response = new Response(null, Response::HTTP_NO_CONTENT);
         $response->headers->setCookie($cookie->of($workshop, $request->isSecure()));

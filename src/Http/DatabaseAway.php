@@ -38,7 +38,7 @@ final readonly class DatabaseAway
             $this->logger->error('The database does not answer: '.$error->getMessage());
         }
         $response = str_starts_with($event->getRequest()->getPathInfo(), '/api/')
-            ? Problems::response(
+            ? ProblemResponse::of(
                 Response::HTTP_SERVICE_UNAVAILABLE,
                 'Alternum’s database does not answer.',
                 'What you made is kept in the browser; it is saved when this works again.',

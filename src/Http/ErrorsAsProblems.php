@@ -6,7 +6,7 @@ namespace Alternum\Server\Http;
 
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -25,24 +25,24 @@ final class ErrorsAsProblems
             return;
         }
         $response = match (true) {
-            $error instanceof Refusal => Problems::response(
+            $error instanceof InvalidFields => ProblemResponse::of(
                 422,
                 $error->problems[0]->message,
                 $error->problems[0]->mend,
                 ['problems' => ReadingWriter::problems($error->problems)],
             ),
-            $error instanceof EditRefused => Problems::response(422, $error->getMessage(), 'Load the plan again.'),
-            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => Problems::response(
+            $error instanceof EditRefused => ProblemResponse::of(422, $error->getMessage(), 'Load the plan again.'),
+            $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => ProblemResponse::of(
                 404,
                 'There is nothing here.',
                 'It may have been taken off the shelf. Go back to the shelf.',
             ),
-            $error instanceof HttpExceptionInterface => Problems::response(
+            $error instanceof HttpExceptionInterface => ProblemResponse::of(
                 $error->getStatusCode(),
                 '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(),
                 'Load the page again.',
             ),
-            default => Problems::response(
+            default => ProblemResponse::of(
                 500,
                 'Something went wrong here, not with you.',
                 'What you made is kept in the browser; it is saved when this works again.',

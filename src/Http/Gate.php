@@ -44,17 +44,17 @@ final readonly class Gate
     private function refuse(Request $request): ?Response
     {
         if ((int) $request->headers->get('Content-Length', '0') > Json::MESSAGE_BYTES || \strlen($request->getContent()) > Json::MESSAGE_BYTES) {
-            return Problems::response(
+            return ProblemResponse::of(
                 413,
                 'This is larger than '.number_format(Json::MESSAGE_BYTES / 1024).' kB, more than a plan takes.',
                 'Choose a file that holds a plan, or split the plan in two.',
             );
         }
         if ('' !== $request->getContent() && 'json' !== $request->getContentTypeFormat()) {
-            return Problems::response(415, 'Only JSON is taken here.', 'Send it as application/json.');
+            return ProblemResponse::of(415, 'Only JSON is taken here.', 'Send it as application/json.');
         }
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get('X-CSRF-Token', '')))) {
-            return Problems::response(403, 'This did not come from Alternum’s own page.', 'Load the page again.');
+            return ProblemResponse::of(403, 'This did not come from Alternum’s own page.', 'Load the page again.');
         }
 
         return $this->limit($request, $this->changing);
@@ -67,7 +67,7 @@ final readonly class Gate
             return null;
         }
         $wait = max(1, $limit->getRetryAfter()->getTimestamp() - time());
-        $response = Problems::response(429, 'That is more than can be done at once.', "It goes on by itself in {$wait} s.");
+        $response = ProblemResponse::of(429, 'That is more than can be done at once.', "It goes on by itself in {$wait} s.");
         $response->headers->set('Retry-After', (string) $wait);
 
         return $response;

@@ -7,8 +7,8 @@ namespace Alternum\Server\Saving;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 
 /**
  * Operations as they were sent: contract/openapi.yaml, Operations. An edit that cannot be read is kept as what is wrong with it, so that
@@ -27,7 +27,7 @@ final readonly class OperationsMessage
     {
     }
 
-    /** @throws Refusal where it is no such message */
+    /** @throws InvalidFields where it is no such message */
     public static function of(string $json): self
     {
         $fields = Fields::of(Json::decode($json, 'a save', Json::MESSAGE_BYTES));
@@ -53,7 +53,7 @@ final readonly class OperationsMessage
         return array_map(static fn (SentOperation $one): string => $one->id, $this->operations);
     }
 
-    /** @throws Refusal|EditRefused where the edit makes no sense */
+    /** @throws InvalidFields|EditRefused where the edit makes no sense */
     public function operation(int $i): Operation
     {
         $one = $this->operations[$i];

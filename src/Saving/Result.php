@@ -6,7 +6,7 @@ namespace Alternum\Server\Saving;
 
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 
 /** What became of an operation. */
 final readonly class Result
@@ -24,9 +24,9 @@ final readonly class Result
         return new self($id, $revision, null);
     }
 
-    public static function refused(string $id, int $revision, Refusal|EditRefused $why): self
+    public static function refused(string $id, int $revision, InvalidFields|EditRefused $why): self
     {
-        return new self($id, $revision, $why instanceof Refusal
+        return new self($id, $revision, $why instanceof InvalidFields
             ? ['detail' => $why->problems[0]->message, 'mend' => $why->problems[0]->mend, 'problems' => ReadingWriter::problems($why->problems)]
             : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
     }

@@ -10,7 +10,7 @@ use Alternum\Core\Edit\StandsForGroup;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\PlanVersion;
 use Alternum\Server\Entity\SavedPlan;
@@ -36,7 +36,7 @@ final readonly class Saving
      *
      * @return Saved|null null: somebody else saved since the revision that they are based on, and nothing is changed
      *
-     * @throws Refusal where the message is none
+     * @throws InvalidFields where the message is none
      */
     public function operations(SavedPlan $saved, OperationsMessage $message): ?Saved
     {
@@ -89,7 +89,7 @@ final readonly class Saving
                 }
                 [$plan, $body, $says, $savedAt] = [$changed, $written, $operation->edit->inWords(), $this->clock->now()];
                 $result = Result::made($operation->id, ++$revision);
-            } catch (Refusal|EditRefused $why) {
+            } catch (InvalidFields|EditRefused $why) {
                 $result = Result::refused($ids[$i], $revision, $why);
             }
             $results[] = $result;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Security;
 
-use Alternum\Server\Http\Problems;
+use Alternum\Server\Http\ProblemResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
@@ -44,7 +44,7 @@ final class WorkshopAuthenticator extends AbstractAuthenticator implements Authe
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return Problems::response(
+        return ProblemResponse::of(
             Response::HTTP_UNAUTHORIZED,
             'There is no workshop open in this browser.',
             'Open the first page once; cookies must be allowed for it.',

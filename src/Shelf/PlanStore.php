@@ -7,7 +7,7 @@ namespace Alternum\Server\Shelf;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
@@ -26,7 +26,7 @@ final readonly class PlanStore
      *
      * @param string $says how it came there, in a few words
      *
-     * @throws Refusal where the plan is larger than can be kept
+     * @throws InvalidFields where the plan is larger than can be kept
      */
     public function begin(Workshop $workshop, Plan $plan, Analysis $analysis, string $says = 'Begun'): SavedPlan
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Picture;
 
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Server\Picture\PictureFile;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -67,7 +67,7 @@ final class PictureFileTest extends TestCase
             try {
                 PictureFile::pixels($bytes);
                 self::fail("It must be refused: {$why}");
-            } catch (Refusal $refusal) {
+            } catch (InvalidFields $refusal) {
                 self::assertStringContainsString($why, $refusal->problems[0]->message);
                 self::assertNotSame('', $refusal->problems[0]->mend);
             }

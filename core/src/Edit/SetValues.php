@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
@@ -36,7 +36,7 @@ final readonly class SetValues implements Edit
         }));
     }
 
-    /** @throws EditRefused|Refusal where a place is gone, or the plan would not be one any more */
+    /** @throws EditRefused|InvalidFields where a place is gone, or the plan would not be one any more */
     public function apply(Plan $plan): Plan
     {
         // As they are read: an object may be written as one.

@@ -6,8 +6,8 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -72,7 +72,7 @@ final class CommandLine
         }
         try {
             return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             return new Outcome(
                 Outcome::PROBLEMS,
                 Json::encode(['problems' => ReadingWriter::problems($refusal->problems)], true)."\n",
@@ -84,10 +84,10 @@ final class CommandLine
     private static function read(string $text, Terms $terms, Worked $worked): Outcome
     {
         if (\strlen($text) > Limits::BYTES) {
-            throw Refusal::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB.', 'Read it in parts.');
+            throw InvalidFields::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB.', 'Read it in parts.');
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw Refusal::because('', 'This is not text in UTF-8.', 'Save it anew as UTF-8.');
+            throw InvalidFields::because('', 'This is not text in UTF-8.', 'Save it anew as UTF-8.');
         }
         $lines = preg_split('/\r\n|\n|\r/', $text);
         $lines = false === $lines ? [] : $lines;

@@ -31,7 +31,7 @@ use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
@@ -45,7 +45,7 @@ final class EditReader
     /**
      * @param string $path where the edit stands in the message
      *
-     * @throws Refusal
+     * @throws InvalidFields
      */
     public static function values(mixed $values, string $path): Edit
     {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Plan;
 
 /** Reads the plan's format, version 1. An unknown field is an error: what is not understood is not kept silently. */
 final class PlanReader
 {
-    /** @throws Refusal that names each path */
+    /** @throws InvalidFields that names each path */
     public static function json(string $json): Plan
     {
         return self::values(Json::decode($json, 'a plan'));
@@ -21,7 +21,7 @@ final class PlanReader
     /**
      * @param string $path of the plan within a message
      *
-     * @throws Refusal that names each path
+     * @throws InvalidFields that names each path
      */
     public static function values(mixed $values, string $path = ''): Plan
     {

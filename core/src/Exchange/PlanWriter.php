@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
@@ -23,7 +23,7 @@ final class PlanWriter
     /**
      * A plan that the reader takes again.
      *
-     * @throws Refusal where it has grown over the limit
+     * @throws InvalidFields where it has grown over the limit
      */
     public static function compact(Plan $plan): string
     {
@@ -31,6 +31,6 @@ final class PlanWriter
 
         return \strlen($json) <= Limits::BYTES
             ? $json
-            : throw Refusal::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
+            : throw InvalidFields::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 
 /** One toy or object: its yarns, gauge, pieces and colours, as the maker wrote them. */
 final readonly class Plan
@@ -121,13 +121,13 @@ final readonly class Plan
     /**
      * @param string $path of the plan within a message
      *
-     * @throws Refusal that names each path
+     * @throws InvalidFields that names each path
      */
     public static function read(Fields $fields, string $path = ''): self
     {
         $at = static fn (string $name): string => '' === $path ? $name : "{$path}.{$name}";
         if (!$fields->has('format') || self::FORMAT !== $fields->raw('format')) {
-            throw Refusal::because(
+            throw InvalidFields::because(
                 $at('format'),
                 'This is not an Alternum plan.',
                 'Choose a file that was saved as a plan; it says "format": "'.self::FORMAT.'".',
@@ -135,7 +135,7 @@ final readonly class Plan
         }
         $version = $fields->whole('version', 1, 1_000_000);
         if ($version > self::VERSION) {
-            throw Refusal::because($at('version'), "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
+            throw InvalidFields::because($at('version'), "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
         }
         $title = $fields->line('title', Limits::NAME);
         $terms = $fields->oneOf('terms', Terms::class);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Answers;
 
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Tests\Notation\WholePatterns;
 
 /**
@@ -107,7 +107,7 @@ final class Digests
             try {
                 PlanReader::values(self::with($values, $path, $value));
                 yield 'taken';
-            } catch (Refusal $refusal) {
+            } catch (InvalidFields $refusal) {
                 foreach ($refusal->problems as $problem) {
                     yield "{$problem->path}: {$problem->message} {$problem->mend}";
                 }

@@ -8,7 +8,7 @@ use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -106,7 +106,7 @@ final class Edits
             yield "! {$refused->getMessage()}";
 
             return;
-        } catch (Refusal $refused) {
+        } catch (InvalidFields $refused) {
             yield '! '.implode(' ', array_map(static fn (Problem $problem): string => "{$problem->path}: {$problem->message}", $refused->problems));
 
             return;

@@ -122,7 +122,9 @@ final class ShadeTest extends TestCase
     public function testWhatShinesThrough(): void
     {
         $spot = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 5, 'from' => 5, 'to' => 9, 'yarn' => 'B']];
-        self::assertCount(1, self::harmony($spot, ['#101820', '#F0F0E0', '#000000'])->shine);
+        $shines = self::harmony($spot, ['#101820', '#F0F0E0', '#000000']);
+        self::assertCount(1, $shines->shine);
+        self::assertStringContainsString('Cut it instead', PieceWords::shine($shines)[0], 'Another way is offered.');
         self::assertSame([], self::harmony($spot, ['#F0F0E0', '#E0D0C0', '#000000'])->shine);
     }
 }

@@ -13,7 +13,7 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Run;
 use Alternum\Core\Plan\Layer\Stripe;
@@ -164,7 +164,7 @@ final class EditsTest extends TestCase
             $plan = EditReader::values($values, 'edits[0]')->apply(Plans::of(self::BALL));
             self::assertNull($path);
             self::assertSame(['body'], array_column($plan->pieces, 'key'));
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             self::assertSame($path, $refusal->problems[0]->path);
         }
     }

@@ -12,7 +12,7 @@ use Alternum\Core\Edit\Retype;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -92,7 +92,7 @@ final class OperationsTest extends TestCase
     #[TestWith([['pieces', 'body', 'rounds'], 'one text'])]
     public function testWhatIsNoPlanIsRefused(array $at, mixed $value): void
     {
-        $this->expectException(Refusal::class);
+        $this->expectException(InvalidFields::class);
         self::set(Plans::of(self::TUBE, [self::MOTIF]), $at, $value);
     }
 

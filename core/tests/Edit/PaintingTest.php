@@ -13,7 +13,7 @@ use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Sequence;
 use Alternum\Core\Exchange\EditReader;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Plan;
@@ -158,7 +158,7 @@ final class PaintingTest extends TestCase
             'AABBBBAABBBB',
             implode('', array_map(static fn (string $round): string => $round[0], self::rounds($read->apply(Plans::of(self::TUBE))))),
         );
-        $this->expectException(Refusal::class);
+        $this->expectException(InvalidFields::class);
         EditReader::values(
             ['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'heightsMm' => [10, 17]],
             'edits[0]',

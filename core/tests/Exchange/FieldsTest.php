@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Units;
 use PHPUnit\Framework\TestCase;
@@ -23,7 +23,7 @@ final class FieldsTest extends TestCase
         $read($fields);
         try {
             $fields->done();
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             return array_map(static fn (Problem $problem): string => "{$problem->path}: {$problem->message}", $refusal->problems);
         }
 

@@ -6,7 +6,7 @@ namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Plan\Format\Refusal;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -58,7 +58,7 @@ final class LayerFormatTest extends TestCase
         try {
             Plans::of(['6 sc in MR'], [], $piece);
             self::fail("“{$path}” must be refused.");
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             self::assertContains("pieces[0].{$path}", array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
             foreach ($refusal->problems as $problem) {
                 self::assertNotSame('', $problem->mend);
@@ -97,7 +97,7 @@ final class LayerFormatTest extends TestCase
         try {
             EditReader::values($edit, 'edits[0]');
             self::fail("“{$path}” must be refused.");
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             self::assertContains("edits[0].{$path}", array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
         }
     }

@@ -6,8 +6,8 @@ namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Format\Refusal;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
 use Opis\JsonSchema\Validator;
@@ -140,7 +140,7 @@ final class PlanFormatTest extends TestCase
         try {
             PlanReader::json($json);
             self::fail('It must be refused.');
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             self::assertContains($path, array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
             self::assertNotSame('', $refusal->problems[0]->mend);
         }
@@ -168,7 +168,7 @@ final class PlanFormatTest extends TestCase
             try {
                 PlanReader::json($text);
                 self::fail("“{$text}” must be refused.");
-            } catch (Refusal $refusal) {
+            } catch (InvalidFields $refusal) {
                 self::assertStringContainsString($says, $refusal->getMessage());
             }
         }
@@ -185,7 +185,7 @@ final class PlanFormatTest extends TestCase
         try {
             PlanReader::values(Plans::values(['6 sc in MR'], [], ['worked' => 'loom'], ['terms' => 'fr', 'hand' => 'third']));
             self::fail('It must be refused.');
-        } catch (Refusal $refusal) {
+        } catch (InvalidFields $refusal) {
             self::assertSame(['terms', 'hand', 'pieces[0].worked'], array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
         }
     }

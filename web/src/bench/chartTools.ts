@@ -8,7 +8,7 @@ export type View = (typeof views)[number];
 export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In 3D' };
 
 export const zooms = [1, 1.5, 2, 3] as const;
-export type Sight = keyof Amount['seen'];
+export type ColourVision = keyof Amount['seen'];
 
 /** A stitch that paints others: a yarn's letter, or a stop that clears what was set by hand. */
 export const CLEAR = '.';
@@ -25,7 +25,7 @@ interface Tools {
 	/** the copy that is shown, by its place in the piece's list */
 	copy: number;
 	/** eyes to see the colours with; null: the maker's own */
-	sight: Sight | null;
+	sight: ColourVision | null;
 	/** the stitch that the keys are on */
 	cursor: { round: number; stitch: number } | null;
 }
@@ -47,7 +47,7 @@ export function useShownYarns(): Yarn[] {
 	return useMemo(() => yarns.map((yarn) => shownAs(yarn, amounts, sight)), [yarns, amounts, sight]);
 }
 
-function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: Sight | null): Yarn {
+function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: ColourVision | null): Yarn {
 	const amount = amounts.find(({ key }) => key === yarn.key);
 	// A colour that is being changed is shown at once, before the core has seen it.
 	const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];

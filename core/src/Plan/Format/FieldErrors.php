@@ -21,11 +21,11 @@ final class FieldErrors
         }
     }
 
-    /** @throws Refusal where anything was wrong */
+    /** @throws InvalidFields where anything was wrong */
     public function throwAny(): void
     {
         if ([] !== $this->problems) {
-            throw new Refusal($this->problems);
+            throw new InvalidFields($this->problems);
         }
     }
 }

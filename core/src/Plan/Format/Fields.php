@@ -240,7 +240,7 @@ final class Fields
         }
     }
 
-    /** @throws Refusal where anything was wrong */
+    /** @throws InvalidFields where anything was wrong */
     public function done(): void
     {
         $this->close();

@@ -20,12 +20,12 @@ final class Json
      *
      * @return mixed objects as arrays
      *
-     * @throws Refusal
+     * @throws InvalidFields
      */
     public static function decode(string $json, string $what, int $most = Limits::BYTES): mixed
     {
         if (\strlen($json) > $most) {
-            throw Refusal::because(
+            throw InvalidFields::because(
                 '',
                 'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.',
                 "Choose a file that holds {$what}, or split the plan in two.",
@@ -37,7 +37,7 @@ final class Json
         try {
             return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
-            throw Refusal::because('', "This is not {$what}: it is not JSON ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
+            throw InvalidFields::because('', "This is not {$what}: it is not JSON ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
         }
     }
 

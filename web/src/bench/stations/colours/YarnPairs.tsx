@@ -1,9 +1,9 @@
 import { ChoiceField } from '../../../ui/Field';
 import { YarnMark } from '../../../ui/YarnMark';
-import { type Sight, setTools, useShownYarns, useTools } from '../../chartTools';
+import { type ColourVision, setTools, useShownYarns, useTools } from '../../chartTools';
 import { usePiece } from '../../context';
 
-const sights: readonly (readonly [Sight | 'own', string])[] = [
+const sights: readonly (readonly [ColourVision | 'own', string])[] = [
 	['own', 'your own eyes'],
 	['deutan', 'eyes weak in green'],
 	['protan', 'eyes weak in red'],

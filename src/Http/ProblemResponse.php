@@ -8,10 +8,10 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Errors as RFC 9457 problem details; `mend` says what to do, `problems` where it is wrong. */
-final class Problems
+final class ProblemResponse
 {
     /** @param array<string, mixed> $more */
-    public static function response(int $status, string $detail, string $mend, array $more = []): JsonResponse
+    public static function of(int $status, string $detail, string $mend, array $more = []): JsonResponse
     {
         return new JsonResponse([
             'type' => 'about:blank',

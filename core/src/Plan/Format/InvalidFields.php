@@ -7,7 +7,7 @@ namespace Alternum\Core\Plan\Format;
 use Alternum\Core\Plan\Problem;
 
 /** A file or a message that is not taken, with every place where it is wrong. Nothing of it is kept. */
-final class Refusal extends \RuntimeException
+final class InvalidFields extends \RuntimeException
 {
     /** @param non-empty-list<Problem> $problems */
     public function __construct(public readonly array $problems)
