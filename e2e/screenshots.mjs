@@ -96,6 +96,9 @@ await page.getByText('Saved', { exact: true }).waitFor();
 await page.getByRole('button', { name: 'Plan', exact: true }).click();
 await page.getByRole('menuitem', { name: /Earlier versions/ }).click();
 await page.getByRole('list', { name: 'Versions' }).getByRole('button').last().click();
-await page.getByRole('region', { name: /as it was/ }).locator('canvas').waitFor();
+await page
+	.getByRole('region', { name: /as it was/ })
+	.locator('canvas')
+	.waitFor();
 await picture('versions');
 await browser.close();
