@@ -62,6 +62,9 @@ final readonly class BestFront
                 $apart = $apart > 180 ? 360 - $apart : $apart;
                 $worth = min($worth, $apart / $height);
                 $nearest = min($nearest, $apart);
+                if ($worth <= $best[0]) {
+                    continue 2;
+                }
             }
             if ($worth > $best[0] + 1e-9) {
                 $best = [$worth, $nearest, $side];

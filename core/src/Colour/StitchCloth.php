@@ -118,8 +118,8 @@ final class StitchCloth implements Cloth
         $rounds = [];
         foreach ($reading->yarns() as $runs) {
             $letters = '';
-            foreach ($runs as [$yarn, $tops]) {
-                $letters .= str_repeat(1 === \strlen((string) $yarn) ? (string) $yarn : Motif::CLEAR, $tops);
+            foreach ($runs as $run) {
+                $letters .= str_repeat(1 === \strlen((string) $run->yarn) ? (string) $run->yarn : Motif::CLEAR, $run->tops);
             }
             $rounds[] = $letters;
         }

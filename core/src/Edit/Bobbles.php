@@ -14,6 +14,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Place\PlacedCloth;
 use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
 
 /** Works the stitches that a layer colours as bobbles, where they are plain single crochet: the rounds are written anew for it. */
@@ -78,7 +79,8 @@ final readonly class Bobbles implements Edit
     {
         $lines = [];
         foreach ($typed as $i => $text) {
-            [$from, $to] = $reading->spans[$i] ?? [1, 0];
+            $span = $reading->spans[$i] ?? new RoundRange(1, 0);
+            [$from, $to] = [$span->from, $span->to];
             $line = $reading->lines[$i];
             $rounds = \array_slice($reading->rounds, $from - 1, max(0, $to - $from + 1));
             if (null === $line || [] === array_filter($rounds, static fn (Round $round): bool => $codes[$round->number - 1] !== $round->codes)) {

@@ -15,7 +15,7 @@ use Alternum\Core\Plan\Plan;
 final readonly class Paint implements Edit
 {
     /**
-     * @param list<array{int, int}>  $ranges   first and last round of each stretch
+     * @param list<RoundRange>       $ranges
      * @param non-empty-list<Stripe> $sequence repeated over each stretch
      * @param list<float>            $heights  of its stripes in mm, in place of their rounds; none: by rounds
      */
@@ -38,12 +38,12 @@ final readonly class Paint implements Edit
         $from = $to = $rounds[0];
         foreach (\array_slice($rounds, 1) as $round) {
             if ($round > $to + 1) {
-                $ranges[] = [$from, $to];
+                $ranges[] = new RoundRange($from, $to);
                 $from = $round;
             }
             $to = $round;
         }
-        $ranges[] = [$from, $to];
+        $ranges[] = new RoundRange($from, $to);
 
         return new self($piece, $ranges, [new Stripe($yarn, 1)]);
     }
@@ -56,7 +56,7 @@ final readonly class Paint implements Edit
      */
     public static function stripes(string $piece, int $from, int $to, array $sequence, bool $isMirrored = false, int $growth = 0, array $heights = []): self
     {
-        return new self($piece, [[min($from, $to), max($from, $to)]], $sequence, $isMirrored, $growth, $heights);
+        return new self($piece, [new RoundRange(min($from, $to), max($from, $to))], $sequence, $isMirrored, $growth, $heights);
     }
 
     public function apply(Plan $plan): Plan
@@ -69,11 +69,12 @@ final readonly class Paint implements Edit
             $this->sequence,
             array_keys($this->sequence),
         );
-        foreach ($this->ranges as [$from, $to]) {
+        foreach ($this->ranges as $range) {
+            [$from, $to] = [$range->from, $range->to];
             $sequence = Sequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
             $colours = array_values(array_filter(
                 $colours,
-                static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy(new RoundRange($from, $to)),
+                static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy($range),
             ));
             $colours[] = new LayerEntry(new Stripes($from, $to, 1 === \count($sequence) ? [new Stripe($sequence[0]->yarn, $to - $from + 1)] : $sequence));
         }
@@ -84,7 +85,7 @@ final readonly class Paint implements Edit
     public function inWords(): string
     {
         return 1 === \count($this->ranges)
-            ? ucfirst((new RoundRange(...$this->ranges[0]))->inWords()).' in '.implode(
+            ? ucfirst($this->ranges[0]->inWords()).' in '.implode(
                 '',
                 array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence)),
             )

@@ -14,11 +14,11 @@ use Alternum\Core\Plan\Plan;
 final readonly class PaintStitches implements Edit
 {
     /**
-     * @param list<array{int, int, int}> $cells      round, first and last stitch, which may lie past the round's end
-     * @param string                     $yarn       letter, or Motif::CLEAR
-     * @param bool                       $isMirrored the stitches opposite, as seen from the front, get it too
+     * @param list<BrushStroke> $strokes
+     * @param string            $yarn       letter, or Motif::CLEAR
+     * @param bool              $isMirrored the stitches opposite, as seen from the front, get it too
      */
-    public function __construct(private string $piece, private array $cells, private string $yarn, private bool $isMirrored)
+    public function __construct(private string $piece, private array $strokes, private string $yarn, private bool $isMirrored)
     {
     }
 
@@ -30,7 +30,8 @@ final readonly class PaintStitches implements Edit
         $top = end($colours);
         $hand = false !== $top && $top->layer instanceof HandSet && !$top->isHidden ? $top->layer : null;
         $painted = $hand ?? new HandSet([]);
-        foreach ($this->cells as [$round, $from, $to]) {
+        foreach ($this->strokes as $stroke) {
+            [$round, $from, $to] = [$stroke->round, $stroke->from, $stroke->to];
             $makes = $frame->counts[$round - 1] ?? 0;
             if (max($from, $to) > $makes) {
                 throw new EditRefused("Round {$round} has {$makes} stitches, so stitch ".max($from, $to).' cannot be coloured.');

@@ -22,8 +22,8 @@ final readonly class Renumber implements Edit
         foreach ($rounds as $i => $line) {
             $head = $reading->heads[$i];
             $span = $reading->spans[$i];
-            if (null !== $head && null !== $head->from && null !== $span && $head->from !== $span[0]) {
-                $number = $piece->worked->head().$span[0].($span[1] > $span[0] ? "-{$span[1]}" : '');
+            if (null !== $head && null !== $head->from && null !== $span && $head->from !== $span->from) {
+                $number = $piece->worked->head().$span->from.($span->to > $span->from ? "-{$span->to}" : '');
                 $rounds[$i] = mb_substr($line, 0, $head->numbers->from).$number.mb_substr($line, $head->numbers->end);
             }
         }

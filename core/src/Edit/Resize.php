@@ -138,11 +138,11 @@ final readonly class Resize implements Edit
         $lines = [];
         foreach ($piece->rounds as $i => $line) {
             $span = $reading->spans[$i];
-            if (null !== $span && $span[0] > $old->grown) {
+            if (null !== $span && $span->from > $old->grown) {
                 $lines = [...$lines, ...$put];
                 $put = [];
             }
-            if (null === $span || $span[1] <= min($old->grown, $new->grown) || $span[0] >= $first + \count($anew)) {
+            if (null === $span || $span->to <= min($old->grown, $new->grown) || $span->from >= $first + \count($anew)) {
                 $lines[] = $line;
             }
         }
@@ -161,12 +161,12 @@ final readonly class Resize implements Edit
     private static function anew(Reading $reading, int $first, int $made): array
     {
         foreach ($reading->spans as $span) {
-            if (null !== $span && $span[0] <= $first && $first <= $span[1]) {
-                $isWhole = $span[0] === $first && $reading->rounds[$first - 1]->below === $made;
+            if (null !== $span && $span->from <= $first && $first <= $span->to) {
+                $isWhole = $span->from === $first && $reading->rounds[$first - 1]->below === $made;
 
                 return $isWhole
                     ? []
-                    : array_map(static fn (Round $round): int => $round->makes, \array_slice($reading->rounds, $first - 1, $span[1] - $first + 1));
+                    : array_map(static fn (Round $round): int => $round->makes, \array_slice($reading->rounds, $first - 1, $span->to - $first + 1));
             }
         }
 

@@ -7,6 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -67,17 +68,17 @@ final readonly class Retype implements StandsForGroup
     /** @return list<string> what each line says after its number, and for how many rounds */
     private static function said(Piece $piece, Reading $reading): array
     {
-        return array_map(static function (string $line, ?Head $head, ?array $span): string {
+        return array_map(static function (string $line, ?Head $head, ?RoundRange $span): string {
             $said = null === $head ? $line : mb_substr($line, $head->numbers->end);
 
-            return trim($said, " \t:.)-–—").' '.(null === $span ? 0 : $span[1] - $span[0] + 1);
+            return trim($said, " \t:.)-–—").' '.($span?->count() ?? 0);
         }, $piece->rounds, $reading->heads, $reading->spans);
     }
 
     /**
-     * @param list<LineBlock>            $blocks
-     * @param list<array{int, int}|null> $old
-     * @param list<array{int, int}|null> $new
+     * @param list<LineBlock>       $blocks
+     * @param list<RoundRange|null> $old
+     * @param list<RoundRange|null> $new
      *
      * @return array<int, int> old round to new round; one that is gone is not in it
      */
@@ -98,12 +99,12 @@ final readonly class Retype implements StandsForGroup
     }
 
     /**
-     * @param list<array{int, int}|null> $spans
+     * @param list<RoundRange|null> $spans
      *
      * @return list<int>
      */
     private static function roundsOf(array $spans): array
     {
-        return array_merge(...array_map(static fn (?array $span): array => null === $span ? [] : range($span[0], $span[1]), $spans));
+        return array_merge(...array_map(static fn (?RoundRange $span): array => null === $span ? [] : range($span->from, $span->to), $spans));
     }
 }

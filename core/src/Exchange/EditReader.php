@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\Bobbles;
+use Alternum\Core\Edit\BrushStroke;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
@@ -187,15 +188,15 @@ final class EditReader
 
     private static function stitches(Fields $fields, string $piece): PaintStitches
     {
-        $cells = $fields->objects('cells', 1, 5000, static function (Fields $cell): array {
-            $read = [
+        $cells = $fields->objects('cells', 1, 5000, static function (Fields $cell): BrushStroke {
+            $stroke = new BrushStroke(
                 $cell->whole('round', 1, Limits::ROUNDS),
                 $cell->whole('from', 1, Limits::STITCHES_IN_ROUND),
                 $cell->whole('to', 1, Limits::STITCHES_IN_ROUND),
-            ];
+            );
             $cell->close();
 
-            return $read;
+            return $stroke;
         });
 
         return new PaintStitches(

@@ -15,6 +15,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Pair;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\MovableLayer;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\ChangeWords;
@@ -33,6 +34,7 @@ final class PieceWriter
         $reading = $stages->reading;
         $changes = new ChangeWriter(new ChangeWords($plan, $piece, $stages->fabric, new YarnWords($plan), $plan->terms));
         $front = $analysis->bestFront();
+        $harmony = $analysis->harmony($plan);
 
         return [
             'key' => $piece->key,
@@ -48,7 +50,7 @@ final class PieceWriter
             'beginsAtTop' => $stages->frame->beginsAtTop(),
             'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
             'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)),
-            'lines' => array_map(static fn (?array $span): ?array => null === $span ? null : ['from' => $span[0], 'to' => $span[1]], $reading->spans),
+            'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
                 $changes->values(...),
@@ -70,9 +72,9 @@ final class PieceWriter
                     'difference' => Rounded::of($pair->difference),
                     'remark' => PieceWords::pair($pair),
                 ],
-                $analysis->harmony($plan)->pairs,
+                $harmony->pairs,
             ),
-            'shine' => PieceWords::shine($analysis->harmony($plan)),
+            'shine' => PieceWords::shine($harmony),
             'faceRemarks' => PieceWords::face($analysis->face()),
             'placed' => array_map(self::placed(...), $analysis->placing->placed),
             'offers' => array_map(

@@ -31,6 +31,10 @@ final class PlanWriter
 
         return \strlen($json) <= Limits::BYTES
             ? $json
-            : throw InvalidFields::because('', 'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.', 'Split it in two.');
+            : throw InvalidFields::because(
+                '',
+                'The plan is larger than '.number_format(Limits::BYTES / 1024).' kB, more than can be kept.',
+                'Split it in two.',
+            );
     }
 }

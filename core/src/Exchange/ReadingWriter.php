@@ -8,7 +8,10 @@ use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Notation\Meaning;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\YarnStretch;
+use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
 
 /** What was read of typed words as values for JSON: contract/analysis.schema.json and contract/openapi.yaml. */
@@ -45,13 +48,13 @@ final class ReadingWriter
     }
 
     /**
-     * @param list<array{string|null, int}> $runs
+     * @param list<YarnStretch> $runs
      *
      * @return list<array{yarn: string|null, stitches: int}> the yarns that words name in a round, in working order; null where they name none
      */
     public static function yarns(array $runs): array
     {
-        return array_map(static fn (array $run): array => ['yarn' => $run[0], 'stitches' => $run[1]], $runs);
+        return array_map(static fn (YarnStretch $run): array => ['yarn' => $run->yarn, 'stitches' => $run->tops], $runs);
     }
 
     /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
@@ -71,10 +74,10 @@ final class ReadingWriter
                 'stitches' => $piece->reading->stitches(),
                 'problems' => \count($piece->reading->errors()),
                 'begins' => null === $piece->begins ? null : ['says' => $piece->begins->inWords(), 'words' => $piece->begins->words],
-                'lines' => array_map(static fn (string $line, ?array $span, int $i): array => [
+                'lines' => array_map(static fn (string $line, ?RoundRange $span, int $i): array => [
                     'text' => $line,
-                    'rounds' => null === $span ? null : ['from' => $span[0], 'to' => $span[1]],
-                    'makes' => null === $span ? null : $piece->reading->rounds[$span[1] - 1]->makes,
+                    'rounds' => null === $span ? null : ['from' => $span->from, 'to' => $span->to],
+                    'makes' => null === $span ? null : $piece->reading->rounds[$span->to - 1]->makes,
                     'problem' => $problems[$i + 1] ?? null,
                 ], $piece->lines, $piece->reading->spans, array_keys($piece->lines)),
             ];
@@ -121,7 +124,7 @@ final class ReadingWriter
             'numbering' => $problem->isNumbering ? true : null,
             'readings' => [] === $problem->readings
                 ? null
-                : array_map(static fn (array $reading): array => ['says' => $reading[0], 'makes' => $reading[1]], $problem->readings),
+                : array_map(static fn (AskedReading $reading): array => ['says' => $reading->says, 'makes' => $reading->makes], $problem->readings),
             'setting' => $problem->setting?->value,
             'newYarn' => $problem->newYarn,
             'fixes' => [] === $problem->fixes

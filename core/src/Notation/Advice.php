@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
@@ -110,7 +111,7 @@ final readonly class Advice
             $begin = $this->begin($line);
             $fix = new Fix("Take {$text}", $begin, max(0, $line->end() - $begin), $text);
             if ($this->helps($fix, $source, $ground, $trial->makes)) {
-                $readings[] = [$text, $trial->makes];
+                $readings[] = new AskedReading($text, $trial->makes);
                 $fixes[] = $fix;
             }
         }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 
 /** What is wrong at a stretch of a round's text. */
 final readonly class Fault
 {
     /**
-     * @param list<Fix>                $fixes    that were tried: each leaves the line right
-     * @param list<array{string, int}> $readings where it asks: each in words, and what it makes
+     * @param list<Fix>          $fixes    that were tried: each leaves the line right
+     * @param list<AskedReading> $readings where it asks: each in words, and what it makes
      */
     private function __construct(
         public Span $span,
@@ -34,8 +35,8 @@ final readonly class Fault
     }
 
     /**
-     * @param list<array{string, int}> $readings
-     * @param list<Fix>                $fixes    that take them, in this order
+     * @param list<AskedReading> $readings
+     * @param list<Fix>          $fixes    that take them, in this order
      */
     public function asking(array $readings, array $fixes): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -58,7 +59,7 @@ final class Reader
             for ($i = 0; $i < $source->lines(); ++$i) {
                 $parsed[] = 0 === $i ? $outcome->line : null;
                 $heads[] = 0 === $i ? $outcome->head : null;
-                $spans[] = 0 === $i && $after > $before ? [$before + 1, $after] : null;
+                $spans[] = 0 === $i && $after > $before ? new RoundRange($before + 1, $after) : null;
             }
         }
         $problems = $this->rounds->problems();

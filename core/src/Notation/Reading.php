@@ -6,20 +6,21 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
 
 /** What was made of a piece's typed lines. */
 final readonly class Reading
 {
     /**
-     * @param list<Round>                $rounds
-     * @param list<Problem>              $problems
-     * @param list<Line|null>            $lines    one for each typed line; null: no round, or not readable
-     * @param list<array{int, int}|null> $spans    the first and last round of each typed line; null: it has none
-     * @param list<Head|null>            $heads    of each typed line, readable or not; null: it has none
-     * @param int                        $on       stitches of other pieces that the first round is worked into
-     * @param list<Line>                 $worked   what each round was worked from
-     * @param list<Said>                 $said     what lines of their own say between the rounds
+     * @param list<Round>           $rounds
+     * @param list<Problem>         $problems
+     * @param list<Line|null>       $lines    one for each typed line; null: no round, or not readable
+     * @param list<RoundRange|null> $spans    the first and last round of each typed line; null: it has none
+     * @param list<Head|null>       $heads    of each typed line, readable or not; null: it has none
+     * @param int                   $on       stitches of other pieces that the first round is worked into
+     * @param list<Line>            $worked   what each round was worked from
+     * @param list<Said>            $said     what lines of their own say between the rounds
      */
     public function __construct(
         public array $rounds,
@@ -47,18 +48,11 @@ final readonly class Reading
     /**
      * The yarns that the words name, round by round.
      *
-     * @return list<non-empty-list<array{string|null, int}>> yarn, null where none was named, and tops
+     * @return list<non-empty-list<YarnStretch>>
      */
     public function yarns(): array
     {
-        $hand = new YarnsInHand();
-        $yarns = [];
-        foreach ($this->rounds as $round) {
-            $runs = $hand->through($round);
-            $yarns[] = [] === $runs ? [[null, $round->makes]] : $runs;
-        }
-
-        return $yarns;
+        return array_map((new YarnsInHand())->through(...), $this->rounds);
     }
 
     /** @return list<string> what is said to do or to mind in a round, and on lines of its own after it; before the first one, too */

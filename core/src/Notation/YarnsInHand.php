@@ -13,16 +13,11 @@ final class YarnsInHand
     /**
      * The yarn of every top of a round, as runs.
      *
-     * @return list<array{string|null, int}> yarn, null where none was named, and tops; at least one
+     * @return non-empty-list<YarnStretch>
      */
     public function through(Round $round): array
     {
-        $runs = [];
-        if ([] === $round->named) {
-            $runs[] = [$this->inHand, $round->makes];
-        } else {
-            $runs = $this->named($round);
-        }
+        $runs = [] === $round->named ? [new YarnStretch($this->inHand, $round->makes)] : $this->named($round);
         if (null !== $round->nextYarn) {
             $this->take($round->nextYarn->yarn);
         }
@@ -30,7 +25,7 @@ final class YarnsInHand
         return $runs;
     }
 
-    /** @return list<array{string|null, int}> */
+    /** @return non-empty-list<YarnStretch> */
     private function named(Round $round): array
     {
         $runs = [];
@@ -42,26 +37,26 @@ final class YarnsInHand
             $at += $tops;
             $done = $stitch;
             $first = 1 === $place % 2 ? 1 : 0;
-            self::add($runs, $this->inHand, $at + $first - array_sum(array_column($runs, 1)));
+            self::add($runs, $this->inHand, $at + $first - array_sum(array_column($runs, 'tops')));
             $this->take($yarn->yarn);
         }
-        self::add($runs, $this->inHand, $round->makes - array_sum(array_column($runs, 1)));
+        self::add($runs, $this->inHand, $round->makes - array_sum(array_column($runs, 'tops')));
 
-        return [] === $runs ? [[$this->inHand, $round->makes]] : $runs;
+        return [] === $runs ? [new YarnStretch($this->inHand, $round->makes)] : $runs;
     }
 
-    /** @param list<array{string|null, int}> $runs */
+    /** @param list<YarnStretch> $runs */
     private static function add(array &$runs, ?string $yarn, int $tops): void
     {
         if ($tops < 1) {
             return;
         }
-        $last = \count($runs) - 1;
-        if ($last >= 0 && $runs[$last][0] === $yarn) {
-            $runs[$last][1] += $tops;
-        } else {
-            $runs[] = [$yarn, $tops];
+        $last = end($runs);
+        if (false !== $last && $last->yarn === $yarn) {
+            array_pop($runs);
+            $tops += $last->tops;
         }
+        $runs[] = new YarnStretch($yarn, $tops);
     }
 
     private function take(string $yarn): void

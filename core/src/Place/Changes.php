@@ -28,11 +28,12 @@ final readonly class Changes
     public static function of(Piece $piece, Frame $frame, Colouring $colouring, Treatments $treatments, Reading $reading, int $floats): self
     {
         $ways = self::ways($reading);
-        $places = self::places($colouring);
-        $backs = self::comingBack($places);
+        $swaps = self::swaps($colouring);
+        $backs = self::comingBack($swaps);
         $changes = [];
         $hanging = [];
-        foreach ($places as $i => [$round, $stitch, $from, $to, $atEnd]) {
+        foreach ($swaps as $i => $swap) {
+            [$round, $stitch, $from, $to, $atEnd] = [$swap->round, $swap->stitch, $swap->from, $swap->to, $swap->isAtEnd];
             $isJog = $atEnd && !$frame->isFlat();
             $degrees = match (true) {
                 $frame->isFlat() => 0.0,
@@ -60,9 +61,9 @@ final readonly class Changes
                 isChosen: $treatment->isChosen ?? false,
                 step: $treatment?->method->stepRounds() ?? 0.0,
                 oldYarn: $oldYarn,
-                backRound: $back[0] ?? null,
-                backStitch: $back[1] ?? null,
-                waits: null === $back ? null : max(0, $back[0] - $round - 1),
+                backRound: $back?->round,
+                backStitch: $back?->stitch,
+                waits: null === $back ? null : max(0, $back->round - $round - 1),
                 takenFrom: $takenFrom,
                 hanging: implode('', array_keys($hanging)),
                 catches: OldYarn::Float === $oldYarn && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
@@ -87,14 +88,13 @@ final readonly class Changes
      * Where a float is caught: at even distances of a stitch less than it may pass, and a stitch on in every other round, so that the
      * places do not stand above one another. Common practice, no source.
      *
-     * @param int             $after the last stitch before it
-     * @param array{int, int} $back
+     * @param int $after the last stitch before it
      *
      * @return list<int>
      */
-    private static function catches(int $round, int $after, array $back, int $floats): array
+    private static function catches(int $round, int $after, StitchPlace $back, int $floats): array
     {
-        $passes = $back[1] - 1 - $after;
+        $passes = $back->stitch - 1 - $after;
         if ($passes <= $floats) {
             return [];
         }
@@ -102,7 +102,7 @@ final readonly class Changes
         $on = 0 === $round % 2 ? 1 : 0;
         $catches = [];
         for ($i = 1; $i <= $times; ++$i) {
-            $catches[] = min($back[1] - 1, $after + (int) round($i * $passes / ($times + 1)) + $on);
+            $catches[] = min($back->stitch - 1, $after + (int) round($i * $passes / ($times + 1)) + $on);
         }
 
         return $catches;
@@ -141,52 +141,52 @@ final readonly class Changes
         };
     }
 
-    /** @param array{int, int}|null $back */
-    private static function oldYarn(int $round, bool $atEnd, ?array $back): OldYarn
+    private static function oldYarn(int $round, bool $atEnd, ?StitchPlace $back): OldYarn
     {
         return match (true) {
             null === $back => OldYarn::Cut,
-            $back[0] === ($atEnd ? $round + 1 : $round) => OldYarn::Float,
-            $back[0] - $round - 1 <= self::CARRIED_OVER => OldYarn::Carry,
+            $back->round === ($atEnd ? $round + 1 : $round) => OldYarn::Float,
+            $back->round - $round - 1 <= self::CARRIED_OVER => OldYarn::Carry,
             default => OldYarn::Cut,
         };
     }
 
-    /** @return list<array{int, int, string, string, bool}> round, stitch, old yarn, new yarn, and whether it is at the round's end */
-    private static function places(Colouring $colouring): array
+    /** @return list<YarnSwap> */
+    private static function swaps(Colouring $colouring): array
     {
-        $places = [];
+        $swaps = [];
         $inHand = null;
         $lastStitch = 0;
         foreach ($colouring->rounds as $i => $round) {
             for ($at = 0, $end = \strlen($round); $at < $end; $at += strspn($round, $inHand, $at)) {
                 if (null !== $inHand && $round[$at] !== $inHand) {
-                    $places[] = 0 === $at ? [$i, $lastStitch, $inHand, $round[$at], true] : [$i + 1, $at, $inHand, $round[$at], false];
+                    $swaps[] = 0 === $at
+                        ? new YarnSwap($i, $lastStitch, $inHand, $round[$at], true)
+                        : new YarnSwap($i + 1, $at, $inHand, $round[$at], false);
                 }
                 $inHand = $round[$at];
             }
             $lastStitch = \strlen($round);
         }
 
-        return $places;
+        return $swaps;
     }
 
     /**
      * For each change, the round and stitch where its old yarn is next used.
      *
-     * @param list<array{int, int, string, string, bool}> $places
+     * @param list<YarnSwap> $swaps
      *
-     * @return array<int, array{int, int}>
+     * @return array<int, StitchPlace>
      */
-    private static function comingBack(array $places): array
+    private static function comingBack(array $swaps): array
     {
         $backs = [];
         $next = [];
-        for ($i = \count($places) - 1; $i >= 0; --$i) {
-            [$round, $stitch, $from, $to, $atEnd] = $places[$i];
-            $next[$to] = $atEnd ? [$round + 1, 1] : [$round, $stitch + 1];
-            if (isset($next[$from])) {
-                $backs[$i] = $next[$from];
+        for ($i = \count($swaps) - 1; $i >= 0; --$i) {
+            $next[$swaps[$i]->to] = $swaps[$i]->next();
+            if (isset($next[$swaps[$i]->from])) {
+                $backs[$i] = $next[$swaps[$i]->from];
             }
         }
 

@@ -8,17 +8,17 @@ namespace Alternum\Core\Plan;
 final readonly class Problem
 {
     /**
-     * @param string|null              $piece       the piece's key
-     * @param string|null              $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
-     * @param int|null                 $line        the typed line, from 1
-     * @param int|null                 $column      the character in that line, from 1
-     * @param int|null                 $length      how many characters it is about
-     * @param int|null                 $round       the round, from 1
-     * @param list<Fix>                $fixes       mends that can be made at once
-     * @param bool                     $isNumbering numbering the lines anew mends it
-     * @param list<array{string, int}> $readings    where it asks: each reading in words, and what it makes; the fixes take them in this order
-     * @param string|null              $newYarn     a yarn to add, by its name or letter, that mends it
-     * @param Setting|null             $setting     a setting that mends it
+     * @param string|null        $piece       the piece's key
+     * @param string|null        $path        the place in the plan's JSON, as "pieces[0].colours[1].yarn"
+     * @param int|null           $line        the typed line, from 1
+     * @param int|null           $column      the character in that line, from 1
+     * @param int|null           $length      how many characters it is about
+     * @param int|null           $round       the round, from 1
+     * @param list<Fix>          $fixes       mends that can be made at once
+     * @param bool               $isNumbering numbering the lines anew mends it
+     * @param list<AskedReading> $readings    where it asks: each reading in words, and what it makes; the fixes take them in this order
+     * @param string|null        $newYarn     a yarn to add, by its name or letter, that mends it
+     * @param Setting|null       $setting     a setting that mends it
      */
     private function __construct(
         public string $message,
@@ -77,7 +77,7 @@ final readonly class Problem
         return $this->but(newYarn: $name);
     }
 
-    /** @param list<array{string, int}> $readings */
+    /** @param list<AskedReading> $readings */
     public function asking(array $readings): self
     {
         return $this->but(readings: $readings);
@@ -112,8 +112,8 @@ final readonly class Problem
     /**
      * The same but for what is said.
      *
-     * @param list<Fix>|null                $fixes
-     * @param list<array{string, int}>|null $readings
+     * @param list<Fix>|null          $fixes
+     * @param list<AskedReading>|null $readings
      */
     private function but(
         ?Severity $severity = null,

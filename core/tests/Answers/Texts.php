@@ -123,7 +123,7 @@ final class Texts
                 yield '  → '.self::fix($fix);
             }
             foreach ($problem->readings as $one) {
-                yield '  ? '.implode(' = ', array_map(strval(...), $one));
+                yield '  ? '."{$one->says} = {$one->makes}";
             }
         }
     }

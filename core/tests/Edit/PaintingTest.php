@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\Bobbles;
+use Alternum\Core\Edit\BrushStroke;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
@@ -37,21 +38,21 @@ final class PaintingTest extends TestCase
 
     public function testStitchesLieInOneLayerAndAreClearedAgain(): void
     {
-        $plan = (new PaintStitches('body', [[3, 2, 4], [4, 24, 1]], 'B', false))->apply(Plans::of(self::TUBE));
-        $plan = (new PaintStitches('body', [[3, 3, 3]], 'A', false))->apply($plan);
+        $plan = (new PaintStitches('body', [new BrushStroke(3, 2, 4), new BrushStroke(4, 24, 1)], 'B', false))->apply(Plans::of(self::TUBE));
+        $plan = (new PaintStitches('body', [new BrushStroke(3, 3, 3)], 'A', false))->apply($plan);
         self::assertCount(1, $plan->pieces[0]->colours);
         self::assertSame('ABABAAAAAAAAAAAAAAAAAAAA', self::rounds($plan)[2]);
         self::assertSame('BAAAAAAAAAAAAAAAAAAAAAAB', self::rounds($plan)[3]);
-        $cleared = (new PaintStitches('body', [[3, 1, 24], [4, 1, 24]], Motif::CLEAR, false))->apply($plan);
+        $cleared = (new PaintStitches('body', [new BrushStroke(3, 1, 24), new BrushStroke(4, 1, 24)], Motif::CLEAR, false))->apply($plan);
         self::assertSame([], $cleared->pieces[0]->colours);
         $this->expectException(EditRefused::class);
-        (new PaintStitches('body', [[3, 25, 25]], 'B', false))->apply($plan);
+        (new PaintStitches('body', [new BrushStroke(3, 25, 25)], 'B', false))->apply($plan);
     }
 
     /** By hand: without lean the front at 180° lies between stitches 12 and 13 of 24, so that stitch 10 is opposite stitch 15. */
     public function testAMirroredPair(): void
     {
-        $plan = (new PaintStitches('body', [[3, 10, 11]], 'B', true))->apply(Plans::of(self::TUBE, piece: ['lean' => 0]));
+        $plan = (new PaintStitches('body', [new BrushStroke(3, 10, 11)], 'B', true))->apply(Plans::of(self::TUBE, piece: ['lean' => 0]));
         self::assertSame('AAAAAAAAABBAABBAAAAAAAAA', self::rounds($plan)[2]);
     }
 

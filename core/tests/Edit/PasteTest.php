@@ -132,7 +132,7 @@ final class PasteTest extends TestCase
             ['in cream'] === $kept ? ['cream'] : [],
             array_map(static fn (Problem $problem): ?string => $problem->newYarn, $piece->reading->problems),
         );
-        self::assertSame(['in cream'] === $kept ? 'cream' : null, $piece->reading->yarns()[1][0][0]);
+        self::assertSame(['in cream'] === $kept ? 'cream' : null, $piece->reading->yarns()[1][0]->yarn);
     }
 
     /** "Row" in a pattern that begins in a ring is a round. */

@@ -78,7 +78,7 @@ final class CorpusTest extends TestCase
                 $printer = new Printer($other);
                 $printed = [];
                 foreach ($reading->lines as $i => $node) {
-                    [$from, $to] = $reading->spans[$i] ?? [0, 0];
+                    [$from, $to] = [$reading->spans[$i]->from ?? 0, $reading->spans[$i]->to ?? 0];
                     $printed[] = $node instanceof Line ? $printer->head($from, $to).': '.$printer->stitches($node) : '';
                 }
                 $again = Reader::read($printed, $other);

@@ -15,6 +15,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Said;
+use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -65,7 +66,7 @@ final class CuesTest extends TestCase
     public function testTheYarnOfACueColoursNoRound(): void
     {
         $reading = Reader::read(['6 sc in MR', 'With black thread, embroider a mouth.', 'inc x6', 'R3: With B, continue.'], Terms::Us);
-        self::assertSame([[[null, 6]], [[null, 12]], [['B', 12]]], $reading->yarns());
+        self::assertEquals([[new YarnStretch(null, 6)], [new YarnStretch(null, 12)], [new YarnStretch('B', 12)]], $reading->yarns());
         self::assertSame(['With black thread, embroider a mouth'], $reading->cuesOf(1));
     }
 

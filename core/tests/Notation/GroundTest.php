@@ -11,6 +11,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\WorkedInto;
 use Alternum\Core\Notation\YarnNames;
+use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
@@ -22,6 +23,12 @@ use PHPUnit\Framework\TestCase;
 /** What stitches are worked into besides the round below: both sides of a chain, both sides at once, chains that count. */
 final class GroundTest extends TestCase
 {
+    /** @return list<array{string|null, int}> */
+    private static function runs(Reading $reading, int $round): array
+    {
+        return array_map(static fn (YarnStretch $run): array => [$run->yarn, $run->tops], $reading->yarns()[$round]);
+    }
+
     /**
      * By hand: six chains, the first skipped, leave five places; four more come on the way back, the first chain among them. With both of
      * its stitches worked at the beginning it is not come back to: three on the way back.
@@ -110,7 +117,7 @@ final class GroundTest extends TestCase
         $yarns = YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0), new Yarn('B', 'Flag red', '#ff0000', WeightCategory::Dk, 250.0)]);
         $reading = Reader::read(['6 sc in MR', $line], Terms::Us, yarns: $yarns);
         self::assertSame([], $reading->problems);
-        self::assertSame([$runs, $then], [$reading->yarns()[1], $reading->rounds[1]->nextYarn?->yarn]);
+        self::assertSame([$runs, $then], [self::runs($reading, 1), $reading->rounds[1]->nextYarn?->yarn]);
         self::assertSame(6, $reading->rounds[1]->makes);
     }
 
@@ -129,7 +136,7 @@ final class GroundTest extends TestCase
             ['“gloop” is neither a yarn that is known here nor something to work into.', 14, []],
             [$after->message, $after->column, $after->fixes],
         );
-        self::assertSame([['lime green', 6]], Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us)->yarns()[1]);
+        self::assertSame([['lime green', 6]], self::runs(Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us), 1));
         $changed = Reader::read(
             ['6 sc in MR', '3 sc, change to lime green, 3 sc'],
             Terms::Us,

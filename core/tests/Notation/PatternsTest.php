@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Problem;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +34,7 @@ final class PatternsTest extends TestCase
     private static function yarns(Reading $reading): array
     {
         return array_map(
-            static fn (array $runs): string => implode(' ', array_map(static fn (array $run): string => ($run[0] ?? '-').$run[1], $runs)),
+            static fn (array $runs): string => implode(' ', array_map(static fn (YarnStretch $run): string => ($run->yarn ?? '-').$run->tops, $runs)),
             $reading->yarns(),
         );
     }

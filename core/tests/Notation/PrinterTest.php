@@ -37,7 +37,7 @@ final class PrinterTest extends TestCase
                 $printed = [];
                 foreach ($reading->lines as $i => $line) {
                     self::assertInstanceOf(Line::class, $line);
-                    [$from, $to] = $reading->spans[$i] ?? [0, 0];
+                    [$from, $to] = [$reading->spans[$i]->from ?? 0, $reading->spans[$i]->to ?? 0];
                     $printed[] = $printer->line($from, $to, $printer->stitches($line), $reading->rounds[$to - 1]->makes);
                 }
                 $again = Reader::read($printed, $other);

@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -92,7 +93,7 @@ final class ReaderTest extends TestCase
         $reading = Reader::read(['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', $line, 'R8: (sc, dec) x6'], Terms::Us);
         self::assertSame([], $reading->problems);
         self::assertCount(3 + $rounds + 1, $reading->rounds);
-        self::assertSame([[1, 1], [2, 2], [3, 3], [4, 7], [8, 8]], $reading->spans);
+        self::assertEquals([new RoundRange(1, 1), new RoundRange(2, 2), new RoundRange(3, 3), new RoundRange(4, 7), new RoundRange(8, 8)], $reading->spans);
         self::assertSame(12, $reading->rounds[7]->makes);
     }
 
@@ -265,6 +266,6 @@ final class ReaderTest extends TestCase
     {
         $reading = Reader::read(['Float (make 2)', '', 'R1: 6 sc in MR', '# stuff now: dec', 'stuff lightly', 'Yarn: 6 sc of DK', 'R2: inc x6'], Terms::Us);
         self::assertSame([], $reading->problems);
-        self::assertSame([null, null, [1, 1], null, null, null, [2, 2]], $reading->spans);
+        self::assertEquals([null, null, new RoundRange(1, 1), null, null, null, new RoundRange(2, 2)], $reading->spans);
     }
 }

@@ -14,6 +14,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Setting;
@@ -59,10 +60,10 @@ final class ReadingsTest extends TestCase
     {
         $problem = self::on(6, 'sc 5 inc')->problems[0];
         self::assertTrue($problem->isError());
-        self::assertSame([['5 sc, inc', 7], ['sc, inc x5', 11]], $problem->readings);
+        self::assertEquals([new AskedReading('5 sc, inc', 7), new AskedReading('sc, inc x5', 11)], $problem->readings);
         foreach ($problem->fixes as $i => $fix) {
             $taken = self::on(6, $fix->on('sc 5 inc'));
-            self::assertSame([[], $problem->readings[$i][1]], [$taken->problems, $taken->rounds[1]->makes]);
+            self::assertSame([[], $problem->readings[$i]->makes], [$taken->problems, $taken->rounds[1]->makes]);
         }
         self::assertSame([], self::on(6, 'sc 5 inc (11)')->problems, 'The count decides.');
         self::assertSame(11, self::on(6, 'sc 5 inc (11)')->rounds[1]->makes);
