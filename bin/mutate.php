@@ -8,7 +8,6 @@ declare(strict_types=1);
  */
 
 use Alternum\Mutate\Coverage;
-use Alternum\Mutate\Mutation;
 use Alternum\Mutate\Mutations;
 use Alternum\Mutate\Runs;
 
@@ -36,14 +35,11 @@ foreach (Runs::all($chosen, $coverage, $jobs) as [$mutation, $isNoticed]) {
     ++$done;
     if (!$isNoticed) {
         $survivors[] = $mutation;
+        echo "{$mutation->file}:{$mutation->line}  {$mutation->inWords()}".([] === $coverage->tests($mutation) ? '  (no test goes there)' : '')."\n";
     }
     fwrite(STDERR, "\r{$done} of ".count($chosen).', '.count($survivors).' not noticed ');
 }
 fwrite(STDERR, "\n");
-usort($survivors, static fn (Mutation $one, Mutation $other): int => [$one->file, $one->line] <=> [$other->file, $other->line]);
-foreach ($survivors as $mutation) {
-    echo "{$mutation->file}:{$mutation->line}  {$mutation->inWords()}".([] === $coverage->tests($mutation) ? '  (no test goes there)' : '')."\n";
-}
 $share = [] === $chosen ? 1.0 : 1 - count($survivors) / count($chosen);
 printf("%.1f %% of %d changes were noticed (aim: %d %%), in %d s\n", 100 * $share, count($chosen), 100 * $aim, microtime(true) - $began);
 exit($share < $aim ? 1 : 0);

@@ -60,7 +60,7 @@ final readonly class PlanController
     #[Route('/{id}/operations', methods: 'POST')]
     public function save(#[CurrentUser] Workshop $workshop, string $id, Request $request, Saving $saving): Response
     {
-        return $this->entities->wrapInTransaction(function () use ($workshop, $id, $request, $saving): Response {
+        return $this->entities->getConnection()->transactional(function () use ($workshop, $id, $request, $saving): Response {
             // Whose the plan is comes before anything is worked out.
             $plan = $this->plans->get($workshop, $id, true);
             $message = OperationsMessage::of($request->getContent());
@@ -73,7 +73,6 @@ final readonly class PlanController
                     ['revision' => $plan->revision(), 'savedAt' => PlanResponse::time($plan->savedAt())],
                 );
             }
-            $this->entities->flush();
 
             return PlanResponse::opened(
                 $plan,

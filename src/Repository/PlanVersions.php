@@ -8,6 +8,7 @@ use Alternum\Server\Entity\PlanVersion;
 use Alternum\Server\Entity\SavedPlan;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\Persistence\ManagerRegistry;
 
 /**
@@ -25,6 +26,19 @@ final class PlanVersions extends ServiceEntityRepository
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, PlanVersion::class);
+    }
+
+    /** Writes a version at once: see SavedPlans::write(). */
+    public function keep(PlanVersion $version): void
+    {
+        $this->getEntityManager()->getConnection()->insert('plan_version', [
+            'id' => $version->id(),
+            'plan_id' => $version->plan()->id(),
+            'number' => $version->number(),
+            'body' => $version->body(),
+            'says' => $version->says(),
+            'saved_at' => $version->savedAt(),
+        ], ['id' => 'ulid', 'plan_id' => 'ulid', 'saved_at' => Types::DATETIME_IMMUTABLE]);
     }
 
     public function newest(SavedPlan $plan): ?PlanVersion

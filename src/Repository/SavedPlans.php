@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\LockMode;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Ulid;
@@ -76,5 +78,20 @@ final class SavedPlans extends ServiceEntityRepository
         $saved = $this->ofWorkshop($workshop, $id, $forUpdate);
 
         return null === $saved || $saved->isRemoved() ? throw new NotFoundHttpException() : $saved;
+    }
+
+    /** Writes what saving changes of a plan, at once and without looking for what else may have changed: saving is what is done most. */
+    public function write(SavedPlan $plan): void
+    {
+        $this->getEntityManager()->getConnection()->update('saved_plan', [
+            'revision' => $plan->revision(),
+            'title' => $plan->title(),
+            'body' => $plan->body(),
+            'summary' => Json::encode($plan->summary()),
+            'saved_at' => $plan->savedAt(),
+            'undo_group' => $plan->undoGroup(),
+            'says' => $plan->says(),
+            'results' => Json::encode($plan->results()),
+        ], ['id' => $plan->id()], ['saved_at' => Types::DATETIME_IMMUTABLE, 'id' => 'ulid']);
     }
 }

@@ -31,7 +31,7 @@ final readonly class Result
             : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
     }
 
-    /** @param array<string, mixed> $values as values() gave them */
+    /** @param array<string, mixed> $values as kept() gave them */
     public static function remembered(string $id, array $values): self
     {
         $refused = [];
@@ -46,5 +46,11 @@ final readonly class Result
     public function values(): array
     {
         return ['id' => $this->id, 'revision' => $this->revision, 'refused' => $this->refused];
+    }
+
+    /** @return array<string, mixed> what the plan keeps of it, by its id */
+    public function kept(): array
+    {
+        return ['revision' => $this->revision] + (null === $this->refused ? [] : ['refused' => $this->refused]);
     }
 }

@@ -15,7 +15,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\PlanVersion;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Repository\PlanVersions;
-use Doctrine\ORM\EntityManagerInterface;
+use Alternum\Server\Repository\SavedPlans;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -27,12 +27,12 @@ final readonly class Saving
     /** Operations of which it is remembered what became of them. */
     private const REMEMBERED = 200;
 
-    public function __construct(private EntityManagerInterface $entities, private PlanVersions $versions, private ClockInterface $clock)
+    public function __construct(private SavedPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
     {
     }
 
     /**
-     * The caller holds a lock on the plan, and flushes.
+     * The caller holds a lock on the plan.
      *
      * @return Saved|null null: somebody else saved since the revision that they are based on, and nothing is changed
      *
@@ -93,18 +93,19 @@ final readonly class Saving
                 $result = Result::refused($ids[$i], $revision, $why);
             }
             $results[] = $result;
-            $remembered[$result->id] = $result->values();
+            $remembered[$result->id] = $result->kept();
         }
         $analysis = Analysis::of($plan);
         if ($revision > $saved->revision()) {
             foreach ($versions as $version) {
-                $this->entities->persist($version);
+                $this->versions->keep($version);
             }
             $saved->save($plan->title, $body, ShelfSummary::values($analysis), $savedAt, $revision - $saved->revision());
             $saved->did($group, mb_substr($says, 0, 120));
             $this->versions->thinOut($saved, $savedAt);
         }
         $saved->remember(\array_slice($remembered, -self::REMEMBERED, null, true));
+        $this->plans->write($saved);
 
         return new Saved($plan, $analysis, $results);
     }
