@@ -49,7 +49,10 @@ final readonly class PieceStages
                 \ARRAY_FILTER_USE_KEY,
             ));
             if ([] === $covered) {
-                return new self($piece, $reading, $fabric, $byRounds, $treatments, $frame, $colouring);
+                return new self(
+                    piece: $piece, reading: $reading, fabric: $fabric, byRounds: $byRounds, treatments: $treatments, frame: $frame,
+                    colouring: $colouring,
+                );
             }
             // No loop is drawn where the yarn does not change after all; in the end none at all, so that what is said is always so.
             $unmoving = [...$unmoving, ...($try < self::TRIES ? $covered : range(1, \count($fabric->rounds)))];

@@ -17,7 +17,8 @@ final class AnswersTest extends TestCase
     /** @return iterable<string, array{string, \Closure(): iterable<string>}> */
     public static function questions(): iterable
     {
-        foreach (Answers\Texts::all() + Answers\SpecimenPlans::all() + Answers\Edits::all() + Answers\Digests::all() + Answers\Tables::all() as $name => $answer) {
+        foreach (Answers\Texts::all() + Answers\SpecimenPlans::all() + Answers\Edits::all() + Answers\Digests::all()
+            + Answers\Tables::all() as $name => $answer) {
             yield $name => [$name, $answer];
         }
     }

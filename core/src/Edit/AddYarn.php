@@ -44,12 +44,12 @@ final readonly class AddYarn implements Edit
         return $plan->withYarns([
             ...$plan->yarns,
             new Yarn(
-                $key,
-                $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1),
-                self::hex($this->name),
-                $first->weight,
-                $first->metresPer100g,
-                $first->strands,
+                key: $key,
+                name: $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1),
+                hex: self::hex($this->name),
+                weight: $first->weight,
+                metresPer100g: $first->metresPer100g,
+                strands: $first->strands,
             ),
         ]);
     }

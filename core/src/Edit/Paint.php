@@ -56,7 +56,14 @@ final readonly class Paint implements Edit
      */
     public static function stripes(string $piece, int $from, int $to, array $sequence, bool $isMirrored = false, int $growth = 0, array $heights = []): self
     {
-        return new self($piece, [new RoundRange(min($from, $to), max($from, $to))], $sequence, $isMirrored, $growth, $heights);
+        return new self(
+            piece: $piece,
+            ranges: [new RoundRange(min($from, $to), max($from, $to))],
+            sequence: $sequence,
+            isMirrored: $isMirrored,
+            growth: $growth,
+            heights: $heights,
+        );
     }
 
     public function apply(Plan $plan): Plan

@@ -158,12 +158,12 @@ final readonly class Pasted
         };
 
         return new PastedPiece(
-            mb_substr($name, 0, Limits::NAME),
-            min($copies, Limits::COPIES),
-            $worked,
-            $lines,
-            Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
-            SaidBeginning::of(self::top($parser, $lines), $names),
+            name: mb_substr($name, 0, Limits::NAME),
+            copies: min($copies, Limits::COPIES),
+            worked: $worked,
+            lines: $lines,
+            reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
+            begins: SaidBeginning::of(self::top($parser, $lines), $names),
         );
     }
 

@@ -28,6 +28,6 @@ final readonly class PastedPiece
     /** The same, read on the pieces that it begins on. */
     public function read(Reading $reading): self
     {
-        return new self($this->name, $this->copies, $this->worked, $this->lines, $reading, $this->begins);
+        return new self(name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $this->begins);
     }
 }

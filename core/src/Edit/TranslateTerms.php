@@ -21,7 +21,10 @@ final readonly class TranslateTerms implements Edit
         $translation = new Translation($plan->terms, $this->terms);
         $pieces = array_map(static fn (Piece $piece): Piece => $piece->withRounds(array_map($translation->line(...), $piece->rounds)), $plan->pieces);
 
-        return new Plan($plan->title, $this->terms, $plan->hand, $plan->units, $plan->yarns, $plan->gauge, $plan->yarnUse, $pieces, $plan->lean, $plan->marker);
+        return new Plan(
+            title: $plan->title, terms: $this->terms, hand: $plan->hand, units: $plan->units, yarns: $plan->yarns,
+            gauge: $plan->gauge, yarnUse: $plan->yarnUse, pieces: $pieces, lean: $plan->lean, marker: $plan->marker,
+        );
     }
 
     public function inWords(): string

@@ -138,10 +138,10 @@ final class EditReader
     private static function shape(Fields $fields, string $piece): Shape
     {
         return new Shape(
-            $piece,
-            $fields->oneOf('form', Form::class),
-            $fields->whole('start', 3, 24),
-            new Extent(
+            piece: $piece,
+            form: $fields->oneOf('form', Form::class),
+            start: $fields->whole('start', 3, 24),
+            extent: new Extent(
                 widthMm: $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
                 stitches: $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
                 heightMm: $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,
@@ -149,8 +149,8 @@ final class EditReader
                 degrees: $fields->has('tipDegrees') ? $fields->number('tipDegrees', 5, 180) : null,
                 growth: $fields->has('growth') ? $fields->number('growth', 0.1, 24) : null,
             ),
-            $fields->oneOf('spread', Spread::class),
-            $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
+            spread: $fields->oneOf('spread', Spread::class),
+            decrease: $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
         );
     }
 

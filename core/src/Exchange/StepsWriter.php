@@ -35,12 +35,12 @@ final class StepsWriter
         $yarns = new YarnWords($plan, $group->yarns);
         $stages = $piece->stages;
         $words = new StepWords(
-            $piece->piece,
-            $stages->reading,
-            $stages->colouring,
-            new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms),
-            $yarns,
-            $terms,
+            piece: $piece->piece,
+            reading: $stages->reading,
+            colouring: $stages->colouring,
+            changes: new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms),
+            yarns: $yarns,
+            terms: $terms,
         );
 
         return array_map(static fn (Step $step): array => [

@@ -44,7 +44,14 @@ final readonly class Frame
             $starts[] = $round->start + $moved;
         }
 
-        return new self($starts, $fabric->counts(), $piece->worked, $piece->frontDegrees, $piece->firstRound, $hand);
+        return new self(
+            starts: $starts,
+            counts: $fabric->counts(),
+            worked: $piece->worked,
+            frontDegrees: $piece->frontDegrees,
+            firstRound: $piece->firstRound,
+            hand: $hand,
+        );
     }
 
     public function rounds(): int

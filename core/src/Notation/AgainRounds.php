@@ -64,13 +64,13 @@ final readonly class AgainRounds
         $cycle = \array_slice($this->lines, $from - 1, $to - $from + 1);
         foreach ($cycle as $i => $line) {
             $cycle[$i] = new Line(
-                null,
-                array_values(array_filter($line->items, static fn (Node\Node $item): bool => !$item instanceof Node\Cue)),
-                $again->span,
-                [],
-                [],
-                [],
-                $line->assumed,
+                head: null,
+                items: array_values(array_filter($line->items, static fn (Node\Node $item): bool => !$item instanceof Node\Cue)),
+                span: $again->span,
+                counts: [],
+                beside: [],
+                again: [],
+                assumed: $line->assumed,
             );
         }
         $count = \count($cycle);

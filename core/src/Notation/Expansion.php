@@ -35,7 +35,7 @@ final readonly class Expansion
     /** Nothing but a yarn for what follows. */
     public static function yarn(string $yarn, ?string $within = null, ?YarnWay $way = null): self
     {
-        return new self('', '', [], new NamedYarn($yarn, $way), false, $within);
+        return new self(codes: '', loops: '', yarns: [], nextYarn: new NamedYarn($yarn, $way), goesBack: false, within: $within);
     }
 
     public static function of(Stitch $stitch, int $times, ?Loop $loop = null): self
@@ -46,7 +46,9 @@ final readonly class Expansion
     public function then(self $next): self
     {
         if ('' === $next->codes) {
-            return null === $next->nextYarn ? $this : new self($this->codes, $this->loops, $this->yarns, $next->nextYarn, false, $next->within);
+            return null === $next->nextYarn
+                ? $this
+                : new self(codes: $this->codes, loops: $this->loops, yarns: $this->yarns, nextYarn: $next->nextYarn, goesBack: false, within: $next->within);
         }
         if ([] === $next->yarns && null === $next->nextYarn && [] === $this->yarns && null === $this->nextYarn) {
             return new self($this->codes.$next->codes, $this->loops.$next->loops, [], null, $next->goesBack);
@@ -67,7 +69,14 @@ final readonly class Expansion
             $yarns[$at + $place] = $yarn;
         }
 
-        return new self($this->codes.$next->codes, $this->loops.$next->loops, $yarns, $next->nextYarn, $next->goesBack, $next->within);
+        return new self(
+            codes: $this->codes.$next->codes,
+            loops: $this->loops.$next->loops,
+            yarns: $yarns,
+            nextYarn: $next->nextYarn,
+            goesBack: $next->goesBack,
+            within: $next->within,
+        );
     }
 
     public function times(int $times): self
@@ -91,7 +100,14 @@ final readonly class Expansion
     {
         return null === $loop
             ? $this
-            : new self($this->codes, strtr($this->loops, ' ', $loop->code()), $this->yarns, $this->nextYarn, $this->goesBack, $this->within);
+            : new self(
+                codes: $this->codes,
+                loops: strtr($this->loops, ' ', $loop->code()),
+                yarns: $this->yarns,
+                nextYarn: $this->nextYarn,
+                goesBack: $this->goesBack,
+                within: $this->within,
+            );
     }
 
     /** In a yarn of these stitches alone. */
@@ -99,7 +115,14 @@ final readonly class Expansion
     {
         return null === $yarn || '' === $this->codes
             ? $this
-            : new self($this->codes, $this->loops, [0 => new NamedYarn($yarn)] + $this->yarns, $this->nextYarn, true, $this->within);
+            : new self(
+                codes: $this->codes,
+                loops: $this->loops,
+                yarns: [0 => new NamedYarn($yarn)] + $this->yarns,
+                nextYarn: $this->nextYarn,
+                goesBack: true,
+                within: $this->within,
+            );
     }
 
     public function length(): int

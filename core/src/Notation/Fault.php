@@ -40,7 +40,7 @@ final readonly class Fault
      */
     public function asking(array $readings, array $fixes): self
     {
-        return new self($this->span, $this->message, $this->mend, $this->kind, $fixes, $readings);
+        return new self(span: $this->span, message: $this->message, mend: $this->mend, kind: $this->kind, fixes: $fixes, readings: $readings);
     }
 
     /** @param list<Fix> $fixes */

@@ -251,7 +251,15 @@ final readonly class LineWork
     {
         $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof Yarn || $item instanceof Cue);
 
-        return new Line(null, [...array_values($lead), ...$round->items], $line->span, [], [], [], $round->assumed);
+        return new Line(
+            head: null,
+            items: [...array_values($lead), ...$round->items],
+            span: $line->span,
+            counts: [],
+            beside: [],
+            again: [],
+            assumed: $round->assumed,
+        );
     }
 
     private function statedAt(Line $line): Span

@@ -40,6 +40,6 @@ final readonly class Parsed
 
     public static function failed(SyntaxError $error, ?Head $head, ?Count $count, bool $isHeading = false): self
     {
-        return new self([], null, Fault::of($error), $head, $count, $isHeading);
+        return new self(lines: [], remark: null, error: Fault::of($error), head: $head, count: $count, isHeading: $isHeading);
     }
 }

@@ -42,7 +42,18 @@ final class Reader
 
         return Remembered::of(Reading::class, $key, static function () use ($lines, $terms, $worked, $left, $on, $yarns, $chainCounts): Reading {
             $parser = Parser::of($terms, $yarns);
-            $self = new self($parser, new Rounds($parser, $yarns, $terms, $worked, $chainCounts && Worked::Spiral !== $worked, $left, $on));
+            $self = new self(
+                $parser,
+                new Rounds(
+                    parser: $parser,
+                    yarns: $yarns,
+                    terms: $terms,
+                    worked: $worked,
+                    chainCounts: $chainCounts && Worked::Spiral !== $worked,
+                    left: $left,
+                    on: $on,
+                ),
+            );
 
             return $self->reading($lines, $terms, $worked, $on);
         });

@@ -54,7 +54,7 @@ final readonly class Tokens
             $ends[] = $token->position + \strlen(rtrim(substr($lower, $token->position, $next - $token->position)));
         }
 
-        return new self($line, $text, $types, $values, $starts, $ends);
+        return new self(line: $line, text: $text, types: $types, values: $values, starts: $starts, ends: $ends);
     }
 
     public function count(): int

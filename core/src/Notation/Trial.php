@@ -96,7 +96,10 @@ final readonly class Trial
         try {
             $expanded = Expander::of($line, $below - $chainIsFirst->uses());
         } catch (SyntaxError $error) {
-            return new self($reading, $line, Expansion::none(), $below, 0, 0, false, false, $lifting, $closed, $error);
+            return new self(
+                reading: $reading, line: $line, stitches: Expansion::none(), below: $below, uses: 0, makes: 0, starts: false,
+                chainIsFirst: false, lifting: $lifting, closed: $closed, error: $error,
+            );
         }
         $stitches = $chainIsFirst->then($expanded->stitches);
         $codes = $stitches->codes;
@@ -110,19 +113,19 @@ final readonly class Trial
         }
 
         return new self(
-            $reading,
-            $line,
-            $stitches,
-            $below,
-            $uses,
-            Stitch::sumMakes($codes),
-            $starts,
-            '' !== $chainIsFirst->codes,
-            $lifting,
-            $closed,
-            null,
-            $expanded->odd,
-            self::misplaced($line, $expanded, $below, $foundation, $isFirst),
+            reading: $reading,
+            line: $line,
+            stitches: $stitches,
+            below: $below,
+            uses: $uses,
+            makes: Stitch::sumMakes($codes),
+            starts: $starts,
+            chainIsFirst: '' !== $chainIsFirst->codes,
+            lifting: $lifting,
+            closed: $closed,
+            error: null,
+            odd: $expanded->odd,
+            place: self::misplaced($line, $expanded, $below, $foundation, $isFirst),
         );
     }
 

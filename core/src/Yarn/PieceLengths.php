@@ -95,7 +95,10 @@ final readonly class PieceLengths
             $tails[$inHand] += $ends->end;
         }
 
-        return new self($stitches, $worth, $joined, $tails, $carries, $floats, $ends->isSewn ? $inHand : null);
+        return new self(
+            stitches: $stitches, worth: $worth, joins: $joined, tails: $tails, carries: $carries, floats: $floats,
+            sewn: $ends->isSewn ? $inHand : null,
+        );
     }
 
     private static function worth(string $tops): float

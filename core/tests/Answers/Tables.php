@@ -105,7 +105,13 @@ final class Tables
             }
             foreach (self::HEXES as $other) {
                 $pair = Pair::of('A', $hex, 'B', $other);
-                yield \sprintf('  %s: %.3f, mixed %s, %s', $other, $lab->difference(LabColour::of($other)), LabColour::mixed($hex, $other), $pair->trouble->name ?? 'well');
+                yield \sprintf(
+                    '  %s: %.3f, mixed %s, %s',
+                    $other,
+                    $lab->difference(LabColour::of($other)),
+                    LabColour::mixed($hex, $other),
+                    $pair->trouble->name ?? 'well',
+                );
             }
         }
         foreach (self::COLOURS as $name) {

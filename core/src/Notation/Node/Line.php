@@ -38,7 +38,10 @@ final readonly class Line extends Node
     /** @param list<Node> $items */
     public function withItems(array $items): self
     {
-        return new self($this->head, $items, $this->span, $this->counts, $this->beside, $this->again, $this->assumed);
+        return new self(
+            head: $this->head, items: $items, span: $this->span, counts: $this->counts, beside: $this->beside, again: $this->again,
+            assumed: $this->assumed,
+        );
     }
 
     /** @return list<Node> the items that are stitches, or what they are worked into */
@@ -66,10 +69,15 @@ final readonly class Line extends Node
         $bare = [];
         foreach ($items as $item) {
             if ($item instanceof Work && null !== $item->yarn) {
-                $bare[] = new Work($item->stitch, $item->times, $item->span, $item->loop, null, $item->place, $item->each);
+                $bare[] = new Work(
+                    stitch: $item->stitch, times: $item->times, span: $item->span, loop: $item->loop, yarn: null,
+                    place: $item->place, each: $item->each,
+                );
             } elseif ($item instanceof Repeat) {
                 $inner = self::stripped($item->items);
-                $bare[] = [] === $inner ? $item : new Repeat($inner, $item->times, $item->span, $item->loop, null, $item->said);
+                $bare[] = [] === $inner
+                    ? $item
+                    : new Repeat(items: $inner, times: $item->times, span: $item->span, loop: $item->loop, yarn: null, said: $item->said);
             } elseif (!($item instanceof Yarn || $item instanceof Cue || $item instanceof Lift || $item instanceof Close)) {
                 $bare[] = $item;
             }

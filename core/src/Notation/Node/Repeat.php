@@ -35,21 +35,21 @@ final readonly class Repeat extends Node
     /** @param non-empty-list<Node> $items */
     public function withItems(array $items): self
     {
-        return new self($items, $this->times, $this->span, $this->loop, $this->yarn, $this->said);
+        return new self(items: $items, times: $this->times, span: $this->span, loop: $this->loop, yarn: $this->yarn, said: $this->said);
     }
 
     public function withLoop(Loop $loop, Span $span): self
     {
-        return new self($this->items, $this->times, $span, $loop, $this->yarn, $this->said);
+        return new self(items: $this->items, times: $this->times, span: $span, loop: $loop, yarn: $this->yarn, said: $this->said);
     }
 
     public function withYarn(string $yarn, Span $span): self
     {
-        return new self($this->items, $this->times, $span, $this->loop, $yarn, $this->said);
+        return new self(items: $this->items, times: $this->times, span: $span, loop: $this->loop, yarn: $yarn, said: $this->said);
     }
 
     public function withSpan(Span $span): self
     {
-        return new self($this->items, $this->times, $span, $this->loop, $this->yarn, $this->said);
+        return new self(items: $this->items, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, said: $this->said);
     }
 }

@@ -30,7 +30,7 @@ final readonly class Work extends Node
 
     public function withTimes(?int $times, Span $span): self
     {
-        return new self($this->stitch, $times, $span, $this->loop, $this->yarn, $this->place, $this->each);
+        return new self(stitch: $this->stitch, times: $times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $this->place, each: $this->each);
     }
 
     /**
@@ -59,21 +59,21 @@ final readonly class Work extends Node
 
     public function withStitch(Stitch $stitch): self
     {
-        return new self($stitch, $this->times, $this->span, $this->loop, $this->yarn, $this->place, $this->each);
+        return new self(stitch: $stitch, times: $this->times, span: $this->span, loop: $this->loop, yarn: $this->yarn, place: $this->place, each: $this->each);
     }
 
     public function withLoop(Loop $loop, Span $span): self
     {
-        return new self($this->stitch, $this->times, $span, $loop, $this->yarn, $this->place, $this->each);
+        return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $loop, yarn: $this->yarn, place: $this->place, each: $this->each);
     }
 
     public function withYarn(string $yarn, Span $span): self
     {
-        return new self($this->stitch, $this->times, $span, $this->loop, $yarn, $this->place, $this->each);
+        return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $yarn, place: $this->place, each: $this->each);
     }
 
     public function withSpan(Span $span): self
     {
-        return new self($this->stitch, $this->times, $span, $this->loop, $this->yarn, $this->place, $this->each);
+        return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $this->place, each: $this->each);
     }
 }

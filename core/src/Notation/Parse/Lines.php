@@ -44,7 +44,7 @@ final class Lines
         $items = Chains::along(Beginnings::of($c, $items));
         $c->at = $c->tokens->count();
 
-        return new Line($head, $items, $c->span($from), $counts, $beside, $again, $choices->made());
+        return new Line(head: $head, items: $items, span: $c->span($from), counts: $counts, beside: $beside, again: $again, assumed: $choices->made());
     }
 
     /** "Foundation:", "Foundation row:", "Starting chain:", before a chain that is no round. */

@@ -30,7 +30,7 @@ final class Placing
 
     private static function plain(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from, Place $place): Work
     {
-        return new Work($stitch, $number ?? $into->twice, $c->span($from), null, null, $place);
+        return new Work(stitch: $stitch, times: $number ?? $into->twice, span: $c->span($from), loop: null, yarn: null, place: $place);
     }
 
     private static function stitches(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
@@ -49,13 +49,13 @@ final class Placing
             }
 
             return new Work(
-                $stitch,
-                null === $places ? null : ($number ?? 1) * max(1, intdiv($places, $uses)),
-                $c->span($from),
-                null,
-                null,
-                $place,
-                null === $places,
+                stitch: $stitch,
+                times: null === $places ? null : ($number ?? 1) * max(1, intdiv($places, $uses)),
+                span: $c->span($from),
+                loop: null,
+                yarn: null,
+                place: $place,
+                each: null === $places,
             );
         }
         if (2 === $stitch->makes() && $number === $places && null !== $places) {
@@ -87,11 +87,15 @@ final class Placing
     {
         $one = Stitch::inOne($stitch, $in);
         if (null !== $one) {
-            return new Work($one, $places, $c->span($from), null, null, $place, $each);
+            return new Work(stitch: $one, times: $places, span: $c->span($from), loop: null, yarn: null, place: $place, each: $each);
         }
         $same = $stitch->same() ?? throw self::unknown($c, $stitch, $in, $from);
 
-        return new Repeat([new Work($stitch, 1, $c->span($from), null, null, $place), new Work($same, $in - 1, $c->span($from))], $places, $c->span($from));
+        return new Repeat(
+            [new Work(stitch: $stitch, times: 1, span: $c->span($from), loop: null, yarn: null, place: $place), new Work($same, $in - 1, $c->span($from))],
+            $places,
+            $c->span($from),
+        );
     }
 
     private static function same(Cursor $c, Stitch $stitch, int $number, int $from): Work

@@ -112,7 +112,7 @@ final class Repeats
         }
         $c->back($mark);
 
-        return new Repeat($items, 1, $c->span($from), null, null, false);
+        return new Repeat(items: $items, times: 1, span: $c->span($from), loop: null, yarn: null, said: false);
     }
 
     /** "*sc, inc; rep from * around", "*sc, inc* x6". */

@@ -52,7 +52,10 @@ final class Sentences
             }
         }
 
-        return new Again($again->kind, $c->span($from), $again->from, $again->to, $again->times, $again->untilRounds, $again->untilStitches, $again->open);
+        return new Again(
+            kind: $again->kind, span: $c->span($from), from: $again->from, to: $again->to, times: $again->times,
+            untilRounds: $again->untilRounds, untilStitches: $again->untilStitches, open: $again->open,
+        );
     }
 
     /** "Repeat round 3", "repeat rounds 3 and 4 two more times", "repeat the last round until 6 sts remain". */

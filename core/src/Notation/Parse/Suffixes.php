@@ -149,7 +149,14 @@ final class Suffixes
             return $c->back($from);
         }
 
-        return new Work($node->stitch, $node->times, $node->span->to($c->span($from)), $node->loop, $node->yarn, Place::ring());
+        return new Work(
+            stitch: $node->stitch,
+            times: $node->times,
+            span: $node->span->to($c->span($from)),
+            loop: $node->loop,
+            yarn: $node->yarn,
+            place: Place::ring(),
+        );
     }
 
     /** "4 sc starting in second ch from hook" */
@@ -167,7 +174,14 @@ final class Suffixes
         $c->at += 2;
         $c->skip('from', 'the', 'hook');
 
-        return new Work($node->stitch, $node->times, $node->span->to($c->span($from)), $node->loop, $node->yarn, Place::fromHook($number));
+        return new Work(
+            stitch: $node->stitch,
+            times: $node->times,
+            span: $node->span->to($c->span($from)),
+            loop: $node->loop,
+            yarn: $node->yarn,
+            place: Place::fromHook($number),
+        );
     }
 
     /** "12 sc in total", "each", which add nothing. */

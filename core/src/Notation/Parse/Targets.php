@@ -51,7 +51,9 @@ final class Targets
             return $c->back($from);
         }
 
-        return 1 === $twice ? $target : new Target($target->kind, $target->places, true, $target->chains, $target->stitches, $twice);
+        return 1 === $twice
+            ? $target
+            : new Target(kind: $target->kind, places: $target->places, each: true, chains: $target->chains, stitches: $target->stitches, twice: $twice);
     }
 
     /** "twice in each st": so many in one; 1 where nothing is said. */
