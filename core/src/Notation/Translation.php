@@ -40,9 +40,9 @@ final readonly class Translation
         $done = 0;
         for ($at = 0; $at < $tokens->count(); $at += $words) {
             $name = $this->from->at($tokens, $at);
-            $words = $name[1] ?? 1;
-            if (null !== $name && !self::isWithin($tokens->position($at), $kept) && $this->to->at($tokens, $at) !== $name) {
-                $translated .= mb_substr($line, $done, $tokens->position($at) - $done).$this->to->abbreviation($name[0]);
+            $words = $name->tokens ?? 1;
+            if (null !== $name && !self::isWithin($tokens->position($at), $kept) && !$name->isSame($this->to->at($tokens, $at))) {
+                $translated .= mb_substr($line, $done, $tokens->position($at) - $done).$this->to->abbreviation($name->stitch);
                 $done = $tokens->end($at + $words - 1);
             }
         }

@@ -49,8 +49,8 @@ final class Vocabulary
         return $this->stitches[$name] ?? null;
     }
 
-    /** @return array{Stitch, int}|null the stitch named at a place, and how many tokens name it: the most that do */
-    public function at(Tokens $tokens, int $at): ?array
+    /** The stitch named at a place, by as many tokens as do. */
+    public function at(Tokens $tokens, int $at): ?NamedStitch
     {
         $value = $tokens->value($at);
         if (!isset($this->first[$value]) && !(str_contains($value, ' ') && isset($this->stitches[$value]))) {
@@ -72,7 +72,7 @@ final class Vocabulary
             $name .= ('' === $name ? '' : ' ').$value;
             $stitch = $this->stitches[$name] ?? null;
             if (null !== $stitch) {
-                $found = [$stitch, $i - $at + 1];
+                $found = new NamedStitch($stitch, $i - $at + 1);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\NamedStitch;
 use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
@@ -31,10 +32,10 @@ final class Closes
         }
         $c->skip('work', 'make', 'with', 'a', '1', 'one');
         $name = $c->name();
-        if (null === $name || Stitch::SlipStitch !== $name[0]) {
+        if (null === $name || Stitch::SlipStitch !== $name->stitch) {
             return $c->back($from);
         }
-        $c->at += $name[1];
+        $c->at += $name->tokens;
 
         return self::toFirst($c) ? self::close($c, $from) : $c->back($from);
     }
@@ -50,13 +51,13 @@ final class Closes
         if ($c->skip('with', 'using', 'by')) {
             $c->skip('a', 'an', 'the', 'one');
             $c->skip('slip', 'stitching');
-            $name = $c->name() ?? ('stitch' === $c->value() ? [Stitch::SlipStitch, 1] : null);
-            if (null === $name || Stitch::SlipStitch !== $name[0]) {
+            $name = $c->name() ?? ('stitch' === $c->value() ? new NamedStitch(Stitch::SlipStitch, 1) : null);
+            if (null === $name || Stitch::SlipStitch !== $name->stitch) {
                 if ('slip' !== $c->value(-1)) {
                     return false;
                 }
             } else {
-                $c->at += $name[1];
+                $c->at += $name->tokens;
             }
             self::toFirst($c);
             $c->skip('to', 'the');
@@ -65,8 +66,8 @@ final class Closes
             return self::isOver($c);
         }
         $name = $c->name();
-        if (null !== $name && Stitch::SlipStitch === $name[0]) {
-            $c->at += $name[1];
+        if (null !== $name && Stitch::SlipStitch === $name->stitch) {
+            $c->at += $name->tokens;
         }
         if ('close' === $c->tokens->value($from) && !$c->isWord('to', 'in', 'into') && null === $name) {
             return \in_array($c->value(-1), ['round', 'rnd', 'circle', 'row'], true) && self::isOver($c);
@@ -108,7 +109,7 @@ final class Closes
             return false;
         }
         $name = $c->name();
-        $c->at += $name[1] ?? 0;
+        $c->at += $name->tokens ?? 0;
         if ($c->is(TokenType::Dash) && null !== $c->number(1)) {
             $c->at += 2;
         } elseif (null !== $c->number()) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\NamedStitch;
 use Alternum\Core\Notation\Span;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
@@ -36,7 +37,7 @@ final class Cursor
     private readonly array $values;
     /** @var array<string, bool> */
     private array $mentioned = [];
-    /** @var array<int, array{Stitch, int}|null> the stitch named at a token, and by how many */
+    /** @var array<int, NamedStitch|null> by the token at which it is named */
     private array $names = [];
 
     public function __construct(
@@ -125,8 +126,8 @@ final class Cursor
         return $this->at > $from;
     }
 
-    /** @return array{Stitch, int}|null the stitch named here, and how many tokens name it */
-    public function name(int $ahead = 0): ?array
+    /** The stitch named here. */
+    public function name(int $ahead = 0): ?NamedStitch
     {
         $at = $this->at + $ahead;
         if (!\array_key_exists($at, $this->names)) {
@@ -219,7 +220,7 @@ final class Cursor
         $ahead = TokenType::Number === $type ? 1 : 0;
         $name = $this->name($ahead);
 
-        return null !== $name && !isset(self::OTHERWISE[$this->value($ahead)]) && !isset(self::AFTER[$this->value($ahead + $name[1])]);
+        return null !== $name && !isset(self::OTHERWISE[$this->value($ahead)]) && !isset(self::AFTER[$this->value($ahead + $name->tokens)]);
     }
 
     /** "A 6" in a list: so many stitches in a yarn. */

@@ -86,7 +86,7 @@ final class Extent
             return new Again($kind, $c->span($from), $first, $last, $times, untilRounds: min(9999, $number));
         }
         if ($c->take(...Words::STITCHES) || null !== $name = $c->name()) {
-            $c->at += $name[1] ?? 0;
+            $c->at += $name->tokens ?? 0;
             $c->skip('remain', 'remaining', 'left', 'are', 'in', 'the', 'round', 'total', 'all', 'around', 'each', 'per', 'rnd', ...Words::STITCHES);
 
             return new Again($kind, $c->span($from), $first, $last, $times, untilStitches: min(9999, $number));

@@ -43,7 +43,7 @@ final class JoinedYarn
             $stitch = $c->name();
             $standing = null === $how ? null : $c->at;
             if (null !== $stitch || $c->isWord('slip', 'knot')) {
-                $c->at += $stitch[1] ?? 0;
+                $c->at += $stitch->tokens ?? 0;
                 $c->skip('slip', 'knot', 'stitch');
             } else {
                 $c->back($mark);

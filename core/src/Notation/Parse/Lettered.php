@@ -22,9 +22,9 @@ final class Lettered
             $c->takeNumber();
             $c->at += $yarn[1];
             $name = $c->name();
-            $c->at += $name[1] ?? 0;
+            $c->at += $name->tokens ?? 0;
 
-            return null !== $name || $c->isClauseEnd() ? new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
+            return null !== $name || $c->isClauseEnd() ? new Work($name->stitch ?? Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
         }
         if (null === $number && $c->tokens->isCapital($c->at) && 'x' !== $c->value() && $c->isAhead(1, TokenType::Times) && null !== $c->number(2)
             && $c->isClauseEnd(3)) {
@@ -59,11 +59,11 @@ final class Lettered
             && (null === $number || Assumption::LetterStitch === $c->choose($c->at, [Assumption::LetterYarn, Assumption::LetterStitch]));
         ++$c->at;
         $name = $isStitch ? null : $c->name();
-        $c->at += $name[1] ?? 0;
+        $c->at += $name->tokens ?? 0;
 
         return $isStitch
             ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from))
-            : new Work($name[0] ?? Stitch::Single, $number, $c->span($from), null, $letter);
+            : new Work($name->stitch ?? Stitch::Single, $number, $c->span($from), null, $letter);
     }
 
     private static function isXva(Cursor $c): bool

@@ -93,9 +93,9 @@ final class Lines
         if (null === $name && !\in_array($c->tokens->value(0), ['mr', 'st', 'sts', 'blo', 'flo', 'rnd', 'fo', 'rep', 'pm', 'yo'], true)) {
             return false;
         }
-        $sign = $name[1] ?? ('(' === $c->tokens->value(1) ? 4 : 1);
+        $sign = $name->tokens ?? ('(' === $c->tokens->value(1) ? 4 : 1);
 
-        $isShaping = null !== $name && ($name[0]->uses() > 1 || $name[0]->makes() > 1);
+        $isShaping = null !== $name && ($name->stitch->uses() > 1 || $name->stitch->makes() > 1);
 
         return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2))
             && ($c->tokens->is($sign, TokenType::Equals) || ':' === $c->tokens->value($sign)

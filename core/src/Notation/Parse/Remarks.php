@@ -177,7 +177,7 @@ final class Remarks
         }
         for ($at = $from; $at < $end; ++$at) {
             $name = $c->vocabulary->at($c->tokens, $at);
-            $isApart = \in_array($c->tokens->value($at + ($name[1] ?? 1)), ['apart', 'between', 'from', 'away', 'above', 'below'], true);
+            $isApart = \in_array($c->tokens->value($at + ($name->tokens ?? 1)), ['apart', 'between', 'from', 'away', 'above', 'below'], true);
             if ((null !== $name && !$isApart && !\in_array($c->tokens->value($at), ['single', 'double', 'loop', 'v', 'pop', 'chain', 'bo'], true))
                 || $c->tokens->is($at, TokenType::Star) || ($c->tokens->is($at, TokenType::Times) && null !== $c->tokens->number($at + 1))) {
                 return true;

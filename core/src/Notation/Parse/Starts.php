@@ -140,8 +140,8 @@ final class Starts
         $led = $c->take('join', 'joined', 'close', 'connect');
         $c->skip('with', 'a', 'an', 'the', 'into', 'to', 'in', 'using');
         $name = $c->name();
-        if (null !== $name && Stitch::SlipStitch === $name[0]) {
-            $c->at += $name[1];
+        if (null !== $name && Stitch::SlipStitch === $name->stitch) {
+            $c->at += $name->tokens;
             $led = true;
         }
         if (!$led) {

@@ -263,9 +263,9 @@ final class Targets
             return;
         }
         $name = $c->name();
-        if (null !== $name && \in_array($name[0]->value, ['sc', 'hdc', 'dc', 'tr', 'ch', 'sl st', 'inc', 'dec', 'inv dec'], true)) {
+        if (null !== $name && \in_array($name->stitch->value, ['sc', 'hdc', 'dc', 'tr', 'ch', 'sl st', 'inc', 'dec', 'inv dec'], true)) {
             // "in next, sc in next": what follows may be the next stitch; it is the name only before something that parts.
-            $c->at += $name[1];
+            $c->at += $name->tokens;
             $c->take(...Words::STITCHES);
         }
     }

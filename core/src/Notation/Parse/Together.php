@@ -24,8 +24,8 @@ final class Together
         $stitch = Stitch::Single;
         $name = $c->name();
         if (null !== $name) {
-            $c->at += $name[1];
-            $stitch = $name[0];
+            $c->at += $name->tokens;
+            $stitch = $name->stitch;
         } elseif (!$c->take('crochet', 'work') && null === $number) {
             return $c->back($mark);
         }

@@ -119,7 +119,7 @@ final class Works
         }
         $name = $c->name();
         if (null !== $name) {
-            $first = self::firstOf($c, $name[1]);
+            $first = self::firstOf($c, $name->tokens);
             $options = Stitch::Single === $first && self::isAlone($c)
                 ? [Assumption::CommaLost, Assumption::NameAlone]
                 : [Assumption::NameWhole, Assumption::NameParted];
@@ -129,9 +129,9 @@ final class Works
 
                 return [$first, $number];
             }
-            $c->at += $name[1];
+            $c->at += $name->tokens;
 
-            return [$name[0], $number];
+            return [$name->stitch, $number];
         }
         if ($c->is(TokenType::Times) && null === $c->number(1) && !($c->at > 0 && $c->tokens->isWord($c->at - 1)) && !$c->isAhead(1, TokenType::Dash)) {
             ++$c->at;
@@ -169,10 +169,10 @@ final class Works
         $isSaid = $c->take('loop', 'lp', 'dc', 'tr', 'hdc', 'stitch', 'st');
         $c->takeType(TokenType::Dash);
         if ($isSaid && null !== $name = $c->name()) {
-            if (\in_array($name[0], [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
-                $stitch = 5 === $loops || Stitch::Puff === $name[0] ? $name[0] : Stitch::tryFrom($name[0]->value.$loops);
+            if (\in_array($name->stitch, [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
+                $stitch = 5 === $loops || Stitch::Puff === $name->stitch ? $name->stitch : Stitch::tryFrom($name->stitch->value.$loops);
                 $stitch ?? throw $c->error("A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.', $mark - 1);
-                $c->at += $name[1];
+                $c->at += $name->tokens;
 
                 return $stitch;
             }
