@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\Treatments;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\RoundEdge;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
@@ -150,7 +151,7 @@ final class PieceWriter
             'volumeMl' => Rounded::of($size->volume),
             'stuffingGrams' => Rounded::of($size->stuffingGrams()),
             'lastReachRound' => $size->lastReach,
-            'outline' => array_map(static fn (array $edge): array => [Rounded::of($edge[0]), Rounded::of($edge[1])], $size->outline),
+            'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $size->outline),
         ];
     }
 

@@ -19,11 +19,11 @@ final readonly class Size
     private const ROUNDED = 5;
 
     /**
-     * @param float                     $height    mm, along the axis
-     * @param float                     $width     mm, at the widest
-     * @param float                     $volume    ml inside
-     * @param int|null                  $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
-     * @param list<array{float, float}> $outline   radius and level of each round's upper edge, mm
+     * @param float           $height    mm, along the axis
+     * @param float           $width     mm, at the widest
+     * @param float           $volume    ml inside
+     * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
+     * @param list<RoundEdge> $outline
      */
     private function __construct(
         public float $height,
@@ -39,14 +39,14 @@ final readonly class Size
     {
         $widest = $volume = $level = 0.0;
         $radius = $fabric->begins;
-        $outline = $radius > 0.0 ? [[$radius, 0.0]] : [];
+        $outline = $radius > 0.0 ? [new RoundEdge($radius, 0.0)] : [];
         foreach ($fabric->rounds as $round) {
             $rise = min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
             $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $round->radius + $round->radius ** 2);
             $level += $rise;
             $radius = $round->radius;
             $widest = max($widest, $radius);
-            $outline[] = [$radius, $level];
+            $outline[] = new RoundEdge($radius, $level);
         }
 
         return new self($level, 2 * $widest, $volume / 1000.0, (new Openings($fabric->counts()))->deadline(1), self::rounded($outline));
@@ -55,19 +55,19 @@ final readonly class Size
     /**
      * Stuffing rounds corners off: every edge is drawn to the middle of its neighbours, and the ends stay.
      *
-     * @param list<array{float, float}> $outline
+     * @param list<RoundEdge> $outline
      *
-     * @return list<array{float, float}>
+     * @return list<RoundEdge>
      */
     private static function rounded(array $outline): array
     {
         for ($pass = 0; $pass < self::ROUNDED; ++$pass) {
             $drawn = [];
-            foreach ($outline as $i => [$radius, $level]) {
+            foreach ($outline as $i => $edge) {
                 [$below, $above] = [$outline[$i - 1] ?? null, $outline[$i + 1] ?? null];
                 $drawn[] = null === $below || null === $above
-                    ? [$radius, $level]
-                    : [($below[0] + 2 * $radius + $above[0]) / 4, ($below[1] + 2 * $level + $above[1]) / 4];
+                    ? $edge
+                    : new RoundEdge(($below->radius + 2 * $edge->radius + $above->radius) / 4, ($below->level + 2 * $edge->level + $above->level) / 4);
             }
             $outline = $drawn;
         }

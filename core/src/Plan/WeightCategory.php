@@ -53,33 +53,33 @@ enum WeightCategory: string
         };
     }
 
-    /** @return array{int, int}|null the label's single crochet in 4 inches (10 cm), fewest and most */
-    public function labelStitches(): ?array
+    /** The label's single crochet in 4 inches (10 cm). */
+    public function labelStitches(): ?LabelRange
     {
         return match ($this->number()) {
-            1 => [21, 32],
-            2 => [16, 20],
-            3 => [12, 17],
-            4 => [11, 14],
-            5 => [8, 11],
-            6 => [7, 9],
-            7 => [1, 6],
+            1 => new LabelRange(21, 32),
+            2 => new LabelRange(16, 20),
+            3 => new LabelRange(12, 17),
+            4 => new LabelRange(11, 14),
+            5 => new LabelRange(8, 11),
+            6 => new LabelRange(7, 9),
+            7 => new LabelRange(1, 6),
             default => null,
         };
     }
 
-    /** @return array{float, float|null} the label's hook in mm, smallest and largest; null: no largest */
-    public function labelHookMm(): array
+    /** The label's hook in mm. */
+    public function labelHookMm(): LabelRange
     {
         return match ($this->number()) {
-            0 => [1.6, 2.25],
-            1 => [2.25, 3.5],
-            2 => [3.5, 4.5],
-            3 => [4.5, 5.5],
-            4 => [5.5, 6.5],
-            5 => [6.5, 9.0],
-            6 => [9.0, 15.0],
-            default => [15.0, null],
+            0 => new LabelRange(1.6, 2.25),
+            1 => new LabelRange(2.25, 3.5),
+            2 => new LabelRange(3.5, 4.5),
+            3 => new LabelRange(4.5, 5.5),
+            4 => new LabelRange(5.5, 6.5),
+            5 => new LabelRange(6.5, 9.0),
+            6 => new LabelRange(9.0, 15.0),
+            default => new LabelRange(15.0, null),
         };
     }
 }

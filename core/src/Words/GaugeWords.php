@@ -17,18 +17,18 @@ final class GaugeWords
         if (null === $label) {
             return null;
         }
-        $range = "the {$label[0]} to {$label[1]} of a {$weight->label()} label";
+        $range = "the {$label->least} to {$label->most} of a {$weight->label()} label";
         $remark = match (true) {
-            $gauge->stitchesPer10cm > $label[1] => "Tighter than {$range}: usual for stuffed work, so that no stuffing shows.",
-            $gauge->stitchesPer10cm < $label[0] => "Looser than {$range}: the stuffing may show; a smaller hook mends it.",
+            $gauge->stitchesPer10cm > $label->most => "Tighter than {$range}: usual for stuffed work, so that no stuffing shows.",
+            $gauge->stitchesPer10cm < $label->least => "Looser than {$range}: the stuffing may show; a smaller hook mends it.",
             default => "Within {$range}; stuffed work is often made a little tighter.",
         };
-        [$smallest, $largest] = $weight->labelHookMm();
+        $hook = $weight->labelHookMm();
 
         return match (true) {
             null === $gauge->hookMm => $remark,
-            $gauge->hookMm < $smallest => "{$remark} The hook is smaller than the label’s {$smallest} mm, as it is for that.",
-            null !== $largest && $gauge->hookMm > $largest => "{$remark} The hook is larger than the label’s {$largest} mm.",
+            $gauge->hookMm < $hook->least => "{$remark} The hook is smaller than the label’s {$hook->least} mm, as it is for that.",
+            null !== $hook->most && $gauge->hookMm > $hook->most => "{$remark} The hook is larger than the label’s {$hook->most} mm.",
             default => $remark,
         };
     }

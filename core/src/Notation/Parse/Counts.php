@@ -179,7 +179,8 @@ final class Counts
             // "- 6 sc", "sc around. 6 sc." may be stitches.
             $isLast = null !== $name = $c->name();
             $isLast = $isLast
-                && (!$c->tokens->has($c->at + $name->tokens) || $c->tokens->is($c->at + $name->tokens, TokenType::Stop) && !$c->tokens->has($c->at + $name->tokens + 1));
+                && (!$c->tokens->has($c->at + $name->tokens)
+                    || $c->tokens->is($c->at + $name->tokens, TokenType::Stop) && !$c->tokens->has($c->at + $name->tokens + 1));
             if (!($c->tokens->is($from - 1, TokenType::Dash, TokenType::Bar) || '.' === $c->tokens->value($from - 1)) || !$isLast
                 || Assumption::DashStitches === $c->choose($from, [Assumption::DashCounts, Assumption::DashStitches])) {
                 return $c->back($from);

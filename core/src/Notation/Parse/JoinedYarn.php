@@ -15,8 +15,8 @@ final class JoinedYarn
         'continue', 'continuing', 'rejoin', 'bring', 'take', 'tie', 'insert', 'reattach',
     ];
 
-    /** @return array{string, YarnWay|null, string|null}|null "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
-    public static function of(Cursor $c): ?array
+    /** "join B with a sl st in any st", "attach cream", "continue in B", "pick up B" */
+    public static function of(Cursor $c): ?SaidYarn
     {
         $from = $c->at;
         if (!$c->take(...self::VERBS)) {
@@ -64,7 +64,7 @@ final class JoinedYarn
         }
         $c->takeType(TokenType::Stop);
 
-        return [$name, $how, null];
+        return new SaidYarn($name, $how);
     }
 
     private static function isWorkAhead(Cursor $c): bool

@@ -44,10 +44,9 @@ final class Yarns
         if (null === $yarn) {
             return $c->back($from);
         }
-        [$name, $how, $within] = $yarn;
-        $how = self::trailing($c) ?? $how;
+        $how = self::trailing($c) ?? $yarn->how;
 
-        return new Yarn($name, $c->span($from), $within, $how);
+        return new Yarn($yarn->name, $c->span($from), $yarn->within, $how);
     }
 
     /** After stitches, of these alone: "in B", "(B)", "5 sc B". */
@@ -92,8 +91,8 @@ final class Yarns
         return $c->isClauseEnd() && ':' !== $c->value() || $c->isWord('and', 'then', '/') || $c->is(TokenType::Star, TokenType::Other);
     }
 
-    /** @return array{string, YarnWay|null, string|null}|null "change to B", "changing colour to cream", "back to A" */
-    private static function changing(Cursor $c): ?array
+    /** "change to B", "changing colour to cream", "back to A" */
+    private static function changing(Cursor $c): ?SaidYarn
     {
         $from = $c->at;
         $c->skip('and', 'then');
@@ -115,16 +114,16 @@ final class Yarns
             // "change from A to B", "change B"
             $old = YarnName::known($c);
             if (null === $old || !$c->take('to')) {
-                return null !== $old && $c->isClauseEnd() ? [$old, null, null] : $c->back($from);
+                return null !== $old && $c->isClauseEnd() ? new SaidYarn($old) : $c->back($from);
             }
         }
         $name = YarnName::any($c);
 
-        return null === $name ? $c->back($from) : [$name, null, null];
+        return null === $name ? $c->back($from) : new SaidYarn($name);
     }
 
-    /** @return array{string, YarnWay|null, string|null}|null "cut A, join B", "drop A and pick up B", "fasten off brown and attach cream" */
-    private static function leaving(Cursor $c): ?array
+    /** "cut A, join B", "drop A and pick up B", "fasten off brown and attach cream" */
+    private static function leaving(Cursor $c): ?SaidYarn
     {
         $from = $c->at;
         if (!$c->take(...self::LEAVING)) {
@@ -144,11 +143,11 @@ final class Yarns
         $c->skip('and', 'then');
         $new = JoinedYarn::of($c) ?? self::changing($c) ?? self::with($c);
 
-        return null === $new ? $c->back($from) : [$new[0], $new[1] ?? $how, null];
+        return null === $new ? $c->back($from) : new SaidYarn($new->name, $new->how ?? $how);
     }
 
-    /** @return array{string, YarnWay|null, string|null}|null "with B:", "using yarn B, ", "with A then B:" */
-    private static function with(Cursor $c): ?array
+    /** "with B:", "using yarn B, ", "with A then B:" */
+    private static function with(Cursor $c): ?SaidYarn
     {
         $from = $c->at;
         $isIn = $c->skip('work', 'working', 'now') && $c->take('in');
@@ -162,11 +161,11 @@ final class Yarns
         $within = $c->take('then') ? YarnName::any($c) : null;
         $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
 
-        return [$name, null, $within];
+        return new SaidYarn($name, null, $within);
     }
 
-    /** @return array{string, YarnWay|null, string|null}|null "[B] 3 sc", "(white): 6 sc" */
-    private static function bracketed(Cursor $c, bool $first): ?array
+    /** "[B] 3 sc", "(white): 6 sc" */
+    private static function bracketed(Cursor $c, bool $first): ?SaidYarn
     {
         $from = $c->at;
         if (!$c->takeType(TokenType::Open)) {
@@ -180,11 +179,11 @@ final class Yarns
         }
         $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Dash);
 
-        return [$name, null, null];
+        return new SaidYarn($name);
     }
 
-    /** @return array{string, YarnWay|null, string|null}|null "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
-    private static function headed(Cursor $c, bool $first): ?array
+    /** "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
+    private static function headed(Cursor $c, bool $first): ?SaidYarn
     {
         $from = $c->at;
         $in = $c->take('in');
@@ -207,7 +206,7 @@ final class Yarns
             return $c->back($from);
         }
 
-        return [$name, null, null];
+        return new SaidYarn($name);
     }
 
     /** "in last st", "on the last yarn over", "at the end of the round", "working over the tails": the last is how it is joined. */
