@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Answers;
 
+use Alternum\Core\Edit\Edit;
+use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
@@ -15,8 +17,12 @@ use Alternum\Core\Tests\Notation\WholePatterns;
  */
 final class Digests
 {
-    private const DAMAGES = 3;
+    private const DAMAGES = 6;
     private const BY_CHANCE = 60;
+    private const VALUES = [
+        null, -1, 0, 1.5, 3, 40, 180, 181, 400, 401, 1e6, '', 'x', "a\nb", true, [], ['x' => 1], [[]], 'yyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyy',
+        'yyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyy',
+    ];
 
     /** @return array<string, \Closure(): iterable<string>> */
     public static function all(): array
@@ -24,6 +30,7 @@ final class Digests
         return [
             'digests-texts' => static fn (): iterable => self::of('texts', self::texts()),
             'digests-plans' => static fn (): iterable => self::of('plans', self::plans()),
+            'digests-wrong-edits' => static fn (): iterable => self::of('wrong edits', self::wrongEdits()),
             'digests-wrong-plans' => static fn (): iterable => self::of('wrong plans', self::wrongPlans()),
         ];
     }
@@ -90,7 +97,21 @@ final class Digests
                 continue;
             }
             foreach (self::paths(\is_array($values) ? $values : [], []) as $path) {
-                yield "{$name} ".implode('.', $path) => self::wrong(\is_array($values) ? $values : [], $path);
+                yield "{$name} ".implode('.', $path) => self::wrong(\is_array($values) ? $values : [], $path, PlanReader::values(...));
+            }
+        }
+    }
+
+    /**
+     * Each field of each edit, in the same way.
+     *
+     * @return iterable<string, iterable<string>>
+     */
+    private static function wrongEdits(): iterable
+    {
+        foreach (Edits::messages() as $name => $values) {
+            foreach (self::paths($values, []) as $path) {
+                yield "{$name} ".implode('.', $path) => self::wrong($values, $path, static fn (array $values): Edit => EditReader::values($values, ''));
             }
         }
     }
@@ -101,11 +122,11 @@ final class Digests
      *
      * @return iterable<string> what is said of each
      */
-    private static function wrong(array $values, array $path): iterable
+    private static function wrong(array $values, array $path, \Closure $read): iterable
     {
-        foreach ([null, -1, 0, 1.5, 1e6, '', 'x', "a\nb", true, [], ['x' => 1], str_repeat('y', 3000)] as $value) {
+        foreach (self::VALUES as $value) {
             try {
-                PlanReader::values(self::with($values, $path, $value));
+                $read(self::with($values, $path, $value));
                 yield 'taken';
             } catch (InvalidFields $refusal) {
                 foreach ($refusal->problems as $problem) {

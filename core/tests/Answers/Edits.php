@@ -68,6 +68,22 @@ final class Edits
         ];
     }
 
+    /** @return iterable<string, array<string, mixed>> one of each kind, whole */
+    public static function messages(): iterable
+    {
+        $plan = Plans::of(['6 sc in MR', 'inc x6', 'R3-5: sc around']);
+        foreach (self::edits($plan->pieces[0]) as $i => $edit) {
+            yield "edit {$i}" => $edit + ['piece' => 'body'];
+        }
+        $shape = ['do' => 'shape', 'piece' => 'body', 'start' => 6, 'spread' => 'stacked', 'decrease' => 'inv dec'];
+        yield 'ball' => $shape + ['form' => 'ball', 'widthMm' => 60, 'heightMm' => 60];
+        yield 'tube' => $shape + ['form' => 'tube', 'widthStitches' => 40, 'heightRounds' => 12];
+        yield 'cone' => $shape + ['form' => 'cone', 'widthMm' => 60, 'tipDegrees' => 50];
+        yield 'circle' => $shape + ['form' => 'circle', 'widthMm' => 60, 'growth' => 5];
+        yield 'face' => ['do' => 'face', 'piece' => 'body', 'from' => 2, 'to' => 4];
+        yield 'heed' => ['do' => 'heed', 'piece' => 'body', 'line' => 2, 'text' => 'Stuff'];
+    }
+
     /** @return iterable<string> */
     private static function made(): iterable
     {

@@ -34,6 +34,7 @@ final class Texts
             'damaged' => static fn (): iterable => self::damaged(),
             'meanings' => static fn (): iterable => self::meanings(),
             'printed' => static fn (): iterable => self::printed(),
+            'numbers' => static fn (): iterable => self::numbers(),
             'pasted' => static fn (): iterable => self::pasted(),
         ];
     }
@@ -216,6 +217,35 @@ final class Texts
                 $pattern->lines,
             )."\n\n".$headings[($first + 3) % \count($headings)]."\n".implode("\n", $pattern->lines);
             yield SpecimenPlans::json(ReadingWriter::pasted(Pasted::of($text, Plans::of([]))));
+        }
+    }
+
+    /**
+     * Figures in words, and all that stands for "as often as there is room".
+     *
+     * @return iterable<string>
+     */
+    private static function numbers(): iterable
+    {
+        $words = [
+            'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen',
+            'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty', 'twenty-one', 'thirty', 'thirty six', 'forty', 'fifty', 'sixty', 'once', 'twice',
+            'thrice', '1st', '2nd', '3rd', '12th', 'first', 'second', 'third', 'fourth', 'tenth', 'last', 'half', '1/2', '½', '0', '007', '9999', '10000',
+        ];
+        foreach ($words as $word) {
+            yield from self::answer(
+                ['60 sc in MR', "{$word} sc, (sc, inc) around", "sc around for {$word} rounds", "(2 sc) {$word} times"],
+                Terms::Us,
+                Worked::Spiral,
+            );
+        }
+        $rests = [
+            'around', 'across', 'to end', 'to the end of the round', 'all around',
+            'evenly', 'in each st', 'until 2 sts remain', 'repeat to end', 'rep from * around',
+            'in next 6 sts', 'in the same st', 'into the last st', 'through both layers', 'in BLO', 'in B', 'with B to the end', 'x', 'x6 (18)', '3 times more',
+        ];
+        foreach ($rests as $rest) {
+            yield from self::answer(['12 sc in MR', "sc {$rest}", "(sc, inc) {$rest}", "*sc, inc* {$rest}", "2 sc, dec {$rest}"], Terms::Us, Worked::Spiral);
         }
     }
 }

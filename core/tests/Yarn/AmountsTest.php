@@ -56,6 +56,13 @@ final class AmountsTest extends TestCase
         self::assertSame('A guess from the gauge, 20 % more or less', AmountWords::basis(self::amounts(self::CYLINDER)[0]));
         [$weighed] = self::amounts(self::CYLINDER, plan: ['yarnUse' => ['basis' => 'weighed', 'weighed' => ['stitches' => 400, 'grams' => 7.5]] + $use]);
         self::assertEqualsWithDelta(4.6875, $weighed->metres(), 1e-9);
+        // Two strands weigh twice as much a stitch: of the same grams each strand is half as long, and there are two.
+        $yarns = [['key' => 'A', 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 250, 'strands' => 2]];
+        [$double] = self::amounts(
+            self::CYLINDER,
+            plan: ['yarns' => $yarns, 'yarnUse' => ['basis' => 'weighed', 'weighed' => ['stitches' => 400, 'grams' => 7.5]] + $use],
+        );
+        self::assertEqualsWithDelta(4.6875, $double->metres(), 1e-9);
     }
 
     /** Factors against sc, by hand: 6 sc, 6 inc, then 6 dec: 6 + 12 + 7.2; invisible ones 6.3. */
