@@ -247,5 +247,25 @@ final class Texts
         foreach ($rests as $rest) {
             yield from self::answer(['12 sc in MR', "sc {$rest}", "(sc, inc) {$rest}", "*sc, inc* {$rest}", "2 sc, dec {$rest}"], Terms::Us, Worked::Spiral);
         }
+        $whole = [
+            'inc (2 sc in same st) x6', 'inc (2 sc in next st), sc, repeat around',
+            'dec (sc2tog) x6', 'dec (2 sc together), 10 sc', 'bob (5 dc together), 11 sc',
+            'hdc (half double crochet) around', '(sc, hdc) in next st, 11 sc', '(2 dc, ch 1) in first st, 11 sc', 'sc 12 = 12', '12 sc = 12 sts', '= 12 sc',
+            '12 sc #12', 'sc around # 12', '12 sc - 12', 'change B, sc around', 'change from A to B, sc around', 'change to B in last st, sc around',
+            'B, sc around', 'B: sc around', 'B: 6 sc, A: 6 sc', 'in B: sc around',
+            '[B] 6 sc, [A] 6 sc', 'sc around (B)', 'with A then B: inc, 11 sc', 'cut A, join B, sc',
+            'join B with sl st in any st, sc around', 'join B with a standing sc, 11 sc', '*sc in each st* around', 'rep (sc, inc) until 2 sts left, 2 sc',
+            '*sc, inc; rep from * to last 2 sts, 2 sc', 'skip 1 st, 11 sc',
+            'sk 2, rep from * 5 more times', 'sc in back loop of each st', 'sc in 3rd st from hook',
+            'as established', 'repeat the last round', 'work as round 1',
+            'continue as before for 2 rounds', 'same as R1 (12)', 'ch 1, sc around, join', 'ch 1, turn',
+            'sl st in next 3 sts, ch 1, 9 sc', 'ch 4, 12 sc', '12 sc, ch 3', 'sc around, place eyes, 3 sc',
+            'Row 2: 12 sc', 'R2-: sc', 'R2 to 4: sc around', 'x6: sc, sc',
+        ];
+        foreach ($whole as $line) {
+            foreach (Worked::cases() as $worked) {
+                yield from self::answer(['12 sc in MR', $line, 'sc around'], Terms::Us, $worked);
+            }
+        }
     }
 }
