@@ -8,6 +8,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
 use Opis\JsonSchema\Validator;
@@ -188,5 +189,14 @@ final class PlanFormatTest extends TestCase
         } catch (InvalidFields $refusal) {
             self::assertSame(['terms', 'hand', 'pieces[0].worked'], array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
         }
+    }
+
+    /** A file of just so many bytes as may be is taken. */
+    public function testTheLimitOfBytesIsExact(): void
+    {
+        $json = Json::encode(Plans::values(['6 sc in MR']));
+        self::assertSame('Trial', PlanReader::json(str_pad($json, Limits::BYTES))->title);
+        $this->expectException(InvalidFields::class);
+        PlanReader::json(str_pad($json, Limits::BYTES + 1));
     }
 }
