@@ -144,8 +144,10 @@ final readonly class Expander
             ? null
             : self::error(
                 $item,
-                "{$rest} stitches below do not come out even in repeats of {$uses}: the last {$left} are worked plain.",
-                "Write x{$whole}, then {$left} plain ones, if that is meant.",
+                "{$rest} stitches below do not come out even in repeats of {$uses}: ".(1 === $left
+                    ? 'the last is worked plain.'
+                    : "the last {$left} are worked plain."),
+                "Write x{$whole}, then {$left} plain ".(1 === $left ? 'one' : 'ones').', if that is meant.',
             );
 
         return [$stitches, $odd];
