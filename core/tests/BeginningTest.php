@@ -173,4 +173,20 @@ final class BeginningTest extends TestCase
             WrittenPattern::text(Analysis::of($plan), Terms::Us),
         );
     }
+
+    /** A frill needs a round that was worked in one loop only. */
+    public function testSaysWhichPieceLeavesNoLoopFree(): void
+    {
+        $piece = static fn (string $key, array $lines, array $more): array => $more + [
+            'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180],
+            'colours' => [], 'changes' => ['method' => 'auto'],
+        ];
+        $plan = Plans::of([], plan: ['pieces' => [
+            $piece('body', ['6 sc in MR', 'inc x6', 'sc around'], []),
+            $piece('frill', ['sc around'], ['start' => ['join' => 'loops', 'pieces' => ['body'], 'round' => 2]]),
+        ]]);
+        $problem = Analysis::of($plan)->problems[0];
+        self::assertSame('Round 2 of “Body” leaves no loop free.', $problem->message);
+        self::assertStringContainsString('Work round 3 of it in one loop only', $problem->mend);
+    }
 }
