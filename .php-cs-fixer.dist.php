@@ -14,4 +14,4 @@ return (new PhpCsFixer\Config())
         'phpdoc_align' => ['align' => 'vertical'],
     ])
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core/src', __DIR__.'/core/tests', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations'])->append([__FILE__, __DIR__.'/bin/alternum.php', __DIR__.'/bin/bench.php']));
+    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core/src', __DIR__.'/core/tests', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/bin/lib/mutate'])->append([__FILE__, __DIR__.'/bin/alternum.php', __DIR__.'/bin/bench.php', __DIR__.'/bin/mutate.php']));

@@ -37,9 +37,9 @@ foreach (Runs::all($chosen, $coverage, $jobs) as [$mutation, $isNoticed]) {
         $survivors[] = $mutation;
         echo "{$mutation->file}:{$mutation->line}  {$mutation->inWords()}".([] === $coverage->tests($mutation) ? '  (no test goes there)' : '')."\n";
     }
-    fwrite(STDERR, "\r{$done} of ".count($chosen).', '.count($survivors).' not noticed ');
+    fwrite(\STDERR, "\r{$done} of ".count($chosen).', '.count($survivors).' not noticed ');
 }
-fwrite(STDERR, "\n");
+fwrite(\STDERR, "\n");
 $share = [] === $chosen ? 1.0 : 1 - count($survivors) / count($chosen);
 printf("%.1f %% of %d changes were noticed (aim: %d %%), in %d s\n", 100 * $share, count($chosen), 100 * $aim, microtime(true) - $began);
 exit($share < $aim ? 1 : 0);

@@ -32,9 +32,9 @@ final readonly class Coverage
             throw new \RuntimeException("The core's tests fail without any change:\n".$run->output());
         }
         $tests = $seconds = [];
-        foreach (file($log, \FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        foreach ((array) file($log, \FILE_IGNORE_NEW_LINES) as $line) {
             /** @var array{test: string, seconds: float, hits: list<string>} $one */
-            $one = json_decode($line, true, flags: \JSON_THROW_ON_ERROR);
+            $one = json_decode((string) $line, true, flags: \JSON_THROW_ON_ERROR);
             $seconds[$one['test']] = ($seconds[$one['test']] ?? 0.0) + $one['seconds'];
             foreach ($one['hits'] as $function) {
                 $tests[$function][$one['test']] = true;

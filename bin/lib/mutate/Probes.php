@@ -36,8 +36,9 @@ final class Probes extends NodeVisitorAbstract
 
     public function enterNode(Node $node): null
     {
-        if (self::isFunction($node) && [] !== ($node->getStmts() ?? [])) {
-            $this->puts[$node->getStmts()[0]->getStartFilePos()] = '\\'.self::class.'::$hits['.var_export(self::name($this->file, $node), true).'] = true; ';
+        $first = self::isFunction($node) ? ($node->getStmts() ?? [])[0] ?? null : null;
+        if (null !== $first) {
+            $this->puts[$first->getStartFilePos()] = '\\'.self::class.'::$hits['.var_export(self::name($this->file, $node), true).'] = true; ';
         }
 
         return null;
