@@ -6,15 +6,9 @@ import { takeUnsaved } from './unsaved';
 describe('a draft', () => {
 	let server: Server;
 	beforeEach(() => {
-		vi.useFakeTimers();
-		server = new Server();
-		vi.stubGlobal('fetch', server.answer);
-		localStorage.clear();
+		server = Server.begun();
 	});
-	afterEach(() => {
-		vi.unstubAllGlobals();
-		vi.useRealTimers();
-	});
+	afterEach(Server.end);
 
 	it('saves what is changed, and keeps nothing behind', async () => {
 		const draft = openDraft(server.opened());

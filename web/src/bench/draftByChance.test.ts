@@ -9,15 +9,9 @@ import { takeUnsaved } from './unsaved';
 describe('a draft, whatever befalls it', () => {
 	let server: Server;
 	beforeEach(() => {
-		vi.useFakeTimers();
-		server = new Server();
-		vi.stubGlobal('fetch', server.answer);
-		localStorage.clear();
+		server = Server.begun();
 	});
-	afterEach(() => {
-		vi.unstubAllGlobals();
-		vi.useRealTimers();
-	});
+	afterEach(Server.end);
 
 	/** What a maker may do, and what may befall her meanwhile. */
 	type Act = { does: 'title' | 'type' | 'wider'; n: number } | { does: 'undo' | 'redo' | 'crash' | 'wait' } | { does: 'trouble'; is: Trouble };
@@ -59,9 +53,7 @@ describe('a draft, whatever befalls it', () => {
 				const isRefusing = asked.some((act) => act.does === 'wider' && act.n === 9);
 				const ends: Plan[] = [];
 				for (const calm of [true, false]) {
-					server = new Server();
-					vi.stubGlobal('fetch', server.answer);
-					localStorage.clear();
+					server = Server.begun();
 					let draft = openDraft(server.opened());
 					for (const act of asked) {
 						if (calm && (act.does === 'trouble' || act.does === 'crash')) continue;

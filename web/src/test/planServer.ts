@@ -19,6 +19,20 @@ export type Trouble = 'none' | 'down' | 'error' | 'answer lost';
 
 /** A server of one plan, as the contract says it: each operation is made once. Its core knows retyping, and adding a line. */
 export class Server {
+	/** One that answers this page, which keeps nothing yet; time stands still until it is moved on. */
+	static begun(): Server {
+		const server = new Server();
+		vi.useFakeTimers();
+		vi.stubGlobal('fetch', server.answer);
+		localStorage.clear();
+		return server;
+	}
+
+	static end(): void {
+		vi.unstubAllGlobals();
+		vi.useRealTimers();
+	}
+
 	plan: Plan = newPlan('Trial');
 	revision = 1;
 	trouble: Trouble[] = [];

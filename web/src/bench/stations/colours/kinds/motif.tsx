@@ -7,7 +7,7 @@ import { notify } from '../../../../ui/Notices';
 import { useBench, useDraft, usePiece } from '../../../context';
 import { PictureIn } from '../PictureIn';
 import { MotifGrid } from './MotifGrid';
-import { Figure, type LayProps, useSecondYarn, type WhereProps } from './parts';
+import { Figure, FromFront, type LayProps, useSecondYarn, type WhereProps } from './parts';
 
 type MotifLayer = Extract<Layer, { kind: 'motif' }>;
 type ShapeName = NonNullable<Extract<Edit, { do: 'motif' }>['shape']>;
@@ -64,14 +64,7 @@ export function WhereMotif({ layer, onChange }: WhereProps<MotifLayer>) {
 	return (
 		<>
 			<Figure label="From round" value={layer.round} min={1} max={limits.rounds} onChange={(round) => onChange({ ...layer, round })} />
-			<Figure
-				label="Degrees from the front"
-				value={layer.fromFront ?? 0}
-				min={-180}
-				max={180}
-				step={0.5}
-				onChange={(fromFront) => onChange({ ...layer, fromFront })}
-			/>
+			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			<label className="col-span-2 flex items-center gap-2">
 				<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
 				upright on the piece, against the lean

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
-import { count, Figure, Form, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
+import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type PanelLayer = Extract<Layer, { kind: 'panel' }>;
 
@@ -24,14 +24,7 @@ export function WherePanel({ layer, onChange }: WhereProps<PanelLayer>) {
 	return (
 		<>
 			<RoundsFields range={layer} onChange={({ from, to }) => onChange({ ...layer, from, to })} />
-			<Figure
-				label="Degrees from the front"
-				value={layer.fromFront ?? 0}
-				min={-180}
-				max={180}
-				step={0.5}
-				onChange={(fromFront) => onChange({ ...layer, fromFront })}
-			/>
+			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			<Figure label="Wide, degrees" value={layer.degrees} min={1} max={360} step={0.5} onChange={(degrees) => onChange({ ...layer, degrees })} />
 		</>
 	);

@@ -73,6 +73,11 @@ export function Figure({
 	return <NumberField label={label} min={min} max={max} step={step} value={value} onChange={count(onChange)} />;
 }
 
+/** How far its middle is from the front, in the working direction. */
+export function FromFront({ degrees = 0, onChange }: { degrees: number | undefined; onChange: (degrees: number) => void }) {
+	return <Figure label="Degrees from the front" value={degrees} min={-180} max={180} step={0.5} onChange={onChange} />;
+}
+
 export function Form({ children, does, onLay }: { children: ReactNode; does: string; onLay: () => void }) {
 	return (
 		<form

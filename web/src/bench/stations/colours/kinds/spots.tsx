@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
-import { count, Figure, Form, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
+import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type SpotsLayer = Extract<Layer, { kind: 'spots' }>;
 
@@ -70,14 +70,7 @@ export function WhereSpots({ layer, onChange }: WhereProps<SpotsLayer>) {
 	return (
 		<>
 			<RoundsFields range={{ from: layer.from, to: layer.to ?? layer.from }} onChange={(range) => onChange({ ...layer, ...range })} />
-			<Figure
-				label="Degrees from the front"
-				value={layer.fromFront ?? 0}
-				min={-180}
-				max={180}
-				step={0.5}
-				onChange={(fromFront) => onChange({ ...layer, fromFront })}
-			/>
+			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			{'count' in layer && (
 				<Figure label="Spots around" value={layer.count} min={1} max={limits.stitchesInRound} onChange={(n) => onChange({ ...layer, count: n })} />
 			)}
