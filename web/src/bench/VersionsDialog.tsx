@@ -12,8 +12,6 @@ import { ChoiceField } from '../ui/Field';
 import { notify } from '../ui/Notices';
 import { useBench, useDraft } from './context';
 
-const NONE: ReadonlySet<number> = new Set();
-const nothing = () => undefined;
 const ROW = 20;
 const HEIGHT = 420;
 /** Room for the first band, which begins above its line. */
@@ -153,20 +151,9 @@ function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; sti
 						stitches={stitches}
 						layout={layout}
 						view="opened"
-						zoom={1}
 						isLeftHanded={plan.hand === 'left'}
-						picked={NONE}
-						brush={null}
-						cursor={null}
-						isMoving={false}
 						top={top - MARGIN}
 						height={HEIGHT}
-						onPick={nothing}
-						onPaint={nothing}
-						onCursor={nothing}
-						onMove={nothing}
-						into={undefined}
-						onUnder={nothing}
 					/>
 				</div>
 			</div>

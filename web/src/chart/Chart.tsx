@@ -19,32 +19,36 @@ export interface Run {
 	to: number;
 }
 
+const NONE: ReadonlySet<number> = new Set();
+const nothing = () => undefined;
+
+/** What is not said is as for a piece that is only looked at. */
 interface Props {
 	piece: PieceAnalysis;
 	yarns: readonly Yarn[];
 	stitches: Readonly<Record<string, string>>;
 	layout: SheetLayout;
 	view: 'opened' | 'grid';
-	zoom: number;
+	zoom?: number;
 	isLeftHanded: boolean;
-	picked: ReadonlySet<number>;
+	picked?: ReadonlySet<number>;
 	/** the yarn that single stitches are painted with; null: rounds are picked */
-	brush: string | null;
+	brush?: string | null;
 	/** the stitch that the keys are on */
-	cursor: Cell | null;
+	cursor?: Cell | null;
 	/** whether what is dragged moves a layer */
-	isMoving: boolean;
+	isMoving?: boolean;
 	/** the part of the sheet that is seen */
 	top: number;
 	height: number;
-	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
-	onPaint: (runs: Run[]) => void;
-	onCursor: (cursor: Cell | null) => void;
+	onPick?: (round: number, how: 'new' | 'extend' | 'add') => void;
+	onPaint?: (runs: Run[]) => void;
+	onCursor?: (cursor: Cell | null) => void;
 	/** what the stitch under the pointer is worked into, where that is known by now */
-	into: string | undefined;
-	onUnder: (cell: Cell | null) => void;
+	into?: string | undefined;
+	onUnder?: (cell: Cell | null) => void;
 	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go, `resizes` where its far edge is taken */
-	onMove: (rounds: number, degrees: number, how: { isOver: boolean; resizes: boolean }) => void;
+	onMove?: (rounds: number, degrees: number, how: { isOver: boolean; resizes: boolean }) => void;
 }
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
@@ -55,20 +59,20 @@ export function Chart(props: Props) {
 		stitches,
 		layout,
 		view,
-		zoom,
+		zoom = 1,
 		isLeftHanded,
-		picked,
-		brush,
-		cursor,
-		isMoving,
+		picked = NONE,
+		brush = null,
+		cursor = null,
+		isMoving = false,
 		top,
 		height,
-		onPick,
-		onPaint,
-		onCursor,
+		onPick = nothing,
+		onPaint = nothing,
+		onCursor = nothing,
 		into,
-		onUnder: tellUnder,
-		onMove,
+		onUnder: tellUnder = nothing,
+		onMove = nothing,
 	} = props;
 	const [box, width] = useWidth<HTMLDivElement>();
 	const canvas = useRef<HTMLCanvasElement>(null);
