@@ -8,6 +8,7 @@ use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Assets;
 use Alternum\Server\Http\SecurityHeaders;
 use Alternum\Server\Security\WorkshopCookie;
+use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\DemoPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -37,7 +38,7 @@ final readonly class PageController
     #[Route('/open', methods: 'GET')]
     #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
     #[Route('/plan/{id}/{station}', requirements: ['id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|amounts|make'], methods: 'GET')]
-    public function page(Request $request, #[CurrentUser] ?Workshop $workshop): Response
+    public function page(Request $request, #[CurrentUser] ?WorkshopUser $user): Response
     {
         $entry = $this->assets->entry();
         if (null === $entry) {
@@ -47,7 +48,7 @@ final readonly class PageController
         $request->attributes->set(SecurityHeaders::NONCE, $nonce);
         $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce]));
         $response->headers->set('Cache-Control', 'no-store, private');
-        $workshop = null === $workshop ? null : $this->entities->find(Workshop::class, $workshop->id());
+        $workshop = null === $user ? null : $this->entities->find(Workshop::class, $user->workshop);
         if (null === $workshop) {
             if (!$this->limiter->create($request->getClientIp())->consume()->isAccepted()) {
                 return new Response(

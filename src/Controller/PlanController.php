@@ -13,10 +13,13 @@ use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Saving\OperationsMessage;
 use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
+use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\PlanStore;
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -30,52 +33,52 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/plans')]
 final readonly class PlanController
 {
-    public function __construct(private SavedPlans $plans, private EntityManagerInterface $entities, private ClockInterface $clock)
+    public function __construct(private StoredPlans $plans)
     {
     }
 
     #[Route('', methods: 'POST')]
-    public function begin(#[CurrentUser] Workshop $workshop, Request $request, PlanStore $store): Response
+    public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store, EntityManagerInterface $entities): Response
     {
         $plan = PlanReader::json($request->getContent());
         $analysis = Analysis::of($plan);
-        $saved = $store->begin($workshop, $plan, $analysis);
-        $this->entities->flush();
-        $response = PlanResponse::opened($saved, $plan, $analysis, Response::HTTP_CREATED);
-        $response->headers->set('Location', "/api/plans/{$saved->id()->toBase32()}");
+        $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
+        $stored = $store->begin($workshop, $plan, $analysis);
+        $entities->flush();
+        $response = PlanResponse::opened($stored, $plan, $analysis, Response::HTTP_CREATED);
+        $response->headers->set('Location', "/api/plans/{$stored->id->toBase32()}");
 
         return $response;
     }
 
     #[Route('/{id}', methods: 'GET')]
-    public function open(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function open(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $saved = $this->plans->get($workshop, $id);
-        $plan = PlanReader::json($saved->body());
+        $stored = $this->plans->get($user->workshop, $id);
+        $plan = PlanReader::json($stored->body);
 
-        return PlanResponse::opened($saved, $plan, Analysis::of($plan));
+        return PlanResponse::opened($stored, $plan, Analysis::of($plan));
     }
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
     #[Route('/{id}/operations', methods: 'POST')]
-    public function save(#[CurrentUser] Workshop $workshop, string $id, Request $request, Saving $saving): Response
+    public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving, Connection $database): Response
     {
-        return $this->entities->getConnection()->transactional(function () use ($workshop, $id, $request, $saving): Response {
+        return $database->transactional(function () use ($user, $id, $request, $saving): Response {
             // Whose the plan is comes before anything is worked out.
-            $plan = $this->plans->get($workshop, $id, true);
-            $message = OperationsMessage::of($request->getContent());
-            $saved = $saving->operations($plan, $message);
+            $stored = $this->plans->get($user->workshop, $id, true);
+            $saved = $saving->operations($stored, OperationsMessage::of($request->getContent()));
             if (null === $saved) {
                 return ProblemResponse::of(
                     Response::HTTP_PRECONDITION_FAILED,
                     'This plan was changed in another window.',
                     'Take the other one, take yours, or keep both.',
-                    ['revision' => $plan->revision(), 'savedAt' => PlanResponse::time($plan->savedAt())],
+                    ['revision' => $stored->revision, 'savedAt' => PlanResponse::time($stored->savedAt)],
                 );
             }
 
             return PlanResponse::opened(
-                $plan,
+                $saved->stored,
                 $saved->plan,
                 $saved->analysis,
                 more: ['results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
@@ -85,44 +88,52 @@ final readonly class PlanController
 
     /** Which revision is saved, for a window that has been idle. */
     #[Route('/{id}/revision', methods: 'GET')]
-    public function revision(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function revision(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $saved = $this->plans->get($workshop, $id);
+        $stored = $this->plans->get($user->workshop, $id);
 
-        return new JsonResponse(['revision' => $saved->revision(), 'savedAt' => PlanResponse::time($saved->savedAt())]);
+        return new JsonResponse(['revision' => $stored->revision, 'savedAt' => PlanResponse::time($stored->savedAt)]);
     }
 
     #[Route('/{id}', methods: 'DELETE')]
-    public function remove(#[CurrentUser] Workshop $workshop, string $id): Response
-    {
-        $this->plans->get($workshop, $id)->remove($this->clock->now());
-        $this->entities->flush();
+    public function remove(
+        #[CurrentUser] WorkshopUser $user,
+        string $id,
+        SavedPlans $plans,
+        EntityManagerInterface $entities,
+        ClockInterface $clock,
+    ): Response {
+        $plan = $plans->get($user->workshop, $id);
+        if ($plan->isRemoved()) {
+            throw new NotFoundHttpException();
+        }
+        $plan->remove($clock->now());
+        $entities->flush();
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     #[Route('/{id}/restore', methods: 'POST')]
-    public function restore(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function restore(#[CurrentUser] WorkshopUser $user, string $id, SavedPlans $plans, EntityManagerInterface $entities): Response
     {
-        $saved = $this->plans->ofWorkshop($workshop, $id) ?? throw new NotFoundHttpException();
-        $saved->restore();
-        $this->entities->flush();
+        $plans->get($user->workshop, $id)->restore();
+        $entities->flush();
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     #[Route('/{id}/file', methods: 'GET')]
-    public function file(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function file(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $plan = PlanReader::json($this->plans->get($workshop, $id)->body());
+        $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);
 
         return PlanResponse::download(PlanWriter::json($plan), $plan->title, 'json', 'application/json');
     }
 
     #[Route('/{id}/pattern', methods: 'GET')]
-    public function pattern(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function pattern(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = PlanReader::json($this->plans->get($workshop, $id)->body());
+        $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);
         $terms = Terms::tryFrom($request->query->getString('terms', $plan->terms->value));
         if (null === $terms) {
             return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');

@@ -25,9 +25,9 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Words\ChangeWords;
 use Alternum\Core\Words\YarnWords;
-use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Picture\PictureFile;
-use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Repository\StoredPlans;
+use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -39,15 +39,15 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/plans/{id}')]
 final readonly class QuestionController
 {
-    public function __construct(private SavedPlans $plans)
+    public function __construct(private StoredPlans $plans)
     {
     }
 
     /** What is understood of a pasted pattern. */
     #[Route('/reading', methods: 'POST')]
-    public function reading(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function reading(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $fields = Fields::of(Json::decode($request->getContent(), 'a pattern', Json::MESSAGE_BYTES));
         $text = EditReader::pasted($fields);
         $fields->done();
@@ -57,9 +57,9 @@ final readonly class QuestionController
 
     /** What a stitch is worked into, in the plan's words. */
     #[Route('/stitch', methods: 'GET')]
-    public function stitch(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function stitch(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = PieceReading::of($plan, $piece)->rounds[$request->query->getInt('round') - 1] ?? throw new NotFoundHttpException();
         $into = WorkedInto::of($round, $request->query->getInt('stitch')) ?? throw new NotFoundHttpException();
@@ -69,9 +69,9 @@ final readonly class QuestionController
 
     /** What the stretches of a typed line were taken for. */
     #[Route('/meanings', methods: 'GET')]
-    public function meanings(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function meanings(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         // A line that is still to be saved means nothing yet.
@@ -80,9 +80,9 @@ final readonly class QuestionController
 
     /** The piece written out to be worked from. */
     #[Route('/steps', methods: 'GET')]
-    public function steps(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function steps(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(['copies' => StepsWriter::values($plan, $piece, $plan->terms)]);
@@ -90,9 +90,9 @@ final readonly class QuestionController
 
     /** The colour changes within a round. */
     #[Route('/changes', methods: 'GET')]
-    public function changes(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function changes(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = $request->query->getInt('round');
         $writer = new ChangeWriter(new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), $plan->terms));
@@ -103,9 +103,9 @@ final readonly class QuestionController
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */
     #[Route('/picture', methods: 'POST')]
-    public function picture(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function picture(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $plan = $this->plan($workshop, $id);
+        $plan = $this->plan($user, $id);
         $fields = Fields::of(Json::decode($request->getContent(), 'a picture', Json::MESSAGE_BYTES));
         $isPng = 'png' === $fields->raw('kind');
         $data = $fields->text('data', Json::MESSAGE_BYTES);
@@ -119,8 +119,8 @@ final readonly class QuestionController
         return new JsonResponse(['rows' => $rows]);
     }
 
-    private function plan(Workshop $workshop, string $id): Plan
+    private function plan(WorkshopUser $user, string $id): Plan
     {
-        return PlanReader::json($this->plans->get($workshop, $id)->body());
+        return PlanReader::json($this->plans->get($user->workshop, $id)->body);
     }
 }

@@ -13,6 +13,7 @@ use Alternum\Server\Entity\YarnAtHand;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
+use Alternum\Server\Security\WorkshopUser;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -37,7 +38,7 @@ final readonly class ShelfController
     }
 
     #[Route('/shelf', methods: 'GET')]
-    public function shelf(#[CurrentUser] Workshop $workshop): Response
+    public function shelf(#[CurrentUser] WorkshopUser $user): Response
     {
         return new JsonResponse([
             'plans' => array_map(static fn (array $plan): array => [
@@ -46,15 +47,15 @@ final readonly class ShelfController
                 'revision' => $plan['revision'],
                 'savedAt' => PlanResponse::time($plan['savedAt']),
                 'summary' => $plan['summary'],
-            ], $this->plans->onShelf($workshop)),
-            'yarns' => array_map(static fn (YarnAtHand $yarn): array => $yarn->values(), $this->yarns->onShelf($workshop)),
+            ], $this->plans->onShelf($user->workshop)),
+            'yarns' => array_map(static fn (YarnAtHand $yarn): array => $yarn->values(), $this->yarns->onShelf($user->workshop)),
         ]);
     }
 
     #[Route('/yarns', methods: 'POST')]
-    public function addYarn(#[CurrentUser] Workshop $workshop, Request $request): Response
+    public function addYarn(#[CurrentUser] WorkshopUser $user, Request $request): Response
     {
-        $yarn = new YarnAtHand($workshop);
+        $yarn = new YarnAtHand($this->entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException());
         self::describe($yarn, $request->getContent());
         $this->entities->persist($yarn);
         $this->entities->flush();
@@ -63,9 +64,9 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns/{id}', methods: 'PUT')]
-    public function changeYarn(#[CurrentUser] Workshop $workshop, string $id, Request $request): Response
+    public function changeYarn(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $yarn = $this->yarns->ofWorkshop($workshop, $id) ?? throw new NotFoundHttpException();
+        $yarn = $this->yarns->ofWorkshop($user->workshop, $id) ?? throw new NotFoundHttpException();
         self::describe($yarn, $request->getContent());
         $this->entities->flush();
 
@@ -73,9 +74,9 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns/{id}', methods: 'DELETE')]
-    public function removeYarn(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function removeYarn(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $this->entities->remove($this->yarns->ofWorkshop($workshop, $id) ?? throw new NotFoundHttpException());
+        $this->entities->remove($this->yarns->ofWorkshop($user->workshop, $id) ?? throw new NotFoundHttpException());
         $this->entities->flush();
 
         return new Response(null, Response::HTTP_NO_CONTENT);

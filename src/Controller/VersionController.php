@@ -6,10 +6,10 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\PlanVersions;
-use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Repository\StoredPlans;
+use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -20,29 +20,29 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/plans/{id}/versions')]
 final readonly class VersionController
 {
-    public function __construct(private SavedPlans $plans, private PlanVersions $versions)
+    public function __construct(private StoredPlans $plans, private PlanVersions $versions)
     {
     }
 
     #[Route('', methods: 'GET')]
-    public function listed(#[CurrentUser] Workshop $workshop, string $id): Response
+    public function listed(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $saved = $this->plans->get($workshop, $id);
-        $now = ['number' => $saved->revision(), 'savedAt' => $saved->savedAt(), 'says' => $saved->says()];
+        $stored = $this->plans->get($user->workshop, $id);
+        $now = ['number' => $stored->revision, 'savedAt' => $stored->savedAt, 'says' => $stored->says];
 
         return new JsonResponse(['versions' => array_map(
             static fn (array $version): array => ['savedAt' => PlanResponse::time($version['savedAt'])] + $version,
-            [$now, ...$this->versions->listed($saved)],
+            [$now, ...$this->versions->listed($stored->id)],
         )]);
     }
 
     #[Route('/{number}', requirements: ['number' => '\d{1,9}'], methods: 'GET')]
-    public function version(#[CurrentUser] Workshop $workshop, string $id, int $number): Response
+    public function version(#[CurrentUser] WorkshopUser $user, string $id, int $number): Response
     {
-        $saved = $this->plans->get($workshop, $id);
-        $body = $number === $saved->revision() ? $saved->body() : $this->versions->numbered($saved, $number)?->body();
+        $stored = $this->plans->get($user->workshop, $id);
+        $body = $number === $stored->revision ? $stored->body : $this->versions->numberedBody($stored->id, $number);
         $plan = PlanReader::json($body ?? throw new NotFoundHttpException());
 
-        return PlanResponse::opened($saved, $plan, Analysis::of($plan));
+        return PlanResponse::opened($stored, $plan, Analysis::of($plan));
     }
 }

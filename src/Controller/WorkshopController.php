@@ -13,6 +13,7 @@ use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
 use Alternum\Server\Security\WorkshopCookie;
 use Alternum\Server\Security\WorkshopKey;
+use Alternum\Server\Security\WorkshopUser;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
@@ -21,6 +22,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -37,16 +39,16 @@ final readonly class WorkshopController
     }
 
     #[Route('', methods: 'GET')]
-    public function about(#[CurrentUser] Workshop $workshop): Response
+    public function about(#[CurrentUser] WorkshopUser $user): Response
     {
-        return new JsonResponse(['hasKey' => $workshop->hasKey()]);
+        return new JsonResponse(['hasKey' => $this->workshop($user)->hasKey()]);
     }
 
     /** A key in place of the one before. It is said this once. */
     #[Route('/key', methods: 'POST')]
-    public function replaceKey(#[CurrentUser] Workshop $workshop): Response
+    public function replaceKey(#[CurrentUser] WorkshopUser $user): Response
     {
-        $secret = $this->key->replace($workshop);
+        $secret = $this->key->replace($this->workshop($user));
         $this->entities->flush();
 
         return new JsonResponse(['secret' => $secret], Response::HTTP_CREATED);
@@ -74,14 +76,14 @@ final readonly class WorkshopController
 
     /** Everything on the shelf as one file, plan by plan, so that a large shelf takes no more room than a small one. */
     #[Route('/file', methods: 'GET')]
-    public function file(#[CurrentUser] Workshop $workshop, SavedPlans $plans, YarnsAtHand $yarns, ClockInterface $clock): Response
+    public function file(#[CurrentUser] WorkshopUser $user, SavedPlans $plans, YarnsAtHand $yarns, ClockInterface $clock): Response
     {
         $head = ['format' => self::FORMAT, 'version' => self::VERSION, 'writtenAt' => $clock->now()->format(\DateTimeInterface::RFC3339)];
-        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_diff_key($yarn->values(), ['id' => true]), $yarns->onShelf($workshop));
-        $response = new StreamedResponse(static function () use ($head, $atHand, $workshop, $plans): void {
+        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_diff_key($yarn->values(), ['id' => true]), $yarns->onShelf($user->workshop));
+        $response = new StreamedResponse(static function () use ($head, $atHand, $user, $plans): void {
             echo substr(Json::encode($head + ['yarns' => $atHand]), 0, -1).',"plans":[';
             $comma = '';
-            foreach ($plans->bodies($workshop) as $body) {
+            foreach ($plans->bodies($user->workshop) as $body) {
                 echo $comma.$body;
                 $comma = ",\n";
                 flush();
@@ -92,5 +94,10 @@ final readonly class WorkshopController
         $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'alternum-workshop.json'));
 
         return $response;
+    }
+
+    private function workshop(WorkshopUser $user): Workshop
+    {
+        return $this->entities->find(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
     }
 }

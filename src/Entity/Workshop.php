@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Server\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
-use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Ulid;
 
-/** A private workshop: all that one maker has here. It is its own user; its cookie is its key. */
+/** A private workshop: all that one maker has here. Its cookie is its key. */
 #[ORM\Entity]
-class Workshop implements UserInterface
+class Workshop
 {
     #[ORM\Id]
     #[ORM\Column(type: 'ulid')]
@@ -46,19 +45,5 @@ class Workshop implements UserInterface
     public function replaceKey(string $hash): void
     {
         $this->keyHash = $hash;
-    }
-
-    public function getRoles(): array
-    {
-        return ['ROLE_WORKSHOP'];
-    }
-
-    public function eraseCredentials(): void
-    {
-    }
-
-    public function getUserIdentifier(): string
-    {
-        return $this->id->toBase32();
     }
 }

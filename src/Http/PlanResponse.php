@@ -8,7 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
-use Alternum\Server\Entity\SavedPlan;
+use Alternum\Server\Saving\StoredPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,15 +17,15 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlanResponse
 {
     /** @param array<string, mixed> $more */
-    public static function opened(SavedPlan $saved, Plan $plan, Analysis $analysis, int $status = Response::HTTP_OK, array $more = []): JsonResponse
+    public static function opened(StoredPlan $stored, Plan $plan, Analysis $analysis, int $status = Response::HTTP_OK, array $more = []): JsonResponse
     {
         return JsonResponse::fromJsonString(Json::encode([
-            'id' => $saved->id()->toBase32(),
-            'revision' => $saved->revision(),
-            'savedAt' => self::time($saved->savedAt()),
+            'id' => $stored->id->toBase32(),
+            'revision' => $stored->revision,
+            'savedAt' => self::time($stored->savedAt),
             'plan' => $plan->values(),
             'analysis' => AnalysisWriter::values($analysis),
-        ] + $more), $status, ['ETag' => "\"{$saved->revision()}\""]);
+        ] + $more), $status, ['ETag' => "\"{$stored->revision}\""]);
     }
 
     public static function time(\DateTimeImmutable $at): string

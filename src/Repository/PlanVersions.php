@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Server\Repository;
 
 use Alternum\Server\Entity\PlanVersion;
-use Alternum\Server\Entity\SavedPlan;
+use Alternum\Server\Saving\StoredPlan;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
-use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Query;
 use Doctrine\Persistence\ManagerRegistry;
+use Symfony\Component\Uid\Ulid;
 
 /**
  * What plans were. Old versions thin out: all of the last hour are kept, one an hour of the last day, one a day before that.
@@ -28,50 +29,41 @@ final class PlanVersions extends ServiceEntityRepository
         parent::__construct($registry, PlanVersion::class);
     }
 
-    /** Writes a version at once: see SavedPlans::write(). */
-    public function keep(PlanVersion $version): void
+    /** @return string|null what the plan's last undo group began from, in the plan's format */
+    public function newestBody(Ulid $plan): ?string
     {
-        $this->getEntityManager()->getConnection()->insert('plan_version', [
-            'id' => $version->id(),
-            'plan_id' => $version->plan()->id(),
-            'number' => $version->number(),
-            'body' => $version->body(),
-            'says' => $version->says(),
-            'saved_at' => $version->savedAt(),
-        ], ['id' => 'ulid', 'plan_id' => 'ulid', 'saved_at' => Types::DATETIME_IMMUTABLE]);
+        return $this->body('SELECT v.body FROM '.PlanVersion::class.' v WHERE v.plan = :plan ORDER BY v.number DESC', ['plan' => $plan->toBinary()]);
     }
 
-    public function newest(SavedPlan $plan): ?PlanVersion
+    public function numberedBody(Ulid $plan, int $number): ?string
     {
-        return $this->findOneBy(['plan' => $plan], ['number' => 'DESC']);
-    }
-
-    public function numbered(SavedPlan $plan, int $number): ?PlanVersion
-    {
-        return $this->findOneBy(['plan' => $plan, 'number' => $number]);
+        return $this->body(
+            'SELECT v.body FROM '.PlanVersion::class.' v WHERE v.plan = :plan AND v.number = :number',
+            ['plan' => $plan->toBinary(), 'number' => $number],
+        );
     }
 
     /** @return list<array{number: int, savedAt: \DateTimeImmutable, says: string}> without their bodies, the newest first */
-    public function listed(SavedPlan $plan): array
+    public function listed(Ulid $plan): array
     {
         /** @var list<array{number: int, savedAt: \DateTimeImmutable, says: string}> $listed */
         $listed = $this->getEntityManager()->createQuery(
             'SELECT v.number, v.savedAt, v.says FROM '.PlanVersion::class.' v WHERE v.plan = :plan ORDER BY v.number DESC',
         )
-            ->setParameter('plan', $plan->id(), 'ulid')->getResult();
+            ->setParameter('plan', $plan, 'ulid')->getResult();
 
         return $listed;
     }
 
-    public function thinOut(SavedPlan $plan, \DateTimeImmutable $now): void
+    public function thinOut(StoredPlan $plan): void
     {
-        if (0 !== $plan->revision() % self::EVERY) {
+        if (0 !== $plan->revision % self::EVERY) {
             return;
         }
-        $gone = self::tooMany($this->listed($plan), $now);
+        $gone = self::tooMany($this->listed($plan->id), $plan->savedAt);
         if ([] !== $gone) {
             $this->getEntityManager()->createQuery('DELETE FROM '.PlanVersion::class.' v WHERE v.plan = :plan AND v.number IN (:gone)')
-                ->setParameter('plan', $plan->id(), 'ulid')->setParameter('gone', $gone, ArrayParameterType::INTEGER)->execute();
+                ->setParameter('plan', $plan->id, 'ulid')->setParameter('gone', $gone, ArrayParameterType::INTEGER)->execute();
         }
     }
 
@@ -98,5 +90,13 @@ final class PlanVersions extends ServiceEntityRepository
         }
 
         return $gone;
+    }
+
+    /** @param array<string, string|int> $parameters */
+    private function body(string $dql, array $parameters): ?string
+    {
+        $body = $this->getEntityManager()->createQuery($dql)->setParameters($parameters)->setMaxResults(1)->getOneOrNullResult(Query::HYDRATE_SINGLE_SCALAR);
+
+        return \is_string($body) ? $body : null;
     }
 }

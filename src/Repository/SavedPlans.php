@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
-use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Entity\SavedPlan;
-use Alternum\Server\Entity\Workshop;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
-use Doctrine\DBAL\LockMode;
-use Doctrine\DBAL\Types\Types;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Ulid;
@@ -30,20 +26,20 @@ final class SavedPlans extends ServiceEntityRepository
      * @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> without their bodies,
      *                                                                                                                         the last saved first
      */
-    public function onShelf(Workshop $workshop): array
+    public function onShelf(Ulid $workshop): array
     {
         /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> $plans */
         $plans = $this->getEntityManager()->createQuery(
             'SELECT p.id, p.title, p.revision, p.savedAt, p.summary FROM '.SavedPlan::class
                 .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.savedAt DESC, p.id DESC',
         )
-            ->setParameter('workshop', $workshop->id(), 'ulid')->getResult();
+            ->setParameter('workshop', $workshop, 'ulid')->getResult();
 
         return $plans;
     }
 
     /** @return iterable<string> the plans on the shelf in the plan's format, one after the other */
-    public function bodies(Workshop $workshop): iterable
+    public function bodies(Ulid $workshop): iterable
     {
         foreach (array_reverse($this->onShelf($workshop)) as ['id' => $id]) {
             $body = $this->getEntityManager()->createQuery('SELECT p.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter(
@@ -55,43 +51,15 @@ final class SavedPlans extends ServiceEntityRepository
         }
     }
 
-    /** @param bool $forUpdate lock it until the transaction ends */
-    public function ofWorkshop(Workshop $workshop, string $id, bool $forUpdate = false): ?SavedPlan
-    {
-        if (!Ulid::isValid($id)) {
-            return null;
-        }
-        $plan = $this->find(Ulid::fromString($id), $forUpdate ? LockMode::PESSIMISTIC_WRITE : null);
-
-        return null !== $plan && $plan->workshop()->id()->equals($workshop->id()) ? $plan : null;
-    }
-
     /**
-     * A plan on the workshop's shelf.
-     *
-     * @param bool $forUpdate lock it until the transaction ends
+     * A plan of the workshop, also one that was taken off the shelf.
      *
      * @throws NotFoundHttpException
      */
-    public function get(Workshop $workshop, string $id, bool $forUpdate = false): SavedPlan
+    public function get(Ulid $workshop, string $id): SavedPlan
     {
-        $saved = $this->ofWorkshop($workshop, $id, $forUpdate);
+        $plan = Ulid::isValid($id) ? $this->find(Ulid::fromString($id)) : null;
 
-        return null === $saved || $saved->isRemoved() ? throw new NotFoundHttpException() : $saved;
-    }
-
-    /** Writes what saving changes of a plan, at once and without looking for what else may have changed: saving is what is done most. */
-    public function write(SavedPlan $plan): void
-    {
-        $this->getEntityManager()->getConnection()->update('saved_plan', [
-            'revision' => $plan->revision(),
-            'title' => $plan->title(),
-            'body' => $plan->body(),
-            'summary' => Json::encode($plan->summary()),
-            'saved_at' => $plan->savedAt(),
-            'undo_group' => $plan->undoGroup(),
-            'says' => $plan->says(),
-            'results' => Json::encode($plan->results()),
-        ], ['id' => $plan->id()], ['saved_at' => Types::DATETIME_IMMUTABLE, 'id' => 'ulid']);
+        return null !== $plan && $plan->workshop()->id()->equals($workshop) ? $plan : throw new NotFoundHttpException();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
-use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -19,12 +18,12 @@ final class YarnsAtHand extends ServiceEntityRepository
     }
 
     /** @return list<YarnAtHand> */
-    public function onShelf(Workshop $workshop): array
+    public function onShelf(Ulid $workshop): array
     {
         return $this->findBy(['workshop' => $workshop], ['id' => 'ASC']);
     }
 
-    public function ofWorkshop(Workshop $workshop, string $id): ?YarnAtHand
+    public function ofWorkshop(Ulid $workshop, string $id): ?YarnAtHand
     {
         return Ulid::isValid($id) ? $this->findOneBy(['id' => Ulid::fromString($id), 'workshop' => $workshop]) : null;
     }

@@ -11,7 +11,7 @@ use Alternum\Core\Plan\Plan;
 final readonly class Saved
 {
     /** @param list<Result> $results one for each operation, in order */
-    public function __construct(public Plan $plan, public Analysis $analysis, public array $results)
+    public function __construct(public StoredPlan $stored, public Plan $plan, public Analysis $analysis, public array $results)
     {
     }
 }

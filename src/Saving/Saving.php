@@ -12,10 +12,8 @@ use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
-use Alternum\Server\Entity\PlanVersion;
-use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Repository\PlanVersions;
-use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Repository\StoredPlans;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -27,7 +25,7 @@ final readonly class Saving
     /** Operations of which it is remembered what became of them. */
     private const REMEMBERED = 200;
 
-    public function __construct(private SavedPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
+    public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
     {
     }
 
@@ -38,10 +36,10 @@ final readonly class Saving
      *
      * @throws InvalidFields where the message is none
      */
-    public function operations(SavedPlan $saved, OperationsMessage $message): ?Saved
+    public function operations(StoredPlan $stored, OperationsMessage $message): ?Saved
     {
         $results = [];
-        $known = $saved->results();
+        $known = $stored->results;
         $expected = $message->base;
         $ids = $message->ids();
         while (isset($ids[\count($results)], $known[$ids[\count($results)]])) {
@@ -49,64 +47,55 @@ final readonly class Saving
             $results[] = $result;
             $expected = $result->revision;
         }
-        $plan = PlanReader::json($saved->body());
+        $plan = PlanReader::json($stored->body);
         if (\count($results) === \count($ids)) {
-            return new Saved($plan, Analysis::of($plan), $results);
+            return new Saved($stored, $plan, Analysis::of($plan), $results);
         }
-        if ($expected !== $saved->revision()) {
+        if ($expected !== $stored->revision) {
             return null;
         }
 
-        return $this->make($saved, $plan, $message, $results);
+        return $this->make($stored, $plan, $message, $results);
     }
 
     /** @param list<Result> $results of operations that came before */
-    private function make(SavedPlan $saved, Plan $plan, OperationsMessage $message, array $results): Saved
+    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results): Saved
     {
-        $revision = $saved->revision();
-        $group = $saved->undoGroup();
-        $says = $saved->says();
-        $body = $saved->body();
-        $savedAt = $saved->savedAt();
+        $now = $stored;
         $began = null;
-        $remembered = $saved->results();
-        $versions = [];
+        $remembered = $stored->results;
         for ($i = \count($results), $ids = $message->ids(), $end = \count($ids); $i < $end; ++$i) {
             try {
                 $operation = $message->operation($i);
-                $goesOn = $operation->group === $group;
+                $goesOn = $operation->group === $now->undoGroup;
                 $from = $plan;
                 if ($goesOn && $operation->edit instanceof StandsForGroup) {
-                    $began ??= $this->versions->newest($saved);
-                    $from = null === $began ? $plan : PlanReader::json($began->body());
+                    $began ??= $this->versions->newestBody($stored->id);
+                    $from = null === $began ? $plan : PlanReader::json($began);
                 }
                 $changed = $operation->edit->apply($from);
                 $written = PlanWriter::compact($changed);
                 if (!$goesOn) {
-                    $began = new PlanVersion($saved, $revision, $body, $says, $savedAt);
-                    $versions[] = $began;
-                    $group = $operation->group;
+                    $this->plans->keep($now);
+                    $began = $now->body;
                 }
-                [$plan, $body, $says, $savedAt] = [$changed, $written, $operation->edit->inWords(), $this->clock->now()];
-                $result = Result::made($operation->id, ++$revision);
+                $now = $now->changed($changed->title, $written, $operation->group, $operation->edit->inWords(), $this->clock->now());
+                $plan = $changed;
+                $result = Result::made($operation->id, $now->revision);
             } catch (InvalidFields|EditRefused $why) {
-                $result = Result::refused($ids[$i], $revision, $why);
+                $result = Result::refused($ids[$i], $now->revision, $why);
             }
             $results[] = $result;
             $remembered[$result->id] = $result->kept();
         }
         $analysis = Analysis::of($plan);
-        if ($revision > $saved->revision()) {
-            foreach ($versions as $version) {
-                $this->versions->keep($version);
-            }
-            $saved->save($plan->title, $body, ShelfSummary::values($analysis), $savedAt, $revision - $saved->revision());
-            $saved->did($group, mb_substr($says, 0, 120));
-            $this->versions->thinOut($saved, $savedAt);
+        $isChanged = $now->revision > $stored->revision;
+        $now = $now->remembering(\array_slice($remembered, -self::REMEMBERED, null, true));
+        $this->plans->write($now, $isChanged ? ShelfSummary::values($analysis) : null);
+        if ($isChanged) {
+            $this->versions->thinOut($now);
         }
-        $saved->remember(\array_slice($remembered, -self::REMEMBERED, null, true));
-        $this->plans->write($saved);
 
-        return new Saved($plan, $analysis, $results);
+        return new Saved($now, $plan, $analysis, $results);
     }
 }

@@ -21,7 +21,7 @@ final readonly class WorkshopCookie
 
     public function of(Workshop $workshop, bool $secure): Cookie
     {
-        $id = $workshop->getUserIdentifier();
+        $id = $workshop->id()->toBase32();
 
         return Cookie::create(self::NAME, "{$id}.{$this->sign($id)}", self::LASTS, '/', null, $secure, true, false, Cookie::SAMESITE_LAX);
     }

@@ -48,7 +48,7 @@ final readonly class DemoPlans
         $laidOut = array_map(static fn (array $yarn): array => [$yarn[0], $yarn[1], $yarn[2]->value, $yarn[3], $yarn[4]], self::YARNS);
         $atHand = array_map(
             static fn (YarnAtHand $yarn): array => array_values(array_diff_key($yarn->values(), ['id' => true])),
-            $this->yarns->onShelf($workshop),
+            $this->yarns->onShelf($workshop->id()),
         );
 
         return $laidOut === $atHand;

@@ -11,6 +11,7 @@ use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Saving\StoredPlan;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
@@ -28,13 +29,18 @@ final readonly class PlanStore
      *
      * @throws InvalidFields where the plan is larger than can be kept
      */
-    public function begin(Workshop $workshop, Plan $plan, Analysis $analysis, string $says = 'Begun'): SavedPlan
+    public function begin(Workshop $workshop, Plan $plan, Analysis $analysis, string $says = 'Begun'): StoredPlan
     {
-        $saved = new SavedPlan($workshop, $this->clock->now());
-        $saved->save($plan->title, PlanWriter::compact($plan), ShelfSummary::values($analysis), $this->clock->now());
-        $saved->did('', $says);
+        $saved = new SavedPlan(
+            workshop: $workshop,
+            title: $plan->title,
+            body: PlanWriter::compact($plan),
+            summary: ShelfSummary::values($analysis),
+            says: $says,
+            begunAt: $this->clock->now(),
+        );
         $this->entities->persist($saved);
 
-        return $saved;
+        return $saved->stored();
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Security;
+
+use Symfony\Component\DependencyInjection\Attribute\Exclude;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Ulid;
+
+/** Whoever holds a workshop's cookie: only whose it is, so that a request asks the database for no more than it needs. */
+#[Exclude]
+final readonly class WorkshopUser implements UserInterface
+{
+    public function __construct(public Ulid $workshop)
+    {
+    }
+
+    public function getRoles(): array
+    {
+        return ['ROLE_WORKSHOP'];
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return $this->workshop->toBase32();
+    }
+}
