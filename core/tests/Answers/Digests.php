@@ -28,6 +28,7 @@ final class Digests
     public static function all(): array
     {
         return [
+            'digests-written' => static fn (): iterable => self::of('written', Sentences::all()),
             'digests-texts' => static fn (): iterable => self::of('texts', self::texts()),
             'digests-plans' => static fn (): iterable => self::of('plans', self::plans()),
             'digests-wrong-edits' => static fn (): iterable => self::of('wrong edits', self::wrongEdits()),
