@@ -70,7 +70,7 @@ render() { # TEMPLATE
     local text name owner
     owner=$(id -un)
     text=$(<"$root/bin/lib/templates/$1")
-    for name in place root http_port db_password APP_SECRET DATABASE_URL user owner; do text=${text//"{{$name}}"/${!name-}}; done
+    for name in place root http_port db_password APP_SECRET DATABASE_URL user owner; do text=${text//"{{$name}}"/"${!name-}"}; done
     printf '%s\n' "$text"
 }
 

@@ -32,7 +32,7 @@ class SavedPlan
     /**
      * What became of the last operations, by their id, the newest last.
      *
-     * @var array<string, array<string, mixed>>
+     * @var array<string, int|array{int, array<string, mixed>}> Result::kept()
      */
     #[ORM\Column(type: Types::JSON)]
     private array $results = [];

@@ -20,7 +20,7 @@ use Symfony\Component\Uid\Ulid;
 final class PlanVersions extends ServiceEntityRepository
 {
     /** It is looked only so often whether some can go: a few more do no harm. */
-    private const EVERY = 20;
+    private const EVERY = 50;
     private const HOUR = 3600;
     private const DAY = 86400;
 

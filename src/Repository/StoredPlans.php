@@ -69,7 +69,16 @@ final readonly class StoredPlans
         $this->database->update('saved_plan', $values, ['id' => $plan->id->toBinary()]);
     }
 
-    /** Keeps what a plan was as one of its versions. */
+    /** Keeps what the row holds as one of the plan's versions. */
+    public function keepStored(StoredPlan $plan): void
+    {
+        $this->database->executeStatement(
+            'INSERT INTO plan_version (id, plan_id, number, body, says, saved_at) SELECT ?, id, revision, body, says, saved_at FROM saved_plan WHERE id = ?',
+            [(new Ulid())->toBinary(), $plan->id->toBinary()],
+        );
+    }
+
+    /** Keeps what a plan was, between two rows, as one of its versions. */
     public function keep(StoredPlan $was): void
     {
         $this->database->insert('plan_version', [
@@ -92,10 +101,10 @@ final readonly class StoredPlans
         return \is_scalar($value) ? (string) $value : '';
     }
 
-    /** @return array<string, array<string, mixed>> */
+    /** @return array<string, int|array{int, array<string, mixed>}> */
     private static function results(string $json): array
     {
-        /** @var array<string, array<string, mixed>> $results as write() wrote them */
+        /** @var array<string, int|array{int, array<string, mixed>}> $results as write() wrote them */
         $results = json_decode($json, true, 16, \JSON_THROW_ON_ERROR);
 
         return $results;

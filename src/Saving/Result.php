@@ -31,15 +31,10 @@ final readonly class Result
             : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
     }
 
-    /** @param array<string, mixed> $values as kept() gave them */
-    public static function remembered(string $id, array $values): self
+    /** @param int|array{int, array<string, mixed>} $kept as kept() gave it */
+    public static function remembered(string $id, int|array $kept): self
     {
-        $refused = [];
-        foreach (\is_array($values['refused'] ?? null) ? $values['refused'] : [] as $name => $value) {
-            $refused[(string) $name] = $value;
-        }
-
-        return new self($id, \is_int($values['revision'] ?? null) ? $values['revision'] : 0, [] === $refused ? null : $refused);
+        return \is_int($kept) ? self::made($id, $kept) : new self($id, $kept[0], $kept[1]);
     }
 
     /** @return array<string, mixed> contract/openapi.yaml, Result */
@@ -48,9 +43,9 @@ final readonly class Result
         return ['id' => $this->id, 'revision' => $this->revision, 'refused' => $this->refused];
     }
 
-    /** @return array<string, mixed> what the plan keeps of it, by its id */
-    public function kept(): array
+    /** @return int|array{int, array<string, mixed>} what the plan keeps of it, by its id: as short as can be, for it is written at each save */
+    public function kept(): int|array
     {
-        return ['revision' => $this->revision] + (null === $this->refused ? [] : ['refused' => $this->refused]);
+        return null === $this->refused ? $this->revision : [$this->revision, $this->refused];
     }
 }

@@ -22,8 +22,8 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class Saving
 {
-    /** Operations of which it is remembered what became of them. */
-    private const REMEMBERED = 200;
+    /** Operations of which it is remembered what became of them, besides those of the last message. */
+    private const REMEMBERED = 64;
 
     public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
     {
@@ -64,7 +64,9 @@ final readonly class Saving
         $now = $stored;
         $began = null;
         $remembered = $stored->results;
-        for ($i = \count($results), $ids = $message->ids(), $end = \count($ids); $i < $end; ++$i) {
+        $ids = $message->ids();
+        $end = \count($ids);
+        for ($i = \count($results); $i < $end; ++$i) {
             try {
                 $operation = $message->operation($i);
                 $goesOn = $operation->group === $now->undoGroup;
@@ -76,7 +78,7 @@ final readonly class Saving
                 $changed = $operation->edit->apply($from);
                 $written = PlanWriter::compact($changed);
                 if (!$goesOn) {
-                    $this->plans->keep($now);
+                    $now === $stored ? $this->plans->keepStored($now) : $this->plans->keep($now);
                     $began = $now->body;
                 }
                 $now = $now->changed($changed->title, $written, $operation->group, $operation->edit->inWords(), $this->clock->now());
@@ -90,7 +92,7 @@ final readonly class Saving
         }
         $analysis = Analysis::of($plan);
         $isChanged = $now->revision > $stored->revision;
-        $now = $now->remembering(\array_slice($remembered, -self::REMEMBERED, null, true));
+        $now = $now->remembering(\array_slice($remembered, -max(self::REMEMBERED, $end), null, true));
         $this->plans->write($now, $isChanged ? ShelfSummary::values($analysis) : null);
         if ($isChanged) {
             $this->versions->thinOut($now);

@@ -13,10 +13,10 @@ final readonly class StoredPlan
     private const SAYS = 120;
 
     /**
-     * @param string                              $body      JSON, contract/plan.schema.json
-     * @param string                              $undoGroup the group that was saved last; '' where none was
-     * @param string                              $says      what that group did, in a few words
-     * @param array<string, array<string, mixed>> $results   what became of the last operations, by their id, the newest last
+     * @param string                                              $body      JSON, contract/plan.schema.json
+     * @param string                                              $undoGroup the group that was saved last; '' where none was
+     * @param string                                              $says      what that group did, in a few words
+     * @param array<string, int|array{int, array<string, mixed>}> $results   what became of the last operations, by their id, the newest last: Result::kept()
      */
     public function __construct(
         public Ulid $id,
@@ -45,7 +45,7 @@ final readonly class StoredPlan
         );
     }
 
-    /** @param array<string, array<string, mixed>> $results */
+    /** @param array<string, int|array{int, array<string, mixed>}> $results */
     public function remembering(array $results): self
     {
         return new self(

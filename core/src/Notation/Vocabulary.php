@@ -22,17 +22,14 @@ final class Vocabulary
 
     private const UK_ABBREVIATIONS = ['sc' => 'dc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr'];
 
-    /** @var array<string, true> the first words of all names */
-    private readonly array $first;
+    /** @var array<string, true>|null the first words of all names; null until one is looked up: to write takes none */
+    private ?array $first = null;
 
-    /** @param array<string, Stitch> $stitches by their names in these terms */
-    private function __construct(private readonly Terms $terms, private readonly array $stitches)
+    /** @var array<string, Stitch>|null by their names in these terms */
+    private ?array $stitches = null;
+
+    private function __construct(private readonly Terms $terms)
     {
-        $first = [];
-        foreach (array_keys($stitches) as $name) {
-            $first[explode(' ', $name, 2)[0]] = true;
-        }
-        $this->first = $first;
     }
 
     public static function of(Terms $terms): self
@@ -40,20 +37,22 @@ final class Vocabulary
         /** @var array<string, self> $made */
         static $made = [];
 
-        return $made[$terms->value] ??= new self($terms, StitchNames::of($terms));
+        return $made[$terms->value] ??= new self($terms);
     }
 
     /** @param string $name lower case, its words parted by one space */
     public function stitch(string $name): ?Stitch
     {
-        return $this->stitches[$name] ?? null;
+        return $this->stitches()[$name] ?? null;
     }
 
     /** The stitch named at a place, by as many tokens as do. */
     public function at(Tokens $tokens, int $at): ?NamedStitch
     {
+        $stitches = $this->stitches();
+        $this->first ??= self::firstWords($stitches);
         $value = $tokens->value($at);
-        if (!isset($this->first[$value]) && !(str_contains($value, ' ') && isset($this->stitches[$value]))) {
+        if (!isset($this->first[$value]) && !(str_contains($value, ' ') && isset($stitches[$value]))) {
             return null;
         }
         $name = '';
@@ -70,7 +69,7 @@ final class Vocabulary
             }
             ++$words;
             $name .= ('' === $name ? '' : ' ').$value;
-            $stitch = $this->stitches[$name] ?? null;
+            $stitch = $stitches[$name] ?? null;
             if (null !== $stitch) {
                 $found = new NamedStitch($stitch, $i - $at + 1);
             }
@@ -132,12 +131,12 @@ final class Vocabulary
     public function nearest(string $word): ?string
     {
         $length = \strlen($word);
-        if ($length > 30 || $length < 2 || isset($this->stitches[$word]) || \in_array($word, self::OTHERS, true)) {
+        if ($length > 30 || $length < 2 || isset($this->stitches()[$word]) || \in_array($word, self::OTHERS, true)) {
             return null;
         }
         $best = null;
         $least = $length < 8 ? 2 : 3;
-        foreach ([...array_keys($this->stitches), ...self::OTHERS] as $name) {
+        foreach ([...array_keys($this->stitches()), ...self::OTHERS] as $name) {
             if (\strlen($name) < 3 && ($length > 3 || $name[0] !== $word[0])) {
                 continue;
             }
@@ -149,5 +148,26 @@ final class Vocabulary
         }
 
         return $best;
+    }
+
+    /** @return array<string, Stitch> */
+    private function stitches(): array
+    {
+        return $this->stitches ??= StitchNames::of($this->terms);
+    }
+
+    /**
+     * @param array<string, Stitch> $stitches
+     *
+     * @return array<string, true>
+     */
+    private static function firstWords(array $stitches): array
+    {
+        $first = [];
+        foreach (array_keys($stitches) as $name) {
+            $first[explode(' ', $name, 2)[0]] = true;
+        }
+
+        return $first;
     }
 }
