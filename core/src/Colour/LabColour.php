@@ -34,13 +34,19 @@ final readonly class LabColour
     /** @param string $hex as #RRGGBB */
     public static function of(string $hex): self
     {
+        /** @var array<string, self> $known a plan's few yarns are asked for again and again */
+        static $known = [];
+        if (isset($known[$hex])) {
+            return $known[$hex];
+        }
+        $known = \count($known) < 64 ? $known : [];
         [$red, $green, $blue] = self::light($hex);
         $f = static fn (float $t): float => $t > (6 / 29) ** 3 ? $t ** (1 / 3) : $t / (3 * (6 / 29) ** 2) + 4 / 29;
         $x = $f((0.4124564 * $red + 0.3575761 * $green + 0.1804375 * $blue) / self::WHITE[0]);
         $y = $f((0.2126729 * $red + 0.7151522 * $green + 0.0721750 * $blue) / self::WHITE[1]);
         $z = $f((0.0193339 * $red + 0.1191920 * $green + 0.9503041 * $blue) / self::WHITE[2]);
 
-        return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
+        return $known[$hex] = new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
     /**

@@ -173,8 +173,9 @@ final readonly class Fabric
     /** @return array<string, array{int, int, bool}> what each code uses and makes, and whether it goes where the one before it went */
     private static function table(): array
     {
-        $table = [];
-        foreach (Stitch::cases() as $stitch) {
+        /** @var array<string, array{int, int, bool}> $table */
+        static $table = [];
+        foreach ([] === $table ? Stitch::cases() : [] as $stitch) {
             $table[$stitch->code()] = [$stitch->uses(), $stitch->makes(), $stitch->isSame()];
         }
 
