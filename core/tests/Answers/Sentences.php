@@ -16,49 +16,75 @@ final class Sentences
     private const ROUNDS = 7;
 
     private const HEADS = [
-        'R{n}:', 'R{n}:', 'Rnd {n}:', 'Round {n} -', '{n}.', '{n})', 'R{n}', 'Rnd {n} =', '[{n}]', 'Row {n}:', 'R{n} (B):', 'Round {n} in B:', 'R{n}, with B:',
-        'R{n}-{m}:', 'Rounds {n} to {m}:', 'Rnds {n}–{m} (2 rounds):', 'R{n} and R{m}:', 'Rnd {n} & {m} –', 'Next round:', 'Next 2 rnds:', '', '', '{n}th round:',
+        'R{n}:', 'R{n}:', 'Rnd {n}:', 'Round {n} -', '{n}.', '{n})', 'R{n}', 'Rnd {n} =', '[{n}]', 'Row {n}:', 'R{n} (B):',
+        'Round {n} in B:', 'R{n}, with B:',
+        'R{n}-{m}:', 'Rounds {n} to {m}:', 'Rnds {n}–{m} (2 rounds):', 'R{n} and R{m}:', 'Rnd {n} & {m} –', 'Next round:', 'Next 2 rnds:',
+        '', '', '{n}th round:',
         'R{n} (RS):', 'Rnd {n} (dec):', 'R {n} /', '**R{n}**:', 'R{n}_', 'For round {n},', 'Rnd {n}, {m}:', 'Last round:', 'All rounds:',
     ];
     private const COUNTS = [
-        '', '', ' ({c})', ' ({c})', ' [{c}]', ' - {c}', ' = {c}', ' ({c} sts)', ' <{c}>', ' – {c} sts', ' [{c} st]', ' ({c} sc)', '. {c} stitches', ' ({c} sts total)',
-        ' (total {c})', ', {c}', ' (= {c})', ' {{c}}', '. ({c} stitches in all)', ' #{c}', ' ({c} sts, 2 rounds)', ' ({c} incl. ch)', ' you have {c} sts', ' ({c}/{c})',
+        '', '', ' ({c})', ' ({c})', ' [{c}]', ' - {c}', ' = {c}', ' ({c} sts)', ' <{c}>', ' – {c} sts', ' [{c} st]', ' ({c} sc)',
+        '. {c} stitches', ' ({c} sts total)',
+        ' (total {c})', ', {c}', ' (= {c})', ' {{c}}', '. ({c} stitches in all)', ' #{c}', ' ({c} sts, 2 rounds)', ' ({c} incl. ch)',
+        ' you have {c} sts', ' ({c}/{c})',
         ' / {c} /', ' (now {c} sts)',
     ];
     private const TIMES = [
-        '({s}) x{t}', '({s})x{t}', '({s}) {t} times', '[{s}] {t}x', '*{s}; rep from * {t} times', '*{s}* repeat around', '{t} x ({s})', '({s}) around', '{t}({s})',
-        '({s}) to end', '({s}) repeat {t} times', '*{s}, rep from * around', '{s}, rep {t} times', '{s} * {t}', '*{s}* x {t}', 'repeat ({s}) {t} times', '({s}) ×{t}',
-        '({s}) {t} times around', '*{s}; repeat from * {t} times in total', '({s}) all around', '[{s}] rep to the end of the round', '({s}) until the end',
-        'rep [{s}] around', '{{s}} x{t}', '"{s}" {t} times', '({s}) * {t} times', '*{s}*, rep {t} more times', '({s}) in every st around', '({s}, {s}) x{t}',
-        '({s}) repeated {t} times', '**{s}** {t}x', '({s}), ({s}), rep', '({s}) do this {t} times', '*{s}; rep from * to last st, {s}', '({s}) as many times as fit',
+        '({s}) x{t}', '({s})x{t}', '({s}) {t} times', '[{s}] {t}x', '*{s}; rep from * {t} times', '*{s}* repeat around', '{t} x ({s})',
+        '({s}) around', '{t}({s})',
+        '({s}) to end', '({s}) repeat {t} times', '*{s}, rep from * around', '{s}, rep {t} times', '{s} * {t}', '*{s}* x {t}',
+        'repeat ({s}) {t} times', '({s}) ×{t}',
+        '({s}) {t} times around', '*{s}; repeat from * {t} times in total', '({s}) all around', '[{s}] rep to the end of the round',
+        '({s}) until the end',
+        'rep [{s}] around', '{{s}} x{t}', '"{s}" {t} times', '({s}) * {t} times', '*{s}*, rep {t} more times', '({s}) in every st around',
+        '({s}, {s}) x{t}',
+        '({s}) repeated {t} times', '**{s}** {t}x', '({s}), ({s}), rep', '({s}) do this {t} times', '*{s}; rep from * to last st, {s}',
+        '({s}) as many times as fit',
     ];
     private const PLAIN = [
-        '{k} sc', 'sc {k}', '{k}sc', 'sc in next {k} sts', 'sc in each of the next {k} sts', '1 sc in each of next {k} stitches', 'sc in {k}', 'sc in the next {k}',
-        '{k} single crochet', 'sc x{k}', '{k} x sc', 'work {k} sc', 'sc {k} sts', 'sc in next {k} sts in BLO', '{k} FLO sc', 'BLO {k} sc', 'in FLO: {k} sc', '{k} sc in B',
-        'with B: {k} sc', '{k} sc with B', '(B) {k} sc', 'B {k}', '{k} B', '{k} sc (in back loops only)', 'sc {k} (B)', '{k} hdc', 'hdc in next {k} sts', '{k} sl st',
-        'sc, change to B, sc in next {k}', '{k} sc, cut A', 'pick up B, {k} sc', 'drop A, {k} sc in B', '{k} sc over the tail', 'sc once, sc {k}', '{k} sc, place marker',
-        'sc in each st to marker', '{k} sc into front post', 'join B, {k} sc', 'now {k} sc', 'then {k} sc', 'sc {k}, insert eyes', 'yarn B: {k} sc', '[B] {k} sc',
+        '{k} sc', 'sc {k}', '{k}sc', 'sc in next {k} sts', 'sc in each of the next {k} sts', '1 sc in each of next {k} stitches',
+        'sc in {k}', 'sc in the next {k}',
+        '{k} single crochet', 'sc x{k}', '{k} x sc', 'work {k} sc', 'sc {k} sts', 'sc in next {k} sts in BLO', '{k} FLO sc', 'BLO {k} sc',
+        'in FLO: {k} sc', '{k} sc in B',
+        'with B: {k} sc', '{k} sc with B', '(B) {k} sc', 'B {k}', '{k} B', '{k} sc (in back loops only)', 'sc {k} (B)', '{k} hdc',
+        'hdc in next {k} sts', '{k} sl st',
+        'sc, change to B, sc in next {k}', '{k} sc, cut A', 'pick up B, {k} sc', 'drop A, {k} sc in B', '{k} sc over the tail',
+        'sc once, sc {k}', '{k} sc, place marker',
+        'sc in each st to marker', '{k} sc into front post', 'join B, {k} sc', 'now {k} sc', 'then {k} sc', 'sc {k}, insert eyes',
+        'yarn B: {k} sc', '[B] {k} sc',
     ];
     private const MORE = [
-        'inc', 'inc', '1 inc', 'inc 1', 'inc in next st', '2 sc in next st', '2sc in same st', '2 sc in the next stitch', 'sc twice in next st', 'inc (2 sc in same st)',
-        '(2 sc) in next st', '2 sc into 1 st', 'work 2 sc in next st', '2 sc in one', '(sc, sc) in next st', '(sc, hdc) in the same st', 'increase', 'an inc', 'inc in B',
+        'inc', 'inc', '1 inc', 'inc 1', 'inc in next st', '2 sc in next st', '2sc in same st', '2 sc in the next stitch',
+        'sc twice in next st', 'inc (2 sc in same st)',
+        '(2 sc) in next st', '2 sc into 1 st', 'work 2 sc in next st', '2 sc in one', '(sc, sc) in next st', '(sc, hdc) in the same st',
+        'increase', 'an inc', 'inc in B',
         'inc with B', '1inc', 'sc inc', '2 sc in each of next 1 st', 'incr', 'inc once',
     ];
     private const FEWER = [
-        'dec', 'dec', '1 dec', 'dec 1', 'sc2tog', 'inv dec', 'invisible decrease', 'sc next 2 sts together', 'dec over next 2 sts', 'dec (sc2tog)', 'sc 2 tog', '2 sc tog',
-        'decrease', 'hdc2tog', 'sk 1, sc', 'skip next st, sc in next st', 'dec in next 2 sts', 'a dec', 'dec once', 'dec in B', 'invdec', 'dec by 1', 'work 2 sts together',
+        'dec', 'dec', '1 dec', 'dec 1', 'sc2tog', 'inv dec', 'invisible decrease', 'sc next 2 sts together', 'dec over next 2 sts',
+        'dec (sc2tog)', 'sc 2 tog', '2 sc tog',
+        'decrease', 'hdc2tog', 'sk 1, sc', 'skip next st, sc in next st', 'dec in next 2 sts', 'a dec', 'dec once', 'dec in B', 'invdec',
+        'dec by 1', 'work 2 sts together',
     ];
     private const WHOLE = [
-        'sc around', 'sc in each st around', '{c} sc', 'sc in every stitch', 'work even', 'sc all around', 'sc evenly around', 'sc in each st', 'sc in all {c} sts',
-        'sc', 'repeat round {p}', 'same as last round', 'repeat last round', 'as R{p}', 'rep R{p}', 'sc in each stitch across', 'sc BLO around', 'in BLO, sc around',
-        'sc around in FLO', 'sc in B around', 'with B, sc around', 'sc around, changing to B in last st', 'sc around with B', 'hdc around', 'sl st around', 'sc to end',
-        'sc around through both layers', 'sc around (no increases)', 'sc into each st of the round', 'work as the previous round', 'sc in the next {c} sts', 'knit {c}',
-        'sc in same st as join, sc around', 'continue in sc', '1 sc in each st around', 'sc around, 1 round', 'sc around for 2 rounds', 'sc around x2', 'work 2 rounds even',
+        'sc around', 'sc in each st around', '{c} sc', 'sc in every stitch', 'work even', 'sc all around', 'sc evenly around',
+        'sc in each st', 'sc in all {c} sts',
+        'sc', 'repeat round {p}', 'same as last round', 'repeat last round', 'as R{p}', 'rep R{p}', 'sc in each stitch across',
+        'sc BLO around', 'in BLO, sc around',
+        'sc around in FLO', 'sc in B around', 'with B, sc around', 'sc around, changing to B in last st', 'sc around with B', 'hdc around',
+        'sl st around', 'sc to end',
+        'sc around through both layers', 'sc around (no increases)', 'sc into each st of the round', 'work as the previous round',
+        'sc in the next {c} sts', 'knit {c}',
+        'sc in same st as join, sc around', 'continue in sc', '1 sc in each st around', 'sc around, 1 round', 'sc around for 2 rounds',
+        'sc around x2', 'work 2 rounds even',
     ];
     private const TAILS = [
-        '', '', '', '', ', join', ', sl st to first st', ', join with sl st, ch 1', ', ch 1, turn', '. Fasten off.', ', change to B in last st', '. Cut A, join B.', ', stuff',
-        ', place eyes', ', leave a long tail', '. Stuff firmly', ', in BLO', ' with B', ' (carry A)', ', change to B', '. Do not turn.', ', finish off and weave in ends',
-        '; sl st in next st', ', fo', '. Change colour to B', ', drop A', ' - do not cut A', ', remove hook', ', move marker up', ', turn', '. Close the hole', '!', ' and so on',
+        '', '', '', '', ', join', ', sl st to first st', ', join with sl st, ch 1', ', ch 1, turn', '. Fasten off.',
+        ', change to B in last st', '. Cut A, join B.', ', stuff',
+        ', place eyes', ', leave a long tail', '. Stuff firmly', ', in BLO', ' with B', ' (carry A)', ', change to B', '. Do not turn.',
+        ', finish off and weave in ends',
+        '; sl st in next st', ', fo', '. Change colour to B', ', drop A', ' - do not cut A', ', remove hook', ', move marker up', ', turn',
+        '. Close the hole', '!', ' and so on',
         ' in B', ', join in B', ' (eyes here)', '. Continue', ', ch 1', ', skip last st', '. Note: keep it loose', ' 🧶',
     ];
 
@@ -95,7 +121,8 @@ final class Sentences
     private static function lines(Terms $terms, Worked $worked): array
     {
         $lines = [Worked::Rows === $worked ? 'Row 1: ch 13, sc in 2nd ch from hook and in each ch across (12)' : self::one([
-            'R1: 12 sc in MR (12)', 'Rnd 1: 12 sc into magic ring', 'ch 2, 12 sc in 2nd ch from hook', 'R1: start with B, 12 sc in a ring', '12 sc in adjustable ring [12]',
+            'R1: 12 sc in MR (12)', 'Rnd 1: 12 sc into magic ring', 'ch 2, 12 sc in 2nd ch from hook', 'R1: start with B, 12 sc in a ring',
+            '12 sc in adjustable ring [12]',
             'Round 1: ch 4, join to form a ring, 12 sc in ring', 'R1: MR, 12 sc', 'With A, make a magic circle and work 12 sc into it (12)',
         ])];
         $below = 12;
