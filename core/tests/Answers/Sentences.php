@@ -152,7 +152,8 @@ final class Sentences
         $makes = $isMore ? $below + $times : $below - $times;
         $plain = $each - ($isMore ? 1 : 2);
         $parts = [...($plain < 1 ? [] : [self::filled(self::one(self::PLAIN), ['k' => $plain])]), self::one($isMore ? self::MORE : self::FEWER)];
-        $inner = implode(self::one([', ', ', ', ', ', '; ', ' and ', ' then ', ' + ', ' ', '. ', ',', ', then ', ' / ']), 0 === mt_rand(0, 5) ? array_reverse($parts) : $parts);
+        $comma = self::one([', ', ', ', ', ', '; ', ' and ', ' then ', ' + ', ' ', '. ', ',', ', then ', ' / ']);
+        $inner = implode($comma, 0 === mt_rand(0, 5) ? array_reverse($parts) : $parts);
 
         return self::filled(self::one(self::TIMES), ['s' => $inner, 't' => 0 === mt_rand(0, 5) ? self::one(['six', 'twice', '3', 'two']) : $times]);
     }
