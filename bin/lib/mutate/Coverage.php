@@ -48,8 +48,20 @@ final readonly class Coverage
     /** @return list<string> the tests that go through the function that is changed, or through its file where it lies in none; the quickest first */
     public function tests(Mutation $mutation): array
     {
-        $tests = array_keys($this->tests['' === $mutation->function ? $mutation->file : $mutation->function] ?? []);
+        $tests = array_keys($this->tests['' === $mutation->function ? $mutation->file : $mutation->function] ?? ('' === $mutation->function ? $this->near($mutation->file) : []));
         usort($tests, fn (string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
+
+        return $tests;
+    }
+
+    /** @return array<string, true> the tests that go through whoever names a class that has constants alone */
+    private function near(string $file): array
+    {
+        $name = basename($file, '.php').'::';
+        $tests = [];
+        foreach (Files::of('core/src') as $other) {
+            $tests += str_contains((string) file_get_contents($other), $name) ? $this->tests[$other] ?? [] : [];
+        }
 
         return $tests;
     }

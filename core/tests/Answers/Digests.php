@@ -17,8 +17,8 @@ use Alternum\Core\Tests\Notation\WholePatterns;
  */
 final class Digests
 {
-    private const DAMAGES = 6;
-    private const BY_CHANCE = 60;
+    private const DAMAGES = 16;
+    private const BY_CHANCE = 110;
     private const VALUES = [
         null, -1, 0, 1.5, 3, 40, 180, 181, 400, 401, 1e6, '', 'x', "a\nb", true, [], ['x' => 1], [[]], 'yyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyy',
         'yyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyyy',

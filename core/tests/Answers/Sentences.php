@@ -12,7 +12,7 @@ use Alternum\Core\Plan\Worked;
 /** Rounds put together by chance from the ways in which makers write their parts: most come out right, some do not. */
 final class Sentences
 {
-    private const PATTERNS = 240;
+    private const PATTERNS = 700;
     private const ROUNDS = 7;
 
     private const HEADS = [
@@ -54,6 +54,7 @@ final class Sentences
         'yarn B: {k} sc', '[B] {k} sc',
     ];
     private const MORE = [
+        'inc', 'picot, inc', 'inc, ch 3, sl st in 1st ch', '(sc, ch 1, sc) in next st',
         'inc', 'inc', '1 inc', 'inc 1', 'inc in next st', '2 sc in next st', '2sc in same st', '2 sc in the next stitch',
         'sc twice in next st', 'inc (2 sc in same st)',
         '(2 sc) in next st', '2 sc into 1 st', 'work 2 sc in next st', '2 sc in one', '(sc, sc) in next st', '(sc, hdc) in the same st',
@@ -67,6 +68,15 @@ final class Sentences
         'dec by 1', 'work 2 sts together',
     ];
     private const WHOLE = [
+        'in A: sc around', 'sc in A, rest in B', '[A] 6 sc, [B] sc around', '(A) sc around', 'A: 4, B: {c}',
+        'with yarn B, sc in each st around', 'B 3, A 3, B around',
+        'sc in each sc around', 'sc in same st as sl st, sc in each st around', 'hdc in each hdc',
+        'ch 1, sc in same st, sc around, sl st to first sc',
+        'sc in each st, ch 2, sl st in last st', 'join A to first st, sc around', 'using B, sc evenly, rejoin A',
+        'sc around, picot in last st', 'ss around',
+        '(bob, sc) around', 'bob in next st, sc around', 'sc around leaving last st unworked', 'sc in back post of each st',
+        'sc around in both loops',
+        'six (6) times: sc, sc around', 'sc in next st, *sc in next st* around', 'sc in each of next {c} sts, skip 0',
         'sc around', 'sc in each st around', '{c} sc', 'sc in every stitch', 'work even', 'sc all around', 'sc evenly around',
         'sc in each st', 'sc in all {c} sts',
         'sc', 'repeat round {p}', 'same as last round', 'repeat last round', 'as R{p}', 'rep R{p}', 'sc in each stitch across',
@@ -121,7 +131,11 @@ final class Sentences
     private static function lines(Terms $terms, Worked $worked): array
     {
         $lines = [Worked::Rows === $worked ? 'Row 1: ch 13, sc in 2nd ch from hook and in each ch across (12)' : self::one([
-            'R1: 12 sc in MR (12)', 'Rnd 1: 12 sc into magic ring', 'ch 2, 12 sc in 2nd ch from hook', 'R1: start with B, 12 sc in a ring',
+            'R1: 12 sc in MR (12)', 'R1: ch 7, sc in 2nd ch from hook, 4 sc, 2 sc in last ch, on the other side 5 sc (12)',
+            'Ch 13. Join. 12 sc in each ch',
+            'ch 7, inc in 2nd ch from hook, 4 sc, 3 sc in the last ch, 3 sc along the other side', 'chain 4, 12 sc into it',
+            'R1: in a magic ring: ch 1, 12 sc',
+            'Make a ring with B, 12 sc (12)', 'Rnd 1: 12 sc into magic ring', 'ch 2, 12 sc in 2nd ch from hook', 'R1: start with B, 12 sc in a ring',
             '12 sc in adjustable ring [12]',
             'Round 1: ch 4, join to form a ring, 12 sc in ring', 'R1: MR, 12 sc', 'With A, make a magic circle and work 12 sc into it (12)',
         ])];
