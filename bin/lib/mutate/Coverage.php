@@ -48,7 +48,8 @@ final readonly class Coverage
     /** @return list<string> the tests that go through the function that is changed, or through its file where it lies in none; the quickest first */
     public function tests(Mutation $mutation): array
     {
-        $tests = array_keys($this->tests['' === $mutation->function ? $mutation->file : $mutation->function] ?? ('' === $mutation->function ? $this->near($mutation->file) : []));
+        $through = '' === $mutation->function ? $this->tests[$mutation->file] ?? $this->near($mutation->file) : $this->tests[$mutation->function] ?? [];
+        $tests = array_keys($through);
         usort($tests, fn (string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
 
         return $tests;
