@@ -27,9 +27,12 @@ test('a motif is set, moved, slanted and hidden, each with a way back', async ({
 	await expect(layers.getByLabel('From round')).not.toHaveValue('8');
 	await layers.getByLabel('upright on the piece').uncheck();
 	await saved(page);
-	await layers.getByRole('button', { name: 'Hide this layer' }).first().click();
+	await layers
+		.getByRole('button', { name: /^Hide the layer/ })
+		.first()
+		.click();
 	await expect(round(page, 11)).toHaveAccessibleName(/yarn/);
-	await expect(layers.getByRole('button', { name: 'Show this layer' })).toBeVisible();
+	await expect(layers.getByRole('button', { name: /^Show the layer/ })).toBeVisible();
 	await saved(page);
 	for (let i = 0; i < 4; i++) {
 		await page.getByRole('button', { name: 'Undo' }).click();

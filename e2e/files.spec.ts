@@ -45,9 +45,9 @@ test('a plan file is opened, strange names and all', async ({ page }) => {
 });
 
 for (const [name, content, says] of [
-	['an unknown field', JSON.stringify({ ...plan, pieces: [{ ...plan.pieces[0], glitter: true }] }), 'pieces[0].glitter'],
+	['an unknown field', JSON.stringify({ ...plan, pieces: [{ ...plan.pieces[0], glitter: true }] }), 'piece 1, glitter'],
 	['another format', '{"recipe": "soup"}', 'This is not an Alternum plan.'],
-	['no JSON', 'R1: 6 sc in MR', 'it is not JSON'],
+	['no JSON', 'R1: 6 sc in MR', 'This file is no plan, or it is damaged.'],
 	['two megabytes', JSON.stringify({ ...plan, title: 'x'.repeat(2_000_000) }), 'at most 1,024'],
 ] as const) {
 	test(`a file with ${name} is refused, and nothing is stored`, async ({ page }) => {

@@ -54,9 +54,9 @@ test('the stations have keys', async ({ page }) => {
 	await page.getByRole('button', { name: 'Undo' }).focus();
 	await page.keyboard.press('6');
 	await page.keyboard.press('c');
-	await round(page, 3).focus();
 	await expect(page).toHaveURL(/\/colours$/);
 	for (const [i, station] of stations.entries()) {
+		await round(page, 3).focus();
 		await page.keyboard.press(String(i + 1));
 		await expect(page).toHaveURL(new RegExp(`/${station}$`));
 	}

@@ -246,7 +246,7 @@ test('yarn at hand is kept on the shelf and taken into a plan', async ({ page })
 
 test('a plan taken off the shelf can be put back', async ({ page }) => {
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Take “Harbour buoy” off the shelf' }).click();
+	await page.getByRole('button', { name: /^Take .*Harbour buoy.* off the shelf$/ }).click();
 	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toBeVisible();

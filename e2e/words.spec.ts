@@ -50,7 +50,11 @@ test('yarns that the words name colour the rounds; one that is missing is added'
 	await line(page, 3).fill('with A: sc around');
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
 	await goTo(page, 'colours');
-	await panel(page).getByRole('listitem').filter({ hasText: 'your words name' }).getByRole('button', { name: 'Hide this layer' }).click();
+	await panel(page)
+		.getByRole('listitem')
+		.filter({ hasText: 'your words name' })
+		.getByRole('button', { name: /^Hide the layer/ })
+		.click();
 	await expect(round(page, 4)).toHaveAccessibleName(/yarn A/);
 });
 

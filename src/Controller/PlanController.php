@@ -81,7 +81,7 @@ final readonly class PlanController
                 $saved->stored,
                 $saved->plan,
                 $saved->analysis,
-                more: ['results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
+                more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
             );
         });
     }

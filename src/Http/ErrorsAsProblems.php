@@ -31,16 +31,16 @@ final class ErrorsAsProblems
                 $error->problems[0]->mend,
                 ['problems' => ReadingWriter::problems($error->problems)],
             ),
-            $error instanceof EditRefused => ProblemResponse::of(422, $error->getMessage(), 'Load the plan again.'),
+            $error instanceof EditRefused => ProblemResponse::of(422, $error->getMessage(), 'Do it otherwise, or leave it.'),
             $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => ProblemResponse::of(
                 404,
-                'There is nothing here.',
-                'It may have been taken off the shelf. Go back to the shelf.',
+                'This is not on your shelf.',
+                'It may have been taken off. Go back to the shelf.',
             ),
             $error instanceof HttpExceptionInterface => ProblemResponse::of(
                 $error->getStatusCode(),
                 '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(),
-                'Load the page again.',
+                'Nothing is lost. Go back to the shelf, and open the plan from there.',
             ),
             default => ProblemResponse::of(
                 500,

@@ -54,7 +54,7 @@ final readonly class Gate
             return ProblemResponse::of(415, 'Only JSON is taken here.', 'Send it as application/json.');
         }
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get('X-CSRF-Token', '')))) {
-            return ProblemResponse::of(403, 'This did not come from Alternum’s own page.', 'Load the page again.');
+            return ProblemResponse::of(403, 'This did not come from Alternum’s own page.', 'Open Alternum, and do it there.');
         }
 
         return $this->limit($request, $this->changing);

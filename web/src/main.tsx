@@ -8,21 +8,37 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { OpenWorkshop } from './shelf/OpenWorkshop';
 import { Shelf } from './shelf/Shelf';
+import { Announcer } from './ui/Announcer';
 import { Notices } from './ui/Notices';
+import { WayBack } from './ui/WayBack';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=style-nonce]')?.content;
 if (nonce !== undefined) {
 	setNonce(nonce);
 }
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
+// Without a connection a thing is tried and told, not kept back and done at some later time.
+const queries = new QueryClient({
+	defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+});
+
+const bench = () => import('./bench/BenchPage');
 
 const router = createBrowserRouter([
-	{ path: '/', element: <Shelf /> },
-	{ path: '/open', element: <OpenWorkshop /> },
-	{ path: '/plan/:id/:station?', lazy: async () => ({ Component: (await import('./bench/BenchPage')).BenchPage }) },
-	{ path: '*', element: <Navigate to="/" replace /> },
+	{
+		errorElement: <WayBack />,
+		children: [
+			{ path: '/', element: <Shelf /> },
+			{ path: '/open', element: <OpenWorkshop /> },
+			{ path: '/plan/:id/:station?', lazy: async () => ({ Component: (await bench()).BenchPage }) },
+			{ path: '*', element: <Navigate to="/" replace /> },
+		],
+	},
 ]);
+
+// The rest of the program is fetched while there is a connection, so that the way to a plan and to its views is there without one.
+const fetchRest = () => Promise.allSettled([bench(), import('./round/InTheRound')]);
+window.addEventListener('load', () => setTimeout(fetchRest, 1500));
 
 const app = document.getElementById('app');
 if (app !== null) {
@@ -32,6 +48,7 @@ if (app !== null) {
 				<Tooltip.Provider delayDuration={350}>
 					<RouterProvider router={router} />
 					<Notices />
+					<Announcer />
 				</Tooltip.Provider>
 			</QueryClientProvider>
 		</StrictMode>,

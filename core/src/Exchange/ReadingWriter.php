@@ -13,6 +13,7 @@ use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Words\PlaceWords;
 
 /** What was read of typed words as values for JSON: contract/analysis.schema.json and contract/openapi.yaml. */
 final class ReadingWriter
@@ -117,6 +118,7 @@ final class ReadingWriter
             'mend' => $problem->mend,
             'piece' => $problem->piece,
             'path' => $problem->path,
+            'where' => null === $problem->line && '' !== ($problem->path ?? '') ? PlaceWords::of($problem->path ?? '') : null,
             'line' => $problem->line,
             'column' => $problem->column,
             'length' => $problem->length,

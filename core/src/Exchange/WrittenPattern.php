@@ -28,7 +28,8 @@ final class WrittenPattern
             $us = HookSize::us($hook);
             $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
         }
-        $lines[] = "Gauge: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in 10 cm";
+        $over = Units::Metric === $plan->units ? '10 cm' : '4 in';
+        $lines[] = "Gauge: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in {$over}";
         $names = [];
         foreach ([
             [Stitch::Single, 'single crochet', 'double crochet'],

@@ -45,7 +45,7 @@ final readonly class YarnWords
 
     public function length(float $cm): string
     {
-        return Units::Metric === $this->plan->units ? round($cm).' cm' : round($cm / 2.54).' in';
+        return Units::Metric === $this->plan->units ? round($cm).' cm' : Inches::ofCm($cm);
     }
 
     /** "A", "A and B", "A, B and C". */

@@ -68,7 +68,7 @@ final class FieldsTest extends TestCase
         self::assertSame([
             'a: This is not a text.',
             'b: This is not a number.',
-            'c: 9 is out of range.',
+            'c: 9 is too large.',
             'd: This is none of the choices.',
             'e: This is not an object with named fields.',
             'e.f: This field is missing.',

@@ -1,9 +1,11 @@
 import { ArrowLeft, Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { alongByArrows } from '../ui/alongByArrows';
 import { Button } from '../ui/Button';
 import { Tip } from '../ui/Tip';
 import { stationNames, stations, useBench, useDraft } from './context';
+import { LeafSwitch } from './LeafSwitch';
 import { Pieces } from './Pieces';
 import { PlanMenu } from './PlanMenu';
 import { SaveBar } from './SaveBar';
@@ -18,7 +20,10 @@ export function BenchHeader() {
 	const [typed, setTyped] = useState<string | null>(null);
 	const problems = useDraft(({ analysis }) => analysis.problems.filter(({ severity }) => severity === 'error').length);
 	return (
-		<header className="col-span-full border-b border-rule bg-paper">
+		<header data-area="header" className="col-span-full min-w-0 border-b border-rule bg-paper">
+			<h1 className="sr-only">
+				<bdi>{title === '' ? 'Untitled' : title}</bdi>
+			</h1>
 			<div className="flex h-13 items-center gap-2 pr-3">
 				<Tip says="Back to the shelf">
 					<Link to="/" aria-label="Back to the shelf" className="flex h-13 w-18 items-center justify-center hover:bg-shade">
@@ -40,24 +45,25 @@ export function BenchHeader() {
 				/>
 				<SaveSign />
 				<Tip says="Undo" hotkey="Ctrl Z">
-					<Button aria-label="Undo" disabled={!canUndo} onClick={draft.undo}>
+					<Button aria-label="Undo" aria-disabled={!canUndo} onClick={draft.undo}>
 						<Undo2 size={18} />
 					</Button>
 				</Tip>
 				<Tip says="Redo" hotkey="Ctrl Shift Z">
-					<Button aria-label="Redo" disabled={!canRedo} onClick={draft.redo}>
+					<Button aria-label="Redo" aria-disabled={!canRedo} onClick={draft.redo}>
 						<Redo2 size={18} />
 					</Button>
 				</Tip>
 				<PlanMenu />
 			</div>
-			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18">
-				<nav aria-label="Stations" className="flex">
+			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:pl-2">
+				<nav aria-label="Stations" className="flex flex-wrap" onKeyDown={alongByArrows}>
 					{stations.map((name, i) => (
 						<button
 							key={name}
 							type="button"
-							className={`stepped px-3 pt-1 pb-3 hover:bg-shade ${name === station ? 'font-semibold' : ''}`}
+							tabIndex={name === station ? 0 : -1}
+							className={`stepped px-3 pt-1 pb-3 hover:bg-shade small:px-2 ${name === station ? 'font-semibold' : ''}`}
 							aria-current={name === station ? 'page' : undefined}
 							aria-keyshortcuts={String(i + 1)}
 							onClick={() => goTo(name)}
@@ -73,6 +79,7 @@ export function BenchHeader() {
 				</nav>
 				<Pieces />
 			</div>
+			<LeafSwitch />
 			<SaveBar />
 		</header>
 	);

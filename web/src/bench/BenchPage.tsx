@@ -1,13 +1,15 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
+import { type Told, toldOf } from '../api/trouble';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { openDraft } from './draft';
 import type { DraftStore } from './draftState';
+import { takeUpTools } from './place';
 import { takeUnsaved } from './unsaved';
 
-type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent' };
+type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent'; told: Told };
 
 /** Opens the plan that the address names. */
 export function BenchPage() {
@@ -28,11 +30,15 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 				const opened = dataOf(answer);
 				const left = isOver ? null : await takeUnsaved(id);
 				if (isOver) return;
+				takeUpTools(
+					id,
+					opened.analysis.pieces.every(({ rounds }) => rounds.length === 0),
+				);
 				draft = openDraft(opened, left);
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {
-				if (!isOver) setOpening({ is: error instanceof ApiError && error.problem.status < 500 ? 'missing' : 'silent' });
+				if (!isOver) setOpening(error instanceof ApiError && error.problem.status < 500 ? { is: 'missing' } : { is: 'silent', told: toldOf(error) });
 			});
 		return () => {
 			isOver = true;
@@ -58,11 +64,16 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 			)}
 			{opening.is === 'silent' && (
 				<>
-					<h1 className="mb-2 text-2xl font-semibold">Alternum does not answer.</h1>
-					<p className="mb-4">Start it with bin/start. What you made is kept.</p>
-					<button type="button" className="underline" onClick={again}>
-						Try again
-					</button>
+					<h1 className="mb-2 text-2xl font-semibold">{opening.told.says}</h1>
+					<p className="mb-4">{opening.told.mend}</p>
+					<p className="flex gap-4">
+						<button type="button" className="underline" onClick={again}>
+							Try again
+						</button>
+						<Link className="underline" to="/">
+							Back to the shelf
+						</Link>
+					</p>
 				</>
 			)}
 		</main>

@@ -1,11 +1,15 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { notify } from '../ui/Notices';
+import { useFocusKept } from '../ui/useFocusKept';
 import { BenchHeader } from './BenchHeader';
-import { setTools, useTools, views, zoomBy } from './chartTools';
-import { BenchContext, type Bench as BenchParts, type Station, stations } from './context';
+import { setTools, useTools } from './chartTools';
+import { BenchContext, type Bench as BenchParts, type Station, stationNames } from './context';
 import type { DraftStore } from './draftState';
+import { KeysDialog } from './KeysDialog';
+import { keepPlace, placeOf } from './place';
 import { Sheet } from './Sheet';
+import { SkipLinks } from './SkipLinks';
 import { Amounts } from './stations/Amounts';
 import { Changes } from './stations/Changes';
 import { Colours } from './stations/Colours';
@@ -13,53 +17,51 @@ import { Make } from './stations/Make';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
+import { useKeys } from './useKeys';
+import { usePicks } from './usePicks';
 
 const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
 
-const isTyping = (target: EventTarget | null) =>
-	target instanceof HTMLElement && target.closest('input, select, textarea, [contenteditable], [role="dialog"], [role="menu"]') !== null;
+/** Asks for something to be brought into sight, again and again where it is the same. */
+export interface Sought {
+	at: number;
+	times: number;
+}
 
-/** Keys of a single letter act only where the sheet or the chart has the focus. */
-const isOnSheet = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('main') !== null;
+const NOTHING: Sought = { at: -1, times: 0 };
+const sought = (at: number) => (before: Sought) => ({ at, times: before.times + 1 });
 
 /** One plan on the bench. */
 export function BenchView({ draft, station, goTo }: { draft: DraftStore; station: Station; goTo: (station: Station) => void }) {
-	const [pieceKey, setPieceKey] = useState(() => draft.getState().plan.pieces[0]?.key ?? '');
-	const [picked, setPicked] = useState<ReadonlySet<number>>(new Set());
-	const anchor = useRef(1);
-	const reach = useRef(1);
-	const [focused, setFocused] = useState<{ line: number; times: number }>({ line: -1, times: 0 });
-
+	const { id } = draft.getState();
+	const [pieceKey, setPieceKey] = useState(() => {
+		const { pieces } = draft.getState().plan;
+		return pieces.find(({ key }) => key === placeOf(id).piece)?.key ?? pieces[0]?.key ?? '';
+	});
 	const roundCount = useCallback(() => draft.getState().analysis.pieces.find(({ key }) => key === pieceKey)?.rounds.length ?? 0, [draft, pieceKey]);
-
-	const pick = useCallback((round: number, how: 'new' | 'extend' | 'add') => {
-		if (how !== 'extend') anchor.current = round;
-		reach.current = round;
-		const from = Math.min(anchor.current, round);
-		const to = Math.max(anchor.current, round);
-		const range = Array.from({ length: to - from + 1 }, (_, i) => from + i);
-		setPicked((before) => {
-			if (how !== 'add') return new Set(how === 'new' ? [round] : range);
-			const next = new Set(before);
-			if (!next.delete(round)) next.add(round);
-			return next;
-		});
-	}, []);
+	const picks = usePicks(roundCount);
+	const { picked, pickNone } = picks;
+	const [focused, setFocused] = useState(NOTHING);
+	const [seeks, setSeeks] = useState(NOTHING);
+	const [hasKeys, setHasKeys] = useState(false);
 
 	const bench: BenchParts = useMemo(
 		() => ({
+			...picks,
 			draft,
 			piece: pieceKey,
 			station,
-			picked,
-			pick,
-			pickNone: () => setPicked(new Set()),
 			showPiece: (key) => {
 				setPieceKey(key);
-				setTools({ layer: null, cursor: null });
-				setPicked(new Set());
+				keepPlace(id, { piece: key, top: 0 });
+				setTools({ layer: null, cursor: null, copy: 0 });
+				pickNone();
 			},
-			goTo,
+			goTo: (next) => {
+				setTools({ leaf: 'panel' });
+				goTo(next);
+			},
+			seek: (round) => setSeeks(sought(round)),
 			paint: (yarn) => {
 				if (useTools.getState().brush !== null) {
 					setTools({ brush: yarn });
@@ -73,90 +75,59 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			},
 			focusLine: (line) => {
 				goTo('rounds');
-				setFocused(({ times }) => ({ line, times: times + 1 }));
+				setTools({ leaf: 'words' });
+				setFocused(sought(line));
 			},
 		}),
-		[draft, pieceKey, station, picked, pick, goTo],
+		[draft, id, pieceKey, station, picks, picked, pickNone, goTo],
 	);
+	const showKeys = useCallback(() => setHasKeys(true), []);
+	useKeys(bench, roundCount, showKeys);
+	const leaf = useTools((tools) => tools.leaf);
+	const root = useRef<HTMLDivElement>(null);
+	useFocusKept(root);
 
-	useEffect(() => {
-		const onKey = (event: KeyboardEvent) => {
-			const withControl = event.ctrlKey || event.metaKey;
-			if (withControl && event.key.toLowerCase() === 'z') {
-				event.preventDefault();
-				if (event.shiftKey) draft.redo();
-				else draft.undo();
-				return;
-			}
-			if (withControl && event.key.toLowerCase() === 'y') {
-				event.preventDefault();
-				draft.redo();
-				return;
-			}
-			if (withControl || event.altKey || isTyping(event.target)) return;
-			const last = roundCount();
-			if (
-				(event.key === 'ArrowDown' || event.key === 'ArrowUp') &&
-				last > 0 &&
-				!(event.target instanceof HTMLElement && event.target.closest('[role="slider"]'))
-			) {
-				event.preventDefault();
-				const from = picked.size === 0 ? (event.key === 'ArrowDown' ? 0 : last + 1) : reach.current;
-				pick(Math.min(last, Math.max(1, from + (event.key === 'ArrowDown' ? 1 : -1))), event.shiftKey && picked.size > 0 ? 'extend' : 'new');
-			} else if (event.key === 'Escape') {
-				setPicked(new Set());
-				setTools({ brush: null, layer: null, cursor: null });
-			} else if (!isOnSheet(event.target)) {
-				// A single letter would act on whoever speaks to the computer, or slips on the keyboard.
-				return;
-			} else if (event.key === '.') {
-				const { brush } = useTools.getState();
-				setTools({ brush: brush === null ? (draft.getState().plan.yarns[1]?.key ?? 'A') : null, layer: null });
-			} else if (event.key === ',') {
-				setTools(({ isMirrored }) => ({ isMirrored: !isMirrored }));
-			} else if (event.key === '/') {
-				event.preventDefault();
-				setTools(({ view }) => ({ view: views[(views.indexOf(view) + 1) % views.length] ?? 'opened' }));
-			} else if (event.key === '+' || event.key === '=' || event.key === '-') {
-				zoomBy(event.key === '-' ? -1 : 1);
-			} else if (event.key === '0') {
-				setTools({ zoom: 0 });
-			} else if (/^[1-6]$/.test(event.key)) {
-				goTo(stations[Number(event.key) - 1] ?? 'rounds');
-			} else if (/^[a-zA-Z]$/.test(event.key)) {
-				const letter = event.key.toUpperCase();
-				if (draft.getState().plan.yarns.some(({ key }) => key === letter)) bench.paint(letter);
-			}
-		};
-		window.addEventListener('keydown', onKey);
-		return () => window.removeEventListener('keydown', onKey);
-	}, [draft, bench, picked, pick, goTo, roundCount]);
-
-	// A piece can go away under the view: by undo, or by taking another window's plan.
+	// A piece can go away under the view: by undo, or by taking another window's plan. So can rounds that were picked.
 	useEffect(
 		() =>
 			draft.subscribe(({ plan }) => {
-				if (!plan.pieces.some(({ key }) => key === pieceKey)) setPieceKey(plan.pieces[0]?.key ?? '');
+				if (!plan.pieces.some(({ key }) => key === pieceKey)) bench.showPiece(plan.pieces[0]?.key ?? '');
 			}),
-		[draft, pieceKey],
+		[draft, pieceKey, bench],
 	);
+
+	// How it is looked at is found again after a reload.
+	useEffect(() => useTools.subscribe(() => keepPlace(id, {})), [id]);
+
+	useEffect(() => {
+		const name = () => {
+			document.title = `${draft.getState().plan.title || 'Untitled'}: ${stationNames[station]} – Alternum`;
+		};
+		name();
+		return draft.subscribe(name);
+	}, [draft, station]);
 
 	const Panel = panels[station];
 	return (
 		<BenchContext.Provider value={bench}>
 			<Tabs.Root value={pieceKey} onValueChange={bench.showPiece} asChild>
-				<div className="bench-areas h-full">
+				<div ref={root} className="bench-areas" data-leaf={leaf}>
+					<SkipLinks />
 					<BenchHeader />
 					<Tray />
-					<Sheet focused={focused} />
+					<Sheet focused={focused} sought={seeks} />
 					<aside
-						className="relative col-span-2 overflow-auto border-t border-rule bg-paper p-4 min-[1100px]:col-span-1 min-[1100px]:border-t-0 min-[1100px]:border-l"
-						aria-label={station}
+						id="panel"
+						data-area="panel"
+						tabIndex={-1}
+						className="panel-area relative on-leaf-panel overflow-auto border-rule bg-paper p-4 -outline-offset-2"
+						aria-label={stationNames[station]}
 					>
 						<Panel />
 					</aside>
 				</div>
 			</Tabs.Root>
+			<KeysDialog open={hasKeys} onClose={() => setHasKeys(false)} />
 		</BenchContext.Provider>
 	);
 }

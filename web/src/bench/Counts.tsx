@@ -1,40 +1,58 @@
-import { memo, useEffect, useRef } from 'react';
+import { type KeyboardEvent, memo, useEffect, useRef } from 'react';
 import type { Round } from '../api/types';
 import type { SheetLayout } from '../chart/layout';
+import { useDragPick } from '../chart/useDragPick';
+import type { Picks } from './usePicks';
 
 interface CountsProps {
 	rounds: readonly Round[];
 	layout: SheetLayout;
-	picked: ReadonlySet<number>;
-	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
+	picks: Picks;
+	seek: (round: number) => void;
 }
 
-/** Round numbers and counts; rounds are picked here by pointer, too. */
-export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picked, pick }: CountsProps) {
-	const isDragging = useRef(false);
+/** Round numbers and counts, as one list that is gone through by keys; rounds are picked here by pointer, too. */
+export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picks, seek }: CountsProps) {
+	const { picked, current, pick, pickAll, reach } = picks;
+	const list = useRef<HTMLUListElement>(null);
+	const last = rounds.length;
+	const isThere = current >= 1 && current <= last;
+
+	// The key may have gone on to a round from elsewhere: where the list has the focus, the focus goes along.
 	useEffect(() => {
-		const end = () => {
-			isDragging.current = false;
-		};
-		window.addEventListener('pointerup', end);
-		return () => window.removeEventListener('pointerup', end);
-	}, []);
+		if (list.current?.contains(document.activeElement) === true) list.current.querySelector<HTMLElement>(`[data-round="${current}"]`)?.focus();
+	}, [current]);
+
+	function onKey(event: KeyboardEvent) {
+		const { key, shiftKey } = event;
+		const withControl = event.ctrlKey || event.metaKey;
+		const to =
+			key === 'ArrowDown' ? Math.min(last, current + 1) : key === 'ArrowUp' ? Math.max(1, current - 1) : key === 'Home' ? 1 : key === 'End' ? last : null;
+		if (to !== null) {
+			if (withControl && !shiftKey) reach(to);
+			else pick(to, shiftKey ? 'extend' : 'new');
+			seek(to);
+		} else if (key === ' ' && withControl) pick(current, 'add');
+		else if (key === ' ' || key === 'Enter') pick(current, shiftKey ? 'extend' : 'new');
+		else if (key === 'a' && withControl) pickAll();
+		else return;
+		event.preventDefault();
+		event.stopPropagation();
+	}
+
+	const byPointer = useDragPick(list, (target) => Number((target as Element).closest<HTMLElement>('[data-round]')?.dataset.round) || null, pick);
 	return (
-		<ul aria-label="Rounds">
+		<ul ref={list} aria-label="Rounds" onKeyDown={onKey} {...byPointer}>
 			{rounds.map(({ number, makes, runs }, i) => (
 				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: rowHeight }}>
 					<button
 						type="button"
+						data-round={number}
+						tabIndex={number === (isThere ? current : 1) ? 0 : -1}
 						aria-pressed={picked.has(number)}
-						className={`figures flex h-full w-full items-center justify-between px-2 select-none ${picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'}`}
-						onPointerDown={(event) => {
-							if (event.button !== 0) return;
-							isDragging.current = true;
-							event.currentTarget.releasePointerCapture(event.pointerId);
-							pick(number, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
-						}}
-						onPointerEnter={() => isDragging.current && pick(number, 'extend')}
-						onClick={(event) => event.detail === 0 && pick(number, 'new')}
+						className={`figures pickable flex h-full w-full items-center justify-between px-2 -outline-offset-2 select-none ${
+							picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'
+						}`}
 					>
 						<span className="sr-only">{`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}</span>
 						<span aria-hidden="true" className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>

@@ -31,13 +31,21 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. The usual figures are from memory.
 				Measure yours: work ten even rounds and count how far the marker has wandered.
 			</p>
-			<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
-			<div className="flex items-end gap-2">
-				<NumberField label="Stitches wandered" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
-				<Button disabled={stitches === null} onClick={() => stitches !== null && draft.edit({ do: 'lean', piece: piece.key, rounds, stitches })}>
-					Take it
-				</Button>
-			</div>
+			<form
+				className="contents"
+				onSubmit={(event) => {
+					event.preventDefault();
+					if (stitches !== null) draft.edit({ do: 'lean', piece: piece.key, rounds, stitches });
+				}}
+			>
+				<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
+				<div className="flex items-end gap-2">
+					<NumberField label="Stitches wandered" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
+					<Button type="submit" disabled={stitches === null}>
+						Take it
+					</Button>
+				</div>
+			</form>
 		</>
 	);
 }

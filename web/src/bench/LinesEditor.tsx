@@ -2,6 +2,7 @@ import type { EditorView } from '@codemirror/view';
 import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
+import type { Sought } from './BenchView';
 import { useBench, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor } from './editor';
 import { Mends, mend } from './Mends';
@@ -11,7 +12,7 @@ import { type Caret, useMeaning } from './useMeanings';
 interface Props {
 	lines: readonly string[];
 	layout: SheetLayout;
-	focused: { line: number; times: number };
+	focused: Sought;
 }
 
 const BREAK = /\r\n|\n|\r/;
@@ -50,6 +51,15 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 			if (isWhole) setPasted(text);
 			return isWhole;
 		},
+		isTypingLast: draft.isTypingLast,
+		onUndo: () => {
+			draft.undo();
+			return true;
+		},
+		onRedo: () => {
+			draft.redo();
+			return true;
+		},
 		onTooMuch: () => notify({ says: `A piece can have ${most.lines} lines of ${most.characters} characters.`, mend: 'Go on in another piece.' }),
 	};
 	const latest = useRef(handlers);
@@ -82,8 +92,8 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 
 	useEffect(() => {
 		const view = editor.current;
-		if (view === null || focused.line < 0 || focused.line >= view.state.doc.lines) return;
-		view.dispatch({ selection: { anchor: view.state.doc.line(focused.line + 1).to }, scrollIntoView: true });
+		if (view === null || focused.at < 0 || focused.at >= view.state.doc.lines) return;
+		view.dispatch({ selection: { anchor: view.state.doc.line(focused.at + 1).to }, scrollIntoView: true });
 		view.focus();
 	}, [focused]);
 

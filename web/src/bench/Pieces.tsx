@@ -23,6 +23,8 @@ export function Pieces() {
 	const copy = useTools((tools) => tools.copy);
 	const piece = pieces.find(({ key }) => key === shown);
 
+	const isFull = pieces.length >= limits.pieces;
+
 	function add(copyOf?: Piece) {
 		const plan = draft.getState().plan;
 		const name = copyOf === undefined ? 'New piece' : `${copyOf.name} again`;
@@ -55,7 +57,7 @@ export function Pieces() {
 							title={name}
 							className={`max-w-44 truncate border px-2.5 py-0.5 ${key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'}`}
 						>
-							{name}
+							<bdi>{name}</bdi>
 							{times > 1 && ` ×${times}`}
 						</Tabs.Trigger>
 					);
@@ -69,27 +71,27 @@ export function Pieces() {
 					</Button>
 				}
 			>
-				<MenuItem onSelect={() => add()}>
+				<MenuItem disabled={isFull} onSelect={() => add()}>
 					<Plus size={15} className="mr-2 inline" />
-					Add a piece
+					{isFull ? `A plan has ${limits.pieces} pieces at the most` : 'Add a piece'}
 				</MenuItem>
 				<MenuItem disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
 					Name, copies, how it is worked …
 				</MenuItem>
 				<MenuItem disabled={pieces[0]?.key === shown} onSelect={() => move(-1)}>
-					Make {piece?.name} earlier
+					Make <bdi>{piece?.name}</bdi> earlier
 				</MenuItem>
 				<MenuItem disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
-					Make {piece?.name} later
+					Make <bdi>{piece?.name}</bdi> later
 				</MenuItem>
-				<MenuItem disabled={piece === undefined} onSelect={() => piece !== undefined && add(piece)}>
-					Duplicate {piece?.name}
+				<MenuItem disabled={piece === undefined || isFull} onSelect={() => piece !== undefined && add(piece)}>
+					Duplicate <bdi>{piece?.name}</bdi>
 				</MenuItem>
 				<MenuItem
 					disabled={piece === undefined}
 					onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}
 				>
-					Take out {piece?.name}
+					Take out <bdi>{piece?.name}</bdi>
 				</MenuItem>
 			</Menu>
 			{piece !== undefined && typeof piece.copies !== 'number' && (

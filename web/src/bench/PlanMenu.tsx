@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { Menu, MenuItem, MenuRule } from '../ui/Menu';
+import { keepUnits } from '../ui/unitsKept';
 import { useBench, useDraft } from './context';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
@@ -46,7 +47,7 @@ export function PlanMenu() {
 			<DialogSheet title="The whole plan" open={isOpen} onClose={() => setIsOpen(false)} isDone>
 				<div className="grid grid-cols-2 gap-4">
 					<NumberField
-						label="Stitches in 10 cm"
+						label={`Stitches in ${plan.units === 'metric' ? '10 cm' : '4 in'}`}
 						min={2}
 						max={100}
 						step={0.5}
@@ -54,7 +55,7 @@ export function PlanMenu() {
 						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, stitchesPer10cm: n } }), 'gauge')}
 					/>
 					<NumberField
-						label="Rounds in 10 cm"
+						label={`Rounds in ${plan.units === 'metric' ? '10 cm' : '4 in'}`}
 						min={2}
 						max={100}
 						step={0.5}
@@ -93,7 +94,10 @@ export function PlanMenu() {
 							['metric', 'centimetres, metres'],
 							['imperial', 'inches, yards'],
 						]}
-						onChange={(units) => draft.change((is) => ({ ...is, units }))}
+						onChange={(units) => {
+							keepUnits(units);
+							draft.change((is) => ({ ...is, units }));
+						}}
 					/>
 					<ChoiceField
 						label="Hand that holds the hook"

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiError, api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
 import { useBench, useDraft } from './context';
@@ -16,7 +16,6 @@ const TRIED = 3;
 export function SaveBar() {
 	const { draft } = useBench();
 	const navigate = useNavigate();
-	const id = useDraft((state) => state.id);
 	const save = useDraft((state) => state.save);
 	const setAside = useDraft((state) => state.setAside);
 	const isKept = useDraft((state) => state.isKept);
@@ -27,10 +26,7 @@ export function SaveBar() {
 		try {
 			await how();
 		} catch (error) {
-			notify({
-				says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.',
-				mend: 'Nothing is lost. Try again when it is back.',
-			});
+			notify(toldOf(error));
 		} finally {
 			setIsBusy(false);
 		}
@@ -57,19 +53,19 @@ export function SaveBar() {
 					</Button>
 				</Bar>
 			)}
+			{save.is === 'behind' && (
+				<Bar
+					says="Another window changed this plan"
+					more={`${save.savedAt === undefined ? '' : `It saved at ${new Date(save.savedAt).toLocaleTimeString()}. `}What you see here is older.`}
+				>
+					<Button kind="strong" disabled={isBusy} onClick={() => settle(draft.takeTheirs)}>
+						Show it as it is now
+					</Button>
+				</Bar>
+			)}
 			{save.is === 'gone' && (
 				<Bar says="This plan was taken off the shelf in another window" more="What you see is still here.">
-					<Button
-						kind="strong"
-						disabled={isBusy}
-						onClick={() =>
-							settle(async () => {
-								const answer = await api.POST('/api/plans/{id}/restore', { params: { path: { id } } });
-								if (!answer.response.ok) dataOf<undefined>(answer);
-								await draft.takeMine();
-							})
-						}
-					>
+					<Button kind="strong" disabled={isBusy} onClick={() => settle(draft.putBack)}>
 						Put it back
 					</Button>
 					<Button disabled={isBusy} onClick={keepMine}>

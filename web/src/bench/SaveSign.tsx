@@ -4,7 +4,9 @@ import { useDraft } from './context';
 export function SaveSign() {
 	const save = useDraft((state) => state.save);
 	const isKept = useDraft((state) => state.isKept);
-	const words = { saved: 'Saved', saving: 'Saving …', waiting: 'Not saved yet', conflict: 'Not saved', gone: 'Not saved' }[save.is];
+	const words = { saved: 'Saved', saving: 'Saving …', waiting: 'Not saved yet', conflict: 'Not saved', behind: 'Not the newest', gone: 'Off the shelf' }[
+		save.is
+	];
 	return (
 		<output aria-live="polite" className={`px-2 ${save.is === 'saved' || save.is === 'saving' ? 'caption' : 'border border-ink font-semibold'}`}>
 			{words}

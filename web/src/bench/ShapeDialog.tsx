@@ -3,6 +3,7 @@ import type { Edit } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
+import { LengthField } from '../ui/LengthField';
 import { useBench, useDraft, usePiece } from './context';
 
 type ShapeEdit = Extract<Edit, { do: 'shape' }>;
@@ -27,8 +28,8 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	const { piece } = usePiece();
 	const units = useDraft(({ plan }) => plan.units);
 	const [form, setForm] = useState<ShapeEdit['form']>('ball');
-	const [width, setWidth] = useState(units === 'metric' ? 6 : 2.5);
-	const [height, setHeight] = useState(units === 'metric' ? 9 : 3.5);
+	const [widthMm, setWidth] = useState(units === 'metric' ? 60 : 63.5);
+	const [heightMm, setHeight] = useState(units === 'metric' ? 90 : 88.9);
 	const [start, setStart] = useState(6);
 	const [spread, setSpread] = useState<ShapeEdit['spread']>('staggered');
 	const [decrease, setDecrease] = useState<ShapeEdit['decrease']>('inv dec');
@@ -38,7 +39,6 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	const [slope, setSlope] = useState<'height' | 'angle' | 'growth'>('height');
 	const [angle, setAngle] = useState(60);
 	const [growth, setGrowth] = useState(3);
-	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
 	if (piece === undefined) return null;
 	const { key, rounds: typed } = piece;
 	const isCone = form === 'cone';
@@ -65,8 +65,8 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 						start,
 						spread,
 						decrease,
-						...(said === 'size' ? { widthMm: width * inMm } : { widthStitches: around }),
-						...(hasHeight ? (said === 'size' ? { heightMm: height * inMm } : { heightRounds: rounds }) : {}),
+						...(said === 'size' ? { widthMm } : { widthStitches: around }),
+						...(hasHeight ? (said === 'size' ? { heightMm } : { heightRounds: rounds }) : {}),
 						...(isCone && slope === 'angle' ? { tipDegrees: angle } : {}),
 						...(isCone && slope === 'growth' ? { growth } : {}),
 					});
@@ -98,13 +98,13 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					<span />
 				)}
 				{said === 'size' ? (
-					<NumberField label="Across" unit={unit} min={0.5} max={300} step={0.5} value={width} onChange={(n) => n !== null && setWidth(n)} />
+					<LengthField label="Across" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
 				) : (
 					<NumberField label="Around at the widest" unit="stitches" min={3} max={2000} value={around} onChange={(n) => n !== null && setAround(n)} />
 				)}
 				{hasHeight ? (
 					said === 'size' ? (
-						<NumberField label="High" unit={unit} min={0.5} max={500} step={0.5} value={height} onChange={(n) => n !== null && setHeight(n)} />
+						<LengthField label="High" units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
 					) : (
 						<NumberField label="High" unit="rounds" min={1} max={400} value={rounds} onChange={(n) => n !== null && setRounds(n)} />
 					)

@@ -1,13 +1,16 @@
 import { Tabs } from 'radix-ui';
 import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { type Cell, Chart, type Run } from '../chart/Chart';
+import { type Cell, Chart } from '../chart/Chart';
 import { layOut } from '../chart/layout';
 import { Rings } from '../chart/Rings';
+import type { Run } from '../chart/runs';
+import type { Sought } from './BenchView';
 import { Counts } from './Counts';
-import { asCopy, setTools, useShownYarns, useTools, zooms } from './chartTools';
+import { asCopy, setTools, useShownYarns, useTools, zoomTo } from './chartTools';
 import { useBench, useDraft, usePiece } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
+import { keepPlace, placeOf } from './place';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 
@@ -19,13 +22,13 @@ const PADDING = 64;
 const NONE: string[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
-export function Sheet({ focused }: { focused: { line: number; times: number } }) {
-	const { draft, picked, pick, station } = useBench();
+export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) {
+	const bench = useBench();
+	const { draft, picked, pick, station } = bench;
 	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
-	const { view, zoom, brush, isMirrored, layer, copy, cursor } = useTools();
+	const { view, zoom: scale, brush, isMirrored, layer, copy, cursor } = useTools();
 	const analysis = useMemo(() => asCopy(made, piece?.copies, copy), [made, piece?.copies, copy]);
-	const scale = zooms[zoom] ?? 1;
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.stitches);
 	const gauge = useDraft((state) => state.analysis.gauge);
@@ -53,30 +56,37 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 		[analysis, lines, problems, piece?.key, rowHeight],
 	);
 
+	const { id } = draft.getState();
 	useLayoutEffect(() => {
 		const element = scroller.current;
 		if (element === null) return;
 		const look = () => setSeen({ top: element.scrollTop, height: element.clientHeight });
+		const onScroll = () => {
+			look();
+			keepPlace(id, { top: element.scrollTop });
+		};
 		const observer = new ResizeObserver(look);
 		observer.observe(element);
-		element.addEventListener('scroll', look, { passive: true });
+		element.addEventListener('scroll', onScroll, { passive: true });
+		element.scrollTop = placeOf(id).top ?? 0;
 		look();
 		return () => {
 			observer.disconnect();
-			element.removeEventListener('scroll', look);
+			element.removeEventListener('scroll', onScroll);
 		};
-	}, []);
+	}, [id]);
 
-	// The rounds that are picked by key stay in sight.
+	// A round that keys go to is brought into sight; nothing else moves the sheet under her hand.
+	const laid = useRef(layout);
+	laid.current = layout;
 	useEffect(() => {
 		const element = scroller.current;
-		const round = [...picked].at(-1);
-		const top = round === undefined ? undefined : layout.tops[round - 1];
+		const { tops, rowHeight: row } = laid.current;
+		const top = tops[sought.at - 1];
 		if (element === null || top === undefined) return;
 		if (top < element.scrollTop) element.scrollTop = top;
-		else if (top + 2 * layout.rowHeight + 2 * PADDING > element.scrollTop + element.clientHeight)
-			element.scrollTop = top + 2 * layout.rowHeight + 2 * PADDING - element.clientHeight;
-	}, [picked, layout]);
+		else if (top + 2 * row + 2 * PADDING > element.scrollTop + element.clientHeight) element.scrollTop = top + 2 * row + 2 * PADDING - element.clientHeight;
+	}, [sought]);
 
 	const [under, setUnder] = useState<Cell | null>(null);
 	const into = useWorkedInto(piece?.key, under);
@@ -97,21 +107,25 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 	}
 
 	const isEmpty = lines.length === 0;
+	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
 	return (
-		<main ref={scroller} className="relative min-w-0 overflow-y-auto bg-sheet" aria-label="The sheet">
+		<main
+			ref={scroller}
+			id="sheet"
+			className="relative min-w-0 overflow-y-auto bg-sheet small:max-h-[max(85vh,20rem)] off-leaf-panel"
+			aria-label="The sheet"
+		>
+			<h2 className="sr-only">The sheet</h2>
 			<Tabs.Content value={key} asChild>
-				<div
-					className="grid min-w-0 grid-cols-[clamp(9rem,30%,16.5rem)_5.25rem_minmax(0,1fr)_auto]"
-					style={{ minHeight: '100%', paddingBlock: PADDING }}
-				>
-					<div className="min-w-0">
+				<div className="sheet-columns min-w-0" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+					<div className="min-w-0 on-leaf-words" data-area="lines">
 						<LinesEditor lines={lines} layout={layout} focused={focused} />
 					</div>
-					<div className="relative border-l border-rule" style={{ height: layout.height }}>
-						<Counts rounds={analysis?.rounds ?? []} layout={layout} picked={picked} pick={pick} />
+					<div data-area="rounds" className="relative border-l border-rule" style={{ height: layout.height }}>
+						<Counts rounds={analysis?.rounds ?? []} layout={layout} picks={bench} seek={bench.seek} />
 					</div>
-					<div className="relative min-w-0">
-						<div className="sticky" style={{ top: 0, height: seen.height, marginTop: -PADDING }}>
+					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
+						<div className="sticky top-0" style={{ height: seen.height }}>
 							{analysis !== undefined && analysis.rounds.length > 0 && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
 							{analysis !== undefined && analysis.rounds.length > 0 && isChart && (
 								<Chart
@@ -125,13 +139,15 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 									picked={picked}
 									brush={brush}
 									cursor={cursor}
-									isMoving={layer !== null}
+									isMoving={isMoving}
 									top={seen.top - PADDING}
 									height={seen.height}
 									onPick={pick}
 									onPaint={onPaint}
 									onCursor={(to) => setTools({ cursor: to })}
 									onMove={onMove}
+									onZoom={zoomTo}
+									scroller={scroller}
 									into={into}
 									onUnder={setUnder}
 								/>
@@ -168,7 +184,10 @@ export function Sheet({ focused }: { focused: { line: number; times: number } })
 							)}
 						</div>
 					</div>
-					<div className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule`} style={{ height: layout.height }}>
+					<div
+						className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule on-leaf-picture max-[559px]:hidden`}
+						style={{ height: layout.height }}
+					>
 						<Events changes={analysis?.changes ?? []} within={analysis?.changesWithin ?? []} placed={analysis?.placed ?? []} layout={layout} />
 					</div>
 				</div>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PieceAnalysis } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
-import { NumberField } from '../ui/Field';
+import { LengthField } from '../ui/LengthField';
 import type { Units } from '../ui/units';
 import { useBench } from './context';
 
@@ -32,10 +32,8 @@ export function SizeDialog({ open, onClose, ...rest }: Props) {
 
 function SizeForm({ piece, size, units, onSize, onClose }: Omit<Props, 'open'>) {
 	const { draft } = useBench();
-	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
-	const inUnits = (mm: number) => Math.round((mm / inMm) * 10) / 10;
-	const [width, setWidth] = useState(inUnits(size.widthMm));
-	const [height, setHeight] = useState(inUnits(size.heightMm));
+	const [widthMm, setWidth] = useState(size.widthMm);
+	const [heightMm, setHeight] = useState(size.heightMm);
 	return (
 		<form
 			className="grid grid-cols-2 gap-4"
@@ -45,14 +43,14 @@ function SizeForm({ piece, size, units, onSize, onClose }: Omit<Props, 'open'>) 
 				draft.edit({
 					do: 'size',
 					piece,
-					...(width === inUnits(size.widthMm) ? {} : { widthMm: width * inMm }),
-					...(height === inUnits(size.heightMm) ? {} : { heightMm: height * inMm }),
+					...(widthMm === size.widthMm ? {} : { widthMm }),
+					...(heightMm === size.heightMm ? {} : { heightMm }),
 				});
 				onClose();
 			}}
 		>
-			<NumberField label="Across" unit={unit} min={0.5} max={300} step={0.5} value={width} onChange={(n) => n !== null && setWidth(n)} />
-			<NumberField label="High" unit={unit} min={0.5} max={500} step={0.5} value={height} onChange={(n) => n !== null && setHeight(n)} />
+			<LengthField label="Across" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
+			<LengthField label="High" units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
 			<div className="col-span-2 flex justify-end gap-2">
 				<Button onClick={onClose}>Leave it</Button>
 				<Button kind="strong" type="submit">

@@ -1,4 +1,5 @@
 import { Plus } from 'lucide-react';
+import { alongByArrows } from '../ui/alongByArrows';
 import { inkOn } from '../ui/contrast';
 import { Tip } from '../ui/Tip';
 import { useShownYarns, useTools } from './chartTools';
@@ -11,8 +12,15 @@ export function Tray() {
 	const brush = useTools((tools) => tools.brush);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	return (
-		<div role="toolbar" aria-label="Yarns" aria-orientation="vertical" className="flex flex-col overflow-y-auto border-r border-rule bg-paper">
-			{yarns.map(({ key, name, hex }) => {
+		<div
+			role="toolbar"
+			aria-label="Yarns"
+			aria-orientation="vertical"
+			data-area="tray"
+			className="off-leaf-panel flex flex-col overflow-auto border-r border-rule bg-paper small:flex-row small:border-r-0 small:border-b"
+			onKeyDown={alongByArrows}
+		>
+			{yarns.map(({ key, name, hex }, i) => {
 				const isShort = amounts.find((amount) => amount.key === key)?.enough === false;
 				return (
 					<Tip
@@ -22,12 +30,16 @@ export function Tray() {
 					>
 						<button
 							type="button"
-							className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule hover:bg-shade"
+							tabIndex={i === 0 ? 0 : -1}
+							className="relative flex w-full shrink-0 flex-col items-stretch border-b border-rule -outline-offset-2 hover:bg-shade small:w-16"
 							aria-pressed={brush === null ? undefined : brush === key}
 							onClick={() => (picked.size > 0 || brush !== null ? paint(key) : goTo('yarns'))}
 						>
 							{brush === key && <span className="absolute top-0 bottom-0 left-0 w-1.5 bg-ink" />}
-							<span className="flex h-14 items-center justify-center text-2xl font-semibold" style={{ background: hex, color: inkOn(hex) }}>
+							<span
+								className="yarn flex h-14 items-center small:h-9 justify-center text-2xl font-semibold"
+								style={{ background: hex, color: inkOn(hex) }}
+							>
 								{key}
 							</span>
 							<span className="truncate px-1 py-1 text-center text-[12px] leading-tight">{name === '' ? '\u00a0' : name}</span>
@@ -41,7 +53,8 @@ export function Tray() {
 				<button
 					type="button"
 					aria-label="Add or change yarns"
-					className="flex min-h-12 items-center justify-center text-faint hover:bg-shade"
+					tabIndex={-1}
+					className="flex min-h-12 small:min-w-12 items-center justify-center text-faint hover:bg-shade"
 					onClick={() => goTo('yarns')}
 				>
 					<Plus size={20} />

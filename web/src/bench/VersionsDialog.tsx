@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiError, api, dataOf } from '../api/client';
+import { api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import type { Plan } from '../api/types';
 import { type PieceAnalysis, unpacked } from '../api/unpack';
 import { Chart } from '../chart/Chart';
@@ -94,7 +95,7 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 			const added = dataOf(await api.POST('/api/plans', { body: plan }));
 			navigate(`/plan/${added.id}`);
 		} catch (error) {
-			notify({ says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.', mend: 'Try again when it is back.' });
+			notify(toldOf(error));
 		}
 	}
 

@@ -1,7 +1,7 @@
 import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Tip } from '../ui/Tip';
-import { setTools, useTools, viewNames, views, zoomBy, zooms } from './chartTools';
+import { isWithinZooms, setTools, useTools, viewNames, views, zoomBy } from './chartTools';
 
 /** How the piece is looked at, and what the pointer does on it. */
 export function ViewBar({ firstYarn }: { firstYarn: string }) {
@@ -31,15 +31,15 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 			</div>
 			{isChart && (
 				<div className="ml-auto flex items-center">
-					<BarButton label="Zoom out" hotkey="−" disabled={zoom === 0} onClick={() => zoomBy(-1)}>
+					<BarButton label="Zoom out" hotkey="−" disabled={!isWithinZooms(zoom, -1)} onClick={() => zoomBy(-1)}>
 						<ZoomOut size={16} />
 					</BarButton>
-					{zoom > 0 && (
-						<button type="button" title="Fit (0)" className="figures py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 0 })}>
-							{Math.round((zooms[zoom] ?? 1) * 100)} %
+					{zoom > 1 && (
+						<button type="button" title="Fit (0)" className="figures py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 1 })}>
+							{Math.round(zoom * 100)} %
 						</button>
 					)}
-					<BarButton label="Zoom in" hotkey="+" disabled={zoom === zooms.length - 1} onClick={() => zoomBy(1)}>
+					<BarButton label="Zoom in" hotkey="+" disabled={!isWithinZooms(zoom, 1)} onClick={() => zoomBy(1)}>
 						<ZoomIn size={16} />
 					</BarButton>
 					<BarButton

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pieceOf, roundOf } from '../test/pieces';
-import { asCopy, setTools, useTools, zoomBy, zooms } from './chartTools';
+import { asCopy, setTools, useTools, zoomBy, zoomTo } from './chartTools';
 
 const piece = pieceOf([
 	roundOf(1, 6),
@@ -29,14 +29,19 @@ describe('a copy', () => {
 });
 
 describe('zooming', () => {
-	beforeEach(() => setTools({ zoom: 0 }));
+	beforeEach(() => setTools({ zoom: 1 }));
 
-	it('stops at both ends', () => {
+	it('stops at both ends, and goes on from between the usual sizes', () => {
 		zoomBy(-1);
-		expect(useTools.getState().zoom).toBe(0);
+		expect(useTools.getState().zoom).toBe(1);
 		for (let i = 0; i < 10; i++) zoomBy(1);
-		expect(useTools.getState().zoom).toBe(zooms.length - 1);
+		expect(useTools.getState().zoom).toBe(3);
 		zoomBy(-1);
-		expect(zooms[useTools.getState().zoom]).toBe(2);
+		expect(useTools.getState().zoom).toBe(2);
+		zoomTo(1.7);
+		zoomBy(1);
+		expect(useTools.getState().zoom).toBe(2);
+		zoomTo(9);
+		expect(useTools.getState().zoom).toBe(3);
 	});
 });

@@ -7,15 +7,21 @@ export const views = ['opened', 'grid', 'above', 'round'] as const;
 export type View = (typeof views)[number];
 export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In 3D' };
 
+/** How many times as large the chart is drawn; keys and buttons go through these, two fingers anywhere between. */
 export const zooms = [1, 1.5, 2, 3] as const;
+const LEAST = zooms[0];
+const MOST = zooms[zooms.length - 1] ?? LEAST;
 export type ColourVision = keyof Amount['seen'];
 
 /** A stitch that paints others: a yarn's letter, or a stop that clears what was set by hand. */
 export const CLEAR = '.';
 
-interface Tools {
+export const leaves = ['words', 'picture', 'panel'] as const;
+export type Leaf = (typeof leaves)[number];
+
+export interface Tools {
 	view: View;
-	/** a place in `zooms` */
+	/** from the least to the most of `zooms` */
 	zoom: number;
 	/** what the pointer paints single stitches with; null: it picks rounds */
 	brush: string | null;
@@ -28,15 +34,60 @@ interface Tools {
 	sight: ColourVision | null;
 	/** the stitch that the keys are on */
 	cursor: { round: number; stitch: number } | null;
+	/** what a small window shows of the bench */
+	leaf: Leaf;
+	/** whether keys of a single letter act */
+	hasLetters: boolean;
+}
+
+const LETTERS = 'alternum.letter-keys';
+
+function lettersKept(): boolean {
+	try {
+		return localStorage.getItem(LETTERS) !== 'off';
+	} catch {
+		return true;
+	}
 }
 
 /** How the chart is looked at and worked on: of this window, not of the plan. */
-export const useTools = create<Tools>(() => ({ view: 'opened', zoom: 0, brush: null, isMirrored: false, layer: null, copy: 0, sight: null, cursor: null }));
+export const useTools = create<Tools>(() => ({
+	view: 'opened',
+	zoom: LEAST,
+	brush: null,
+	isMirrored: false,
+	layer: null,
+	copy: 0,
+	sight: null,
+	cursor: null,
+	leaf: 'picture',
+	hasLetters: lettersKept(),
+}));
 
 export const setTools = useTools.setState;
 
+export const hasLetterKeys = () => useTools.getState().hasLetters;
+
+/** Switches the keys of a single letter, in this browser. */
+export function setLetterKeys(hasLetters: boolean): void {
+	setTools({ hasLetters });
+	try {
+		localStorage.setItem(LETTERS, hasLetters ? 'on' : 'off');
+	} catch {
+		// Then it holds until the window is closed.
+	}
+}
+
+export const isWithinZooms = (zoom: number, by: 1 | -1) => (by > 0 ? zoom < MOST : zoom > LEAST);
+
+/** To the next larger or smaller of the usual sizes. */
 export function zoomBy(by: 1 | -1): void {
-	setTools(({ zoom }) => ({ zoom: Math.min(zooms.length - 1, Math.max(0, zoom + by)) }));
+	setTools(({ zoom }) => ({ zoom: (by > 0 ? zooms.find((size) => size > zoom) : zooms.findLast((size) => size < zoom)) ?? zoom }));
+}
+
+/** To any size between the least and the most. */
+export function zoomTo(zoom: number): void {
+	setTools({ zoom: Math.min(MOST, Math.max(LEAST, zoom)) });
 }
 
 /** The plan's yarns as they are to be drawn: with all their strands, and as chosen eyes see them. */

@@ -2,6 +2,7 @@ import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, Yarn } from '../api/types';
 import type { Draft, DraftStore } from './draftState';
+import type { Picks } from './usePicks';
 
 export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'] as const;
 export type Station = (typeof stations)[number];
@@ -15,16 +16,15 @@ export const stationNames: Record<Station, string> = {
 };
 
 /** What every part of the bench shares. */
-export interface Bench {
+export interface Bench extends Picks {
 	draft: DraftStore;
 	/** key of the piece in view */
 	piece: string;
 	station: Station;
-	picked: ReadonlySet<number>;
-	pick: (round: number, how: 'new' | 'extend' | 'add') => void;
-	pickNone: () => void;
 	showPiece: (key: string) => void;
 	goTo: (station: Station) => void;
+	/** brings a round into sight */
+	seek: (round: number) => void;
 	/** Gives the picked rounds a yarn; tells when none is picked. */
 	paint: (yarn: string) => void;
 	/** the typed line that has the caret, from 0 */

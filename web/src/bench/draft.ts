@@ -2,14 +2,15 @@ import { createStore } from 'zustand/vanilla';
 import { ApiError, api, dataOf } from '../api/client';
 import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
 import { unpacked } from '../api/unpack';
+import { announce } from '../ui/announce';
+import { cut } from '../ui/cut';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
+import { groupOf, isTyping, queued } from './queue';
 import { keepUnsaved, type Unsaved } from './unsaved';
+import { type News, tell, watch } from './watch';
 
-/** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
-const GROUP_MS = 1500;
-const TYPING_MS = 120_000;
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Operations that are sent at once. */
 const MOST = 50;
@@ -50,30 +51,14 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 
 	function keep(): void {
+		// Whoever opened the plan since has taken over what was left.
+		if (isClosed) return;
 		const operations = queue.map(({ id, group, edit }) => ({ id, group, edit }));
 		store.setState({ isKept: keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations }) });
 	}
 
-	function groupOf(key: string | undefined, now: number): string {
-		const newest = queue.at(-1) ?? history.newest;
-		const most = key?.startsWith('type ') === true ? TYPING_MS : GROUP_MS;
-		return key !== undefined && newest !== undefined && newest.key === key && newest.moves === 'forward' && now - newest.at < most
-			? newest.group
-			: crypto.randomUUID();
-	}
-
-	const queued = (edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued => ({
-		id,
-		group,
-		edit,
-		key,
-		at: Date.now(),
-		moves,
-		isSent: false,
-	});
-
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
-		const group = groupOf(key, Date.now());
+		const group = groupOf(key, queue.at(-1) ?? history.newest);
 		const added = queued(asSeen(edit, group), group, key, moves);
 		const newest = queue.at(-1);
 		// What is still being typed or turned stands for what it was before.
@@ -119,6 +104,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 				body: { base: store.getState().revision, operations: sent.map(({ id, group, edit }) => ({ id, group, edit })) },
 			});
 			const saved = dataOf(answer);
+			tell({ plan: opened.id, revision: saved.revision, savedAt: saved.savedAt });
+			if (isClosed) return;
 			tries = 0;
 			base = saved.plan;
 			queue = queue.slice(sent.length);
@@ -136,6 +123,9 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 						],
 			);
 			if (refused.length === sent.length) history.dropped(first.group);
+			const isMade = saved.results.some(({ refused: why }) => why === null);
+			// What is typed in a field is heard as it is typed.
+			if (isMade && sent.at(-1)?.edit.do !== 'take' && !isTyping(first.key)) announce(saved.says);
 			store.setState(({ setAside }) => ({ revision: saved.revision, analysis: unpacked(saved.analysis), setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
@@ -147,6 +137,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 
 	function failed(error: unknown, sent: readonly Queued[]): void {
+		if (isClosed) return;
 		const problem: Problem | undefined = error instanceof ApiError ? error.problem : undefined;
 		if (problem?.status === 412) show({ is: 'conflict', savedAt: problem.savedAt });
 		else if (problem?.status === 404) show({ is: 'gone' });
@@ -169,6 +160,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function undo(): void {
 		const step = history.undo();
 		if (step === undefined) return;
+		announce('Undone');
 		const waiting = queue.filter(({ group, isSent }) => group === step.group && !isSent);
 		queue = queue.filter((operation) => !waiting.includes(operation));
 		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: 'Undone' }, undefined, 'undo').id;
@@ -179,6 +171,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function redo(): void {
 		const again = history.redo();
 		if (again === undefined) return;
+		announce('Done again');
 		// An undo that is still waiting is only left out again.
 		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
 		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
@@ -190,6 +183,17 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	const sendNow = () => void fly();
 	window.addEventListener('online', sendNow);
+
+	/** What another window did with the plan. */
+	function hear(news: News): void {
+		const { save, revision } = store.getState();
+		if ('is' in news) {
+			if (news.is === 'gone') show({ is: 'gone' });
+			else if (save.is === 'gone') show({ is: queue.length === 0 ? 'saved' : 'saving' });
+			if (news.is === 'back') void fly();
+		} else if (news.revision > revision && save.is === 'saved' && !isFlying) show({ is: 'behind', savedAt: news.savedAt });
+	}
+	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 
 	async function reload(): Promise<OpenedPlan> {
 		return dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id } } }));
@@ -230,6 +234,10 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			push(edit, group);
 			send();
 		},
+		isTypingLast: () => {
+			const newest = queue.at(-1) ?? history.newest;
+			return newest?.moves === 'forward' && newest.key?.startsWith('type ') === true;
+		},
 		undo,
 		redo,
 		takeTheirs: async () => {
@@ -254,9 +262,16 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			show({ is: 'saving' });
 			await fly();
 		},
+		putBack: async () => {
+			const answer = await api.POST('/api/plans/{id}/restore', { params: { path: { id: opened.id } } });
+			if (!answer.response.ok) dataOf<undefined>(answer);
+			tell({ plan: opened.id, is: 'back' });
+			show({ is: queue.length === 0 ? 'saved' : 'saving' });
+			await fly();
+		},
 		keepBoth: async () => {
 			const { plan, edits } = mine();
-			const added = dataOf(await api.POST('/api/plans', { body: { ...plan, title: `${[...plan.title].slice(0, 110).join('')} (mine)` } }));
+			const added = dataOf(await api.POST('/api/plans', { body: { ...plan, title: `${cut(plan.title, 110)} (mine)` } }));
 			if (edits.length > 0) keepUnsaved(added.id, { revision: added.revision, operations: edits.map(({ id, group, edit }) => ({ id, group, edit })) });
 			leave();
 			return added.id;
@@ -275,6 +290,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			isClosed = true;
 			clearTimeout(timer);
 			window.removeEventListener('online', sendNow);
+			unwatch();
 		},
 	});
 }

@@ -9,6 +9,8 @@ export type SaveState =
 	| { is: 'waiting'; why: 'network' | 'server'; tries: number }
 	/** Another window saved in between. */
 	| { is: 'conflict'; savedAt: string | undefined }
+	/** Another window saved while nothing was done here. */
+	| { is: 'behind'; savedAt: string | undefined }
 	/** The plan was taken off the shelf. */
 	| { is: 'gone' };
 
@@ -39,9 +41,11 @@ export interface DraftStore extends StoreApi<Draft> {
 	change: (change: (plan: Plan) => Plan, group?: string) => void;
 	/** Asks the core for an edit. */
 	edit: (edit: Edit, group?: string) => void;
+	/** whether what was done last was typed in lines */
+	isTypingLast: () => boolean;
 	undo: () => void;
 	redo: () => void;
-	/** After a conflict: leaves this window's changes and takes what is saved. */
+	/** Takes what another window saved, and leaves what is not saved here. */
 	takeTheirs: () => Promise<void>;
 	/** After a conflict: saves this window's changes over what is saved. */
 	takeMine: () => Promise<void>;
@@ -49,6 +53,8 @@ export interface DraftStore extends StoreApi<Draft> {
 	keepBoth: () => Promise<string>;
 	/** Forgets something that was set aside. */
 	drop: (id: string) => void;
+	/** Puts a plan that was taken off the shelf back on it, as it is seen here. */
+	putBack: () => Promise<void>;
 	/** Leaves everything that is not saved. */
 	giveUp: () => void;
 	/** The lines of a piece as typed, even where the core has not seen them yet. */

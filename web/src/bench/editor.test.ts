@@ -17,7 +17,16 @@ describe('the editor of rounds', () => {
 	let handlers: { [K in keyof Handlers]: ReturnType<typeof vi.fn> };
 
 	beforeEach(() => {
-		handlers = { onType: vi.fn(), onReach: vi.fn(), onMend: vi.fn(() => true), onPaste: vi.fn(() => false), onTooMuch: vi.fn() };
+		handlers = {
+			onType: vi.fn(),
+			onReach: vi.fn(),
+			onMend: vi.fn(() => true),
+			onPaste: vi.fn(() => false),
+			onTooMuch: vi.fn(),
+			isTypingLast: vi.fn(() => true),
+			onUndo: vi.fn(() => true),
+			onRedo: vi.fn(() => true),
+		};
 		view = roundsEditor(document.body, ['R1: 6 sc in MR', 'R2: inc x6'], 'Rounds', () => handlers as unknown as Handlers);
 	});
 	afterEach(() => view.destroy());

@@ -1,6 +1,6 @@
-import { defaultKeymap } from '@codemirror/commands';
+import { defaultKeymap, history, redo, undo } from '@codemirror/commands';
 import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
-import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text } from '@codemirror/state';
+import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text, Transaction } from '@codemirror/state';
 import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, showTooltip, type Tooltip, WidgetType } from '@codemirror/view';
 import { getNonce } from 'get-nonce';
 import { limits } from '../api/generated/limits';
@@ -153,6 +153,11 @@ export interface Handlers {
 	onPaste: (text: string) => boolean;
 	/** more than a piece can hold was typed or pasted */
 	onTooMuch: () => void;
+	/** whether what was done last on the bench was typed here */
+	isTypingLast: () => boolean;
+	/** there is nothing typed here to take back, or to do again; true where that is seen to */
+	onUndo: () => boolean;
+	onRedo: () => boolean;
 }
 
 /** The lines of a text; an empty one has none. */
@@ -164,6 +169,7 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 	const extensions: Extension[] = [
 		placed,
 		meaning,
+		history(),
 		folding,
 		codeFolding({ placeholderText: '…' }),
 		highlightActiveLine(),
@@ -171,6 +177,10 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 		look,
 		EditorView.cspNonce.of(getNonce() ?? ''),
 		keymap.of([
+			// What is typed is taken back here, a few letters at a time; then what was done before on the bench.
+			{ key: 'Mod-z', run: (view) => (handlers().isTypingLast() && undo(view)) || handlers().onUndo() },
+			{ key: 'Mod-y', mac: 'Mod-Shift-z', run: (view) => (handlers().isTypingLast() && redo(view)) || handlers().onRedo() },
+			{ linux: 'Ctrl-Shift-z', run: (view) => (handlers().isTypingLast() && redo(view)) || handlers().onRedo() },
 			{ key: 'Alt-Enter', run: (view) => handlers().onMend(caretLine(view.state), 0) },
 			...[0, 1, 2, 3].map((nth) => ({ key: `Alt-${nth + 1}`, run: (view: EditorView) => handlers().onMend(caretLine(view.state), nth) })),
 			...foldKeymap,
@@ -220,7 +230,7 @@ export function bring(view: EditorView, lines: readonly string[], places: readon
 		while (end < before.length - from && end < after.length - from && before[before.length - 1 - end] === after[after.length - 1 - end]) end++;
 		view.dispatch({
 			changes: { from, to: before.length - end, insert: after.slice(from, after.length - end) },
-			annotations: fromOutside.of(true),
+			annotations: [fromOutside.of(true), Transaction.addToHistory.of(false)],
 			filter: false,
 		});
 	}

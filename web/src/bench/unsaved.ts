@@ -15,7 +15,8 @@ if ('locks' in navigator) {
 	void navigator.locks.request(lockOf(tab), () => new Promise(() => undefined));
 }
 
-const prefixOf = (id: string) => `alternum.unsaved.${id}.`;
+const PREFIX = 'alternum.unsaved.';
+const prefixOf = (id: string) => `${PREFIX}${id}.`;
 
 /** Keeps this window's unsaved work; null: there is none any more. False where the browser keeps nothing: its storage is full or off. */
 export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): boolean {
@@ -26,6 +27,18 @@ export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): bo
 	} catch {
 		return unsaved === null;
 	}
+}
+
+/** How much each plan has that closed windows left unsaved. */
+export async function leftUnsaved(): Promise<Map<string, number>> {
+	const counts = new Map<string, number>();
+	for (const key of keptKeys().filter((name) => name.startsWith(PREFIX))) {
+		const [id = '', owner = ''] = key.slice(PREFIX.length).split('.');
+		if (owner !== tab && (await isAlive(owner))) continue;
+		const unsaved = parse(localStorage.getItem(key));
+		if (unsaved !== null) counts.set(id, (counts.get(id) ?? 0) + unsaved.operations.length);
+	}
+	return counts;
 }
 
 /** Takes over the newest work that a window which is gone left unsaved. */

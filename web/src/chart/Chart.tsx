@@ -1,22 +1,21 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
+import { type Pointed, useGestures } from '../ui/gestures/useGestures';
 import { useWidth } from '../ui/useWidth';
 import { drawingOn } from './canvas';
 import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
+import { Readout } from './Readout';
+import { type Run, runsOf, yarnOf } from './runs';
+import { usePinch } from './usePinch';
 
-const KEYS = 'Arrow keys go from stitch to stitch; with the brush, space colours one. The same stands in the list of rounds, and in the table.';
+const KEYS =
+	'Arrow keys go from stitch to stitch; space picks the round, or colours the stitch with the brush. The same stands in the list of rounds, and in the table.';
 
 export interface Cell {
 	round: number;
 	stitch: number;
-}
-
-export interface Run {
-	round: number;
-	from: number;
-	to: number;
 }
 
 const NONE: ReadonlySet<number> = new Set();
@@ -49,6 +48,9 @@ interface Props {
 	onUnder?: (cell: Cell | null) => void;
 	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go, `resizes` where its far edge is taken */
 	onMove?: (rounds: number, degrees: number, how: { isOver: boolean; resizes: boolean }) => void;
+	onZoom?: (zoom: number) => void;
+	/** what two fingers move up and down */
+	scroller?: RefObject<HTMLElement | null>;
 }
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
@@ -73,14 +75,21 @@ export function Chart(props: Props) {
 		into,
 		onUnder: tellUnder = nothing,
 		onMove = nothing,
+		onZoom = nothing,
+		scroller,
 	} = props;
 	const [box, width] = useWidth<HTMLDivElement>();
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [left, setLeft] = useState(0);
 	const [under, setUnder] = useState<{ round: number; stitch: number; x: number; y: number } | null>(null);
 	const [stroke, setStroke] = useState<ReadonlyMap<number, ReadonlySet<number>>>(new Map());
+	/** the stroke as it is now, before it is drawn */
+	const painted = useRef(stroke);
+	const surface = useRef<HTMLDivElement>(null);
+	/** the round that a drag over rounds has come to */
 	const dragged = useRef<number | null>(null);
 	const last = useRef<Cell | null>(null);
+	/** where a layer was taken */
 	const held = useRef<{ round: number; x: number } | null>(null);
 
 	// What was painted stands in the new analysis.
@@ -103,10 +112,12 @@ export function Chart(props: Props) {
 		[piece, view, isLeftHanded, width, zoom, layout.rowHeight],
 	);
 
+	const pinch = usePinch({ box, canvas, scroller, zoom, rowHeight: layout.rowHeight, onZoom });
 	useLayoutEffect(() => {
 		// Zoomed in, the front stays in the middle; counted, the line that rounds begin at stays in sight.
-		if (box.current !== null) box.current.scrollLeft = view === 'grid' && !isLeftHanded ? 0 : (width * (zoom - 1)) / (view === 'grid' ? 1 : 2);
-	}, [box, zoom, width, view, isLeftHanded]);
+		if (box.current !== null && !pinch.hasPlace(zoom))
+			box.current.scrollLeft = view === 'grid' && !isLeftHanded ? 0 : (width * (zoom - 1)) / (view === 'grid' ? 1 : 2);
+	}, [box, zoom, width, view, isLeftHanded, pinch]);
 
 	useEffect(() => {
 		const frame = requestAnimationFrame(() => {
@@ -118,10 +129,11 @@ export function Chart(props: Props) {
 		return () => cancelAnimationFrame(frame);
 	}, [piece, yarns, layout, opening, picked, under, brush, stroke, cursor, stitches, left, top, height, width]);
 
-	function roundUnder(event: PointerEvent): { round: number; stitch: number | null; x: number; y: number } | null {
-		const rect = event.currentTarget.getBoundingClientRect();
-		const x = event.clientX - rect.left;
-		const y = event.clientY - rect.top + top;
+	function roundUnder({ x: left_, y: top_ }: { x: number; y: number }): { round: number; stitch: number | null; x: number; y: number } | null {
+		const rect = surface.current?.getBoundingClientRect();
+		if (rect === undefined) return null;
+		const x = left_ - rect.left;
+		const y = top_ - rect.top + top;
 		const [first, end] = roundsBetween(layout, y - layout.rowHeight, y + layout.rowHeight);
 		for (let i = first; i < end; i++) {
 			const at = layout.tops[i];
@@ -138,30 +150,62 @@ export function Chart(props: Props) {
 		const before = last.current;
 		last.current = cell;
 		const from = before?.round === cell.round && Math.abs(before.stitch - cell.stitch) < 40 ? before.stitch : cell.stitch;
-		setStroke((now) => {
-			const cells = new Set(now.get(cell.round));
-			for (let stitch = Math.min(from, cell.stitch); stitch <= Math.max(from, cell.stitch); stitch++) cells.add(stitch);
-			return new Map(now).set(cell.round, cells);
-		});
+		const cells = new Set(painted.current.get(cell.round));
+		for (let stitch = Math.min(from, cell.stitch); stitch <= Math.max(from, cell.stitch); stitch++) cells.add(stitch);
+		painted.current = new Map(painted.current).set(cell.round, cells);
+		setStroke(painted.current);
 	}
 
-	function onDown(event: PointerEvent) {
-		const at = roundUnder(event);
-		if (at === null || event.button !== 0) return;
-		event.currentTarget.setPointerCapture(event.pointerId);
-		if (isMoving) {
-			held.current = { round: at.round, x: at.x };
-		} else if (brush !== null) {
-			if (at.stitch === null) return;
+	const howOf = ({ shift, control }: Pointed) => (shift ? 'extend' : control ? 'add' : 'new');
+
+	function take(pointed: Pointed): boolean {
+		const at = roundUnder(pointed);
+		if (at === null) return false;
+		if (isMoving) held.current = { round: at.round, x: at.x };
+		else if (brush !== null) {
+			if (at.stitch === null) return false;
 			last.current = null;
 			onCursor({ round: at.round, stitch: at.stitch });
 			brushOver({ round: at.round, stitch: at.stitch });
-			dragged.current = at.round;
 		} else {
 			dragged.current = at.round;
-			onPick(at.round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+			onPick(at.round, howOf(pointed));
+		}
+		return true;
+	}
+
+	function drag(pointed: Pointed) {
+		const at = roundUnder(pointed);
+		if (at === null) return;
+		if (held.current !== null) onMove(...dragOf(at, held.current), { isOver: false, resizes: pointed.shift });
+		else if (brush !== null) {
+			if (at.stitch !== null) brushOver({ round: at.round, stitch: at.stitch });
+		} else if (at.round !== dragged.current) {
+			dragged.current = at.round;
+			onPick(at.round, 'extend');
 		}
 	}
+
+	function drop(pointed: Pointed | null) {
+		const at = pointed === null ? null : roundUnder(pointed);
+		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), { isOver: true, resizes: pointed?.shift === true });
+		if (brush !== null && held.current === null) {
+			if (pointed === null) setStroke(new Map());
+			else if (painted.current.size > 0) onPaint(runsOf(painted.current));
+		}
+		held.current = dragged.current = null;
+	}
+
+	function tap(pointed: Pointed) {
+		const at = roundUnder(pointed);
+		if (at === null) return;
+		if (brush === null) onPick(at.round, howOf(pointed));
+		else if (at.stitch !== null) {
+			onCursor({ round: at.round, stitch: at.stitch });
+			onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
+		}
+	}
+	const gestures = useGestures(surface, { tap, take, drag, drop, atOnce: !isMoving, pinch: pinch.by });
 
 	/** How far a layer was dragged: in rounds, and in degrees of the round that it was taken by. */
 	function dragOf(at: { round: number; x: number }, from: { round: number; x: number }): [number, number] {
@@ -171,27 +215,12 @@ export function Chart(props: Props) {
 	}
 
 	function onUnder(event: PointerEvent) {
-		const at = roundUnder(event);
+		gestures.onPointerMove(event);
+		// A finger hides what it is on.
+		const at = event.pointerType === 'touch' ? null : roundUnder({ x: event.clientX, y: event.clientY });
 		const cell = at === null || at.stitch === null ? null : { ...at, stitch: at.stitch };
 		setUnder(cell);
 		if (cell?.round !== under?.round || cell?.stitch !== under?.stitch) tellUnder(cell === null ? null : { round: cell.round, stitch: cell.stitch });
-		if (at === null) return;
-		if (held.current !== null) onMove(...dragOf(at, held.current), { isOver: false, resizes: event.shiftKey });
-		else if (dragged.current === null) return;
-		else if (brush !== null) {
-			if (at.stitch !== null) brushOver({ round: at.round, stitch: at.stitch });
-		} else if (at.round !== dragged.current) {
-			dragged.current = at.round;
-			onPick(at.round, 'extend');
-		}
-	}
-
-	function onUp(event: PointerEvent) {
-		const at = roundUnder(event);
-		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), { isOver: true, resizes: event.shiftKey });
-		held.current = null;
-		if (brush !== null && dragged.current !== null && stroke.size > 0) onPaint(runsOf(stroke));
-		dragged.current = null;
 	}
 
 	function onKey(event: KeyboardEvent) {
@@ -216,6 +245,7 @@ export function Chart(props: Props) {
 		else if (event.key === 'Home') to(at.round, 1);
 		else if (event.key === 'End') to(at.round, round.makes);
 		else if (event.key === ' ' && brush !== null) onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
+		else if (event.key === ' ') onPick(at.round, event.shiftKey ? 'extend' : 'new');
 		else return;
 		event.preventDefault();
 		event.stopPropagation();
@@ -228,6 +258,7 @@ export function Chart(props: Props) {
 		<div ref={box} className="relative h-full w-full overflow-x-auto overflow-y-hidden" onScroll={(event) => setLeft(event.currentTarget.scrollLeft)}>
 			<div style={{ width: width * zoom, height: '100%' }}>
 				<div
+					ref={surface}
 					tabIndex={0}
 					role="slider"
 					aria-valuemin={1}
@@ -239,13 +270,10 @@ export function Chart(props: Props) {
 							: `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`
 					}
 					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. ${KEYS}`}
-					className={`sticky left-0 h-full -outline-offset-2 ${brush !== null || isMoving ? 'touch-none' : 'touch-pan-y'} ${
-						isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''
-					}`}
+					className={`pickable sticky left-0 h-full overflow-hidden -outline-offset-2 ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
 					style={{ width }}
-					onPointerDown={onDown}
+					{...gestures}
 					onPointerMove={onUnder}
-					onPointerUp={onUp}
 					onPointerLeave={() => {
 						setUnder(null);
 						tellUnder(null);
@@ -255,42 +283,11 @@ export function Chart(props: Props) {
 					<canvas ref={canvas} className="block h-full w-full" />
 				</div>
 			</div>
-			{under !== null && named !== undefined && named !== null && (
-				<div
-					className="figures pointer-events-none absolute z-10 bg-ink px-2 py-0.5 text-sm whitespace-nowrap text-paper"
-					style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}
-				>
-					round {under.round}, stitch {under.stitch} of {named.makes}, {stitches[named.tops === '' ? 's' : named.tops.charAt(under.stitch - 1)] ?? ''}{' '}
-					in {yarnOf(named.runs, under.stitch)}
-					{into !== undefined && `: ${into}`}
-					{piece.worked !== 'rows' && `, ${Math.round(named.startDegrees + ((under.stitch - 0.5) / named.makes) * 360) % 360}°`}
+			{under !== null && named != null && (
+				<div className="pointer-events-none absolute z-10" style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}>
+					<Readout piece={piece} round={named} stitch={under.stitch} stitches={stitches} into={into} />
 				</div>
 			)}
 		</div>
 	);
-}
-
-/** The stitches of a stroke as runs. */
-export function runsOf(stroke: ReadonlyMap<number, ReadonlySet<number>>): Run[] {
-	const runs: Run[] = [];
-	for (const [round, cells] of stroke) {
-		let run: Run | undefined;
-		for (const stitch of [...cells].sort((a, b) => a - b)) {
-			if (run !== undefined && stitch === run.to + 1) run.to = stitch;
-			else {
-				run = { round, from: stitch, to: stitch };
-				runs.push(run);
-			}
-		}
-	}
-	return runs;
-}
-
-function yarnOf(runs: PieceAnalysis['rounds'][number]['runs'], stitch: number): string {
-	let end = 0;
-	for (const run of runs) {
-		end += run.stitches;
-		if (stitch <= end) return run.yarn;
-	}
-	return '';
 }

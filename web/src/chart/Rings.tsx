@@ -102,7 +102,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 				role="img"
 				aria-label={`The piece ${piece.name} from above, a ring for each round. The same stands in the list of rounds.`}
 				className="block h-full w-full"
-				onPointerDown={(event) => {
+				onClick={(event) => {
 					const rect = event.currentTarget.getBoundingClientRect();
 					const far = Math.hypot(event.clientX - rect.left - width / 2, event.clientY - rect.top - height / 2);
 					const round = Math.floor(far / ring - HOLE) + 1;

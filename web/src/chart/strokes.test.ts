@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { runsOf } from './Chart';
+import { runsOf } from './runs';
 
 describe('a brush stroke', () => {
 	it('becomes runs of neighbours, round by round', () => {

@@ -1,23 +1,20 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { ApiError, api, dataOf } from '../api/client';
+import { api, dataOf } from '../api/client';
+import { type Told, toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 
 /** Where a recovery link leads. What stands behind # is never part of a request for a page, so no log holds it. */
 export function OpenWorkshop() {
 	const secret = location.hash.slice(1);
-	const [told, setTold] = useState<{ says: string; mend: string } | null>(null);
+	const [told, setTold] = useState<Told | null>(null);
 	async function open() {
 		try {
 			const answer = await api.POST('/api/workshop/open', { body: { secret } });
 			if (!answer.response.ok) dataOf<undefined>(answer);
 			location.replace('/');
 		} catch (error) {
-			setTold(
-				error instanceof ApiError
-					? { says: error.problem.detail, mend: error.problem.mend }
-					: { says: 'Alternum does not answer.', mend: 'Try again when it is back.' },
-			);
+			setTold(toldOf(error));
 		}
 	}
 	return (

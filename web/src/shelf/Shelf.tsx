@@ -1,15 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FilePlus2, FolderOpen, Trash2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
 import { newPlan } from '../bench/plans';
+import { tell } from '../bench/watch';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
+import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { plural } from '../ui/units';
 import { Silhouette } from './Silhouette';
+import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
 import { bringIn, isWorkshopFile, type WorkshopFile } from './workshopFile';
 import { YarnShelf } from './YarnShelf';
@@ -25,8 +29,9 @@ export function Shelf() {
 	const [refusal, setRefusal] = useState<{ file: string; problem: Pick<Problem, 'detail' | 'mend' | 'problems'> } | null>(null);
 	const [progress, setProgress] = useState<string | null>(null);
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')), refetchOnMount: 'always' });
-	const again = () => queries.invalidateQueries({ queryKey: ['shelf'] });
-	const silent = () => notify({ says: 'Alternum does not answer.', mend: 'Start it with bin/start, then try again.' });
+	const again = useCallback(() => void queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
+	const silent = (error: unknown) => notify(toldOf(error));
+	const { unsaved, save } = useUnsaved(again);
 
 	useEffect(() => {
 		document.title = 'Alternum';
@@ -41,14 +46,26 @@ export function Shelf() {
 	const remove = useMutation({
 		mutationFn: async ({ id }: PlanOnShelf) => dataOf(await api.DELETE('/api/plans/{id}', { params: { path: { id } } })),
 		onSuccess: (_, { id, title }) => {
-			void again();
+			again();
+			tell({ plan: id, is: 'gone' });
 			notify({
-				says: `“${title}” is off the shelf.`,
-				action: { label: 'Put it back', run: () => void api.POST('/api/plans/{id}/restore', { params: { path: { id } } }).then(again, silent) },
+				says: `“${isolated(title)}” is off the shelf.`,
+				action: { label: 'Put it back', run: () => void putBack(id) },
 			});
 		},
 		onError: silent,
 	});
+
+	async function putBack(id: string) {
+		try {
+			const answer = await api.POST('/api/plans/{id}/restore', { params: { path: { id } } });
+			if (!answer.response.ok) dataOf<undefined>(answer);
+			tell({ plan: id, is: 'back' });
+		} catch (error) {
+			silent(error);
+		}
+		again();
+	}
 
 	async function bringAllIn(file: WorkshopFile, name: string) {
 		setProgress(`0 of ${file.plans.length + file.yarns.length}`);
@@ -60,18 +77,21 @@ export function Shelf() {
 					problem: {
 						detail: '',
 						mend: '',
-						problems: refused.map(({ what, problem }) => ({ severity: 'error', path: what, message: problem.detail, mend: problem.mend })),
+						problems: refused.map(({ what, problem }) => ({
+							severity: 'error',
+							path: what,
+							where: isolated(what),
+							message: problem.detail,
+							mend: problem.mend,
+						})),
 					},
 				});
 			} else notify({ says: `${plural(file.plans.length, 'plan')} and ${plural(file.yarns.length, 'yarn')} are on the shelf.` });
 		} catch {
-			notify({
-				says: 'Alternum does not answer.',
-				mend: 'What is on the shelf is kept; bring the file in again when it is back, and take out what is there twice.',
-			});
+			notify({ says: toldOf(null).says, mend: 'What is on the shelf is kept. Bring the file in again later, and take out what is there twice.' });
 		} finally {
 			setProgress(null);
-			void again();
+			again();
 		}
 	}
 
@@ -81,7 +101,7 @@ export function Shelf() {
 		try {
 			read = JSON.parse(await file.text());
 		} catch {
-			refuse({ detail: 'This file is not a plan: it is not JSON.', mend: 'Choose a file that was saved with “Download the plan as a file”.' });
+			refuse({ detail: 'This file is no plan, or it is damaged.', mend: 'Choose a file that was saved with “Download the plan as a file”.' });
 			return;
 		}
 		if (isWorkshopFile(read)) {
@@ -100,7 +120,7 @@ export function Shelf() {
 			navigate(`/plan/${opened.id}/colours`);
 		} catch (error) {
 			if (error instanceof ApiError) refuse(error.problem);
-			else silent();
+			else silent(error);
 		}
 	}
 
@@ -137,13 +157,13 @@ export function Shelf() {
 					}}
 				/>
 			</header>
-			<div className="grid gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
+			<div className="grid grid-cols-[minmax(0,1fr)] gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
 				<main>
 					<h2 className="mb-2 text-lg font-semibold">Plans</h2>
 					{shelf.isPending && <p>Looking …</p>}
 					{shelf.isError && (
 						<p>
-							Alternum does not answer. Start it with bin/start.{' '}
+							{toldOf(shelf.error).says}{' '}
 							<button type="button" className="underline" onClick={() => shelf.refetch()}>
 								Try again
 							</button>
@@ -153,11 +173,11 @@ export function Shelf() {
 					<ul>
 						{shelf.data?.plans.map((plan) => (
 							<li key={plan.id} className="group relative flex items-center gap-5 border-t border-rule hover:bg-shade">
-								<Link to={`/plan/${plan.id}/colours`} className="flex min-w-0 flex-1 items-center gap-5 py-3">
+								<Link to={`/plan/${plan.id}/colours`} className="flex min-w-0 flex-1 items-center gap-5 py-3 max-[479px]:gap-3">
 									<Silhouette summary={plan.summary} />
 									<span className="min-w-0 flex-1">
-										<span className="block truncate text-xl font-semibold" title={plan.title}>
-											{plan.title === '' ? 'Untitled' : plan.title}
+										<span className="block truncate text-xl font-semibold max-[479px]:whitespace-normal" title={plan.title}>
+											<bdi>{plan.title === '' ? 'Untitled' : plan.title}</bdi>
 										</span>
 										<span className="figures block text-faint">
 											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')},{' '}
@@ -170,13 +190,26 @@ export function Shelf() {
 											saved {new Date(plan.savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
 										</span>
 									</span>
-									<span className="flex">
+									<span className="flex max-[699px]:hidden">
 										{plan.summary.yarns.slice(0, 8).map((hex) => (
-											<span key={hex} className="-ml-1.5 size-6 border border-ink/25" style={{ background: hex }} />
+											<span key={hex} className="yarn -ml-1.5 size-6 border border-ink/25" style={{ background: hex }} />
 										))}
 									</span>
 								</Link>
-								<Button kind="bare" className="mr-2" aria-label={`Take “${plan.title}” off the shelf`} onClick={() => remove.mutate(plan)}>
+								{unsaved.has(plan.id) && (
+									<span className="flex flex-wrap items-center gap-2 pr-2 text-sm">
+										<span className="border border-ink px-1.5 font-semibold">Not saved yet</span>
+										<Button kind="bare" onClick={() => void save(plan.id, true)}>
+											Save it now
+										</Button>
+									</span>
+								)}
+								<Button
+									kind="bare"
+									className="mr-2 min-w-9"
+									aria-label={`Take “${isolated(plan.title)}” off the shelf`}
+									onClick={() => remove.mutate(plan)}
+								>
 									<Trash2 size={18} />
 								</Button>
 							</li>
@@ -195,9 +228,9 @@ export function Shelf() {
 					<>
 						{(refusal.problem.problems ?? []).length > 0 ? (
 							<ul className="mb-4 flex flex-col gap-2">
-								{refusal.problem.problems?.slice(0, 12).map(({ path, message, mend }) => (
+								{refusal.problem.problems?.slice(0, 12).map(({ path, where = path, message, mend }) => (
 									<li key={`${path}${message}`} className="border-l-4 border-ink pl-3">
-										{path !== undefined && path !== '' && <code className="block text-sm">{path}</code>}
+										{where !== undefined && where !== '' && <span className="caption block first-letter:uppercase">{where}</span>}
 										{message} {mend}
 									</li>
 								))}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { ApiError, api, dataOf } from '../api/client';
+import { api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { Menu, MenuItem } from '../ui/Menu';
@@ -31,7 +32,7 @@ function KeyDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 			const { secret } = dataOf(await api.POST('/api/workshop/key'));
 			setLink(`${location.origin}/open#${secret}`);
 		} catch (error) {
-			notify({ says: error instanceof ApiError ? error.problem.detail : 'Alternum does not answer.', mend: 'Try again when it is back.' });
+			notify(toldOf(error));
 		}
 	}
 	return (

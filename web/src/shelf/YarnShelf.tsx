@@ -2,11 +2,15 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import type { Weight, YarnAtHand, YarnDescription } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
+import { isolated } from '../ui/isolated';
+import { RunField } from '../ui/LengthField';
 import { notify } from '../ui/Notices';
+import { unitsKept } from '../ui/unitsKept';
 import { weights } from '../ui/weights';
 
 const fresh: YarnDescription = { name: '', hex: '#8A8F86', weight: 'dk', metresPer100g: 250, grams: 50 };
@@ -16,7 +20,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 	const queries = useQueryClient();
 	const [edited, setEdited] = useState<{ id: string | null; yarn: YarnDescription } | null>(null);
 	const again = () => queries.invalidateQueries({ queryKey: ['shelf'] });
-	const silent = () => notify({ says: 'The yarn is not saved: Alternum does not answer.', mend: 'Try again when it is back.' });
+	const silent = (error: unknown) => notify(toldOf(error));
 
 	const save = useMutation({
 		mutationFn: async ({ id, yarn }: { id: string | null; yarn: YarnDescription }) =>
@@ -33,7 +37,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 		mutationFn: async ({ id }: YarnAtHand) => dataOf(await api.DELETE('/api/yarns/{id}', { params: { path: { id } } })),
 		onSuccess: (_, { id: _id, ...yarn }) => {
 			void again();
-			notify({ says: `${yarn.name} is off the shelf.`, action: { label: 'Put it back', run: () => save.mutate({ id: null, yarn }) } });
+			notify({ says: `${isolated(yarn.name)} is off the shelf.`, action: { label: 'Put it back', run: () => save.mutate({ id: null, yarn }) } });
 		},
 		onError: silent,
 	});
@@ -53,14 +57,16 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 								setEdited({ id, yarn: rest });
 							}}
 						>
-							<span className="size-8 shrink-0 border border-ink/25" style={{ background: yarn.hex }} />
+							<span className="yarn size-8 shrink-0 border border-ink/25" style={{ background: yarn.hex }} />
 							<span className="min-w-0 flex-1">
-								<span className="block truncate">{yarn.name}</span>
+								<span className="block truncate">
+									<bdi>{yarn.name}</bdi>
+								</span>
 								<span className="caption block">{weights.find(([key]) => key === yarn.weight)?.[1]}</span>
 							</span>
 							<span className="text-lg font-semibold">{yarn.grams} g</span>
 						</button>
-						<Button kind="bare" aria-label={`Take ${yarn.name} off the shelf`} onClick={() => remove.mutate(yarn)}>
+						<Button kind="bare" className="min-w-9" aria-label={`Take ${isolated(yarn.name)} off the shelf`} onClick={() => remove.mutate(yarn)}>
 							<Trash2 size={16} />
 						</Button>
 					</li>
@@ -92,15 +98,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							/>
 						</div>
 						<ChoiceField<Weight> label="Weight" value={edited.yarn.weight} choices={weights} onChange={(weight) => change({ weight })} />
-						<NumberField
-							label="In 100 g"
-							unit="m"
-							min={1}
-							max={5000}
-							step={5}
-							value={edited.yarn.metresPer100g}
-							onChange={(n) => n !== null && change({ metresPer100g: n })}
-						/>
+						<RunField units={unitsKept()} value={edited.yarn.metresPer100g} onChange={(metresPer100g) => change({ metresPer100g })} />
 						<NumberField
 							label="At hand"
 							unit="g"

@@ -68,7 +68,7 @@ export class Server {
 		this.asked.push(operations);
 		for (const operation of operations.slice(first)) this.make(operation);
 		if (trouble === 'answer lost') throw new TypeError('network');
-		return json({ ...this.opened(), results: operations.map(({ id }) => this.#known.get(id)) });
+		return json({ ...this.opened(), says: 'Done', results: operations.map(({ id }) => this.#known.get(id)) });
 	};
 
 	make({ id, group, edit }: Operation): void {

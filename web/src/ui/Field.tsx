@@ -1,4 +1,5 @@
-import { type InputHTMLAttributes, type ReactNode, useEffect, useId, useState } from 'react';
+import { type InputHTMLAttributes, type ReactNode, useEffect, useId, useRef, useState } from 'react';
+import { numberOf } from './figures';
 
 interface LabelledProps {
 	id: string;
@@ -55,20 +56,26 @@ interface NumberProps {
 /** A number with its unit. What is typed stays as typed until it is a number that does. */
 export function NumberField({ label, value, onChange, min, max, step = 1, unit, optional = false, hideLabel = false, className = '' }: NumberProps) {
 	const id = useId();
+	const input = useRef<HTMLInputElement>(null);
+	const most = Math.max(Math.abs(min), Math.abs(max));
 	const [typed, setTyped] = useState(value === null ? '' : String(value));
-	useEffect(
-		() => setTyped((now) => (value !== null && Number(now.replace(',', '.')) === value && now !== '' ? now : value === null ? '' : String(value))),
-		[value],
-	);
-	const number = Number(typed.replace(',', '.'));
+	useEffect(() => setTyped((now) => (value !== null && numberOf(now, most) === value ? now : value === null ? '' : String(value))), [value, most]);
+	const number = numberOf(typed, most);
 	const isEmpty = typed.trim() === '';
-	const isWrong = isEmpty ? !optional : !Number.isFinite(number) || number < min || number > max || (Number.isInteger(step) && !Number.isInteger(number));
+	const isWhole = Number.isInteger(step);
+	const does = (n: number) => Number.isFinite(n) && n >= min && n <= max && (!isWhole || Number.isInteger(n));
+	const isWrong = isEmpty ? !optional : !does(number);
+	const says = isWrong ? `A ${isWhole ? 'whole ' : ''}number from ${min.toLocaleString('en')} to ${max.toLocaleString('en')}.` : '';
+	// A form is not taken while one of its fields is wrong.
+	useEffect(() => input.current?.setCustomValidity(says), [says]);
 	return (
 		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
 			<span className="flex items-center gap-1">
 				<input
+					ref={input}
 					id={id}
 					inputMode="decimal"
+					autoComplete="off"
 					className="field figures w-full min-w-14"
 					value={typed}
 					aria-invalid={isWrong}
@@ -76,12 +83,10 @@ export function NumberField({ label, value, onChange, min, max, step = 1, unit, 
 					onChange={(event) => {
 						const next = event.target.value;
 						setTyped(next);
-						const asNumber = Number(next.replace(',', '.'));
+						const asNumber = numberOf(next, most);
 						if (next.trim() === '') {
 							if (optional) onChange(null);
-						} else if (Number.isFinite(asNumber) && asNumber >= min && asNumber <= max && (!Number.isInteger(step) || Number.isInteger(asNumber))) {
-							onChange(asNumber);
-						}
+						} else if (does(asNumber)) onChange(asNumber);
 					}}
 					onKeyDown={(event) => {
 						const by = event.key === 'ArrowUp' ? step : event.key === 'ArrowDown' ? -step : 0;
@@ -97,7 +102,7 @@ export function NumberField({ label, value, onChange, min, max, step = 1, unit, 
 			</span>
 			{isWrong && (
 				<span id={`${id}-wrong`} className="block text-sm">
-					A number from {min} to {max}.
+					{says}
 				</span>
 			)}
 		</Labelled>

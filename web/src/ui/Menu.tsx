@@ -16,7 +16,7 @@ export function Menu({ button, align, children }: { button: ReactNode; align: 's
 }
 
 export function MenuItem(props: ComponentProps<typeof DropdownMenu.Item>) {
-	return <DropdownMenu.Item className="block cursor-pointer px-3 py-1.5 outline-none data-[disabled]:opacity-40 data-[highlighted]:bg-shade" {...props} />;
+	return <DropdownMenu.Item className="menu-item" {...props} />;
 }
 
 export function MenuRule() {

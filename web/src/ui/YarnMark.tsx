@@ -4,7 +4,7 @@ import { inkOn } from './contrast';
 export function YarnMark({ letter, hex, size = 24 }: { letter: string; hex: string; size?: number }) {
 	return (
 		<span
-			className="inline-flex shrink-0 items-center justify-center border border-ink/25 font-semibold"
+			className="yarn inline-flex shrink-0 items-center justify-center border border-ink/25 font-semibold"
 			style={{ background: hex, color: inkOn(hex), width: size, height: size, fontSize: size * 0.55 }}
 		>
 			{letter}

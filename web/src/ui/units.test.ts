@@ -9,7 +9,10 @@ describe('units', () => {
 		expect(yarnLength(4.26, 'metric')).toBe('4.3 m');
 		expect(yarnLength(0.3, 'metric')).toBe('30 cm');
 		expect(yarnLength(0.3048, 'imperial')).toBe('12 in');
-		expect(size(25.4, 'imperial')).toBe('1.0 in');
+		expect(size(25.4, 'imperial')).toBe('1 in');
+		expect(size(44, 'imperial')).toBe('1¾ in');
+		expect(size(12, 'imperial')).toBe('½ in');
+		expect(size(0, 'imperial')).toBe('under ¼ in');
 		expect(size(45, 'metric')).toBe('4.5 cm');
 	});
 

@@ -11,7 +11,7 @@ function figure(value: number): string {
 
 /** A length of yarn: "12 m" or "13 yd"; short ones as "30 cm" or "12 in". */
 export function yarnLength(metres: number, units: Units): string {
-	if (metres < 0.5) return units === 'metric' ? `${Math.round(metres * 100)} cm` : `${Math.round((metres * 1000) / INCH_IN_MM)} in`;
+	if (metres < 0.5) return units === 'metric' ? `${Math.round(metres * 100)} cm` : inches((metres * 1000) / INCH_IN_MM);
 	return units === 'metric' ? `${figure(metres)} m` : `${figure(metres / YARD_IN_METRES)} yd`;
 }
 
@@ -19,9 +19,17 @@ export function grams(value: number): string {
 	return `${figure(value)} g`;
 }
 
-/** A length of fabric: "4.5 cm" or "1.8 in". */
+/** A length of fabric: "4.5 cm" or "1¾ in". */
 export function size(mm: number, units: Units): string {
-	return units === 'metric' ? `${(mm / 10).toFixed(1)} cm` : `${(mm / INCH_IN_MM).toFixed(1)} in`;
+	return units === 'metric' ? `${(mm / 10).toFixed(1)} cm` : inches(mm / INCH_IN_MM);
+}
+
+/** Inches as a tape measure shows them, in quarters. */
+function inches(value: number): string {
+	const quarters = Math.round(value * 4);
+	if (quarters < 1) return 'under ¼ in';
+	const whole = Math.floor(quarters / 4);
+	return `${whole === 0 ? '' : whole}${['', '¼', '½', '¾'][quarters % 4]} in`;
 }
 
 export function plural(count: number, one: string, many = `${one}s`): string {

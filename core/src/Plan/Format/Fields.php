@@ -78,7 +78,7 @@ final class Fields
             return $least;
         }
         if ($value < $least || $value > $most) {
-            $this->wrong($name, "{$value} is out of range.", "Write a number from {$least} to {$most}.");
+            $this->wrong($name, $value < $least ? "{$value} is too small." : "{$value} is too large.", "Write a number from {$least} to {$most}.");
 
             return $least;
         }

@@ -37,7 +37,7 @@ final class Json
         try {
             return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
-            throw InvalidFields::because('', "This is not {$what}: it is not JSON ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
+            throw InvalidFields::because('', "This is not {$what}, or it is damaged ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
         }
     }
 

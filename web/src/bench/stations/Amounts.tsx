@@ -1,5 +1,6 @@
 import type { Amount } from '../../api/types';
 import { NumberField } from '../../ui/Field';
+import { LengthField } from '../../ui/LengthField';
 import { grams, plural, type Units, yarnLength } from '../../ui/units';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
@@ -34,7 +35,7 @@ export function Amounts() {
 							<div className="flex items-center gap-2">
 								<YarnMark letter={yarn.key} hex={yarn.hex} size={30} />
 								<span className="min-w-0 flex-1 truncate font-semibold" title={yarn.name}>
-									{yarn.name}
+									<bdi>{yarn.name}</bdi>
 								</span>
 								<span className="figures caption">{plural(amount.stitches, 'stitch', 'stitches')}</span>
 							</div>
@@ -73,21 +74,21 @@ export function Amounts() {
 						value={use.sparePercent}
 						onChange={(n) => n !== null && draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, sparePercent: n } }), 'spare')}
 					/>
-					<NumberField
+					<LengthField
 						label="A tail"
-						unit="cm"
+						units={units}
 						min={0}
-						max={200}
-						value={use.tailCm}
-						onChange={(n) => n !== null && draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, tailCm: n } }), 'tail')}
+						max={2000}
+						value={use.tailCm * 10}
+						onChange={(mm) => draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, tailCm: mm / 10 } }), 'tail')}
 					/>
-					<NumberField
+					<LengthField
 						label="To sew with"
-						unit="cm"
+						units={units}
 						min={0}
-						max={500}
-						value={use.sewingTailCm}
-						onChange={(n) => n !== null && draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, sewingTailCm: n } }), 'sewing')}
+						max={5000}
+						value={use.sewingTailCm * 10}
+						onChange={(mm) => draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, sewingTailCm: mm / 10 } }), 'sewing')}
 					/>
 				</div>
 			</section>

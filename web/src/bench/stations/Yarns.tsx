@@ -1,25 +1,51 @@
 import { useQuery } from '@tanstack/react-query';
 import { Plus, Trash2 } from 'lucide-react';
+import { useShallow } from 'zustand/react/shallow';
 import { api, dataOf } from '../../api/client';
 import type { Weight, Yarn, YarnAtHand } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../ui/Field';
+import { RunField } from '../../ui/LengthField';
+import { notify } from '../../ui/Notices';
 import { Tip } from '../../ui/Tip';
 import { weights } from '../../ui/weights';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
+import type { Draft } from '../draftState';
 import { inPalette, palettes } from '../palettes';
 import { freeLetter, set, withYarn } from '../plans';
+
+/** What each yarn is used for: stitches that are seen, layers that are not, copies. */
+function usedYarns({ plan, analysis }: Draft): Record<string, 'stitches' | 'layer' | 'copy'> {
+	const used: Record<string, 'stitches' | 'layer' | 'copy'> = {};
+	for (const { copies } of plan.pieces) {
+		if (typeof copies !== 'number')
+			for (const { yarns = {} } of copies) for (const key of [...Object.keys(yarns), ...Object.values(yarns)]) used[key] = 'copy';
+	}
+	for (const { layers } of analysis.pieces) for (const { yarns } of layers) for (const key of yarns) used[key] = 'layer';
+	for (const { key, stitches } of analysis.yarns) if (stitches > 0) used[key] = 'stitches';
+	return used;
+}
 
 /** The plan's yarns: name, colour, weight, length of 100 g, grams at hand. */
 export function Yarns() {
 	const { draft } = useBench();
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
-	const used = useDraft(({ analysis }) => analysis.yarns.flatMap(({ key, stitches }) => (stitches > 0 ? [key] : [])).join(''));
+	const units = useDraft(({ plan }) => plan.units);
+	const used = useDraft(useShallow(usedYarns));
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')) });
 	const letter = useDraft(({ plan }) => freeLetter(plan));
 	const isFull = letter === undefined || yarns.length >= 24;
+
+	/** why a yarn cannot be taken out; null: it can */
+	function kept(key: string): string | null {
+		if (yarns.length === 1) return 'A plan has a yarn at the least.';
+		const how = used[key];
+		if (how === 'stitches') return 'It is used. Give its rounds another yarn first.';
+		if (how === 'layer') return 'A layer that is hidden or covered has it. Give that another yarn first, or take it out.';
+		return how === 'copy' ? 'A copy takes it.' : null;
+	}
 
 	function add(from?: YarnAtHand) {
 		draft.change((plan) => {
@@ -43,17 +69,19 @@ export function Yarns() {
 						<li key={yarn.key} className="border-t border-rule py-3">
 							<div className="mb-2 flex items-center gap-2">
 								<label className="relative shrink-0" title="Colour">
-									<YarnMark letter={yarn.key} hex={yarn.hex} size={36} />
 									<input
 										type="color"
 										aria-label={`Colour of yarn ${yarn.key}`}
-										className="absolute inset-0 cursor-pointer opacity-0"
+										className="peer absolute inset-0 cursor-pointer opacity-0"
 										value={yarn.hex}
 										onChange={(event) => {
 											const hex = event.target.value.toUpperCase();
 											change((is) => ({ ...is, hex }), 'colour');
 										}}
 									/>
+									<span className="pointer-events-none block outline-offset-2 peer-focus-visible:outline-2 peer-focus-visible:outline-ink">
+										<YarnMark letter={yarn.key} hex={yarn.hex} size={36} />
+									</span>
 								</label>
 								<TextField
 									label={`Name of yarn ${yarn.key}`}
@@ -64,17 +92,20 @@ export function Yarns() {
 									value={yarn.name}
 									onChange={(name) => change((is) => ({ ...is, name }), 'name')}
 								/>
-								<Tip says={used.includes(yarn.key) ? 'It is used. Give its rounds another yarn first.' : 'Take it out'}>
-									<span>
-										<Button
-											kind="bare"
-											aria-label={`Take out yarn ${yarn.key}`}
-											disabled={used.includes(yarn.key) || yarns.length === 1}
-											onClick={() => draft.change((plan) => ({ ...plan, yarns: plan.yarns.filter(({ key }) => key !== yarn.key) }))}
-										>
-											<Trash2 size={17} />
-										</Button>
-									</span>
+								<Tip says={kept(yarn.key) ?? 'Take it out'}>
+									<Button
+										kind="bare"
+										className="min-w-9"
+										aria-label={`Take out yarn ${yarn.key}`}
+										aria-disabled={kept(yarn.key) !== null}
+										onClick={() => {
+											const why = kept(yarn.key);
+											if (why !== null) notify({ says: `Yarn ${yarn.key} stays.`, mend: why });
+											else draft.change((plan) => ({ ...plan, yarns: plan.yarns.filter(({ key }) => key !== yarn.key) }));
+										}}
+									>
+										<Trash2 size={17} />
+									</Button>
 								</Tip>
 							</div>
 							<div className="grid grid-cols-3 gap-2">
@@ -84,14 +115,10 @@ export function Yarns() {
 									choices={weights}
 									onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')}
 								/>
-								<NumberField
-									label="In 100 g"
-									unit="m"
-									min={1}
-									max={5000}
+								<RunField
+									units={units}
 									value={yarn.metresPer100g}
-									step={5}
-									onChange={(n) => n !== null && change((is) => ({ ...is, metresPer100g: n }), 'metres')}
+									onChange={(metres) => change((is) => ({ ...is, metresPer100g: metres }), 'metres')}
 								/>
 								<NumberField
 									label="At hand"
@@ -157,7 +184,7 @@ export function Yarns() {
 					>
 						<span className="flex border border-ink/25">
 							{hexes.map((hex) => (
-								<span key={hex} className="size-6" style={{ background: hex }} />
+								<span key={hex} className="yarn size-6" style={{ background: hex }} />
 							))}
 						</span>
 						{name}
@@ -176,7 +203,7 @@ export function Yarns() {
 									className="figures flex w-full items-center gap-2 py-1 text-left hover:bg-shade"
 									onClick={() => add(yarn)}
 								>
-									<span className="size-6 border border-ink/25" style={{ background: yarn.hex }} />
+									<span className="yarn size-6 border border-ink/25" style={{ background: yarn.hex }} />
 									<span className="min-w-0 flex-1 truncate">{yarn.name}</span>
 									<span className="caption">{yarn.grams} g</span>
 								</button>

@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp, Eye, EyeOff, Move, Trash2 } from 'lucide-react';
 import type { Layer } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { TextField } from '../../../ui/Field';
+import { isolated } from '../../../ui/isolated';
 import { numbered } from '../../../ui/numbered';
 import { YarnMark } from '../../../ui/YarnMark';
 import { setTools, useTools } from '../../chartTools';
@@ -9,6 +10,9 @@ import { useBench, usePiece, useYarns } from '../../context';
 import { withLayer, withPiece } from '../../plans';
 import { Where } from './kinds';
 import { Stepper } from './SequenceEditor';
+
+/** What a layer is called for readers of the screen. */
+const nameOf = ({ name = '' }: Layer, says: string) => (name === '' ? says : `${isolated(name)}, ${says}`);
 
 /** The layers as they lie, the uppermost first. */
 export function Layers() {
@@ -76,19 +80,23 @@ export function Layers() {
 										}
 									}}
 								>
-									{layer.name !== undefined && layer.name !== '' && <span className="font-semibold">{layer.name}: </span>}
+									{layer.name !== undefined && layer.name !== '' && (
+										<span className="font-semibold">
+											<bdi>{layer.name}</bdi>:{' '}
+										</span>
+									)}
 									{says}
 								</button>
 								<Button
 									kind="bare"
-									aria-label={layer.hidden === true ? 'Show this layer' : 'Hide this layer'}
+									aria-label={`${layer.hidden === true ? 'Show' : 'Hide'} the layer ${nameOf(layer, says)}`}
 									onClick={() => change(at, ({ hidden, ...is }) => (hidden === true ? is : { ...is, hidden: true }) as Layer)}
 								>
 									{layer.hidden === true ? <EyeOff size={16} /> : <Eye size={16} />}
 								</Button>
 								<Button
 									kind="bare"
-									aria-label="Take out this layer"
+									aria-label={`Take out the layer ${nameOf(layer, says)}`}
 									onClick={() => {
 										setTools({ layer: null });
 										change(at, () => null);
@@ -129,10 +137,10 @@ export function Layers() {
 										onChange={(name) => change(at, (is) => ({ ...is, name }), `layer name ${at}`)}
 									/>
 									<div className="flex gap-1">
-										<Button aria-label="One layer up" disabled={at === top} onClick={() => swap(at, 1)}>
+										<Button aria-label={`${nameOf(layer, says)}: one layer up`} disabled={at === top} onClick={() => swap(at, 1)}>
 											<ArrowUp size={16} />
 										</Button>
-										<Button aria-label="One layer down" disabled={at === 0} onClick={() => swap(at, -1)}>
+										<Button aria-label={`${nameOf(layer, says)}: one layer down`} disabled={at === 0} onClick={() => swap(at, -1)}>
 											<ArrowDown size={16} />
 										</Button>
 									</div>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { ApiError, api, dataOf } from '../../../api/client';
+import { api, dataOf } from '../../../api/client';
+import { toldOf } from '../../../api/trouble';
 import { Button } from '../../../ui/Button';
 import { DialogSheet } from '../../../ui/DialogSheet';
 import { NumberField } from '../../../ui/Field';
@@ -50,7 +51,8 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 			setTrouble(null);
 		} catch (error) {
 			setRows(null);
-			setTrouble(error instanceof ApiError ? `${error.problem.detail} ${error.problem.mend}` : 'The workshop does not answer. Try again.');
+			const { says, mend } = toldOf(error);
+			setTrouble(`${says} ${mend}`);
 		}
 	}
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Layer, Stripe } from '../../../../api/types';
-import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { ChoiceField } from '../../../../ui/Field';
+import { LengthField } from '../../../../ui/LengthField';
 import { numbered } from '../../../../ui/numbered';
 import { useBench, useDraft, usePiece, useYarns } from '../../../context';
 import { SequenceEditor } from '../SequenceEditor';
@@ -10,11 +11,11 @@ type StripesLayer = Extract<Layer, { kind: 'stripes' }>;
 
 /** A stripe with the height that was typed for it, which stays with it. */
 interface TallStripe extends Stripe {
-	high?: number;
+	highMm?: number;
 }
 
-/** What a stripe is high where heights are typed, to begin from: in the unit of the plan. */
-const HIGH = { metric: 2, imperial: 1 };
+/** What a stripe is high where heights are typed, to begin from. */
+const HIGH_MM = { metric: 20, imperial: 25.4 };
 
 export function LayStripes({ from, to }: LayProps) {
 	const { draft } = useBench();
@@ -28,7 +29,6 @@ export function LayStripes({ from, to }: LayProps) {
 		{ yarn: yarns[1]?.key ?? yarns[0]?.key ?? 'A', rounds: 2 },
 		{ yarn: yarns[0]?.key ?? 'A', rounds: 2 },
 	]);
-	const [unit, inMm] = units === 'metric' ? (['cm', 10] as const) : (['in', 25.4] as const);
 	return (
 		<Form
 			does="Lay stripes"
@@ -39,7 +39,7 @@ export function LayStripes({ from, to }: LayProps) {
 					piece: piece.key,
 					...range,
 					sequence: sequence.map(({ yarn, rounds }) => ({ yarn, rounds })),
-					...(isByHeight ? { heightsMm: sequence.map(({ high }) => (high ?? HIGH[units]) * inMm) } : {}),
+					...(isByHeight ? { heightsMm: sequence.map(({ highMm }) => highMm ?? HIGH_MM[units]) } : {}),
 					...(how === 'mirrored' ? { mirrored: true } : {}),
 					...(how === 'grow' ? { growth: 1 } : how === 'shrink' ? { growth: -1 } : {}),
 				})
@@ -49,20 +49,19 @@ export function LayStripes({ from, to }: LayProps) {
 				<SequenceEditor sequence={sequence} yarns={yarns} onChange={setSequence} hasRounds={!isByHeight} />
 				<label className="flex items-center gap-2">
 					<input type="checkbox" checked={isByHeight} onChange={(event) => setIsByHeight(event.target.checked)} />
-					heights in {unit}
+					heights in {units === 'metric' ? 'cm' : 'inches'}
 				</label>
 				{isByHeight && (
 					<div className="grid grid-cols-3 gap-2">
 						{numbered(sequence).map(({ at, one }) => (
-							<NumberField
+							<LengthField
 								key={at}
 								label={`${at + 1}: ${one.yarn}`}
-								unit={unit}
-								min={0.1}
-								max={100}
-								step={0.1}
-								value={one.high ?? HIGH[units]}
-								onChange={(n) => n !== null && setSequence(sequence.map((stripe, i) => (i === at ? { ...stripe, high: n } : stripe)))}
+								units={units}
+								min={1}
+								max={1000}
+								value={one.highMm ?? HIGH_MM[units]}
+								onChange={(highMm) => setSequence(sequence.map((stripe, i) => (i === at ? { ...stripe, highMm } : stripe)))}
 							/>
 						))}
 					</div>

@@ -1,0 +1,24 @@
+import { leaves, setTools, useTools } from './chartTools';
+import { stationNames, useBench } from './context';
+
+/** In a small window the sheet's words, its picture and the panel are there one at a time. */
+export function LeafSwitch() {
+	const { station } = useBench();
+	const leaf = useTools((tools) => tools.leaf);
+	const names = { words: 'Words', picture: 'Picture', panel: stationNames[station] };
+	return (
+		<div role="toolbar" aria-label="Shown" className="hidden border-t border-rule small:flex">
+			{leaves.map((name) => (
+				<button
+					key={name}
+					type="button"
+					aria-pressed={leaf === name}
+					className="min-h-11 flex-1 border-b-3 border-transparent px-2 aria-pressed:border-ink aria-pressed:font-semibold"
+					onClick={() => setTools({ leaf: name })}
+				>
+					{names[name]}
+				</button>
+			))}
+		</div>
+	);
+}

@@ -1,0 +1,23 @@
+const PLACES = [
+	['#sheet [tabindex="0"]', 'To the typed rounds'],
+	['[data-area="rounds"] [tabindex="0"]', 'To the list of rounds'],
+	['#panel', 'To the panel'],
+] as const;
+
+/** Ways past what is above the bench, for whoever goes by the Tab key. */
+export function SkipLinks() {
+	return (
+		<nav aria-label="Go to" className="absolute z-50">
+			{PLACES.map(([place, says]) => (
+				<button
+					key={place}
+					type="button"
+					className="sr-only focus:not-sr-only focus:border focus:border-ink focus:bg-sheet focus:px-3 focus:py-2"
+					onClick={() => document.querySelector<HTMLElement>(place)?.focus()}
+				>
+					{says}
+				</button>
+			))}
+		</nav>
+	);
+}

@@ -1,0 +1,21 @@
+import type { Edit } from '../api/types';
+import { isTextField } from '../ui/where';
+import type { Queued } from './draftState';
+
+/** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
+const GROUP_MS = 1500;
+const TYPING_MS = 120_000;
+
+/** The group of what is done now: that of the newest operation where it goes on with the same, or else one of its own. */
+export function groupOf(key: string | undefined, newest: Pick<Queued, 'group' | 'key' | 'at' | 'moves'> | undefined): string {
+	const most = key?.startsWith('type ') === true ? TYPING_MS : GROUP_MS;
+	const goesOn = key !== undefined && newest?.key === key && newest.moves === 'forward' && Date.now() - newest.at < most;
+	return goesOn ? newest.group : crypto.randomUUID();
+}
+
+/** What is typed in a field is heard as it is typed. */
+export const isTyping = (key: string | undefined) => key?.startsWith('type ') === true || isTextField(document.activeElement);
+
+export function queued(edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued {
+	return { id, group, edit, key, at: Date.now(), moves, isSent: false };
+}

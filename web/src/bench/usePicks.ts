@@ -1,0 +1,57 @@
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { announce } from '../ui/announce';
+import { plural } from '../ui/units';
+
+export type PickHow = 'new' | 'extend' | 'add';
+
+export interface Picks {
+	picked: ReadonlySet<number>;
+	/** the round that keys go on from */
+	current: number;
+	pick: (round: number, how: PickHow) => void;
+	pickAll: () => void;
+	pickNone: () => void;
+	/** goes to a round without picking it */
+	reach: (round: number) => void;
+}
+
+/** The picked rounds of the piece in view. `count` tells how many there are to pick. */
+export function usePicks(count: () => number): Picks {
+	const [picked, setPicked] = useState<ReadonlySet<number>>(new Set());
+	const [current, setCurrent] = useState(1);
+	const now = useRef(picked);
+	const anchor = useRef(1);
+
+	const show = useCallback((next: ReadonlySet<number>) => {
+		now.current = next;
+		setPicked(next);
+		announce(inWords(next));
+	}, []);
+
+	const pick = useCallback(
+		(round: number, how: PickHow) => {
+			if (how !== 'extend') anchor.current = round;
+			setCurrent(round);
+			if (how === 'add') {
+				const next = new Set(now.current);
+				if (!next.delete(round)) next.add(round);
+				show(next);
+			} else show(how === 'new' ? new Set([round]) : new Set(range(Math.min(anchor.current, round), Math.max(anchor.current, round))));
+		},
+		[show],
+	);
+	const pickNone = useCallback(() => (now.current.size > 0 ? show(new Set()) : undefined), [show]);
+	const pickAll = useCallback(() => show(new Set(range(1, count()))), [show, count]);
+
+	return useMemo(() => ({ picked, current, pick, pickAll, pickNone, reach: setCurrent }), [picked, current, pick, pickAll, pickNone]);
+}
+
+const range = (from: number, to: number) => Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);
+
+function inWords(picked: ReadonlySet<number>): string {
+	const rounds = [...picked].sort((a, b) => a - b);
+	const [first, last] = [rounds[0], rounds.at(-1)];
+	if (first === undefined || last === undefined) return 'No round picked';
+	if (rounds.length === 1) return `Round ${first} picked`;
+	return last - first + 1 === rounds.length ? `Rounds ${first} to ${last} picked` : `${plural(rounds.length, 'round')} picked`;
+}
