@@ -24,7 +24,10 @@ final class PlaceWords
     public static function of(string $path): string
     {
         $words = [];
-        foreach ((array) preg_split('/\.|(?=\[)/', $path, -1, \PREG_SPLIT_NO_EMPTY) as $part) {
+        foreach (explode('.', str_replace('[', '.[', $path)) as $part) {
+            if ('' === $part) {
+                continue;
+            }
             $last = \count($words) - 1;
             if (1 === preg_match('/^\[(\d+)\]$/', $part, $match)) {
                 $words[max(0, $last)] = (self::ONE[$words[$last] ?? ''] ?? $words[$last] ?? 'number').' '.((int) $match[1] + 1);

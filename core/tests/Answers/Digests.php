@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Answers;
 
-use Alternum\Core\Edit\Edit;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Notation\WholePatterns;
@@ -28,6 +28,7 @@ final class Digests
     public static function all(): array
     {
         return [
+            'digests-phrases' => static fn (): iterable => self::of('phrases', Phrases::all()),
             'digests-written' => static fn (): iterable => self::of('written', Sentences::all()),
             'digests-texts' => static fn (): iterable => self::of('texts', self::texts()),
             'digests-plans' => static fn (): iterable => self::of('plans', self::plans()),
@@ -98,7 +99,11 @@ final class Digests
                 continue;
             }
             foreach (self::paths(\is_array($values) ? $values : [], []) as $path) {
-                yield "{$name} ".implode('.', $path) => self::wrong(\is_array($values) ? $values : [], $path, PlanReader::values(...));
+                yield "{$name} ".implode('.', $path) => self::wrong(
+                    \is_array($values) ? $values : [],
+                    $path,
+                    static fn (array $values): string => PlanWriter::compact(PlanReader::values($values)),
+                );
             }
         }
     }
@@ -110,16 +115,18 @@ final class Digests
      */
     private static function wrongEdits(): iterable
     {
+        $read = static fn (array $values): string => print_r(EditReader::values($values, ''), true);
         foreach (Edits::messages() as $name => $values) {
             foreach (self::paths($values, []) as $path) {
-                yield "{$name} ".implode('.', $path) => self::wrong($values, $path, static fn (array $values): Edit => EditReader::values($values, ''));
+                yield "{$name} ".implode('.', $path) => self::wrong($values, $path, $read);
             }
         }
     }
 
     /**
-     * @param array<mixed>     $values
-     * @param list<int|string> $path
+     * @param array<mixed>                   $values
+     * @param list<int|string>               $path
+     * @param \Closure(array<mixed>): string $read   what was read, in full
      *
      * @return iterable<string> what is said of each
      */
@@ -127,8 +134,7 @@ final class Digests
     {
         foreach (self::VALUES as $value) {
             try {
-                $read(self::with($values, $path, $value));
-                yield 'taken';
+                yield 'taken: '.$read(self::with($values, $path, $value));
             } catch (InvalidFields $refusal) {
                 foreach ($refusal->problems as $problem) {
                     yield "{$problem->path}: {$problem->message} {$problem->mend}";
