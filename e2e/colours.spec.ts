@@ -13,7 +13,7 @@ test('a motif is set, moved, slanted and hidden, each with a way back', async ({
 	await expect(layers).toContainText('Heart: motif, 7 × 6, from round 6');
 	await expect(round(page, 8)).toHaveAccessibleName(/3 runs of yarn/);
 	await layers.getByRole('button', { name: /^Heart:/ }).click();
-	await layers.getByLabel('From round').fill('8');
+	await layers.getByRole('textbox', { name: 'From round' }).fill('8');
 	await expect(round(page, 6)).toHaveAccessibleName(/yarn B/);
 	await expect(round(page, 9)).toHaveAccessibleName(/3 runs of yarn/);
 	const chart = page.getByRole('slider', { name: /opened along/ });

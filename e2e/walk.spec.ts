@@ -264,7 +264,7 @@ test('the whole plan’s settings hold everywhere', async ({ page }) => {
 	await expect(line(page, 1)).toHaveText('R1: 6 dc in MR (6)');
 	await dialog.getByLabel('Stitches', { exact: true }).fill('10');
 	await dialog.getByRole('button', { name: 'Take the gauge from this' }).click();
-	await expect(dialog.getByLabel('Stitches in 10 cm')).not.toHaveValue('22');
+	await expect(dialog.getByLabel('Stitches in 4 in')).not.toHaveValue('22');
 	await dialog.getByRole('button', { name: 'Done' }).click();
 	await expect(panel(page)).toContainText(/\d yd/);
 	await expect(page.getByText('back ←')).toBeVisible();

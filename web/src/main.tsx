@@ -19,7 +19,7 @@ if (nonce !== undefined) {
 
 // Without a connection a thing is tried and told, not kept back and done at some later time.
 const queries = new QueryClient({
-	defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+	defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, networkMode: 'always', staleTime: 60_000 }, mutations: { networkMode: 'always' } },
 });
 
 const bench = () => import('./bench/BenchPage');
@@ -27,6 +27,7 @@ const bench = () => import('./bench/BenchPage');
 const router = createBrowserRouter([
 	{
 		errorElement: <WayBack />,
+		hydrateFallbackElement: <p className="p-12">Opening …</p>,
 		children: [
 			{ path: '/', element: <Shelf /> },
 			{ path: '/open', element: <OpenWorkshop /> },

@@ -11,9 +11,8 @@ use Alternum\Core\Plan\Worked;
 final class Phrases
 {
     private const LINES = [
-        '%s, sc around', 'sc around %s', '(sc, inc) %s', '6 sc %s, 6 sc', '%s 6 sc, sc around', '(sc, inc) %s 6', 'sc %s next 12 sts', '*sc, inc* %s, sc around',
-        'R2: %s (12)',
-        'R2-3 %s: sc around', 'sc in %s st, sc around', '12 sc %s 12', 'with B %s sc around', '(2 sc) %s times',
+        '%s, sc around', 'sc around %s', '(sc, inc) %s', '6 sc %s, 6 sc', '%s 6 sc, sc around', '(sc, inc) %s 6', 'sc %s next 12 sts',
+        '*sc, inc* %s, sc around', 'R2: %s (12)', 'R2-3 %s: sc around', 'sc in %s st, sc around', '12 sc %s 12', 'with B %s sc around', '(2 sc) %s times',
     ];
 
     /** @return iterable<string, iterable<string>> */

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Change, PieceAnalysis } from '../api/types';
 import type { SheetLayout } from '../chart/layout';
 import { useBench } from './context';
@@ -11,7 +12,7 @@ interface EventsProps {
 }
 
 /** What happens between two rounds, or within one. */
-export function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
+export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
 	const { goTo, station, pick } = useBench();
 	const steps = new Set(changes.flatMap(({ jog, round }) => (jog ? [round] : [])));
 	const isWide = station === 'changes';
@@ -79,4 +80,4 @@ export function Events({ changes, within, placed, layout: { tops, rowHeight } }:
 			})}
 		</>
 	);
-}
+});

@@ -1,10 +1,10 @@
 import type { EditorView } from '@codemirror/view';
-import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import type { SheetLayout } from '../chart/layout';
+import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
 import type { Sought } from './BenchView';
 import { useBench, usePiece } from './context';
-import { bring, explain, type Handlers, most, roundsEditor } from './editor';
+import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
 import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
 import { type Caret, useMeaning } from './useMeanings';
@@ -81,8 +81,11 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 	}, [key, draft]);
 
 	useLayoutEffect(() => {
-		if (editor.current !== null && key !== undefined) bring(editor.current, lines, places, rowHeight);
-	}, [key, lines, places, rowHeight]);
+		if (editor.current !== null && key !== undefined) bring(editor.current, lines);
+	}, [key, lines]);
+	useLayoutEffect(() => {
+		if (editor.current !== null && key !== undefined) seat(editor.current, places, rowHeight);
+	}, [key, places, rowHeight]);
 
 	const isEmpty = lines.length === 0;
 	const isTyping = station === 'rounds';
@@ -113,31 +116,9 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 
 	return (
 		<div className="relative" style={{ height: Math.max(layout.height, rowHeight) + rowHeight * 2, '--row': `${rowHeight}px` } as CSSProperties}>
-			{places.map(({ line, top }) => (
-				<div key={line} aria-hidden="true" className="absolute inset-x-0 border-t border-rule/60" style={{ top }} />
-			))}
+			<Rules places={places} />
 			<div ref={box} className="relative" />
-			{places.map(({ line, top, height, troubles }) =>
-				// Across the counts and the bands, which part here to make room.
-				troubles.length === 0 ? null : (
-					<div
-						key={line}
-						className={`absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 bg-shade text-sm ${
-							troubles[0]?.severity === 'note' ? 'border-rule text-faint' : 'border-ink'
-						}`}
-						style={{ top: top + height }}
-					>
-						{troubles.slice(0, 2).map((trouble, nth) => (
-							<p key={trouble.message} title={`${trouble.message} ${trouble.mend}`} className="flex gap-2 px-2 leading-6">
-								<span className="min-w-0 truncate">
-									{trouble.message} {trouble.fixes === undefined && <span className="text-faint">{trouble.mend}</span>}
-								</span>
-								<Mends trouble={trouble} hasKeys={caret?.line === line && nth === 0} className="shrink-0 underline" />
-							</p>
-						))}
-					</div>
-				),
-			)}
+			<Troubles places={places} line={caret?.line} />
 			<p id="line-trouble" aria-live="polite" className="sr-only">
 				{places[caret?.line ?? -1]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
 			</p>
@@ -150,3 +131,32 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 		</div>
 	);
 }
+
+/** A thin rule above each line, across the words. */
+const Rules = memo(function Rules({ places }: { places: readonly LinePlace[] }) {
+	return places.map(({ line, top }) => <div key={line} aria-hidden="true" className="absolute inset-x-0 border-t border-rule/60" style={{ top }} />);
+});
+
+/** What is told of lines, across the counts and the bands, which part here to make room. `line` has the caret. */
+const Troubles = memo(function Troubles({ places, line: withCaret }: { places: readonly LinePlace[]; line: number | undefined }) {
+	return places.map(({ line, top, height, troubles }) =>
+		troubles.length === 0 ? null : (
+			<div
+				key={line}
+				className={`absolute left-0 z-10 w-[min(44rem,calc(100%+24rem))] -translate-y-full border-l-4 bg-shade text-sm small:w-full ${
+					troubles[0]?.severity === 'note' ? 'border-rule text-faint' : 'border-ink'
+				}`}
+				style={{ top: top + height }}
+			>
+				{troubles.slice(0, 2).map((trouble, nth) => (
+					<p key={trouble.message} title={`${trouble.message} ${trouble.mend}`} className="flex gap-2 px-2 leading-6">
+						<span className="min-w-0 truncate">
+							{trouble.message} {trouble.fixes === undefined && <span className="text-faint">{trouble.mend}</span>}
+						</span>
+						<Mends trouble={trouble} hasKeys={withCaret === line && nth === 0} className="shrink-0 underline" />
+					</p>
+				))}
+			</div>
+		),
+	);
+});

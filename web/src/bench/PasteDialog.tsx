@@ -5,7 +5,10 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { numbered } from '../ui/numbered';
 import { plural } from '../ui/units';
+import { useRested } from '../ui/useRested';
 import { useBench, useDraft, usePiece } from './context';
+
+const PAUSE_MS = 300;
 
 interface Props {
 	/** null: closed; '': still to be pasted */
@@ -36,11 +39,14 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 	const id = useDraft((state) => state.id);
 	const [typed, setTyped] = useState(text);
 	const [begin, setBegin] = useState(true);
+	// A text that is pasted is looked at at once; one that is typed, when the typing pauses.
+	const rested = useRested(typed, PAUSE_MS) ?? (typed === text ? text : undefined);
 	const { data, error } = useQuery({
-		queryKey: ['reading', id, typed],
-		queryFn: async () => dataOf(await api.POST('/api/plans/{id}/reading', { params: { path: { id } }, body: { text: typed } })),
-		enabled: typed.trim() !== '',
+		queryKey: ['reading', id, rested],
+		queryFn: async () => dataOf(await api.POST('/api/plans/{id}/reading', { params: { path: { id } }, body: { text: rested ?? '' } })),
+		enabled: rested !== undefined && rested.trim() !== '',
 		placeholderData: (before) => before,
+		staleTime: Number.POSITIVE_INFINITY,
 	});
 	const pieces = typed.trim() === '' ? [] : (data?.pieces ?? []);
 	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);

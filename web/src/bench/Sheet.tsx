@@ -16,10 +16,13 @@ import { ViewBar } from './ViewBar';
 
 const InTheRound = lazy(() => import('../round/InTheRound'));
 
+const setCursor = (cursor: Cell | null) => setTools({ cursor });
+
 /** Below this many pixels a band has no room for its line of words; above, a short piece does not look taller than it is. */
 const ROW = { least: 26, most: 34 };
 const PADDING = 64;
 const NONE: string[] = [];
+const NOTHING: never[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) {
@@ -37,6 +40,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	useDraft(({ plan }) => plan);
 	useDraft(({ save }) => save);
 	const lines = piece === undefined ? NONE : draft.lines(piece.key);
+	const count = lines.length;
 	const scroller = useRef<HTMLElement>(null);
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
@@ -49,11 +53,11 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		() =>
 			layOut(
 				analysis,
-				lines,
+				count,
 				problems.filter((problem) => problem.piece === piece?.key),
 				rowHeight,
 			),
-		[analysis, lines, problems, piece?.key, rowHeight],
+		[analysis, count, problems, piece?.key, rowHeight],
 	);
 
 	const { id } = draft.getState();
@@ -98,13 +102,16 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	/** One drag is one step: the core moves the layer from where it was taken. */
 	const drag = useRef(0);
 	const last = useRef('');
-	function onMove(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) {
-		const to = `${layer} ${rounds} ${Math.round(degrees)} ${resizes}`;
-		if (layer !== null && to !== last.current)
-			draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
-		last.current = isOver ? '' : to;
-		if (isOver) drag.current += 1;
-	}
+	const onMove = useCallback(
+		(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) => {
+			const to = `${layer} ${rounds} ${Math.round(degrees)} ${resizes}`;
+			if (layer !== null && to !== last.current)
+				draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
+			last.current = isOver ? '' : to;
+			if (isOver) drag.current += 1;
+		},
+		[draft, key, layer],
+	);
 
 	const isEmpty = lines.length === 0;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
@@ -122,7 +129,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						<LinesEditor lines={lines} layout={layout} focused={focused} />
 					</div>
 					<div data-area="rounds" className="relative border-l border-rule" style={{ height: layout.height }}>
-						<Counts rounds={analysis?.rounds ?? []} layout={layout} picks={bench} seek={bench.seek} />
+						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} picks={bench} seek={bench.seek} />
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
 						<div className="sticky top-0" style={{ height: seen.height }}>
@@ -144,7 +151,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									height={seen.height}
 									onPick={pick}
 									onPaint={onPaint}
-									onCursor={(to) => setTools({ cursor: to })}
+									onCursor={setCursor}
 									onMove={onMove}
 									onZoom={zoomTo}
 									scroller={scroller}
@@ -188,7 +195,12 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule on-leaf-picture max-[559px]:hidden`}
 						style={{ height: layout.height }}
 					>
-						<Events changes={analysis?.changes ?? []} within={analysis?.changesWithin ?? []} placed={analysis?.placed ?? []} layout={layout} />
+						<Events
+							changes={analysis?.changes ?? NOTHING}
+							within={analysis?.changesWithin ?? NOTHING}
+							placed={analysis?.placed ?? NOTHING}
+							layout={layout}
+						/>
 					</div>
 				</div>
 			</Tabs.Content>

@@ -136,7 +136,7 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; stitches: Readonly<Record<string, string>> }) {
 	const [top, setTop] = useState(0);
 	const lines = plan.pieces.find(({ key }) => key === piece.key)?.rounds ?? [];
-	const layout = layOut(piece, lines, [], ROW);
+	const layout = layOut(piece, lines.length, [], ROW);
 	return (
 		<section
 			aria-label={`${piece.name} as it was`}

@@ -1,7 +1,7 @@
 import type { EditorView } from '@codemirror/view';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { LinePlace } from '../chart/layout';
-import { bring, type Handlers, linesOf, most, roundsEditor, unitAt } from './editor';
+import { bring, type Handlers, linesOf, most, roundsEditor, seat, unitAt } from './editor';
 
 const place = (line: number, more: Partial<LinePlace> = {}): LinePlace => ({
 	line,
@@ -37,37 +37,36 @@ describe('the editor of rounds', () => {
 	});
 
 	it('takes lines from outside without telling them back', () => {
-		bring(view, ['R1: 6 sc in MR', 'R2: inc x6 (12)', 'R3: sc around'], [], 20);
+		bring(view, ['R1: 6 sc in MR', 'R2: inc x6 (12)', 'R3: sc around']);
 		expect(linesOf(view.state.doc)).toEqual(['R1: 6 sc in MR', 'R2: inc x6 (12)', 'R3: sc around']);
 		expect(handlers.onType).not.toHaveBeenCalled();
 	});
 
 	it('keeps the caret where it was when another line changes', () => {
 		view.dispatch({ selection: { anchor: view.state.doc.line(2).from + 4 } });
-		bring(view, ['R1: 8 sc in MR (8)', 'R2: inc x6'], [], 20);
+		bring(view, ['R1: 8 sc in MR (8)', 'R2: inc x6']);
 		const { head } = view.state.selection.main;
 		expect([view.state.doc.lineAt(head).number, head - view.state.doc.lineAt(head).from]).toEqual([2, 4]);
 	});
 
 	it('has no lines where nothing stands', () => {
-		bring(view, [], [], 20);
+		bring(view, []);
 		expect(linesOf(view.state.doc)).toEqual([]);
-		bring(view, ['', ''], [], 20);
+		bring(view, ['', '']);
 		expect(linesOf(view.state.doc)).toEqual(['', '']);
 	});
 
 	it('marks what is wrong, and makes room below it', () => {
 		const trouble = { message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 5, length: 3, round: 2 };
-		bring(view, ['R1: 6 sc in MR', 'R2: inc x6'], [place(0), place(1, { height: 44, troubles: [trouble] })], 20);
+		seat(view, [place(0), place(1, { height: 44, troubles: [trouble] })], 20);
 		expect(view.dom.querySelector('.wrong')?.textContent).toBe('inc');
 		expect(view.dom.querySelectorAll('[data-wrong]')).toHaveLength(1);
 		expect([...view.dom.querySelectorAll<HTMLElement>('[aria-hidden="true"]')].some(({ style }) => style.height === '24px')).toBe(true);
 	});
 
 	it('shows a blank where something is missing at the end', () => {
-		bring(
+		seat(
 			view,
-			['R1: 6 sc in MR', 'R2: inc x6'],
 			[place(0), place(1, { troubles: [{ message: 'No', mend: 'Mend', severity: 'error' as const, line: 2, column: 11, length: 1, round: 2 }] })],
 			20,
 		);
@@ -75,7 +74,8 @@ describe('the editor of rounds', () => {
 	});
 
 	it('greys a remark', () => {
-		bring(view, ['# note', 'R1: 6 sc in MR'], [place(0, { rounds: null }), place(1)], 20);
+		bring(view, ['# note', 'R1: 6 sc in MR']);
+		seat(view, [place(0, { rounds: null }), place(1)], 20);
 		expect(view.dom.querySelectorAll('.cm-line.text-faint')).toHaveLength(1);
 	});
 
@@ -86,7 +86,7 @@ describe('the editor of rounds', () => {
 		expect(view.state.doc.toString()).toBe(before);
 		expect(handlers.onTooMuch).toHaveBeenCalledTimes(2);
 		// A line that is too long was let in by an earlier program: it comes from outside all the same.
-		bring(view, ['x'.repeat(most.characters + 1)], [], 20);
+		bring(view, ['x'.repeat(most.characters + 1)]);
 		expect(view.state.doc.length).toBe(most.characters + 1);
 	});
 

@@ -219,8 +219,13 @@ export function explain(view: EditorView, says: string | undefined): void {
 	view.dispatch({ effects: said.of(says) });
 }
 
-/** Brings the lines to what the plan has, and each to its place; what is the same on both sides, the caret among it, stays. */
-export function bring(view: EditorView, lines: readonly string[], places: readonly LinePlace[], rowHeight: number): void {
+/** Brings each line to its place. */
+export function seat(view: EditorView, places: readonly LinePlace[], rowHeight: number): void {
+	view.dispatch({ effects: place.of({ places, rowHeight }) });
+}
+
+/** Brings the lines to what the plan has; what is the same on both sides, the caret among it, stays. */
+export function bring(view: EditorView, lines: readonly string[]): void {
 	const before = view.state.doc.toString();
 	const after = lines.join('\n');
 	if (before !== after) {
@@ -234,5 +239,4 @@ export function bring(view: EditorView, lines: readonly string[], places: readon
 			filter: false,
 		});
 	}
-	view.dispatch({ effects: place.of({ places, rowHeight }) });
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, dataOf } from '../api/client';
+import { useRested } from '../ui/useRested';
 import { useDraft } from './context';
 
 /** A caret that rests this long asks what is there. */
@@ -17,12 +17,7 @@ export interface Caret {
 export function useMeaning(piece: string | undefined, caret: Caret | null): string | undefined {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
-	const [rested, setRested] = useState<Caret | null>(null);
-	useEffect(() => {
-		setRested(null);
-		const timer = setTimeout(() => setRested(caret), RESTS_MS);
-		return () => clearTimeout(timer);
-	}, [caret]);
+	const rested = useRested(caret, RESTS_MS) ?? null;
 	const { data } = useQuery({
 		queryKey: ['meanings', id, revision, piece, rested?.line],
 		queryFn: async () =>

@@ -23,6 +23,8 @@ export function usePicks(count: () => number): Picks {
 	const anchor = useRef(1);
 
 	const show = useCallback((next: ReadonlySet<number>) => {
+		// The caret that goes on in a line picks its round again and again.
+		if (next.size === now.current.size && [...next].every((round) => now.current.has(round))) return;
 		now.current = next;
 		setPicked(next);
 		announce(inWords(next));

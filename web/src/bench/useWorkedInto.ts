@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, dataOf } from '../api/client';
 import type { Cell } from '../chart/Chart';
+import { useRested } from '../ui/useRested';
 import { useDraft } from './context';
 
 /** A pointer that stays this long on a stitch asks for it. */
@@ -11,12 +11,7 @@ const STAYS_MS = 140;
 export function useWorkedInto(piece: string | undefined, under: Cell | null): string | undefined {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
-	const [asked, setAsked] = useState<Cell | null>(null);
-	useEffect(() => {
-		setAsked(null);
-		const timer = setTimeout(() => setAsked(under), STAYS_MS);
-		return () => clearTimeout(timer);
-	}, [under]);
+	const asked = useRested(under, STAYS_MS) ?? null;
 	const { data } = useQuery({
 		queryKey: ['stitch', id, revision, piece, asked?.round, asked?.stitch],
 		queryFn: async () =>

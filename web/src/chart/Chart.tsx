@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, type PointerEvent, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { type Pointed, useGestures } from '../ui/gestures/useGestures';
 import { useWidth } from '../ui/useWidth';
@@ -54,7 +54,7 @@ interface Props {
 }
 
 /** The piece opened along its back, or counted. It is drawn as far as it is seen, and lies beside the lines that it shows. */
-export function Chart(props: Props) {
+export const Chart = memo(function Chart(props: Props) {
 	const {
 		piece,
 		yarns,
@@ -290,4 +290,4 @@ export function Chart(props: Props) {
 			)}
 		</div>
 	);
-}
+});

@@ -96,12 +96,7 @@ const yarns: Yarn[] = [
 function drawn(rounds: Round[], changes: Change[] = [], more: Partial<Picture> = {}): Recorder {
 	const piece = pieceOf(rounds, { changes });
 	const recorder = new Recorder();
-	const layout = layOut(
-		piece,
-		rounds.map(() => ''),
-		[],
-		20,
-	);
+	const layout = layOut(piece, rounds.length, [], 20);
 	const opening = { worked: 'spiral', view: 'opened', frontDegrees: 180, isLeftHanded: false, width: 400, stitchWidth: 12, rowHeight: 20 } as const;
 	draw(recorder as unknown as CanvasRenderingContext2D, { piece, yarns, layout, opening, picked: new Set(), under: null, top: 0, height: 400, ...more });
 	return recorder;

@@ -7,7 +7,7 @@ const piece = (lines: PieceAnalysis['lines']) => pieceOf([], { lines });
 
 describe('the sheet', () => {
 	it('gives a line as many bands as it says rounds', () => {
-		const layout = layOut(piece([{ from: 1, to: 1 }, { from: 2, to: 5 }, null, { from: 6, to: 6 }]), ['a', 'b', 'c', 'd'], [], 20);
+		const layout = layOut(piece([{ from: 1, to: 1 }, { from: 2, to: 5 }, null, { from: 6, to: 6 }]), 4, [], 20);
 		expect(layout.places.map(({ top, height }) => [top, height])).toEqual([
 			[0, 20],
 			[20, 80],
@@ -24,7 +24,7 @@ describe('the sheet', () => {
 				{ from: 1, to: 1 },
 				{ from: 2, to: 2 },
 			]),
-			['a', 'b'],
+			2,
 			[{ message: 'm', mend: 'n', severity: 'error', line: 1, column: 1, length: 1, round: 1 }],
 			20,
 		);
@@ -33,12 +33,12 @@ describe('the sheet', () => {
 	});
 
 	it('shows a line that the core has not seen yet', () => {
-		expect(layOut(piece([]), ['typed just now'], [], 20).places[0]?.rounds).toBeNull();
-		expect(layOut(undefined, [], [], 20).height).toBe(0);
+		expect(layOut(piece([]), 1, [], 20).places[0]?.rounds).toBeNull();
+		expect(layOut(undefined, 0, [], 20).height).toBe(0);
 	});
 
 	it('finds the rounds that are seen, of 400', () => {
-		const layout = layOut(piece([{ from: 1, to: 400 }]), ['R1-400: sc around'], [], 26);
+		const layout = layOut(piece([{ from: 1, to: 400 }]), 1, [], 26);
 		const [first, last] = roundsBetween(layout, 2600, 3000);
 		expect(first).toBeLessThanOrEqual(100);
 		expect(first).toBeGreaterThan(95);

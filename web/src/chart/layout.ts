@@ -21,12 +21,12 @@ export interface SheetLayout {
 
 const TROUBLE = 24;
 
-/** Where every line and round lies, from the top down. */
-export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[], troubles: readonly PlanProblem[], rowHeight: number): SheetLayout {
+/** Where every line and round lies, from the top down. Of the lines only their number counts, so that typing in one moves nothing. */
+export function layOut(piece: PieceAnalysis | undefined, lines: number, troubles: readonly PlanProblem[], rowHeight: number): SheetLayout {
 	const places: LinePlace[] = [];
 	const tops: number[] = [];
 	let top = 0;
-	lines.forEach((_, line) => {
+	for (let line = 0; line < lines; line++) {
 		const rounds = piece?.lines[line] ?? null;
 		const own = troubles
 			.filter((trouble) => trouble.line === line + 1)
@@ -36,7 +36,7 @@ export function layOut(piece: PieceAnalysis | undefined, lines: readonly string[
 		for (let i = 0; i < bands; i++) tops.push(top + i * rowHeight);
 		places.push({ line, top, height, rounds, troubles: own });
 		top += height;
-	});
+	}
 	return { places, tops, rowHeight, height: top };
 }
 
