@@ -44,26 +44,53 @@ export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }
 	return (
 		<ul ref={list} aria-label="Rounds" onKeyDown={onKey} {...byPointer}>
 			{rounds.map(({ number, makes, runs }, i) => (
-				<li key={number} className="absolute inset-x-0" style={{ top: tops[i], height: rowHeight }}>
-					<button
-						type="button"
-						data-round={number}
-						tabIndex={number === (isThere ? current : 1) ? 0 : -1}
-						aria-pressed={picked.has(number)}
-						className={`figures pickable flex h-full w-full items-center justify-between px-2 -outline-offset-2 select-none ${
-							picked.has(number) ? 'bg-ink text-paper' : 'hover:bg-shade'
-						}`}
-					>
-						<span className="sr-only">{`Round ${number}, ${makes} stitches, ${runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}`}</span>
-						<span aria-hidden="true" className={`text-sm ${picked.has(number) ? '' : 'text-faint'}`}>
-							{number}
-						</span>
-						<span aria-hidden="true" className="text-lg leading-none font-semibold">
-							{makes}
-						</span>
-					</button>
-				</li>
+				<Row
+					key={number}
+					number={number}
+					makes={makes}
+					yarns={runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}
+					gap={(tops[i] ?? 0) - (i === 0 ? 0 : (tops[i - 1] ?? 0) + rowHeight)}
+					height={rowHeight}
+					isPicked={picked.has(number)}
+					isStop={number === (isThere ? current : 1)}
+				/>
 			))}
 		</ul>
+	);
+});
+
+interface RowProps {
+	number: number;
+	makes: number;
+	yarns: string;
+	/** pixels below the row before: what is told of a line parts them */
+	gap: number;
+	height: number;
+	isPicked: boolean;
+	/** whether Tab stops here */
+	isStop: boolean;
+}
+
+const Row = memo(function Row({ number, makes, yarns, gap, height, isPicked, isStop }: RowProps) {
+	return (
+		<li style={{ marginTop: gap, height }}>
+			<button
+				type="button"
+				data-round={number}
+				tabIndex={isStop ? 0 : -1}
+				aria-pressed={isPicked}
+				className={`figures pickable flex h-full w-full items-center justify-between px-2 -outline-offset-2 select-none ${
+					isPicked ? 'bg-ink text-paper' : 'hover:bg-shade'
+				}`}
+			>
+				<span className="sr-only">{`Round ${number}, ${makes} stitches, ${yarns}`}</span>
+				<span aria-hidden="true" className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
+					{number}
+				</span>
+				<span aria-hidden="true" className="text-lg leading-none font-semibold">
+					{makes}
+				</span>
+			</button>
+		</li>
 	);
 });

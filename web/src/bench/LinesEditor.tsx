@@ -1,16 +1,16 @@
 import type { EditorView } from '@codemirror/view';
 import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
 import type { Sought } from './BenchView';
-import { useBench, usePiece } from './context';
+import { useBench, useDraft, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
 import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
 import { type Caret, useMeaning } from './useMeanings';
 
 interface Props {
-	lines: readonly string[];
 	layout: SheetLayout;
 	focused: Sought;
 }
@@ -18,9 +18,10 @@ interface Props {
 const BREAK = /\r\n|\n|\r/;
 /** A text of more lines is looked at before it is taken. */
 const FEW = 2;
+const NONE: string[] = [];
 
 /** The typed lines, each beside its bands, with what is wrong under it. */
-export function LinesEditor({ lines, layout, focused }: Props) {
+export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props) {
 	const { draft, station, pick } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
@@ -29,6 +30,7 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 	const [pasted, setPasted] = useState<string | null>(null);
 	const { places, rowHeight } = layout;
 	const key = piece?.key;
+	const lines = useDraft(useShallow(() => (key === undefined ? NONE : draft.lines(key))));
 
 	const handlers: Handlers = {
 		onType: (typed, line) => key !== undefined && draft.edit({ do: 'retype', piece: key, rounds: typed }, `type ${key} ${line}`),
@@ -130,11 +132,17 @@ export function LinesEditor({ lines, layout, focused }: Props) {
 			<PasteDialog text={pasted} onInsert={insert} onClose={() => setPasted(null)} />
 		</div>
 	);
-}
+});
 
 /** A thin rule above each line, across the words. */
 const Rules = memo(function Rules({ places }: { places: readonly LinePlace[] }) {
-	return places.map(({ line, top }) => <div key={line} aria-hidden="true" className="absolute inset-x-0 border-t border-rule/60" style={{ top }} />);
+	return (
+		<div aria-hidden="true" className="absolute inset-x-0 top-0">
+			{places.map(({ line, height }) => (
+				<div key={line} className="border-t border-rule/60" style={{ height }} />
+			))}
+		</div>
+	);
 });
 
 /** What is told of lines, across the counts and the bands, which part here to make room. `line` has the caret. */

@@ -1,7 +1,8 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type Cell, Chart } from '../chart/Chart';
-import { layOut } from '../chart/layout';
+import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
 import type { Sought } from './BenchView';
@@ -21,7 +22,6 @@ const setCursor = (cursor: Cell | null) => setTools({ cursor });
 /** Below this many pixels a band has no room for its line of words; above, a short piece does not look taller than it is. */
 const ROW = { least: 26, most: 34 };
 const PADDING = 64;
-const NONE: string[] = [];
 const NOTHING: never[] = [];
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
@@ -35,12 +35,9 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.stitches);
 	const gauge = useDraft((state) => state.analysis.gauge);
-	const problems = useDraft((state) => state.analysis.problems);
-	// The queue may hold lines that the plan has not yet: subscribing to the plan shows both.
-	useDraft(({ plan }) => plan);
-	useDraft(({ save }) => save);
-	const lines = piece === undefined ? NONE : draft.lines(piece.key);
-	const count = lines.length;
+	const problems = useDeferredValue(useDraft((state) => state.analysis.problems));
+	// The queue may hold lines that the plan has not yet.
+	const count = useDraft(() => (piece === undefined ? 0 : draft.lines(piece.key).length));
 	const scroller = useRef<HTMLElement>(null);
 	const [seen, setSeen] = useState({ top: 0, height: 400 });
 
@@ -49,16 +46,12 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) *
 			(isChart ? 1 + (scale - 1) / 2 : 1),
 	);
-	const layout = useMemo(
-		() =>
-			layOut(
-				analysis,
-				count,
-				problems.filter((problem) => problem.piece === piece?.key),
-				rowHeight,
-			),
-		[analysis, count, problems, piece?.key, rowHeight],
-	);
+	const before = useRef<SheetLayout | undefined>(undefined);
+	const layout = useMemo(() => {
+		const own = problems.filter((problem) => problem.piece === piece?.key);
+		before.current = replaceEqualDeep(before.current, layOut(analysis, count, own, rowHeight));
+		return before.current;
+	}, [analysis, count, problems, piece?.key, rowHeight]);
 
 	const { id } = draft.getState();
 	useLayoutEffect(() => {
@@ -113,7 +106,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		[draft, key, layer],
 	);
 
-	const isEmpty = lines.length === 0;
+	const isEmpty = count === 0;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
 	return (
 		<main
@@ -126,7 +119,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 			<Tabs.Content value={key} asChild>
 				<div className="sheet-columns min-w-0" style={{ minHeight: '100%', paddingBlock: PADDING }}>
 					<div className="min-w-0 on-leaf-words" data-area="lines">
-						<LinesEditor lines={lines} layout={layout} focused={focused} />
+						<LinesEditor layout={layout} focused={focused} />
 					</div>
 					<div data-area="rounds" className="relative border-l border-rule" style={{ height: layout.height }}>
 						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} picks={bench} seek={bench.seek} />
@@ -192,6 +185,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						</div>
 					</div>
 					<div
+						data-area="events"
 						className={`relative ${station === 'changes' ? 'w-44' : 'w-32'} border-l border-rule on-leaf-picture max-[559px]:hidden`}
 						style={{ height: layout.height }}
 					>

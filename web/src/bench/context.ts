@@ -1,4 +1,4 @@
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useDeferredValue } from 'react';
 import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, Yarn } from '../api/types';
 import type { Draft, DraftStore } from './draftState';
@@ -48,7 +48,8 @@ export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis 
 	const { piece: key } = useBench();
 	return {
 		piece: useDraft(({ plan }) => plan.pieces.find((piece) => piece.key === key)),
-		analysis: useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key)),
+		// A letter that is typed goes before what the core made of the one before it.
+		analysis: useDeferredValue(useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key))),
 	};
 }
 

@@ -1,13 +1,15 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand/vanilla';
 import { ApiError, api, dataOf } from '../api/client';
 import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
 import { unpacked } from '../api/unpack';
 import { announce } from '../ui/announce';
 import { cut } from '../ui/cut';
-import { aside, type Draft, type DraftStore, type Queued, type SaveState } from './draftState';
+import { rested } from '../ui/rested';
+import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
-import { groupOf, isTyping, queued } from './queue';
+import { groupOf, isTyped, isTyping, queued } from './queue';
 import { keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
@@ -44,6 +46,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	/** The lines that were seen when a group of typing began, where the core may have made others of them since. */
 	let saw: { group: string; rounds: string[] } | undefined;
 
+	const newest = () => queue.at(-1) ?? history.newest;
 	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
 
 	function show(save?: SaveState): void {
@@ -58,17 +61,17 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
-		const group = groupOf(key, queue.at(-1) ?? history.newest);
+		const group = groupOf(key, newest());
 		const added = queued(asSeen(edit, group), group, key, moves);
-		const newest = queue.at(-1);
+		const last = queue.at(-1);
 		// What is still being typed or turned stands for what it was before.
-		const replaces = newest?.group === group && !newest.isSent && standsForGroup(edit);
+		const replaces = last?.group === group && !last.isSent && standsForGroup(edit);
 		queue = [...(replaces ? queue.slice(0, -1) : queue), added];
 		if (moves === 'forward') history.did(group);
 		return added;
 	}
 
-	/** Typing that begins while something else is still to be made says which lines it was made from. */
+	/** Typing that begins before something else is made says which lines it was made from. */
 	function asSeen(edit: Edit, group: string): Edit {
 		if (edit.do !== 'retype') return edit;
 		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
@@ -111,29 +114,27 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			queue = queue.slice(sent.length);
 			isFlying = false;
 			history.made(sent.at(-1), base);
-			const refused = saved.results.flatMap((result) =>
-				result.refused === null
-					? []
-					: [
-							aside(
-								sent.find(({ id }) => id === result.id),
-								result.id,
-								result.refused,
-							),
-						],
-			);
+			const refused = setAsideOf(sent, saved.results);
 			if (refused.length === sent.length) history.dropped(first.group);
 			const isMade = saved.results.some(({ refused: why }) => why === null);
 			// What is typed in a field is heard as it is typed.
 			if (isMade && sent.at(-1)?.edit.do !== 'take' && !isTyping(first.key)) announce(saved.says);
-			store.setState(({ setAside }) => ({ revision: saved.revision, analysis: unpacked(saved.analysis), setAside: [...setAside, ...refused] }));
+			store.setState(({ setAside }) => ({ revision: saved.revision, setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
+			// A letter that is typed goes before what the core made of the one before it.
+			if (isTyping(first.key)) void rested(() => newest()?.at ?? 0).then(() => analysed(saved));
+			else analysed(saved);
 			await fly();
 		} catch (error) {
 			isFlying = false;
 			failed(error, sent);
 		}
+	}
+
+	/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
+	function analysed({ revision, analysis }: Pick<OpenedPlan, 'revision' | 'analysis'>): void {
+		if (revision === store.getState().revision && !isClosed) store.setState((now) => ({ analysis: replaceEqualDeep(now.analysis, unpacked(analysis)) }));
 	}
 
 	function failed(error: unknown, sent: readonly Queued[]): void {
@@ -234,10 +235,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			push(edit, group);
 			send();
 		},
-		isTypingLast: () => {
-			const newest = queue.at(-1) ?? history.newest;
-			return newest?.moves === 'forward' && newest.key?.startsWith('type ') === true;
-		},
+		isTypingLast: () => isTyped(newest()),
 		undo,
 		redo,
 		takeTheirs: async () => {

@@ -71,6 +71,21 @@ export interface Queued extends Operation {
 	isSent: boolean;
 }
 
+/** What of a message was refused. */
+export function setAsideOf(sent: readonly Operation[], results: readonly { id: string; refused: Refusal | null }[]): SetAside[] {
+	return results.flatMap(({ id, refused }) =>
+		refused === null
+			? []
+			: [
+					aside(
+						sent.find((operation) => operation.id === id),
+						id,
+						refused,
+					),
+				],
+	);
+}
+
 /** What is told of an operation that is set aside. */
 export function aside(operation: Operation | undefined, id: string, refused: Refusal): SetAside {
 	const edit = operation?.edit;

@@ -13,6 +13,9 @@ export function groupOf(key: string | undefined, newest: Pick<Queued, 'group' | 
 	return goesOn ? newest.group : crypto.randomUUID();
 }
 
+/** Whether the newest thing done was typed in lines. */
+export const isTyped = (newest: Pick<Queued, 'key' | 'moves'> | undefined) => newest?.moves === 'forward' && newest.key?.startsWith('type ') === true;
+
 /** What is typed in a field is heard as it is typed. */
 export const isTyping = (key: string | undefined) => key?.startsWith('type ') === true || isTextField(document.activeElement);
 
