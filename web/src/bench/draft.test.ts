@@ -97,6 +97,21 @@ describe('a draft', () => {
 		expect(server.plan.title).toBe('two');
 	});
 
+	it('begins another step after one was taken back, however soon, and whether or not it was sent', async () => {
+		const draft = openDraft(server.opened());
+		server.is = 'down';
+		draft.change(titled('one'), 'title');
+		draft.edit(wider(1));
+		draft.undo();
+		draft.change(titled('two'), 'title');
+		draft.undo();
+		expect(draft.getState().plan.title).toBe('one');
+		server.is = 'none';
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect(server.plan.title).toBe('one');
+		draft.close();
+	});
+
 	it('takes the letters of a line as one step, however slowly they come', async () => {
 		const draft = openDraft(server.opened());
 		for (const text of ['R1: 6', 'R1: 6 sc', 'R1: 6 sc in MR']) {
@@ -196,6 +211,8 @@ describe('a draft', () => {
 		await settle();
 		expect(again.getState()).toMatchObject({ save: { is: 'saved' }, plan: { title: 'unsaved', pieces: [{ rounds: ['typed'] }] } });
 		expect(server.plan.title).toBe('unsaved');
+		// Part of it may have been saved before: none of it is a step to take back here.
+		expect(again.getState().canUndo).toBe(false);
 	});
 
 	it('sets aside alone what is refused, and goes on with what came after it', async () => {

@@ -40,6 +40,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	/** The first of the queue are on their way. */
 	let isFlying = false;
 	let isClosed = false;
+	/** Something was taken back, or done again: what comes now is a step of its own. */
+	let isParted = false;
 	let tries = 0;
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const history = new History();
@@ -61,7 +63,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
-		const group = groupOf(key, newest());
+		const group = groupOf(key, isParted ? undefined : newest());
+		isParted = isParted && moves !== 'forward';
 		const added = queued(asSeen(edit, group), group, key, moves);
 		const last = queue.at(-1);
 		// What is still being typed or turned stands for what it was before.
@@ -162,6 +165,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		const step = history.undo();
 		if (step === undefined) return;
 		announce('Undone');
+		isParted = true;
 		const waiting = queue.filter(({ group, isSent }) => group === step.group && !isSent);
 		queue = queue.filter((operation) => !waiting.includes(operation));
 		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: 'Undone' }, undefined, 'undo').id;
@@ -173,6 +177,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		const again = history.redo();
 		if (again === undefined) return;
 		announce('Done again');
+		isParted = true;
 		// An undo that is still waiting is only left out again.
 		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
 		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
@@ -217,8 +222,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	if (left !== null) {
 		store.setState({ revision: left.revision });
+		// What can be undone is of a window: part of it may be saved, and half of a word is no step.
 		queue = left.operations.map(({ id, group, edit }) => ({ ...queued(edit, group, undefined, 'forward', id), isSent: true }));
-		for (const { group } of queue) history.did(group);
 		show({ is: 'saving' });
 		void fly();
 	}

@@ -1,0 +1,80 @@
+import { expect, goTo, line, openPlan, round, saved, test } from './bench';
+
+test('without a connection the ways go on, and what cannot be done says so', async ({ page, context }) => {
+	await page.goto('/');
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	// The rest of the program comes while there is a connection.
+	await page.waitForTimeout(3000);
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await context.setOffline(true);
+	await line(page, 2).fill('R2: inc around');
+	await expect(page.getByRole('region', { name: 'No answer from Alternum' })).toBeVisible();
+	await page.getByRole('button', { name: 'In 3D' }).click();
+	await expect(page.getByRole('slider', { name: /in the round/ }).or(page.getByRole('img', { name: /round/ }))).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the shelf' }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'Harbour buoy' })).toContainText('Not saved yet');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await expect(page.getByText('This needs a connection, and this device is offline.').first()).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.getByText('What was not saved is saved.').first()).toBeVisible();
+	await expect(page.getByRole('listitem').filter({ hasText: 'Harbour buoy' })).not.toContainText('Not saved yet');
+	// Nothing was kept back to be done all at once.
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	await page.getByRole('link', { name: 'Harbour buoy' }).click();
+	await expect(line(page, 2)).toHaveText('R2: inc around');
+});
+
+test('a plan that cannot be opened for want of a connection has a way back', async ({ page, context }) => {
+	await page.goto('/');
+	await page.waitForTimeout(3000);
+	await context.setOffline(true);
+	await page.getByRole('link', { name: 'Harbour buoy' }).click();
+	await expect(page.getByRole('heading', { name: 'This needs a connection, and this device is offline.' })).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the shelf' }).click();
+	await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
+	await context.setOffline(false);
+});
+
+test('one window that is left in the middle of a save and entered again meets no other', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.route('**/operations', async (route) => {
+		// It is saved; the answer comes when the window is gone.
+		const answer = await route.fetch();
+		await new Promise((resolve) => setTimeout(resolve, 400));
+		await route.fulfill({ response: answer }).catch(() => undefined);
+	});
+	await line(page, 2).fill('R2: inc around');
+	await page.getByRole('link', { name: 'Back to the shelf' }).click();
+	await page.getByRole('link', { name: 'Harbour buoy' }).click();
+	await goTo(page, 'rounds');
+	await line(page, 3).fill('R3: (sc, inc) around');
+	await page.reload();
+	await saved(page);
+	await expect(page.getByRole('region', { name: /another window/i })).toHaveCount(0);
+	await expect(line(page, 2)).toHaveText('R2: inc around');
+	await expect(line(page, 3)).toHaveText('R3: (sc, inc) around');
+});
+
+test('two idle windows are told of each other, and of a plan that is taken off the shelf', async ({ page, context }) => {
+	await openPlan(page, 'Harbour buoy');
+	const other = await context.newPage();
+	await other.goto(page.url());
+	await other.getByLabel('The plan’s title').fill('Changed over there');
+	await saved(other);
+	const told = page.getByRole('region', { name: 'Another window changed this plan' });
+	await expect(told).toBeVisible();
+	await expect(page.getByText('Saved', { exact: true })).toHaveCount(0);
+	await told.getByRole('button', { name: 'Show it as it is now' }).click();
+	await expect(page.getByLabel('The plan’s title')).toHaveValue('Changed over there');
+	await saved(page);
+	await other.goto('/');
+	await other.getByRole('button', { name: /^Take .*Changed over there.* off the shelf$/ }).click();
+	const gone = page.getByRole('region', { name: /taken off the shelf/ });
+	await expect(gone).toBeVisible();
+	await expect(page.getByText('Saved', { exact: true })).toHaveCount(0);
+	await round(page, 3).click();
+	await page.keyboard.press('c');
+	await gone.getByRole('button', { name: 'Put it back' }).click();
+	await saved(page);
+	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
+});

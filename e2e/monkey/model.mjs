@@ -1,0 +1,48 @@
+// What a plan should be, after all that was done on it: the monkey's own reckoning, made from nothing that the page says.
+
+export class Model {
+	/** @param {{title: string, lines: string[], yarns: Record<string, string>, rounds: string[]}} plan as opened; `rounds` has a yarn for each */
+	constructor(plan) {
+		this.plan = structuredClone(plan);
+		this.forget();
+	}
+
+	/** What can be undone is of a window, not of the plan. */
+	forget() {
+		this.undone = [];
+		this.done = [];
+		this.last = undefined;
+	}
+
+	/** @param {string} step what it is one step of undo with, if that comes right after */
+	do(step, change) {
+		if (step !== this.last) this.done.push(structuredClone(this.plan));
+		this.last = step;
+		this.undone = [];
+		change(this.plan);
+	}
+
+	/** What another window made of it: one step back leads to what it was here. */
+	takeOver(change) {
+		const before = structuredClone(this.plan);
+		change(this.plan);
+		this.forget();
+		this.done = [before];
+	}
+
+	undo() {
+		const before = this.done.pop();
+		if (before === undefined) return;
+		this.undone.push(this.plan);
+		this.plan = before;
+		this.last = undefined;
+	}
+
+	redo() {
+		const after = this.undone.pop();
+		if (after === undefined) return;
+		this.done.push(this.plan);
+		this.plan = after;
+		this.last = undefined;
+	}
+}

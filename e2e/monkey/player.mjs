@@ -1,0 +1,224 @@
+// Plays acts on the pages, keeps the model beside, and holds page, server and model against one another.
+import { Model } from './model.mjs';
+
+const WAIT = 20_000;
+
+export class Player {
+	constructor(browser, url) {
+		this.browser = browser;
+		this.url = url;
+		this.errors = [];
+		this.delay = 0;
+		this.loses = 0;
+	}
+
+	async begin() {
+		this.context = await this.browser.newContext({ viewport: { width: 1280, height: 800 } });
+		await this.open();
+		await this.page.goto(this.url);
+		await this.page.getByRole('link', { name: 'Harbour buoy' }).click();
+		await this.seen();
+		this.id = this.page.url().split('/plan/')[1].split('/')[0];
+		this.model = new Model(planOf(await this.server()));
+	}
+
+	end() {
+		return this.context.close();
+	}
+
+	async open() {
+		this.page = await this.context.newPage();
+		this.page.on('console', (message) => {
+			if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text())) this.errors.push(message.text());
+		});
+		this.page.on('pageerror', (error) => this.errors.push(error.message));
+		await this.page.route('**/operations', async (route) => {
+			try {
+				if (this.delay > 0) await new Promise((resolve) => setTimeout(resolve, this.delay));
+				if (this.loses > 0) {
+					this.loses--;
+					// It is saved, and nobody hears of it.
+					await route.fetch();
+					await route.abort();
+				} else await route.continue();
+			} catch {
+				// The window was closed meanwhile.
+			}
+		});
+	}
+
+	seen = () => this.page.locator('button[data-round="1"]').waitFor({ state: 'attached', timeout: WAIT });
+	round = (n) => this.page.locator(`button[data-round="${n}"]`);
+	leaveField = () => this.page.evaluate(() => document.activeElement instanceof HTMLElement && document.activeElement.blur());
+	line = (n) => this.page.locator('[aria-label="Rounds, a line each"] .cm-line').nth(n - 1);
+	server = async () => (await this.context.request.get(`${this.url}/api/plans/${this.id}`)).json();
+
+	async station(name) {
+		await this.page
+			.getByRole('navigation', { name: 'Stations' })
+			.getByRole('button', { name: new RegExp(`^${name}`, 'i') })
+			.click();
+	}
+
+	async play(act) {
+		const { page, model } = this;
+		if (this[`do_${act.does}`] !== undefined) await this[`do_${act.does}`](act);
+		else if (act.does === 'station') await this.station(act.name);
+		else if (act.does === 'view') await page.getByRole('toolbar', { name: 'View of the piece' }).getByRole('button', { name: act.name }).click();
+		else if (act.does === 'slow') this.delay = act.ms;
+		else if (act.does === 'lose') this.loses = 1;
+		else throw new Error(`There is no act “${act.does}”.`);
+		return model;
+	}
+
+	async do_title({ to }) {
+		await this.page.getByLabel('The plan’s title').fill(to);
+		this.model.do('title', (plan) => {
+			plan.title = to;
+		});
+	}
+
+	async do_yarn({ key, to }) {
+		await this.station('yarns');
+		await this.page.getByLabel(`Name of yarn ${key}`).fill(to);
+		this.model.do(`yarn ${key}`, (plan) => {
+			plan.yarns[key] = to;
+		});
+	}
+
+	/** A remark after a line's words, which changes nothing of its stitches. */
+	async do_line({ line, to }) {
+		const words = `${this.model.plan.lines[line - 1].replace(/ #.*$/, '')} ${to}`;
+		await this.line(line).fill(words);
+		this.typed(line, words);
+	}
+
+	async do_letters({ line, to }) {
+		await this.line(line).click();
+		await this.page.keyboard.press('End');
+		const before = this.model.plan.lines[line - 1];
+		const added = `${before.includes('#') ? ' ' : ' # '}${to}`;
+		await this.page.keyboard.type(added);
+		this.typed(line, before + added);
+	}
+
+	typed(line, words) {
+		this.model.do(`line ${line}`, (plan) => {
+			plan.lines[line - 1] = words;
+		});
+	}
+
+	async do_paint({ from, over, yarn }) {
+		await this.round(from).click();
+		if (over > 0) await this.round(from + over).click({ modifiers: ['Shift'] });
+		await this.page.keyboard.press(yarn.toLowerCase());
+		this.model.do(`paint ${Math.random()}`, (plan) => {
+			for (let n = from; n <= from + over; n++) plan.rounds[n - 1] = yarn;
+		});
+	}
+
+	async do_pick({ round }) {
+		await this.round(round).click();
+	}
+
+	async do_undo() {
+		await this.leaveField();
+		await this.page.keyboard.press('Control+z');
+		this.model.undo();
+	}
+
+	async do_redo() {
+		await this.leaveField();
+		await this.page.keyboard.press('Control+Shift+Z');
+		this.model.redo();
+	}
+
+	async do_offline({ ms }) {
+		await this.context.setOffline(true);
+		setTimeout(() => void this.context.setOffline(false).catch(() => undefined), ms);
+	}
+
+	/** The window goes without a word, in the middle of whatever it does. */
+	async do_kill() {
+		const { page } = this;
+		await this.context.setOffline(false);
+		await page.close();
+		await this.open();
+		await this.page.goto(`${this.url}/plan/${this.id}/colours`);
+		await this.seen();
+		this.model.forget();
+	}
+
+	async do_reload() {
+		await this.context.setOffline(false);
+		await this.page.reload();
+		await this.seen();
+		this.model.forget();
+	}
+
+	async do_shelf() {
+		await this.context.setOffline(false);
+		await this.page.getByRole('link', { name: 'Back to the shelf' }).click();
+		await this.page.locator(`a[href^="/plan/${this.id}"]`).click();
+		await this.seen();
+		this.model.forget();
+	}
+
+	/** Another window changes the title while this one rests. */
+	async do_other({ to }) {
+		await this.saved();
+		const other = await this.context.newPage();
+		await other.goto(`${this.url}/plan/${this.id}/colours`);
+		await other.getByLabel('The plan’s title').fill(to);
+		await other.getByText('Saved', { exact: true }).waitFor({ timeout: WAIT });
+		await other.close();
+		await this.page.getByRole('button', { name: 'Show it as it is now' }).click({ timeout: WAIT });
+		this.model.takeOver((plan) => {
+			plan.title = to;
+		});
+		await this.saved();
+	}
+
+	async do_rest() {
+		await this.saved();
+		await this.compare();
+	}
+
+	async saved() {
+		await this.context.setOffline(false);
+		[this.delay, this.loses] = [0, 0];
+		await this.page.getByText('Saved', { exact: true }).waitFor({ timeout: WAIT });
+	}
+
+	/** @throws where page, server and model differ */
+	async compare() {
+		const want = JSON.stringify(this.model.plan);
+		const server = JSON.stringify(planOf(await this.server()));
+		if (server !== want) throw new Error(`The server has\n${server}\nand should have\n${want}`);
+		const onPage = async () =>
+			JSON.stringify({
+				title: await this.page.getByLabel('The plan’s title').inputValue(),
+				lines: await this.page.locator('[aria-label="Rounds, a line each"] .cm-line').allTextContents(),
+				rounds: (await this.page.locator('button[data-round] .sr-only').allTextContents()).map((says) => /yarn (.)$/.exec(says)?.[1] ?? says),
+			});
+		const { title, lines, rounds } = this.model.plan;
+		const shown = JSON.stringify({ title, lines, rounds });
+		let seen = '';
+		for (let tries = 0; tries < 40 && seen !== shown; tries++) {
+			if (tries > 0) await new Promise((resolve) => setTimeout(resolve, 50));
+			seen = await onPage();
+		}
+		if (seen !== shown) throw new Error(`The page shows\n${seen}\nand should show\n${shown}`);
+		if (this.errors.length > 0) throw new Error(`The page logged: ${this.errors.join(' | ')}`);
+	}
+}
+
+/** The part of a plan that the model reckons with. */
+function planOf({ plan, analysis }) {
+	return {
+		title: plan.title,
+		lines: plan.pieces[0].rounds,
+		yarns: Object.fromEntries(plan.yarns.map(({ key, name }) => [key, name])),
+		rounds: analysis.pieces[0].rounds.map(({ runs }) => (/^.\d+$/.test(runs) ? runs[0] : runs)),
+	};
+}
