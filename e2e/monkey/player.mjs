@@ -89,7 +89,11 @@ export class Player {
 	/** A remark after a line's words, which changes nothing of its stitches. */
 	async do_line({ line, to }) {
 		const words = `${this.model.plan.lines[line - 1].replace(/ #.*$/, '')} ${to}`;
-		await this.line(line).fill(words);
+		// As a hand does it: what is written into the page past its keys may meet an answer half way.
+		await this.line(line).click();
+		await this.page.keyboard.press('End');
+		await this.page.keyboard.press('Shift+Home');
+		await this.page.keyboard.insertText(words);
 		this.typed(line, words);
 	}
 

@@ -24,7 +24,7 @@ export function BenchHeader() {
 			<h1 className="sr-only">
 				<bdi>{title === '' ? 'Untitled' : title}</bdi>
 			</h1>
-			<div className="flex h-13 items-center gap-2 pr-3">
+			<div className="flex h-13 items-center gap-2 pr-3 small:h-auto small:flex-wrap">
 				<Tip says="Back to the shelf">
 					<Link to="/" aria-label="Back to the shelf" className="flex h-13 w-18 items-center justify-center hover:bg-shade">
 						<ArrowLeft size={20} />
@@ -32,7 +32,7 @@ export function BenchHeader() {
 				</Tip>
 				<input
 					aria-label="The plan’s title"
-					className="min-w-0 flex-1 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
+					className="min-w-0 flex-1 truncate small:order-last small:mx-2 small:basis-full border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
 					maxLength={120}
 					value={typed ?? title}
 					onFocus={() => setTyped(title)}
@@ -43,6 +43,7 @@ export function BenchHeader() {
 					}}
 					onBlur={() => setTyped(null)}
 				/>
+				<span className="hidden flex-1 small:block" />
 				<SaveSign />
 				<Tip says="Undo" hotkey="Ctrl Z">
 					<Button aria-label="Undo" aria-disabled={!canUndo} onClick={draft.undo}>

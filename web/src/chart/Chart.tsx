@@ -8,7 +8,7 @@ import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
 import { Readout } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
-import { usePinch } from './usePinch';
+import { useChartPinch } from './useChartPinch';
 
 const KEYS =
 	'Arrow keys go from stitch to stitch; space picks the round, or colours the stitch with the brush. The same stands in the list of rounds, and in the table.';
@@ -112,7 +112,7 @@ export const Chart = memo(function Chart(props: Props) {
 		[piece, view, isLeftHanded, width, zoom, layout.rowHeight],
 	);
 
-	const pinch = usePinch({ box, canvas, scroller, zoom, rowHeight: layout.rowHeight, onZoom });
+	const pinch = useChartPinch({ box, canvas, scroller, zoom, rowHeight: layout.rowHeight, onZoom });
 	useLayoutEffect(() => {
 		// Zoomed in, the front stays in the middle; counted, the line that rounds begin at stays in sight.
 		if (box.current !== null && !pinch.hasPlace(zoom))

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Analysis, PieceAnalysis, Yarn } from '../api/types';
+import { usePinch } from '../ui/gestures/usePinch';
 import { SidePicture } from './SidePicture';
 import { RoundScene } from './scene';
 import { solidOf } from './solid';
@@ -34,7 +35,25 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	const [hasMarker, setHasMarker] = useState(true);
 	const [isTurnedOver, setIsTurnedOver] = useState(false);
 	const [turned, setTurned] = useState({ about: 0, over: 0.12 });
+	const surface = useRef<HTMLDivElement>(null);
+	/** how near it is looked at, and moved by how many pixels */
+	const near = useRef({ zoom: 1, dx: 0, dy: 0 });
 	const held = useRef<{ x: number; y: number; about: number; over: number; moved: number } | null>(null);
+
+	usePinch(surface, {
+		begin: () => {
+			held.current = null;
+			return true;
+		},
+		isDragging: () => false,
+		pinch: ({ factor, dx, dy }, isOver) => {
+			const zoom = Math.min(6, Math.max(1, near.current.zoom * factor));
+			// As it fits, it is in the middle.
+			const now = zoom === 1 ? { zoom, dx: 0, dy: 0 } : { zoom, dx: near.current.dx + dx, dy: near.current.dy + dy };
+			scene.current?.look(now.zoom, now.dx, now.dy);
+			if (isOver) near.current = now;
+		},
+	});
 
 	const solid = useMemo(() => solidOf(piece, isStuffed, isLeftHanded, gauge), [piece, isStuffed, isLeftHanded, gauge]);
 
@@ -109,6 +128,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 		<div ref={box} className="relative h-full w-full">
 			{hasWebGl ? (
 				<div
+					ref={surface}
 					tabIndex={0}
 					role="slider"
 					aria-valuemin={0}
@@ -119,6 +139,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					className="h-full w-full touch-none cursor-grab -outline-offset-2"
 					onKeyDown={onKey}
 					onPointerDown={(event) => {
+						if (!event.isPrimary) return;
 						event.currentTarget.setPointerCapture(event.pointerId);
 						held.current = { x: event.clientX, y: event.clientY, ...turned, moved: 0 };
 					}}

@@ -165,6 +165,15 @@ export class RoundScene {
 		this.draw();
 	}
 
+	/** Comes nearer by a factor, and moves what is seen by so many pixels. */
+	look(zoom: number, dx: number, dy: number): void {
+		const { width, height } = this.#renderer.domElement;
+		const scale = window.devicePixelRatio;
+		this.#camera.zoom = zoom;
+		this.#camera.setViewOffset(width, height, -dx * scale, -dy * scale, width, height);
+		this.draw();
+	}
+
 	/** The stitch under a point, −1 to 1 from the left and from the bottom. */
 	pick(x: number, y: number): { round: number; stitch: number } | null {
 		if (this.#stitches === null || this.#solid === null) return null;

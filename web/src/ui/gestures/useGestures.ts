@@ -1,4 +1,5 @@
-import { type PointerEvent, type RefObject, useEffect, useMemo, useRef } from 'react';
+import { type PointerEvent, type RefObject, useMemo, useRef } from 'react';
+import { type Pinch, usePinch } from './usePinch';
 
 /** Where a pointer is, in pixels of the window, and which keys are held with it. */
 export interface Pointed {
@@ -7,16 +8,6 @@ export interface Pointed {
 	target: Element;
 	shift: boolean;
 	control: boolean;
-}
-
-export interface Pinch {
-	/** how far the fingers have parted since they came down */
-	factor: number;
-	/** the place between them when they came down, and how far it has moved since */
-	x: number;
-	y: number;
-	dx: number;
-	dy: number;
 }
 
 export interface Gestures {
@@ -46,16 +37,6 @@ interface Down {
 	timer: ReturnType<typeof setTimeout> | undefined;
 }
 
-const between = (touches: TouchList) => {
-	const [one, other] = [touches[0], touches[1]];
-	if (one === undefined || other === undefined) return null;
-	return {
-		x: (one.clientX + other.clientX) / 2,
-		y: (one.clientY + other.clientY) / 2,
-		apart: Math.max(20, Math.hypot(one.clientX - other.clientX, one.clientY - other.clientY)),
-	};
-};
-
 /**
  * What pointers do on an element. A finger that scrolls never picks and never paints: a tap does, and a drag begins by a long press. Two
  * fingers move and zoom. The element needs the class `pickable`, which leaves scrolling with one finger to the browser.
@@ -65,41 +46,15 @@ export function useGestures(ref: RefObject<HTMLElement | null>, gestures: Gestur
 	latest.current = gestures;
 	const down = useRef<Down | null>(null);
 
-	useEffect(() => {
-		const element = ref.current;
-		if (element === null) return;
-		let began: ReturnType<typeof between> = null;
-		let last: Pinch | null = null;
-		const onStart = (event: TouchEvent) => {
-			if (event.touches.length < 2 || latest.current.pinch === undefined) return;
+	usePinch(ref, {
+		begin: () => {
+			if (latest.current.pinch === undefined) return false;
 			breakOff(down, latest.current);
-			began = between(event.touches);
-		};
-		const onMove = (event: TouchEvent) => {
-			if (down.current?.isDragging === true) event.preventDefault();
-			const now = began === null ? null : between(event.touches);
-			if (began === null || now === null) return;
-			event.preventDefault();
-			last = { factor: now.apart / began.apart, x: began.x, y: began.y, dx: now.x - began.x, dy: now.y - began.y };
-			latest.current.pinch?.(last, false);
-		};
-		const onEnd = (event: TouchEvent) => {
-			if (began === null || event.touches.length > 1) return;
-			if (last !== null) latest.current.pinch?.(last, true);
-			began = last = null;
-		};
-		// React listens passively: it could not keep the page from scrolling under a drag.
-		element.addEventListener('touchstart', onStart, { passive: true });
-		element.addEventListener('touchmove', onMove, { passive: false });
-		element.addEventListener('touchend', onEnd);
-		element.addEventListener('touchcancel', onEnd);
-		return () => {
-			element.removeEventListener('touchstart', onStart);
-			element.removeEventListener('touchmove', onMove);
-			element.removeEventListener('touchend', onEnd);
-			element.removeEventListener('touchcancel', onEnd);
-		};
-	}, [ref]);
+			return true;
+		},
+		isDragging: () => down.current?.isDragging === true,
+		pinch: (by, isOver) => latest.current.pinch?.(by, isOver),
+	});
 
 	return useMemo(
 		() => ({

@@ -1,5 +1,5 @@
 import { type RefObject, useLayoutEffect, useMemo, useRef } from 'react';
-import type { Pinch } from '../ui/gestures/useGestures';
+import type { Pinch } from '../ui/gestures/usePinch';
 
 interface Props {
 	box: RefObject<HTMLElement | null>;
@@ -14,7 +14,7 @@ interface Props {
  * Two fingers on the chart. While they move, the drawing as it is is only stretched and shifted, which costs nothing; it is drawn anew when
  * they are lifted, with what was between them still there.
  */
-export function usePinch(props: Props) {
+export function useChartPinch(props: Props) {
 	const latest = useRef(props);
 	latest.current = props;
 	/** where the sheet is to be once it is laid out in the new size */
