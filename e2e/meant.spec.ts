@@ -155,6 +155,7 @@ test('units changed in a dialog change its figures, and a yarn in a hidden layer
 	await expect(dialog.getByLabel('Stitches in 4 in')).toBeVisible();
 	await dialog.getByRole('button', { name: 'Done' }).click();
 	await panel(page).getByRole('button', { name: 'Hide the layer rounds 16–18' }).click();
+	await expect(round(page, 17)).toHaveAccessibleName(/yarn [AB]/);
 	await goTo(page, 'yarns');
 	await panel(page).getByRole('button', { name: 'Take out yarn C' }).click({ force: true });
 	await expect(page.getByText('A layer that is hidden or covered has it.').first()).toBeVisible();

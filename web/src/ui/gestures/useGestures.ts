@@ -64,9 +64,14 @@ export function useGestures(ref: RefObject<HTMLElement | null>, gestures: Gestur
 				const is: Down = { id: event.pointerId, at: pointed(event), isTouch, isDragging: false, timer: undefined };
 				down.current = is;
 				if (isTouch) {
-					is.timer = setTimeout(() => {
-						is.isDragging = down.current === is && latest.current.take(is.at);
-					}, LONG_MS);
+					// A slow device may have moves of the finger still to tell: they come before the frame.
+					is.timer = setTimeout(
+						() =>
+							requestAnimationFrame(() => {
+								is.isDragging = down.current === is && latest.current.take(is.at);
+							}),
+						LONG_MS,
+					);
 					return;
 				}
 				event.currentTarget.setPointerCapture(event.pointerId);
