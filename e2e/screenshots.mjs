@@ -101,4 +101,12 @@ await page
 	.locator('canvas')
 	.waitFor();
 await picture('versions');
+await page.keyboard.press('Escape');
+await round(5).focus();
+await page.keyboard.press('?');
+await page.getByRole('dialog', { name: 'Keys' }).waitFor();
+await picture('keys');
+await page.keyboard.press('Escape');
+await page.setViewportSize({ width: 390, height: 844 });
+await picture('phone');
 await browser.close();

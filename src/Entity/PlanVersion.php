@@ -9,14 +9,17 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Ulid;
 
-/** A plan as it was before something else was done: what an undo group began from. What it is now stands in the plan itself. */
+/**
+ * A plan as it was before something else was done: what an undo group began from. What it is now stands in the plan itself. Written by
+ * Repository\StoredPlans, read by Repository\PlanVersions.
+ */
 #[ORM\Entity(repositoryClass: PlanVersions::class)]
 #[ORM\UniqueConstraint(fields: ['plan', 'number'])]
 class PlanVersion
 {
     #[ORM\Id]
     #[ORM\Column(type: 'ulid')]
-    private Ulid $id;
+    public readonly Ulid $id;
 
     /**
      * @param int    $number the revision that it was
@@ -26,46 +29,16 @@ class PlanVersion
     public function __construct(
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
-        private SavedPlan $plan,
+        public readonly SavedPlan $plan,
         #[ORM\Column]
-        private int $number,
+        public readonly int $number,
         #[ORM\Column(type: Types::TEXT, length: 16777215)]
-        private string $body,
+        public readonly string $body,
         #[ORM\Column(length: 480)]
-        private string $says,
+        public readonly string $says,
         #[ORM\Column]
-        private \DateTimeImmutable $savedAt,
+        public readonly \DateTimeImmutable $savedAt,
     ) {
         $this->id = new Ulid();
-    }
-
-    public function id(): Ulid
-    {
-        return $this->id;
-    }
-
-    public function plan(): SavedPlan
-    {
-        return $this->plan;
-    }
-
-    public function number(): int
-    {
-        return $this->number;
-    }
-
-    public function body(): string
-    {
-        return $this->body;
-    }
-
-    public function says(): string
-    {
-        return $this->says;
-    }
-
-    public function savedAt(): \DateTimeImmutable
-    {
-        return $this->savedAt;
     }
 }

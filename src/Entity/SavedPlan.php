@@ -56,11 +56,11 @@ class SavedPlan
         #[ORM\Column(type: Types::TEXT, length: 16777215)]
         private string $body,
         #[ORM\Column(type: Types::JSON)]
-        private array $summary,
+        public readonly array $summary,
         #[ORM\Column(length: 480)]
         private string $says,
         #[ORM\Column]
-        private \DateTimeImmutable $begunAt,
+        public readonly \DateTimeImmutable $begunAt,
     ) {
         $this->id = new Ulid();
         $this->savedAt = $begunAt;
@@ -98,16 +98,5 @@ class SavedPlan
     public function workshop(): Workshop
     {
         return $this->workshop;
-    }
-
-    /** @return array<string, mixed> */
-    public function summary(): array
-    {
-        return $this->summary;
-    }
-
-    public function begunAt(): \DateTimeImmutable
-    {
-        return $this->begunAt;
     }
 }
