@@ -24,7 +24,7 @@ test('a motif is set, moved, slanted and hidden, each with a way back', async ({
 	await page.mouse.move(box.x + box.width / 2 + 60, box.y + 370, { steps: 5 });
 	await page.mouse.up();
 	await expect(layers.getByLabel('Degrees from the front')).not.toHaveValue('0');
-	await expect(layers.getByLabel('From round')).not.toHaveValue('8');
+	await expect(layers.getByRole('textbox', { name: 'From round' })).not.toHaveValue('8');
 	await layers.getByLabel('upright on the piece').uncheck();
 	await saved(page);
 	await layers

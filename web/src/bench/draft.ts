@@ -40,7 +40,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	/** The first of the queue are on their way. */
 	let isFlying = false;
 	let isClosed = false;
-	/** Something was taken back, or done again: what comes now is a step of its own. */
+	/** Something was taken back or done again: what comes is a step of its own. */
 	let isParted = false;
 	let tries = 0;
 	let timer: ReturnType<typeof setTimeout> | undefined;
@@ -59,7 +59,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		// Whoever opened the plan since has taken over what was left.
 		if (isClosed) return;
 		const operations = queue.map(({ id, group, edit }) => ({ id, group, edit }));
-		store.setState({ isKept: keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations }) });
+		const isKept = keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations });
+		if (isKept !== store.getState().isKept) store.setState({ isKept });
 	}
 
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
@@ -90,8 +91,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function send(): void {
 		keep();
 		const { is } = store.getState().save;
-		show(queue.length === 0 && is === 'saving' ? { is: 'saved' } : queue.length > 0 && is === 'saved' ? { is: 'saving' } : undefined);
 		if (is !== 'conflict' && is !== 'gone') void fly();
+		show(queue.length === 0 && is === 'saving' ? { is: 'saved' } : queue.length > 0 && is === 'saved' ? { is: 'saving' } : undefined);
 	}
 
 	async function fly(): Promise<void> {
