@@ -91,6 +91,10 @@ for (const [width, height] of [
 			await expect(page.locator(there)).toBeVisible();
 			expect(await wide()).toBe(width);
 		}
+		// The panel has all the room below the header, and the title a line of its own.
+		const panelBox = await page.getByRole('complementary').boundingBox();
+		if (height > 480) expect((panelBox?.y ?? 0) + (panelBox?.height ?? 0)).toBeCloseTo(height, -1);
+		expect((await page.getByLabel('The plan’s title').boundingBox())?.width).toBeGreaterThan(width - 40);
 		for (const station of ['yarns', 'rounds', 'changes', 'amounts', 'make']) {
 			await goTo(page, station);
 			expect(await wide(), station).toBe(width);

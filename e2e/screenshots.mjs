@@ -108,5 +108,6 @@ await page.getByRole('dialog', { name: 'Keys' }).waitFor();
 await picture('keys');
 await page.keyboard.press('Escape');
 await page.setViewportSize({ width: 390, height: 844 });
+await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Picture' }).click();
 await picture('phone');
 await browser.close();

@@ -32,7 +32,7 @@ export function BenchHeader() {
 				</Tip>
 				<input
 					aria-label="The plan’s title"
-					className="plan-title min-w-0 flex-1 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
+					className="plan-title min-w-0 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
 					maxLength={120}
 					value={typed ?? title}
 					onFocus={() => setTyped(title)}
