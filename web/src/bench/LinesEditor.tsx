@@ -22,7 +22,7 @@ const NONE: string[] = [];
 
 /** The typed lines, each beside its bands, with what is wrong under it. */
 export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props) {
-	const { draft, station, pick } = useBench();
+	const { draft, station, pickRange } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const editor = useRef<EditorView | null>(null);
@@ -39,8 +39,7 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 			const reached = (draft.getState().analysis.pieces.find((is) => is.key === key)?.lines ?? []).slice(from, to + 1).filter((is) => is !== null);
 			const [first, last] = [reached[0], reached.at(-1)];
 			if (first === undefined || last === undefined) return;
-			pick(first.from, 'new');
-			if (last.to > first.from) pick(last.to, 'extend');
+			pickRange(first.from, last.to);
 		},
 		onMend: (line, nth) => {
 			const trouble = places[line]?.troubles[0];

@@ -9,6 +9,8 @@ export interface Picks {
 	/** the round that keys go on from */
 	current: number;
 	pick: (round: number, how: PickHow) => void;
+	/** all from one round to another */
+	pickRange: (from: number, to: number) => void;
 	pickAll: () => void;
 	pickNone: () => void;
 	/** goes to a round without picking it */
@@ -43,9 +45,17 @@ export function usePicks(count: () => number): Picks {
 		[show],
 	);
 	const pickNone = useCallback(() => (now.current.size > 0 ? show(new Set()) : undefined), [show]);
+	const pickRange = useCallback(
+		(from: number, to: number) => {
+			anchor.current = from;
+			setCurrent(to);
+			show(new Set(range(from, to)));
+		},
+		[show],
+	);
 	const pickAll = useCallback(() => show(new Set(range(1, count()))), [show, count]);
 
-	return useMemo(() => ({ picked, current, pick, pickAll, pickNone, reach: setCurrent }), [picked, current, pick, pickAll, pickNone]);
+	return useMemo(() => ({ picked, current, pick, pickRange, pickAll, pickNone, reach: setCurrent }), [picked, current, pick, pickRange, pickAll, pickNone]);
 }
 
 const range = (from: number, to: number) => Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);

@@ -4,9 +4,8 @@ import { useEffect, useState } from 'react';
 export function useRested<T>(value: T, ms: number): T | undefined {
 	const [rested, setRested] = useState<{ value: T } | null>(null);
 	useEffect(() => {
-		setRested(null);
 		const timer = setTimeout(() => setRested({ value }), ms);
 		return () => clearTimeout(timer);
 	}, [value, ms]);
-	return rested?.value;
+	return rested?.value === value ? value : undefined;
 }
