@@ -72,6 +72,11 @@ final readonly class Work extends Node
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $yarn, place: $this->place, each: $this->each);
     }
 
+    public function withPlace(Place $place, Span $span): self
+    {
+        return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $place, each: $this->each);
+    }
+
     public function withSpan(Span $span): self
     {
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $this->place, each: $this->each);

@@ -149,14 +149,7 @@ final class Suffixes
             return $c->back($from);
         }
 
-        return new Work(
-            stitch: $node->stitch,
-            times: $node->times,
-            span: $node->span->to($c->span($from)),
-            loop: $node->loop,
-            yarn: $node->yarn,
-            place: Place::ring(),
-        );
+        return $node->withPlace(Place::ring(), $node->span->to($c->span($from)));
     }
 
     /** "4 sc starting in second ch from hook" */
@@ -174,14 +167,7 @@ final class Suffixes
         $c->at += 2;
         $c->skip('from', 'the', 'hook');
 
-        return new Work(
-            stitch: $node->stitch,
-            times: $node->times,
-            span: $node->span->to($c->span($from)),
-            loop: $node->loop,
-            yarn: $node->yarn,
-            place: Place::fromHook($number),
-        );
+        return $node->withPlace(Place::fromHook($number), $node->span->to($c->span($from)));
     }
 
     /** "12 sc in total", "each", which add nothing. */
