@@ -27,6 +27,14 @@ describe('unsaved work', () => {
 		expect(Object.keys(localStorage).filter((key) => key.endsWith('.two'))).toEqual([]);
 	});
 
+	it('takes over another window’s without losing its own', async () => {
+		keepUnsaved('P', { revision: 1, operations: [renumber('own')] });
+		leave('gone', Date.now() + 1000, 'other');
+		expect((await takeUnsaved('P'))?.operations[0]?.id).toBe('other');
+		keepUnsaved('P', null);
+		expect((await takeUnsaved('P'))?.operations[0]?.id).toBe('own');
+	});
+
 	it('leaves alone what a living window keeps', async () => {
 		leave('alive', 30, 'theirs');
 		leave('gone', 10, 'left');

@@ -52,7 +52,10 @@ export async function takeUnsaved(id: string): Promise<Unsaved | null> {
 		if (unsaved !== null && unsaved.at >= (newest?.at ?? 0)) [newest, newestKey] = [unsaved, key];
 	}
 	if (newest !== null) {
-		localStorage.removeItem(newestKey);
+		// What this window has of its own already changes places with it: one window keeps one.
+		const own = newestKey === prefixOf(id) + tab ? null : localStorage.getItem(prefixOf(id) + tab);
+		if (own === null) localStorage.removeItem(newestKey);
+		else localStorage.setItem(newestKey, own);
 		keepUnsaved(id, newest);
 	}
 	return newest;

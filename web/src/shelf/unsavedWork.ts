@@ -1,4 +1,5 @@
 import { api, dataOf } from '../api/client';
+import { type SetAside, setAsideOf } from '../bench/draftState';
 import { keepUnsaved, takeUnsaved } from '../bench/unsaved';
 import { tell } from '../bench/watch';
 
@@ -6,22 +7,23 @@ import { tell } from '../bench/watch';
 const MOST = 100;
 
 /**
- * Saves what a closed window left of a plan.
+ * Saves what closed windows left of a plan.
  *
+ * @returns what of it could not be done, with the reasons
  * @throws ApiError where the plan has changed since, or is gone: then it is to be opened, and she chooses
  */
-export async function saveLeft(id: string): Promise<void> {
+export async function saveLeft(id: string): Promise<SetAside[]> {
+	const refused: SetAside[] = [];
 	for (let left = await takeUnsaved(id); left !== null; left = await takeUnsaved(id)) {
 		let { revision } = left;
 		for (let at = 0; at < left.operations.length; at += MOST) {
-			const answer = await api.POST('/api/plans/{id}/operations', {
-				params: { path: { id } },
-				body: { base: revision, operations: left.operations.slice(at, at + MOST) },
-			});
-			const saved = dataOf(answer);
+			const operations = left.operations.slice(at, at + MOST);
+			const saved = dataOf(await api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations } }));
 			revision = saved.revision;
+			refused.push(...setAsideOf(operations, saved.results));
 			tell({ plan: id, revision, savedAt: saved.savedAt });
 			keepUnsaved(id, at + MOST < left.operations.length ? { revision, operations: left.operations.slice(at + MOST) } : null);
 		}
 	}
+	return refused;
 }

@@ -12,8 +12,12 @@ export function useUnsaved(onSaved: () => void): { unsaved: ReadonlyMap<string, 
 	const save = useCallback(
 		async (id: string, isAsked: boolean) => {
 			try {
-				await saveLeft(id);
-				notify({ says: 'What was not saved is saved.' });
+				const refused = await saveLeft(id);
+				if (refused.length === 0) notify({ says: 'What was not saved is saved.' });
+				for (const { detail, mend, text } of refused) {
+					const copy = { label: 'Copy what you typed', run: () => void navigator.clipboard.writeText(text ?? '') };
+					notify({ says: `This could not be done: ${detail}`, mend, ...(text === undefined ? {} : { action: copy }) });
+				}
 				onSaved();
 			} catch (error) {
 				// What is to be chosen is chosen on the bench.
