@@ -37,7 +37,10 @@ const KINDS = [
 	[4, () => ({ does: 'rest' })],
 ];
 
-/** So many acts. Two of a kind that are one step of undo never follow one another: whether they are one is the page's business. */
+/** What an act is one step of undo with, where the same comes right after it; undefined: it changes nothing. */
+const stepOf = ({ does, line, key }) => ({ title: 'title', line: `line ${line}`, letters: `line ${line}`, yarn: `yarn ${key}` })[does];
+
+/** So many acts. None goes on with the step that the last change was: whether two are one is a matter of time, and of the page alone. */
 export function actsBySeed(seed, count) {
 	const random = chance(seed);
 	const any = {
@@ -46,13 +49,18 @@ export function actsBySeed(seed, count) {
 	};
 	const all = KINDS.reduce((sum, [weight]) => sum + weight, 0);
 	const acts = [];
+	let last;
 	while (acts.length < count) {
 		let at = random() * all;
 		const kind = KINDS.find(([weight]) => {
 			at -= weight;
 			return at < 0;
 		});
-		acts.push(kind[1](any));
+		const act = kind[1](any);
+		const step = stepOf(act);
+		if (step !== undefined && step === last) continue;
+		last = act.does === 'paint' ? act.does : (step ?? last);
+		acts.push(act);
 	}
 	return acts;
 }

@@ -11,13 +11,11 @@ export class Model {
 	forget() {
 		this.undone = [];
 		this.done = [];
-		this.last = undefined;
 	}
 
-	/** @param {string} step what it is one step of undo with, if that comes right after */
-	do(step, change) {
-		if (step !== this.last) this.done.push(structuredClone(this.plan));
-		this.last = step;
+	/** A step of its own. */
+	do(change) {
+		this.done.push(structuredClone(this.plan));
 		this.undone = [];
 		change(this.plan);
 	}
@@ -35,7 +33,6 @@ export class Model {
 		if (before === undefined) return;
 		this.undone.push(this.plan);
 		this.plan = before;
-		this.last = undefined;
 	}
 
 	redo() {
@@ -43,6 +40,5 @@ export class Model {
 		if (after === undefined) return;
 		this.done.push(this.plan);
 		this.plan = after;
-		this.last = undefined;
 	}
 }

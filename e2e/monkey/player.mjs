@@ -73,7 +73,7 @@ export class Player {
 
 	async do_title({ to }) {
 		await this.page.getByLabel('The plan’s title').fill(to);
-		this.model.do('title', (plan) => {
+		this.model.do((plan) => {
 			plan.title = to;
 		});
 	}
@@ -81,7 +81,7 @@ export class Player {
 	async do_yarn({ key, to }) {
 		await this.station('yarns');
 		await this.page.getByLabel(`Name of yarn ${key}`).fill(to);
-		this.model.do(`yarn ${key}`, (plan) => {
+		this.model.do((plan) => {
 			plan.yarns[key] = to;
 		});
 	}
@@ -107,7 +107,7 @@ export class Player {
 	}
 
 	typed(line, words) {
-		this.model.do(`line ${line}`, (plan) => {
+		this.model.do((plan) => {
 			plan.lines[line - 1] = words;
 		});
 	}
@@ -116,7 +116,7 @@ export class Player {
 		await this.round(from).click();
 		if (over > 0) await this.round(from + over).click({ modifiers: ['Shift'] });
 		await this.page.keyboard.press(yarn.toLowerCase());
-		this.model.do(`paint ${Math.random()}`, (plan) => {
+		this.model.do((plan) => {
 			for (let n = from; n <= from + over; n++) plan.rounds[n - 1] = yarn;
 		});
 	}
