@@ -56,6 +56,25 @@ test.describe('with fingers', () => {
 		await expect(round(page, 7)).toHaveAccessibleName(/3 runs of yarn/);
 	});
 
+	test('two fingers zoom the piece in the round', async ({ page }) => {
+		await openPlan(page, 'Harbour buoy');
+		await page.getByRole('button', { name: 'In 3D' }).click();
+		const piece = page.getByRole('slider', { name: /in the round/ });
+		await expect(piece).toBeVisible();
+		await page.waitForTimeout(1500);
+		const before = await piece.screenshot();
+		const box = await piece.boundingBox();
+		const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2];
+		const cdp = await page.context().newCDPSession(page);
+		await touch(cdp, 'touchStart', [x - 30, y], [x + 30, y]);
+		for (let i = 1; i <= 5; i++) await touch(cdp, 'touchMove', [x - 30 - i * 10, y], [x + 30 + i * 10, y]);
+		await touch(cdp, 'touchEnd');
+		await page.waitForTimeout(500);
+		expect((await piece.screenshot()).equals(before)).toBe(false);
+		await expect(page.locator('[data-round][aria-pressed="true"]')).toHaveCount(0);
+		await expect(piece).toHaveAttribute('aria-valuenow', '0');
+	});
+
 	test('what is touched is large enough', async ({ page }) => {
 		await openPlan(page, 'Harbour buoy');
 		for (const station of ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make']) {
@@ -141,6 +160,9 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await round(page, 3).focus();
 	await page.keyboard.press('?');
 	const keys = page.getByRole('dialog', { name: 'Keys' });
+	// A slip of the next key changes nothing.
+	await page.keyboard.press('Space');
+	await expect(keys.getByLabel('Keys of a single letter or sign act')).toBeChecked();
 	await keys.getByLabel('Keys of a single letter or sign act').uncheck();
 	await keys.getByRole('button', { name: 'Done' }).click();
 	await round(page, 3).focus();
@@ -148,6 +170,8 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await page.keyboard.press('c');
 	await page.waitForTimeout(300);
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
+	await page.keyboard.press('?');
+	await expect(keys).toHaveCount(0);
 	await page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: 'Rounds' }).focus();
 	await page.keyboard.press('ArrowRight');
 	await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: 'Colours' })).toBeFocused();

@@ -40,7 +40,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	});
 	const roundCount = useCallback(() => draft.getState().analysis.pieces.find(({ key }) => key === pieceKey)?.rounds.length ?? 0, [draft, pieceKey]);
 	const picks = usePicks(roundCount);
-	const { picked, pickNone } = picks;
+	const { picked, pickNone, pickWithin } = picks;
 	const [focused, setFocused] = useState(NOTHING);
 	const [seeks, setSeeks] = useState(NOTHING);
 	const [hasKeys, setHasKeys] = useState(false);
@@ -61,6 +61,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 				setTools({ leaf: 'panel' });
 				goTo(next);
 			},
+			showKeys: () => setHasKeys(true),
 			seek: (round) => setSeeks(sought(round)),
 			paint: (yarn) => {
 				if (useTools.getState().brush !== null) {
@@ -81,8 +82,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 		}),
 		[draft, id, pieceKey, station, picks, picked, pickNone, goTo],
 	);
-	const showKeys = useCallback(() => setHasKeys(true), []);
-	useKeys(bench, roundCount, showKeys);
+	useKeys(bench, roundCount);
 	const leaf = useTools((tools) => tools.leaf);
 	const root = useRef<HTMLDivElement>(null);
 	useFocusKept(root);
@@ -91,9 +91,10 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	useEffect(
 		() =>
 			draft.subscribe(({ plan }) => {
+				pickWithin(roundCount());
 				if (!plan.pieces.some(({ key }) => key === pieceKey)) bench.showPiece(plan.pieces[0]?.key ?? '');
 			}),
-		[draft, pieceKey, bench],
+		[draft, pieceKey, bench, pickWithin, roundCount],
 	);
 
 	// How it is looked at is found again after a reload.

@@ -5,7 +5,6 @@ const EVERYWHERE = [
 	['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
 	['F6, Shift F6', 'to the next part of the bench, or the one before'],
 	['Esc', 'pick none, put the brush and the layer down'],
-	['?', 'this list'],
 ] as const;
 const LINES = [
 	['Alt Enter', 'make the mend that is offered'],
@@ -30,13 +29,14 @@ const LETTERS = [
 	[',', 'colour both sides alike'],
 	['/', 'the next view'],
 	['+ − 0', 'larger, smaller, as it fits'],
+	['?', 'this list; it is in the menu, too'],
 ] as const;
 
 /** All the keys of the bench. Those of a single letter can be switched off. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 	const hasLetters = useTools((tools) => tools.hasLetters);
 	return (
-		<DialogSheet title="Keys" open={open} onClose={onClose} isDone isWide>
+		<DialogSheet title="Keys" open={open} onClose={onClose} isDone isWide isRead>
 			<div className="gap-x-10 sm:columns-2">
 				<Group title="Everywhere" keys={EVERYWHERE} />
 				<Group title="In the typed rounds" keys={LINES} />

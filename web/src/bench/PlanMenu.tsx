@@ -13,7 +13,7 @@ import { VersionsDialog } from './VersionsDialog';
 
 /** Files to take away, and what holds for the whole plan. */
 export function PlanMenu() {
-	const { draft } = useBench();
+	const { draft, showKeys } = useBench();
 	const id = useDraft((state) => state.id);
 	const plan = useDraft((state) => state.plan);
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
@@ -33,6 +33,7 @@ export function PlanMenu() {
 			>
 				<MenuItem onSelect={() => setIsOpen(true)}>Gauge, words, units, hand …</MenuItem>
 				<MenuItem onSelect={() => setHasVersions(true)}>Earlier versions …</MenuItem>
+				<MenuItem onSelect={showKeys}>Keys …</MenuItem>
 				<MenuRule />
 				<MenuItem asChild>
 					<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>

@@ -1,7 +1,8 @@
 import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { isWithinZooms } from '../chart/zoom';
 import { Tip } from '../ui/Tip';
-import { isWithinZooms, setTools, useTools, viewNames, views, zoomBy } from './chartTools';
+import { setTools, useTools, viewNames, views, zoomBy } from './chartTools';
 
 /** How the piece is looked at, and what the pointer does on it. */
 export function ViewBar({ firstYarn }: { firstYarn: string }) {

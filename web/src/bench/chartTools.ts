@@ -1,16 +1,13 @@
 import { useMemo } from 'react';
 import { create } from 'zustand';
 import type { Amount, Piece, PieceAnalysis, Yarn } from '../api/types';
+import { asZoom, nextZoom } from '../chart/zoom';
 import { useDraft } from './context';
 
 export const views = ['opened', 'grid', 'above', 'round'] as const;
 export type View = (typeof views)[number];
 export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In 3D' };
 
-/** How many times as large the chart is drawn; keys and buttons go through these, two fingers anywhere between. */
-export const zooms = [1, 1.5, 2, 3] as const;
-const LEAST = zooms[0];
-const MOST = zooms[zooms.length - 1] ?? LEAST;
 export type ColourVision = keyof Amount['seen'];
 
 /** A stitch that paints others: a yarn's letter, or a stop that clears what was set by hand. */
@@ -21,7 +18,7 @@ export type Leaf = (typeof leaves)[number];
 
 export interface Tools {
 	view: View;
-	/** from the least to the most of `zooms` */
+	/** see chart/zoom */
 	zoom: number;
 	/** what the pointer paints single stitches with; null: it picks rounds */
 	brush: string | null;
@@ -53,7 +50,7 @@ function lettersKept(): boolean {
 /** How the chart is looked at and worked on: of this window, not of the plan. */
 export const useTools = create<Tools>(() => ({
 	view: 'opened',
-	zoom: LEAST,
+	zoom: 1,
 	brush: null,
 	isMirrored: false,
 	layer: null,
@@ -78,17 +75,10 @@ export function setLetterKeys(hasLetters: boolean): void {
 	}
 }
 
-export const isWithinZooms = (zoom: number, by: 1 | -1) => (by > 0 ? zoom < MOST : zoom > LEAST);
-
 /** To the next larger or smaller of the usual sizes. */
-export function zoomBy(by: 1 | -1): void {
-	setTools(({ zoom }) => ({ zoom: (by > 0 ? zooms.find((size) => size > zoom) : zooms.findLast((size) => size < zoom)) ?? zoom }));
-}
+export const zoomBy = (by: 1 | -1) => setTools(({ zoom }) => ({ zoom: nextZoom(zoom, by) }));
 
-/** To any size between the least and the most. */
-export function zoomTo(zoom: number): void {
-	setTools({ zoom: Math.min(MOST, Math.max(LEAST, zoom)) });
-}
+export const zoomTo = (zoom: number) => setTools({ zoom: asZoom(zoom) });
 
 /** The plan's yarns as they are to be drawn: with all their strands, and as chosen eyes see them. */
 export function useShownYarns(): Yarn[] {

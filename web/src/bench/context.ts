@@ -23,6 +23,8 @@ export interface Bench extends Picks {
 	station: Station;
 	showPiece: (key: string) => void;
 	goTo: (station: Station) => void;
+	/** shows the list of keys */
+	showKeys: () => void;
 	/** brings a round into sight */
 	seek: (round: number) => void;
 	/** Gives the picked rounds a yarn; tells when none is picked. */

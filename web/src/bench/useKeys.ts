@@ -3,21 +3,21 @@ import { isIn, isTextField, takesKeys } from '../ui/where';
 import { hasLetterKeys, setTools, views, zoomBy } from './chartTools';
 import { type Bench, type Station, stations } from './context';
 
-/** Where each round can be gone to by F6, in this order. */
+/** The parts of the bench that F6 goes through, in this order. */
 const AREAS = ['header', 'tray', 'lines', 'rounds', 'chart', 'panel'];
 
 /** The keys of the bench: those with Ctrl hold everywhere, those of a single letter only where the sheet or the chart has the focus. */
-export function useKeys(bench: Bench, count: () => number, showKeys: () => void): void {
+export function useKeys(bench: Bench, count: () => number): void {
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {
-			const does = event.ctrlKey || event.metaKey ? withControl(event, bench) : plain(event, bench, count, showKeys);
+			const does = event.ctrlKey || event.metaKey ? withControl(event, bench) : plain(event, bench, count);
 			if (does === undefined) return;
 			event.preventDefault();
 			does();
 		};
 		window.addEventListener('keydown', onKey);
 		return () => window.removeEventListener('keydown', onKey);
-	}, [bench, count, showKeys]);
+	}, [bench, count]);
 }
 
 type Does = (() => void) | undefined;
@@ -31,7 +31,7 @@ function withControl({ key, target, shiftKey }: KeyboardEvent, { draft, pickAll 
 	return letter === 'a' && isIn(target, 'main') ? pickAll : undefined;
 }
 
-function plain(event: KeyboardEvent, bench: Bench, count: () => number, showKeys: () => void): Does {
+function plain(event: KeyboardEvent, bench: Bench, count: () => number): Does {
 	const { key, target, shiftKey, altKey } = event;
 	if (key === 'F6') return () => goToArea(shiftKey ? -1 : 1);
 	if (altKey || takesKeys(target)) return undefined;
@@ -42,7 +42,6 @@ function plain(event: KeyboardEvent, bench: Bench, count: () => number, showKeys
 		const to = Math.min(last, Math.max(1, from + (key === 'ArrowDown' ? 1 : -1)));
 		return last === 0 ? undefined : () => goToRound(bench, to, shiftKey && bench.picked.size > 0);
 	}
-	if (key === '?') return showKeys;
 	// A single letter would act on whoever speaks to the computer, or slips on the keyboard.
 	return isIn(target, 'main') && hasLetterKeys() ? letter(event, bench) : undefined;
 }
@@ -57,11 +56,12 @@ function putDown({ pickNone }: Bench): void {
 	setTools({ brush: null, layer: null, cursor: null });
 }
 
-function letter({ key }: KeyboardEvent, { draft, goTo, paint }: Bench): Does {
+function letter({ key }: KeyboardEvent, { draft, goTo, paint, showKeys }: Bench): Does {
 	if (key === '.') {
 		const first = draft.getState().plan.yarns[1]?.key ?? 'A';
 		return () => setTools(({ brush }) => ({ brush: brush === null ? first : null, layer: null }));
 	}
+	if (key === '?') return showKeys;
 	if (key === ',') return () => setTools(({ isMirrored }) => ({ isMirrored: !isMirrored }));
 	if (key === '/') return () => setTools(({ view }) => ({ view: views[(views.indexOf(view) + 1) % views.length] ?? 'opened' }));
 	if (key === '+' || key === '=' || key === '-') return () => zoomBy(key === '-' ? -1 : 1);

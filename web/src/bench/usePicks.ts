@@ -13,6 +13,8 @@ export interface Picks {
 	pickRange: (from: number, to: number) => void;
 	pickAll: () => void;
 	pickNone: () => void;
+	/** drops what is picked beyond the last round */
+	pickWithin: (last: number) => void;
 	/** goes to a round without picking it */
 	reach: (round: number) => void;
 }
@@ -53,9 +55,13 @@ export function usePicks(count: () => number): Picks {
 		},
 		[show],
 	);
+	const pickWithin = useCallback((last: number) => show(new Set([...now.current].filter((round) => round <= last))), [show]);
 	const pickAll = useCallback(() => show(new Set(range(1, count()))), [show, count]);
 
-	return useMemo(() => ({ picked, current, pick, pickRange, pickAll, pickNone, reach: setCurrent }), [picked, current, pick, pickRange, pickAll, pickNone]);
+	return useMemo(
+		() => ({ picked, current, pick, pickRange, pickAll, pickNone, pickWithin, reach: setCurrent }),
+		[picked, current, pick, pickRange, pickAll, pickNone, pickWithin],
+	);
 }
 
 const range = (from: number, to: number) => Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);

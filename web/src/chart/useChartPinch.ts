@@ -1,5 +1,6 @@
-import { type RefObject, useLayoutEffect, useMemo, useRef } from 'react';
+import { type RefObject, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import type { Pinch } from '../ui/gestures/usePinch';
+import { asZoom } from './zoom';
 
 interface Props {
 	box: RefObject<HTMLElement | null>;
@@ -28,6 +29,11 @@ export function useChartPinch(props: Props) {
 		if (scroller?.current != null) scroller.current.scrollTop = ((to.top + to.y) * rowHeight) / to.rowHeight - to.y;
 	}, [rowHeight, zoom, box, scroller]);
 
+	// What is moved or laid out anew after that is moved by her.
+	useEffect(() => {
+		if (place.current?.zoom === zoom) place.current = null;
+	}, [zoom]);
+
 	return useMemo(
 		() => ({
 			/** whether it is known where the chart is to be at a size */
@@ -44,7 +50,7 @@ export function useChartPinch(props: Props) {
 					return;
 				}
 				drawn.style.transform = '';
-				const zoom_ = Math.min(3, Math.max(1, now * factor));
+				const zoom_ = asZoom(now * factor);
 				const scrollTop = (down?.current?.scrollTop ?? 0) - dy;
 				if (down?.current != null) down.current.scrollTop = scrollTop;
 				place.current = { zoom: zoom_, left: ((element.scrollLeft + left) * zoom_) / now - left - dx, top: scrollTop, y: top, rowHeight: row };

@@ -10,11 +10,13 @@ interface Props {
 	/** whether a button at its foot ends it: for one whose changes hold at once */
 	isDone?: boolean;
 	isWide?: boolean;
+	/** whether it is there to be read: then nothing in it has the focus, so that no key acts by mistake */
+	isRead?: boolean;
 	children: ReactNode;
 }
 
 /** A dialog laid over the page. */
-export function DialogSheet({ title, says, open, onClose, isDone = false, isWide = false, children }: Props) {
+export function DialogSheet({ title, says, open, onClose, isDone = false, isWide = false, isRead = false, children }: Props) {
 	return (
 		<Dialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
 			<Dialog.Portal>
@@ -24,6 +26,11 @@ export function DialogSheet({ title, says, open, onClose, isDone = false, isWide
 						isWide ? 'w-[min(58rem,94vw)]' : 'w-[min(34rem,94vw)]'
 					}`}
 					{...(says === undefined ? { 'aria-describedby': undefined } : {})}
+					onOpenAutoFocus={(event) => {
+						if (!isRead) return;
+						event.preventDefault();
+						(event.target as HTMLElement).focus();
+					}}
 				>
 					<Dialog.Title className="mb-2 text-xl font-semibold">{title}</Dialog.Title>
 					{says !== undefined && <Dialog.Description className="mb-4 text-faint">{says}</Dialog.Description>}

@@ -1,8 +1,5 @@
 import { NumberField } from './Field';
-import type { Units } from './units';
-
-const YARD_IN_METRES = 0.9144;
-const INCH_IN_MM = 25.4;
+import { INCH_IN_MM, type Units, YARD_IN_METRES } from './units';
 
 interface Props {
 	label: string;

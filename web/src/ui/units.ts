@@ -1,7 +1,7 @@
 /** Words for figures that the core has computed. */
 
-const YARD_IN_METRES = 0.9144;
-const INCH_IN_MM = 25.4;
+export const YARD_IN_METRES = 0.9144;
+export const INCH_IN_MM = 25.4;
 
 export type Units = 'metric' | 'imperial';
 
