@@ -49,11 +49,21 @@ export class Maker {
 		});
 	}
 
+	/** Reads as the page does: what a server in trouble says is no answer, and it is asked again. */
+	async read(path, { wait = 50 } = {}) {
+		for (;;) {
+			const { status, text } = await this.ask('GET', path);
+			if (status === 200) return JSON.parse(text);
+			if (status < 500 && status !== 429) throw new Error(`Reading ${path} was answered ${status}: ${text.slice(0, 300)}`);
+			await new Promise((resolve) => setTimeout(resolve, wait));
+		}
+	}
+
 	async begin(title = 'Harbour buoy') {
 		await this.ask('GET', '/');
-		const shelf = JSON.parse((await this.ask('GET', '/api/shelf')).text);
+		const shelf = await this.read('/api/shelf');
 		this.id = shelf.plans.find((plan) => plan.title === title).id;
-		const opened = JSON.parse((await this.ask('GET', `/api/plans/${this.id}`)).text);
+		const opened = await this.read(`/api/plans/${this.id}`);
 		this.rounds = opened.analysis.pieces[0].rounds.length;
 	}
 
@@ -124,7 +134,7 @@ export async function saveWhileKilled(url, pidFile, times) {
 		isOver = true;
 		await killer;
 	}
-	const kept = JSON.parse((await maker.ask('GET', `/api/plans/${maker.id}`)).text);
+	const kept = await maker.read(`/api/plans/${maker.id}`);
 	maker.end();
 	return { saves: times, kills, repeated, wrong, revision: kept.revision, rounds: kept.analysis.pieces[0].rounds.length, expected: rounds };
 }
