@@ -81,7 +81,7 @@ final readonly class Bobbles implements Edit
         foreach ($typed as $i => $text) {
             $span = $reading->spans[$i] ?? new RoundRange(1, 0);
             [$from, $to] = [$span->from, $span->to];
-            $line = $reading->lines[$i];
+            $line = $reading->syntax->lines()[$i];
             $rounds = \array_slice($reading->rounds, $from - 1, max(0, $to - $from + 1));
             if (null === $line || [] === array_filter($rounds, static fn (Round $round): bool => $codes[$round->number - 1] !== $round->codes)) {
                 $lines[] = $text;

@@ -20,7 +20,7 @@ final readonly class Renumber implements Edit
         $reading = PieceReading::of($plan, $piece);
         $rounds = $piece->rounds;
         foreach ($rounds as $i => $line) {
-            $head = $reading->heads[$i];
+            $head = $reading->syntax->heads()[$i];
             $span = $reading->spans[$i];
             if (null !== $head && null !== $head->from && null !== $span && $head->from !== $span->from) {
                 $number = $piece->worked->head().$span->from.($span->to > $span->from ? "-{$span->to}" : '');

@@ -72,7 +72,7 @@ final readonly class Retype implements StandsForGroup
             $said = null === $head ? $line : mb_substr($line, $head->numbers->end);
 
             return trim($said, " \t:.)-–—").' '.($span?->count() ?? 0);
-        }, $piece->rounds, $reading->heads, $reading->spans);
+        }, $piece->rounds, $reading->syntax->heads(), $reading->spans);
     }
 
     /**

@@ -21,7 +21,7 @@ final class LineMeanings
         $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns));
         foreach (Wrapping::of($piece->rounds) as $source) {
             if ($line >= $source->line && $line < $source->line + $source->lines()) {
-                $meanings = (new Meanings($plan->terms))->of($source->text, $parser->line($source->text), $reading->lines[$source->line - 1] ?? null);
+                $meanings = (new Meanings($plan->terms))->of($source->text, $parser->line($source->text), $reading->syntax->lines()[$source->line - 1] ?? null);
 
                 return self::within($meanings, $source, $line, mb_strlen($piece->rounds[$line - 1]));
             }

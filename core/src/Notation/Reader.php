@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Limits;
@@ -74,17 +75,17 @@ final class Reader
             }
         }
         $problems = $this->rounds->problems();
+        $first = ($this->rounds->lines()[0] ?? null)->items[0] ?? null;
         $hint = Suspicion::of($this->rounds->made(), $terms, $worked, $this->rounds->seen());
 
         return new Reading(
             rounds: $this->rounds->made(),
             problems: [...$hint, ...$problems],
-            lines: $parsed,
             spans: $spans,
-            heads: $heads,
             on: $on,
-            worked: $this->rounds->lines(),
+            foundation: $first instanceof Foundation ? $first->chains : 0,
             said: $this->rounds->said(),
+            syntax: new Syntax($parsed, $heads, $this->rounds->lines()),
         );
     }
 

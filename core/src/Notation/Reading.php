@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-use Alternum\Core\Notation\Node\Head;
-use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
 
@@ -15,22 +13,19 @@ final readonly class Reading
     /**
      * @param list<Round>           $rounds
      * @param list<Problem>         $problems
-     * @param list<Line|null>       $lines    one for each typed line; null: no round, or not readable
-     * @param list<RoundRange|null> $spans    the first and last round of each typed line; null: it has none
-     * @param list<Head|null>       $heads    of each typed line, readable or not; null: it has none
-     * @param int                   $on       stitches of other pieces that the first round is worked into
-     * @param list<Line>            $worked   what each round was worked from
-     * @param list<Said>            $said     what lines of their own say between the rounds
+     * @param list<RoundRange|null> $spans      the first and last round of each typed line; null: it has none
+     * @param int                   $on         stitches of other pieces that the first round is worked into
+     * @param int                   $foundation chains that the first round is worked into
+     * @param list<Said>            $said       what lines of their own say between the rounds
      */
     public function __construct(
         public array $rounds,
         public array $problems,
-        public array $lines,
         public array $spans,
-        public array $heads,
-        public int $on = 0,
-        public array $worked = [],
-        public array $said = [],
+        public int $on,
+        public int $foundation,
+        public array $said,
+        public Syntax $syntax,
     ) {
     }
 

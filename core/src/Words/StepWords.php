@@ -44,7 +44,7 @@ final readonly class StepWords
 
         return $round->readable
             ? "{$head}: ".$this->stitches(
-                $this->reading->worked[$step->from - 1]->bare(),
+                $this->reading->syntax->worked()[$step->from - 1]->bare(),
                 $round,
                 $this->colouring->rounds[$step->from - 1],
                 $step->inHand,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Yarn;
 
 use Alternum\Core\Notation\LiftingChains;
-use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
@@ -37,7 +36,7 @@ final readonly class Joins
             $after[] = $chain * $round->lifting->after + (Worked::Joined === $piece->worked || null !== $round->closed ? $slip : 0.0);
         }
         if ([] !== $before) {
-            $before[0] += $chain * self::foundation($reading) + self::start($piece, $chain);
+            $before[0] += $chain * $reading->foundation + self::start($piece, $chain);
         }
 
         return new self($before, $after);
@@ -56,13 +55,6 @@ final readonly class Joins
             null === $below => Worked::Joined === $worked ? LiftingChains::of(Stitch::ofCode($round->codes[0])) : 0,
             default => LiftingChains::of(Stitch::ofCode($round->codes[0])),
         };
-    }
-
-    private static function foundation(Reading $reading): int
-    {
-        $first = $reading->worked[0]->items[0] ?? null;
-
-        return $first instanceof Foundation ? $first->chains : 0;
     }
 
     /** The chains between pieces that a piece begins on, once each although both sides are worked along, or the stitches of their seam. */

@@ -189,7 +189,7 @@ final class Texts
         $reading = $pattern->read();
         foreach (Terms::cases() as $terms) {
             $printer = new Printer($terms, $pattern->worked);
-            foreach ($reading->worked as $i => $line) {
+            foreach ($reading->syntax->worked() as $i => $line) {
                 yield $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
             }
         }

@@ -62,7 +62,7 @@ final class CorpusTest extends TestCase
     public function testReadsTheHeads(): void
     {
         foreach (self::lines() as [$below, , $terms, $line]) {
-            $head = Reader::read([$line], $terms)->heads[0];
+            $head = Reader::read([$line], $terms)->syntax->heads()[0];
             if (1 === preg_match('/^\D{0,6}(\d+)[\s.:)\]-]/u', $line, $match) && 0 !== $below) {
                 self::assertSame((int) $match[1], $head?->from, $line);
             }
@@ -77,7 +77,7 @@ final class CorpusTest extends TestCase
             foreach (Terms::cases() as $other) {
                 $printer = new Printer($other);
                 $printed = [];
-                foreach ($reading->lines as $i => $node) {
+                foreach ($reading->syntax->lines() as $i => $node) {
                     [$from, $to] = [$reading->spans[$i]->from ?? 0, $reading->spans[$i]->to ?? 0];
                     $printed[] = $node instanceof Line ? $printer->head($from, $to).': '.$printer->stitches($node) : '';
                 }

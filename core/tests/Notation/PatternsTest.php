@@ -74,7 +74,7 @@ final class PatternsTest extends TestCase
             if ([] !== $right->problems) {
                 continue;
             }
-            foreach ($right->lines as $i => $line) {
+            foreach ($right->syntax->lines() as $i => $line) {
                 foreach ($line->counts ?? [] as $count) {
                     // The figure within what stands for the count.
                     $typed = mb_substr($pattern->lines[$i], $count->span->from, $count->span->length());

@@ -35,7 +35,7 @@ final class PrinterTest extends TestCase
             foreach (Terms::cases() as $other) {
                 $printer = new Printer($other);
                 $printed = [];
-                foreach ($reading->lines as $i => $line) {
+                foreach ($reading->syntax->lines() as $i => $line) {
                     self::assertInstanceOf(Line::class, $line);
                     [$from, $to] = [$reading->spans[$i]->from ?? 0, $reading->spans[$i]->to ?? 0];
                     $printed[] = $printer->line($from, $to, $printer->stitches($line), $reading->rounds[$to - 1]->makes);
@@ -59,7 +59,7 @@ final class PrinterTest extends TestCase
             foreach (Terms::cases() as $terms) {
                 $printer = new Printer($terms, $pattern->worked);
                 $lines = [];
-                foreach ($reading->worked as $i => $line) {
+                foreach ($reading->syntax->worked() as $i => $line) {
                     $lines[] = $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
                 }
                 $again = Reader::read($lines, $terms, $pattern->worked);
