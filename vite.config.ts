@@ -1,9 +1,11 @@
+import babel from '@rolldown/plugin-babel';
 import tailwindcss from '@tailwindcss/vite';
-import react from '@vitejs/plugin-react';
+import react, { reactCompilerPreset } from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-	plugins: [react(), tailwindcss()],
+	// What a component shows is made anew only where what it shows is another: by the compiler, not by hand.
+	plugins: [react(), babel({ presets: [reactCompilerPreset()] }), tailwindcss()],
 	base: '/build/',
 	publicDir: false,
 	build: {

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { alongByArrows } from '../ui/alongByArrows';
 import { Button } from '../ui/Button';
 import { Tip } from '../ui/Tip';
-import { stationNames, stations, useBench, useDraft } from './context';
+import { stationNames, stations, useBench, useDraft, useProblems } from './context';
 import { LeafSwitch } from './LeafSwitch';
 import { Pieces } from './Pieces';
 import { PlanMenu } from './PlanMenu';
@@ -18,7 +18,7 @@ export function BenchHeader() {
 	const canUndo = useDraft((state) => state.canUndo);
 	const canRedo = useDraft((state) => state.canRedo);
 	const [typed, setTyped] = useState<string | null>(null);
-	const problems = useDraft(({ analysis }) => analysis.problems.filter(({ severity }) => severity === 'error').length);
+	const problems = useProblems().filter(({ severity }) => severity === 'error').length;
 	return (
 		<header data-area="header" className="col-span-full min-w-0 border-b border-rule bg-paper">
 			<h1 className="sr-only">

@@ -1,5 +1,6 @@
 import type { EditorView } from '@codemirror/view';
 import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { createStore, type StoreApi } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
@@ -8,7 +9,7 @@ import { useBench, useDraft, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
 import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
-import { type Caret, useMeaning } from './useMeanings';
+import { type Caret, useMeaning, useRestedCaret } from './useMeanings';
 
 interface Props {
 	layout: SheetLayout;
@@ -26,7 +27,9 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const editor = useRef<EditorView | null>(null);
-	const [caret, setCaret] = useState<Caret | null>(null);
+	// Where the caret is changes with every letter, and is drawn by nothing here but its line.
+	const [carets] = useState(() => createStore<Caret | null>(() => null));
+	const [caretLine, setCaretLine] = useState(-1);
 	const [pasted, setPasted] = useState<string | null>(null);
 	const { places, rowHeight } = layout;
 	const key = piece?.key;
@@ -35,7 +38,8 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 	const handlers: Handlers = {
 		onType: (typed, line) => key !== undefined && draft.edit({ do: 'retype', piece: key, rounds: typed }, `type ${key} ${line}`),
 		onReach: (from, to, column) => {
-			setCaret(from === to ? { line: from, column } : null);
+			carets.setState(from === to ? { line: from, column } : null, true);
+			setCaretLine(from === to ? from : -1);
 			const reached = (draft.getState().analysis.pieces.find((is) => is.key === key)?.lines ?? []).slice(from, to + 1).filter((is) => is !== null);
 			const [first, last] = [reached[0], reached.at(-1)];
 			if (first === undefined || last === undefined) return;
@@ -65,11 +69,6 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 	};
 	const latest = useRef(handlers);
 	latest.current = handlers;
-
-	const meaning = useMeaning(station === 'rounds' ? key : undefined, caret);
-	useEffect(() => {
-		if (editor.current !== null) explain(editor.current, meaning);
-	}, [meaning]);
 
 	useLayoutEffect(() => {
 		if (box.current === null || key === undefined) return;
@@ -119,9 +118,10 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 		<div className="relative" style={{ height: Math.max(layout.height, rowHeight) + rowHeight * 2, '--row': `${rowHeight}px` } as CSSProperties}>
 			<Rules places={places} />
 			<div ref={box} className="relative" />
-			<Troubles places={places} line={caret?.line} />
+			<Troubles places={places} line={caretLine} />
+			{station === 'rounds' && <Meaning piece={key} carets={carets} onMeaning={(says) => editor.current !== null && explain(editor.current, says)} />}
 			<p id="line-trouble" aria-live="polite" className="sr-only">
-				{places[caret?.line ?? -1]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
+				{places[caretLine]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
 			</p>
 			{!isEmpty && (
 				<button type="button" className="caption absolute left-3 hover:text-ink" style={{ top: layout.height + 4 }} onClick={addLine}>
@@ -132,6 +132,16 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 		</div>
 	);
 });
+
+/** Has the words at the caret explained where they stand. */
+function Meaning({ piece, carets, onMeaning }: { piece: string; carets: StoreApi<Caret | null>; onMeaning: (says: string | undefined) => void }) {
+	const says = useMeaning(piece, useRestedCaret(carets));
+	useEffect(() => {
+		onMeaning(says);
+		return () => onMeaning(undefined);
+	}, [says, onMeaning]);
+	return null;
+}
 
 /** A thin rule above each line, across the words. */
 const Rules = memo(function Rules({ places }: { places: readonly LinePlace[] }) {
@@ -145,7 +155,7 @@ const Rules = memo(function Rules({ places }: { places: readonly LinePlace[] }) 
 });
 
 /** What is told of lines, across the counts and the bands, which part here to make room. `line` has the caret. */
-const Troubles = memo(function Troubles({ places, line: withCaret }: { places: readonly LinePlace[]; line: number | undefined }) {
+const Troubles = memo(function Troubles({ places, line: withCaret }: { places: readonly LinePlace[]; line: number }) {
 	return places.map(({ line, top, height, troubles }) =>
 		troubles.length === 0 ? null : (
 			<div

@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
 import type { PieceAnalysis, PlanProblem } from '../api/types';
 import { useBench } from './context';
 import { fixed } from './plans';
@@ -50,8 +51,13 @@ export function Mends({ trouble, hasKeys = false, className = 'underline' }: Pro
 	);
 }
 
-/** Makes a mend in its line. */
-export function mend(draft: ReturnType<typeof useBench>['draft'], { piece = '', line = 1 }: PlanProblem, fix: Fix): void {
+/** Makes a mend in its line; one that was offered for other words than stand there now is none. */
+export function mend(draft: ReturnType<typeof useBench>['draft'], trouble: PlanProblem, fix: Fix): void {
+	const { piece = '', line = 1 } = trouble;
+	const { plan, analysis } = draft.getState();
+	const read = plan.pieces.find(({ key }) => key === piece)?.rounds[line - 1];
+	const isStill = analysis.problems.some((is) => replaceEqualDeep(is, trouble) === is);
+	if (!isStill || read !== draft.lines(piece)[line - 1]) return;
 	draft.edit({ do: 'retype', piece, rounds: draft.lines(piece).map((typed, i) => (i === line - 1 ? fixed(typed, fix) : typed)) });
 }
 

@@ -1,6 +1,6 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { lazy, Suspense, useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type Cell, Chart } from '../chart/Chart';
 import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
@@ -8,7 +8,7 @@ import type { Run } from '../chart/runs';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
 import { asCopy, setTools, useShownYarns, useTools, zoomTo } from './chartTools';
-import { useBench, useDraft, usePiece } from './context';
+import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
@@ -35,7 +35,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.stitches);
 	const gauge = useDraft((state) => state.analysis.gauge);
-	const problems = useDeferredValue(useDraft((state) => state.analysis.problems));
+	const problems = useProblems();
 	// The queue may hold lines that the plan has not yet.
 	const count = useDraft(() => (piece === undefined ? 0 : draft.lines(piece.key).length));
 	const scroller = useRef<HTMLElement>(null);

@@ -1,6 +1,6 @@
-import { createContext, useContext, useDeferredValue } from 'react';
+import { createContext, useContext, useDeferredValue, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
-import type { Piece, PieceAnalysis, Yarn } from '../api/types';
+import type { Piece, PieceAnalysis, PlanProblem, Yarn } from '../api/types';
 import type { Draft, DraftStore } from './draftState';
 import type { Picks } from './usePicks';
 
@@ -53,6 +53,21 @@ export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis 
 		// A letter that is typed goes before what the core made of the one before it.
 		analysis: useDeferredValue(useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key))),
 	};
+}
+
+/** So long after a letter, she has stopped to look. */
+const LOOKS_MS = 600;
+
+/** What is wrong, once she looks: nothing moves under the line that she is typing. */
+export function useProblems(): PlanProblem[] {
+	const { draft } = useBench();
+	const problems = useDraft(({ analysis }) => analysis.problems);
+	const [told, setTold] = useState(problems);
+	useEffect(() => {
+		const timer = setTimeout(() => setTold(problems), draft.isTypingLast() ? LOOKS_MS : 0);
+		return () => clearTimeout(timer);
+	}, [draft, problems]);
+	return useDeferredValue(told);
 }
 
 export function useYarns(): Yarn[] {

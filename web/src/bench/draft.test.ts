@@ -138,11 +138,36 @@ describe('a draft', () => {
 
 	it('sends only the newest of what is typed while a save is on its way', async () => {
 		const draft = openDraft(server.opened());
-		for (const text of ['a', 'ab', 'abc', 'abcd']) draft.edit(typed(text), 'type');
+		draft.change(titled('On its way'));
+		for (const text of ['a', 'ab', 'abc', 'abcd']) draft.edit(typed(text), 'type body 0');
 		expect(draft.lines('body')).toEqual(['abcd']);
+		expect(localStorage).toHaveLength(1);
 		await settle();
 		expect(server.asked).toHaveLength(2);
 		expect(server.plan.pieces[0]?.rounds).toEqual(['abcd']);
+	});
+
+	it('sends letters that follow closely together, and at the latest after a while', async () => {
+		const draft = openDraft(server.opened());
+		const words = 'with a dozen letters and more';
+		for (let i = 1; i <= words.length; i++) {
+			draft.edit(typed(words.slice(0, i)), 'type body 0');
+			await vi.advanceTimersByTimeAsync(150);
+		}
+		// 29 letters take 4.35 s: one message while she types, and one when she rests.
+		expect(server.asked).toHaveLength(1);
+		await settle();
+		expect(server.asked).toHaveLength(2);
+		expect(server.plan.pieces[0]?.rounds).toEqual([words]);
+	});
+
+	it('sends what was typed last as the plan is closed', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('last words'), 'type body 0');
+		await vi.advanceTimersByTimeAsync(20);
+		draft.close();
+		await settle();
+		expect(server.plan.pieces[0]?.rounds).toEqual(['last words']);
 	});
 
 	it('says which lines were seen, where typing begins before an edit is made', async () => {

@@ -3,19 +3,23 @@ import { createStore } from 'zustand/vanilla';
 import { ApiError, api, dataOf } from '../api/client';
 import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
 import { unpacked } from '../api/unpack';
+import { afterPaint } from '../ui/afterPaint';
 import { announce } from '../ui/announce';
+import { onceCeased } from '../ui/ceased';
 import { cut } from '../ui/cut';
-import { rested } from '../ui/rested';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
-import { groupOf, isTyped, isTyping, queued } from './queue';
+import { groupOf, isTyped, isTyping, queued, seen } from './queue';
 import { keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Operations that are sent at once. */
 const MOST = 50;
+/** Letters that follow one another more closely go together, so that no answer is drawn between them; none waits longer than the most. */
+const CEASED_MS = 250;
+const MOST_MS = 2500;
 
 /**
  * A plan being worked on. What the maker does goes into a queue of operations and to the server, a group at a time; the answer brings the
@@ -45,8 +49,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	let tries = 0;
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const history = new History();
-	/** The lines that were seen when a group of typing began, where the core may have made others of them since. */
-	let saw: { group: string; rounds: string[] } | undefined;
+	const asSeen = seen();
 
 	const newest = () => queue.at(-1) ?? history.newest;
 	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
@@ -66,7 +69,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 		const group = groupOf(key, isParted ? undefined : newest());
 		isParted = isParted && moves !== 'forward';
-		const added = queued(asSeen(edit, group), group, key, moves);
+		const added = queued(asSeen(edit, group, queue, lines), group, key, moves);
 		const last = queue.at(-1);
 		// What is still being typed or turned stands for what it was before.
 		const replaces = last?.group === group && !last.isSent && standsForGroup(edit);
@@ -75,16 +78,9 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		return added;
 	}
 
-	/** Typing that begins before something else is made says which lines it was made from. */
-	function asSeen(edit: Edit, group: string): Edit {
-		if (edit.do !== 'retype') return edit;
-		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
-		return saw?.group === group ? { ...edit, saw: saw.rounds } : edit;
-	}
-
 	function lines(piece: string): string[] {
 		const typed = queue.findLast(({ edit }) => edit.do === 'take' || (edit.do === 'retype' && edit.piece === piece))?.edit;
-		return typed?.do === 'retype' ? typed.rounds : (store.getState().plan.pieces.find(({ key }) => key === piece)?.rounds ?? []);
+		return typed?.do === 'retype' ? typed.rounds : (shown().pieces.find(({ key }) => key === piece)?.rounds ?? []);
 	}
 
 	/** Sends what waits, unless something is to be settled first. */
@@ -93,6 +89,15 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		const { is } = store.getState().save;
 		if (is !== 'conflict' && is !== 'gone') void fly();
 		show(queue.length === 0 && is === 'saving' ? { is: 'saved' } : queue.length > 0 && is === 'saved' ? { is: 'saving' } : undefined);
+	}
+
+	const sendCeased = onceCeased(send, CEASED_MS, MOST_MS);
+
+	/** What is typed is kept at once, and shows before anything else is done with it. */
+	function sendTyped(): void {
+		keep();
+		afterPaint(() => store.getState().save.is === 'saved' && show({ is: 'saving' }));
+		sendCeased();
 	}
 
 	async function fly(): Promise<void> {
@@ -114,7 +119,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			tell({ plan: opened.id, revision: saved.revision, savedAt: saved.savedAt });
 			if (isClosed) return;
 			tries = 0;
-			base = saved.plan;
+			base = replaceEqualDeep(base, saved.plan);
 			queue = queue.slice(sent.length);
 			isFlying = false;
 			history.made(sent.at(-1), base);
@@ -126,9 +131,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			store.setState(({ setAside }) => ({ revision: saved.revision, setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
-			// A letter that is typed goes before what the core made of the one before it.
-			if (isTyping(first.key)) void rested(() => newest()?.at ?? 0).then(() => analysed(saved));
-			else analysed(saved);
+			analysed(saved);
 			await fly();
 		} catch (error) {
 			isFlying = false;
@@ -138,7 +141,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
 	function analysed({ revision, analysis }: Pick<OpenedPlan, 'revision' | 'analysis'>): void {
-		if (revision === store.getState().revision && !isClosed) store.setState((now) => ({ analysis: replaceEqualDeep(now.analysis, unpacked(analysis)) }));
+		if (revision === store.getState().revision) store.setState((now) => ({ analysis: replaceEqualDeep(now.analysis, unpacked(analysis)) }));
 	}
 
 	function failed(error: unknown, sent: readonly Queued[]): void {
@@ -202,13 +205,11 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 
-	async function reload(): Promise<OpenedPlan> {
-		return dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id } } }));
-	}
+	const reload = async (): Promise<OpenedPlan> => dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id } } }));
 
 	function takeFromServer(theirs: OpenedPlan): void {
 		base = theirs.plan;
-		store.setState({ revision: theirs.revision, analysis: unpacked(theirs.analysis) });
+		store.setState({ revision: theirs.revision, analysis: unpacked(theirs.analysis), plan: shown() });
 	}
 
 	/** What is not saved, as a plan and the edits that the core still has to make on it. */
@@ -239,7 +240,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		},
 		edit: (edit: Edit, group?: string) => {
 			push(edit, group);
-			send();
+			(isTyping(group) ? sendTyped : send)();
 		},
 		isTypingLast: () => isTyped(newest()),
 		undo,
@@ -284,13 +285,11 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		giveUp: () => {
 			leave();
 			// What was sent may have been made all the same.
-			reload()
-				.then(takeFromServer)
-				.then(() => show())
-				.catch(() => undefined);
+			reload().then(takeFromServer, () => undefined);
 		},
 		lines,
 		close: () => {
+			if (store.getState().save.is === 'saving') void fly();
 			isClosed = true;
 			clearTimeout(timer);
 			window.removeEventListener('online', sendNow);

@@ -22,3 +22,13 @@ export const isTyping = (key: string | undefined) => key?.startsWith('type ') ==
 export function queued(edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued {
 	return { id, group, edit, key, at: Date.now(), moves, isSent: false };
 }
+
+/** Typing that begins before something else is made says which lines it was made from, as the core may make others of them. */
+export function seen() {
+	let saw: { group: string; rounds: string[] } | undefined;
+	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[]): Edit => {
+		if (edit.do !== 'retype') return edit;
+		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
+		return saw?.group === group ? { ...edit, saw: saw.rounds } : edit;
+	};
+}

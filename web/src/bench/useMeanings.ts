@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { StoreApi } from 'zustand';
 import { api, dataOf } from '../api/client';
-import { useRested } from '../ui/useRested';
 import { useDraft } from './context';
 
 /** A caret that rests this long asks what is there. */
@@ -13,11 +14,30 @@ export interface Caret {
 	column: number;
 }
 
-/** What the words at the caret were taken for, as the core says; undefined while it moves, and until it is known. */
-export function useMeaning(piece: string | undefined, caret: Caret | null): string | undefined {
+/** Where the caret rests; null while it moves. Nothing is drawn for a letter that is typed while it does. */
+export function useRestedCaret(carets: StoreApi<Caret | null>): Caret | null {
+	const [rested, setRested] = useState<Caret | null>(null);
+	useEffect(() => {
+		let timer: ReturnType<typeof setTimeout> | undefined;
+		const onMove = () => {
+			clearTimeout(timer);
+			setRested(null);
+			timer = setTimeout(() => setRested(carets.getState()), RESTS_MS);
+		};
+		onMove();
+		const leave = carets.subscribe(onMove);
+		return () => {
+			leave();
+			clearTimeout(timer);
+		};
+	}, [carets]);
+	return rested;
+}
+
+/** What the words at the caret were taken for, as the core says; undefined until it is known. `rested`: null while it moves. */
+export function useMeaning(piece: string | undefined, rested: Caret | null): string | undefined {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
-	const rested = useRested(caret, RESTS_MS) ?? null;
 	const { data } = useQuery({
 		queryKey: ['meanings', id, revision, piece, rested?.line],
 		queryFn: async () =>

@@ -94,7 +94,8 @@ export class Server {
 	}
 }
 
-export const settle = () => vi.advanceTimersByTimeAsync(20);
+/** Long enough for what was typed to be sent, and answered. */
+export const settle = () => vi.advanceTimersByTimeAsync(300);
 export const titled = (title: string) => (plan: Plan) => ({ ...plan, title });
 export const typed = (...rounds: string[]): Edit => ({ do: 'retype', piece: 'body', rounds });
 export const wider = (by: number): Edit => ({ do: 'resize', piece: 'body', wider: by, longer: 0 });

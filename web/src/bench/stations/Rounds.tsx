@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PlanProblem } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { size as measure, plural } from '../../ui/units';
-import { useBench, useDraft, usePiece } from '../context';
+import { useBench, useDraft, usePiece, useProblems } from '../context';
 import { Mends, Offers } from '../Mends';
 import { Outline } from '../Outline';
 import { PasteDialog } from '../PasteDialog';
@@ -14,7 +14,7 @@ export function Rounds() {
 	const { draft } = useBench();
 	const { piece, analysis } = usePiece();
 	const plan = useDraft((state) => state.plan);
-	const problems = useDraft((state) => state.analysis.problems);
+	const problems = useProblems();
 	const wrong = problems.filter(({ severity }) => severity === 'error');
 	const notes = problems.filter(({ severity }) => severity === 'note');
 	function remember() {
