@@ -3,7 +3,6 @@ import { createStore } from 'zustand/vanilla';
 import { ApiError, api, dataOf } from '../api/client';
 import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
 import { unpacked } from '../api/unpack';
-import { afterPaint } from '../ui/afterPaint';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
 import { cut } from '../ui/cut';
@@ -93,10 +92,10 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	const sendCeased = onceCeased(send, CEASED_MS, MOST_MS);
 
-	/** What is typed is kept at once, and shows before anything else is done with it. */
+	/** What is typed is kept at once, and sent when it rests. */
 	function sendTyped(): void {
 		keep();
-		afterPaint(() => store.getState().save.is === 'saved' && show({ is: 'saving' }));
+		if (store.getState().save.is === 'saved') show({ is: 'saving' });
 		sendCeased();
 	}
 
