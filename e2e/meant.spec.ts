@@ -38,6 +38,25 @@ test('undo takes back what was done last, while it is still being saved', async 
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
 });
 
+test('undo right after typing in two lines takes back the second, in the line too', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	for (const [nth, words] of [
+		[4, ' # keel'],
+		[6, ' # buoy'],
+	] as const) {
+		await line(page, nth).click();
+		await page.keyboard.press('End');
+		await page.keyboard.insertText(words);
+	}
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(line(page, 6)).not.toHaveText(/buoy/);
+	await expect(line(page, 4)).toHaveText(/# keel$/);
+	await saved(page);
+	await page.reload();
+	await expect(line(page, 4)).toHaveText(/# keel$/);
+	await expect(line(page, 6)).not.toHaveText(/buoy/);
+});
+
 test('in a field, Ctrl Z is the field’s own', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
 	await round(page, 3).click();

@@ -1,7 +1,6 @@
 import type { EditorView } from '@codemirror/view';
 import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createStore, type StoreApi } from 'zustand';
-import { useShallow } from 'zustand/react/shallow';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
 import type { Sought } from './BenchView';
@@ -19,7 +18,6 @@ interface Props {
 const BREAK = /\r\n|\n|\r/;
 /** A text of more lines is looked at before it is taken. */
 const FEW = 2;
-const NONE: string[] = [];
 
 /** The typed lines, each beside its bands, with what is wrong under it. */
 export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props) {
@@ -33,7 +31,7 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 	const [pasted, setPasted] = useState<string | null>(null);
 	const { places, rowHeight } = layout;
 	const key = piece?.key;
-	const lines = useDraft(useShallow(() => (key === undefined ? NONE : draft.lines(key))));
+	const isEmpty = useDraft(() => key === undefined || draft.lines(key).length === 0);
 
 	const handlers: Handlers = {
 		onType: (typed, line) => key !== undefined && draft.edit({ do: 'retype', piece: key, rounds: typed }, `type ${key} ${line}`),
@@ -80,14 +78,16 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 		};
 	}, [key, draft]);
 
+	// What is typed is told to nothing drawn here, so it is the draft itself that is followed, not what was drawn of it last.
 	useLayoutEffect(() => {
-		if (editor.current !== null && key !== undefined) bring(editor.current, lines);
-	}, [key, lines]);
+		const follow = () => editor.current !== null && key !== undefined && bring(editor.current, draft.lines(key));
+		follow();
+		return draft.subscribe(follow);
+	}, [key, draft]);
 	useLayoutEffect(() => {
 		if (editor.current !== null && key !== undefined) seat(editor.current, places, rowHeight);
 	}, [key, places, rowHeight]);
 
-	const isEmpty = lines.length === 0;
 	const isTyping = station === 'rounds';
 	useEffect(() => {
 		if (isEmpty && isTyping && key !== undefined) editor.current?.focus();

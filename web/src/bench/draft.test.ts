@@ -154,10 +154,10 @@ describe('a draft', () => {
 			draft.edit(typed(words.slice(0, i)), 'type body 0');
 			await vi.advanceTimersByTimeAsync(150);
 		}
-		// 29 letters take 4.35 s: one message while she types, and one when she rests.
-		expect(server.asked).toHaveLength(1);
-		await settle();
+		// 29 letters take 4.35 s: a new line is sent at once, then one message while she types, and one when she rests.
 		expect(server.asked).toHaveLength(2);
+		await settle();
+		expect(server.asked).toHaveLength(3);
 		expect(server.plan.pieces[0]?.rounds).toEqual([words]);
 	});
 

@@ -238,8 +238,10 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			send();
 		},
 		edit: (edit: Edit, group?: string) => {
+			// A line more or less has its place on the sheet at once.
+			const isLong = edit.do === 'retype' && edit.rounds.length !== lines(edit.piece).length;
 			push(edit, group);
-			(isTyping(group) ? sendTyped : send)();
+			(isTyping(group) && !isLong ? sendTyped : send)();
 		},
 		isTypingLast: () => isTyped(newest()),
 		undo,
