@@ -95,7 +95,14 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = $request->query->getInt('round');
-        $writer = new ChangeWriter(new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), $plan->terms));
+        $writer = new ChangeWriter(new ChangeWords(
+            plan: $plan,
+            piece: $piece->piece,
+            fabric: $piece->stages->fabric,
+            reading: $piece->stages->reading,
+            yarns: new YarnWords($plan),
+            terms: $plan->terms,
+        ));
         $within = array_filter($piece->changes->all, static fn (Change $change): bool => !$change->isAtEnd && $round === $change->round);
 
         return new JsonResponse(['changes' => array_map($writer->values(...), array_values($within))]);

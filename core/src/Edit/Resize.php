@@ -67,7 +67,7 @@ final readonly class Resize implements Edit
         $moves = new ResizedRounds($old, $new, $reading->rounds, $after->rounds);
         $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
 
-        return $resized->withPiece($changed->carried($moves, (new Openings($counts))->deepest()));
+        return $resized->withPiece($changed->carried($moves, (new Openings($counts, $plan->gauge->stitchWidthMm()))->deepest()));
     }
 
     public function inWords(): string

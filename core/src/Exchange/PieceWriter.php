@@ -33,7 +33,14 @@ final class PieceWriter
         $piece = $analysis->piece;
         $stages = $analysis->stages;
         $reading = $stages->reading;
-        $changes = new ChangeWriter(new ChangeWords($plan, $piece, $stages->fabric, new YarnWords($plan), $plan->terms));
+        $changes = new ChangeWriter(new ChangeWords(
+            plan: $plan,
+            piece: $piece,
+            fabric: $stages->fabric,
+            reading: $reading,
+            yarns: new YarnWords($plan),
+            terms: $plan->terms,
+        ));
         $front = $analysis->bestFront();
         $harmony = $analysis->harmony($plan);
 
@@ -149,7 +156,7 @@ final class PieceWriter
             'widthMm' => Rounded::of($size->width),
             'girthMm' => Rounded::of($size->girth()),
             'volumeMl' => Rounded::of($size->volume),
-            'stuffingGrams' => Rounded::of($size->stuffingGrams()),
+            'stuffingGrams' => array_map(Rounded::of(...), $size->stuffingGrams()),
             'lastReachRound' => $size->lastReach,
             'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $size->outline),
         ];

@@ -38,7 +38,14 @@ final class StepsWriter
             piece: $piece->piece,
             reading: $stages->reading,
             colouring: $stages->colouring,
-            changes: new ChangeWords($plan, $piece->piece, $stages->fabric, $yarns, $terms),
+            changes: new ChangeWords(
+                plan: $plan,
+                piece: $piece->piece,
+                fabric: $stages->fabric,
+                reading: $stages->reading,
+                yarns: $yarns,
+                terms: $terms,
+            ),
             yarns: $yarns,
             terms: $terms,
         );

@@ -7,12 +7,24 @@ namespace Alternum\Core\Fabric;
 /** Until when a hand, or a washer, gets from the edge that is being worked to a round below it: as far as no round in between is too narrow. */
 final readonly class Openings
 {
-    /** An opening of fewer stitches is too small to reach through: common practice, no source. */
-    public const REACH = 18;
+    /** Fingers get through an opening of about so many mm around, 18 stitches of DK: common practice, no source. */
+    public const REACH_MM = 80.0;
 
-    /** @param list<int> $counts stitches that each round makes */
-    public function __construct(private array $counts)
+    /** What is measured is not measured nearer than to a stitch. */
+    private const SLACK = 0.5;
+
+    /**
+     * @param list<int> $counts  stitches that each round makes
+     * @param float     $widthMm of a stitch
+     */
+    public function __construct(private array $counts, private float $widthMm)
     {
+    }
+
+    /** The fewest stitches that fingers get through. */
+    public function least(): int
+    {
+        return (int) ceil(self::REACH_MM / $this->widthMm - self::SLACK);
     }
 
     /**
@@ -23,7 +35,8 @@ final readonly class Openings
      */
     public function deadline(int $round): ?int
     {
-        $isWide = static fn (int $makes): bool => $makes >= self::REACH;
+        $least = $this->least();
+        $isWide = static fn (int $makes): bool => $makes >= $least;
         $wide = array_keys(array_filter($this->counts, $isWide));
         if ([] === $wide) {
             return null;

@@ -7,8 +7,10 @@ namespace Alternum\Core\Fabric;
 /** What a piece measures when it is done and stuffed, and until when one can reach into it. */
 final readonly class Size
 {
-    /** Grams of polyester stuffing in a litre, firmly stuffed: from memory, to be weighed. */
+    /** Grams of polyester stuffing in a litre, stuffed as usual, lightly and firmly: from memory, to be weighed. */
     public const STUFFING = 35.0;
+    public const STUFFING_LIGHT = 25.0;
+    public const STUFFING_FIRM = 55.0;
 
     /**
      * How far stuffing stretches a round that grows or shrinks steeply, so that it bulges where it would lie flat: from memory, so
@@ -49,7 +51,7 @@ final readonly class Size
             $outline[] = new RoundEdge($radius, $level);
         }
 
-        return new self($level, 2 * $widest, $volume / 1000.0, (new Openings($fabric->counts()))->deadline(1), self::rounded($outline));
+        return new self($level, 2 * $widest, $volume / 1000.0, $fabric->openings()->deadline(1), self::rounded($outline));
     }
 
     /**
@@ -81,8 +83,12 @@ final readonly class Size
         return \M_PI * $this->width;
     }
 
-    public function stuffingGrams(): float
+    /** @return array{low: float, likely: float, high: float} lightly, as usual and firmly stuffed */
+    public function stuffingGrams(): array
     {
-        return $this->volume / 1000.0 * self::STUFFING;
+        return array_map(
+            fn (float $inLitre): float => $this->volume / 1000.0 * $inLitre,
+            ['low' => self::STUFFING_LIGHT, 'likely' => self::STUFFING, 'high' => self::STUFFING_FIRM],
+        );
     }
 }

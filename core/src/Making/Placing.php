@@ -34,7 +34,7 @@ final readonly class Placing
     /** What can be placed, in the order of the piece's placements. What cannot is among the problems, at its path within the piece. */
     public static function of(Piece $piece, Frame $frame, Colouring $colouring, Changes $changes, Gauge $gauge): self
     {
-        $openings = new Openings($frame->counts);
+        $openings = new Openings($frame->counts, $gauge->stitchWidthMm());
         $jogs = $changes->jogs();
         $placed = [];
         $problems = [];
@@ -75,7 +75,7 @@ final readonly class Placing
             if ($one->isOutOfReach()) {
                 $problems[] = Problem::atPath(
                     "{$path}.number",
-                    $placement->named()." lie after round {$round}, where no hand gets in: after round {$one->deadline} the opening is too small.",
+                    $placement->named()." lie after round {$round}, where no fingers get in: after round {$one->deadline} the opening is too small.",
                     "Set them after round {$openings->deepest()} or before, or sew or embroider them.",
                     round: $round,
                 );

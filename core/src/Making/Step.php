@@ -17,6 +17,7 @@ final readonly class Step
      * @param list<Change> $changes told once they are worked, in working order
      * @param list<Placed> $placed  set once they are worked
      * @param list<string> $cues    what her own words say to do or to mind there
+     * @param bool         $slips   its first stitch is a slip stitch, or begins with one, as the change before it is treated so
      */
     public function __construct(
         public int $from,
@@ -26,6 +27,7 @@ final readonly class Step
         public array $changes,
         public array $placed,
         public array $cues,
+        public bool $slips = false,
     ) {
     }
 }

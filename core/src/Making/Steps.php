@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
 
 /** One piece in the steps that it is worked in: its rounds, gathered where they are alike, and the changes and parts where they come. */
 final class Steps
@@ -17,8 +18,11 @@ final class Steps
     public static function of(Reading $reading, Colouring $colouring, Changes $changes, Placing $placing): array
     {
         $rounds = $reading->rounds;
-        $told = $set = [];
+        $told = $set = $slips = [];
         foreach ($changes->all as $change) {
+            if (Method::SlipStitch === $change->method) {
+                $slips[$change->round] = true;
+            }
             // Within a round the line itself says which yarn is next; a yarn that is cut or caught is worth a word anywhere.
             if ($change->isAtEnd || OldYarn::Cut === $change->oldYarn || [] !== $change->catches) {
                 $told[$change->round][] = $change;
@@ -32,7 +36,7 @@ final class Steps
         $inHand = '';
         for ($i = 0, $end = \count($rounds); $i < $end; $i = $last + 1) {
             $last = $i;
-            while (!isset($told[$last + 1]) && !isset($set[$last + 1]) && [] === $reading->cuesOf($last + 1) && isset($rounds[$last + 1])
+            while (!isset($slips[$i]) && !isset($told[$last + 1]) && !isset($set[$last + 1]) && [] === $reading->cuesOf($last + 1) && isset($rounds[$last + 1])
                 && self::areAlike($rounds[$last + 1], $rounds[$i]) && $colouring->rounds[$last + 1] === $colouring->rounds[$i]) {
                 ++$last;
             }
@@ -44,6 +48,7 @@ final class Steps
                 changes: $told[$last + 1] ?? [],
                 placed: $set[$last + 1] ?? [],
                 cues: $reading->cuesOf($last + 1),
+                slips: isset($slips[$i]),
             );
             $letters = $colouring->rounds[$last];
             $inHand = '' === $letters ? $inHand : $letters[\strlen($letters) - 1];

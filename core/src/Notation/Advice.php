@@ -50,7 +50,14 @@ final readonly class Advice
         if (FaultKind::Miscount === $fault->kind) {
             foreach ($line->counts as $typed) {
                 if ($typed->stitches !== $trial->makes) {
-                    return $fault->mended($fault->mend, [$this->write($typed, $trial->makes)]);
+                    // Other stitches are offered only where they shape the round the way that hers do.
+                    $isAlike = ($typed->stitches <=> $trial->below) === ($trial->makes <=> $trial->below);
+                    $own = $isAlike ? $this->rewritten($trial, $source, $ground, $typed->stitches) : null;
+                    $written = $this->write($typed, $trial->makes);
+
+                    return null === $own
+                        ? $fault->mended($fault->mend, [$written])
+                        : $fault->mended("{$own->label}, or ({$trial->makes}) as the count.", [$own, $written]);
                 }
             }
         }
@@ -66,29 +73,37 @@ final readonly class Advice
             return $fault;
         }
         $rest = abs($trial->below - $trial->uses);
-        $rewritten = new Rewriting($this->printer, $this->vocabulary);
-        $fixes = [];
-        $mends = [];
-        if (FaultKind::LeftOver === $fault->kind) {
-            $more = "{$rest} {$single}";
-            $mends[] = "Add {$more} at the end";
-            $fixes[] = new Fix("Add {$more}", $line->end(), 0, ", {$more}");
-        } else {
-            $mends[] = "Take off what uses {$rest} ".(1 === $rest ? 'stitch' : 'stitches');
+        // What makes the count that she typed comes first; what does not is said with what it makes.
+        $more = FaultKind::LeftOver === $fault->kind ? new Fix("Add {$rest} {$single}", $line->end(), 0, ", {$rest} {$single}") : null;
+        $fixes = [
+            null !== $more && $this->helps($more, $source, $ground, $count) ? $more : null,
+            $this->rewritten($trial, $source, $ground, $count),
+        ];
+        $fixes = array_values(array_filter(null === $count ? $fixes : array_reverse($fixes)));
+        $mends = array_map(static fn (Fix $fix): string => $fix === $more ? "{$fix->label} at the end" : $fix->label, $fixes);
+        if ([] === $mends) {
+            $mends[] = null === $more
+                ? "Take off what uses {$rest} ".(1 === $rest ? 'stitch' : 'stitches')
+                : "{$more->label} at the end".(null === $count ? '' : ', which makes '.($trial->makes + $rest));
         }
-        $begin = $this->begin($line);
-        foreach ($rewritten->of($line, $trial->stitches->codes, $trial->below, $count) as $text) {
-            $fix = new Fix("Write {$text}", $begin, max(0, $line->end() - $begin), $text);
-            if ($this->helps($fix, $source, $ground, $count)) {
-                $mends[] = "write {$text}";
-                $fixes[] = $fix;
-                break;
-            }
-        }
-        $fixes = array_values(array_filter($fixes, fn (Fix $fix): bool => $this->helps($fix, $source, $ground, $count)));
         $broken = Breaks::of($line, $trial->below);
 
-        return $fault->mended((null === $broken ? '' : "{$broken} ").implode(', or ', $mends).'.', $fixes);
+        return $fault->mended((null === $broken ? '' : "{$broken} ").$mends[0].(isset($mends[1]) ? ', or '.lcfirst($mends[1]) : '').'.', $fixes);
+    }
+
+    /** The line written anew, so that it fits and makes the count that she typed; null where none is found. */
+    private function rewritten(Trial $trial, Source $source, RoundBelow $ground, ?int $count): ?Fix
+    {
+        $line = $trial->reading;
+        $begin = $this->begin($line);
+        foreach ((new Rewriting($this->printer, $this->vocabulary))->of($line, $trial->stitches->codes, $trial->below, $count) as $text) {
+            $fix = new Fix("Write {$text}", $begin, max(0, $line->end() - $begin), $text);
+            if ($this->helps($fix, $source, $ground, $count)) {
+                return $fix;
+            }
+        }
+
+        return null;
     }
 
     /** Mends a count. */

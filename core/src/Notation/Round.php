@@ -79,9 +79,36 @@ final readonly class Round
         );
     }
 
+    /** The same with a slip stitch for its first single crochet, or with one and a single crochet for its first increase: it keeps its count. */
+    public function slipped(): self
+    {
+        $isIncrease = $this->startsWith(Stitch::Increase);
+        if (!$isIncrease && !$this->startsWith(Stitch::Single)) {
+            return $this;
+        }
+        $first = Stitch::SlipStitch->code().($isIncrease ? Stitch::SingleSame->code() : '');
+
+        return new self(
+            number: $this->number,
+            line: $this->line,
+            codes: $first.substr($this->codes, 1),
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            loops: $isIncrease && '' !== $this->loops ? $this->loops[0].$this->loops : $this->loops,
+            lifting: $this->lifting,
+            closed: $this->closed,
+        );
+    }
+
     public function isComplete(): bool
     {
         return $this->readable && $this->uses === $this->below;
+    }
+
+    public function startsWith(Stitch $stitch): bool
+    {
+        return '' !== $this->codes && $stitch->code() === $this->codes[0];
     }
 
     /** Whether its words name a yarn. */

@@ -80,8 +80,9 @@ enum Stitch: string
     /**
      * Code; stitches of the round below used; the codes of the tops left; yarn against a single crochet, all tops together.
      *
-     * Source of the yarn factors: from memory until measured. Several in one stitch take what they take one by one; n together take
-     * 0.6 n of one; a bobble takes 0.8 for each loop, a popcorn a double crochet for each.
+     * Source of the yarn factors: from memory until measured. Several in one stitch take what they take one by one; n of factor f
+     * together save half a single crochet for each join, n f − 0.5 (n − 1); a bobble is so many double crochets together, a popcorn is
+     * as many in one stitch.
      */
     private const TABLE = [
         'sl st' => ['l', 1, 'l', 0.55],
@@ -101,21 +102,21 @@ enum Stitch: string
         'dc inc3' => ['E', 1, 'ddd', 5.1],
         'tr inc' => ['F', 1, 'tt', 4.4],
         'tr inc3' => ['G', 1, 'ttt', 6.6000000000000005],
-        'dec' => ['e', 2, 'e', 1.2],
-        'sc3tog' => ['H', 3, 'H', 1.8],
-        'hdc2tog' => ['I', 2, 'I', 1.62],
-        'hdc3tog' => ['J', 3, 'J', 2.43],
-        'dc2tog' => ['K', 2, 'K', 2.04],
-        'dc3tog' => ['L', 3, 'L', 3.06],
-        'tr2tog' => ['M', 2, 'M', 2.64],
-        'tr3tog' => ['N', 3, 'N', 3.9600000000000004],
-        'inv dec' => ['v', 2, 'v', 1.05],
+        'dec' => ['e', 2, 'e', 1.5],
+        'sc3tog' => ['H', 3, 'H', 2.0],
+        'hdc2tog' => ['I', 2, 'I', 2.2],
+        'hdc3tog' => ['J', 3, 'J', 3.05],
+        'dc2tog' => ['K', 2, 'K', 2.9],
+        'dc3tog' => ['L', 3, 'L', 4.1],
+        'tr2tog' => ['M', 2, 'M', 3.9],
+        'tr3tog' => ['N', 3, 'N', 5.6],
+        'inv dec' => ['v', 2, 'v', 1.1],
         'sc both' => ['u', 2, 'u', 1.1],
         'sl st both' => ['w', 2, 'w', 0.65],
-        'bob' => ['b', 1, 'b', 4.0],
-        'bob3' => ['O', 1, 'O', 2.4],
-        'bob4' => ['P', 1, 'P', 3.2],
-        'bob6' => ['Q', 1, 'Q', 4.8],
+        'bob' => ['b', 1, 'b', 6.5],
+        'bob3' => ['O', 1, 'O', 4.1],
+        'bob4' => ['P', 1, 'P', 5.3],
+        'bob6' => ['Q', 1, 'Q', 7.7],
         'pop' => ['R', 1, 'R', 8.5],
         'pop3' => ['S', 1, 'S', 5.1],
         'pop4' => ['T', 1, 'T', 6.8],
@@ -244,8 +245,11 @@ enum Stitch: string
         return match ($this) {
             self::SlipStitch, self::SlipThroughBoth => 0.35,
             self::Skip => 0.0,
-            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether, self::FrontPostHalfDouble, self::BackPostHalfDouble => 1.5,
-            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6,
+            // A puff is drawn up as high as a half double; bobble and popcorn are double crochets, which pop out between lower ones.
+            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether, self::FrontPostHalfDouble, self::BackPostHalfDouble,
+            self::Puff => 1.5,
+            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Bobble, self::Bobble3, self::Bobble4, self::Bobble6,
+            self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6,
             self::FrontPostDouble, self::BackPostDouble => 2.0,
             self::Treble, self::TrebleDecrease, self::TrebleThreeTogether, self::FrontPostTreble, self::BackPostTreble => 3.0,
             default => 1.0,
@@ -258,21 +262,13 @@ enum Stitch: string
         return self::TABLE[$this->value][3];
     }
 
-    /**
-     * How many stitches of the round below a string of codes is worked into.
-     *
-     * @param string $codes one byte a stitch
-     */
+    /** @param string $codes one byte a stitch: how many stitches of the round below they are worked into */
     public static function sumUses(string $codes): int
     {
         return self::sum($codes, 1);
     }
 
-    /**
-     * How many tops a string of codes leaves.
-     *
-     * @param string $codes one byte a stitch
-     */
+    /** @param string $codes one byte a stitch: how many tops they leave */
     public static function sumMakes(string $codes): int
     {
         return self::sum($codes, 2);

@@ -30,6 +30,9 @@ final readonly class Change
      * @param int|null     $takenFrom  the round in which the new yarn was left hanging; null: it is joined anew
      * @param string       $hanging    letters of yarns that hang inside meanwhile, to be taken up later
      * @param list<int>    $catches    stitches of the round at which the old yarn, where it floats far, is caught behind
+     * @param int          $passes     stitches that the old yarn passes behind, where it floats: the shorter way round
+     * @param bool         $passesBack it hangs at the round's end meanwhile, and is brought back across them when it is wanted
+     * @param bool         $isStacked  a stripe of one round lies above or below it
      * @param YarnWay|null $typed      what her own words say of it
      */
     public function __construct(
@@ -52,6 +55,9 @@ final readonly class Change
         public ?int $takenFrom,
         public string $hanging,
         public array $catches,
+        public int $passes,
+        public bool $passesBack,
+        public bool $isStacked,
         public ?YarnWay $typed = null,
     ) {
     }
@@ -59,11 +65,5 @@ final readonly class Change
     public function shows(): bool
     {
         return $this->isJog && $this->fromFront <= Treatments::SHOWS_WITHIN;
-    }
-
-    /** Stitches that the old yarn passes behind, where it floats. */
-    public function passes(): int
-    {
-        return OldYarn::Float !== $this->oldYarn ? 0 : ($this->backStitch ?? 1) - 1 - ($this->isAtEnd || $this->backRound !== $this->round ? 0 : $this->stitch);
     }
 }

@@ -40,11 +40,20 @@ final readonly class Changes
                 $isJog => $frame->degrees($round + 1, 0.0),
                 default => $frame->degrees($round, $stitch),
             };
-            $treatment = $isJog ? $treatments->at[$round] ?? Treatments::unmoving($piece, $round, $degrees) : null;
+            $treatment = $isJog ? $treatments->at[$round] ?? Treatments::unmoving(
+                $piece,
+                $round,
+                $degrees,
+                Stitch::Single->code() === $reading->rounds[$round]->codes[0],
+            ) : null;
             $back = $backs[$i] ?? null;
             $way = $ways["{$round} {$stitch}"] ?? null;
-            $oldYarn = self::asTyped($way, null !== $back) ?? self::oldYarn($round, $atEnd, $back);
+            $oldYarn = self::asTyped($way, null !== $back) ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat());
             $takenFrom = $hanging[$to] ?? null;
+            $passes = OldYarn::Float === $oldYarn && null !== $back ? $back->stitch - 1 - ($atEnd ? 0 : $stitch) : 0;
+            // At a round's end it hangs beside the next round's last stitch as well as beside its first.
+            $around = $isJog && null !== $back ? $frame->makes($back->round) - $passes : $passes;
+            $passesBack = $around < $passes;
             unset($hanging[$to]);
             $change = new Change(
                 round: $round,
@@ -66,7 +75,10 @@ final readonly class Changes
                 waits: null === $back ? null : max(0, $back->round - $round - 1),
                 takenFrom: $takenFrom,
                 hanging: implode('', array_keys($hanging)),
-                catches: OldYarn::Float === $oldYarn && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
+                catches: $passes > 0 && !$passesBack && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
+                passes: min($passes, $around),
+                passesBack: $passesBack,
+                isStacked: $treatment->isStacked ?? false,
                 typed: $way,
             );
             if (OldYarn::Cut !== $oldYarn) {
@@ -141,10 +153,12 @@ final readonly class Changes
         };
     }
 
-    private static function oldYarn(int $round, bool $atEnd, ?StitchPlace $back): OldYarn
+    private static function oldYarn(int $round, bool $atEnd, ?StitchPlace $back, bool $isFlat): OldYarn
     {
         return match (true) {
             null === $back => OldYarn::Cut,
+            // A row ends at one edge and the next at the other: what hangs at the wrong one is not there when it is wanted.
+            $isFlat && $atEnd && 1 === $back->stitch && 0 === ($back->round - $round) % 2 => OldYarn::Cut,
             $back->round === ($atEnd ? $round + 1 : $round) => OldYarn::Float,
             $back->round - $round - 1 <= self::CARRIED_OVER => OldYarn::Carry,
             default => OldYarn::Cut,

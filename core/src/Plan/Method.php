@@ -7,11 +7,11 @@ namespace Alternum\Core\Plan;
 /** How the step of a colour change at the marker is treated. */
 enum Method: string
 {
-    /** The new yarn on the last pull-through of the last stitch in the old one, and nothing else. */
+    /** The new yarn with the last yarn over of the last stitch in the old one, and nothing else. */
     case Plain = 'plain';
-    /** Then the first stitch of the new round is a slip stitch, which the next round's first stitch covers. */
+    /** Then the new round starts with a slip stitch in place of its first stitch, or with a slip stitch and a stitch in place of an increase. */
     case SlipStitch = 'slip-stitch';
-    /** Then the loop is taken off the hook and drawn through the next stitch; the marker moves one stitch on. */
+    /** Then the loop is pulled through the first stitch of the old round, and the new one begins in the stitch after it. */
     case DrawnLoop = 'drawn-loop';
     /** The round is closed with a slip stitch: what joined rounds do anyway. */
     case ClosedRound = 'closed-round';
@@ -34,10 +34,10 @@ enum Method: string
     public function label(): string
     {
         return match ($this) {
-            self::Plain => 'plain swap',
-            self::SlipStitch => 'slip stitch first',
-            self::DrawnLoop => 'drawn loop',
-            self::ClosedRound => 'closed round',
+            self::Plain => 'plain change',
+            self::SlipStitch => 'start with a sl st',
+            self::DrawnLoop => 'pull the loop through',
+            self::ClosedRound => 'joined round',
         };
     }
 

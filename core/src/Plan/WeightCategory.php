@@ -53,6 +53,28 @@ enum WeightCategory: string
         };
     }
 
+    /**
+     * What it works up like, so many strands of it held together: two are about one category up, three or four about two.
+     *
+     * Source: common practice, no source: two of DK work up like worsted or aran.
+     */
+    public function held(int $strands): self
+    {
+        $up = match (true) {
+            $strands < 2 => 0,
+            $strands < 3 => 1,
+            default => 2,
+        };
+        $at = match ($this) {
+            self::Aran => self::Worsted,
+            default => $this,
+        };
+        $order = array_values(array_filter(self::cases(), static fn (self $one): bool => self::Aran !== $one));
+        $from = (int) array_search($at, $order, true);
+
+        return 0 === $up ? $this : $order[min(\count($order) - 1, $from + $up)];
+    }
+
     /** The label's single crochet in 4 inches (10 cm). */
     public function labelStitches(): ?LabelRange
     {
@@ -72,7 +94,7 @@ enum WeightCategory: string
     public function labelHookMm(): LabelRange
     {
         return match ($this->number()) {
-            0 => new LabelRange(1.6, 2.25),
+            0 => new LabelRange(1.4, 2.25),
             1 => new LabelRange(2.25, 3.5),
             2 => new LabelRange(3.5, 4.5),
             3 => new LabelRange(4.5, 5.5),

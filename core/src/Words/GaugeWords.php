@@ -11,23 +11,25 @@ use Alternum\Core\Plan\WeightCategory;
 final class GaugeWords
 {
     /** @return string|null in words; null where the standard has no range in single crochet */
-    public static function remark(Gauge $gauge, WeightCategory $weight): ?string
+    public static function remark(Gauge $gauge, WeightCategory $weight, int $strands = 1): ?string
     {
-        $label = $weight->labelStitches();
+        $made = $weight->held($strands);
+        $label = $made->labelStitches();
         if (null === $label) {
             return null;
         }
-        $range = "the {$label->least} to {$label->most} of a {$weight->label()} label";
-        $remark = match (true) {
+        $held = $made === $weight ? '' : "{$strands} strands of {$weight->label()} together work up about like {$made->label()}. ";
+        $range = "the {$label->least} to {$label->most} of a {$made->label()} label";
+        $remark = $held.match (true) {
             $gauge->stitchesPer10cm > $label->most => "Tighter than {$range}: usual for stuffed work, so that no stuffing shows.",
-            $gauge->stitchesPer10cm < $label->least => "Looser than {$range}: the stuffing may show; a smaller hook mends it.",
+            $gauge->stitchesPer10cm < $label->least => "Looser than {$range}: the stuffing may show; a smaller hook helps.",
             default => "Within {$range}; stuffed work is often made a little tighter.",
         };
-        $hook = $weight->labelHookMm();
+        $hook = $made->labelHookMm();
 
         return match (true) {
             null === $gauge->hookMm => $remark,
-            $gauge->hookMm < $hook->least => "{$remark} The hook is smaller than the label’s {$hook->least} mm, as it is for that.",
+            $gauge->hookMm < $hook->least => "{$remark} The hook is smaller than the label’s {$hook->least} mm: one to two mm smaller is usual for that.",
             null !== $hook->most && $gauge->hookMm > $hook->most => "{$remark} The hook is larger than the label’s {$hook->most} mm.",
             default => $remark,
         };

@@ -13,6 +13,7 @@ use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
@@ -45,9 +46,10 @@ final readonly class StepWords
         return $round->readable
             ? "{$head}: ".$this->stitches(
                 $this->reading->syntax->worked()[$step->from - 1]->bare(),
-                $round,
+                $step->slips ? $round->slipped() : $round,
                 $this->colouring->rounds[$step->from - 1],
                 $step->inHand,
+                $step->slips,
             )." ({$round->makes})".$this->closing($round)
             : "# {$head} could not be read as typed";
     }
@@ -82,8 +84,11 @@ final readonly class StepWords
     }
 
     /** The round's stitches, with their yarns where they are not the one in hand. */
-    private function stitches(Line $line, Round $round, string $letters, string $inHand): string
+    private function stitches(Line $line, Round $round, string $letters, string $inHand, bool $slips): string
     {
+        if ($slips && '' === $round->loops) {
+            $line = Line::of(RepeatFinder::of($round->codes));
+        }
         $before = 0 === $round->lifting->before ? '' : $this->chains($round->lifting->before).', ';
         $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {

@@ -79,7 +79,7 @@ final readonly class PieceLengths
             } elseif (OldYarn::Carry === $change->oldYarn) {
                 $carries[$change->from] = ($carries[$change->from] ?? 0.0) + self::carried($change, $fabric, $frame);
             } else {
-                $floats[$change->from] = ($floats[$change->from] ?? 0.0) + $change->passes() * $gauge->stitchWidthMm();
+                $floats[$change->from] = ($floats[$change->from] ?? 0.0) + $change->passes * $gauge->stitchWidthMm();
             }
             if (!isset($attached[$change->to])) {
                 $tails[$change->to] = ($tails[$change->to] ?? 0.0) + 1.0;

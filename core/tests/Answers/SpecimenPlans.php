@@ -88,7 +88,14 @@ final class SpecimenPlans
     private static function changes(Plan $plan, Analysis $analysis): iterable
     {
         foreach ($analysis->pieces as $piece) {
-            $words = new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), $plan->terms);
+            $words = new ChangeWords(
+                plan: $plan,
+                piece: $piece->piece,
+                fabric: $piece->stages->fabric,
+                reading: $piece->stages->reading,
+                yarns: new YarnWords($plan),
+                terms: $plan->terms,
+            );
             foreach ($piece->changes->all as $change) {
                 yield "{$piece->piece->key}: {$words->summary($change)}. {$words->toDo($change)} {$words->why($change)}";
             }

@@ -54,12 +54,12 @@ final class ChangesTest extends TestCase
         self::assertEqualsWithDelta(81.0, $changes[0]->degrees, 1e-9);
     }
 
-    /** 60° from the front still shows, a little more does not. */
-    #[TestWith([342.0 - 60.0, true])]
-    #[TestWith([342.0 - 60.5, false])]
-    #[TestWith([42.0, true])]
-    #[TestWith([43.0, false])]
-    public function testShowsWithinSixtyDegreesOfTheFront(float $front, bool $shows): void
+    /** Who looks at the front sees half of the piece: 90° from it still shows, a little more does not. */
+    #[TestWith([342.0 - 90.0, true])]
+    #[TestWith([342.0 - 90.5, false])]
+    #[TestWith([72.0, true])]
+    #[TestWith([73.0, false])]
+    public function testShowsWithinNinetyDegreesOfTheFront(float $front, bool $shows): void
     {
         $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])->changes->all[0];
         self::assertSame($shows, $change->shows());
@@ -174,8 +174,15 @@ final class ChangesTest extends TestCase
     {
         $plan = Plans::of(self::TUBE, [Plans::stripes(5, 7, [['B', 3]])], ['lean' => 0.5]);
         $piece = Analysis::of($plan)->pieces[0];
-        $words = new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), Terms::Uk);
-        self::assertSame('after stitch 40 of round 4: A → B, at 342°, one round high, hidden at the back', $words->summary($piece->changes->all[0]));
+        $words = new ChangeWords(
+            plan: $plan,
+            piece: $piece->piece,
+            fabric: $piece->stages->fabric,
+            reading: $piece->stages->reading,
+            yarns: new YarnWords($plan),
+            terms: Terms::Uk,
+        );
+        self::assertSame('after stitch 40 of round 4: A → B, at 342°, a jog of one round, at the back', $words->summary($piece->changes->all[0]));
         self::assertStringContainsString('last dc in A (Chalk)', $words->toDo($piece->changes->all[0]));
         self::assertStringContainsString('A comes back after 3 rounds, near enough to carry.', $words->why($piece->changes->all[0]));
         self::assertStringContainsString('Cut B, leaving 15 cm.', $words->toDo($piece->changes->all[1]));

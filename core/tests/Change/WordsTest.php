@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Words\ChangeWords;
@@ -25,15 +27,35 @@ final class WordsTest extends TestCase
     {
         $plan = Plans::of(['40 sc in MR', 'R2-20: sc around'], $colours, ['lean' => 0.5] + $piece);
         $analysis = Analysis::of($plan)->pieces[0];
-        $words = new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), $terms);
+        $words = self::words($plan, $analysis, $terms);
         $change = $analysis->changes->all[0];
 
         return [$words->summary($change), $words->toDo($change), $words->why($change)];
     }
 
-    #[TestWith(['plain', 'one round high', 'then pull B (Brick) through. Leave'])]
-    #[TestWith(['slip-stitch', 'half a round high', 'Make the first stitch of round 5 a sl st'])]
-    #[TestWith(['drawn-loop', 'a third of a round high', 'move the marker one stitch on'])]
+    private static function words(Plan $plan, PieceAnalysis $analysis, Terms $terms): ChangeWords
+    {
+        return new ChangeWords(
+            plan: $plan,
+            piece: $analysis->piece,
+            fabric: $analysis->stages->fabric,
+            reading: $analysis->stages->reading,
+            yarns: new YarnWords($plan),
+            terms: $terms,
+        );
+    }
+
+    /** @param int $nth of the first piece's changes, from 0 */
+    public static function why(Plan $plan, int $nth): string
+    {
+        $piece = Analysis::of($plan)->pieces[0];
+
+        return self::words($plan, $piece, Terms::Us)->why($piece->changes->all[$nth]);
+    }
+
+    #[TestWith(['plain', 'a jog of one round', 'to the last yarn over; finish with B (Brick). Leave'])]
+    #[TestWith(['slip-stitch', 'a jog of about ½ round', 'Start round 5 with a sl st in the first stitch, in place of its sc'])]
+    #[TestWith(['drawn-loop', 'a jog of about ⅓ round', 'move the marker one stitch on'])]
     public function testEachMethod(string $method, string $summary, string $toDo): void
     {
         [$said, $do, $why] = self::told([Plans::stripes(5, 7, [['B', 3]])], ['changes' => ['method' => $method]]);
@@ -45,8 +67,8 @@ final class WordsTest extends TestCase
     public function testJoinedRoundsCloseWithTheNewYarn(): void
     {
         [$said, $do, $why] = self::told([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined']);
-        self::assertStringContainsString('a seam line rather than a step', $said);
-        self::assertStringContainsString('Close the round with a sl st in the new yarn', $do);
+        self::assertStringContainsString('a seam line rather than a jog', $said);
+        self::assertStringContainsString('Join with a sl st in B.', $do);
         self::assertStringContainsString('meet at the seam', $why);
     }
 
@@ -54,8 +76,8 @@ final class WordsTest extends TestCase
     {
         [$said, $do, $why] = self::told([['kind' => 'run', 'round' => 3, 'from' => 5, 'to' => 8, 'yarn' => 'B']]);
         self::assertStringEndsWith('within the round', $said);
-        self::assertStringContainsString('Let A lie behind; it comes back at stitch 9 of round 3.', $do);
-        self::assertSame('A change within a round leaves no step. A comes back in the same round.', $why);
+        self::assertStringContainsString('Carry A loosely across the inside; it comes back at stitch 9 of round 3.', $do);
+        self::assertSame('A change within a round leaves no jog. A comes back in the same round.', $why);
     }
 
     public function testRowsHaveNoDegrees(): void
@@ -64,15 +86,15 @@ final class WordsTest extends TestCase
         $analysis = Analysis::of($plan)->pieces[0];
         self::assertSame(
             'after stitch 10 of row 2: A → B, at the edge',
-            (new ChangeWords($plan, $analysis->piece, $analysis->stages->fabric, new YarnWords($plan), Terms::Us))->summary($analysis->changes->all[0]),
+            self::words($plan, $analysis, Terms::Us)->summary($analysis->changes->all[0]),
         );
     }
 
-    /** 60° and 120° from the front part "shows", "at the side" and "at the back". */
+    /** 90° and 120° from the front part "shows", "at the side" and "at the back". */
     #[TestWith([342.0, 'shows, 0° from the front'])]
-    #[TestWith([282.0, 'shows, 60° from the front'])]
-    #[TestWith([270.0, 'hidden at the side, 72° from the front'])]
-    #[TestWith([222.0, 'hidden at the back'])]
+    #[TestWith([252.0, 'shows, 90° from the front'])]
+    #[TestWith([240.0, 'at the side, 102° from the front'])]
+    #[TestWith([222.0, 'at the back'])]
     public function testWhereItIsSeen(float $front, string $seen): void
     {
         self::assertStringContainsString($seen, self::told([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])[0]);

@@ -106,6 +106,6 @@ final class ResizedColoursTest extends TestCase
         $placed = $resized->pieces[0]->placing->placed;
         self::assertCount(1, array_filter($placed, static fn (Placed $one): bool => !$one->isOutOfReach()));
         $counts = array_map(static fn (Round $round): int => $round->makes, $resized->pieces[0]->stages->reading->rounds);
-        self::assertTrue((new Openings($counts))->reaches($placed[0]->round));
+        self::assertTrue((new Openings($counts, $plan->gauge->stitchWidthMm()))->reaches($placed[0]->round));
     }
 }

@@ -13,11 +13,23 @@ use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** A hand gets in where at least eighteen stitches are around: common practice, no source. */
+/** Until when fingers get through: common practice, no source. */
 final class OpeningsTest extends TestCase
 {
     /** A body, a neck of twelve and a head: from the head nobody reaches through the neck. */
     private const NECKED = [6, 12, 18, 24, 24, 18, 12, 12, 18, 24, 24, 18, 12, 6];
+
+    /** mm wide: a stitch at 22 in 10 cm. */
+    private const DK = 100 / 22;
+
+    /** Fingers pass where it is about 80 mm around: eighteen stitches of DK, fewer thick ones, more thin ones. Common practice, no source. */
+    #[TestWith([22.0, 18])]
+    #[TestWith([12.0, 10])]
+    #[TestWith([32.0, 26])]
+    public function testTheLeastOpeningIsTakenFromTheGauge(float $stitchesPer10cm, int $least): void
+    {
+        self::assertSame($least, (new Openings([], 100 / $stitchesPer10cm))->least());
+    }
 
     /** By hand, on those rounds. */
     #[TestWith([1, 6])]
@@ -29,7 +41,7 @@ final class OpeningsTest extends TestCase
     #[TestWith([11, 12])]
     public function testReachIsTheNarrowestOpeningStillToCome(int $round, int $deadline): void
     {
-        self::assertSame($deadline, (new Openings(self::NECKED))->deadline($round));
+        self::assertSame($deadline, (new Openings(self::NECKED, self::DK))->deadline($round));
     }
 
     /** What lies in the neck, or after the last wide round, is reached from nowhere. */
@@ -43,17 +55,17 @@ final class OpeningsTest extends TestCase
     #[TestWith([11, true])]
     public function testWhatIsOutOfReach(int $round, bool $reaches): void
     {
-        self::assertSame($reaches, (new Openings(self::NECKED))->reaches($round));
+        self::assertSame($reaches, (new Openings(self::NECKED, self::DK))->reaches($round));
     }
 
     /** An open end is reached into to the last; what was never wide is no matter of hands; a closed end has a deepest round. */
     public function testEnds(): void
     {
-        self::assertNull((new Openings([6, 12, 18, 24, 24]))->deadline(4));
-        self::assertNull((new Openings([6, 12, 12, 6]))->deadline(2));
-        self::assertSame(11, (new Openings(self::NECKED))->deepest());
-        self::assertNull((new Openings([6, 12, 18, 24, 24]))->deepest());
-        self::assertNull((new Openings([]))->deepest());
+        self::assertNull((new Openings([6, 12, 18, 24, 24], self::DK))->deadline(4));
+        self::assertNull((new Openings([6, 12, 12, 6], self::DK))->deadline(2));
+        self::assertSame(11, (new Openings(self::NECKED, self::DK))->deepest());
+        self::assertNull((new Openings([6, 12, 18, 24, 24], self::DK))->deepest());
+        self::assertNull((new Openings([], self::DK))->deepest());
     }
 
     /** Eyes with washers below a neck are told before the neck is worked, not when the head closes. */

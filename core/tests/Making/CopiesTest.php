@@ -27,7 +27,7 @@ final class CopiesTest extends TestCase
         self::assertSame([['A'], ['A'], ['A'], ['B']], array_column($first['steps'], 'yarns'));
         self::assertSame([['B'], ['B'], ['B'], ['A']], array_column($second['steps'], 'yarns'));
         self::assertStringContainsString('Cut B', $second['steps'][2]['then'][0]);
-        self::assertStringContainsString('pull A (Chalk) through', $second['steps'][2]['then'][0]);
+        self::assertStringContainsString('finish with A (Chalk)', $second['steps'][2]['then'][0]);
     }
 
     public function testThePatternHoldsBoth(): void

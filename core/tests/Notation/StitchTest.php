@@ -16,19 +16,23 @@ final class StitchTest extends TestCase
     /** Uses, makes, height and yarn against a single crochet. */
     #[TestWith([Stitch::Single, 1, 1, 1.0, 1.0])]
     #[TestWith([Stitch::Increase, 1, 2, 1.0, 2.0])]
-    #[TestWith([Stitch::Decrease, 2, 1, 1.0, 1.2])]
-    #[TestWith([Stitch::InvisibleDecrease, 2, 1, 1.0, 1.05])]
+    #[TestWith([Stitch::Decrease, 2, 1, 1.0, 1.5])]
+    #[TestWith([Stitch::InvisibleDecrease, 2, 1, 1.0, 1.1])]
     #[TestWith([Stitch::Chain, 0, 1, 1.0, 0.5])]
     #[TestWith([Stitch::Skip, 1, 0, 0.0, 0.0])]
     #[TestWith([Stitch::SlipStitch, 1, 1, 0.35, 0.55])]
     #[TestWith([Stitch::HalfDouble, 1, 1, 1.5, 1.35])]
     #[TestWith([Stitch::Double, 1, 1, 2.0, 1.7])]
     #[TestWith([Stitch::Treble, 1, 1, 3.0, 2.2])]
-    #[TestWith([Stitch::Bobble, 1, 1, 1.0, 4.0])]
+    #[TestWith([Stitch::Bobble, 1, 1, 2.0, 6.5])]
     #[TestWith([Stitch::ThreeIn, 1, 3, 1.0, 3.0])]
     #[TestWith([Stitch::HalfDoubleIncrease, 1, 2, 1.5, 2.7])]
-    #[TestWith([Stitch::SingleThreeTogether, 3, 1, 1.0, 1.8])]
-    #[TestWith([Stitch::DoubleDecrease, 2, 1, 2.0, 2.04])]
+    #[TestWith([Stitch::SingleThreeTogether, 3, 1, 1.0, 2.0])]
+    #[TestWith([Stitch::DoubleDecrease, 2, 1, 2.0, 2.9])]
+    #[TestWith([Stitch::HalfDoubleDecrease, 2, 1, 1.5, 2.2])]
+    #[TestWith([Stitch::DoubleThreeTogether, 3, 1, 2.0, 4.1])]
+    #[TestWith([Stitch::Puff, 1, 1, 1.5, 4.0])]
+    #[TestWith([Stitch::Popcorn, 1, 1, 2.0, 8.5])]
     public function testTable(Stitch $stitch, int $uses, int $makes, float $height, float $yarn): void
     {
         self::assertSame([$uses, $makes], [$stitch->uses(), $stitch->makes()]);

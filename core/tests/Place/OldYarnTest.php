@@ -24,7 +24,14 @@ final class OldYarnTest extends TestCase
     private static function changes(Plan $plan): array
     {
         $piece = Analysis::of($plan)->pieces[0];
-        $words = new ChangeWords($plan, $piece->piece, $piece->stages->fabric, new YarnWords($plan), Terms::Us);
+        $words = new ChangeWords(
+            plan: $plan,
+            piece: $piece->piece,
+            fabric: $piece->stages->fabric,
+            reading: $piece->stages->reading,
+            yarns: new YarnWords($plan),
+            terms: Terms::Us,
+        );
 
         return array_map(
             static fn ($change): array => [
@@ -61,7 +68,7 @@ final class OldYarnTest extends TestCase
         self::assertStringContainsString('Leave A hanging inside; take it up again in round 7', $left['toDo']);
         self::assertStringNotContainsString('goes on hanging', $left['toDo']);
         self::assertStringContainsString('A goes on hanging inside.', $hangs['toDo']);
-        self::assertStringContainsString('Take A up from where it was left in round 4.', $taken['toDo']);
+        self::assertStringContainsString('Take A up from round 4, where it hangs.', $taken['toDo']);
         self::assertStringNotContainsString('goes on hanging', $taken['toDo']);
     }
 
@@ -105,5 +112,36 @@ final class OldYarnTest extends TestCase
         }
         $steps = implode("\n", array_merge(...array_column(StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'], 'then')));
         self::assertSame($times > 0, str_contains($steps, 'Catch A behind at stitch '.($caught['catches'][0] ?? '?')));
+    }
+
+    /** By hand, on 40: A hangs at the round's end and is wanted at stitch 36 of the next: five stitches back, not 35 on. */
+    public function testTheShorterWayRoundIsTaken(): void
+    {
+        $runs = [['kind' => 'run', 'round' => 5, 'from' => 1, 'to' => 35, 'yarn' => 'B']];
+        $plan = Plans::of(self::TUBE, $runs);
+        [$change] = self::changes($plan);
+        self::assertSame([OldYarn::Float, []], [$change['oldYarn'], $change['catches']]);
+        self::assertStringContainsString('Leave A hanging at the marker; at stitch 36 of round 5 bring it back loosely across 5 stitches.', $change['toDo']);
+        self::assertSame(5, Analysis::of($plan)->pieces[0]->changes->all[0]->passes);
+    }
+
+    /** A row ends at one edge and the next at the other. Rows of one: what is left at one edge is wanted at the other. */
+    #[TestWith([1, OldYarn::Cut, 'hangs at the other edge when it is wanted'])]
+    #[TestWith([2, OldYarn::Carry, 'near enough to carry'])]
+    #[TestWith([3, OldYarn::Cut, 'hangs at the other edge when it is wanted'])]
+    public function testInRowsTheYarnHangsAtAnEdge(int $rows, OldYarn $oldYarn, string $why): void
+    {
+        $lines = ['ch 11', 'Row 1: 10 sc', ...array_map(static fn (int $row): string => "Row {$row}: 10 sc", range(2, 12))];
+        [$change] = self::changes(Plans::of($lines, [Plans::stripes(3, 12, [['B', $rows], ['A', $rows]])], ['worked' => 'rows']));
+        self::assertSame($oldYarn, $change['oldYarn']);
+        self::assertStringContainsString($why, $change['why']);
+    }
+
+    /** More than about ten stitches are too far for one float: common practice, no source. */
+    public function testAFarFloatIsAdvisedAgainst(): void
+    {
+        $runs = [['kind' => 'run', 'round' => 5, 'from' => 4, 'to' => 16, 'yarn' => 'B']];
+        [$change] = self::changes(Plans::of(self::TUBE, $runs));
+        self::assertStringContainsString('as it passes 13 stitches. That is far for one float: a separate length for each spot', $change['toDo']);
     }
 }

@@ -21,7 +21,7 @@ final class StandardsTest extends TestCase
      * @param array{int, int}|null     $stitches
      * @param array{float, float|null} $hook
      */
-    #[TestWith([WeightCategory::Lace, 0, null, [1.6, 2.25]])]
+    #[TestWith([WeightCategory::Lace, 0, null, [1.4, 2.25]])]
     #[TestWith([WeightCategory::Fingering, 1, [21, 32], [2.25, 3.5]])]
     #[TestWith([WeightCategory::Sport, 2, [16, 20], [3.5, 4.5]])]
     #[TestWith([WeightCategory::Dk, 3, [12, 17], [4.5, 5.5]])]

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Change;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** A round that starts with a slip stitch keeps its count: common practice, no source. */
+final class SlipStitchTest extends TestCase
+{
+    private const SLIP = ['changes' => ['method' => 'slip-stitch']];
+
+    private static function written(Plan $plan, int $round): string
+    {
+        $piece = Analysis::of($plan)->pieces[0];
+
+        return StepsWriter::steps($plan, $piece, $piece->piece->copies->groups()[0] ?? new CopyGroup(1, [], []), Terms::Us)[$round - 1]['text'];
+    }
+
+    /** Before a plain stitch it stands for it, before an increase it is worked into the same stitch as a single crochet. */
+    #[TestWith(['sc around', 'R3: with B Brick: sl st, 11 sc (12)', 12])]
+    #[TestWith(['(inc, sc) x6', 'sl st', 18])]
+    public function testTheLineItselfKeepsTheCount(string $third, string $written, int $makes): void
+    {
+        $plan = Plans::of(['6 sc in MR', 'inc x6', $third, 'sc around'], [Plans::stripes(3, 4, [['B', 2]])], self::SLIP);
+        $text = self::written($plan, 3);
+        self::assertStringContainsString($written, $text);
+        $read = Reader::read(['6 sc in MR', 'inc x6', (string) preg_replace('/^R3: with B Brick: /', '', $text)], Terms::Us);
+        self::assertSame([[], 12, $makes], [$read->errors(), $read->rounds[2]->uses, $read->rounds[2]->makes]);
+    }
+
+    /** It cannot stand for a decrease, nor for a taller stitch. */
+    #[TestWith(['dec x6'])]
+    #[TestWith(['12 hdc'])]
+    public function testAnotherMethodWhereItCannotStand(string $third): void
+    {
+        $plan = Plans::of(['6 sc in MR', 'inc x6', $third, 'sc around'], [Plans::stripes(3, 3, [['B', 1]])], self::SLIP);
+        self::assertSame(Method::Plain, Analysis::of($plan)->pieces[0]->changes->all[0]->method);
+    }
+
+    /** Over stripes of one round, which need it, they would stand on one another and pucker: no choice of the program's. */
+    public function testStackedItPuckers(): void
+    {
+        $stripes = [Plans::stripes(3, 12, [['B', 1], ['A', 1]])];
+        $tube = ['24 sc in MR', 'R2-14: sc around'];
+        $own = Analysis::of(Plans::of($tube, $stripes, ['lean' => 0, 'front' => ['degrees' => 0]]))->pieces[0]->changes->all;
+        $methods = array_map(static fn ($change): string => $change->method->value, \array_slice($own, 0, 8));
+        self::assertSame(['plain'], array_values(array_unique($methods)));
+
+        $plan = Plans::of($tube, $stripes, ['lean' => 0, 'front' => ['degrees' => 0]] + self::SLIP);
+        self::assertStringContainsString('nine of them are six rounds short', WordsTest::why($plan, 3));
+        // One stripe of one round alone is begun with one.
+        $alone = Analysis::of(Plans::of($tube, [Plans::stripes(5, 5, [['B', 1]])], ['lean' => 0, 'front' => ['degrees' => 0]]))->pieces[0]->changes->all;
+        self::assertSame(Method::SlipStitch, $alone[0]->method);
+    }
+}
