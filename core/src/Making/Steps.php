@@ -36,7 +36,8 @@ final class Steps
         $inHand = '';
         for ($i = 0, $end = \count($rounds); $i < $end; $i = $last + 1) {
             $last = $i;
-            while (!isset($slips[$i]) && !isset($told[$last + 1]) && !isset($set[$last + 1]) && [] === $reading->cuesOf($last + 1) && isset($rounds[$last + 1])
+            while ($i > 0 && !isset($slips[$i]) && !isset($told[$last + 1]) && !isset($set[$last + 1])
+                && [] === $reading->cuesOf($last + 1) && isset($rounds[$last + 1])
                 && self::areAlike($rounds[$last + 1], $rounds[$i]) && $colouring->rounds[$last + 1] === $colouring->rounds[$i]) {
                 ++$last;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\Worked;
+
 /** The chains that lift the hook to the height of a row or of a joined round. */
 final readonly class LiftingChains
 {
@@ -26,6 +28,21 @@ final readonly class LiftingChains
             2 => Stitch::HalfDouble,
             3 => Stitch::Double,
             default => Stitch::Treble,
+        };
+    }
+
+    /** Chains that lift a round: as typed, or the usual ones, as high as its first stitch; none where they count as that stitch. */
+    public static function usual(Worked $worked, Round $round, ?Round $below): int
+    {
+        return match (true) {
+            $round->chainIsFirst => 0,
+            $round->lifting->before > 0 => $round->lifting->before,
+            Worked::Spiral === $worked || '' === $round->codes || ($below?->lifting->after ?? 0) > 0 => 0,
+            // Chains that are worked along are passed over as high as the row is.
+            Stitch::Skip === Stitch::ofCode($round->codes[0]) => 0,
+            // The first row is lifted by the chains that its foundation has more than stitches.
+            null === $below => Worked::Joined === $worked ? self::of(Stitch::ofCode($round->codes[0])) : 0,
+            default => self::of(Stitch::ofCode($round->codes[0])),
         };
     }
 

@@ -8,17 +8,26 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Plan\Plan;
 
-/** Whether the yarns of a piece go together: those that touch are told apart, and none shines through another. */
+/** Whether the yarns of a piece go together: those that touch are told apart, none shines through another, and none bleeds into another. */
 final readonly class Harmony
 {
+    /** Yarns lighter than this take on colour, and so dark that white stuffing shows: from memory, to be judged by eye. */
+    private const LIGHT = 80.0;
+    private const DARK = 25.0;
+    /** Red as brick or deeper, and blue as navy: yarns that bleed more often than others. From memory. */
+    private const RED = 30.0;
+    private const NAVY = -10.0;
+
     /** So much darker than the yarn before it, a yarn that lies behind shines through: from memory, to be judged by eye. */
     private const SHINES = 35.0;
 
     /**
-     * @param list<Pair>                         $pairs those that touch, the least unlike first
-     * @param array<string, array<string, true>> $shine yarns that lie behind much lighter ones: those, by the dark one's letter
+     * @param list<Pair>                         $pairs  those that touch, the least unlike first
+     * @param array<string, array<string, true>> $shine  yarns that lie behind much lighter ones: those, by the dark one's letter
+     * @param list<string>                       $dark   letters of yarns that white stuffing shows through
+     * @param list<string>                       $bleeds letters of yarns that touch a light one, and may bleed into it
      */
-    private function __construct(public array $pairs, public array $shine)
+    private function __construct(public array $pairs, public array $shine, public array $dark, public array $bleeds)
     {
     }
 
@@ -49,7 +58,44 @@ final readonly class Harmony
         );
         usort($pairs, static fn (Pair $one, Pair $other): int => $one->difference <=> $other->difference);
 
-        return new self($pairs, self::shine($hexes, $changes));
+        return new self($pairs, self::shine($hexes, $changes), self::dark($hexes, $colouring), self::bleeds($hexes, array_keys($touching)));
+    }
+
+    /**
+     * @param array<string, string> $hexes
+     *
+     * @return list<string>
+     */
+    private static function dark(array $hexes, Colouring $colouring): array
+    {
+        $worked = (string) count_chars(implode('', $colouring->rounds), 3);
+
+        return array_values(array_filter(
+            str_split($worked),
+            static fn (string $yarn): bool => isset($hexes[$yarn]) && LabColour::of($hexes[$yarn])->lightness < self::DARK,
+        ));
+    }
+
+    /**
+     * @param array<string, string> $hexes
+     * @param list<string>          $touching two letters each
+     *
+     * @return list<string>
+     */
+    private static function bleeds(array $hexes, array $touching): array
+    {
+        $bleeding = [];
+        foreach ($touching as $pair) {
+            foreach ([[$pair[0], $pair[1]], [$pair[1], $pair[0]]] as [$strong, $light]) {
+                $colour = LabColour::of($hexes[$strong] ?? '#ffffff');
+                $isStrong = $colour->lightness < 55.0 && $colour->a > self::RED || $colour->lightness < 35.0 && $colour->b < self::NAVY;
+                if ($isStrong && LabColour::of($hexes[$light] ?? '#000000')->lightness > self::LIGHT) {
+                    $bleeding[$strong] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($bleeding));
     }
 
     /**
@@ -63,7 +109,7 @@ final readonly class Harmony
         $said = [];
         foreach ($changes->all as $change) {
             // The old yarn lies behind the new one until it is taken up again.
-            if (OldYarn::Float === $change->oldYarn && ($lightness[$change->to] ?? 0.0) - ($lightness[$change->from] ?? 0.0) > self::SHINES) {
+            if (OldYarn::Cut !== $change->oldYarn && ($lightness[$change->to] ?? 0.0) - ($lightness[$change->from] ?? 0.0) > self::SHINES) {
                 $said[$change->from][$change->to] = true;
             }
         }

@@ -42,9 +42,9 @@ final class PieceWords
     public static function front(BestFront $front): string
     {
         return match (true) {
-            null === $front->nearest => 'No colour change makes a step, so any side can be the front.',
-            !$front->isBetter => 'This is the best front: the nearest step is '.round($front->nearest).'° away.',
-            default => "At {$front->degrees}° the nearest step is ".round($front->nearest).'° away, farther than from any other side.',
+            null === $front->nearest => 'No colour change makes a jog, so any side can be the front.',
+            !$front->isBetter => 'This is the best front: the nearest jog is '.round($front->nearest).'° away.',
+            default => "At {$front->degrees}° the nearest jog is ".round($front->nearest).'° away, farther than from any other side.',
         };
     }
 
@@ -59,14 +59,14 @@ final class PieceWords
                     : 'rounds '.implode(', ', $check->parted)).'.',
             ];
 
-        return [...$remarks, ...array_map(static fn (int $round): string => "The step after round {$round} lies in the face. Turn the front.", $check->steps)];
+        return [...$remarks, ...array_map(static fn (int $round): string => "The jog after round {$round} lies in the face. Turn the front.", $check->steps)];
     }
 
     public static function pair(Pair $pair): ?string
     {
         return match ($pair->trouble) {
             PairTrouble::Alike => "{$pair->one} and {$pair->other} are so alike that what is worked in them will hardly show.",
-            PairTrouble::AlikeToSome => "{$pair->one} and {$pair->other} look alike to some eyes that tell colours otherwise.",
+            PairTrouble::AlikeToSome => "{$pair->one} and {$pair->other} look alike to colour-blind eyes.",
             PairTrouble::ShowsLittle => "{$pair->one} beside {$pair->other} will show only a little.",
             null => null,
         };
@@ -78,9 +78,16 @@ final class PieceWords
         $said = [];
         foreach ($harmony->shine as $dark => $lights) {
             foreach (array_keys($lights) as $light) {
-                $said[] = "{$dark} is much darker than {$light} and lies behind it: it may shine through."
-                    .' Cut it instead, a length for each place, or leave it quite loose.';
+                $said[] = "{$dark} is much darker than {$light} and passes behind it. Crocheted over, it would lie inside the stitches and show most;"
+                    .' left loose inside, it shows least. That holds for its tails too.';
             }
+        }
+        if ([] !== $harmony->dark) {
+            $said[] = 'White stuffing can show through '.YarnWords::listed(...$harmony->dark).': work tightly, or stuff with dark wadding or scraps of yarn.';
+        }
+        if ([] !== $harmony->bleeds) {
+            $said[] = YarnWords::listed(...$harmony->bleeds).' may bleed into the light yarn beside it, as red and navy do: wet a scrap and press it'
+                .' on white cloth before you begin.';
         }
 
         return $said;

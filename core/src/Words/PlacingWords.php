@@ -16,7 +16,7 @@ final class PlacingWords
 
         return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart
             ? ''
-            : ", {$placed->placement->apart} stitches apart");
+            : ", {$placed->placement->apart} stitches of round {$placed->round} apart");
     }
 
     /** For the steps. */
@@ -31,7 +31,7 @@ final class PlacingWords
     public static function remarks(Placed $placed): array
     {
         $remarks = array_map(
-            static fn (int $round): string => "The step of the change after round {$round} lies beside it. Turn the front, or move it.",
+            static fn (int $round): string => "The jog after round {$round} lies beside it. Turn the front, or move it.",
             $placed->steps,
         );
         if ($placed->isOnEdge) {
@@ -40,7 +40,7 @@ final class PlacingWords
         if (null !== $placed->deadline) {
             $remarks[] = $placed->isOutOfReach()
                 ? "After round {$placed->deadline} the opening is too small to reach through: sew it on, or embroider it."
-                : "Put it in by round {$placed->deadline}, while a hand still gets in.";
+                : "Put it in once the rounds about it are done, and by round {$placed->deadline}, while fingers still fit.";
         }
 
         return $remarks;

@@ -9,6 +9,7 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Segments;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
@@ -89,7 +90,8 @@ final readonly class StepWords
         if ($slips && '' === $round->loops) {
             $line = Line::of(RepeatFinder::of($round->codes));
         }
-        $before = 0 === $round->lifting->before ? '' : $this->chains($round->lifting->before).', ';
+        $lifts = $this->lifts($round);
+        $before = 0 === $lifts ? '' : $this->chains($lifts).', '.(Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '');
         $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return ($letters[0] === $inHand ? '' : $this->yarns->with($letters[0])).$before.$this->printer->stitches($line).$after;
@@ -109,6 +111,14 @@ final readonly class StepWords
         }
 
         return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
+    }
+
+    /** Chains that the round is begun with; a ring is not lifted. */
+    private function lifts(Round $round): int
+    {
+        return $round->chainIsFirst || (1 === $round->number && 0 === $this->reading->on)
+            ? $round->lifting->before
+            : LiftingChains::usual($this->piece->worked, $round, $this->reading->rounds[$round->number - 2] ?? null);
     }
 
     private function chains(int $count): string

@@ -6,7 +6,6 @@ namespace Alternum\Core\Yarn;
 
 use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
@@ -32,7 +31,7 @@ final readonly class Joins
         $chain = Stitch::Chain->yarnFactor();
         $slip = Stitch::SlipStitch->yarnFactor();
         foreach ($reading->rounds as $i => $round) {
-            $before[] = $chain * self::lifts($piece->worked, $round, $i > 0 ? $reading->rounds[$i - 1] : null);
+            $before[] = $chain * LiftingChains::usual($piece->worked, $round, $i > 0 ? $reading->rounds[$i - 1] : null);
             $after[] = $chain * $round->lifting->after + (Worked::Joined === $piece->worked || null !== $round->closed ? $slip : 0.0);
         }
         if ([] !== $before) {
@@ -40,21 +39,6 @@ final readonly class Joins
         }
 
         return new self($before, $after);
-    }
-
-    /** Chains that lift a round: as typed, or the usual ones, as high as its first stitch; none where they count as that stitch. */
-    private static function lifts(Worked $worked, Round $round, ?Round $below): int
-    {
-        return match (true) {
-            $round->chainIsFirst => 0,
-            $round->lifting->before > 0 => $round->lifting->before,
-            Worked::Spiral === $worked || '' === $round->codes || ($below?->lifting->after ?? 0) > 0 => 0,
-            // Chains that are worked along are passed over as high as the row is.
-            Stitch::Skip === Stitch::ofCode($round->codes[0]) => 0,
-            // The first row is lifted by the chains that its foundation has more than stitches.
-            null === $below => Worked::Joined === $worked ? LiftingChains::of(Stitch::ofCode($round->codes[0])) : 0,
-            default => LiftingChains::of(Stitch::ofCode($round->codes[0])),
-        };
     }
 
     /** The chains between pieces that a piece begins on, once each although both sides are worked along, or the stitches of their seam. */

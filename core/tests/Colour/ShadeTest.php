@@ -113,7 +113,7 @@ final class ShadeTest extends TestCase
         self::assertNull(PieceWords::pair($harmony->pairs[1]));
         self::assertSame([], self::harmony([], ['#E0D8C8', '#DDD6C6', '#101820'])->pairs);
         self::assertStringContainsString(
-            'some eyes',
+            'colour-blind eyes',
             (string) PieceWords::pair(self::harmony([Plans::stripes(1, 12, [['A', 6], ['B', 6]])], ['#C02020', '#506010', '#101820'])->pairs[0]),
         );
     }
@@ -124,7 +124,21 @@ final class ShadeTest extends TestCase
         $spot = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 5, 'from' => 5, 'to' => 9, 'yarn' => 'B']];
         $shines = self::harmony($spot, ['#101820', '#F0F0E0', '#000000']);
         self::assertCount(1, $shines->shine);
-        self::assertStringContainsString('Cut it instead', PieceWords::shine($shines)[0], 'Another way is offered.');
+        self::assertStringContainsString('left loose inside, it shows least', PieceWords::shine($shines)[0], 'Another way is offered.');
         self::assertSame([], self::harmony($spot, ['#F0F0E0', '#E0D0C0', '#000000'])->shine);
+    }
+
+    /** White stuffing shows through dark fabric; red and navy bleed into white. Common practice, no source. */
+    public function testWhatDarkAndStrongYarnsDo(): void
+    {
+        $stripes = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 5, 'from' => 5, 'to' => 9, 'yarn' => 'B']];
+        $navy = self::harmony($stripes, ['#F0F0E0', '#1A2050', '#000000']);
+        self::assertSame([['B'], ['B']], [$navy->dark, $navy->bleeds]);
+        $red = self::harmony($stripes, ['#C02020', '#F0F0E0', '#000000']);
+        self::assertSame([[], ['A']], [$red->dark, $red->bleeds]);
+        $said = implode(' ', PieceWords::shine($red));
+        self::assertStringContainsString('A may bleed into the light yarn beside it', $said);
+        $green = self::harmony($stripes, ['#608060', '#F0F0E0', '#000000']);
+        self::assertSame([[], []], [$green->dark, $green->bleeds]);
     }
 }

@@ -90,9 +90,9 @@ final class PlacingTest extends TestCase
             [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]],
             ['front' => ['degrees' => $front]],
         ))[0]);
-        self::assertStringContainsString('step of the change after round 7', $remarks(7, round($jog))[0]);
+        self::assertStringContainsString('The jog after round 7 lies beside it', $remarks(7, round($jog))[0]);
         self::assertContains('It lies on the edge of a colour.', $remarks(7, 90));
-        self::assertSame(['Put it in by round 13, while a hand still gets in.'], $remarks(9, 90));
+        self::assertSame(['Put it in once the rounds about it are done, and by round 13, while fingers still fit.'], $remarks(9, 90));
         self::assertSame(
             [],
             PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]),
@@ -164,7 +164,7 @@ final class PlacingTest extends TestCase
         $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);
         self::assertSame(['The colour changes within the face in rounds 9, 10.'], PieceWords::face(Analysis::of($parted)->pieces[0]->face()));
         $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->degrees;
-        self::assertStringContainsString('The step after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
+        self::assertStringContainsString('The jog after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
         self::assertSame([], PieceWords::face(Analysis::of(self::plan([]))->pieces[0]->face()));
         $plan = self::plan([], ['face' => $face]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));

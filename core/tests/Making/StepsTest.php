@@ -134,7 +134,7 @@ final class StepsTest extends TestCase
     public function testWritesTurningChainsAndSeams(): void
     {
         $rows = self::texts(self::steps(['Row 1: ch 9', 'sk 1, 8 sc', 'ch 1, turn, 8 sc', 'sc across, ch 1, turn'], [], ['worked' => 'rows']));
-        self::assertSame(['Row 3: ch 1, 8 sc (8)', 'Row 4: sc across, ch 1 (8)'], \array_slice($rows, 2));
+        self::assertSame(['Row 3: ch 1, turn, 8 sc (8)', 'Row 4: ch 1, turn, sc across, ch 1 (8)'], \array_slice($rows, 2));
         $joined = self::texts(self::steps(
             ['6 dc in MR', 'ch 3, 5 dc'],
             [['kind' => 'run', 'round' => 2, 'from' => 4, 'to' => 6, 'yarn' => 'B']],
