@@ -68,8 +68,8 @@ test('two idle windows are told of each other, and of a plan that is taken off t
 	await expect(page.getByLabel('The plan’s title')).toHaveValue('Changed over there');
 	await saved(page);
 	await other.goto('/');
-	await other.getByRole('button', { name: /^Take .*Changed over there.* off the shelf$/ }).click();
-	const gone = page.getByRole('region', { name: /taken off the shelf/ });
+	await other.getByRole('button', { name: /^Delete .*Changed over there/ }).click();
+	const gone = page.getByRole('region', { name: /was deleted in another window/ });
 	await expect(gone).toBeVisible();
 	await expect(page.getByText('Saved', { exact: true })).toHaveCount(0);
 	await round(page, 3).click();

@@ -42,7 +42,7 @@ test('a motif is set, moved, slanted and hidden, each with a way back', async ({
 });
 
 test('caps, spots, panels and blends are laid, and stay what they are when the piece grows', async ({ page }) => {
-	await page.getByRole('tab', { name: 'Cap, band' }).click();
+	await page.getByRole('tab', { name: 'Band of rounds' }).click();
 	await page.getByLabel('Which rounds').selectOption('shrinking');
 	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
 	await page.getByRole('button', { name: 'Lay it' }).click();
@@ -60,11 +60,11 @@ test('caps, spots, panels and blends are laid, and stay what they are when the p
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.locator('.cm-line', { hasText: 'bob' })).toHaveCount(0);
 	await page.keyboard.press('Escape');
-	await page.getByRole('tab', { name: 'Panel' }).click();
+	await page.getByRole('tab', { name: 'Oval patch' }).click();
 	await page.getByLabel('From round').first().fill('10');
 	await page.getByLabel('to round').first().fill('12');
 	await page.getByRole('button', { name: 'Lay the panel' }).click();
-	await page.getByRole('tab', { name: 'Blend' }).click();
+	await page.getByRole('tab', { name: 'Fade' }).click();
 	await page.getByLabel('From round').first().fill('3');
 	await page.getByLabel('to round').first().fill('4');
 	await page.getByRole('button', { name: 'Lay the blend' }).click();
@@ -83,13 +83,13 @@ test('stripes are laid by their height', async ({ page }) => {
 	await page.getByLabel('2: A').fill('0.8');
 	await page.getByRole('button', { name: '+ another stripe' }).click();
 	await page.getByLabel(/^3: /).fill('2.4');
-	await page.getByRole('button', { name: 'Take out stripe 2' }).click();
+	await page.getByRole('button', { name: 'Delete stripe 2' }).click();
 	// A height stays with its stripe when another goes.
 	await expect(page.getByLabel(/^2: /)).toHaveValue('2.4');
 	await page.getByLabel(/^2: /).fill('0.8');
 	await page.getByRole('combobox', { name: 'Yarn of stripe 2' }).selectOption('A');
 	await expect(page.getByLabel('2: A')).toHaveValue('0.8');
-	await page.getByRole('button', { name: 'Lay stripes' }).click();
+	await page.getByRole('button', { name: 'Add stripes' }).click();
 	for (const [n, yarn] of [
 		[4, 'B'],
 		[5, 'A'],
@@ -132,7 +132,7 @@ test('single stitches are coloured with the pointer, with keys and in pairs', as
 test('the piece is looked at in four views, from near and from all sides', async ({ page }) => {
 	await page.getByRole('slider', { name: /opened along its back/ }).focus();
 	await page.keyboard.press('/');
-	await expect(page.getByRole('button', { name: 'Counted' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.getByRole('button', { name: 'Chart' })).toHaveAttribute('aria-pressed', 'true');
 	await page.keyboard.press('+');
 	await expect(page.getByRole('button', { name: '150 %' })).toBeVisible();
 	await page.keyboard.press('0');
@@ -152,14 +152,14 @@ test('the piece is looked at in four views, from near and from all sides', async
 	await page.waitForTimeout(500);
 	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
 	await expect(page.getByRole('list', { name: 'Rounds' }).locator('[aria-pressed="true"]')).toHaveCount(1);
-	await page.getByRole('button', { name: 'Opened' }).click();
+	await page.getByRole('button', { name: 'Flat' }).click();
 	expect(await coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
 });
 
 test('eyes are placed, with what is in their way', async ({ page }) => {
 	await goTo(page, 'changes');
 	const placements = page.getByRole('region', { name: 'Placements' });
-	await placements.getByRole('button', { name: 'Place something' }).click();
+	await placements.getByRole('button', { name: 'Add eyes or a part' }).click();
 	await expect(placements).toContainText('Eyes: between rounds 9 and 10');
 	await expect(placements).toContainText('while a hand still gets in');
 	await placements.getByLabel('Round', { exact: true }).fill('7');
@@ -208,7 +208,7 @@ test('the chart is read as a table', async ({ page }) => {
 	await expect(dialog.getByRole('row').nth(1)).toContainText('Chalk');
 });
 
-for (const view of ['Counted', 'Above', 'In 3D']) {
+for (const view of ['Chart', 'From above', 'In 3D']) {
 	test(`axe finds nothing serious in the view ${view}`, async ({ page }) => {
 		test.setTimeout(60_000);
 		await page.getByRole('button', { name: view, exact: true }).click();

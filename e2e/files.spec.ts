@@ -56,7 +56,7 @@ for (const [name, content, says] of [
 		const told = page.getByRole('dialog', { name: 'This file is not taken' });
 		await expect(told).toContainText(says);
 		await expect(told).toContainText('Nothing was stored.');
-		await told.getByRole('button', { name: 'Understood' }).click();
+		await told.getByRole('button', { name: 'OK' }).click();
 		await page.reload();
 		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
 	});

@@ -149,7 +149,7 @@ test('the rounds are one stop, gone through and picked by keys', async ({ page }
 
 test('the focus goes where the work goes on, and single letters can be switched off', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
-	await page.getByRole('button', { name: 'Take out the layer rounds 16–18' }).focus();
+	await page.getByRole('button', { name: 'Delete the layer rounds 16–18' }).focus();
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('complementary').locator(':focus')).toHaveCount(1);
 	await round(page, 3).focus();

@@ -87,7 +87,7 @@ test('a pattern of two pieces is looked at, mended and taken beside what is ther
 	const dialog = page.getByRole('dialog', { name: 'Paste a pattern' });
 	const text = dialog.getByLabel('The pattern');
 	await text.fill('Ear (make 2)\nR1: 6 sc in MR (6)\nR2: incs x6 (12)\n\nBase\nRow 1: ch 8\nRow 2: sc in 2nd ch from hook, 5 sc (6)');
-	await expect(dialog).toContainText('2 pieces, 4 rounds, 1 to mend');
+	await expect(dialog).toContainText('2 pieces, 4 rounds, 1 to fix');
 	await expect(dialog).toContainText('Row 2 uses 7 of the 8 stitches below');
 	await text.fill('Ear (make 2)\nR1: 6 sc in MR (6)\nR2: incs x6 (12)\n\nBase\nRow 1: ch 8\nRow 2: sc in 2nd ch from hook, 6 sc (7)');
 	await expect(dialog).toContainText('every one fits');

@@ -29,10 +29,10 @@ test('undo takes back what was done last, while it is still being saved', async 
 		await route.continue();
 	});
 	await page.keyboard.press('c');
-	await page.getByRole('button', { name: 'Take out the layer rounds 16–18' }).click();
+	await page.getByRole('button', { name: 'Delete the layer rounds 16–18' }).click();
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await saved(page);
-	await expect(page.getByRole('button', { name: 'Take out the layer rounds 16–18' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Delete the layer rounds 16–18' })).toBeVisible();
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
@@ -125,16 +125,16 @@ test('the sheet stays where it is when something changes', async ({ page }) => {
 test('brush and layer stay with their plan; piece, view and place are found again', async ({ page }) => {
 	await openPlan(page, 'Spotted mushroom');
 	await page.getByRole('tab').nth(1).click();
-	await page.getByRole('button', { name: 'Counted' }).click();
+	await page.getByRole('button', { name: 'Chart' }).click();
 	await page.getByRole('button', { name: /^Brush/ }).click();
 	await page.reload();
 	await expect(page.getByRole('tab').nth(1)).toHaveAttribute('aria-selected', 'true');
-	await expect(page.getByRole('button', { name: 'Counted' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.getByRole('button', { name: 'Chart' })).toHaveAttribute('aria-pressed', 'true');
 	await page.getByRole('button', { name: /^Brush/ }).click();
 	await page.getByRole('link', { name: 'Back to the shelf' }).click();
 	await page.getByRole('link', { name: 'Harbour buoy' }).click();
 	await expect(page.getByRole('button', { name: /^Brush/ })).toHaveAttribute('aria-pressed', 'false');
-	await expect(page.getByRole('button', { name: 'Opened' })).toHaveAttribute('aria-pressed', 'true');
+	await expect(page.getByRole('button', { name: 'Flat' })).toHaveAttribute('aria-pressed', 'true');
 });
 
 test('with a layer opened, a click still picks, and a drag moves the layer', async ({ page }) => {
@@ -154,7 +154,7 @@ test('figures are read in both ways of writing, and a wrong one is never laid', 
 	await page.reload();
 	await expect(grams).toHaveValue('1000');
 	await goTo(page, 'colours');
-	await panel(page).getByRole('tab', { name: 'Cap, band' }).click();
+	await panel(page).getByRole('tab', { name: 'Band of rounds' }).click();
 	const layers = panel(page).getByRole('region', { name: 'Layers' }).getByRole('listitem');
 	const before = await layers.count();
 	await panel(page).getByRole('tabpanel').getByRole('textbox').first().fill('2.5');
@@ -181,7 +181,7 @@ test('units changed in a dialog change its figures, and a yarn in a hidden layer
 	await panel(page).getByRole('button', { name: 'Hide the layer round 3' }).click();
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn A/);
 	await goTo(page, 'yarns');
-	await panel(page).getByRole('button', { name: 'Take out yarn D' }).click({ force: true });
+	await panel(page).getByRole('button', { name: 'Delete yarn D' }).click({ force: true });
 	await expect(page.getByText('A layer that is hidden or covered has it.').first()).toBeVisible();
 	await expect(panel(page).getByLabel('Name of yarn D')).toBeVisible();
 });

@@ -57,7 +57,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 	await test.step('stripes are repeated over a range, and one made higher', async () => {
 		await page.getByLabel('From round').fill('7');
 		await page.getByLabel('to round').fill('12');
-		await page.getByRole('button', { name: 'Lay stripes' }).click();
+		await page.getByRole('button', { name: 'Add stripes' }).click();
 		await expect(round(page, 8)).toHaveAccessibleName(/yarn B/);
 		await expect(round(page, 9)).toHaveAccessibleName(/yarn A/);
 		await page.getByRole('button', { name: 'Height of stripe 1 of rounds 7 to 12: one round more' }).click();
@@ -74,9 +74,9 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 		await expect(panel(page)).toContainText(/shows, \d+° from the front/);
 		await expect(panel(page)).toContainText('Take the loop off the hook');
 		await page.getByRole('button', { name: /^Turn the front to/ }).click();
-		await expect(panel(page)).toContainText('no step shows at the front');
+		await expect(panel(page)).toContainText('no jog shows at the front');
 		await expect(panel(page)).toContainText('This is the best front');
-		await page.getByLabel('Treat every step').selectOption('slip-stitch');
+		await page.getByLabel('Treat every jog').selectOption('slip-stitch');
 		await expect(panel(page)).toContainText('half a round high');
 		await expect(panel(page)).toContainText('You chose it.');
 	});
@@ -84,7 +84,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 	await test.step('the amounts say whether it is enough', async () => {
 		await goTo(page, 'amounts');
 		await expect(panel(page)).toContainText('Enough, even at the high figure.');
-		await page.getByLabel('Grams of B at hand').fill('1');
+		await page.getByLabel('Grams of B on hand').fill('1');
 		await expect(panel(page)).toContainText(/Short by [\d.]+ g/);
 		await expect(panel(page).getByRole('table').first()).toContainText('tails');
 	});
@@ -106,7 +106,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 
 	await test.step('the pattern and the plan are downloaded', async () => {
 		await page.getByRole('button', { name: 'Plan', exact: true }).click();
-		const [pattern] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the pattern, UK words' }).click()]);
+		const [pattern] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the pattern, UK terms' }).click()]);
 		const text = await readFile(await pattern.path(), 'utf8');
 		expect(text).toContain('R1: with A Sea foam: 6 dc in MR (6)');
 		await page.getByRole('button', { name: 'Plan', exact: true }).click();
@@ -152,7 +152,7 @@ test('a piece is resized to a size, and a cone is laid by the angle of its tip',
 	await shape.getByLabel('How large, said').selectOption('counts');
 	await shape.getByLabel('How steep, said').selectOption('growth');
 	await shape.getByLabel('Each round grows by').fill('3');
-	await shape.getByRole('button', { name: 'Lay rounds' }).click();
+	await shape.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(panel(page)).toContainText('11 rounds');
 	await expect(round(page, 11)).toContainText('36');
 });
@@ -164,7 +164,7 @@ test('a plan begins from a shape', async ({ page }) => {
 	const dialog = page.getByRole('dialog', { name: 'Begin from a shape' });
 	await dialog.getByLabel('Across').fill('8');
 	await dialog.getByLabel('Increases and decreases').selectOption('stacked');
-	await dialog.getByRole('button', { name: 'Lay rounds' }).click();
+	await dialog.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');
 	await expect(panel(page)).toContainText(/\d\.\d cm high/);
 	await expect(panel(page)).toContainText(/go in by round \d+/);
@@ -209,7 +209,7 @@ test('pieces are added, duplicated, taken out and brought back', async ({ page }
 	await page.getByRole('menuitem', { name: 'Make Float again earlier' }).click();
 	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Float again', 'Staff']);
 	await page.getByRole('button', { name: 'More about pieces' }).click();
-	await page.getByRole('menuitem', { name: 'Take out Float again' }).click();
+	await page.getByRole('menuitem', { name: 'Delete Float again' }).click();
 	await expect(pieces.getByRole('tab')).toHaveText(['Float', 'Staff']);
 	await saved(page);
 	await page.getByRole('button', { name: 'Undo' }).click();
@@ -232,13 +232,13 @@ test('the chart is picked with the pointer, dragged over rounds', async ({ page 
 	await expect(panel(page)).toContainText('Pick rounds');
 });
 
-test('yarn at hand is kept on the shelf and taken into a plan', async ({ page }) => {
+test('yarn on hand is kept on the shelf and taken into a plan', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Add a yarn' }).click();
 	await page.getByLabel('Name').fill('Kelp');
 	await page.getByRole('textbox', { name: 'At hand' }).fill('35');
 	await page.getByRole('button', { name: 'Keep' }).click();
-	await expect(page.getByRole('region', { name: 'Yarn at hand' })).toContainText('Kelp');
+	await expect(page.getByRole('region', { name: 'Yarn on hand' })).toContainText('Kelp');
 	await openPlan(page, 'Spotted mushroom', 'yarns');
 	await panel(page).getByRole('button', { name: /Kelp/ }).click();
 	await expect(page.getByRole('toolbar', { name: 'Yarns' })).toContainText('Kelp');
@@ -246,7 +246,7 @@ test('yarn at hand is kept on the shelf and taken into a plan', async ({ page })
 
 test('a plan taken off the shelf can be put back', async ({ page }) => {
 	await page.goto('/');
-	await page.getByRole('button', { name: /^Take .*Harbour buoy.* off the shelf$/ }).click();
+	await page.getByRole('button', { name: /^Delete .*Harbour buoy/ }).click();
 	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toBeVisible();
@@ -260,7 +260,7 @@ test('the whole plan’s settings hold everywhere', async ({ page }) => {
 	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
 	await dialog.getByLabel('Units').selectOption('imperial');
 	await dialog.getByLabel('Hand that holds the hook').selectOption('left');
-	await dialog.getByRole('button', { name: 'Translate them into UK words' }).click();
+	await dialog.getByRole('button', { name: 'Translate them into UK terms' }).click();
 	await expect(line(page, 1)).toHaveText('R1: 6 dc in MR (6)');
 	await dialog.getByLabel('Stitches', { exact: true }).fill('10');
 	await dialog.getByRole('button', { name: 'Take the gauge from this' }).click();

@@ -39,6 +39,6 @@ test('the whole shelf goes out as one file and comes in again', async ({ page, b
 	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
 	const told = other.getByRole('dialog', { name: 'This file is not taken' });
 	await expect(told).toContainText('Again 0');
-	await told.getByRole('button', { name: 'Understood' }).click();
+	await told.getByRole('button', { name: 'OK' }).click();
 	await expect(other.getByRole('link', { name: 'Again 1' })).toBeVisible();
 });

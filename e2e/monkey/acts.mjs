@@ -12,7 +12,7 @@ export function chance(seed) {
 }
 
 const STATIONS = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
-const VIEWS = ['Opened', 'Counted', 'Above'];
+const VIEWS = ['Flat', 'Chart', 'From above'];
 const WORDS = ['tide', 'lamp', 'rope', 'moor', 'swell', 'keel', 'buoy', 'reef'];
 
 /** An act, and how often it comes. */

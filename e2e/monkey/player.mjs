@@ -3,6 +3,9 @@ import { Model } from './model.mjs';
 
 const WAIT = 20_000;
 
+/** What a station is called where its address does not say it. */
+const LABELS = { changes: 'Colour changes', amounts: 'Yarn needed', make: 'Pattern' };
+
 export class Player {
 	constructor(browser, url) {
 		this.browser = browser;
@@ -56,7 +59,7 @@ export class Player {
 	async station(name) {
 		await this.page
 			.getByRole('navigation', { name: 'Stations' })
-			.getByRole('button', { name: new RegExp(`^${name}`, 'i') })
+			.getByRole('button', { name: new RegExp(`^${LABELS[name] ?? name}`, 'i') })
 			.click();
 	}
 

@@ -42,7 +42,7 @@ final readonly class DemoPlans
         }
     }
 
-    /** Whether the yarn at hand is what a new workshop has. */
+    /** Whether the yarn on hand is what a new workshop has. */
     public function isYarnAsLaidOut(Workshop $workshop): bool
     {
         $laidOut = array_map(static fn (array $yarn): array => [$yarn[0], $yarn[1], $yarn[2]->value, $yarn[3], $yarn[4]], self::YARNS);

@@ -32,7 +32,7 @@ final readonly class Bobbles implements Edit
         $stages = PieceStages::of($plan, $piece);
         $reading = $stages->reading;
         if ([] !== $reading->errors()) {
-            throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
+            throw new EditRefused('Fix the rounds first: '.$reading->errors()[0]->message);
         }
         $codes = [];
         $isChanged = false;

@@ -78,7 +78,7 @@ final readonly class Resize implements Edit
     private static function phasesOf(Reading $reading, Piece $piece): ShapePhases
     {
         if ([] !== $reading->errors()) {
-            throw new EditRefused('Mend the rounds first: '.$reading->errors()[0]->message);
+            throw new EditRefused('Fix the rounds first: '.$reading->errors()[0]->message);
         }
         if ([] === $reading->rounds || Worked::Rows === $piece->worked) {
             throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');

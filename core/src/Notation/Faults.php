@@ -115,7 +115,7 @@ final readonly class Faults
                 return Fault::at(
                     $count->span,
                     "{$round} makes {$trial->makes} stitches, but the line says {$count->stitches}.",
-                    "Write ({$trial->makes}), or mend the stitches.",
+                    "Write ({$trial->makes}), or fix the stitches.",
                     FaultKind::Miscount,
                 );
             }

@@ -215,8 +215,8 @@ final readonly class LineWork
                     Fault::at(
                         $count->span,
                         'This makes '.$made." stitches, but the line says {$count->stitches}.",
-                        "Write ({$made}), or mend the stitches.",
-                    )->mended("Write ({$made}), or mend the stitches.", [$this->advice->write($count, $made)]),
+                        "Write ({$made}), or fix the stitches.",
+                    )->mended("Write ({$made}), or fix the stitches.", [$this->advice->write($count, $made)]),
                     false,
                     $this->rounds->count(),
                 );

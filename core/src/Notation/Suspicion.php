@@ -54,8 +54,8 @@ final class Suspicion
                 1,
                 1,
                 1,
-                'dc all round with 6 increases a round: are these UK words?',
-                'If they are, set the plan’s words to UK.',
+                'dc all round with 6 increases a round: are these UK terms?',
+                'If they are, set the plan’s terms to UK.',
             )->asNote()->mendedBy(Setting::TermsUk)
             : null;
     }

@@ -28,7 +28,7 @@ final class AmountWords
             return 'Not used in any piece.';
         }
         if (null === $atHand) {
-            return 'Say how many grams are at hand, to see whether it is enough.';
+            return 'Say how many grams are on hand, to see whether it is enough.';
         }
         $likely = $amount->grams($amount->metres());
         $high = $amount->grams($amount->highMetres());

@@ -16,7 +16,7 @@ final class PlaceWords
     /** Fields whose own name says little. */
     private const FIELDS = [
         'stitchesPer10cm' => 'stitches in 10 cm', 'roundsPer10cm' => 'rounds in 10 cm', 'hookMm' => 'hook', 'metresPer100g' => 'metres in 100 g',
-        'onHandGrams' => 'grams at hand', 'fromFront' => 'degrees from the front', 'hex' => 'colour', 'tailCm' => 'tail', 'sewingTailCm' => 'sewing tail',
+        'onHandGrams' => 'grams on hand', 'fromFront' => 'degrees from the front', 'hex' => 'colour', 'tailCm' => 'tail', 'sewingTailCm' => 'sewing tail',
         'sparePercent' => 'spare', 'yarnUse' => 'how much yarn a stitch takes', 'floatStitches' => 'stitches that a yarn passes behind',
     ];
 

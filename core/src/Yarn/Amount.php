@@ -39,7 +39,7 @@ final readonly class Amount
         return $metres * 100.0 / $this->yarn->metresPer100g;
     }
 
-    /** Whether the likely figure is at hand; null where it is not known what is. */
+    /** Whether the likely figure is on hand; null where it is not known what is. */
     public function isEnough(): ?bool
     {
         return null === $this->yarn->onHandGrams ? null : $this->yarn->onHandGrams >= $this->grams($this->metres());

@@ -98,7 +98,7 @@ final class ResizeTest extends TestCase
     #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], 0, -3, 'no even rounds left'])]
     #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], -2, 0, 'no increase rounds left'])]
     #[TestWith([['6 sc in MR', 'inc x6', 'hdc around', 'dec x6'], 0, 1, 'not plain single crochet'])]
-    #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'Mend the rounds first'])]
+    #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'Fix the rounds first'])]
     #[TestWith([[], 1, 0, 'no rounds yet'])]
     #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'that wide'])]
     public function testSaysWhyNot(array $rounds, int $wider, int $longer, string $why): void

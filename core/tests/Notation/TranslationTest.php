@@ -67,7 +67,7 @@ final class TranslationTest extends TestCase
     public function testSuspectsUkWords(): void
     {
         $circle = ['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6', 'R4: (2 dc, inc) x6', 'R5: dc around'];
-        self::assertStringContainsString('are these UK words?', Analysis::of(Plans::of($circle))->problems[0]->message);
+        self::assertStringContainsString('are these UK terms?', Analysis::of(Plans::of($circle))->problems[0]->message);
         self::assertSame([], Analysis::of(Plans::of($circle, plan: ['terms' => 'uk']))->problems);
         self::assertSame([], Analysis::of(Plans::of(['12 dc in MR', 'dc inc around', '(dc, dc inc) x12', 'dc around']))->problems);
         self::assertSame([], Analysis::of(Plans::of(Plans::ball(5)))->problems);

@@ -71,7 +71,7 @@ export function BenchHeader() {
 						>
 							{stationNames[name]}
 							{name === 'rounds' && problems > 0 && (
-								<span className="ml-1.5 bg-ink px-1.5 text-sm text-paper" title={`${problems} to mend`}>
+								<span className="ml-1.5 bg-ink px-1.5 text-sm text-paper" title={`${problems} to fix`}>
 									{problems}
 								</span>
 							)}

@@ -44,7 +44,7 @@ export function CopiesField({ piece }: { piece: Piece }) {
 				<div key={at} className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-rule py-2 first-of-type:border-t-0">
 					<TextField label={`Copy ${at + 1}`} maxLength={120} value={copy.name} onChange={(name) => withCopy(at, { ...copy, name })} />
 					<Button disabled={copies.length === 1} onClick={() => change(copies.filter((_, i) => i !== at))}>
-						Take out
+						Delete
 					</Button>
 					<div className="col-span-2 grid grid-cols-2 gap-2">
 						{used.map(({ key, name }) => (

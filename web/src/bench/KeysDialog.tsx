@@ -7,7 +7,7 @@ const EVERYWHERE = [
 	['Esc', 'pick none, put the brush and the layer down'],
 ] as const;
 const LINES = [
-	['Alt Enter', 'make the mend that is offered'],
+	['Alt Enter', 'make the fix that is offered'],
 	['Alt 1, Alt 2', 'take one of the readings'],
 	['Ctrl Shift [ and ]', 'fold a bracket, unfold it'],
 ] as const;

@@ -16,13 +16,20 @@ export function LeanForm({ piece }: { piece: Piece }) {
 	const how = (['over', 'under'] as const).find((way) => usual[way] === (piece.lean ?? lean)) ?? 'own';
 	return (
 		<>
-			<NumberField label="Lean, stitches a round" min={-2} max={2} step={0.05} value={piece.lean ?? lean} onChange={(to) => to !== null && change(to)} />
+			<NumberField
+				label="Slant (marker drift), stitches a round"
+				min={-2}
+				max={2}
+				step={0.05}
+				value={piece.lean ?? lean}
+				onChange={(to) => to !== null && change(to)}
+			/>
 			<ChoiceField<'over' | 'under' | 'own'>
-				label="The yarn is caught"
+				label="Yarn over or yarn under"
 				value={how}
 				choices={[
-					['over', `over the hook: ${usual.over}`],
-					['under', `under the hook: ${usual.under}`],
+					['over', `yarn over: ${usual.over}`],
+					['under', `yarn under: ${usual.under}`],
 					['own', 'as measured'],
 				]}
 				onChange={(way) => way !== 'own' && change(usual[way])}
@@ -40,7 +47,7 @@ export function LeanForm({ piece }: { piece: Piece }) {
 			>
 				<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
 				<div className="flex items-end gap-2">
-					<NumberField label="Stitches wandered" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
+					<NumberField label="Stitches drifted" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
 					<Button type="submit" disabled={stitches === null}>
 						Take it
 					</Button>

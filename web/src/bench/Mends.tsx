@@ -8,8 +8,8 @@ type Fix = NonNullable<PlanProblem['fixes']>[number];
 const SETTINGS: Record<NonNullable<PlanProblem['setting']>, string> = {
 	'worked:joined': 'The piece is joined',
 	'worked:rows': 'The piece is worked in rows',
-	'terms:uk': 'They are UK words',
-	'terms:us': 'They are US words',
+	'terms:uk': 'They are UK terms',
+	'terms:us': 'They are US terms',
 };
 
 interface Props {

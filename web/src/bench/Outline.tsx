@@ -1,6 +1,12 @@
 import type { PieceAnalysis } from '../api/types';
 import { size as length, type Units } from '../ui/units';
 
+/** "about 3 g (2 lightly, 4 firmly)". */
+function stuffing({ low, likely, high }: NonNullable<PieceAnalysis['size']>['stuffingGrams']): string {
+	if (high < 1.5) return 'a pinch';
+	return `about ${Math.round(likely)} g (${Math.round(low)} lightly, ${Math.round(high)} firmly)`;
+}
+
 /** The piece from its side, as it will stand when stuffed, with what it measures. */
 export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }) {
 	const { size, rounds } = piece;
@@ -28,10 +34,10 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 					{length(size.widthMm, units)} wide
 				</p>
 				<p className="figures text-faint">
-					{length(size.girthMm, units)} around; about {size.stuffingGrams < 1 ? 'a pinch' : `${Math.round(size.stuffingGrams)} g`} of stuffing
+					{length(size.girthMm, units)} around; stuffing: {stuffing(size.stuffingGrams)}
 				</p>
 				{size.lastReachRound !== null && (
-					<p>Eyes and anything with a washer go in by round {size.lastReachRound}: after it the opening is too small.</p>
+					<p>Eyes and other backed parts go in once the rounds about them are done, and by round {size.lastReachRound}: after it no fingers fit.</p>
 				)}
 				{ruffled.length > 0 && (
 					<p className="border-l-4 border-ink pl-2">Will ruffle or pucker: round {ruffled.join(', ')} grows or shrinks faster than it is high.</p>

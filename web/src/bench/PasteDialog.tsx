@@ -78,7 +78,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					<p className="caption" aria-live="polite">
 						{typed.trim() === ''
 							? 'Paste or type it on the left.'
-							: `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to mend`}`}
+							: `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to fix`}`}
 					</p>
 					{error instanceof ApiError && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
@@ -124,7 +124,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 				</label>
 			)}
 			<div className="mt-4 flex flex-wrap items-center justify-end gap-2">
-				<Button onClick={onClose}>Leave it</Button>
+				<Button onClick={onClose}>Cancel</Button>
 				{onInsert !== undefined && piece !== undefined && piece.rounds.length > 0 && (
 					<Button
 						disabled={typed.trim() === ''}

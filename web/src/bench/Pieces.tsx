@@ -91,7 +91,7 @@ export function Pieces() {
 					disabled={piece === undefined}
 					onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}
 				>
-					Take out <bdi>{piece?.name}</bdi>
+					Delete <bdi>{piece?.name}</bdi>
 				</MenuItem>
 			</Menu>
 			{piece !== undefined && typeof piece.copies !== 'number' && (

@@ -36,10 +36,10 @@ export function PlanMenu() {
 				<MenuItem onSelect={showKeys}>Keys …</MenuItem>
 				<MenuRule />
 				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=us`}>Download the pattern, US words</a>
+					<a href={`${file}/pattern?terms=us`}>Download the pattern, US terms</a>
 				</MenuItem>
 				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK words</a>
+					<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK terms</a>
 				</MenuItem>
 				<MenuItem asChild>
 					<a href={`${file}/file`}>Download the plan as a file</a>
@@ -78,8 +78,8 @@ export function PlanMenu() {
 						label="Rounds are typed in"
 						value={plan.terms}
 						choices={[
-							['us', 'US words (sc)'],
-							['uk', 'UK words (dc)'],
+							['us', 'US terms (sc)'],
+							['uk', 'UK terms (dc)'],
 						]}
 						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
 					/>

@@ -64,7 +64,7 @@ export function SaveBar() {
 				</Bar>
 			)}
 			{save.is === 'gone' && (
-				<Bar says="This plan was taken off the shelf in another window" more="What you see is still here.">
+				<Bar says="This plan was deleted in another window" more="What you see is still here.">
 					<Button kind="strong" disabled={isBusy} onClick={() => settle(draft.putBack)}>
 						Put it back
 					</Button>

@@ -129,8 +129,8 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					label="Increases and decreases"
 					value={spread}
 					choices={[
-						['staggered', 'moved on from round to round'],
-						['stacked', 'above one another'],
+						['staggered', 'staggered'],
+						['stacked', 'stacked'],
 					]}
 					onChange={setSpread}
 				/>
@@ -147,9 +147,9 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					onChange={setDecrease}
 				/>
 				<div className="flex items-end justify-end gap-2">
-					<Button onClick={onClose}>Leave it</Button>
+					<Button onClick={onClose}>Cancel</Button>
 					<Button kind="strong" type="submit">
-						Lay rounds
+						Write rounds
 					</Button>
 				</div>
 			</form>

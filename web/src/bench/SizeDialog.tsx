@@ -52,7 +52,7 @@ function SizeForm({ piece, size, units, onSize, onClose }: Omit<Props, 'open'>) 
 			<LengthField label="Across" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
 			<LengthField label="High" units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
 			<div className="col-span-2 flex justify-end gap-2">
-				<Button onClick={onClose}>Leave it</Button>
+				<Button onClick={onClose}>Cancel</Button>
 				<Button kind="strong" type="submit">
 					Resize
 				</Button>

@@ -6,7 +6,7 @@ import { useDraft } from './context';
 
 export const views = ['opened', 'grid', 'above', 'round'] as const;
 export type View = (typeof views)[number];
-export const viewNames: Record<View, string> = { opened: 'Opened', grid: 'Counted', above: 'Above', round: 'In 3D' };
+export const viewNames: Record<View, string> = { opened: 'Flat', grid: 'Chart', above: 'From above', round: 'In 3D' };
 
 export type ColourVision = keyof Amount['seen'];
 

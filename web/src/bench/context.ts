@@ -10,9 +10,9 @@ export const stationNames: Record<Station, string> = {
 	yarns: 'Yarns',
 	rounds: 'Rounds',
 	colours: 'Colours',
-	changes: 'Changes',
-	amounts: 'Amounts',
-	make: 'Make',
+	changes: 'Colour changes',
+	amounts: 'Yarn needed',
+	make: 'Pattern',
 };
 
 /** What every part of the bench shares. */

@@ -11,7 +11,7 @@ export type SaveState =
 	| { is: 'conflict'; savedAt: string | undefined }
 	/** Another window saved while nothing was done here. */
 	| { is: 'behind'; savedAt: string | undefined }
-	/** The plan was taken off the shelf. */
+	/** The plan was deleted. */
 	| { is: 'gone' };
 
 /** Something that the maker did and that cannot be done, set aside with the reason. */
@@ -53,7 +53,7 @@ export interface DraftStore extends StoreApi<Draft> {
 	keepBoth: () => Promise<string>;
 	/** Forgets something that was set aside. */
 	drop: (id: string) => void;
-	/** Puts a plan that was taken off the shelf back on it, as it is seen here. */
+	/** Puts a plan that was deleted back on it, as it is seen here. */
 	putBack: () => Promise<void>;
 	/** Leaves everything that is not saved. */
 	giveUp: () => void;

@@ -29,6 +29,13 @@ export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): bo
 	}
 }
 
+/** Lets go of operations that are saved; what came since is kept, on the revision that they made. */
+export function letGo(id: string, saved: readonly Operation[], revision: number): void {
+	const kept = parse(localStorage.getItem(prefixOf(id) + tab));
+	const left = kept?.operations.filter((operation) => !saved.some((one) => one.id === operation.id)) ?? [];
+	keepUnsaved(id, left.length === 0 ? null : { revision, operations: left });
+}
+
 /** How much each plan has that closed windows left unsaved. */
 export async function leftUnsaved(): Promise<Map<string, number>> {
 	const counts = new Map<string, number>();

@@ -76,7 +76,7 @@ const jog = (after: number, more: Partial<Change> = {}): Change => ({
 	fromFront: 0,
 	jog: true,
 	method: 'plain',
-	methodLabel: 'plain swap',
+	methodLabel: 'plain change',
 	chosen: false,
 	stepRounds: 1,
 	shows: true,

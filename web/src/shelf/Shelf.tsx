@@ -21,7 +21,7 @@ import { YarnShelf } from './YarnShelf';
 /** The largest plan file that is taken, as the schema says. */
 const MOST_BYTES = 1024 * 1024;
 
-/** The first page: plans and yarn at hand. */
+/** The first page: plans and yarn on hand. */
 export function Shelf() {
 	const navigate = useNavigate();
 	const queries = useQueryClient();
@@ -49,7 +49,7 @@ export function Shelf() {
 			again();
 			tell({ plan: id, is: 'gone' });
 			notify({
-				says: `“${isolated(title)}” is off the shelf.`,
+				says: `“${isolated(title)}” is deleted.`,
 				action: { label: 'Put it back', run: () => void putBack(id) },
 			});
 		},
@@ -183,7 +183,7 @@ export function Shelf() {
 											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')},{' '}
 											{plural(plan.summary.stitches, 'stitch', 'stitches')}
 											{plan.summary.problems > 0 && (
-												<span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to mend</span>
+												<span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to fix</span>
 											)}
 										</span>
 										<span className="caption">
@@ -207,7 +207,7 @@ export function Shelf() {
 								<Button
 									kind="bare"
 									className="mr-2 min-w-9"
-									aria-label={`Take “${isolated(plan.title)}” off the shelf`}
+									aria-label={`Delete “${isolated(plan.title)}”`}
 									onClick={() => remove.mutate(plan)}
 								>
 									<Trash2 size={18} />
@@ -242,7 +242,7 @@ export function Shelf() {
 						)}
 						<p className="mb-4 text-faint">{refusal.problem.detail === '' ? 'The rest is on the shelf.' : 'Nothing was stored.'}</p>
 						<Button kind="strong" onClick={() => setRefusal(null)}>
-							Understood
+							OK
 						</Button>
 					</>
 				)}

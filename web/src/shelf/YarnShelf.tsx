@@ -15,7 +15,7 @@ import { weights } from '../ui/weights';
 
 const fresh: YarnDescription = { name: '', hex: '#8A8F86', weight: 'dk', metresPer100g: 250, grams: 50 };
 
-/** The yarn at hand, whatever plan it goes into. */
+/** The yarn on hand, whatever plan it goes into. */
 export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 	const queries = useQueryClient();
 	const [edited, setEdited] = useState<{ id: string | null; yarn: YarnDescription } | null>(null);
@@ -37,15 +37,15 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 		mutationFn: async ({ id }: YarnAtHand) => dataOf(await api.DELETE('/api/yarns/{id}', { params: { path: { id } } })),
 		onSuccess: (_, { id: _id, ...yarn }) => {
 			void again();
-			notify({ says: `${isolated(yarn.name)} is off the shelf.`, action: { label: 'Put it back', run: () => save.mutate({ id: null, yarn }) } });
+			notify({ says: `${isolated(yarn.name)} is deleted.`, action: { label: 'Put it back', run: () => save.mutate({ id: null, yarn }) } });
 		},
 		onError: silent,
 	});
 
 	const change = (to: Partial<YarnDescription>) => setEdited((is) => (is === null ? null : { ...is, yarn: { ...is.yarn, ...to } }));
 	return (
-		<section aria-label="Yarn at hand">
-			<h2 className="mb-2 text-lg font-semibold">Yarn at hand</h2>
+		<section aria-label="Yarn on hand">
+			<h2 className="mb-2 text-lg font-semibold">Yarn on hand</h2>
 			<ul>
 				{yarns.map((yarn) => (
 					<li key={yarn.id} className="flex items-center border-t border-rule hover:bg-shade">
@@ -66,7 +66,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							</span>
 							<span className="text-lg font-semibold">{yarn.grams} g</span>
 						</button>
-						<Button kind="bare" className="min-w-9" aria-label={`Take ${isolated(yarn.name)} off the shelf`} onClick={() => remove.mutate(yarn)}>
+						<Button kind="bare" className="min-w-9" aria-label={`Delete ${isolated(yarn.name)}`} onClick={() => remove.mutate(yarn)}>
 							<Trash2 size={16} />
 						</Button>
 					</li>
@@ -75,7 +75,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 			<Button className="mt-3" onClick={() => setEdited({ id: null, yarn: fresh })}>
 				<Plus size={16} /> Add a yarn
 			</Button>
-			<DialogSheet title={edited?.id === null ? 'A yarn for the shelf' : 'Yarn at hand'} open={edited !== null} onClose={() => setEdited(null)}>
+			<DialogSheet title={edited?.id === null ? 'A yarn for the shelf' : 'Yarn on hand'} open={edited !== null} onClose={() => setEdited(null)}>
 				{edited !== null && (
 					<form
 						className="grid grid-cols-2 gap-4"
@@ -109,7 +109,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							onChange={(n) => n !== null && change({ grams: n })}
 						/>
 						<div className="flex items-end justify-end gap-2">
-							<Button onClick={() => setEdited(null)}>Leave it</Button>
+							<Button onClick={() => setEdited(null)}>Cancel</Button>
 							<Button kind="strong" type="submit" disabled={save.isPending || edited.yarn.name.trim() === ''}>
 								Keep
 							</Button>

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, expect, it } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { keepUnsaved } from '../bench/unsaved';
 import { Server } from '../test/planServer';
 import { saveLeft } from './unsavedWork';
@@ -25,4 +25,20 @@ it('leaves it where it is when the plan has changed since', async () => {
 	keepUnsaved('P', { revision: 1, operations: [title('one', 'Late')] });
 	await expect(saveLeft('P')).rejects.toThrow('no');
 	expect(localStorage).toHaveLength(1);
+});
+
+it('keeps what was done on the opened plan while what was left is still on its way', async () => {
+	keepUnsaved('P', { revision: 1, operations: [title('one', 'Left')] });
+	let times = 0;
+	vi.stubGlobal('fetch', (request: Request) => {
+		times += 1;
+		if (times > 1) throw new TypeError('the window is gone');
+		// The plan is opened meanwhile: it takes over what was left, and goes on.
+		keepUnsaved('P', { revision: 1, operations: [title('one', 'Left'), title('two', 'Since')] });
+		return server.answer(request);
+	});
+	await expect(saveLeft('P')).rejects.toThrow('the window is gone');
+	expect(server.plan.title).toBe('Left');
+	const [kept] = Object.values({ ...localStorage }).map((text) => JSON.parse(String(text)));
+	expect(kept).toMatchObject({ revision: 2, operations: [{ id: 'two' }] });
 });

@@ -1,6 +1,6 @@
 import { api, dataOf } from '../api/client';
 import { type SetAside, setAsideOf } from '../bench/draftState';
-import { keepUnsaved, takeUnsaved } from '../bench/unsaved';
+import { letGo, takeUnsaved } from '../bench/unsaved';
 import { tell } from '../bench/watch';
 
 /** Operations that one message takes. */
@@ -22,7 +22,7 @@ export async function saveLeft(id: string): Promise<SetAside[]> {
 			revision = saved.revision;
 			refused.push(...setAsideOf(operations, saved.results));
 			tell({ plan: id, revision, savedAt: saved.savedAt });
-			keepUnsaved(id, at + MOST < left.operations.length ? { revision, operations: left.operations.slice(at + MOST) } : null);
+			letGo(id, operations, revision);
 		}
 	}
 	return refused;

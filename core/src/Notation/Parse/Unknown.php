@@ -51,7 +51,7 @@ final class Unknown
             );
         }
         $near = $c->vocabulary->nearest($c->value());
-        $message = "“{$said}” is no stitch that is known here.";
+        $message = "“{$said}” isn’t a stitch I know.";
         if (null === $near) {
             return $c->error($message, $mend);
         }

@@ -236,7 +236,7 @@ final class Fields
     public function close(): void
     {
         foreach (array_diff_key($this->values, $this->taken) as $name => $value) {
-            $this->wrong((string) $name, 'This field is not known here.', 'Take it out, or mend its spelling.');
+            $this->wrong((string) $name, 'This field is not known here.', 'Take it out, or fix its spelling.');
         }
     }
 

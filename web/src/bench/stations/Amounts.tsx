@@ -13,7 +13,7 @@ const partNames: Record<keyof Amount['parts'], string> = {
 	carries: 'carried up inside',
 	floats: 'floats',
 	sewing: 'sewing on',
-	spare: 'to spare',
+	spare: 'extra',
 };
 
 /** How much of each yarn the plan takes, whether it is enough, and what it is made of. */
@@ -25,7 +25,7 @@ export function Amounts() {
 	const use = useDraft(({ plan }) => plan.yarnUse);
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Amounts</h2>
+			<h2 className="text-lg font-semibold">Yarn needed</h2>
 			<p className="mb-3 text-faint">All pieces and copies together.</p>
 			<ul className="flex flex-col">
 				{amounts.map((amount) => {
@@ -42,7 +42,7 @@ export function Amounts() {
 							{amount.stitches > 0 && <Figures amount={amount} units={units} />}
 							<p className={`mt-1 ${amount.enough === false ? 'border-l-4 border-ink pl-2 font-semibold' : ''}`}>{amount.verdict}</p>
 							<NumberField
-								label={`Grams of ${yarn.key} at hand`}
+								label={`Grams of ${yarn.key} on hand`}
 								unit={
 									amount.shareOfHand === null || amount.stitches === 0 ? 'g' : `g; ${Math.round(amount.shareOfHand * 100)} % of it is needed`
 								}

@@ -13,10 +13,10 @@ import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
 const methods: readonly (readonly [Method | 'auto', string])[] = [
-	['auto', 'as fits each place'],
-	['plain', 'plain swap'],
-	['slip-stitch', 'slip stitch first'],
-	['drawn-loop', 'drawn loop'],
+	['auto', 'choose for me'],
+	['plain', 'plain change'],
+	['slip-stitch', 'start with a sl st'],
+	['drawn-loop', 'pull the loop through'],
 ];
 
 /** Every colour change in working order: where, how high, what to do, why; and the front. */
@@ -58,12 +58,12 @@ export function Changes() {
 
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Changes</h2>
+			<h2 className="text-lg font-semibold">Colour changes</h2>
 			<p className="mb-3 text-faint">
 				{changes.length + within === 0
 					? 'The piece is all of one yarn: nothing changes.'
 					: `${plural(changes.length + within, 'change')}${within > 0 ? `, ${within} of them within rounds` : ''}; ${
-							showing === 0 ? 'no step shows' : `${plural(showing, 'step')} ${showing === 1 ? 'shows' : 'show'}`
+							showing === 0 ? 'no jog shows' : `${plural(showing, 'jog')} ${showing === 1 ? 'shows' : 'show'}`
 						} at the front`}
 			</p>
 			{analysis.worked !== 'rows' && (
@@ -93,7 +93,7 @@ export function Changes() {
 			)}
 			{analysis.worked === 'spiral' && changes.length > 0 && (
 				<ChoiceField
-					label="Treat every step"
+					label="Treat every jog"
 					className="mb-3"
 					value={piece.changes.method}
 					choices={methods}
@@ -134,7 +134,7 @@ export function Changes() {
 										hideLabel
 										className="mt-1"
 										value={piece.changes.at?.find(({ round }) => round === change.round)?.method ?? 'auto'}
-										choices={[['auto', `${change.chosen ? 'as for all' : `${change.methodLabel}, as fits`}`], ...methods.slice(1)]}
+										choices={[['auto', `${change.chosen ? 'as for all' : `${change.methodLabel}, chosen for you`}`], ...methods.slice(1)]}
 										onChange={(method: Method | 'auto') => choose(change, method)}
 									/>
 								)}

@@ -49,7 +49,7 @@ export function Colours() {
 							{rounds.length === 1 ? `Round ${first}` : isWhole ? `Rounds ${first} to ${last}` : `${plural(rounds.length, 'round')}`} picked
 						</span>
 						<Button kind="bare" onClick={pickNone}>
-							Pick none
+							Clear
 						</Button>
 					</p>
 					<div className="flex flex-wrap gap-2">

@@ -19,7 +19,7 @@ export function FaceForm() {
 				className="mb-4"
 				onClick={() => draft.edit({ do: 'face', piece: piece.key, ...(from === undefined || to === undefined ? {} : { from, to }) })}
 			>
-				Keep a face plain …
+				Keep the face one colour …
 			</Button>
 		);
 	}

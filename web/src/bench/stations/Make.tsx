@@ -23,16 +23,16 @@ export function Make() {
 	const shown = copies[Number(chosen)] ?? copies[0];
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Make</h2>
+			<h2 className="text-lg font-semibold">Pattern</h2>
 			<p className="mb-3 text-faint">
 				{analysis.name}
 				{analysis.copies > 1 && `, ${analysis.copies} times`}: every round with its yarn, every change where it comes.{' '}
 				<a className="underline" href={`/api/plans/${id}/pattern?terms=us`}>
-					US words
+					US terms
 				</a>
 				{', '}
 				<a className="underline" href={`/api/plans/${id}/pattern?terms=uk`}>
-					UK words
+					UK terms
 				</a>
 			</p>
 			{copies.length > 1 && (

@@ -126,7 +126,7 @@ export function Placements() {
 								value={placement.fromFront ?? 0}
 								onChange={(n) => n !== null && with_(at, { ...placement, fromFront: n }, group)}
 							/>
-							<Button kind="bare" aria-label={`Take out ${placement.kind}`} onClick={() => change(placements.filter((_, i) => i !== at))}>
+							<Button kind="bare" aria-label={`Delete ${placement.kind}`} onClick={() => change(placements.filter((_, i) => i !== at))}>
 								<Trash2 size={16} />
 							</Button>
 							{placed !== undefined && (
@@ -161,7 +161,7 @@ export function Placements() {
 					])
 				}
 			>
-				Place something
+				Add eyes or a part
 			</Button>
 			<p className="caption mt-2">
 				Leave “apart” empty for one alone. Small parts come off: for young children, embroider instead, and mind what holds where you are.

@@ -57,10 +57,10 @@ export function Rounds() {
 			</Button>
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
 				<div className="mb-5 grid grid-cols-2 gap-2">
-					<Button onClick={() => resize(1, 0)}>Wider: + increase</Button>
-					<Button onClick={() => resize(-1, 0)}>Narrower: − increase</Button>
-					<Button onClick={() => resize(0, 1)}>Longer: + even</Button>
-					<Button onClick={() => resize(0, -1)}>Shorter: − even</Button>
+					<Button onClick={() => resize(1, 0)}>Wider: +1 increase round</Button>
+					<Button onClick={() => resize(-1, 0)}>Narrower: −1 increase round</Button>
+					<Button onClick={() => resize(0, 1)}>Longer: +1 even round</Button>
+					<Button onClick={() => resize(0, -1)}>Shorter: −1 even round</Button>
 					<Button className="col-span-2" disabled={analysis.size === null} onClick={() => setIsSizing(true)}>
 						To a size …
 					</Button>
@@ -77,7 +77,7 @@ export function Rounds() {
 			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{wrong.length > 0 ? (
-				<Told title={`${wrong.length} to mend`} label="To mend" told={wrong} />
+				<Told title={`${wrong.length} to fix`} label="To fix" told={wrong} />
 			) : (
 				<p className="mb-6">
 					{(analysis?.rounds.length ?? 0) === 0
@@ -90,7 +90,7 @@ export function Rounds() {
 			<h3 className="mb-1 font-semibold">Writing rounds</h3>
 			<p className="mb-2 text-faint">
 				Type them on the sheet, one line each. Each line answers with its count. What the words at the caret were taken for is said above it. Alt with
-				Enter makes the mend that is offered, Alt with 1 or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
+				Enter makes the fix that is offered, Alt with 1 or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
 			</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[

@@ -27,7 +27,7 @@ function usedYarns({ plan, analysis }: Draft): Record<string, 'stitches' | 'laye
 	return used;
 }
 
-/** The plan's yarns: name, colour, weight, length of 100 g, grams at hand. */
+/** The plan's yarns: name, colour, weight, length of 100 g, grams on hand. */
 export function Yarns() {
 	const { draft } = useBench();
 	const yarns = useDraft(({ plan }) => plan.yarns);
@@ -96,7 +96,7 @@ export function Yarns() {
 									<Button
 										kind="bare"
 										className="min-w-9"
-										aria-label={`Take out yarn ${yarn.key}`}
+										aria-label={`Delete yarn ${yarn.key}`}
 										aria-disabled={kept(yarn.key) !== null}
 										onClick={() => {
 											const why = kept(yarn.key);

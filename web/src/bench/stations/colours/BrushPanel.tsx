@@ -13,7 +13,7 @@ export function BrushPanel({ brush }: { brush: string }) {
 			<p className="mb-2 flex items-baseline justify-between">
 				<span className="font-semibold">The brush colours single stitches</span>
 				<Button kind="bare" onClick={() => setTools({ brush: null })}>
-					Lay it down
+					Stop painting
 				</Button>
 			</p>
 			<div className="flex flex-wrap gap-2">

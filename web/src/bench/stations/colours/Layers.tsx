@@ -42,7 +42,7 @@ export function Layers() {
 
 	return (
 		<section aria-label="Layers" className="border-t border-rule pt-3">
-			<h3 className="mb-1 font-semibold">As it lies</h3>
+			<h3 className="mb-1 font-semibold">Layers</h3>
 			<p className="caption mb-2">What is higher covers what is below it.</p>
 			<ol className="flex flex-col">
 				{runs.length > 3 && (
@@ -96,7 +96,7 @@ export function Layers() {
 								</Button>
 								<Button
 									kind="bare"
-									aria-label={`Take out the layer ${nameOf(layer, says)}`}
+									aria-label={`Delete the layer ${nameOf(layer, says)}`}
 									onClick={() => {
 										setTools({ layer: null });
 										change(at, () => null);

@@ -127,7 +127,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 				</figure>
 			)}
 			<div className="flex justify-end gap-2">
-				<Button onClick={onClose}>Leave it</Button>
+				<Button onClick={onClose}>Cancel</Button>
 				<Button
 					kind="strong"
 					disabled={rows === null || piece === undefined}

@@ -36,7 +36,7 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 					{hasRounds && <Stepper label={`Height of stripe ${at + 1}`} value={stripe.rounds} onChange={(rounds) => change(at, { rounds })} />}
 					<Button
 						kind="bare"
-						aria-label={`Take out stripe ${at + 1}`}
+						aria-label={`Delete stripe ${at + 1}`}
 						disabled={sequence.length === 1}
 						onClick={() => onChange(sequence.filter((_, i) => i !== at))}
 					>

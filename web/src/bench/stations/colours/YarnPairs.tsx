@@ -5,9 +5,9 @@ import { usePiece } from '../../context';
 
 const sights: readonly (readonly [ColourVision | 'own', string])[] = [
 	['own', 'your own eyes'],
-	['deutan', 'eyes weak in green'],
-	['protan', 'eyes weak in red'],
-	['tritan', 'eyes weak in blue'],
+	['deutan', 'red–green (deutan)'],
+	['protan', 'red–green (protan)'],
+	['tritan', 'blue–yellow (tritan)'],
 	['grey', 'light and dark only'],
 ];
 
@@ -22,7 +22,7 @@ export function YarnPairs() {
 	return (
 		<section aria-label="Yarns together" className="mt-5 border-t border-rule pt-3">
 			<h3 className="mb-1 font-semibold">Yarns side by side</h3>
-			{told.length === 0 && <p className="mb-2">Each is told from those it touches.</p>}
+			{told.length === 0 && <p className="mb-2">Good contrast: each is told from those it touches.</p>}
 			<ul>
 				{analysis.pairs.slice(0, 8).map(({ one, other, difference, remark }) => (
 					<li key={one + other} className={`figures flex items-center gap-2 py-1 ${remark === null ? 'text-faint' : ''}`}>
@@ -33,7 +33,7 @@ export function YarnPairs() {
 						<span className="w-7 text-right" title="How unlike they look: CIEDE2000">
 							{Math.round(difference)}
 						</span>
-						<span>{remark ?? 'told apart'}</span>
+						<span>{remark ?? 'good contrast'}</span>
 					</li>
 				))}
 			</ul>

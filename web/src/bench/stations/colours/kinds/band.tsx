@@ -29,7 +29,7 @@ export function LayBand() {
 				choices={[
 					['first', 'the first …: a cap'],
 					['last', 'the last …: a hem, a hoof'],
-					['growing', 'all that grow'],
+					['growing', 'increase rounds'],
 					['even', 'all of the widest'],
 					['shrinking', 'all that shrink'],
 					['widest', 'some, counted from the widest'],

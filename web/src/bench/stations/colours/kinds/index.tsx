@@ -11,11 +11,11 @@ import { LayStripes, WhereStripes } from './stripes';
 /** The kinds of layers that can be laid, each with its form. A new kind is a file of its own, and a line here and below. */
 export const layable: readonly { kind: Layer['kind']; name: string; Lay: (props: LayProps) => ReactNode }[] = [
 	{ kind: 'stripes', name: 'Stripes', Lay: LayStripes },
-	{ kind: 'band', name: 'Cap, band', Lay: LayBand },
+	{ kind: 'band', name: 'Band of rounds', Lay: LayBand },
 	{ kind: 'spots', name: 'Spots', Lay: LaySpots },
 	{ kind: 'motif', name: 'Motif', Lay: LayMotif },
-	{ kind: 'panel', name: 'Panel', Lay: LayPanel },
-	{ kind: 'blend', name: 'Blend', Lay: LayBlend },
+	{ kind: 'panel', name: 'Oval patch', Lay: LayPanel },
+	{ kind: 'blend', name: 'Fade', Lay: LayBlend },
 ];
 
 /** Where a layer lies, in figures; nothing for a kind that has none. */

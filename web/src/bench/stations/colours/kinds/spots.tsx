@@ -40,7 +40,7 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 				label="Spread"
 				value={by}
 				choices={[
-					['count', 'so many around'],
+					['count', 'number per round'],
 					['every', 'every … stitches'],
 				]}
 				onChange={setBy}

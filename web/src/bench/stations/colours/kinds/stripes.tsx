@@ -31,7 +31,7 @@ export function LayStripes({ from, to }: LayProps) {
 	]);
 	return (
 		<Form
-			does="Lay stripes"
+			does="Add stripes"
 			onLay={() =>
 				piece !== undefined &&
 				draft.edit({
@@ -68,7 +68,7 @@ export function LayStripes({ from, to }: LayProps) {
 				)}
 				<p className="caption">
 					{!isByHeight
-						? `once through: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds`
+						? `one repeat: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds`
 						: 'Each gets the rounds that come nearest to its height.'}
 				</p>
 			</div>
