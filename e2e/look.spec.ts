@@ -17,15 +17,15 @@ test('axe finds nothing serious on the shelf', async ({ page }) => {
 
 for (const station of stations) {
 	test(`axe finds nothing serious on the bench, at ${station}`, async ({ page }) => {
-		await openPlan(page, 'Nautilus with a striped shell', station);
+		await openPlan(page, 'Otter in a striped jersey', station);
 		await checkWithAxe(page);
 	});
 }
 
 test('axe finds nothing serious where a line is wrong, nor in the dialogs', async ({ page }) => {
-	await openPlan(page, 'Nautilus with a striped shell', 'rounds');
+	await openPlan(page, 'Otter in a striped jersey', 'rounds');
 	await line(page, 3).fill('R3: (sc, imc) x6');
-	await expect(page.getByText('“imc” is no stitch').first()).toBeVisible();
+	await expect(page.getByText('“imc” isn’t a stitch I know').first()).toBeVisible();
 	await checkWithAxe(page);
 	await page.getByRole('button', { name: 'Begin from a shape' }).click();
 	await expect(page.getByRole('dialog')).toBeVisible();

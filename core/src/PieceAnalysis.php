@@ -14,6 +14,7 @@ use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Plan\EdgeStretch;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -40,7 +41,30 @@ final readonly class PieceAnalysis
 
     public function bestFront(): BestFront
     {
-        return BestFront::of($this->piece, $this->stages->fabric, $this->stages->byRounds);
+        return BestFront::of($this->piece, $this->stages->fabric, $this->stages->byRounds, $this->sides());
+    }
+
+    /**
+     * Legs that are joined stand side by side: the front lies at the middle of the chain between them, on one side or the other.
+     *
+     * @return list<int> degrees; none: any side can be the front
+     */
+    private function sides(): array
+    {
+        if (Join::Bridge !== $this->piece->start?->join || 2 !== \count($this->piece->start->pieces)) {
+            return [];
+        }
+        $all = array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $this->edges));
+        $sides = [];
+        $before = 0;
+        foreach ($this->edges as $edge) {
+            if (null === $edge->piece) {
+                $sides[] = (int) round(360 * ($before + $edge->count() / 2) / $all) % 360;
+            }
+            $before += $edge->count();
+        }
+
+        return $sides;
     }
 
     public function harmony(Plan $plan): Harmony

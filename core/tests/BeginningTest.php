@@ -169,8 +169,7 @@ final class BeginningTest extends TestCase
         $plan = self::plan(['R1: sc around'], ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         self::assertStringContainsString(
-            'Begin: fasten off Leg, leave Leg on the hook and chain 3; work around the first from its inner side, along the chain,'
-                .' around the second, and along the other side of the chain, on 36 stitches',
+            'Begin: around Leg and Leg, joined by 3 chains between them, on 36 stitches',
             WrittenPattern::text(Analysis::of($plan), Terms::Us),
         );
     }

@@ -16,7 +16,7 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class DemoPlans
 {
     /** Laid out from the last to the first, so that the buoy lies on top. */
-    private const FILES = ['spotted-mushroom', 'striped-nautilus', 'harbour-buoy'];
+    private const FILES = ['spotted-mushroom', 'otter-in-a-striped-jersey', 'harbour-buoy'];
     public const COUNT = 3;
     private const YARNS = [
         ['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0],

@@ -12,7 +12,7 @@ final class PlansTest extends ApiTestCase
     {
         $shelf = $this->ask('GET', '/api/shelf');
         self::assertIsArray($shelf['plans']);
-        self::assertSame(['Harbour buoy', 'Nautilus with a striped shell', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
+        self::assertSame(['Harbour buoy', 'Otter in a striped jersey', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
         self::assertIsArray($shelf['yarns']);
         self::assertCount(3, $shelf['yarns']);
         foreach ($shelf['plans'] as $plan) {

@@ -70,7 +70,7 @@ final class WorkshopTest extends ApiTestCase
         $file = json_decode($this->browser->getInternalResponse()->getContent(), true);
         self::assertIsArray($file);
         self::assertSame(['alternum-workshop', 3], [$file['format'], \count((array) $file['yarns'])]);
-        self::assertSame(['Spotted mushroom', 'Nautilus with a striped shell', 'Łódź “buoy”'], array_column((array) $file['plans'], 'title'));
+        self::assertSame(['Spotted mushroom', 'Otter in a striped jersey', 'Łódź “buoy”'], array_column((array) $file['plans'], 'title'));
         $this->openWorkshop();
         foreach ((array) $file['plans'] as $plan) {
             $opened = $this->ask('POST', '/api/plans', (string) json_encode($plan));

@@ -22,13 +22,18 @@ final readonly class BestFront
      * @param float      $degrees  a whole number, 0 to 359
      * @param float|null $nearest  degrees from there to the nearest jog; null: there is none
      * @param bool       $isBetter than the present front
+     * @param bool       $isFixed  how the piece begins leaves only a few sides to choose from
      */
-    private function __construct(public float $degrees, public ?float $nearest, public bool $isBetter)
+    private function __construct(public float $degrees, public ?float $nearest, public bool $isBetter, public bool $isFixed = false)
     {
     }
 
-    /** To the nearest degree; of equals, the one that the piece is turned to least. */
-    public static function of(Piece $piece, Fabric $fabric, Colouring $byRounds): self
+    /**
+     * To the nearest degree; of equals, the one that the piece is turned to least.
+     *
+     * @param list<int> $sides degrees that can be the front; none: any
+     */
+    public static function of(Piece $piece, Fabric $fabric, Colouring $byRounds, array $sides = []): self
     {
         $heights = [];
         foreach (Treatments::of($piece, $fabric, $byRounds, null)->at as $treatment) {
@@ -36,17 +41,18 @@ final readonly class BestFront
             $heights[$at] = max($heights[$at] ?? 0.0, $treatment->method->stepRounds());
         }
 
-        return self::among($heights, $piece->frontDegrees);
+        return self::among($heights, $piece->frontDegrees, $sides);
     }
 
     /**
      * @param array<int, float> $heights of the steps, in rounds, by their whole degrees
      * @param float             $front   as it is
+     * @param list<int>         $sides   degrees that can be the front; none: any
      */
-    public static function among(array $heights, float $front): self
+    public static function among(array $heights, float $front, array $sides = []): self
     {
         $heights = array_filter($heights, static fn (float $height): bool => $height > 0.0);
-        if ([] === $heights) {
+        if ([] === $heights && [] === $sides) {
             return new self(round($front), null, false);
         }
         $best = [-1.0, 0, 0];
@@ -54,6 +60,9 @@ final readonly class BestFront
         for ($i = 0; $i < 360; ++$i) {
             // From the present front outwards, so that the first of equals is the nearest.
             $side = ($present + (0 === $i % 2 ? -intdiv($i, 2) : intdiv($i + 1, 2)) + 720) % 360;
+            if ([] !== $sides && !\in_array($side, $sides, true)) {
+                continue;
+            }
             $worth = \INF;
             $nearest = 180;
             foreach ($heights as $at => $height) {
@@ -71,6 +80,8 @@ final readonly class BestFront
             }
         }
 
-        return new self((float) $best[2], (float) $best[1], Turn::apart($best[2], $front) >= self::SAME);
+        $nearest = [] === $heights ? null : (float) $best[1];
+
+        return new self((float) $best[2], $nearest, Turn::apart($best[2], $front) >= self::SAME, [] !== $sides);
     }
 }

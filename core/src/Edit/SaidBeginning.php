@@ -22,6 +22,12 @@ final readonly class SaidBeginning
         .'on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do '
         .'not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
 
+    /** As WrittenPattern says it. */
+    private const OWN_BRIDGE = '/^begin: around (?<piece>\pL+)\b.*\bjoined by (?<across>\d{1,3}) chains\b/iu';
+    private const OWN_SEAM = '/^begin: around (?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitches\b/iu';
+    private const OWN_LAYERS = '/^begin: through both of (?<piece>\pL+)/iu';
+    private const OWN_OPENING = '/^begin: on the opening of (?<piece>\pL+)/iu';
+
     /**
      * @param string $piece the word that names what it begins on; '' where none does
      * @param string $words the line that says so
@@ -38,6 +44,10 @@ final readonly class SaidBeginning
     {
         foreach ($lines as $line) {
             foreach ([
+                [self::OWN_BRIDGE, Join::Bridge],
+                [self::OWN_SEAM, Join::Seam],
+                [self::OWN_LAYERS, Join::Layers],
+                [self::OWN_OPENING, Join::Opening],
                 [self::BRIDGE, Join::Bridge],
                 [self::JOINED, Join::Bridge],
                 [self::LAYERS, Join::Layers],

@@ -9,11 +9,13 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\PieceWords;
+use Alternum\Core\Words\SafetyWords;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -29,7 +31,8 @@ final class WrittenPattern
             $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
         }
         $over = Units::Metric === $plan->units ? '10 cm' : '4 in';
-        $lines[] = "Gauge: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in {$over}";
+        $gauge = Terms::Us === $terms ? 'Gauge' : 'Tension';
+        $lines[] = "{$gauge}: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in {$over}";
         $names = [];
         foreach ([
             [Stitch::Single, 'single crochet', 'double crochet'],
@@ -39,16 +42,24 @@ final class WrittenPattern
             $names[] = $vocabulary->abbreviation($stitch).' '.(Terms::Us === $terms ? $us : $uk);
         }
         $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
-        $lines[] = 'Change: bring the next yarn in on the last pull-through of the stitch before it; within a round, let the other lie behind.';
+        $lines[] = 'Change: work the stitch before a change to its last yarn over, and finish it with the new yarn;'
+            .' within a round, carry the other loosely across the inside.';
         $lines[] = 'Marker: in the '.$plan->marker->value.' stitch of each round.';
         $lines[] = '';
         foreach ($analysis->amounts->amounts as $amount) {
             $yarn = $amount->yarn;
+            if (0 === $amount->stitches) {
+                continue;
+            }
             $metres = $amount->metres();
             $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / 0.9144, 1).' yd';
             $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1
                 ? ", {$yarn->strands} strands"
                 : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
+        }
+        $lines[] = '';
+        foreach (SafetyWords::cautions(self::hasParts($plan)) as $caution) {
+            $lines[] = "Caution: {$caution}";
         }
         foreach ($analysis->pieces as $piece) {
             array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
@@ -57,13 +68,25 @@ final class WrittenPattern
         return implode("\n", $lines)."\n";
     }
 
+    /** Whether something is set on it that could come off. */
+    private static function hasParts(Plan $plan): bool
+    {
+        foreach ($plan->pieces as $piece) {
+            if ([] !== $piece->placements) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<string> once for each set of yarns that it is made in */
     private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms): array
     {
         $lines = [];
         $groups = $piece->piece->copies->groups();
         foreach ($groups as $group) {
-            $names = \count($groups) > 1 ? ', '.implode(', ', $group->names) : '';
+            $names = \count($groups) > 1 ? ' ('.implode(', ', $group->names).')' : '';
             $lines[] = '';
             $lines[] = '# '.$piece->piece->name.$names.($group->count > 1 ? " (make {$group->count})" : '');
             if (null !== $piece->piece->start) {
@@ -73,6 +96,10 @@ final class WrittenPattern
                     $piece->piece,
                     $piece->edges,
                 );
+            }
+            if (Join::Bridge === $piece->piece->start?->join) {
+                $lines[] = 'Note: fasten off all but the last of them. Chain from it to the first, and work around that from its inner side, along the chain,'
+                    .' around the next, and back along the other side of the chain.';
             }
             if ($piece->piece->chainCounts && Worked::Spiral !== $piece->piece->worked) {
                 $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';

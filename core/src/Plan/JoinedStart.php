@@ -105,8 +105,7 @@ final readonly class JoinedStart
             Join::Opening => "on {$some}the opening of {$all}",
             Join::Rim => "on {$some}the opening of {$all}, folded back over it",
             Join::Loops => "in {$some}the loops that round {$this->round} of {$all} left free",
-            Join::Bridge => 'fasten off '.($names[0] ?? '').', leave '.($names[\count($names) - 1] ?? '')." on the hook and chain {$this->across};"
-                .' work around the first from its inner side, along the chain, around the second, and along the other side of the chain',
+            Join::Bridge => "around {$all}, joined by {$this->across} chains between them",
             Join::Seam => "around {$all}, worked together over {$this->across} stitches",
             Join::Layers => "through both of {$all}",
         };

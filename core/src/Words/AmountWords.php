@@ -25,7 +25,7 @@ final class AmountWords
     {
         $atHand = $amount->yarn->onHandGrams;
         if (0 === $amount->stitches) {
-            return 'Not used in any piece.';
+            return 'Not used.';
         }
         if (null === $atHand) {
             return 'Say how many grams are on hand, to see whether it is enough.';

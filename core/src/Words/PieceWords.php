@@ -42,6 +42,8 @@ final class PieceWords
     public static function front(BestFront $front): string
     {
         return match (true) {
+            $front->isFixed && !$front->isBetter => 'The two legs fix the front: this is the better of its two sides.',
+            $front->isFixed => "The two legs stand side by side, so the front lies at {$front->degrees}° or opposite.",
             null === $front->nearest => 'No colour change makes a jog, so any side can be the front.',
             !$front->isBetter => 'This is the best front: the nearest jog is '.round($front->nearest).'° away.',
             default => "At {$front->degrees}° the nearest jog is ".round($front->nearest).'° away, farther than from any other side.',

@@ -34,8 +34,8 @@ final readonly class YarnWords
     {
         $named = array_map(function (string $key): string {
             $key = $this->letter($key);
-            // The name stands before a colon, so it can have none of its own.
-            $name = trim(str_replace([':', '(', ')', '[', ']'], ' ', $this->plan->yarn($key)->name ?? ''));
+            // The name stands before a colon and after words, so it can have no sign of the notation's in it.
+            $name = trim(str_replace([':', '(', ')', '[', ']', ',', ';'], ' ', $this->plan->yarn($key)->name ?? ''));
 
             return '' === $name ? $key : "{$key} {$name}";
         }, str_split($keys));

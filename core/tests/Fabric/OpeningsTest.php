@@ -84,7 +84,10 @@ final class OpeningsTest extends TestCase
             'Put it in once the rounds about it are done, and by round 8, while fingers still fit.',
             PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0]),
         );
-        self::assertContains('Put it in once the rounds about it are done, and by round 16, while fingers still fit.', PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]));
+        self::assertContains(
+            'Put it in once the rounds about it are done, and by round 16, while fingers still fit.',
+            PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]),
+        );
         $closed = $eyes(17);
         self::assertSame(Severity::Error, $closed->problems[0]->severity);
         self::assertStringStartsWith('pieces[0].placements[0]', (string) $closed->problems[0]->path);

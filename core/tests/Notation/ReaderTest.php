@@ -161,7 +161,7 @@ final class ReaderTest extends TestCase
         yield 'the repeat fits' => [[...$three, 'R4: (sc, inc) x8'], 4, 17, 'uses 16 of the 18 stitches below: 2 left over', '(sc, inc) x9'];
         yield 'too many' => [[...$three, 'R4: (2 sc, inc) x7'], 4, 5, 'Round 4 uses 21 stitches, but round 3 made 18: 3 too many.', '(2 sc, inc) x6'];
         yield 'count' => [[...$three, 'R4: (2 sc, inc) x6 (25)'], 4, 20, 'makes 24 stitches, but the line says 25', '(24)'];
-        yield 'unknown word' => [[...$three, 'R4: (2 sc, imc) x6'], 4, 12, '“imc” is no stitch', 'inc'];
+        yield 'unknown word' => [[...$three, 'R4: (2 sc, imc) x6'], 4, 12, '“imc” isn’t a stitch I know', 'inc'];
         yield 'UK word' => [[...$three, 'R4: htr around'], 4, 5, 'UK word', 'UK'];
         yield 'open bracket' => [[...$three, 'R4: (2 sc, inc x6'], 4, 5, 'never closed', ')'];
         yield 'wrong bracket' => [[...$three, 'R4: (2 sc, inc] x6'], 4, 15, 'closed by', ')'];
@@ -174,8 +174,8 @@ final class ReaderTest extends TestCase
         yield 'nothing' => [[...$three, 'R4:'], 4, 4, 'Round 4 has no stitches.', 'sc around'];
         yield 'emoji' => [[...$three, 'R4: %% sc around'], 4, 5, 'cannot be read', 'Take it out'];
         yield 'no ring' => [['R1: 6 sc'], 1, 5, 'nothing below', '6 sc in MR'];
-        yield 'misspelt, without a number' => [['R1: 6 sc in MR', 'wobble x6'], 2, 1, 'no stitch', ''];
-        yield 'misspelt, with a count' => [['R1: 6 sc in MR', 'singl around (6)'], 2, 1, 'no stitch', ''];
+        yield 'misspelt, without a number' => [['R1: 6 sc in MR', 'wobble x6'], 2, 1, 'isn’t a stitch I know', ''];
+        yield 'misspelt, with a count' => [['R1: 6 sc in MR', 'singl around (6)'], 2, 1, 'isn’t a stitch I know', ''];
         yield 'around nothing' => [['R1: sc around'], 1, 5, 'nothing below', '6 sc in MR'];
         yield 'a second ring' => [['R1: 6 sc in MR', 'R2: 12 sc in MR'], 2, 5, 'begins a new piece', 'lines'];
         yield 'a number left out' => [['R1: 6 sc in MR', 'R3: inc x6'], 2, 1, 'says round 3, but it is round 2', 'missing'];

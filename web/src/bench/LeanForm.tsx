@@ -35,8 +35,9 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				onChange={(way) => way !== 'own' && change(usual[way])}
 			/>
 			<p className="caption col-span-2">
-				How far each round sits back against the working direction. It makes the marker wander, and motifs slant. The usual figures are from memory.
-				Measure yours: work ten even rounds and count how far the marker has wandered.
+				How far each round sits back against the working direction. It makes the marker drift, and motifs slant. The usual figures are from memory.
+				Measure yours: run a thread straight up from the marker of the first even round, work ten more, and count the stitches between thread and
+				marker.
 			</p>
 			<form
 				className="contents"
@@ -45,7 +46,7 @@ export function LeanForm({ piece }: { piece: Piece }) {
 					if (stitches !== null) draft.edit({ do: 'lean', piece: piece.key, rounds, stitches });
 				}}
 			>
-				<NumberField label="Even rounds worked" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
+				<NumberField label="Even rounds since" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
 				<div className="flex items-end gap-2">
 					<NumberField label="Stitches drifted" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
 					<Button type="submit" disabled={stitches === null}>

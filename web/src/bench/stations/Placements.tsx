@@ -164,7 +164,8 @@ export function Placements() {
 				Add eyes or a part
 			</Button>
 			<p className="caption mt-2">
-				Leave “apart” empty for one alone. Small parts come off: for young children, embroider instead, and mind what holds where you are.
+				Leave “apart” empty for one alone. Not for children under three with eyes, buttons or anything that comes off: embroider instead. Tug at every
+				part: fabric stretches, and washers can pull through. Check what holds where you live (EN 71-1, ASTM F963, 16 CFR 1501).
 			</p>
 		</section>
 	);

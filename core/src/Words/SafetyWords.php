@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+/**
+ * The usual cautions for stuffed toys. What the law asks is not said here.
+ *
+ * Source: the toy standards are named from memory; the rest is common practice, no source.
+ */
+final class SafetyWords
+{
+    /**
+     * @param bool $hasParts eyes, buttons or other parts are set on it
+     *
+     * @return list<string>
+     */
+    public static function cautions(bool $hasParts): array
+    {
+        return [
+            ...$hasParts ? [
+                'Not for children under three with eyes, buttons or anything else that could come off. For a baby, embroider them instead.',
+                'Tug at every part before you give it away. Fabric stretches, and a washer can pull through it.',
+            ] : [],
+            'Leave out wires, bells and magnets in anything that a child gets, and mind your fingers with hot glue: glued parts come off, too.',
+            'Toys that are given or sold fall under rules of their own, such as EN 71-1, ASTM F963 or 16 CFR 1501: check what holds where you live.',
+        ];
+    }
+}
