@@ -108,7 +108,7 @@ final class PasteTest extends TestCase
                     foreach ($made->piece->copies->groups() as $group) {
                         $piece = $pasted->pieces[$i];
                         self::assertSame([$group->count, $made->piece->worked], [$piece->copies->count, $piece->worked]);
-                        self::assertStringStartsWith($made->piece->name, $piece->name);
+                        self::assertTrue(str_starts_with($piece->name, $made->piece->name));
                         self::assertSame(
                             array_map(static fn (string $round): string => strtr($round, $group->yarns), $made->stages->colouring->rounds),
                             $after->pieces[$i]->stages->colouring->rounds,

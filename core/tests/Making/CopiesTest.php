@@ -34,8 +34,8 @@ final class CopiesTest extends TestCase
     {
         $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
         $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
-        self::assertStringContainsString("# Body, left, third (make 2)\nR1: with A Chalk: 6 sc in MR (6)", $text);
-        self::assertStringContainsString("# Body, right\nR1: with B Brick: 6 sc in MR (6)", $text);
+        self::assertStringContainsString("# Body (left, third) (make 2)\nR1: with A Chalk: 6 sc in MR (6)", $text);
+        self::assertStringContainsString("# Body (right)\nR1: with B Brick: 6 sc in MR (6)", $text);
     }
 
     public function testCopiesInTheSameYarnsAreWrittenOnce(): void

@@ -32,8 +32,9 @@ export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): bo
 /** Lets go of operations that are saved; what came since is kept, on the revision that they made. */
 export function letGo(id: string, saved: readonly Operation[], revision: number): void {
 	const kept = parse(localStorage.getItem(prefixOf(id) + tab));
-	const left = kept?.operations.filter((operation) => !saved.some((one) => one.id === operation.id)) ?? [];
-	keepUnsaved(id, left.length === 0 ? null : { revision, operations: left });
+	if (kept === null) return;
+	const left = kept.operations.filter((operation) => !saved.some((one) => one.id === operation.id));
+	keepUnsaved(id, left.length === 0 ? null : { revision: Math.max(kept.revision, revision), operations: left });
 }
 
 /** How much each plan has that closed windows left unsaved. */
