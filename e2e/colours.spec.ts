@@ -25,7 +25,7 @@ test('a motif is set, moved, slanted and hidden, each with a way back', async ({
 	await page.mouse.up();
 	await expect(layers.getByLabel('Degrees from the front')).not.toHaveValue('0');
 	await expect(layers.getByRole('textbox', { name: 'From round' })).not.toHaveValue('8');
-	await layers.getByLabel('upright on the piece').uncheck();
+	await layers.getByLabel('keep upright (corrects slant)').uncheck();
 	await saved(page);
 	await layers
 		.getByRole('button', { name: /^Hide the layer/ })
@@ -161,7 +161,7 @@ test('eyes are placed, with what is in their way', async ({ page }) => {
 	const placements = page.getByRole('region', { name: 'Placements' });
 	await placements.getByRole('button', { name: 'Add eyes or a part' }).click();
 	await expect(placements).toContainText('Eyes: between rounds 9 and 10');
-	await expect(placements).toContainText('while a hand still gets in');
+	await expect(placements).toContainText('while fingers still fit');
 	await placements.getByLabel('Round', { exact: true }).fill('7');
 	await expect(placements).toContainText('on the edge of a colour');
 	await placements.getByLabel('Where').selectOption('widest');

@@ -189,7 +189,7 @@ test('readers of the screen hear what happened, and where they are', async ({ pa
 	await page.keyboard.press('Control+z');
 	await expect(heard).toHaveText('Undone');
 	await goTo(page, 'changes');
-	await expect(page).toHaveTitle('Harbour buoy: Changes – Alternum');
+	await expect(page).toHaveTitle('Harbour buoy: Colour changes – Alternum');
 });
 
 test('yarns keep their colours where the system takes over those of pages', async ({ page }) => {

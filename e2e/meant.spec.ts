@@ -166,7 +166,7 @@ test('figures are read in both ways of writing, and a wrong one is never laid', 
 test('units changed in a dialog change its figures, and a yarn in a hidden layer is not taken out without a word', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
 	await page.getByRole('button', { name: 'Plan', exact: true }).click();
-	await page.getByRole('menuitem', { name: /^Gauge, words/ }).click();
+	await page.getByRole('menuitem', { name: /^Gauge, terms/ }).click();
 	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
 	await expect(dialog.getByLabel('over').first()).toHaveValue('5');
 	await dialog.getByLabel('Units').selectOption('imperial');

@@ -66,8 +66,8 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 
 	await test.step('every change is listed with its place and what to do', async () => {
 		await goTo(page, 'changes');
-		await expect(panel(page)).toContainText(/after stitch 36 of round 9: B → A, at \d+°, one round high, hidden at the back/);
-		await expect(panel(page)).toContainText('up to its last pull-through');
+		await expect(panel(page)).toContainText(/after stitch 36 of round 9: B → A, at \d+°, a jog of one round, at the back/);
+		await expect(panel(page)).toContainText('to the last yarn over');
 		const front = page.getByRole('slider', { name: 'Front in degrees' });
 		await front.focus();
 		for (let i = 0; i < 15; i++) await page.keyboard.press('PageUp');
@@ -77,7 +77,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 		await expect(panel(page)).toContainText('no jog shows at the front');
 		await expect(panel(page)).toContainText('This is the best front');
 		await page.getByLabel('Treat every jog').selectOption('slip-stitch');
-		await expect(panel(page)).toContainText('half a round high');
+		await expect(panel(page)).toContainText('a jog of about ½ round');
 		await expect(panel(page)).toContainText('You chose it.');
 	});
 
@@ -167,7 +167,7 @@ test('a plan begins from a shape', async ({ page }) => {
 	await dialog.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');
 	await expect(panel(page)).toContainText(/\d\.\d cm high/);
-	await expect(panel(page)).toContainText(/go in by round \d+/);
+	await expect(panel(page)).toContainText(/by round \d+: after it no fingers fit/);
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
 	await page.getByRole('button', { name: 'Longer' }).click();
 	await expect(panel(page)).toContainText('28 rounds');
@@ -256,14 +256,14 @@ test('the whole plan’s settings hold everywhere', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'amounts');
 	await expect(panel(page)).toContainText(/\d m/);
 	await page.getByRole('button', { name: 'Plan', exact: true }).click();
-	await page.getByRole('menuitem', { name: /^Gauge, words/ }).click();
+	await page.getByRole('menuitem', { name: /^Gauge, terms/ }).click();
 	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
 	await dialog.getByLabel('Units').selectOption('imperial');
 	await dialog.getByLabel('Hand that holds the hook').selectOption('left');
 	await dialog.getByRole('button', { name: 'Translate them into UK terms' }).click();
 	await expect(line(page, 1)).toHaveText('R1: 6 dc in MR (6)');
 	await dialog.getByLabel('Stitches', { exact: true }).fill('10');
-	await dialog.getByRole('button', { name: 'Take the gauge from this' }).click();
+	await dialog.getByRole('button', { name: 'Take the tension from this' }).click();
 	await expect(dialog.getByLabel('Stitches in 4 in')).not.toHaveValue('22');
 	await dialog.getByRole('button', { name: 'Done' }).click();
 	await expect(panel(page)).toContainText(/\d yd/);
@@ -273,17 +273,17 @@ test('the whole plan’s settings hold everywhere', async ({ page }) => {
 test('one change is treated in its own way', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'changes');
 	await page.getByLabel('Method after round 7').selectOption('slip-stitch');
-	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('half a round high');
+	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('a jog of about ½ round');
 	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('You chose it.');
-	await expect(panel(page).getByRole('listitem').nth(2)).toContainText('one round high');
+	await expect(panel(page).getByRole('listitem').nth(2)).toContainText('a jog of one round');
 	await page.getByLabel('Method after round 7').selectOption('auto');
-	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('one round high');
+	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('a jog of one round');
 });
 
 test('an edit that cannot be made says why, and costs nothing', async ({ page }) => {
-	await openPlan(page, 'Spotted mushroom', 'rounds');
-	await page.getByRole('tab', { name: 'Stem' }).click();
-	for (const rounds of [13, 12]) {
+	await openPlan(page, 'Otter in a striped jersey', 'rounds');
+	await page.getByRole('tab', { name: 'Leg' }).click();
+	for (const rounds of [7, 6, 5, 4, 3]) {
 		await page.getByRole('button', { name: 'Shorter' }).click();
 		await expect(panel(page)).toContainText(`${rounds} rounds`);
 	}

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Change, PieceAnalysis } from '../api/types';
 import type { SheetLayout } from '../chart/layout';
+import { plural } from '../ui/units';
 import { useBench } from './context';
 import { StepSign } from './StepSign';
 
@@ -74,7 +75,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							goTo('changes');
 						}}
 					>
-						{count} within
+						{plural(count, 'change')}
 					</button>
 				);
 			})}

@@ -31,7 +31,7 @@ export function PlanMenu() {
 					</Button>
 				}
 			>
-				<MenuItem onSelect={() => setIsOpen(true)}>Gauge, words, units, hand …</MenuItem>
+				<MenuItem onSelect={() => setIsOpen(true)}>{plan.terms === 'us' ? 'Gauge' : 'Tension'}, terms, units, hand …</MenuItem>
 				<MenuItem onSelect={() => setHasVersions(true)}>Earlier versions …</MenuItem>
 				<MenuItem onSelect={showKeys}>Keys …</MenuItem>
 				<MenuRule />

@@ -8,6 +8,7 @@ import { useBench, useDraft } from './context';
 export function SwatchForm() {
 	const { draft } = useBench();
 	const units = useDraft(({ plan }) => plan.units);
+	const gauge = useDraft(({ plan }) => (plan.terms === 'us' ? 'Gauge' : 'Tension'));
 	const [stitches, setStitches] = useState(11);
 	const [widthMm, setWidth] = useState(units === 'metric' ? 50 : 50.8);
 	const [rounds, setRounds] = useState(12);
@@ -15,13 +16,13 @@ export function SwatchForm() {
 	return (
 		<form
 			className="mt-5 border-t border-rule pt-3"
-			aria-label="Gauge from a swatch"
+			aria-label={`${gauge} from a swatch`}
 			onSubmit={(event) => {
 				event.preventDefault();
 				draft.edit({ do: 'swatch', stitches, widthMm, rounds, heightMm });
 			}}
 		>
-			<h3 className="mb-2 font-semibold">Gauge from a swatch</h3>
+			<h3 className="mb-2 font-semibold">{gauge} from a swatch</h3>
 			<div className="grid grid-cols-4 gap-2">
 				<NumberField label="Stitches" min={1} max={1000} step={0.5} value={stitches} onChange={(n) => n !== null && setStitches(n)} />
 				<LengthField label="over" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
@@ -29,7 +30,7 @@ export function SwatchForm() {
 				<LengthField label="over" units={units} min={5} max={3000} value={heightMm} onChange={setHeight} />
 			</div>
 			<Button className="mt-2" type="submit">
-				Take the gauge from this
+				Take the {gauge.toLowerCase()} from this
 			</Button>
 		</form>
 	);

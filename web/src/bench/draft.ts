@@ -9,16 +9,13 @@ import { cut } from '../ui/cut';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
-import { groupOf, isTyped, isTyping, queued, seen } from './queue';
-import { keepUnsaved, type Unsaved } from './unsaved';
+import { CEASED_MS, groupOf, isTyped, isTyping, MOST_MS, queued, seen } from './queue';
+import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
 const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Operations that are sent at once. */
 const MOST = 50;
-/** Letters that follow one another more closely go together, so that no answer is drawn between them; none waits longer than the most. */
-const CEASED_MS = 250;
-const MOST_MS = 2500;
 
 /**
  * A plan being worked on. What the maker does goes into a queue of operations and to the server, a group at a time; the answer brings the
@@ -49,6 +46,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const history = new History();
 	const asSeen = seen();
+	const release = hold(opened.id);
 
 	const newest = () => queue.at(-1) ?? history.newest;
 	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
@@ -292,6 +290,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		close: () => {
 			if (store.getState().save.is === 'saving') void fly();
 			isClosed = true;
+			release();
 			clearTimeout(timer);
 			window.removeEventListener('online', sendNow);
 			unwatch();

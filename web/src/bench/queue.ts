@@ -6,6 +6,10 @@ import type { Queued } from './draftState';
 const GROUP_MS = 1500;
 const TYPING_MS = 120_000;
 
+/** Letters that follow one another more closely are sent together, so that no answer is drawn between them; none waits longer than the most. */
+export const CEASED_MS = 250;
+export const MOST_MS = 2500;
+
 /** The group of what is done now: that of the newest operation where it goes on with the same, or else one of its own. */
 export function groupOf(key: string | undefined, newest: Pick<Queued, 'group' | 'key' | 'at' | 'moves'> | undefined): string {
 	const most = key?.startsWith('type ') === true ? TYPING_MS : GROUP_MS;

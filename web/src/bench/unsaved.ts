@@ -29,6 +29,17 @@ export function keepUnsaved(id: string, unsaved: Omit<Unsaved, 'at'> | null): bo
 	}
 }
 
+/** Plans that are open in this window, and how often. */
+const held = new Map<string, number>();
+
+/** Says that a plan is open here: what is kept of it is sent by who has it open, and by nobody else. */
+export function hold(id: string): () => void {
+	held.set(id, (held.get(id) ?? 0) + 1);
+	return () => held.set(id, (held.get(id) ?? 1) - 1);
+}
+
+export const isHeld = (id: string) => (held.get(id) ?? 0) > 0;
+
 /** Lets go of operations that are saved; what came since is kept, on the revision that they made. */
 export function letGo(id: string, saved: readonly Operation[], revision: number): void {
 	const kept = parse(localStorage.getItem(prefixOf(id) + tab));

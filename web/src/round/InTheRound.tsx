@@ -20,7 +20,7 @@ const sides = [
 	['back', Math.PI],
 	['left', Math.PI / 2],
 ] as const;
-const KEYS = 'Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O turns it over.';
+const KEYS = 'Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O flips it.';
 const STEP = Math.PI / 12;
 /** A pointer that moved less than this has clicked. */
 const CLICK = 4;
@@ -170,7 +170,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					marker
 				</button>
 				<button type="button" className={button} aria-pressed={isTurnedOver} onClick={() => setIsTurnedOver(!isTurnedOver)}>
-					over
+					flip
 				</button>
 			</div>
 		</div>

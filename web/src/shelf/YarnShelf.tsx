@@ -11,7 +11,7 @@ import { isolated } from '../ui/isolated';
 import { RunField } from '../ui/LengthField';
 import { notify } from '../ui/Notices';
 import { unitsKept } from '../ui/unitsKept';
-import { weights } from '../ui/weights';
+import { weightsIn } from '../ui/weights';
 
 const fresh: YarnDescription = { name: '', hex: '#8A8F86', weight: 'dk', metresPer100g: 250, grams: 50 };
 
@@ -62,7 +62,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 								<span className="block truncate">
 									<bdi>{yarn.name}</bdi>
 								</span>
-								<span className="caption block">{weights.find(([key]) => key === yarn.weight)?.[1]}</span>
+								<span className="caption block">{weightsIn('us').find(([key]) => key === yarn.weight)?.[1]}</span>
 							</span>
 							<span className="text-lg font-semibold">{yarn.grams} g</span>
 						</button>
@@ -97,7 +97,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 								onChange={(event) => change({ hex: event.target.value.toUpperCase() })}
 							/>
 						</div>
-						<ChoiceField<Weight> label="Weight" value={edited.yarn.weight} choices={weights} onChange={(weight) => change({ weight })} />
+						<ChoiceField<Weight> label="Weight" value={edited.yarn.weight} choices={weightsIn('us')} onChange={(weight) => change({ weight })} />
 						<RunField units={unitsKept()} value={edited.yarn.metresPer100g} onChange={(metresPer100g) => change({ metresPer100g })} />
 						<NumberField
 							label="At hand"

@@ -1,6 +1,6 @@
 import { api, dataOf } from '../api/client';
 import { type SetAside, setAsideOf } from '../bench/draftState';
-import { letGo, takeUnsaved } from '../bench/unsaved';
+import { isHeld, letGo, takeUnsaved } from '../bench/unsaved';
 import { tell } from '../bench/watch';
 
 /** Operations that one message takes. */
@@ -14,9 +14,10 @@ const MOST = 100;
  */
 export async function saveLeft(id: string): Promise<SetAside[]> {
 	const refused: SetAside[] = [];
-	for (let left = await takeUnsaved(id); left !== null; left = await takeUnsaved(id)) {
+	// Once the plan is open, what it has is its own: what is still being typed may yet be replaced.
+	for (let left = await takeUnsaved(id); left !== null && !isHeld(id); left = await takeUnsaved(id)) {
 		let { revision } = left;
-		for (let at = 0; at < left.operations.length; at += MOST) {
+		for (let at = 0; at < left.operations.length && (at === 0 || !isHeld(id)); at += MOST) {
 			const operations = left.operations.slice(at, at + MOST);
 			const saved = dataOf(await api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations } }));
 			revision = saved.revision;

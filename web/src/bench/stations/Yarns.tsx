@@ -8,7 +8,7 @@ import { ChoiceField, NumberField, TextField } from '../../ui/Field';
 import { RunField } from '../../ui/LengthField';
 import { notify } from '../../ui/Notices';
 import { Tip } from '../../ui/Tip';
-import { weights } from '../../ui/weights';
+import { weightsIn } from '../../ui/weights';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
 import type { Draft } from '../draftState';
@@ -33,6 +33,7 @@ export function Yarns() {
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	const units = useDraft(({ plan }) => plan.units);
+	const terms = useDraft(({ plan }) => plan.terms);
 	const used = useDraft(useShallow(usedYarns));
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')) });
 	const letter = useDraft(({ plan }) => freeLetter(plan));
@@ -112,7 +113,7 @@ export function Yarns() {
 								<ChoiceField<Weight>
 									label="Weight"
 									value={yarn.weight}
-									choices={weights}
+									choices={weightsIn(terms)}
 									onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')}
 								/>
 								<RunField

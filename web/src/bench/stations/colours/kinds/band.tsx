@@ -30,8 +30,8 @@ export function LayBand() {
 					['first', 'the first …: a cap'],
 					['last', 'the last …: a hem, a hoof'],
 					['growing', 'increase rounds'],
-					['even', 'all of the widest'],
-					['shrinking', 'all that shrink'],
+					['even', 'even rounds, the widest'],
+					['shrinking', 'decrease rounds'],
 					['widest', 'some, counted from the widest'],
 				]}
 				onChange={setPart}

@@ -67,7 +67,7 @@ export function WhereMotif({ layer, onChange }: WhereProps<MotifLayer>) {
 			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			<label className="col-span-2 flex items-center gap-2">
 				<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
-				upright on the piece, against the lean
+				keep upright (corrects slant)
 			</label>
 		</>
 	);

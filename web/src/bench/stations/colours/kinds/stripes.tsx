@@ -78,7 +78,7 @@ export function LayStripes({ from, to }: LayProps) {
 				value={how}
 				choices={[
 					['again', 'from the beginning again'],
-					['mirrored', 'forth and back'],
+					['mirrored', 'mirror'],
 					['grow', 'each time a round higher'],
 					['shrink', 'each time a round lower'],
 				]}
