@@ -153,7 +153,7 @@ test('the piece is looked at in four views, from near and from all sides', async
 	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
 	await expect(page.getByRole('list', { name: 'Rounds' }).locator('[aria-pressed="true"]')).toHaveCount(1);
 	await page.getByRole('button', { name: 'Flat' }).click();
-	expect(await coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
+	await expect.poll(() => coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
 });
 
 test('eyes are placed, with what is in their way', async ({ page }) => {
@@ -177,7 +177,7 @@ test('yarns are compared, seen with other eyes, and put into other colours', asy
 	const together = page.getByRole('region', { name: 'Yarns together' });
 	await expect(together.getByRole('listitem')).toHaveCount(2);
 	await together.getByLabel('Seen with').selectOption('deutan');
-	expect(await coloursOnChart(page, ['#C8372D'])).toEqual([]);
+	await expect.poll(() => coloursOnChart(page, ['#C8372D'])).toEqual([]);
 	await together.getByLabel('Seen with').selectOption('own');
 	await goTo(page, 'yarns');
 	await page.getByRole('button', { name: 'Pebble' }).click();

@@ -13,7 +13,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 
 	await test.step('a plan opens on the bench with its chart', async () => {
 		await openPlan(page, 'Harbour buoy');
-		expect(await coloursOnChart(page, [CHALK, RED, TAR])).toEqual([CHALK, RED, TAR]);
+		await expect.poll(() => coloursOnChart(page, [CHALK, RED, TAR])).toEqual([CHALK, RED, TAR]);
 		await expect(round(page, 7)).toContainText('36');
 	});
 
@@ -72,7 +72,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 		await front.focus();
 		for (let i = 0; i < 15; i++) await page.keyboard.press('PageUp');
 		await expect(panel(page)).toContainText(/shows, \d+° from the front/);
-		await expect(panel(page)).toContainText('Take the loop off the hook');
+		await expect(panel(page)).toContainText('Drop the loop. Insert the hook from front to back');
 		await page.getByRole('button', { name: /^Turn the front to/ }).click();
 		await expect(panel(page)).toContainText('no jog shows at the front');
 		await expect(panel(page)).toContainText('This is the best front');
@@ -95,7 +95,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 		await page.getByLabel('Colour of yarn A').fill('#88ccbb');
 		await expect(page.getByRole('toolbar', { name: 'Yarns' })).toContainText('Sea foam');
 		await saved(page);
-		expect(await coloursOnChart(page, ['#88CCBB', CHALK])).toEqual(['#88CCBB']);
+		await expect.poll(() => coloursOnChart(page, ['#88CCBB', CHALK])).toEqual(['#88CCBB']);
 	});
 
 	await test.step('all of it is there after the browser was closed', async () => {

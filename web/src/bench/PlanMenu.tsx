@@ -85,7 +85,7 @@ export function PlanMenu() {
 					/>
 					<div className="flex items-end">
 						<Button className="w-full" onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}>
-							Translate them into {plan.terms === 'us' ? 'UK' : 'US'} words
+							Translate them into {plan.terms === 'us' ? 'UK' : 'US'} terms
 						</Button>
 					</div>
 					<ChoiceField
