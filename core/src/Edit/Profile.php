@@ -40,6 +40,27 @@ final class Profile
     }
 
     /**
+     * The rounds in which a form turns from a flat end to its side, or back: worked into the back loops only, they make a sharp edge. Common
+     * practice, no source.
+     *
+     * @param non-empty-list<int> $counts as of() gives them
+     *
+     * @return list<int> from 1
+     */
+    public static function turns(Form $form, array $counts): array
+    {
+        if (Form::Bowl !== $form && Form::Drum !== $form) {
+            return [];
+        }
+        $even = array_keys($counts, max($counts), true);
+        if (\count($even) < 2) {
+            return [];
+        }
+        // Counts are numbered from 0: the first even round after the growing ones, and the round after the last even one.
+        return Form::Bowl === $form ? [$even[1] + 1] : [$even[1] + 1, $even[\count($even) - 1] + 2];
+    }
+
+    /**
      * Each step kept for a second round once the tip is past: an egg's pointed end.
      *
      * @param non-empty-list<int> $grow

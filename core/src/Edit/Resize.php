@@ -36,7 +36,7 @@ final readonly class Resize implements Edit
         if (0 !== $this->wider && $reading->on > 0) {
             throw new EditRefused('A piece that begins on others is as wide as they are: make those wider or narrower.');
         }
-        $old = self::phasesOf($reading, $piece);
+        $old = self::phasesOf($reading, $piece, 0 === $this->wider);
         $step = $old->step;
         // Narrower, it is as wide as the last of the increase rounds that stay.
         $widest = $this->wider < 0 ? $reading->rounds[$old->grown + $this->wider - 1]->makes ?? 0 : $old->widest + $this->wider * $step;
@@ -75,7 +75,8 @@ final readonly class Resize implements Edit
         return 'Another size';
     }
 
-    private static function phasesOf(Reading $reading, Piece $piece): ShapePhases
+    /** @param bool $keepsWidth a first even round that turns a corner in back loops stays where it is, and even rounds come and go after it */
+    private static function phasesOf(Reading $reading, Piece $piece, bool $keepsWidth): ShapePhases
     {
         if ([] !== $reading->errors()) {
             throw new EditRefused('Fix the rounds first: '.$reading->errors()[0]->message);
@@ -84,6 +85,9 @@ final readonly class Resize implements Edit
             throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');
         }
         $phases = ShapePhases::of($reading);
+        if ($keepsWidth && $phases->even > 1 && '' !== $reading->rounds[$phases->grown]->loops) {
+            $phases = new ShapePhases($phases->grown + 1, $phases->even - 1, $phases->widest, $phases->step);
+        }
         foreach (\array_slice($reading->rounds, $phases->grown, $phases->even) as $round) {
             if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops || $round->namesYarns()) {
                 throw new EditRefused(

@@ -26,14 +26,15 @@ final readonly class RoundWriter
 
     /**
      * @param non-empty-list<int> $counts stitches that each round makes; none more than twice or less than half the one before
+     * @param list<int>           $turns  rounds in which the fabric turns a corner: they go into the back loops only
      *
      * @return list<string>
      */
-    public function lines(array $counts): array
+    public function lines(array $counts, array $turns = []): array
     {
         $single = $this->printer->codes(Stitch::Single->code());
 
-        return [$this->printer->line(1, 1, "{$counts[0]} {$single} in MR", $counts[0]), ...$this->between($counts[0], \array_slice($counts, 1), 2)];
+        return [$this->printer->line(1, 1, "{$counts[0]} {$single} in MR", $counts[0]), ...$this->between($counts[0], \array_slice($counts, 1), 2, $turns)];
     }
 
     /**
@@ -42,18 +43,20 @@ final readonly class RoundWriter
      * @param int       $below  stitches that it made
      * @param list<int> $counts stitches that each of them makes
      * @param int       $number the first one's
+     * @param list<int> $turns  rounds in which the fabric turns a corner
      *
      * @return list<string>
      */
-    public function between(int $below, array $counts, int $number = 2): array
+    public function between(int $below, array $counts, int $number = 2, array $turns = []): array
     {
         $lines = [];
         $isMoved = false;
         for ($i = 0, $end = \count($counts); $i < $end; $i = $last + 1) {
             $last = $i;
             $made = $counts[$i];
+            $isTurn = \in_array($number + $i, $turns, true);
             if ($made === $below) {
-                while ($last + 1 < $end && $counts[$last + 1] === $made) {
+                while (!$isTurn && $last + 1 < $end && $counts[$last + 1] === $made && !\in_array($number + $last + 1, $turns, true)) {
                     ++$last;
                 }
                 $stitches = $this->printer->codes(Stitch::Single->code()).' around';
@@ -62,7 +65,7 @@ final readonly class RoundWriter
                 $stitches = $this->printer->stitches(Line::of(RepeatFinder::of($codes)));
                 $isMoved = !$isMoved;
             }
-            $lines[] = $this->printer->line($number + $i, $number + $last, $stitches, $made);
+            $lines[] = $this->printer->line($number + $i, $number + $last, $stitches.($isTurn ? ' in BLO' : ''), $made);
             $below = $made;
         }
 

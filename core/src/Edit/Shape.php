@@ -44,7 +44,7 @@ final readonly class Shape implements Edit
             );
         }
         $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
-        $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts);
+        $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));
 
         return (new Retype($this->piece, $lines))->apply($plan);
     }

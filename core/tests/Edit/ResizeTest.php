@@ -142,4 +142,16 @@ final class ResizeTest extends TestCase
         $this->expectExceptionMessage('as wide as they are');
         (new Resize('body', 1, 0))->apply($plan);
     }
+
+    /** A round in back loops at which a flat end turns stays where it is: even rounds come and go after it. */
+    public function testARoundThatTurnsACornerStays(): void
+    {
+        $bowl = Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4: sc around in BLO (18)', 'R5-7: sc around (18)']);
+        $longer = (new Resize('body', 0, 1))->apply($bowl)->pieces[0]->rounds;
+        self::assertSame('R4: sc around in BLO (18)', $longer[3]);
+        self::assertStringStartsWith('R5-8: sc around', $longer[4]);
+        $shorter = (new Resize('body', 0, -2))->apply($bowl)->pieces[0]->rounds;
+        self::assertSame('R4: sc around in BLO (18)', $shorter[3]);
+        self::assertStringStartsWith('R5: sc around', $shorter[4]);
+    }
 }

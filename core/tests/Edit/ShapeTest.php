@@ -177,4 +177,25 @@ final class ShapeTest extends TestCase
         $makes = array_map(static fn (Round $round): int => $round->makes, Analysis::of($plan)->pieces[0]->stages->reading->rounds);
         self::assertSame([20, 30], [\count($makes), $makes[19]]);
     }
+
+    /** A drum and a capsule of equal counts are other fabric: the drum's flat ends turn at a round in back loops only. Common practice, no source. */
+    public function testFlatEndsTurnInBackLoops(): void
+    {
+        $lines = static function (Form $form): array {
+            $shape = new Shape('body', $form, 6, new Extent(30.0, heightMm: 40.0), Spread::Stacked, Stitch::Decrease);
+
+            return $shape->apply(Plans::of([]))->pieces[0]->rounds;
+        };
+        self::assertSame(
+            ['R4: (2 sc, inc) x6 (24)', 'R5: sc around in BLO (24)'],
+            \array_slice($lines(Form::Bowl), 3, 2),
+        );
+        $drum = $lines(Form::Drum);
+        self::assertCount(2, array_filter($drum, static fn (string $line): bool => str_contains($line, 'in BLO')));
+        self::assertStringContainsString('(2 sc, dec) x6 in BLO (18)', implode("\n", $drum));
+        self::assertStringNotContainsString('BLO', implode("\n", $lines(Form::Capsule)));
+        foreach ([Form::Drum, Form::Bowl] as $form) {
+            self::assertSame([], Analysis::of(Plans::of($lines($form)))->problems);
+        }
+    }
 }

@@ -11,12 +11,12 @@ type ShapeEdit = Extract<Edit, { do: 'shape' }>;
 const forms: readonly (readonly [ShapeEdit['form'], string])[] = [
 	['ball', 'Ball'],
 	['egg', 'Egg, pointed at its beginning'],
-	['capsule', 'Capsule: a long ball'],
+	['capsule', 'Capsule: a long ball, round at both ends'],
 	['cone', 'Cone'],
-	['tube', 'Tube, closed at its beginning'],
-	['drum', 'Drum, flat at both ends'],
+	['tube', 'Tube, rounded at its beginning'],
+	['drum', 'Drum: flat ends, turned in back loops'],
 	['dome', 'Dome: half a ball'],
-	['bowl', 'Bowl: flat, then upright'],
+	['bowl', 'Bowl: flat, then upright, turned in back loops'],
 	['circle', 'Flat circle'],
 ];
 
