@@ -189,4 +189,14 @@ final class BeginningTest extends TestCase
         self::assertSame('Round 2 of “Body” leaves no loop free.', $problem->message);
         self::assertStringContainsString('Work round 3 of it in one loop only', $problem->mend);
     }
+
+    /** By hand: 15 + 3 + 15 + 3 = 36. The chains' middles are at 16½ and 34½ of 36: 165° and 345°. */
+    public function testJoinedLegsFixTheFront(): void
+    {
+        $plan = PlanReader::json((string) file_get_contents(\dirname(__DIR__, 2).'/demo/otter-in-a-striped-jersey.json'));
+        $fronts = array_map(static fn (float $front): float => Analysis::of(
+            $plan->withPiece(($plan->piece('body') ?? $plan->pieces[0])->withFront($front)),
+        )->pieces[1]->bestFront()->degrees, [100.0, 200.0, 330.0]);
+        self::assertSame([165.0, 165.0, 165.0], $fronts, 'The jogs lie nearer to 345°.');
+    }
 }

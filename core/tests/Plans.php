@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests;
 
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\YarnWords;
 
 /** Plans for the tests. */
 final class Plans
@@ -86,5 +90,18 @@ final class Plans
             'to' => $to,
             'sequence' => array_map(static fn (array $s): array => ['yarn' => $s[0], 'rounds' => $s[1]], $sequence),
         ];
+    }
+
+    /** What is said of the changes of a piece, as it is made in its own yarns. */
+    public static function changeWords(Plan $plan, PieceAnalysis $piece, Terms $terms): ChangeWords
+    {
+        return new ChangeWords(
+            plan: $plan,
+            piece: $piece->piece,
+            fabric: $piece->stages->fabric,
+            reading: $piece->stages->reading,
+            yarns: new YarnWords($plan),
+            terms: $terms,
+        );
     }
 }

@@ -56,6 +56,7 @@ final class Profile
         if (\count($even) < 2) {
             return [];
         }
+
         // Counts are numbered from 0: the first even round after the growing ones, and the round after the last even one.
         return Form::Bowl === $form ? [$even[1] + 1] : [$even[1] + 1, $even[\count($even) - 1] + 2];
     }

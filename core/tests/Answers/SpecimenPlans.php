@@ -12,8 +12,7 @@ use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
-use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\YarnWords;
+use Alternum\Core\Tests\Plans;
 
 /** All that is worked out from the specimens. */
 final class SpecimenPlans
@@ -88,14 +87,7 @@ final class SpecimenPlans
     private static function changes(Plan $plan, Analysis $analysis): iterable
     {
         foreach ($analysis->pieces as $piece) {
-            $words = new ChangeWords(
-                plan: $plan,
-                piece: $piece->piece,
-                fabric: $piece->stages->fabric,
-                reading: $piece->stages->reading,
-                yarns: new YarnWords($plan),
-                terms: $plan->terms,
-            );
+            $words = Plans::changeWords($plan, $piece, $plan->terms);
             foreach ($piece->changes->all as $change) {
                 yield "{$piece->piece->key}: {$words->summary($change)}. {$words->toDo($change)} {$words->why($change)}";
             }

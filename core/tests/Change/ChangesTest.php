@@ -12,8 +12,6 @@ use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
-use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\YarnWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -174,14 +172,7 @@ final class ChangesTest extends TestCase
     {
         $plan = Plans::of(self::TUBE, [Plans::stripes(5, 7, [['B', 3]])], ['lean' => 0.5]);
         $piece = Analysis::of($plan)->pieces[0];
-        $words = new ChangeWords(
-            plan: $plan,
-            piece: $piece->piece,
-            fabric: $piece->stages->fabric,
-            reading: $piece->stages->reading,
-            yarns: new YarnWords($plan),
-            terms: Terms::Uk,
-        );
+        $words = Plans::changeWords($plan, $piece, Terms::Uk);
         self::assertSame('after stitch 40 of round 4: A → B, at 342°, a jog of one round, at the back', $words->summary($piece->changes->all[0]));
         self::assertStringContainsString('last dc in A (Chalk)', $words->toDo($piece->changes->all[0]));
         self::assertStringContainsString('A comes back after 3 rounds, near enough to carry.', $words->why($piece->changes->all[0]));

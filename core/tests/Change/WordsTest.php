@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
-use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\YarnWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -27,22 +24,10 @@ final class WordsTest extends TestCase
     {
         $plan = Plans::of(['40 sc in MR', 'R2-20: sc around'], $colours, ['lean' => 0.5] + $piece);
         $analysis = Analysis::of($plan)->pieces[0];
-        $words = self::words($plan, $analysis, $terms);
+        $words = Plans::changeWords($plan, $analysis, $terms);
         $change = $analysis->changes->all[0];
 
         return [$words->summary($change), $words->toDo($change), $words->why($change)];
-    }
-
-    private static function words(Plan $plan, PieceAnalysis $analysis, Terms $terms): ChangeWords
-    {
-        return new ChangeWords(
-            plan: $plan,
-            piece: $analysis->piece,
-            fabric: $analysis->stages->fabric,
-            reading: $analysis->stages->reading,
-            yarns: new YarnWords($plan),
-            terms: $terms,
-        );
     }
 
     /** @param int $nth of the first piece's changes, from 0 */
@@ -50,7 +35,7 @@ final class WordsTest extends TestCase
     {
         $piece = Analysis::of($plan)->pieces[0];
 
-        return self::words($plan, $piece, Terms::Us)->why($piece->changes->all[$nth]);
+        return Plans::changeWords($plan, $piece, Terms::Us)->why($piece->changes->all[$nth]);
     }
 
     #[TestWith(['plain', 'a jog of one round', 'to the last yarn over; finish with B (Brick). Leave'])]
@@ -86,7 +71,7 @@ final class WordsTest extends TestCase
         $analysis = Analysis::of($plan)->pieces[0];
         self::assertSame(
             'after stitch 10 of row 2: A → B, at the edge',
-            self::words($plan, $analysis, Terms::Us)->summary($analysis->changes->all[0]),
+            Plans::changeWords($plan, $analysis, Terms::Us)->summary($analysis->changes->all[0]),
         );
     }
 

@@ -10,8 +10,6 @@ use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
-use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\YarnWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -24,14 +22,7 @@ final class OldYarnTest extends TestCase
     private static function changes(Plan $plan): array
     {
         $piece = Analysis::of($plan)->pieces[0];
-        $words = new ChangeWords(
-            plan: $plan,
-            piece: $piece->piece,
-            fabric: $piece->stages->fabric,
-            reading: $piece->stages->reading,
-            yarns: new YarnWords($plan),
-            terms: Terms::Us,
-        );
+        $words = Plans::changeWords($plan, $piece, Terms::Us);
 
         return array_map(
             static fn ($change): array => [

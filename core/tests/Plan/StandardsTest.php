@@ -81,4 +81,17 @@ final class StandardsTest extends TestCase
             $largest = $most ?? 0.0;
         }
     }
+
+    /** Two strands of DK held together work up about like one of worsted or aran: common practice, no source. */
+    public function testStrandsHeldTogether(): void
+    {
+        self::assertSame(WeightCategory::Worsted, WeightCategory::Dk->held(2));
+        self::assertSame(WeightCategory::Bulky, WeightCategory::Dk->held(3));
+        self::assertSame(WeightCategory::Bulky, WeightCategory::Aran->held(2));
+        self::assertSame(WeightCategory::Jumbo, WeightCategory::Jumbo->held(2));
+        self::assertSame(WeightCategory::Aran, WeightCategory::Aran->held(1));
+        $remark = (string) GaugeWords::remark(new Gauge(15.0, 16.0, 4.0), WeightCategory::Dk, 2);
+        self::assertStringStartsWith('2 strands of DK together work up about like worsted. Tighter than the 11 to 14 of a worsted label', $remark);
+        self::assertNull(HookSize::us(12.0), 'Makers of hooks differ.');
+    }
 }
