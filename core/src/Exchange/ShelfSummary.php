@@ -33,20 +33,27 @@ final class ShelfSummary
             )),
             'problems' => \count(Problem::errors($analysis->problems)),
             'yarns' => array_values($colours),
-            'picture' => isset($analysis->pieces[0]) ? self::picture($analysis->pieces[0], $colours) : [],
+            'picture' => self::picture($analysis->pieces, $colours),
         ];
     }
 
     /**
-     * The first piece's rounds as bands.
+     * The rounds of the piece with the most stitches as bands, from its top down.
      *
+     * @param list<PieceAnalysis>   $pieces
      * @param array<string, string> $colours
      *
      * @return list<array{makes: int, runs: list<array{hex: string, stitches: int}>}>
      */
-    private static function picture(PieceAnalysis $piece, array $colours): array
+    private static function picture(array $pieces, array $colours): array
     {
+        $stitches = array_map(static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches(), $pieces);
+        $piece = [] === $stitches ? null : $pieces[(int) array_search(max($stitches), $stitches, true)];
+        if (null === $piece) {
+            return [];
+        }
         $rounds = $piece->stages->colouring->rounds;
+        $rounds = $piece->stages->frame->beginsAtTop() ? $rounds : array_reverse($rounds);
         $count = \count($rounds);
         $bands = [];
         for ($i = 0, $shown = min($count, self::ROUNDS); $i < $shown; ++$i) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Terms;
@@ -50,5 +51,17 @@ final class ShelfSummaryTest extends TestCase
         self::assertEqualsWithDelta((float) str_replace(',', '', $m[1]) / 0.9144, (float) str_replace(',', '', $y[1]), 0.2);
         self::assertStringContainsString('Hook: 3 mm', $metric);
         self::assertStringContainsString('# Body', $metric);
+    }
+
+    /** The otter's body is its largest piece, begun at its foot: the head comes first, and the jersey's stripes below it. */
+    public function testThePictureIsOfTheLargestPieceRightWayUp(): void
+    {
+        $plan = PlanReader::json((string) file_get_contents(\dirname(__DIR__, 3).'/demo/otter-in-a-striped-jersey.json'));
+        $picture = ShelfSummary::values(Analysis::of($plan))['picture'];
+        self::assertIsArray($picture);
+        self::assertCount(31, $picture);
+        $bands = (string) json_encode($picture);
+        self::assertLessThan(strpos($bands, '#EFE6D3'), strpos($bands, '#8A6243'), 'Peat before cream.');
+        self::assertStringStartsWith('[{"makes":6,', $bands);
     }
 }

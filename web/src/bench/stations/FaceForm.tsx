@@ -25,7 +25,7 @@ export function FaceForm() {
 	}
 	return (
 		<section aria-label="Face" className="mb-4">
-			<h3 className="mb-1 font-semibold">A face to keep plain</h3>
+			<h3 className="mb-1 font-semibold">The face in one colour</h3>
 			<div className="grid grid-cols-3 items-end gap-2">
 				<NumberField label="From round" min={1} max={limits.rounds} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
 				<NumberField label="to round" min={1} max={limits.rounds} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
