@@ -12,6 +12,14 @@ interface EventsProps {
 	layout: SheetLayout;
 }
 
+/** The methods' names where there is little room. */
+const SHORT: Record<Change['method'], string> = {
+	plain: 'plain change',
+	'slip-stitch': 'start: sl st',
+	'drawn-loop': 'loop through',
+	'closed-round': 'joined',
+};
+
 /** What happens between two rounds, or within one. */
 export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
 	const { goTo, station, pick } = useBench();
@@ -41,7 +49,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							{change.to}
 						</span>
 						<span className={change.shows ? 'font-semibold' : 'text-faint'}>
-							{isWide ? `${change.methodLabel}` : `${Math.round(change.degrees) % 360}°`}
+							{isWide ? `${SHORT[change.method]}` : `${Math.round(change.degrees) % 360}°`}
 						</span>
 					</button>
 				) : null;
