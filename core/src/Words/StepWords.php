@@ -87,14 +87,11 @@ final readonly class StepWords
     /** The round's stitches, with their yarns where they are not the one in hand. */
     private function stitches(Line $line, Round $round, string $letters, string $inHand, bool $slips): string
     {
-        if ($slips && '' === $round->loops) {
-            $line = Line::of(RepeatFinder::of($round->codes));
-        }
         $lifts = $this->lifts($round);
         $before = 0 === $lifts ? '' : $this->chains($lifts).', '.(Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '');
         $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
-            return ($letters[0] === $inHand ? '' : $this->yarns->with($letters[0])).$before.$this->printer->stitches($line).$after;
+            return ($letters[0] === $inHand ? '' : $this->yarns->with($letters[0])).$before.$this->whole($line, $round, $slips).$after;
         }
         $said = [];
         $first = $line->items[0] ?? null;
@@ -111,6 +108,16 @@ final readonly class StepWords
         }
 
         return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
+    }
+
+    /** The stitches of a round in one yarn, as typed; one that starts with a slip stitch is written anew. */
+    private function whole(Line $line, Round $round, bool $slips): string
+    {
+        return match (true) {
+            !$slips => $this->printer->stitches($line),
+            '' === $round->loops => $this->printer->stitches(Line::of(RepeatFinder::of($round->codes))),
+            default => $this->printer->codes($round->codes, $round->loops),
+        };
     }
 
     /** Chains that the round is begun with; a ring is not lifted. */

@@ -30,6 +30,7 @@ final class SlipStitchTest extends TestCase
     /** Before a plain stitch it stands for it, before an increase it is worked into the same stitch as a single crochet. */
     #[TestWith(['sc around', 'R3: with B Brick: sl st, 11 sc (12)', 12])]
     #[TestWith(['(inc, sc) x6', 'sl st', 18])]
+    #[TestWith(['sc around in BLO', 'sl st', 12])]
     public function testTheLineItselfKeepsTheCount(string $third, string $written, int $makes): void
     {
         $plan = Plans::of(['6 sc in MR', 'inc x6', $third, 'sc around'], [Plans::stripes(3, 4, [['B', 2]])], self::SLIP);

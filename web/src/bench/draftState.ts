@@ -53,7 +53,7 @@ export interface DraftStore extends StoreApi<Draft> {
 	keepBoth: () => Promise<string>;
 	/** Forgets something that was set aside. */
 	drop: (id: string) => void;
-	/** Puts a plan that was deleted back on it, as it is seen here. */
+	/** Puts a plan that was deleted back on the shelf, as it is seen here. */
 	putBack: () => Promise<void>;
 	/** Leaves everything that is not saved. */
 	giveUp: () => void;
