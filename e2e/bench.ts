@@ -1,4 +1,5 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { STATIONS } from './stations.mjs';
 
 /** Every test fails where the page logs an error, a breach of the content policy among them. */
 export const test = base.extend<{ errors: string[] }>({
@@ -18,20 +19,17 @@ export const test = base.extend<{ errors: string[] }>({
 
 export { expect };
 
-export async function openPlan(page: Page, title: string, station = 'colours'): Promise<void> {
+export async function openPlan(page: Page, title: string, station: keyof typeof STATIONS = 'colours'): Promise<void> {
 	await page.goto('/');
 	await page.getByRole('link', { name: title }).click();
 	await expect(page.getByLabel('The plan’s title')).toHaveValue(title);
 	await goTo(page, station);
 }
 
-/** What a station is called where its address does not say it. */
-const LABELS: Record<string, string> = { changes: 'Colour changes', amounts: 'Yarn needed', make: 'Pattern' };
-
-export async function goTo(page: Page, station: string): Promise<void> {
+export async function goTo(page: Page, station: keyof typeof STATIONS): Promise<void> {
 	await page
 		.getByRole('navigation', { name: 'Stations' })
-		.getByRole('button', { name: new RegExp(`^${LABELS[station] ?? station}`, 'i') })
+		.getByRole('button', { name: new RegExp(`^${STATIONS[station]}`) })
 		.click();
 	await expect(page).toHaveURL(new RegExp(`/${station}$`));
 }

@@ -45,12 +45,12 @@ test('caps, spots, panels and blends are laid, and stay what they are when the p
 	await page.getByRole('tab', { name: 'Band of rounds' }).click();
 	await page.getByLabel('Which rounds').selectOption('shrinking');
 	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
-	await page.getByRole('button', { name: 'Lay it' }).click();
+	await page.getByRole('button', { name: 'Add the band' }).click();
 	await expect(round(page, 14)).toHaveAccessibleName(/yarn C/);
 	await page.getByRole('tab', { name: 'Spots' }).click();
 	await page.getByLabel('Spots around').fill('4');
 	await page.getByLabel('Yarn', { exact: true }).selectOption('C');
-	await page.getByRole('button', { name: 'Lay spots' }).click();
+	await page.getByRole('button', { name: 'Add spots' }).click();
 	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('spots, 4 around, round 9');
 	await expect(round(page, 9)).toHaveAccessibleName(/[89] runs of yarn/);
 	await page.getByRole('button', { name: /^spots, 4 around/ }).click();
@@ -63,11 +63,11 @@ test('caps, spots, panels and blends are laid, and stay what they are when the p
 	await page.getByRole('tab', { name: 'Oval patch' }).click();
 	await page.getByLabel('From round').first().fill('10');
 	await page.getByLabel('to round').first().fill('12');
-	await page.getByRole('button', { name: 'Lay the panel' }).click();
+	await page.getByRole('button', { name: 'Add the patch' }).click();
 	await page.getByRole('tab', { name: 'Fade' }).click();
 	await page.getByLabel('From round').first().fill('3');
 	await page.getByLabel('to round').first().fill('4');
-	await page.getByRole('button', { name: 'Lay the blend' }).click();
+	await page.getByRole('button', { name: 'Add the fade' }).click();
 	await expect(round(page, 3)).toHaveAccessibleName(/runs of yarn/);
 	await saved(page);
 	await goTo(page, 'rounds');

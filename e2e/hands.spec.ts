@@ -77,7 +77,7 @@ test.describe('with fingers', () => {
 
 	test('what is touched is large enough', async ({ page }) => {
 		await openPlan(page, 'Harbour buoy');
-		for (const station of ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make']) {
+		for (const station of ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'pattern'] as const) {
 			await goTo(page, station);
 			const small = await page.evaluate(() =>
 				[...document.querySelectorAll<HTMLElement>('button, a[href], select, input:not([type="file"], [type="color"])')]
@@ -114,7 +114,7 @@ for (const [width, height] of [
 		const panelBox = await page.getByRole('complementary').boundingBox();
 		if (height > 480) expect((panelBox?.y ?? 0) + (panelBox?.height ?? 0)).toBeCloseTo(height, -1);
 		expect((await page.getByLabel('The plan’s title').boundingBox())?.width).toBeGreaterThan(width - 40);
-		for (const station of ['yarns', 'rounds', 'changes', 'amounts', 'make']) {
+		for (const station of ['yarns', 'rounds', 'changes', 'amounts', 'pattern'] as const) {
 			await goTo(page, station);
 			expect(await wide(), station).toBe(width);
 		}

@@ -1,8 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { editor, expect, goTo, line, openPlan, round, test } from './bench';
+import { STATIONS } from './stations.mjs';
 
-const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
+const stations = Object.keys(STATIONS) as (keyof typeof STATIONS)[];
 
 async function checkWithAxe(page: Page): Promise<void> {
 	const { violations } = await new AxeBuilder({ page }).analyze();

@@ -148,7 +148,7 @@ test('with a layer opened, a click still picks, and a drag moves the layer', asy
 
 test('figures are read in both ways of writing, and a wrong one is never laid', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'yarns');
-	const grams = panel(page).getByLabel('At hand').first();
+	const grams = panel(page).getByLabel('On hand').first();
 	await grams.fill('1,000');
 	await saved(page);
 	await page.reload();
@@ -158,7 +158,10 @@ test('figures are read in both ways of writing, and a wrong one is never laid', 
 	const layers = panel(page).getByRole('region', { name: 'Layers' }).getByRole('listitem');
 	const before = await layers.count();
 	await panel(page).getByRole('tabpanel').getByRole('textbox').first().fill('2.5');
-	await panel(page).getByRole('tabpanel').getByRole('button', { name: /^Lay/ }).click();
+	await panel(page)
+		.getByRole('tabpanel')
+		.getByRole('button', { name: /^Add the band/ })
+		.click();
 	await expect(panel(page).getByText(/A whole number from/)).toBeVisible();
 	expect(await layers.count()).toBe(before);
 });

@@ -90,7 +90,7 @@ await picture('bench-changes');
 await open('Spotted mushroom', 'Yarn needed');
 await picture('bench-amounts');
 await open('Harbour buoy', 'Pattern');
-await picture('bench-make');
+await picture('bench-pattern');
 await open('Harbour buoy', 'Colours');
 await page.getByRole('list', { name: 'Rounds' }).getByRole('button').nth(4).click();
 await page.keyboard.press('C');

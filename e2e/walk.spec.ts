@@ -116,9 +116,9 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 	});
 
 	await test.step('and the work is led in words', async () => {
-		await goTo(page, 'make');
+		await goTo(page, 'pattern');
 		await expect(panel(page)).toContainText('R1: with A Sea foam: 6 sc in MR (6)');
-		await expect(panel(page)).toContainText('Small parts and young children');
+		await expect(panel(page)).toContainText('check what holds where you live');
 	});
 });
 
@@ -127,7 +127,7 @@ test('copies get their own yarns, and the sums follow', async ({ page }) => {
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
 	await page.getByRole('button', { name: 'Each with its own yarns' }).click();
-	await page.getByLabel('in place of B Signal red').nth(1).selectOption('C');
+	await page.getByLabel('instead of B Signal red').nth(1).selectOption('C');
 	await page.getByRole('button', { name: 'Done' }).click();
 	await expect(page.getByRole('tab', { name: 'Float ×2' })).toBeVisible();
 	await saved(page);
@@ -236,7 +236,7 @@ test('yarn on hand is kept on the shelf and taken into a plan', async ({ page })
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Add a yarn' }).click();
 	await page.getByLabel('Name').fill('Kelp');
-	await page.getByRole('textbox', { name: 'At hand' }).fill('35');
+	await page.getByRole('textbox', { name: 'On hand' }).fill('35');
 	await page.getByRole('button', { name: 'Keep' }).click();
 	await expect(page.getByRole('region', { name: 'Yarn on hand' })).toContainText('Kelp');
 	await openPlan(page, 'Spotted mushroom', 'yarns');

@@ -71,7 +71,7 @@ test('what the words say to do is offered, kept, and shown while making', async 
 	await expect(offers).toContainText('“Place the eyes between rounds 3 and 4, 5 stitches apart”');
 	await offers.getByRole('button', { name: /Set the eyes/ }).click();
 	await expect(offers).toHaveCount(0);
-	await goTo(page, 'make');
+	await goTo(page, 'pattern');
 	await expect(page.getByText('Stuff lightly').first()).toBeVisible();
 });
 

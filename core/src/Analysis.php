@@ -18,9 +18,10 @@ final readonly class Analysis
 {
     /**
      * @param list<PieceAnalysis> $pieces   in the plan's order
+     * @param list<PieceLengths>  $lengths  one for each of them
      * @param list<Problem>       $problems of all stages, piece by piece
      */
-    private function __construct(public Plan $plan, public array $pieces, public Amounts $amounts, public array $problems)
+    private function __construct(public Plan $plan, public array $pieces, public array $lengths, public Amounts $amounts, public array $problems)
     {
     }
 
@@ -40,7 +41,9 @@ final readonly class Analysis
             }
         }
 
-        return new self($plan, $pieces, Amounts::of($plan, self::lengths($plan, $pieces)), $problems);
+        $lengths = self::lengths($plan, $pieces);
+
+        return new self($plan, $pieces, $lengths, Amounts::of($plan, $lengths), $problems);
     }
 
     /** One piece of a plan alone, with those that it begins on: null where the plan has no such piece. */
@@ -72,6 +75,7 @@ final readonly class Analysis
             $plan->gauge,
             Joins::of($analysis->piece, $analysis->stages->reading),
             $ends[$analysis->piece->key],
+            $plan->yarnUse,
         ), $pieces);
     }
 }

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace Alternum\Core;
 
 use Alternum\Core\Change\BestFront;
+use Alternum\Core\Change\LineCompared;
+use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
+use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\Tip;
+use Alternum\Core\Place\Tips;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -44,6 +51,11 @@ final readonly class PieceAnalysis
         return BestFront::of($this->piece, $this->stages->fabric, $this->stages->byRounds, $this->sides());
     }
 
+    public function lineCompared(): LineCompared
+    {
+        return LineCompared::of($this->piece, $this->stages->fabric, $this->stages->byRounds, $this->stages->treatments);
+    }
+
     /**
      * Legs that are joined stand side by side: the front lies at the middle of the chain between them, on one side or the other.
      *
@@ -67,6 +79,45 @@ final readonly class PieceAnalysis
         return $sides;
     }
 
+    /** @return array<int, Placed> what hides the jog at a round's end, by that round */
+    public function covers(): array
+    {
+        $covers = [];
+        foreach ($this->placing->placed as $placed) {
+            $covers += array_fill_keys($placed->hides, $placed);
+        }
+
+        return $covers;
+    }
+
+    /** @return list<Tip> */
+    public function tips(Plan $plan): array
+    {
+        $stages = $this->stages;
+
+        return (new Tips(
+            plan: $plan,
+            piece: $this->piece,
+            reading: $stages->reading,
+            fabric: $stages->fabric,
+            frame: $stages->frame,
+            colouring: $stages->colouring,
+            changes: $this->changes,
+        ))->all();
+    }
+
+    /**
+     * Whether she is to be asked which end is up: where it is guessed, and something on the piece stands upright by it.
+     */
+    public function asksEnd(): bool
+    {
+        return EndReason::Said !== $this->stages->end->reason
+            && ([] !== $this->piece->placements || null !== $this->piece->face || [] !== array_filter(
+                $this->piece->colours,
+                static fn (LayerEntry $entry): bool => $entry->layer instanceof Motif,
+            ));
+    }
+
     public function harmony(Plan $plan): Harmony
     {
         return Harmony::of($plan, $this->stages->colouring, $this->changes);
@@ -86,6 +137,6 @@ final readonly class PieceAnalysis
     /** @return list<Step> */
     public function steps(): array
     {
-        return Steps::of($this->stages->reading, $this->stages->colouring, $this->changes, $this->placing);
+        return Steps::of($this->piece, $this->stages->reading, $this->stages->colouring, $this->changes, $this->placing);
     }
 }

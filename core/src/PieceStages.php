@@ -8,10 +8,12 @@ use Alternum\Core\Change\Treatments;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\Frame\StandingEnd;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\PlacedCloth;
+use Alternum\Core\Place\ShiftedChanges;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -27,8 +29,10 @@ final readonly class PieceStages
         public Fabric $fabric,
         public Colouring $byRounds,
         public Treatments $treatments,
+        public StandingEnd $end,
         public Frame $frame,
         public Colouring $colouring,
+        private ShiftedChanges $shifted,
     ) {
     }
 
@@ -36,22 +40,28 @@ final readonly class PieceStages
     public static function of(Plan $plan, Piece $piece, ?Reading $reading = null): self
     {
         $reading ??= PieceReading::of($plan, $piece);
+        $piece = $piece->withChanges($piece->changes->or($plan->changes));
         $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
+        $end = StandingEnd::of($plan, $piece, \count($fabric->rounds));
         $unmoving = [];
         for ($try = 1;; ++$try) {
             $treatments = Treatments::of($piece, $fabric, $byRounds, $piece->frontDegrees, $unmoving);
-            $frame = Frame::of($fabric, $piece, $plan->hand, $treatments->moves);
+            $frame = Frame::of($fabric, $piece, $plan->hand, $end, $treatments->moves);
             $colouring = PlacedCloth::colours($plan, $piece, $fabric, $reading, $frame);
-            $covered = array_keys(array_filter(
-                $treatments->moves,
-                static fn (int $round): bool => !self::changesAfter($colouring, $round),
-                \ARRAY_FILTER_USE_KEY,
-            ));
+            $covered = array_values(array_filter($treatments->loops, static fn (int $round): bool => !self::changesAfter($colouring, $round)));
             if ([] === $covered) {
+                $shifted = ShiftedChanges::of(
+                    $treatments,
+                    $frame,
+                    $byRounds,
+                    $colouring,
+                    static fn (): array => PlacedCloth::pictures($plan, $piece, $fabric, $reading, $frame),
+                );
+
                 return new self(
-                    piece: $piece, reading: $reading, fabric: $fabric, byRounds: $byRounds, treatments: $treatments, frame: $frame,
-                    colouring: $colouring,
+                    piece: $piece, reading: $reading, fabric: $fabric, byRounds: $byRounds, treatments: $treatments, end: $end,
+                    frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
                 );
             }
             // No loop is drawn where the yarn does not change after all; in the end none at all, so that what is said is always so.
@@ -61,7 +71,7 @@ final readonly class PieceStages
 
     public function changes(Plan $plan): Changes
     {
-        return Changes::of($this->piece, $this->frame, $this->colouring, $this->treatments, $this->reading, $plan->floats);
+        return Changes::of($this->piece, $this->frame, $this->shifted, $this->treatments, $this->reading, $plan->floats);
     }
 
     private static function changesAfter(Colouring $colouring, int $round): bool

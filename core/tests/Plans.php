@@ -70,11 +70,22 @@ final class Plans
             ],
             'gauge' => ['stitchesPer10cm' => 22, 'roundsPer10cm' => 24, 'hookMm' => 3.0],
             'yarnUse' => ['basis' => 'guess', 'sparePercent' => 10, 'tailCm' => 15, 'sewingTailCm' => 40],
-            'pieces' => [array_replace([
-                'key' => 'body', 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $rounds, 'front' => ['degrees' => 180],
-                'colours' => $colours, 'changes' => ['method' => 'auto'], 'placements' => [],
-            ], $piece)],
+            'pieces' => [self::piece('body', $rounds, $piece + ['colours' => $colours])],
         ], $plan);
+    }
+
+    /**
+     * @param list<string> $rounds
+     * @param array<mixed> $fields that differ
+     *
+     * @return array<mixed> in the plan's format, for the field "pieces" of a plan
+     */
+    public static function piece(string $key, array $rounds, array $fields = []): array
+    {
+        return array_replace([
+            'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $rounds, 'front' => ['degrees' => 180],
+            'colours' => [], 'changes' => ['method' => 'auto'], 'placements' => [],
+        ], $fields);
     }
 
     /**

@@ -1,5 +1,7 @@
 // What the monkey does: acts drawn by chance from a seed, as plain values, so that a run can be played again without some of them.
 
+import { STATIONS } from '../stations.mjs';
+
 /** Numbers by chance from a seed, 0 to 1: mulberry32, public domain. */
 export function chance(seed) {
 	let state = seed >>> 0;
@@ -11,7 +13,6 @@ export function chance(seed) {
 	};
 }
 
-const STATIONS = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'];
 const VIEWS = ['Flat', 'Chart', 'From above'];
 const WORDS = ['tide', 'lamp', 'rope', 'moor', 'swell', 'keel', 'buoy', 'reef'];
 
@@ -24,7 +25,7 @@ const KINDS = [
 	[4, (any) => ({ does: 'yarn', key: any.of(['A', 'B', 'C']), to: `${any.of(WORDS)} ${any.whole(1, 999)}` })],
 	[9, () => ({ does: 'undo' })],
 	[5, () => ({ does: 'redo' })],
-	[6, (any) => ({ does: 'station', name: any.of(STATIONS) })],
+	[6, (any) => ({ does: 'station', name: any.of(Object.keys(STATIONS)) })],
 	[3, (any) => ({ does: 'view', name: any.of(VIEWS) })],
 	[4, (any) => ({ does: 'pick', round: any.whole(1, 18) })],
 	[3, (any) => ({ does: 'offline', ms: any.whole(100, 2500) })],

@@ -1,10 +1,8 @@
 // Plays acts on the pages, keeps the model beside, and holds page, server and model against one another.
+import { STATIONS } from '../stations.mjs';
 import { Model } from './model.mjs';
 
 const WAIT = 20_000;
-
-/** What a station is called where its address does not say it. */
-const LABELS = { changes: 'Colour changes', amounts: 'Yarn needed', make: 'Pattern' };
 
 export class Player {
 	constructor(browser, url) {
@@ -59,7 +57,7 @@ export class Player {
 	async station(name) {
 		await this.page
 			.getByRole('navigation', { name: 'Stations' })
-			.getByRole('button', { name: new RegExp(`^${LABELS[name] ?? name}`, 'i') })
+			.getByRole('button', { name: new RegExp(`^${STATIONS[name]}`) })
 			.click();
 	}
 

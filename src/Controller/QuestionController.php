@@ -7,11 +7,14 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Picture;
 use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Exchange\FitWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Vocabulary;
@@ -20,11 +23,11 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
-use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\YarnWords;
 use Alternum\Server\Picture\PictureFile;
 use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Security\WorkshopUser;
@@ -95,17 +98,37 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = $request->query->getInt('round');
-        $writer = new ChangeWriter(new ChangeWords(
-            plan: $plan,
-            piece: $piece->piece,
-            fabric: $piece->stages->fabric,
-            reading: $piece->stages->reading,
-            yarns: new YarnWords($plan),
-            terms: $plan->terms,
-        ));
-        $within = array_filter($piece->changes->all, static fn (Change $change): bool => !$change->isAtEnd && $round === $change->round);
+        $writer = ChangeWriter::of($plan, $piece);
+        $within = array_filter($piece->changes->all, static fn (Change $change): bool => !$change->isAtEnd && !$change->isJog && $round === $change->round);
 
         return new JsonResponse(['changes' => array_map($writer->values(...), array_values($within))]);
+    }
+
+    /** The best plans of changes, against the present one. */
+    #[Route('/best', methods: 'GET')]
+    public function best(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['best' => BestWriter::values($plan, $piece->key)]);
+    }
+
+    /** Heights of stripes that come out even. */
+    #[Route('/fits', methods: 'GET')]
+    public function fits(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $range = new RoundRange($request->query->getInt('from'), $request->query->getInt('to'));
+        $sequence = Stripe::sequence($request->query->getString('sequence')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['fits' => FitWriter::values((new StripeFits(
+            $plan,
+            $piece->piece,
+            $piece->stages->frame,
+            $piece->placing->placed,
+        ))->on($range, $sequence))]);
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */

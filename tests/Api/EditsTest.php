@@ -38,6 +38,13 @@ final class EditsTest extends ApiTestCase
         ];
         yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
         yield 'bobbles' => [['do' => 'bobbles', 'layer' => 2] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 12], 'R18: dec x6 (6)'];
+        yield 'crisp' => [['do' => 'crisp', 'round' => 5] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 4], 'R5: (3 sc, inc) x6 in BLO (30)'];
+        yield 'cover' => [['do' => 'cover', 'fit' => 'snug'] + $ofFloat, ['plan', 'pieces', 1, 'rounds', 0], 'R1: 7 sc in MR (7)'];
+        yield 'best' => [
+            ['do' => 'best', 'minds' => 'front'] + $ofFloat,
+            ['plan', 'pieces', 0, 'changes', 'at', 0],
+            ['round' => 4, 'method' => 'plain', 'oldYarn' => 'carry'],
+        ];
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 4] + $ofFloat, ['plan', 'pieces', 0, 'lean'], 0.4];
         yield 'front' => [['do' => 'front', 'degrees' => 30] + $ofFloat, ['plan', 'pieces', 0, 'front', 'degrees'], 30];
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 dc in MR (6)'];

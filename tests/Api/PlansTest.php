@@ -52,6 +52,22 @@ final class PlansTest extends ApiTestCase
     }
 
     /** Each stretch of a typed line says what it was taken for. */
+    public function testHeightsOfStripesAndTheBestChangesAreAskedFor(): void
+    {
+        [$id] = $this->firstPlan();
+        $fits = $this->ask('GET', "/api/plans/{$id}/fits?piece=float&from=1&to=18&sequence=B1A1");
+        self::assertSame('9 stripes of 2 rounds, rounds 1–18', self::at($fits, 'fits', 0, 'says'));
+        foreach (['piece=nose&from=1&to=18&sequence=B1A1', 'piece=float&from=1&to=18&sequence=nonsense'] as $query) {
+            $this->ask('GET', "/api/plans/{$id}/fits?{$query}");
+            $this->assertStatus(404);
+        }
+        $best = self::at($this->ask('GET', "/api/plans/{$id}/best?piece=float"), 'best');
+        self::assertIsArray($best);
+        self::assertSame(['ends', 'yarn', 'front'], array_column($best, 'minds'));
+        $this->ask('GET', "/api/plans/{$id}/best?piece=nose");
+        $this->assertStatus(404);
+    }
+
     public function testALineSaysWhatItWasTakenFor(): void
     {
         [$id] = $this->firstPlan();

@@ -1,3 +1,4 @@
+import { say } from './ui/say';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import './style.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
@@ -27,7 +28,7 @@ const bench = () => import('./bench/BenchPage');
 const router = createBrowserRouter([
 	{
 		errorElement: <WayBack />,
-		hydrateFallbackElement: <p className="p-12">Opening …</p>,
+		hydrateFallbackElement: <p className="p-12">{say('main.opening')}</p>,
 		children: [
 			{ path: '/', element: <Shelf /> },
 			{ path: '/open', element: <OpenWorkshop /> },

@@ -37,8 +37,11 @@ final readonly class BestFront
     {
         $heights = [];
         foreach (Treatments::of($piece, $fabric, $byRounds, null)->at as $treatment) {
+            if ($treatment->followsFront()) {
+                continue;
+            }
             $at = (int) round($treatment->degrees) % 360;
-            $heights[$at] = max($heights[$at] ?? 0.0, $treatment->method->stepRounds());
+            $heights[$at] = max($heights[$at] ?? 0.0, Ways::of($treatment->method)->step());
         }
 
         return self::among($heights, $piece->frontDegrees, $sides);

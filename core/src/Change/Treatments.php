@@ -22,9 +22,10 @@ final readonly class Treatments
 
     /**
      * @param array<int, Treatment> $at    by the round at whose end the yarn changes
-     * @param array<int, float>     $moves turns that the marker moves on there, where it does
+     * @param array<int, float>     $moves turns that the marker moves on at a round's end, where it does
+     * @param list<int>             $loops rounds at whose end the method of the change moves the marker
      */
-    private function __construct(public array $at, public array $moves)
+    private function __construct(public array $at, public array $moves, public array $loops)
     {
     }
 
@@ -34,69 +35,92 @@ final readonly class Treatments
      */
     public static function of(Piece $piece, Fabric $fabric, Colouring $colouring, ?float $front, array $unmoving = []): self
     {
-        $at = $moves = [];
+        $at = $moves = $loops = [];
         $moved = 0.0;
         $rounds = $colouring->rounds;
         for ($round = 1, $last = \count($rounds); $round < $last && Worked::Rows !== $piece->worked; ++$round) {
             $makes = $fabric->rounds[$round - 1]->makes;
             $next = $rounds[$round];
+            $onward = self::onward($piece, $round) / $makes;
+            if ($onward > 0.0) {
+                $moves[$round] = $onward;
+                $moved += $onward;
+            }
             if ($rounds[$round - 1][$makes - 1] === $next[0]) {
                 continue;
             }
             $degrees = Turn::degrees($fabric->rounds[$round]->start + $moved);
-            $shows = null !== $front && Turn::apart($degrees, $front) <= self::SHOWS_WITHIN;
-            $chosen = $piece->changes->afterRound($round);
+            $line = Worked::Spiral === $piece->worked ? $piece->changes->lineAfter($round) : null;
             $holds = self::holds($rounds, $round);
             $isStacked = !$holds && (self::isThin($rounds, $round - 1) || self::isThin($rounds, $round + 1));
-            $maySlip = Stitch::Single->code() === $fabric->rounds[$round]->tops[0];
-            $method = self::method($piece->worked, $chosen, $shows, $holds, $maySlip, $isStacked, !\in_array($round, $unmoving, true));
-            $at[$round] = new Treatment($method, null !== $chosen && $method === $chosen, $degrees, $isStacked);
-            if (Method::DrawnLoop === $method) {
-                // By one stitch of the round whose first stitch the loop is drawn through; every later round goes along by the same turn.
-                $moves[$round] = 1.0 / $makes;
-                $moved += $moves[$round];
+            $site = new ChangeSite(
+                piece: $piece,
+                round: $round,
+                makes: $makes,
+                next: Stitch::ofCode($fabric->rounds[$round]->tops[0]),
+                degrees: $degrees,
+                mayMove: !\in_array($round, $unmoving, true),
+            );
+            $chosen = null === $line ? $piece->changes->afterRound($round) : Method::Plain;
+            $shows = null !== $front && Turn::apart($degrees, $front) <= self::SHOWS_WITHIN;
+            $way = Ways::fitting($chosen ?? self::automatic($shows, $holds, $isStacked), $site);
+            $move = $way->moves($site);
+            $at[$round] = new Treatment(
+                method: $way::method(),
+                isChosen: null === $line && $way::method() === $chosen,
+                degrees: $way->parts() ? Turn::degrees($fabric->rounds[$round]->start + $moved + $move) : $degrees,
+                isStacked: $isStacked,
+                line: $line,
+                holds: $holds,
+            );
+            if ($move > 0.0) {
+                $moves[$round] = $onward + $move;
+                $moved += $move;
+                $loops[] = $round;
+                if (null === $front && $at[$round]->followsFront()) {
+                    // From here on all turns with the front.
+                    break;
+                }
             }
         }
 
-        return new self($at, $moves);
+        return new self($at, $moves, $loops);
+    }
+
+    /** Stitches that are worked on at a round's end before the marker is moved: a spiral alone has no place where a round must begin. */
+    public static function onward(Piece $piece, int $round): int
+    {
+        return Worked::Spiral === $piece->worked ? $piece->changes->onwardAfter($round) : 0;
     }
 
     /**
      * The treatment of a change that only layers at places make, which may not move the marker that they are laid by.
      *
-     * @param float $degrees where it is
-     * @param bool  $maySlip the next round's first stitch is a single crochet
+     * @param int    $makes   stitches of the round
+     * @param float  $degrees where it is
+     * @param Stitch $next    the next round's first
      */
-    public static function unmoving(Piece $piece, int $round, float $degrees, bool $maySlip): Treatment
+    public static function unmoving(Piece $piece, int $round, int $makes, float $degrees, Stitch $next): Treatment
     {
         $chosen = $piece->changes->afterRound($round);
         $shows = Turn::apart($degrees, $piece->frontDegrees) <= self::SHOWS_WITHIN;
-        $method = self::method($piece->worked, $chosen, $shows, false, $maySlip, false, false);
+        $site = new ChangeSite(piece: $piece, round: $round, makes: $makes, next: $next, degrees: $degrees, mayMove: false);
+        $way = Ways::fitting($chosen ?? ($shows ? Method::SlipStitch : Method::Plain), $site);
+        // What changes the yarns before or after the round's end would move them in the picture.
+        $method = 0 === $way->offset() ? $way::method() : Method::Plain;
 
         return new Treatment($method, null !== $chosen && $method === $chosen, $degrees);
     }
 
-    /**
-     * @param bool $holds     a second round of the new yarn holds a loop down that is pulled through
-     * @param bool $maySlip   a slip stitch can stand for the first stitch: not for a decrease, nor for a taller one
-     * @param bool $isStacked it would stand on another slip stitch, or under one, where they pucker
-     */
-    private static function method(Worked $worked, ?Method $chosen, bool $shows, bool $holds, bool $maySlip, bool $isStacked, bool $mayMove): Method
+    /** The program's choice, where the maker leaves it to it. */
+    private static function automatic(bool $shows, bool $holds, bool $isStacked): Method
     {
-        if (Worked::Joined === $worked) {
-            return Method::ClosedRound;
-        }
-        $method = $chosen ?? match (true) {
+        return match (true) {
             !$shows => Method::Plain,
             $holds => Method::DrawnLoop,
             $isStacked => Method::Plain,
             default => Method::SlipStitch,
         };
-        if (Method::DrawnLoop === $method && !$mayMove) {
-            $method = Method::SlipStitch;
-        }
-
-        return Method::SlipStitch === $method && !$maySlip ? Method::Plain : $method;
     }
 
     /**

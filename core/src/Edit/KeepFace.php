@@ -35,6 +35,6 @@ final readonly class KeepFace implements Edit
 
     public function inWords(): string
     {
-        return 'A face kept plain';
+        return 'Face in one colour';
     }
 }

@@ -22,7 +22,7 @@ final readonly class MeasureLean implements Edit
     {
         $lean = round($this->stitches / $this->rounds, 3);
         if (abs($lean) > 2) {
-            throw new EditRefused('That is more than two stitches a round, which no fabric leans. Count again: even rounds, and stitches.');
+            throw new EditRefused('That is more than two stitches a round, which no fabric slants by. Count again: even rounds, and stitches.');
         }
         if ('' === $this->piece) {
             return $plan->withLean($lean);
@@ -34,6 +34,6 @@ final readonly class MeasureLean implements Edit
 
     public function inWords(): string
     {
-        return 'Lean measured';
+        return 'Slant measured';
     }
 }

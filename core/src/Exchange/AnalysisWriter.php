@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\ColourVision;
 use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Colour\Shapes;
@@ -13,10 +14,14 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\AmountWords;
 use Alternum\Core\Words\GaugeWords;
+use Alternum\Core\Words\SafetyWords;
+use Alternum\Core\Words\TipWords;
 use Alternum\Core\Yarn\Amount;
+use Alternum\Core\Yarn\PieceLengths;
 
 /** The analysis as values for JSON: contract/analysis.schema.json. */
 final class AnalysisWriter
@@ -34,12 +39,22 @@ final class AnalysisWriter
         return [
             'title' => $plan->title,
             'gauge' => self::gauge($plan),
-            'pieces' => array_map(static fn (PieceAnalysis $piece): array => PieceWriter::values($plan, $piece), $analysis->pieces),
+            'pieces' => array_map(
+                static fn (PieceAnalysis $piece, PieceLengths $lengths): array => PieceWriter::values($plan, $piece, $lengths),
+                $analysis->pieces,
+                $analysis->lengths,
+            ),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
             'floatStitches' => $plan->floats,
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan),
+            'methods' => array_map(
+                static fn (Method $method): array => ['method' => $method->value, 'label' => Ways::of($method)->label()],
+                Method::choices(),
+            ),
+            'habits' => TipWords::habits(),
+            'cautions' => SafetyWords::cautions($plan->hasParts()),
             'problems' => ReadingWriter::problems($analysis->problems),
         ];
     }

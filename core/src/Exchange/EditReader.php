@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Change\Search\Minds;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\AddYarn;
+use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\BrushStroke;
+use Alternum\Core\Edit\Cover;
+use Alternum\Core\Edit\CoverFit;
+use Alternum\Core\Edit\CrispLine;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
@@ -105,6 +110,13 @@ final class EditReader
                 $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null,
                 $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
             ),
+            'best' => new BestChanges($piece, $fields->oneOf('minds', Minds::class)),
+            'crisp' => new CrispLine($piece, $fields->whole('round', 1, Limits::ROUNDS)),
+            'cover' => new Cover(
+                $piece,
+                $fields->oneOf('fit', CoverFit::class),
+                $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
+            ),
             'front' => new TurnFront($piece, $fields->number('degrees', -3600, 3600)),
             default => null,
         };
@@ -113,7 +125,7 @@ final class EditReader
                 'do',
                 'This edit is not known.',
                 'Ask for set, take, words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, '
-                    .'motif, bobbles, shift, face, lean or front.',
+                    .'motif, bobbles, shift, face, lean, crisp, cover, best or front.',
             );
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');

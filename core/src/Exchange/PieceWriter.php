@@ -19,30 +19,25 @@ use Alternum\Core\Plan\Layer\MovableLayer;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
-use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\EndWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
-use Alternum\Core\Words\YarnWords;
+use Alternum\Core\Words\TipWords;
+use Alternum\Core\Yarn\PieceLengths;
 
 /** What was made of one piece as values for JSON: contract/analysis.schema.json, PieceAnalysis. Changes within rounds are only counted: see ChangeWriter. */
 final class PieceWriter
 {
     /** @return array<string, mixed> */
-    public static function values(Plan $plan, PieceAnalysis $analysis): array
+    public static function values(Plan $plan, PieceAnalysis $analysis, PieceLengths $lengths): array
     {
         $piece = $analysis->piece;
         $stages = $analysis->stages;
         $reading = $stages->reading;
-        $changes = new ChangeWriter(new ChangeWords(
-            plan: $plan,
-            piece: $piece,
-            fabric: $stages->fabric,
-            reading: $reading,
-            yarns: new YarnWords($plan),
-            terms: $plan->terms,
-        ));
+        $changes = ChangeWriter::of($plan, $analysis);
         $front = $analysis->bestFront();
         $harmony = $analysis->harmony($plan);
+        $line = $analysis->lineCompared();
 
         return [
             'key' => $piece->key,
@@ -56,14 +51,19 @@ final class PieceWriter
             'lean' => $plan->leanOf($piece),
             'frontDegrees' => Rounded::of($piece->frontDegrees),
             'beginsAtTop' => $stages->frame->beginsAtTop(),
+            'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
+            'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
             'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
                 $changes->values(...),
-                array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd)),
+                array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd || $change->isJog)),
             ),
+            'ends' => $lengths->ends(),
+            'changingMm' => Rounded::of($lengths->onChanging()),
+            'changeLine' => ['jogs' => $line->jogs, 'showOnLine' => $line->showOnLine, 'showAtMarker' => $line->showAtMarker],
             'changesWithin' => self::within($analysis),
             'layers' => array_map(
                 static fn (LayerEntry $entry): array => [
@@ -140,7 +140,7 @@ final class PieceWriter
     {
         $counts = [];
         foreach ($analysis->changes->all as $change) {
-            if (!$change->isAtEnd) {
+            if (!$change->isAtEnd && !$change->isJog) {
                 $counts[$change->round] = ($counts[$change->round] ?? 0) + 1;
             }
         }
@@ -168,6 +168,7 @@ final class PieceWriter
         return [
             'key' => $placed->placement->key,
             'kind' => $placed->placement->kind->value,
+            'covers' => $placed->placement->kind->covers(),
             'round' => $placed->round,
             'degrees' => array_map(Rounded::of(...), $placed->degrees),
             'after' => array_map(Rounded::of(...), $placed->after),

@@ -10,6 +10,7 @@ use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\YarnWords;
 
@@ -45,6 +46,7 @@ final class StepsWriter
                 reading: $stages->reading,
                 yarns: $yarns,
                 terms: $terms,
+                covers: array_map(PlacingWords::it(...), $piece->covers()),
             ),
             yarns: $yarns,
             terms: $terms,

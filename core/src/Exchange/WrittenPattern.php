@@ -16,6 +16,7 @@ use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\SafetyWords;
+use Alternum\Core\Words\TipWords;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -44,6 +45,9 @@ final class WrittenPattern
         $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
         $lines[] = 'Change: work the stitch before a change to its last yarn over, and finish it with the new yarn;'
             .' within a round, carry the other loosely across the inside.';
+        foreach (self::changes($analysis) ? TipWords::habits() : [] as $habit) {
+            $lines[] = "Tip: {$habit}";
+        }
         $lines[] = 'Marker: in the '.$plan->marker->value.' stitch of each round.';
         $lines[] = '';
         foreach ($analysis->amounts->amounts as $amount) {
@@ -52,13 +56,13 @@ final class WrittenPattern
                 continue;
             }
             $metres = $amount->metres();
-            $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / 0.9144, 1).' yd';
+            $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / Units::YARD_IN_METRES, 1).' yd';
             $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1
                 ? ", {$yarn->strands} strands"
                 : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
         }
         $lines[] = '';
-        foreach (SafetyWords::cautions(self::hasParts($plan)) as $caution) {
+        foreach (SafetyWords::cautions($plan->hasParts()) as $caution) {
             $lines[] = "Caution: {$caution}";
         }
         foreach ($analysis->pieces as $piece) {
@@ -68,11 +72,10 @@ final class WrittenPattern
         return implode("\n", $lines)."\n";
     }
 
-    /** Whether something is set on it that could come off. */
-    private static function hasParts(Plan $plan): bool
+    private static function changes(Analysis $analysis): bool
     {
-        foreach ($plan->pieces as $piece) {
-            if ([] !== $piece->placements) {
+        foreach ($analysis->pieces as $piece) {
+            if ([] !== $piece->changes->all) {
                 return true;
             }
         }

@@ -35,7 +35,7 @@ final readonly class Frame
     }
 
     /** @param array<int, float> $moves turns that the marker moves on at the end of a round, by that round: each holds from the next round on */
-    public static function of(Fabric $fabric, Piece $piece, Hand $hand, array $moves): self
+    public static function of(Fabric $fabric, Piece $piece, Hand $hand, StandingEnd $end, array $moves): self
     {
         $starts = [];
         $moved = 0.0;
@@ -49,7 +49,7 @@ final readonly class Frame
             counts: $fabric->counts(),
             worked: $piece->worked,
             frontDegrees: $piece->frontDegrees,
-            firstRound: $piece->firstRound,
+            firstRound: $end->firstRound,
             hand: $hand,
         );
     }
@@ -94,6 +94,14 @@ final readonly class Frame
         return Turn::apart($degrees, $this->frontDegrees);
     }
 
+    /** @return float turns in the working direction from a place to opposite the front, 0 up to, not including, 1 */
+    public function turnsToBack(float $degrees): float
+    {
+        $turns = ($this->frontDegrees + 180.0 - $degrees) / 360.0;
+
+        return $turns - floor($turns);
+    }
+
     /**
      * Where a place is in a round, in stitches from its beginning. It may lie outside the round by whole turns.
      *
@@ -119,6 +127,11 @@ final readonly class Frame
     public function isFlat(): bool
     {
         return Worked::Rows === $this->worked;
+    }
+
+    public function isJoined(): bool
+    {
+        return Worked::Joined === $this->worked;
     }
 
     public function beginsAtTop(): bool

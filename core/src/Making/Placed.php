@@ -16,6 +16,7 @@ final readonly class Placed
      * @param list<float> $after    stitches of the round before each point, from its beginning
      * @param float|null  $apartMm  along the fabric from one to the other; null: it is one alone
      * @param list<int>   $steps    rounds at whose end a step lies beside it
+     * @param list<int>   $hides    rounds at whose end a step lies under it
      * @param bool        $isOnEdge it lies on the edge of a colour
      * @param int|null    $deadline of what has a washer: the last round in which a hand reaches it; null: any, or it has none
      */
@@ -27,6 +28,7 @@ final readonly class Placed
         public array $after,
         public ?float $apartMm,
         public array $steps,
+        public array $hides,
         public bool $isOnEdge,
         public ?int $deadline,
     ) {

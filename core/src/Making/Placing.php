@@ -61,6 +61,7 @@ final readonly class Placing
             $after = null === $placement->apart ? [$middle] : [$middle - $placement->apart / 2, $middle + $placement->apart / 2];
             $after = array_map(static fn (float $at): float => $at - floor($at / $makes) * $makes, $after);
             $degrees = array_map(static fn (float $at): float => $frame->degrees($round, $at), $after);
+            $steps = self::steps($round, $degrees, $makes, $jogs);
             $one = new Placed(
                 placement: $placement,
                 round: $round,
@@ -68,7 +69,8 @@ final readonly class Placing
                 degrees: $degrees,
                 after: $after,
                 apartMm: null === $placement->apart ? null : $placement->apart * $gauge->stitchWidthMm(),
-                steps: self::steps($round, $degrees, $makes, $jogs),
+                steps: $placement->kind->covers() ? [] : $steps,
+                hides: $placement->kind->covers() ? $steps : [],
                 isOnEdge: self::isOnEdge($round, $after, $makes, $colouring),
                 deadline: $placement->kind->hasWasher() ? $openings->deadline($round) : null,
             );

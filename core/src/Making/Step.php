@@ -18,6 +18,7 @@ final readonly class Step
      * @param list<Placed> $placed  set once they are worked
      * @param list<string> $cues    what her own words say to do or to mind there
      * @param bool         $slips   its first stitch is a slip stitch, or begins with one, as the change before it is treated so
+     * @param int          $onward  stitches that are worked on after them before the marker is moved, where no yarn changes there
      */
     public function __construct(
         public int $from,
@@ -28,6 +29,7 @@ final readonly class Step
         public array $placed,
         public array $cues,
         public bool $slips = false,
+        public int $onward = 0,
     ) {
     }
 }

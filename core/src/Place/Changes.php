@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Place;
 
+use Alternum\Core\Change\Treatment;
 use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Worked;
 
 /** All colour changes of one piece, found by walking its stitches in working order, each with its place and what becomes of the old yarn. */
 final readonly class Changes
@@ -25,34 +30,46 @@ final readonly class Changes
     }
 
     /** @param int $floats stitches that a yarn passes behind before it is caught */
-    public static function of(Piece $piece, Frame $frame, Colouring $colouring, Treatments $treatments, Reading $reading, int $floats): self
+    public static function of(Piece $piece, Frame $frame, ShiftedChanges $shifted, Treatments $treatments, Reading $reading, int $floats): self
     {
         $ways = self::ways($reading);
-        $swaps = self::swaps($colouring);
+        $swaps = self::swaps($shifted->colouring);
         $backs = self::comingBack($swaps);
+        $parts = self::parts($swaps, $shifted, $treatments);
         $changes = [];
         $hanging = [];
         foreach ($swaps as $i => $swap) {
             [$round, $stitch, $from, $to, $atEnd] = [$swap->round, $swap->stitch, $swap->from, $swap->to, $swap->isAtEnd];
-            $isJog = $atEnd && !$frame->isFlat();
+            $treated = $shifted->treated($round, $stitch) ?? ($atEnd ? $round : null);
+            $isJog = null !== $treated && !$frame->isFlat();
             $degrees = match (true) {
                 $frame->isFlat() => 0.0,
-                $isJog => $frame->degrees($round + 1, 0.0),
+                $isJog && $atEnd => $frame->degrees($round + 1, 0.0),
                 default => $frame->degrees($round, $stitch),
             };
-            $treatment = $isJog ? $treatments->at[$round] ?? Treatments::unmoving(
+            $treatment = $isJog ? $treatments->at[$treated] ?? Treatments::unmoving(
                 $piece,
-                $round,
+                $treated,
+                $frame->makes($treated),
                 $degrees,
-                Stitch::Single->code() === $reading->rounds[$round]->codes[0],
+                Stitch::ofCode($reading->rounds[$treated]->codes[0]),
             ) : null;
+            // The loop is drawn where the yarn is swapped; the marker moves on from there.
+            $degrees = null !== $treatment && $atEnd ? $treatment->degrees : $degrees;
             $back = $backs[$i] ?? null;
-            $way = $ways["{$round} {$stitch}"] ?? null;
-            $oldYarn = self::asTyped($way, null !== $back) ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat());
+            $way = [] === $ways ? null : $ways["{$round} {$stitch}"] ?? null;
+            $ends = $piece->changes->endsAfter($treated ?? $round);
+            // Where a yarn begins with a standing stitch, it does not hang until then.
+            $isParted = null !== $treatment && Ways::of($treatment->method)->parts()
+                || [] !== $parts && null !== $back && isset($parts["{$back->round} {$back->stitch}"]);
+            $chosenYarn = null === $ends->oldYarn ? null : self::asChosen($ends->oldYarn, $round, $atEnd, $back, $frame->isFlat());
+            $oldYarn = $isParted
+                ? OldYarn::Cut
+                : self::asTyped($way, null !== $back) ?? $chosenYarn ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat());
             $takenFrom = $hanging[$to] ?? null;
             $passes = OldYarn::Float === $oldYarn && null !== $back ? $back->stitch - 1 - ($atEnd ? 0 : $stitch) : 0;
             // At a round's end it hangs beside the next round's last stitch as well as beside its first.
-            $around = $isJog && null !== $back ? $frame->makes($back->round) - $passes : $passes;
+            $around = $isJog && $atEnd && null !== $back ? $frame->makes($back->round) - $passes : $passes;
             $passesBack = $around < $passes;
             unset($hanging[$to]);
             $change = new Change(
@@ -62,13 +79,14 @@ final readonly class Changes
                 to: $to,
                 isAtEnd: $atEnd,
                 isJog: $isJog,
-                isOfPlaces: $isJog && !isset($treatments->at[$round]),
-                // The loop is drawn where the yarn is swapped; the marker moves on from there.
-                degrees: $treatment->degrees ?? $degrees,
-                fromFront: $frame->awayFromFront($treatment->degrees ?? $degrees),
+                isOfPlaces: $isJog && !isset($treatments->at[$treated]),
+                treated: $treated ?? $round,
+                degrees: $degrees,
+                fromFront: $frame->awayFromFront($degrees),
                 method: $treatment->method ?? Method::Plain,
                 isChosen: $treatment->isChosen ?? false,
-                step: $treatment?->method->stepRounds() ?? 0.0,
+                step: null === $treatment ? 0.0 : Ways::of($treatment->method)->step(),
+                line: $treatment?->line,
                 oldYarn: $oldYarn,
                 backRound: $back?->round,
                 backStitch: $back?->stitch,
@@ -79,6 +97,11 @@ final readonly class Changes
                 passes: min($passes, $around),
                 passesBack: $passesBack,
                 isStacked: $treatment->isStacked ?? false,
+                isYarnChosen: !$isParted && null !== $ends->oldYarn && null !== $back && $oldYarn === $chosenYarn,
+                oldTail: $ends->oldTail ?? Tail::Weave,
+                newTail: YarnWay::Over === $way ? Tail::Over : $ends->newTail ?? Tail::Weave,
+                onward: $isJog && $atEnd ? Treatments::onward($piece, $round) : 0,
+                toBack: $isJog && $atEnd && !$treatment->followsFront() && Worked::Spiral === $piece->worked ? self::toBack($frame, $degrees, $round) : null,
                 typed: $way,
             );
             if (OldYarn::Cut !== $oldYarn) {
@@ -88,6 +111,36 @@ final readonly class Changes
         }
 
         return new self($changes);
+    }
+
+    /** @return int|null stitches of a round from a place on to opposite the front; null where it is at the back already */
+    private static function toBack(Frame $frame, float $degrees, int $round): ?int
+    {
+        if ($frame->awayFromFront($degrees) >= Treatments::BACK_FROM) {
+            return null;
+        }
+
+        return max(1, (int) round($frame->turnsToBack($degrees) * $frame->makes($round)));
+    }
+
+    /**
+     * Where a yarn begins with a standing stitch.
+     *
+     * @param list<YarnSwap> $swaps
+     *
+     * @return array<string, true> by "round stitch"
+     */
+    private static function parts(array $swaps, ShiftedChanges $shifted, Treatments $treatments): array
+    {
+        $parting = array_filter($treatments->at, static fn (Treatment $treatment): bool => Ways::of($treatment->method)->parts());
+        $parts = [];
+        foreach ([] === $parting ? [] : $swaps as $swap) {
+            if (isset($parting[$shifted->treated($swap->round, $swap->stitch) ?? 0])) {
+                $parts["{$swap->next()->round} {$swap->next()->stitch}"] = true;
+            }
+        }
+
+        return $parts;
     }
 
     /** @return list<Change> those at the end of a round, where a step is seen */
@@ -150,6 +203,25 @@ final readonly class Changes
             YarnWay::Carry === $way && $comesBack => OldYarn::Carry,
             YarnWay::Float === $way && $comesBack => OldYarn::Float,
             default => null,
+        };
+    }
+
+    /** What the maker wants, where it can be: what never comes back is cut, and what hangs at a row's other edge is not carried. */
+    private static function asChosen(OldYarnChoice $choice, int $round, bool $atEnd, ?StitchPlace $back, bool $isFlat): ?OldYarn
+    {
+        if (null === $back) {
+            return null;
+        }
+        $isAway = $isFlat && $atEnd && 1 === $back->stitch && 0 === ($back->round - $round) % 2;
+
+        return match ($choice) {
+            OldYarnChoice::Cut => OldYarn::Cut,
+            OldYarnChoice::Over => OldYarn::Over,
+            OldYarnChoice::Carry, OldYarnChoice::Float => match (true) {
+                $isAway => null,
+                $back->round === ($atEnd ? $round + 1 : $round) => OldYarn::Float,
+                default => OldYarn::Carry,
+            },
         };
     }
 

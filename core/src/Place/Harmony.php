@@ -61,6 +61,15 @@ final readonly class Harmony
         return new self($pairs, self::shine($hexes, $changes), self::dark($hexes, $colouring), self::bleeds($hexes, array_keys($touching)));
     }
 
+    /** Whether a yarn that lies inside another's stitches shines through them. */
+    public static function isMuchDarker(Plan $plan, string $one, string $other): bool
+    {
+        [$dark, $light] = [$plan->yarn($one), $plan->yarn($other)];
+
+        return null !== $dark && null !== $light
+            && LabColour::of(LabColour::shown($light))->lightness - LabColour::of(LabColour::shown($dark))->lightness > self::SHINES;
+    }
+
     /**
      * @param array<string, string> $hexes
      *

@@ -13,4 +13,6 @@ enum OldYarn: string
     case Carry = 'carry';
     /** Passes behind the stitches to its next one in the same round. */
     case Float = 'float';
+    /** Lies along the edge, and is crocheted over until it comes back. */
+    case Over = 'over';
 }

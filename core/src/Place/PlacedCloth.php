@@ -12,6 +12,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Layer\FramedCloth;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Layer\PlaceLayer;
 use Alternum\Core\Plan\Layer\RoundLayer;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -44,6 +45,24 @@ final class PlacedCloth implements FramedCloth
     {
         $stitches = StitchCloth::bare($plan, $fabric, $reading);
         self::lay($entry, new self($stitches, $frame));
+
+        return $stitches->colouring()->rounds;
+    }
+
+    /**
+     * The stitches that any layer at places colours, in its letter; Motif::CLEAR for the others.
+     *
+     * @return list<string> by round
+     */
+    public static function pictures(Plan $plan, Piece $piece, Fabric $fabric, Reading $reading, Frame $frame): array
+    {
+        $stitches = StitchCloth::bare($plan, $fabric, $reading);
+        $cloth = new self($stitches, $frame);
+        foreach (Colouring::shown($piece, $reading) as $entry) {
+            if ($entry->layer instanceof PlaceLayer) {
+                $entry->layer->lay($cloth);
+            }
+        }
 
         return $stitches->colouring()->rounds;
     }

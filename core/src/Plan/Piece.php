@@ -23,7 +23,7 @@ final readonly class Piece
      * @param Closing          $closing      of joined rounds
      * @param list<Placement>  $placements
      * @param Face|null        $face         null: none is set apart
-     * @param FirstRound       $firstRound   which end round 1 is, as the piece stands when it is done
+     * @param FirstRound|null  $firstRound   which end round 1 is, as the piece stands when it is done; null: it is guessed
      * @param bool             $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
      */
     public function __construct(
@@ -41,7 +41,7 @@ final readonly class Piece
         public Closing $closing = Closing::FirstStitch,
         public array $placements = [],
         public ?Face $face = null,
-        public FirstRound $firstRound = FirstRound::Top,
+        public ?FirstRound $firstRound = null,
     ) {
     }
 
@@ -63,7 +63,7 @@ final readonly class Piece
             closing: $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
             placements: $fields->has('placements') ? Placement::readAll($fields) : [],
             face: $fields->has('face') ? Face::read($fields->object('face')) : null,
-            firstRound: $fields->has('firstRound') ? $fields->oneOf('firstRound', FirstRound::class) : FirstRound::Top,
+            firstRound: $fields->has('firstRound') ? $fields->oneOf('firstRound', FirstRound::class) : null,
         );
         $front->close();
         $fields->close();
@@ -77,7 +77,7 @@ final readonly class Piece
         return ['key' => $this->key, 'name' => $this->name, 'copies' => $this->copies->values(), 'worked' => $this->worked->value]
             + ($this->chainCounts ? ['chainCounts' => true] : [])
             + (Closing::FirstStitch === $this->closing ? [] : ['closing' => $this->closing->value])
-            + (FirstRound::Top === $this->firstRound ? [] : ['firstRound' => $this->firstRound->value])
+            + (null === $this->firstRound ? [] : ['firstRound' => $this->firstRound->value])
             + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
             + (null === $this->start ? [] : ['start' => $this->start->values()])
             + [
@@ -105,6 +105,17 @@ final readonly class Piece
         );
     }
 
+    public function placement(string $key): ?Placement
+    {
+        foreach ($this->placements as $placement) {
+            if ($placement->key === $key) {
+                return $placement;
+            }
+        }
+
+        return null;
+    }
+
     /** @param list<string> $rounds */
     public function withRounds(array $rounds): self
     {
@@ -125,6 +136,11 @@ final readonly class Piece
     public function withFront(float $degrees): self
     {
         return $this->but(frontDegrees: $degrees);
+    }
+
+    public function withChanges(ChangeChoice $changes): self
+    {
+        return $this->but(changes: $changes);
     }
 
     public function withWorked(Worked $worked): self

@@ -22,4 +22,10 @@ enum PlacementKind: string
     {
         return self::Eyes === $this || self::Nose === $this;
     }
+
+    /** Whether it is sewn on over the fabric, and hides what lies under it. */
+    public function covers(): bool
+    {
+        return !$this->hasWasher();
+    }
 }

@@ -41,6 +41,7 @@ final readonly class Plan
         public ?float $lean = null,
         public Marker $marker = Marker::First,
         public int $floats = self::USUAL_FLOATS,
+        public ChangeDefaults $changes = new ChangeDefaults(),
     ) {
     }
 
@@ -64,6 +65,12 @@ final readonly class Plan
         }
 
         return null;
+    }
+
+    /** Whether something is set on it that could come off. */
+    public function hasParts(): bool
+    {
+        return [] !== array_filter($this->pieces, static fn (Piece $piece): bool => [] !== $piece->placements);
     }
 
     /** The same plan with the piece of the same key replaced. */
@@ -164,6 +171,7 @@ final readonly class Plan
             lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
             marker: $fields->has('marker') ? $fields->oneOf('marker', Marker::class) : Marker::First,
             floats: $fields->whole('floatStitches', 1, 30, self::USUAL_FLOATS),
+            changes: $fields->has('changes') ? ChangeDefaults::read($fields->object('changes')) : new ChangeDefaults(),
         );
         $fields->done();
 
@@ -183,6 +191,7 @@ final readonly class Plan
         ] + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
             + (Marker::First === $this->marker ? [] : ['marker' => $this->marker->value])
             + (self::USUAL_FLOATS === $this->floats ? [] : ['floatStitches' => $this->floats])
+            + ([] === $this->changes->values() ? [] : ['changes' => $this->changes->values()])
             + [
                 'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $this->yarns),
                 'gauge' => $this->gauge->values(),
@@ -218,6 +227,7 @@ final readonly class Plan
             lean: $lean ?? $this->lean,
             marker: $this->marker,
             floats: $this->floats,
+            changes: $this->changes,
         );
     }
 }

@@ -9,4 +9,7 @@ enum Units: string
 {
     case Metric = 'metric';
     case Imperial = 'imperial';
+
+    /** The international yard, exactly. */
+    public const YARD_IN_METRES = 0.9144;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Making\Placed;
+use Alternum\Core\Plan\PlacementKind;
 
 /** Where something is set, and what is in its way. */
 final class PlacingWords
@@ -17,6 +18,14 @@ final class PlacingWords
         return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart
             ? ''
             : ", {$placed->placement->apart} stitches of round {$placed->round} apart");
+    }
+
+    /** "the ears", or “Pompon” where the maker has a name for it. */
+    public static function it(Placed $placed): string
+    {
+        return '' === $placed->placement->name
+            ? (PlacementKind::Other === $placed->placement->kind ? 'a part' : "the {$placed->placement->kind->value}")
+            : "“{$placed->placement->name}”";
     }
 
     /** For the steps. */
@@ -34,8 +43,11 @@ final class PlacingWords
             static fn (int $round): string => "The jog after round {$round} lies beside it. Turn the front, or move it.",
             $placed->steps,
         );
-        if ($placed->isOnEdge) {
-            $remarks[] = 'It lies on the edge of a colour.';
+        foreach ($placed->hides as $round) {
+            $remarks[] = "It hides the jog after round {$round}.";
+        }
+        if ($placed->isOnEdge && !$placed->placement->kind->covers()) {
+            $remarks[] = 'It lies on the edge of a colour. A round up or down it lies inside one.';
         }
         if (null !== $placed->deadline) {
             $remarks[] = $placed->isOutOfReach()

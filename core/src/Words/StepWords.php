@@ -69,7 +69,10 @@ final readonly class StepWords
     /** @return list<string> what to do once the rounds are worked: colour changes, parts to set */
     public function after(Step $step): array
     {
+        $letters = $this->colouring->rounds[$step->to - 1];
+
         return [
+            ...$step->onward > 0 ? [$this->changes->onward($step->onward, $letters[-1])] : [],
             ...array_map(fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->changes->toDo($change)), $step->changes),
             ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
         ];

@@ -14,7 +14,7 @@ use Alternum\Core\Plan\Yarn;
 final readonly class Amounts
 {
     /** One single crochet takes so many stitch widths of yarn: from memory until measured. */
-    private const WIDTHS = 8.0;
+    public const WIDTHS = 8.0;
 
     /** @param list<Amount> $amounts one for each yarn of the plan, in its order */
     private function __construct(public array $amounts)
@@ -42,7 +42,7 @@ final readonly class Amounts
                         $strands = $group->count * $yarn->strands;
                         $parts[YarnPurpose::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
                         $parts[YarnPurpose::Joins->value] += $strands * $single * ($lengths->joins[$key] ?? 0.0);
-                        $parts[YarnPurpose::Tails->value] += $strands * $use->tailCm / 100.0 * ($lengths->tails[$key] ?? 0);
+                        $parts[YarnPurpose::Tails->value] += $strands * ($lengths->tails[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Sewing->value] += $key === $lengths->sewn ? $strands * $use->sewingTailCm / 100.0 : 0.0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Yarn;
 
+use Alternum\Core\Change\Treatments;
 use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
@@ -13,7 +14,8 @@ use Alternum\Core\Plan\Worked;
 
 /**
  * The chains and slip stitches of a piece that are not among its rounds' stitches: foundation and bridge chains, those that lift a row
- * or a joined round, the slip stitch that closes it, the stitches of a seam. In single crochets' worth of yarn, by round from 0.
+ * or a joined round, the slip stitch that closes it, the stitches of a seam, those that are worked on before a marker is moved. In single
+ * crochets' worth of yarn, by round from 0.
  */
 final readonly class Joins
 {
@@ -32,7 +34,8 @@ final readonly class Joins
         $slip = Stitch::SlipStitch->yarnFactor();
         foreach ($reading->rounds as $i => $round) {
             $before[] = $chain * LiftingChains::usual($piece->worked, $round, $i > 0 ? $reading->rounds[$i - 1] : null);
-            $after[] = $chain * $round->lifting->after + (Worked::Joined === $piece->worked || null !== $round->closed ? $slip : 0.0);
+            $after[] = $chain * $round->lifting->after + (Worked::Joined === $piece->worked || null !== $round->closed ? $slip : 0.0)
+                + (isset($reading->rounds[$i + 1]) ? Treatments::onward($piece, $round->number) : 0) * Stitch::Single->yarnFactor();
         }
         if ([] !== $before) {
             $before[0] += $chain * $reading->foundation + self::start($piece, $chain);

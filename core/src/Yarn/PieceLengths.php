@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Yarn;
 
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Turn;
@@ -13,11 +14,11 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Gauge;
-use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\YarnUse;
 
 /**
  * What one copy of a piece takes of each of its yarns, before it is known how long a stitch of each is: stitches in
- * single crochets' worth, numbers of tails, and lengths passed inside.
+ * single crochets' worth, and lengths of tails and of what passes inside.
  */
 final readonly class PieceLengths
 {
@@ -25,10 +26,12 @@ final readonly class PieceLengths
      * @param array<string, int>   $stitches made, by yarn
      * @param array<string, float> $worth    the same in single crochets' worth of yarn
      * @param array<string, float> $joins    chains and slip stitches that begin, lift, close or bridge, in single crochets' worth
-     * @param array<string, float> $tails    ends to weave in
+     * @param array<string, float> $tails    mm
      * @param array<string, float> $carries  mm
      * @param array<string, float> $floats   mm
      * @param string|null          $sewn     the yarn whose tail sews the piece on; null: it is worked on, or has no stitches
+     * @param float                $changed  mm of the tails that changes make
+     * @param float                $left     ends that are still to be hidden when the piece is worked, but for the one that sews it on
      */
     private function __construct(
         public array $stitches,
@@ -38,13 +41,15 @@ final readonly class PieceLengths
         public array $carries,
         public array $floats,
         public ?string $sewn,
+        private float $changed,
+        private float $left,
     ) {
     }
 
     /**
      * @param Joins $joins chains and slip stitches that are not among the rounds' stitches
      */
-    public static function of(Fabric $fabric, Frame $frame, Colouring $colouring, Changes $changes, Gauge $gauge, Joins $joins, Ends $ends): self
+    public static function of(Fabric $fabric, Frame $frame, Colouring $colouring, Changes $changes, Gauge $gauge, Joins $joins, Ends $ends, YarnUse $use): self
     {
         $stitches = $worth = $joined = $tails = $carries = $floats = [];
         foreach ($fabric->rounds as $i => $round) {
@@ -68,37 +73,68 @@ final readonly class PieceLengths
         $first = $colouring->rounds[0] ?? '';
         $inHand = '' === $first ? null : $first[0];
         $attached = [];
+        $changed = $left = 0.0;
         if (null !== $inHand) {
-            $tails[$inHand] = $ends->beginning;
+            $tails[$inHand] = $ends->beginning * $use->tailCm * 10.0;
+            $left = $ends->beginning;
             $attached[$inHand] = true;
         }
         foreach ($changes->all as $change) {
             if (OldYarn::Cut === $change->oldYarn) {
-                $tails[$change->from] = ($tails[$change->from] ?? 0.0) + 1.0;
+                $tail = $change->oldTail->cm($use) * 10.0;
+                $tails[$change->from] = ($tails[$change->from] ?? 0.0) + $tail;
+                $changed += $tail;
+                $left += $change->oldTail->isLeft() ? 1.0 : 0.0;
                 unset($attached[$change->from]);
             } elseif (OldYarn::Carry === $change->oldYarn) {
                 $carries[$change->from] = ($carries[$change->from] ?? 0.0) + self::carried($change, $fabric, $frame);
+            } elseif (OldYarn::Over === $change->oldYarn) {
+                $floats[$change->from] = ($floats[$change->from] ?? 0.0) + self::over($change, $frame) * $gauge->stitchWidthMm();
             } else {
                 $floats[$change->from] = ($floats[$change->from] ?? 0.0) + $change->passes * $gauge->stitchWidthMm();
             }
             if (!isset($attached[$change->to])) {
-                $tails[$change->to] = ($tails[$change->to] ?? 0.0) + 1.0;
+                $tail = $change->newTail->cm($use) * 10.0;
+                $tails[$change->to] = ($tails[$change->to] ?? 0.0) + $tail;
+                $changed += $tail;
+                $left += $change->newTail->isLeft() ? 1.0 : 0.0;
                 $attached[$change->to] = true;
             }
-            if (Method::SlipStitch === $change->method) {
-                $replaced = Stitch::ofCode($fabric->rounds[$change->round]->tops[0]);
-                $worth[$change->to] = ($worth[$change->to] ?? 0.0) + Stitch::SlipStitch->yarnFactor() - $replaced->yarnFactor();
+            if ($change->isJog) {
+                $way = Ways::of($change->method);
+                $first = Stitch::ofCode($fabric->rounds[$change->treated]->tops[0]);
+                $worth[$change->from] = ($worth[$change->from] ?? 0.0) + $way->oldYarn($frame->isJoined());
+                $worth[$change->to] = ($worth[$change->to] ?? 0.0) + $way->newYarn($frame->isJoined(), $first);
             }
             $inHand = $change->to;
         }
         if (null !== $inHand) {
-            $tails[$inHand] += $ends->end;
+            $tails[$inHand] += $ends->end * $use->tailCm * 10.0;
+            $left += $ends->end;
         }
 
         return new self(
             stitches: $stitches, worth: $worth, joins: $joined, tails: $tails, carries: $carries, floats: $floats,
             sewn: $ends->isSewn ? $inHand : null,
+            changed: $changed,
+            left: $left,
         );
+    }
+
+    /** Ends of one copy that are to be hidden, the one that sews it on among them. */
+    public function ends(): int
+    {
+        return (int) round($this->left) + (null === $this->sewn ? 0 : 1);
+    }
+
+    /**
+     * Yarn that the changes of one copy take beside the stitches: their tails, what is carried and what floats.
+     *
+     * @return float mm
+     */
+    public function onChanging(): float
+    {
+        return $this->changed + array_sum($this->carries) + array_sum($this->floats);
     }
 
     private static function worth(string $tops): float
@@ -111,8 +147,20 @@ final readonly class PieceLengths
         return $worth;
     }
 
+    /** @return int stitches that are worked over a yarn until it comes back */
+    public static function over(Change $change, Frame $frame): int
+    {
+        $back = $change->backRound ?? $change->round;
+        $stitches = ($change->backStitch ?? 1) - 1 - $change->stitch;
+        for ($round = $change->round; $round < $back; ++$round) {
+            $stitches += $frame->makes($round);
+        }
+
+        return max(0, $stitches);
+    }
+
     /** The straight way, in mm, up inside from where a yarn is left to where it is taken up. */
-    private static function carried(Change $change, Fabric $fabric, Frame $frame): float
+    public static function carried(Change $change, Fabric $fabric, Frame $frame): float
     {
         $back = $change->backRound ?? $change->round;
         $up = 0.0;

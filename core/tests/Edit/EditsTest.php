@@ -13,6 +13,7 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
 use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Run;
@@ -76,7 +77,7 @@ final class EditsTest extends TestCase
         );
         $piece = (new Retype('body', [self::BALL[0], ...\array_slice(self::BALL, 2)]))->apply($plan)->pieces[0];
         self::assertEquals([new LayerEntry(new Run(3, 2, 5, 'B'))], $piece->colours);
-        self::assertSame([6 => Method::Plain], $piece->changes->at);
+        self::assertEquals([6 => new ChangeAt(Method::Plain)], $piece->changes->at);
     }
 
     /** A line typed letter by letter, wrong in between, keeps the colours. */

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\StepsWriter;
@@ -91,13 +92,19 @@ final class PlacingTest extends TestCase
             ['front' => ['degrees' => $front]],
         ))[0]);
         self::assertStringContainsString('The jog after round 7 lies beside it', $remarks(7, round($jog))[0]);
-        self::assertContains('It lies on the edge of a colour.', $remarks(7, 90));
+        self::assertContains('It lies on the edge of a colour. A round up or down it lies inside one.', $remarks(7, 90));
         self::assertSame(['Put it in once the rounds about it are done, and by round 13, while fingers still fit.'], $remarks(9, 90));
         self::assertSame(
             [],
             PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]),
             'A button is sewn on from outside.',
         );
+        $button = self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 7]], ['front' => ['degrees' => round($jog)]]);
+        self::assertSame(['It hides the jog after round 7.'], PlacingWords::remarks(self::placed($button)[0]));
+        $piece = Analysis::of($button)->pieces[0];
+        $change = ChangeWriter::of($button, $piece)->values($piece->changes->all[0]);
+        self::assertFalse($change['shows'], 'What is sewn on over a jog hides it.');
+        self::assertSame('the buttons', $change['coveredBy']);
         self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]));
     }
 

@@ -175,6 +175,7 @@ final class ReaderTest extends TestCase
         yield 'emoji' => [[...$three, 'R4: %% sc around'], 4, 5, 'cannot be read', 'Take it out'];
         yield 'no ring' => [['R1: 6 sc'], 1, 5, 'nothing below', '6 sc in MR'];
         yield 'misspelt, without a number' => [['R1: 6 sc in MR', 'wobble x6'], 2, 1, 'isn’t a stitch I know', ''];
+        yield 'misspelt, a number and a word alone' => [['R1: 6 sc in MR', '5 scc'], 2, 3, '“scc” isn’t a stitch I know', 'sc'];
         yield 'misspelt, with a count' => [['R1: 6 sc in MR', 'singl around (6)'], 2, 1, 'isn’t a stitch I know', ''];
         yield 'around nothing' => [['R1: sc around'], 1, 5, 'nothing below', '6 sc in MR'];
         yield 'a second ring' => [['R1: 6 sc in MR', 'R2: 12 sc in MR'], 2, 5, 'begins a new piece', 'lines'];

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { say } from '../ui/say';
 import type { paths } from './generated/contract';
 import type { Problem } from './types';
 
@@ -30,5 +31,5 @@ export function dataOf<T>({ data, error, response }: Answer<T>): T {
 	if (isProblem(error)) {
 		throw new ApiError(error);
 	}
-	throw new Error(`The server answered ${response.status}.`);
+	throw new Error(say('client.theServerAnsweredStatus', { status: response.status }));
 }

@@ -1,5 +1,6 @@
 import type { Piece } from '../api/types';
 import { ChoiceField, NumberField } from '../ui/Field';
+import { say } from '../ui/say';
 import { useBench, useDraft } from './context';
 import { set, withPiece } from './plans';
 
@@ -27,8 +28,7 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 	);
 	const first = before.at(-1)?.key;
 	const { start } = piece;
-	if (first === undefined && start === undefined)
-		return <p className="caption col-span-2">It begins in a ring or in chains. A piece that is made after another can begin on it.</p>;
+	if (first === undefined && start === undefined) return <p className="caption col-span-2">{say('beginsOn.itBeginsInARing')}</p>;
 
 	const change = (to: Start | null) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'start', to) as Piece), `start ${piece.key}`);
 	function join(how: Start['join'] | 'own') {
@@ -45,15 +45,15 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 	const isBridge = start?.join === 'bridge';
 	return (
 		<>
-			<ChoiceField label="It begins" className="col-span-2" value={start?.join ?? 'own'} choices={joins} onChange={join} />
+			<ChoiceField label={say('beginsOn.itBegins')} className="col-span-2" value={start?.join ?? 'own'} choices={joins} onChange={join} />
 			{start?.pieces.map((key, at) => (
 				<ChoiceField
 					key={`${key} ${start.pieces.slice(0, at).filter((is) => is === key).length}`}
-					label={at === 0 ? 'Piece' : 'and'}
+					label={at === 0 ? say('common.piece') : say('beginsOn.and')}
 					value={key}
 					choices={[
 						...(choices.some(([known]) => known === key) ? choices : [[key, key] as const, ...choices]),
-						...(isBridge && at > 1 ? [['', 'none'] as const] : []),
+						...(isBridge && at > 1 ? [['', say('beginsOn.none')] as const] : []),
 					]}
 					onChange={(to) =>
 						change({
@@ -69,12 +69,12 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 					className="caption self-end text-left underline"
 					onClick={() => change({ ...start, pieces: [...start.pieces, start.pieces.at(-1) ?? ''] })}
 				>
-					and one more
+					{say('beginsOn.andOneMore')}
 				</button>
 			)}
 			{start !== undefined && 'across' in start && (
 				<NumberField
-					label={isBridge ? 'Chains between them' : 'Stitches worked together'}
+					label={isBridge ? say('beginsOn.chainsBetweenThem') : say('beginsOn.stitchesWorkedTogether')}
 					min={0}
 					max={2000}
 					value={start.across}
@@ -83,7 +83,7 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 			)}
 			{start?.join === 'loops' && (
 				<NumberField
-					label="The round that left loops free"
+					label={say('beginsOn.theRoundThatLeftLoops')}
 					min={1}
 					max={400}
 					value={start.round}
@@ -95,7 +95,10 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 			)}
 			{start !== undefined && (
 				<p className="figures col-span-2">
-					Round 1 finds {analysis?.beginsOn ?? 0} stitches{analysis?.beginning != null && `: ${analysis.beginning}`}.
+					{say('beginsOn.finds', {
+						stitches: analysis?.beginsOn ?? 0,
+						on: analysis?.beginning ?? 'none',
+					})}
 				</p>
 			)}
 		</>
@@ -110,22 +113,40 @@ function Taking({ start, edge, onChange }: { start: Picking; edge: number; onCha
 	return (
 		<>
 			<ChoiceField
-				label="On"
+				label={say('beginsOn.on')}
 				value={how}
 				choices={[
-					['all', 'every stitch of it'],
-					['some', 'a number, spread evenly'],
-					['named', 'some in a row'],
+					['all', say('beginsOn.everyStitchOfIt')],
+					['some', say('beginsOn.aNumberSpreadEvenly')],
+					['named', say('beginsOn.someInARow')],
 				]}
 				onChange={(next) => to(next === 'all' ? null : next === 'some' ? { stitches: Math.max(1, edge) } : { from: 1, to: Math.max(1, edge) })}
 			/>
 			{take !== undefined && 'stitches' in take && (
-				<NumberField label="Stitches" min={1} max={2000} value={take.stitches} onChange={(stitches) => stitches !== null && to({ stitches })} />
+				<NumberField
+					label={say('common.stitches')}
+					min={1}
+					max={2000}
+					value={take.stitches}
+					onChange={(stitches) => stitches !== null && to({ stitches })}
+				/>
 			)}
 			{take !== undefined && 'from' in take && (
 				<>
-					<NumberField label="From stitch" min={1} max={2000} value={take.from} onChange={(from) => from !== null && to({ ...take, from })} />
-					<NumberField label="to stitch" min={1} max={2000} value={take.to} onChange={(last) => last !== null && to({ ...take, to: last })} />
+					<NumberField
+						label={say('beginsOn.fromStitch')}
+						min={1}
+						max={2000}
+						value={take.from}
+						onChange={(from) => from !== null && to({ ...take, from })}
+					/>
+					<NumberField
+						label={say('beginsOn.toStitch')}
+						min={1}
+						max={2000}
+						value={take.to}
+						onChange={(last) => last !== null && to({ ...take, to: last })}
+					/>
 				</>
 			)}
 		</>

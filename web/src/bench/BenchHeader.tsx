@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { alongByArrows } from '../ui/alongByArrows';
 import { Button } from '../ui/Button';
+import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
 import { stationNames, stations, useBench, useDraft, useProblems } from './context';
 import { LeafSwitch } from './LeafSwitch';
@@ -22,16 +23,16 @@ export function BenchHeader() {
 	return (
 		<header data-area="header" className="col-span-full min-w-0 border-b border-rule bg-paper">
 			<h1 className="sr-only">
-				<bdi>{title === '' ? 'Untitled' : title}</bdi>
+				<bdi>{title === '' ? say('common.untitled') : title}</bdi>
 			</h1>
 			<div className="flex h-13 items-center gap-2 pr-3 small:h-auto small:flex-wrap">
-				<Tip says="Back to the shelf">
-					<Link to="/" aria-label="Back to the shelf" className="flex h-13 w-18 items-center justify-center hover:bg-shade">
+				<Tip says={say('common.backToTheShelf')}>
+					<Link to="/" aria-label={say('common.backToTheShelf')} className="flex h-13 w-18 items-center justify-center hover:bg-shade">
 						<ArrowLeft size={20} />
 					</Link>
 				</Tip>
 				<input
-					aria-label="The plan’s title"
+					aria-label={say('benchHeader.thePlanSTitle')}
 					className="plan-title min-w-0 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
 					maxLength={120}
 					value={typed ?? title}
@@ -45,20 +46,20 @@ export function BenchHeader() {
 				/>
 				<span className="hidden flex-1 small:block" />
 				<SaveSign />
-				<Tip says="Undo" hotkey="Ctrl Z">
-					<Button aria-label="Undo" aria-disabled={!canUndo} onClick={draft.undo}>
+				<Tip says={say('benchHeader.undo')} hotkey="Ctrl Z">
+					<Button aria-label={say('benchHeader.undo')} aria-disabled={!canUndo} onClick={draft.undo}>
 						<Undo2 size={18} />
 					</Button>
 				</Tip>
-				<Tip says="Redo" hotkey="Ctrl Shift Z">
-					<Button aria-label="Redo" aria-disabled={!canRedo} onClick={draft.redo}>
+				<Tip says={say('benchHeader.redo')} hotkey="Ctrl Shift Z">
+					<Button aria-label={say('benchHeader.redo')} aria-disabled={!canRedo} onClick={draft.redo}>
 						<Redo2 size={18} />
 					</Button>
 				</Tip>
 				<PlanMenu />
 			</div>
 			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:pl-2">
-				<nav aria-label="Stations" className="flex flex-wrap" onKeyDown={alongByArrows}>
+				<nav aria-label={say('benchHeader.stations')} className="flex flex-wrap" onKeyDown={alongByArrows}>
 					{stations.map((name, i) => (
 						<button
 							key={name}
@@ -71,7 +72,7 @@ export function BenchHeader() {
 						>
 							{stationNames[name]}
 							{name === 'rounds' && problems > 0 && (
-								<span className="ml-1.5 bg-ink px-1.5 text-sm text-paper" title={`${problems} to fix`}>
+								<span className="ml-1.5 bg-ink px-1.5 text-sm text-paper" title={say('common.problemsToFix', { problems })}>
 									{problems}
 								</span>
 							)}

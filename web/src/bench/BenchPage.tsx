@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
+import { say } from '../ui/say';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { openDraft } from './draft';
@@ -52,13 +53,13 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 	}
 	return (
 		<main className="mx-auto max-w-xl p-12">
-			{opening.is === 'opening' && <p>Opening the plan …</p>}
+			{opening.is === 'opening' && <p>{say('benchPage.openingThePlan')}</p>}
 			{opening.is === 'missing' && (
 				<>
-					<h1 className="mb-2 text-2xl font-semibold">There is no such plan on your shelf.</h1>
-					<p className="mb-4">It may have been taken off, or it belongs to another workshop.</p>
+					<h1 className="mb-2 text-2xl font-semibold">{say('benchPage.thereIsNoSuchPlan')}</h1>
+					<p className="mb-4">{say('benchPage.itMayHaveBeenTaken')}</p>
 					<Link className="underline" to="/">
-						Back to the shelf
+						{say('common.backToTheShelf')}
 					</Link>
 				</>
 			)}
@@ -68,10 +69,10 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 					<p className="mb-4">{opening.told.mend}</p>
 					<p className="flex gap-4">
 						<button type="button" className="underline" onClick={again}>
-							Try again
+							{say('common.tryAgain')}
 						</button>
 						<Link className="underline" to="/">
-							Back to the shelf
+							{say('common.backToTheShelf')}
 						</Link>
 					</p>
 				</>

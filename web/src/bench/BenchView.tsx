@@ -1,6 +1,7 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
 import { useFocusKept } from '../ui/useFocusKept';
 import { BenchHeader } from './BenchHeader';
 import { setTools, useTools } from './chartTools';
@@ -13,14 +14,14 @@ import { SkipLinks } from './SkipLinks';
 import { Amounts } from './stations/Amounts';
 import { Changes } from './stations/Changes';
 import { Colours } from './stations/Colours';
-import { Make } from './stations/Make';
+import { Pattern } from './stations/Pattern';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
 import { useKeys } from './useKeys';
 import { usePicks } from './usePicks';
 
-const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, make: Make };
+const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, pattern: Pattern };
 
 /** Asks for something to be brought into sight, again and again where it is the same. */
 export interface Sought {
@@ -69,7 +70,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 					return;
 				}
 				if (picked.size === 0) {
-					notify({ says: 'No rounds are picked.', mend: 'Pick them on the chart or in the list first: click, shift-click, or drag.' });
+					notify({ says: say('benchView.noRoundsArePicked'), mend: say('benchView.pickThemOnTheChart') });
 					return;
 				}
 				draft.edit({ do: 'paint', piece: pieceKey, rounds: [...picked], yarn });
@@ -102,7 +103,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 
 	useEffect(() => {
 		const name = () => {
-			document.title = `${draft.getState().plan.title || 'Untitled'}: ${stationNames[station]} – Alternum`;
+			document.title = `${draft.getState().plan.title || say('common.untitled')}: ${stationNames[station]} – Alternum`;
 		};
 		name();
 		return draft.subscribe(name);

@@ -3,6 +3,7 @@ import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { numbered } from '../ui/numbered';
+import { say } from '../ui/say';
 import { useBench, useDraft, useYarns } from './context';
 import { withPiece } from './plans';
 
@@ -24,12 +25,12 @@ export function CopiesField({ piece }: { piece: Piece }) {
 	if (typeof copies === 'number') {
 		return (
 			<>
-				<NumberField label="Made how many times" min={1} max={limits.copies} value={copies} onChange={(n) => n !== null && change(n)} />
+				<NumberField label={say('copiesField.madeHowManyTimes')} min={1} max={limits.copies} value={copies} onChange={(n) => n !== null && change(n)} />
 				<Button
 					className="self-end"
 					onClick={() => change(Array.from({ length: Math.max(2, copies) }, (_, i) => ({ name: `${piece.name} ${i + 1}`.slice(0, limits.name) })))}
 				>
-					Each with its own yarns …
+					{say('copiesField.eachWithItsOwnYarns')}
 				</Button>
 			</>
 		);
@@ -39,18 +40,23 @@ export function CopiesField({ piece }: { piece: Piece }) {
 	const choices = yarns.map(({ key, name }) => [key, `${key} ${name}`] as const);
 	return (
 		<fieldset className="col-span-2">
-			<legend className="caption">Copies, each with its own yarns</legend>
+			<legend className="caption">{say('copiesField.copiesEachWithItsOwn')}</legend>
 			{numbered(copies).map(({ at, one: copy }) => (
 				<div key={at} className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-rule py-2 first-of-type:border-t-0">
-					<TextField label={`Copy ${at + 1}`} maxLength={120} value={copy.name} onChange={(name) => withCopy(at, { ...copy, name })} />
+					<TextField
+						label={say('copiesField.copyAt', { at: at + 1 })}
+						maxLength={120}
+						value={copy.name}
+						onChange={(name) => withCopy(at, { ...copy, name })}
+					/>
 					<Button disabled={copies.length === 1} onClick={() => change(copies.filter((_, i) => i !== at))}>
-						Delete
+						{say('copiesField.delete')}
 					</Button>
 					<div className="col-span-2 grid grid-cols-2 gap-2">
 						{used.map(({ key, name }) => (
 							<ChoiceField
 								key={key}
-								label={`in place of ${key} ${name}`}
+								label={say('copiesField.inPlaceOfKeyName', { key, name })}
 								value={copy.yarns?.[key] ?? key}
 								choices={choices}
 								onChange={(to) => {
@@ -64,9 +70,9 @@ export function CopiesField({ piece }: { piece: Piece }) {
 			))}
 			<div className="flex gap-2">
 				<Button disabled={copies.length > 98} onClick={() => change([...copies, { name: `${piece.name} ${copies.length + 1}`.slice(0, limits.name) }])}>
-					One more
+					{say('copiesField.oneMore')}
 				</Button>
-				<Button onClick={() => change(copies.length)}>All alike</Button>
+				<Button onClick={() => change(copies.length)}>{say('copiesField.allAlike')}</Button>
 			</div>
 		</fieldset>
 	);

@@ -2,6 +2,7 @@ import { type KeyboardEvent, memo, useEffect, useRef } from 'react';
 import type { Round } from '../api/types';
 import type { SheetLayout } from '../chart/layout';
 import { useDragPick } from '../chart/useDragPick';
+import { say } from '../ui/say';
 import type { Picks } from './usePicks';
 
 interface CountsProps {
@@ -42,7 +43,7 @@ export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }
 
 	const byPointer = useDragPick(list, (target) => Number((target as Element).closest<HTMLElement>('[data-round]')?.dataset.round) || null, pick);
 	return (
-		<ul ref={list} aria-label="Rounds" onKeyDown={onKey} {...byPointer}>
+		<ul ref={list} aria-label={say('common.rounds')} onKeyDown={onKey} {...byPointer}>
 			{rounds.map(({ number, makes, runs }, i) => (
 				<Row
 					key={number}
@@ -83,7 +84,7 @@ const Row = memo(function Row({ number, makes, yarns, gap, height, isPicked, isS
 					isPicked ? 'bg-ink text-paper' : 'hover:bg-shade'
 				}`}
 			>
-				<span className="sr-only">{`Round ${number}, ${makes} stitches, ${yarns}`}</span>
+				<span className="sr-only">{say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}</span>
 				<span aria-hidden="true" className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
 					{number}
 				</span>

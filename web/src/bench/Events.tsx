@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { Change, PieceAnalysis } from '../api/types';
 import type { SheetLayout } from '../chart/layout';
-import { plural } from '../ui/units';
+import { say } from '../ui/say';
 import { useBench } from './context';
 import { StepSign } from './StepSign';
 
@@ -11,14 +11,6 @@ interface EventsProps {
 	placed: PieceAnalysis['placed'];
 	layout: SheetLayout;
 }
-
-/** The methods' names where there is little room. */
-const SHORT: Record<Change['method'], string> = {
-	plain: 'plain change',
-	'slip-stitch': 'start: sl st',
-	'drawn-loop': 'loop through',
-	'closed-round': 'joined',
-};
 
 /** What happens between two rounds, or within one. */
 export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
@@ -49,7 +41,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							{change.to}
 						</span>
 						<span className={change.shows ? 'font-semibold' : 'text-faint'}>
-							{isWide ? `${SHORT[change.method]}` : `${Math.round(change.degrees) % 360}°`}
+							{isWide ? change.methodShort : `${Math.round(change.degrees) % 360}°`}
 						</span>
 					</button>
 				) : null;
@@ -83,7 +75,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							goTo('changes');
 						}}
 					>
-						{plural(count, 'change')}
+						{say('events.count', { count })}
 					</button>
 				);
 			})}

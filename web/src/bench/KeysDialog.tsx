@@ -1,52 +1,53 @@
 import { DialogSheet } from '../ui/DialogSheet';
+import { say } from '../ui/say';
 import { setLetterKeys, useTools } from './chartTools';
 
 const EVERYWHERE = [
-	['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-	['F6, Shift F6', 'to the next part of the bench, or the one before'],
-	['Esc', 'pick none, put the brush and the layer down'],
+	['Ctrl Z, Ctrl Shift Z', say('keysDialog.undoRedo')],
+	['F6, Shift F6', say('keysDialog.toTheNextPartOf')],
+	['Esc', say('keysDialog.pickNonePutTheBrush')],
 ] as const;
 const LINES = [
-	['Alt Enter', 'make the fix that is offered'],
-	['Alt 1, Alt 2', 'take one of the readings'],
-	['Ctrl Shift [ and ]', 'fold a bracket, unfold it'],
+	['Alt Enter', say('keysDialog.makeTheFixThatIs')],
+	['Alt 1, Alt 2', say('keysDialog.takeOneOfTheReadings')],
+	['Ctrl Shift [ and ]', say('keysDialog.foldABracketUnfoldIt')],
 ] as const;
 const ROUNDS = [
-	['↑ ↓', 'pick the round above or below'],
-	['Shift ↑ ↓', 'pick as far as there'],
-	['Ctrl ↑ ↓, Ctrl Space', 'go to a round, add it or leave it out'],
-	['Home, End', 'to the first round, to the last'],
-	['Ctrl A', 'pick all'],
+	['↑ ↓', say('keysDialog.pickTheRoundAboveOr')],
+	['Shift ↑ ↓', say('keysDialog.pickAsFarAsThere')],
+	['Ctrl ↑ ↓, Ctrl Space', say('keysDialog.goToARoundAdd')],
+	['Home, End', say('keysDialog.toTheFirstRoundTo')],
+	['Ctrl A', say('keysDialog.pickAll')],
 ] as const;
 const CHART = [
-	['← → ↑ ↓', 'from stitch to stitch'],
-	['Space', 'colour the stitch with the brush; without it, pick its round'],
+	['← → ↑ ↓', say('keysDialog.fromStitchToStitch')],
+	['Space', say('keysDialog.colourTheStitchWithThe')],
 ] as const;
 const LETTERS = [
-	['A to Z', 'give the picked rounds that yarn'],
-	['1 to 6', 'the stations'],
-	['.', 'take the brush, or put it down'],
-	[',', 'colour both sides alike'],
-	['/', 'the next view'],
-	['+ − 0', 'larger, smaller, as it fits'],
-	['?', 'this list; it is in the menu, too'],
+	['A to Z', say('keysDialog.giveThePickedRoundsThat')],
+	['1 to 6', say('keysDialog.theStations')],
+	['.', say('keysDialog.takeTheBrushOrPut')],
+	[',', say('keysDialog.colourBothSidesAlike')],
+	['/', say('keysDialog.theNextView')],
+	['+ − 0', say('keysDialog.largerSmallerAsItFits')],
+	['?', say('keysDialog.thisListItIsIn')],
 ] as const;
 
 /** All the keys of the bench. Those of a single letter can be switched off. */
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 	const hasLetters = useTools((tools) => tools.hasLetters);
 	return (
-		<DialogSheet title="Keys" open={open} onClose={onClose} isDone isWide isRead>
+		<DialogSheet title={say('keysDialog.keys')} open={open} onClose={onClose} isDone isWide isRead>
 			<div className="gap-x-10 sm:columns-2">
-				<Group title="Everywhere" keys={EVERYWHERE} />
-				<Group title="In the typed rounds" keys={LINES} />
-				<Group title="In the list of rounds" keys={ROUNDS} />
-				<Group title="On the chart" keys={CHART} />
-				<Group title="Where the rounds or the chart have the focus" keys={LETTERS} isOff={!hasLetters} />
+				<Group title={say('keysDialog.everywhere')} keys={EVERYWHERE} />
+				<Group title={say('keysDialog.inTheTypedRounds')} keys={LINES} />
+				<Group title={say('keysDialog.inTheListOfRounds')} keys={ROUNDS} />
+				<Group title={say('keysDialog.onTheChart')} keys={CHART} />
+				<Group title={say('keysDialog.whereTheRoundsOrThe')} keys={LETTERS} isOff={!hasLetters} />
 			</div>
 			<label className="mt-4 flex items-center gap-2">
 				<input type="checkbox" className="size-5" checked={hasLetters} onChange={(event) => setLetterKeys(event.target.checked)} />
-				Keys of a single letter or sign act
+				{say('keysDialog.keysOfASingleLetter')}
 			</label>
 		</DialogSheet>
 	);

@@ -1,3 +1,4 @@
+import { say } from '../ui/say';
 import { leaves, setTools, useTools } from './chartTools';
 import { stationNames, useBench } from './context';
 
@@ -5,9 +6,9 @@ import { stationNames, useBench } from './context';
 export function LeafSwitch() {
 	const { station } = useBench();
 	const leaf = useTools((tools) => tools.leaf);
-	const names = { words: 'Words', picture: 'Picture', panel: stationNames[station] };
+	const names = { words: say('leafSwitch.words'), picture: say('leafSwitch.picture'), panel: stationNames[station] };
 	return (
-		<div role="toolbar" aria-label="Shown" className="hidden border-t border-rule small:flex">
+		<div role="toolbar" aria-label={say('leafSwitch.shown')} className="hidden border-t border-rule small:flex">
 			{leaves.map((name) => (
 				<button
 					key={name}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField } from '../ui/Field';
+import { say } from '../ui/say';
 import { useBench, useDraft } from './context';
 import { withPiece } from './plans';
 
@@ -17,7 +18,7 @@ export function LeanForm({ piece }: { piece: Piece }) {
 	return (
 		<>
 			<NumberField
-				label="Slant (marker drift), stitches a round"
+				label={say('leanForm.slantMarkerDriftStitchesA')}
 				min={-2}
 				max={2}
 				step={0.05}
@@ -25,20 +26,16 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				onChange={(to) => to !== null && change(to)}
 			/>
 			<ChoiceField<'over' | 'under' | 'own'>
-				label="Yarn over or yarn under"
+				label={say('leanForm.yarnOverOrYarnUnder')}
 				value={how}
 				choices={[
-					['over', `yarn over: ${usual.over}`],
-					['under', `yarn under: ${usual.under}`],
-					['own', 'as measured'],
+					['over', say('leanForm.yarnOverOver', { over: usual.over })],
+					['under', say('leanForm.yarnUnderUnder', { under: usual.under })],
+					['own', say('leanForm.asMeasured')],
 				]}
 				onChange={(way) => way !== 'own' && change(usual[way])}
 			/>
-			<p className="caption col-span-2">
-				How far each round sits back against the working direction. It makes the marker drift, and motifs slant. The usual figures are from memory.
-				Measure yours: run a thread straight up from the marker of the first even round, work ten more, and count the stitches between thread and
-				marker.
-			</p>
+			<p className="caption col-span-2">{say('leanForm.howFarEachRoundSits')}</p>
 			<form
 				className="contents"
 				onSubmit={(event) => {
@@ -46,11 +43,11 @@ export function LeanForm({ piece }: { piece: Piece }) {
 					if (stitches !== null) draft.edit({ do: 'lean', piece: piece.key, rounds, stitches });
 				}}
 			>
-				<NumberField label="Even rounds since" min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
+				<NumberField label={say('leanForm.evenRoundsSince')} min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
 				<div className="flex items-end gap-2">
-					<NumberField label="Stitches drifted" optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
+					<NumberField label={say('leanForm.stitchesDrifted')} optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
 					<Button type="submit" disabled={stitches === null}>
-						Take it
+						{say('common.takeIt')}
 					</Button>
 				</div>
 			</form>

@@ -3,6 +3,7 @@ import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState 
 import { createStore, type StoreApi } from 'zustand';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { useBench, useDraft, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
@@ -63,14 +64,18 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 			draft.redo();
 			return true;
 		},
-		onTooMuch: () => notify({ says: `A piece can have ${most.lines} lines of ${most.characters} characters.`, mend: 'Go on in another piece.' }),
+		onTooMuch: () =>
+			notify({
+				says: say('linesEditor.aPieceCanHaveLines', { lines: most.lines, characters: most.characters }),
+				mend: say('linesEditor.goOnInAnotherPiece'),
+			}),
 	};
 	const latest = useRef(handlers);
 	latest.current = handlers;
 
 	useLayoutEffect(() => {
 		if (box.current === null || key === undefined) return;
-		const view = roundsEditor(box.current, draft.lines(key), 'Rounds, a line each', () => latest.current);
+		const view = roundsEditor(box.current, draft.lines(key), say('linesEditor.roundsALineEach'), () => latest.current);
 		editor.current = view;
 		return () => {
 			view.destroy();
@@ -100,7 +105,7 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 		view.focus();
 	}, [focused]);
 
-	if (key === undefined) return <p className="p-4 text-faint">This plan has no piece yet. Add one above.</p>;
+	if (key === undefined) return <p className="p-4 text-faint">{say('linesEditor.thisPlanHasNoPiece')}</p>;
 
 	function insert(text: string) {
 		const view = editor.current;
@@ -125,7 +130,7 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 			</p>
 			{!isEmpty && (
 				<button type="button" className="caption absolute left-3 hover:text-ink" style={{ top: layout.height + 4 }} onClick={addLine}>
-					+ another round
+					{say('linesEditor.anotherRound')}
 				</button>
 			)}
 			<PasteDialog text={pasted} onInsert={insert} onClose={() => setPasted(null)} />

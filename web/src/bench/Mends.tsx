@@ -1,15 +1,16 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import type { PieceAnalysis, PlanProblem } from '../api/types';
+import { say } from '../ui/say';
 import { useBench } from './context';
 import { fixed } from './plans';
 
 type Fix = NonNullable<PlanProblem['fixes']>[number];
 
 const SETTINGS: Record<NonNullable<PlanProblem['setting']>, string> = {
-	'worked:joined': 'The piece is joined',
-	'worked:rows': 'The piece is worked in rows',
-	'terms:uk': 'They are UK terms',
-	'terms:us': 'They are US terms',
+	'worked:joined': say('mends.thePieceIsJoined'),
+	'worked:rows': say('mends.thePieceIsWorkedIn'),
+	'terms:uk': say('mends.theyAreUkTerms'),
+	'terms:us': say('mends.theyAreUsTerms'),
 };
 
 interface Props {
@@ -28,13 +29,13 @@ export function Mends({ trouble, hasKeys = false, className = 'underline' }: Pro
 		<>
 			{numbering && (
 				<button type="button" className={className} onClick={() => draft.edit({ do: 'renumber', piece })}>
-					Number them
+					{say('mends.numberThem')}
 				</button>
 			)}
 			{fixes.map((fix, i) => (
 				<button key={fix.label} type="button" className={className} onClick={() => mend(draft, trouble, fix)}>
-					{readings[i] === undefined ? fix.label : `${readings[i].says} makes ${readings[i].makes}`}
-					{readings.length > 0 ? key(`Alt ${i + 1}`) : i === 0 && key('Alt ↵')}
+					{readings[i] === undefined ? fix.label : say('mends.saysMakesMakes', { says: readings[i].says, makes: readings[i].makes })}
+					{readings.length > 0 ? key(say('mends.altI', { i: i + 1 })) : i === 0 && key(say('mends.alt'))}
 				</button>
 			))}
 			{setting !== undefined && (
@@ -44,7 +45,7 @@ export function Mends({ trouble, hasKeys = false, className = 'underline' }: Pro
 			)}
 			{newYarn !== undefined && (
 				<button type="button" className={className} onClick={() => draft.edit({ do: 'yarn', name: newYarn })}>
-					Add yarn “{newYarn}”
+					{say('mends.addYarnNewyarn', { newYarn })}
 				</button>
 			)}
 		</>
@@ -66,8 +67,8 @@ export function Offers({ piece }: { piece: PieceAnalysis }) {
 	const { draft } = useBench();
 	if (piece.offers.length === 0) return null;
 	return (
-		<section aria-label="What your words say" className="mb-6">
-			<h3 className="mb-1 font-semibold">Your words say</h3>
+		<section aria-label={say('mends.whatYourWordsSay')} className="mb-6">
+			<h3 className="mb-1 font-semibold">{say('mends.yourWordsSay')}</h3>
 			<ul className="flex flex-col gap-2">
 				{piece.offers.map(({ line, text, label }) => (
 					<li key={`${line} ${text}`} className="border-l-4 border-rule bg-sheet p-2">

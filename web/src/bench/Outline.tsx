@@ -1,4 +1,5 @@
 import type { PieceAnalysis } from '../api/types';
+import { listed, say } from '../ui/say';
 import { size as length, type Units } from '../ui/units';
 
 /** "about 3 g (2 lightly, 4 firmly)". */
@@ -16,7 +17,7 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 	const left = size.outline.map(([radius = 0, level = 0]) => `${half - radius} ${level}`).reverse();
 	const ruffled = rounds.filter(({ ruffles }) => ruffles).map(({ number }) => number);
 	return (
-		<section aria-label="Size" className="mb-5 flex gap-4">
+		<section aria-label={say('outline.size')} className="mb-5 flex gap-4">
 			<svg viewBox={`-2 -2 ${2 * half + 4} ${size.heightMm + 4}`} aria-hidden="true" className="h-28 w-24 shrink-0" preserveAspectRatio="xMidYMin meet">
 				<path
 					d={`M${half} 0L${right.join('L')}L${left.join('L')}Z`}
@@ -29,18 +30,16 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 			</svg>
 			<div>
 				<p className="figures text-lg leading-snug font-semibold">
-					{length(size.heightMm, units)} high,
+					{say('outline.heightmmHigh', { heightMm: length(size.heightMm, units) })}
 					<br />
-					{length(size.widthMm, units)} wide
+					{say('outline.widthmmWide', { widthMm: length(size.widthMm, units) })}
 				</p>
 				<p className="figures text-faint">
-					{length(size.girthMm, units)} around; stuffing: {stuffing(size.stuffingGrams)}
+					{say('outline.girthmmAroundStuffingStuffing', { girthMm: length(size.girthMm, units), stuffing: stuffing(size.stuffingGrams) })}
 				</p>
-				{size.lastReachRound !== null && (
-					<p>Eyes and other backed parts go in once the rounds about them are done, and by round {size.lastReachRound}: after it no fingers fit.</p>
-				)}
+				{size.lastReachRound !== null && <p>{say('outline.eyesAndOtherBackedParts', { lastReachRound: size.lastReachRound })}</p>}
 				{ruffled.length > 0 && (
-					<p className="border-l-4 border-ink pl-2">Will ruffle or pucker: round {ruffled.join(', ')} grows or shrinks faster than it is high.</p>
+					<p className="border-l-4 border-ink pl-2">{say('outline.willRuffleOrPuckerRound', { ruffled: listed(ruffled.map(String)) })}</p>
 				)}
 			</div>
 		</section>

@@ -4,7 +4,7 @@ import { ApiError, api, dataOf } from '../api/client';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { numbered } from '../ui/numbered';
-import { plural } from '../ui/units';
+import { say } from '../ui/say';
 import { useRested } from '../ui/useRested';
 import { useBench, useDraft, usePiece } from './context';
 
@@ -21,13 +21,7 @@ interface Props {
 /** A pasted pattern, and what was understood of it, before it is taken. */
 export function PasteDialog({ text, onInsert, onClose }: Props) {
 	return (
-		<DialogSheet
-			title="Paste a pattern"
-			isWide
-			says="See what is understood of it before you take it. Every line is kept; lines without stitches become notes."
-			open={text !== null}
-			onClose={onClose}
-		>
+		<DialogSheet title={say('pasteDialog.pasteAPattern')} isWide says={say('pasteDialog.seeWhatIsUnderstoodOf')} open={text !== null} onClose={onClose}>
 			{text !== null && <Pasting text={text} onClose={onClose} {...(onInsert === undefined ? {} : { onInsert })} />}
 		</DialogSheet>
 	);
@@ -65,7 +59,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 		>
 			<div className="grid gap-4 md:grid-cols-2">
 				<label className="flex flex-col">
-					<span className="caption">The pattern</span>
+					<span className="caption">{say('pasteDialog.thePattern')}</span>
 					<textarea
 						className="field h-80 w-full font-sans whitespace-pre"
 						maxLength={200_000}
@@ -76,9 +70,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 				</label>
 				<div>
 					<p className="caption" aria-live="polite">
-						{typed.trim() === ''
-							? 'Paste or type it on the left.'
-							: `${plural(pieces.length, 'piece')}, ${plural(rounds, 'round')}${problems === 0 ? ', every one fits' : `, ${problems} to fix`}`}
+						{typed.trim() === '' ? say('pasteDialog.pasteOrTypeItOn') : say('pasteDialog.found', { pieces: pieces.length, rounds, problems })}
 					</p>
 					{error instanceof ApiError && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
@@ -88,11 +80,13 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 									{at === 0 && piece !== undefined && (piece.rounds.length > 0 || name === '')
 										? piece.name
 										: name === ''
-											? `Piece ${at + 1}`
+											? say('pasteDialog.pieceAt', { at: at + 1 })
 											: name}
 									{copies > 1 && (at > 0 || piece?.rounds.length === 0) && ` ×${copies}`}
-									{worked !== 'spiral' && <span className="font-normal text-faint"> in {worked === 'rows' ? 'rows' : 'joined rounds'}</span>}
-									{begins !== null && <span className="block font-normal text-faint">begins {begins.says}</span>}
+									{worked !== 'spiral' && <span className="font-normal text-faint"> {say('pasteDialog.worked', { worked })}</span>}
+									{begins !== null && (
+										<span className="block font-normal text-faint">{say('pasteDialog.beginsSays', { says: begins.says })}</span>
+									)}
 								</h3>
 								<ol>
 									{numbered(lines).map(({ at: i, one: line }) => (
@@ -107,7 +101,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 												{line.problem !== null && <span className="block text-sm">{line.problem}</span>}
 											</span>
 											<span className="figures text-right font-semibold">
-												{line.makes ?? (line.text === '' ? '' : <span className="font-normal">note</span>)}
+												{line.makes ?? (line.text === '' ? '' : <span className="font-normal">{say('pasteDialog.note')}</span>)}
 											</span>
 										</li>
 									))}
@@ -120,11 +114,11 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 			{hasBegun && (
 				<label className="mt-3 flex items-baseline gap-2">
 					<input type="checkbox" checked={begin} onChange={(event) => setBegin(event.target.checked)} />
-					<span>Begin pieces on the others that their words name; their first rounds then find those stitches below them.</span>
+					<span>{say('pasteDialog.beginPiecesOnTheOthers')}</span>
 				</label>
 			)}
 			<div className="mt-4 flex flex-wrap items-center justify-end gap-2">
-				<Button onClick={onClose}>Cancel</Button>
+				<Button onClick={onClose}>{say('common.cancel')}</Button>
 				{onInsert !== undefined && piece !== undefined && piece.rounds.length > 0 && (
 					<Button
 						disabled={typed.trim() === ''}
@@ -133,18 +127,18 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 							onClose();
 						}}
 					>
-						Put the lines in at the caret
+						{say('pasteDialog.putTheLinesInAt')}
 					</Button>
 				)}
 				{piece !== undefined && piece.rounds.length > 0 && (
 					<Button disabled={rounds === 0} onClick={() => take('')}>
-						Take as new {pieces.length > 1 ? 'pieces' : 'piece'}
+						{say('pasteDialog.takeAsNew', { pieces: pieces.length })}
 					</Button>
 				)}
 				<Button kind="strong" type="submit" disabled={pieces.length === 0}>
 					{piece === undefined || piece.rounds.length === 0
-						? 'Take it'
-						: `Take it in place of ${piece.name}’s ${plural(piece.rounds.length, 'line')}`}
+						? say('common.takeIt')
+						: say('pasteDialog.takeItInPlaceOf', { name: piece.name, rounds: piece.rounds.length })}
 				</Button>
 			</div>
 		</form>

@@ -8,8 +8,10 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, TextField } from '../ui/Field';
 import { Menu, MenuItem } from '../ui/Menu';
 import { numbered } from '../ui/numbered';
+import { say, sayWith } from '../ui/say';
 import { BeginsOn } from './BeginsOn';
 import { CopiesField } from './CopiesField';
+import { CoverDialog } from './CoverDialog';
 import { setTools, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
 import { LeanForm } from './LeanForm';
@@ -20,6 +22,7 @@ export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const [isOpen, setIsOpen] = useState(false);
+	const [isCovering, setIsCovering] = useState(false);
 	const copy = useTools((tools) => tools.copy);
 	const piece = pieces.find(({ key }) => key === shown);
 
@@ -27,7 +30,7 @@ export function Pieces() {
 
 	function add(copyOf?: Piece) {
 		const plan = draft.getState().plan;
-		const name = copyOf === undefined ? 'New piece' : `${copyOf.name} again`;
+		const name = copyOf === undefined ? say('pieces.newPiece') : `${copyOf.name} again`;
 		const key = freeKey(plan, copyOf?.key ?? 'piece');
 		const added = copyOf === undefined ? emptyPiece(key, name) : { ...copyOf, key, name };
 		draft.change((is) => ({ ...is, pieces: [...is.pieces, added] }));
@@ -46,8 +49,8 @@ export function Pieces() {
 
 	return (
 		<div className="flex min-w-0 items-center gap-1 pb-1.5">
-			<span className="caption mr-1">Piece</span>
-			<Tabs.List aria-label="Pieces" className="flex min-w-0 overflow-x-auto">
+			<span className="caption mr-1">{say('common.piece')}</span>
+			<Tabs.List aria-label={say('pieces.pieces')} className="flex min-w-0 overflow-x-auto">
 				{pieces.map(({ key, name, copies }) => {
 					const times = typeof copies === 'number' ? copies : copies.length;
 					return (
@@ -55,7 +58,9 @@ export function Pieces() {
 							key={key}
 							value={key}
 							title={name}
-							className={`max-w-44 truncate border px-2.5 py-0.5 ${key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'}`}
+							className={`max-w-44 truncate border px-2.5 py-0.5 -outline-offset-4 ${
+								key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'
+							}`}
 						>
 							<bdi>{name}</bdi>
 							{times > 1 && ` ×${times}`}
@@ -66,38 +71,41 @@ export function Pieces() {
 			<Menu
 				align="start"
 				button={
-					<Button kind="bare" aria-label="More about pieces">
+					<Button kind="bare" aria-label={say('pieces.moreAboutPieces')}>
 						<ChevronDown size={16} />
 					</Button>
 				}
 			>
 				<MenuItem disabled={isFull} onSelect={() => add()}>
 					<Plus size={15} className="mr-2 inline" />
-					{isFull ? `A plan has ${limits.pieces} pieces at the most` : 'Add a piece'}
+					{isFull ? say('pieces.aPlanHasPiecesPieces', { pieces: limits.pieces }) : say('pieces.addAPiece')}
 				</MenuItem>
 				<MenuItem disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
-					Name, copies, how it is worked …
+					{say('pieces.nameCopiesHowItIs')}
+				</MenuItem>
+				<MenuItem disabled={piece === undefined || isFull} onSelect={() => setIsCovering(true)}>
+					{sayWith('pieces.aCoverForName', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 				<MenuItem disabled={pieces[0]?.key === shown} onSelect={() => move(-1)}>
-					Make <bdi>{piece?.name}</bdi> earlier
+					{sayWith('pieces.makeNameEarlier', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 				<MenuItem disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
-					Make <bdi>{piece?.name}</bdi> later
+					{sayWith('pieces.makeNameLater', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 				<MenuItem disabled={piece === undefined || isFull} onSelect={() => piece !== undefined && add(piece)}>
-					Duplicate <bdi>{piece?.name}</bdi>
+					{sayWith('pieces.duplicateName', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 				<MenuItem
 					disabled={piece === undefined}
 					onSelect={() => draft.change((plan) => ({ ...plan, pieces: plan.pieces.filter(({ key }) => key !== shown) }))}
 				>
-					Delete <bdi>{piece?.name}</bdi>
+					{sayWith('common.deleteName', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 			</Menu>
 			{piece !== undefined && typeof piece.copies !== 'number' && (
 				<select
 					className="field ml-1 max-w-40 text-sm"
-					aria-label="Copy that is shown"
+					aria-label={say('pieces.copyThatIsShown')}
 					value={Math.min(copy, piece.copies.length - 1)}
 					onChange={(event) => setTools({ copy: Number(event.target.value) })}
 				>
@@ -108,11 +116,12 @@ export function Pieces() {
 					))}
 				</select>
 			)}
+			{piece !== undefined && <CoverDialog piece={piece} open={isCovering} onClose={() => setIsCovering(false)} />}
 			{piece !== undefined && (
-				<DialogSheet title={piece.name === '' ? 'This piece' : piece.name} open={isOpen} onClose={() => setIsOpen(false)} isDone>
+				<DialogSheet title={piece.name === '' ? say('pieces.thisPiece') : piece.name} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 					<div className="grid grid-cols-2 gap-4">
 						<TextField
-							label="Name"
+							label={say('common.name')}
 							className="col-span-2"
 							maxLength={limits.name}
 							value={piece.name}
@@ -120,12 +129,12 @@ export function Pieces() {
 						/>
 						<CopiesField piece={piece} />
 						<ChoiceField
-							label="Worked"
+							label={say('pieces.worked')}
 							value={piece.worked}
 							choices={[
-								['spiral', 'in a spiral'],
-								['joined', 'in joined rounds'],
-								['rows', 'in rows, turned'],
+								['spiral', say('pieces.inASpiral')],
+								['joined', say('pieces.inJoinedRounds')],
+								['rows', say('pieces.inRowsTurned')],
 							]}
 							onChange={(worked) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, worked })))}
 						/>
@@ -133,11 +142,11 @@ export function Pieces() {
 							<span />
 						) : (
 							<ChoiceField
-								label={piece.worked === 'rows' ? 'The turning chain' : 'The chain at a round’s beginning'}
+								label={piece.worked === 'rows' ? say('pieces.theTurningChain') : say('pieces.theChainAtARound')}
 								value={piece.chainCounts === true ? 'counts' : 'lifts'}
 								choices={[
-									['lifts', 'only lifts: it is no stitch'],
-									['counts', 'counts as the first stitch'],
+									['lifts', say('pieces.onlyLiftsItIsNo')],
+									['counts', say('pieces.countsAsTheFirstStitch')],
 								]}
 								onChange={(is) =>
 									draft.change((plan) => withPiece(plan, piece.key, (was) => set(was, 'chainCounts', is === 'counts' ? true : null)))
@@ -146,26 +155,27 @@ export function Pieces() {
 						)}
 						{piece.worked === 'joined' && (
 							<ChoiceField
-								label="Closed with a slip stitch into"
+								label={say('pieces.closedWithASlipStitch')}
 								className="col-span-2"
 								value={piece.closing ?? 'first-stitch'}
 								choices={[
-									['first-stitch', 'the first stitch'],
-									['back-loop', 'its back loop: the seam shows less'],
+									['first-stitch', say('pieces.theFirstStitch')],
+									['back-loop', say('pieces.itsBackLoopTheSeam')],
 								]}
 								onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
 							/>
 						)}
 						<ChoiceField
-							label="Round 1 is the finished piece’s"
-							value={piece.firstRound ?? 'top'}
+							label={say('pieces.round1IsTheFinished')}
+							value={piece.firstRound ?? 'guess'}
 							choices={[
-								['top', 'top'],
-								['bottom', 'bottom: it is begun at its foot'],
+								['guess', say('pieces.guessedFromWhatIsSet')],
+								['top', say('pieces.top')],
+								['bottom', say('pieces.bottomItIsBegunAt')],
 							]}
-							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'bottom' ? end : null)))}
+							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'guess' ? null : end)))}
 						/>
-						<p className="caption self-end">Motifs, letters and faces stand upright by it.</p>
+						<p className="caption self-end">{say('pieces.motifsLettersAndFacesStand')}</p>
 						<LeanForm piece={piece} />
 						<BeginsOn piece={piece} />
 					</div>

@@ -1,14 +1,17 @@
 import { Menu as MenuIcon } from 'lucide-react';
 import { useState } from 'react';
 import { limits } from '../api/generated/limits';
+import type { ChangeDefaults } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { Menu, MenuItem, MenuRule } from '../ui/Menu';
+import { say } from '../ui/say';
 import { keepUnits } from '../ui/unitsKept';
 import { useBench, useDraft } from './context';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
+import { EndsFields, withEnds } from './stations/changes/EndsFields';
 import { VersionsDialog } from './VersionsDialog';
 
 /** Files to take away, and what holds for the whole plan. */
@@ -17,6 +20,7 @@ export function PlanMenu() {
 	const id = useDraft((state) => state.id);
 	const plan = useDraft((state) => state.plan);
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
+	const methods = useDraft(({ analysis }) => analysis.methods);
 	const floats = useDraft(({ plan, analysis }) => plan.floatStitches ?? analysis.floatStitches);
 	const [isOpen, setIsOpen] = useState(false);
 	const [hasVersions, setHasVersions] = useState(false);
@@ -26,29 +30,29 @@ export function PlanMenu() {
 			<Menu
 				align="end"
 				button={
-					<Button aria-label="Plan">
+					<Button aria-label={say('planMenu.plan')}>
 						<MenuIcon size={18} />
 					</Button>
 				}
 			>
-				<MenuItem onSelect={() => setIsOpen(true)}>{plan.terms === 'us' ? 'Gauge' : 'Tension'}, terms, units, hand …</MenuItem>
-				<MenuItem onSelect={() => setHasVersions(true)}>Earlier versions …</MenuItem>
-				<MenuItem onSelect={showKeys}>Keys …</MenuItem>
+				<MenuItem onSelect={() => setIsOpen(true)}>{say('planMenu.wholePlan', { terms: plan.terms })}</MenuItem>
+				<MenuItem onSelect={() => setHasVersions(true)}>{say('planMenu.earlierVersions')}</MenuItem>
+				<MenuItem onSelect={showKeys}>{say('planMenu.keys')}</MenuItem>
 				<MenuRule />
 				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=us`}>Download the pattern, US terms</a>
+					<a href={`${file}/pattern?terms=us`}>{say('planMenu.downloadThePatternUsTerms')}</a>
 				</MenuItem>
 				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=uk`}>Download the pattern, UK terms</a>
+					<a href={`${file}/pattern?terms=uk`}>{say('planMenu.downloadThePatternUkTerms')}</a>
 				</MenuItem>
 				<MenuItem asChild>
-					<a href={`${file}/file`}>Download the plan as a file</a>
+					<a href={`${file}/file`}>{say('planMenu.downloadThePlanAsA')}</a>
 				</MenuItem>
 			</Menu>
-			<DialogSheet title="The whole plan" open={isOpen} onClose={() => setIsOpen(false)} isDone>
+			<DialogSheet title={say('planMenu.theWholePlan')} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 				<div className="grid grid-cols-2 gap-4">
 					<NumberField
-						label={`Stitches in ${plan.units === 'metric' ? '10 cm' : '4 in'}`}
+						label={say('planMenu.stitchesIn', { units: plan.units })}
 						min={2}
 						max={100}
 						step={0.5}
@@ -56,7 +60,7 @@ export function PlanMenu() {
 						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, stitchesPer10cm: n } }), 'gauge')}
 					/>
 					<NumberField
-						label={`Rounds in ${plan.units === 'metric' ? '10 cm' : '4 in'}`}
+						label={say('planMenu.roundsIn', { units: plan.units })}
 						min={2}
 						max={100}
 						step={0.5}
@@ -64,8 +68,8 @@ export function PlanMenu() {
 						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, roundsPer10cm: n } }), 'gauge')}
 					/>
 					<NumberField
-						label="Hook"
-						unit={gauge.hookUs === null ? 'mm' : `mm, US ${gauge.hookUs}`}
+						label={say('planMenu.hook')}
+						unit={gauge.hookUs === null ? say('planMenu.mm') : say('planMenu.mmUsHookus', { hookUs: gauge.hookUs })}
 						min={0.4}
 						max={30}
 						step={0.25}
@@ -75,25 +79,25 @@ export function PlanMenu() {
 					/>
 					<p className="caption self-end">{gauge.remark}</p>
 					<ChoiceField
-						label="Rounds are typed in"
+						label={say('planMenu.roundsAreTypedIn')}
 						value={plan.terms}
 						choices={[
-							['us', 'US terms (sc)'],
-							['uk', 'UK terms (dc)'],
+							['us', say('planMenu.usTermsSc')],
+							['uk', say('planMenu.ukTermsDc')],
 						]}
 						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
 					/>
 					<div className="flex items-end">
 						<Button className="w-full" onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}>
-							Translate them into {plan.terms === 'us' ? 'UK' : 'US'} terms
+							{say('planMenu.translateThem', { terms: plan.terms })}
 						</Button>
 					</div>
 					<ChoiceField
-						label="Units"
+						label={say('planMenu.units')}
 						value={plan.units}
 						choices={[
-							['metric', 'centimetres, metres'],
-							['imperial', 'inches, yards'],
+							['metric', say('planMenu.centimetresMetres')],
+							['imperial', say('planMenu.inchesYards')],
 						]}
 						onChange={(units) => {
 							keepUnits(units);
@@ -101,33 +105,51 @@ export function PlanMenu() {
 						}}
 					/>
 					<ChoiceField
-						label="Hand that holds the hook"
+						label={say('planMenu.handThatHoldsTheHook')}
 						value={plan.hand}
 						choices={[
-							['right', 'right'],
-							['left', 'left: the chart is mirrored'],
+							['right', say('planMenu.right')],
+							['left', say('planMenu.leftTheChartIsMirrored')],
 						]}
 						onChange={(hand) => draft.change((is) => ({ ...is, hand }))}
 					/>
 					<ChoiceField
-						label="The marker goes in"
+						label={say('planMenu.theMarkerGoesIn')}
 						value={plan.marker ?? 'first'}
 						choices={[
-							['first', 'the first stitch of a round'],
-							['last', 'the last stitch of a round'],
+							['first', say('planMenu.theFirstStitchOfA')],
+							['last', say('planMenu.theLastStitchOfA')],
 						]}
 						onChange={(marker) => draft.change((is) => ({ ...is, marker }))}
 					/>
 					<NumberField
-						label="Stitches that a yarn passes behind"
+						label={say('planMenu.stitchesThatAYarnPasses')}
 						min={1}
 						max={limits.floatStitches}
 						value={floats}
 						onChange={(n) => n !== null && draft.change((is) => ({ ...is, floatStitches: n }), 'floats')}
 					/>
-					<p className="caption self-end">Over more of them the steps say where it is caught.</p>
-					<p className="caption self-end">In the first it shows where to begin; in the last, where to stop. The chart’s dotted path follows it.</p>
+					<p className="caption self-end">{say('planMenu.overMoreOfThemThe')}</p>
+					<p className="caption self-end">{say('planMenu.inTheFirstItShows')}</p>
 				</div>
+				<section aria-label={say('planMenu.changes')} className="mt-4 grid grid-cols-2 gap-4 border-t border-rule pt-3">
+					<ChoiceField
+						label={say('planMenu.changes')}
+						value={plan.changes?.method ?? 'auto'}
+						choices={[['auto', say('changes.chooseForMe')], ...methods.map(({ method, label }) => [method, label] as const)]}
+						onChange={(method: NonNullable<ChangeDefaults['method']>) =>
+							draft.change((is) => ({
+								...is,
+								changes: set<ChangeDefaults, 'method'>(is.changes ?? {}, 'method', method === 'auto' ? null : method),
+							}))
+						}
+					/>
+					<EndsFields
+						said={plan.changes ?? {}}
+						open={say('changes.chooseForMe')}
+						onChange={(said) => draft.change((is) => ({ ...is, changes: withEnds(is.changes ?? {}, said) }))}
+					/>
+				</section>
 				<SwatchForm />
 			</DialogSheet>
 			<VersionsDialog open={hasVersions} onClose={() => setHasVersions(false)} />

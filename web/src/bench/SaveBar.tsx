@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
+import { say, timeOf } from '../ui/say';
 import { useBench, useDraft } from './context';
 import type { SetAside } from './draftState';
 
@@ -37,75 +38,72 @@ export function SaveBar() {
 		<div aria-live="polite">
 			{save.is === 'conflict' && (
 				<Bar
-					says="This plan was changed in another window"
-					more={`${
-						save.savedAt === undefined ? '' : `It saved at ${new Date(save.savedAt).toLocaleTimeString()}. `
-					}Nothing of yours is lost: it is still here, not yet saved.`}
+					says={say('saveBar.thisPlanWasChangedIn')}
+					more={say('saveBar.yoursIsHere', { savedAt: save.savedAt === undefined ? 'unknown' : timeOf(save.savedAt) })}
 				>
 					<Button kind="strong" disabled={isBusy} onClick={keepMine}>
-						Keep both: make mine a plan of its own
+						{say('saveBar.keepBothMakeMineA')}
 					</Button>
 					<Button disabled={isBusy} onClick={() => settle(draft.takeTheirs)}>
-						Take the other one, leave mine
+						{say('saveBar.takeTheOtherOneLeave')}
 					</Button>
 					<Button disabled={isBusy} onClick={() => settle(draft.takeMine)}>
-						Take mine, over the other one
+						{say('saveBar.takeMineOverTheOther')}
 					</Button>
 				</Bar>
 			)}
 			{save.is === 'behind' && (
 				<Bar
-					says="Another window changed this plan"
-					more={`${save.savedAt === undefined ? '' : `It saved at ${new Date(save.savedAt).toLocaleTimeString()}. `}What you see here is older.`}
+					says={say('saveBar.anotherWindowChangedThisPlan')}
+					more={say('saveBar.yoursIsOlder', { savedAt: save.savedAt === undefined ? 'unknown' : timeOf(save.savedAt) })}
 				>
 					<Button kind="strong" disabled={isBusy} onClick={() => settle(draft.takeTheirs)}>
-						Show it as it is now
+						{say('saveBar.showItAsItIs')}
 					</Button>
 				</Bar>
 			)}
 			{save.is === 'gone' && (
-				<Bar says="This plan was deleted in another window" more="What you see is still here.">
+				<Bar says={say('saveBar.thisPlanWasDeletedIn')} more={say('saveBar.whatYouSeeIsStill')}>
 					<Button kind="strong" disabled={isBusy} onClick={() => settle(draft.putBack)}>
-						Put it back
+						{say('common.putItBack')}
 					</Button>
 					<Button disabled={isBusy} onClick={keepMine}>
-						Make it a plan of its own
+						{say('saveBar.makeItAPlanOf')}
 					</Button>
-					<Button onClick={() => exportPlan(draft.getState().plan)}>Download it as a file</Button>
+					<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
 				</Bar>
 			)}
 			{save.is === 'waiting' && (
 				<Bar
-					says={save.why === 'network' ? 'No answer from Alternum' : 'Alternum has trouble of its own'}
-					more={
-						isKept
-							? 'What you do is kept in this browser, and saved when it works again.'
-							: 'This browser keeps nothing: do not close the window before it is saved.'
-					}
+					says={save.why === 'network' ? say('saveBar.noAnswerFromAlternum') : say('saveBar.alternumHasTroubleOfIts')}
+					more={isKept ? say('saveBar.whatYouDoIsKept') : say('saveBar.thisBrowserKeepsNothingDo')}
 				>
 					{save.why === 'server' && save.tries >= TRIED && (
 						<>
-							<Button onClick={() => exportPlan(draft.getState().plan)}>Download it as a file</Button>
-							<Button onClick={draft.giveUp}>Leave what is not saved</Button>
+							<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
+							<Button onClick={draft.giveUp}>{say('saveBar.leaveWhatIsNotSaved')}</Button>
 						</>
 					)}
 				</Bar>
 			)}
 			{!isKept && save.is !== 'waiting' && save.is !== 'saved' && (
-				<Bar says="This browser’s storage is full or off" more="Do not close the window before all is saved." />
+				<Bar says={say('saveBar.thisBrowserSStorageIs')} more={say('saveBar.doNotCloseTheWindow')} />
 			)}
 			{gathered(setAside).map(({ id: one, ids, detail, mend, problems, text }) => (
 				<Bar
 					key={one}
-					says={`This could not be done${ids.length > 1 ? `, ${ids.length} times` : ''}: ${detail.replace(/\.$/, '')}`}
+					says={say('saveBar.notDone', {
+						times: ids.length,
+						detail: detail.replace(/\.$/, ''),
+					})}
 					more={[mend, ...problems.slice(1, 4).map(({ message }) => message)].join(' ')}
 				>
 					{text !== undefined && (
-						<Button onClick={() => void navigator.clipboard.writeText(text).then(() => notify({ says: 'What you typed is copied.' }))}>
-							Copy what you typed
+						<Button onClick={() => void navigator.clipboard.writeText(text).then(() => notify({ says: say('saveBar.whatYouTypedIsCopied') }))}>
+							{say('common.copyWhatYouTyped')}
 						</Button>
 					)}
-					<Button onClick={() => ids.forEach(draft.drop)}>All right</Button>
+					<Button onClick={() => ids.forEach(draft.drop)}>{say('saveBar.allRight')}</Button>
 				</Bar>
 			))}
 		</div>

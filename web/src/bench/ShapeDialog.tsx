@@ -4,20 +4,21 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { LengthField } from '../ui/LengthField';
+import { say } from '../ui/say';
 import { useBench, useDraft, usePiece } from './context';
 
 type ShapeEdit = Extract<Edit, { do: 'shape' }>;
 
 const forms: readonly (readonly [ShapeEdit['form'], string])[] = [
-	['ball', 'Ball'],
-	['egg', 'Egg, pointed at its beginning'],
-	['capsule', 'Capsule: a long ball, round at both ends'],
-	['cone', 'Cone'],
-	['tube', 'Tube, rounded at its beginning'],
-	['drum', 'Drum: flat ends, turned in back loops'],
-	['dome', 'Dome: half a ball'],
-	['bowl', 'Bowl: flat, then upright, turned in back loops'],
-	['circle', 'Flat circle'],
+	['ball', say('shapeDialog.ball')],
+	['egg', say('shapeDialog.eggPointedAtItsBeginning')],
+	['capsule', say('shapeDialog.capsuleALongBallRound')],
+	['cone', say('shapeDialog.cone')],
+	['tube', say('shapeDialog.tubeRoundedAtItsBeginning')],
+	['drum', say('shapeDialog.drumFlatEndsTurnedIn')],
+	['dome', say('shapeDialog.domeHalfABall')],
+	['bowl', say('shapeDialog.bowlFlatThenUprightTurned')],
+	['circle', say('shapeDialog.flatCircle')],
 ];
 
 const tall: readonly ShapeEdit['form'][] = ['capsule', 'cone', 'tube', 'drum', 'bowl'];
@@ -45,12 +46,8 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	const hasHeight = tall.includes(form) && !(isCone && slope !== 'height');
 	return (
 		<DialogSheet
-			title="Begin from a shape"
-			says={
-				typed.length === 0
-					? 'It lays ordinary rounds, to go on from.'
-					: `It lays new rounds in place of the ${typed.length} lines typed here. One undo brings them back.`
-			}
+			title={say('shapeDialog.beginFromAShape')}
+			says={typed.length === 0 ? say('shapeDialog.itLaysOrdinaryRoundsTo') : say('shapeDialog.itLaysNewRoundsIn', { typed: typed.length })}
 			open={open}
 			onClose={onClose}
 		>
@@ -73,24 +70,24 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					onClose();
 				}}
 			>
-				<ChoiceField label="Form" className="col-span-2" value={form} choices={forms} onChange={setForm} />
+				<ChoiceField label={say('shapeDialog.form')} className="col-span-2" value={form} choices={forms} onChange={setForm} />
 				<ChoiceField
-					label="How large, said"
+					label={say('shapeDialog.howLargeSaid')}
 					value={said}
 					choices={[
-						['size', units === 'metric' ? 'in centimetres' : 'in inches'],
-						['counts', 'in stitches and rounds'],
+						['size', units === 'metric' ? say('shapeDialog.inCentimetres') : say('shapeDialog.inInches')],
+						['counts', say('shapeDialog.inStitchesAndRounds')],
 					]}
 					onChange={setSaid}
 				/>
 				{isCone ? (
 					<ChoiceField
-						label="How steep, said"
+						label={say('shapeDialog.howSteepSaid')}
 						value={slope}
 						choices={[
-							['height', 'by its height'],
-							['angle', 'by the angle of its tip'],
-							['growth', 'by what each round grows'],
+							['height', say('shapeDialog.byItsHeight')],
+							['angle', say('shapeDialog.byTheAngleOfIts')],
+							['growth', say('shapeDialog.byWhatEachRoundGrows')],
 						]}
 						onChange={setSlope}
 					/>
@@ -98,22 +95,44 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 					<span />
 				)}
 				{said === 'size' ? (
-					<LengthField label="Across" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
+					<LengthField label={say('common.across')} units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
 				) : (
-					<NumberField label="Around at the widest" unit="stitches" min={3} max={2000} value={around} onChange={(n) => n !== null && setAround(n)} />
+					<NumberField
+						label={say('shapeDialog.aroundAtTheWidest')}
+						unit={say('shapeDialog.stitches')}
+						min={3}
+						max={2000}
+						value={around}
+						onChange={(n) => n !== null && setAround(n)}
+					/>
 				)}
 				{hasHeight ? (
 					said === 'size' ? (
-						<LengthField label="High" units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
+						<LengthField label={say('common.high')} units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
 					) : (
-						<NumberField label="High" unit="rounds" min={1} max={400} value={rounds} onChange={(n) => n !== null && setRounds(n)} />
+						<NumberField
+							label={say('common.high')}
+							unit={say('shapeDialog.rounds')}
+							min={1}
+							max={400}
+							value={rounds}
+							onChange={(n) => n !== null && setRounds(n)}
+						/>
 					)
 				) : isCone && slope === 'angle' ? (
-					<NumberField label="Angle of the tip" unit="°" min={5} max={180} step={5} value={angle} onChange={(n) => n !== null && setAngle(n)} />
+					<NumberField
+						label={say('shapeDialog.angleOfTheTip')}
+						unit="°"
+						min={5}
+						max={180}
+						step={5}
+						value={angle}
+						onChange={(n) => n !== null && setAngle(n)}
+					/>
 				) : isCone ? (
 					<NumberField
-						label="Each round grows by"
-						unit="stitches"
+						label={say('shapeDialog.eachRoundGrowsBy')}
+						unit={say('shapeDialog.stitches')}
 						min={0.5}
 						max={24}
 						step={0.5}
@@ -123,33 +142,33 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 				) : (
 					<span />
 				)}
-				<NumberField label="Stitches in round 1" min={3} max={24} value={start} onChange={(n) => n !== null && setStart(n)} />
-				<p className="caption self-end">Six lie flat in single crochet; fewer make a point.</p>
+				<NumberField label={say('shapeDialog.stitchesInRound1')} min={3} max={24} value={start} onChange={(n) => n !== null && setStart(n)} />
+				<p className="caption self-end">{say('shapeDialog.sixLieFlatInSingle')}</p>
 				<ChoiceField
-					label="Increases and decreases"
+					label={say('shapeDialog.increasesAndDecreases')}
 					value={spread}
 					choices={[
-						['staggered', 'staggered'],
-						['stacked', 'stacked'],
+						['staggered', say('shapeDialog.staggered')],
+						['stacked', say('shapeDialog.stacked')],
 					]}
 					onChange={setSpread}
 				/>
 				<p className="caption self-end">
-					{spread === 'staggered' ? 'Rounder: no corners show.' : 'Easier to count: each repeat ends on its shaping. Corners show a little.'}
+					{spread === 'staggered' ? say('shapeDialog.rounderNoCornersShow') : say('shapeDialog.easierToCountEachRepeat')}
 				</p>
 				<ChoiceField
-					label="Decrease"
+					label={say('shapeDialog.decrease')}
 					value={decrease}
 					choices={[
-						['inv dec', 'invisible'],
-						['dec', 'plain, two together'],
+						['inv dec', say('shapeDialog.invisible')],
+						['dec', say('shapeDialog.plainTwoTogether')],
 					]}
 					onChange={setDecrease}
 				/>
 				<div className="flex items-end justify-end gap-2">
-					<Button onClick={onClose}>Cancel</Button>
+					<Button onClick={onClose}>{say('common.cancel')}</Button>
 					<Button kind="strong" type="submit">
-						Write rounds
+						{say('shapeDialog.writeRounds')}
 					</Button>
 				</div>
 			</form>

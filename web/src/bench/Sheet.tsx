@@ -5,6 +5,7 @@ import { type Cell, Chart } from '../chart/Chart';
 import { layOut, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
+import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
 import { asCopy, setTools, useShownYarns, useTools, zoomTo } from './chartTools';
@@ -113,9 +114,9 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 			ref={scroller}
 			id="sheet"
 			className="relative min-w-0 overflow-y-auto bg-sheet small:max-h-[max(85vh,20rem)] off-leaf-panel"
-			aria-label="The sheet"
+			aria-label={say('sheet.theSheet')}
 		>
-			<h2 className="sr-only">The sheet</h2>
+			<h2 className="sr-only">{say('sheet.theSheet')}</h2>
 			<Tabs.Content value={key} asChild>
 				<div className="sheet-columns min-w-0" style={{ minHeight: '100%', paddingBlock: PADDING }}>
 					<div className="min-w-0 on-leaf-words" data-area="lines">
@@ -156,7 +157,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 								<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
 							)}
 							{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
-								<Suspense fallback={<p className="p-12 text-faint">Turning it into the round …</p>}>
+								<Suspense fallback={<p className="p-12 text-faint">{say('sheet.turningItIntoTheRound')}</p>}>
 									<InTheRound
 										piece={analysis}
 										yarns={yarns}
@@ -172,11 +173,11 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 							)}
 							{isEmpty && (
 								<p className="max-w-sm p-8 text-faint">
-									The piece will be drawn here, opened along its back, as you type its rounds on the left. A ball might begin:
+									{say('sheet.thePieceWillBeDrawn')}
 									<br />
-									<span className="mt-2 block text-ink">R1: 6 sc in MR</span>
-									<span className="block text-ink">R2: inc x6</span>
-									<span className="block text-ink">R3: (sc, inc) x6</span>
+									<span className="mt-2 block text-ink">{say('sheet.r16ScInMr')}</span>
+									<span className="block text-ink">{say('sheet.r2IncX6')}</span>
+									<span className="block text-ink">{say('sheet.r3ScIncX6')}</span>
 								</p>
 							)}
 							{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && (
@@ -206,11 +207,11 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 function Ruler({ isLeftHanded, isUpsideDown }: { isLeftHanded: boolean; isUpsideDown: boolean }) {
 	return (
 		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between px-2">
-			<span>back</span>
-			<span>side</span>
-			<span>{isUpsideDown ? 'front, upside down' : 'front'}</span>
-			<span>side</span>
-			<span>back {isLeftHanded ? '←' : '→'}</span>
+			<span>{say('sheet.back')}</span>
+			<span>{say('sheet.side')}</span>
+			<span>{isUpsideDown ? say('sheet.frontUpsideDown') : say('common.front')}</span>
+			<span>{say('sheet.side')}</span>
+			<span>{say('sheet.backOn', { hand: isLeftHanded ? 'left' : 'right' })}</span>
 		</div>
 	);
 }

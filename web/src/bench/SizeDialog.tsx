@@ -3,6 +3,7 @@ import type { PieceAnalysis } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { LengthField } from '../ui/LengthField';
+import { say } from '../ui/say';
 import type { Units } from '../ui/units';
 import { useBench } from './context';
 
@@ -19,12 +20,7 @@ interface Props {
 /** Asks how large the piece is to be; the core finds the rounds that come nearest. */
 export function SizeDialog({ open, onClose, ...rest }: Props) {
 	return (
-		<DialogSheet
-			title="To a size"
-			says="It comes as near as whole increase rounds and even rounds can. Colours keep their share of the height."
-			open={open}
-			onClose={onClose}
-		>
+		<DialogSheet title={say('sizeDialog.toASize')} says={say('sizeDialog.itComesAsNearAs')} open={open} onClose={onClose}>
 			<SizeForm onClose={onClose} {...rest} />
 		</DialogSheet>
 	);
@@ -49,12 +45,12 @@ function SizeForm({ piece, size, units, onSize, onClose }: Omit<Props, 'open'>) 
 				onClose();
 			}}
 		>
-			<LengthField label="Across" units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
-			<LengthField label="High" units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
+			<LengthField label={say('common.across')} units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
+			<LengthField label={say('common.high')} units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
 			<div className="col-span-2 flex justify-end gap-2">
-				<Button onClick={onClose}>Cancel</Button>
+				<Button onClick={onClose}>{say('common.cancel')}</Button>
 				<Button kind="strong" type="submit">
-					Resize
+					{say('sizeDialog.resize')}
 				</Button>
 			</div>
 		</form>

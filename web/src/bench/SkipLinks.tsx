@@ -1,13 +1,15 @@
+import { say } from '../ui/say';
+
 const PLACES = [
-	['#sheet [tabindex="0"]', 'To the typed rounds'],
-	['[data-area="rounds"] [tabindex="0"]', 'To the list of rounds'],
-	['#panel', 'To the panel'],
+	['#sheet [tabindex="0"]', say('skipLinks.toTheTypedRounds')],
+	['[data-area="rounds"] [tabindex="0"]', say('skipLinks.toTheListOfRounds')],
+	['#panel', say('skipLinks.toThePanel')],
 ] as const;
 
 /** Ways past what is above the bench, for whoever goes by the Tab key. */
 export function SkipLinks() {
 	return (
-		<nav aria-label="Go to" className="absolute z-50">
+		<nav aria-label={say('skipLinks.goTo')} className="absolute z-50">
 			{PLACES.map(([place, says]) => (
 				<button
 					key={place}

@@ -1,6 +1,7 @@
 import { Plus } from 'lucide-react';
 import { alongByArrows } from '../ui/alongByArrows';
 import { inkOn } from '../ui/contrast';
+import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
 import { useShownYarns, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
@@ -14,7 +15,7 @@ export function Tray() {
 	return (
 		<div
 			role="toolbar"
-			aria-label="Yarns"
+			aria-label={say('common.yarns')}
 			aria-orientation="vertical"
 			data-area="tray"
 			className="off-leaf-panel flex flex-col overflow-auto border-r border-rule bg-paper small:flex-row small:border-r-0 small:border-b"
@@ -25,7 +26,11 @@ export function Tray() {
 				return (
 					<Tip
 						key={key}
-						says={`${name === '' ? `Yarn ${key}` : name}${isShort ? ': short of it' : ''}${picked.size > 0 ? '. Give it to the picked rounds' : ''}`}
+						says={say('tray.says', {
+							name: name === '' ? say('tray.yarnKey', { key }) : name,
+							stock: isShort ? 'short' : 'enough',
+							rounds: picked.size > 0 ? 'picked' : 'none',
+						})}
 						hotkey={key}
 					>
 						<button
@@ -43,16 +48,16 @@ export function Tray() {
 								{key}
 							</span>
 							<span className="truncate px-1 py-1 text-center text-[12px] leading-tight">{name === '' ? '\u00a0' : name}</span>
-							{isShort && <span className="bg-ink text-[12px] leading-tight text-paper">short</span>}
-							<span className="sr-only">{picked.size > 0 ? ': give it to the picked rounds' : ': open it'}</span>
+							{isShort && <span className="bg-ink text-[12px] leading-tight text-paper">{say('tray.short')}</span>}
+							<span className="sr-only">{picked.size > 0 ? say('tray.give') : say('tray.openIt')}</span>
 						</button>
 					</Tip>
 				);
 			})}
-			<Tip says="Yarns of this plan">
+			<Tip says={say('tray.yarnsOfThisPlan')}>
 				<button
 					type="button"
-					aria-label="Add or change yarns"
+					aria-label={say('tray.addOrChangeYarns')}
 					tabIndex={-1}
 					className="flex min-h-12 small:min-w-12 items-center justify-center text-faint hover:bg-shade"
 					onClick={() => goTo('yarns')}

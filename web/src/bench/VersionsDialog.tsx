@@ -11,6 +11,7 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField } from '../ui/Field';
 import { notify } from '../ui/Notices';
+import { momentOf, say, timeOf } from '../ui/say';
 import { useBench, useDraft } from './context';
 
 const ROW = 20;
@@ -31,8 +32,8 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 	const versions = data?.versions ?? [];
 	return (
 		<DialogSheet
-			title="Earlier versions"
-			says="One for everything that was done; older ones thin out to one an hour, then one a day."
+			title={say('versionsDialog.earlierVersions')}
+			says={say('versionsDialog.oneForEverythingThatWas')}
 			open={open}
 			onClose={() => {
 				setChosen(null);
@@ -41,8 +42,8 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 			isWide
 		>
 			<div className="grid gap-4 min-[700px]:grid-cols-[18rem_minmax(0,1fr)]">
-				<ol aria-label="Versions" className="max-h-[28rem] overflow-auto border-t border-rule">
-					{isError && <li className="py-2">They could not be fetched. Close this and try again.</li>}
+				<ol aria-label={say('versionsDialog.versions')} className="max-h-[28rem] overflow-auto border-t border-rule">
+					{isError && <li className="py-2">{say('versionsDialog.theyCouldNotBeFetched')}</li>}
 					{versions.map(({ number, savedAt, says }, i) => (
 						<li key={number} className="border-b border-rule">
 							<button
@@ -51,8 +52,8 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 								className="figures w-full px-2 py-1.5 text-left hover:bg-shade aria-pressed:bg-pick"
 								onClick={() => setChosen(number)}
 							>
-								<span className="font-semibold">{says === '' ? 'Begun' : says}</span>
-								{i === 0 && ', as it is now'}
+								<span className="font-semibold">{says === '' ? say('versionsDialog.begun') : says}</span>
+								{i === 0 && say('versionsDialog.asItIsNow')}
 								<br />
 								<span className="caption">{when(savedAt)}</span>
 							</button>
@@ -60,7 +61,7 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 					))}
 				</ol>
 				{chosen === null ? (
-					<p className="text-faint">Pick one to look at it.</p>
+					<p className="text-faint">{say('versionsDialog.pickOneToLookAt')}</p>
 				) : (
 					<Version number={chosen} isNow={versions[0]?.number === chosen} onClose={onClose} />
 				)}
@@ -71,7 +72,7 @@ export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () =
 
 function when(savedAt: string): string {
 	const at = new Date(savedAt);
-	return at.toDateString() === new Date().toDateString() ? `today, ${at.toLocaleTimeString()}` : at.toLocaleString();
+	return at.toDateString() === new Date().toDateString() ? say('versionsDialog.today', { time: timeOf(savedAt) }) : momentOf(savedAt);
 }
 
 function Version({ number, isNow, onClose }: { number: number; isNow: boolean; onClose: () => void }) {
@@ -86,7 +87,7 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 			return { plan: opened.plan, analysis: unpacked(opened.analysis) };
 		},
 	});
-	if (data === undefined) return <p className="text-faint">Looking it up …</p>;
+	if (data === undefined) return <p className="text-faint">{say('versionsDialog.lookingItUp')}</p>;
 	const { plan, analysis } = data;
 	const piece = analysis.pieces.find((one) => one.key === key) ?? analysis.pieces[0];
 
@@ -104,7 +105,7 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 			<div className="mb-2 flex flex-wrap items-end gap-2">
 				{analysis.pieces.length > 1 && (
 					<ChoiceField
-						label="Piece"
+						label={say('common.piece')}
 						value={piece?.key ?? ''}
 						choices={analysis.pieces.map((one) => [one.key, one.name] as const)}
 						onChange={setKey}
@@ -115,16 +116,16 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 					kind="strong"
 					disabled={isNow}
 					onClick={() => {
-						draft.edit({ do: 'take', plan, says: 'An earlier version taken back' });
+						draft.edit({ do: 'take', plan, says: say('versionsDialog.anEarlierVersionTakenBack') });
 						onClose();
 					}}
 				>
-					Take it back
+					{say('versionsDialog.takeItBack')}
 				</Button>
-				<Button onClick={() => void beginFrom()}>Begin a new plan from it</Button>
+				<Button onClick={() => void beginFrom()}>{say('versionsDialog.beginANewPlanFrom')}</Button>
 			</div>
 			{piece === undefined || piece.rounds.length === 0 ? (
-				<p className="text-faint">It has no rounds yet.</p>
+				<p className="text-faint">{say('versionsDialog.itHasNoRoundsYet')}</p>
 			) : (
 				<Look piece={piece} plan={plan} stitches={analysis.stitches} />
 			)}
@@ -139,7 +140,7 @@ function Look({ piece, plan, stitches }: { piece: PieceAnalysis; plan: Plan; sti
 	const layout = layOut(piece, lines.length, [], ROW);
 	return (
 		<section
-			aria-label={`${piece.name} as it was`}
+			aria-label={say('versionsDialog.nameAsItWas', { name: piece.name })}
 			className="relative overflow-y-auto border border-rule bg-sheet"
 			style={{ height: HEIGHT }}
 			onScroll={(event) => setTop(event.currentTarget.scrollTop)}

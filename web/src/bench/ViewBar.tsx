@@ -1,6 +1,7 @@
 import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { isWithinZooms } from '../chart/zoom';
+import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
 import { setTools, useTools, viewNames, views, zoomBy } from './chartTools';
 
@@ -13,7 +14,7 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 	return (
 		<div
 			role="toolbar"
-			aria-label="View of the piece"
+			aria-label={say('viewBar.viewOfThePiece')}
 			className="absolute top-0 right-0 left-0 z-20 flex items-center gap-x-2 overflow-x-auto border-b border-rule bg-sheet px-1 text-sm whitespace-nowrap"
 		>
 			<div className="flex">
@@ -22,8 +23,8 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 						key={name}
 						type="button"
 						aria-pressed={view === name}
-						title={`${viewNames[name]} (/ goes through the views)`}
-						className="border-b-2 border-transparent px-1.5 py-1 text-faint hover:text-ink aria-pressed:border-ink aria-pressed:text-ink"
+						title={say('viewBar.viewnamesGoesThroughTheViews', { viewNames: viewNames[name] })}
+						className="border-b-2 border-transparent px-1.5 py-1 text-faint hover:text-ink aria-pressed:border-ink aria-pressed:text-ink max-[900px]:px-0.5"
 						onClick={() => setTools({ view: name })}
 					>
 						{viewNames[name]}
@@ -32,19 +33,24 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 			</div>
 			{isChart && (
 				<div className="ml-auto flex items-center">
-					<BarButton label="Zoom out" hotkey="−" disabled={!isWithinZooms(zoom, -1)} onClick={() => zoomBy(-1)}>
+					<BarButton label={say('viewBar.zoomOut')} hotkey="−" disabled={!isWithinZooms(zoom, -1)} onClick={() => zoomBy(-1)}>
 						<ZoomOut size={16} />
 					</BarButton>
 					{zoom > 1 && (
-						<button type="button" title="Fit (0)" className="figures py-1 text-center hover:bg-shade" onClick={() => setTools({ zoom: 1 })}>
+						<button
+							type="button"
+							title={say('viewBar.fit0')}
+							className="figures py-1 text-center hover:bg-shade"
+							onClick={() => setTools({ zoom: 1 })}
+						>
 							{Math.round(zoom * 100)} %
 						</button>
 					)}
-					<BarButton label="Zoom in" hotkey="+" disabled={!isWithinZooms(zoom, 1)} onClick={() => zoomBy(1)}>
+					<BarButton label={say('viewBar.zoomIn')} hotkey="+" disabled={!isWithinZooms(zoom, 1)} onClick={() => zoomBy(1)}>
 						<ZoomIn size={16} />
 					</BarButton>
 					<BarButton
-						label="Brush: colour single stitches"
+						label={say('viewBar.brushColourSingleStitches')}
 						hotkey="."
 						isOn={brush !== null}
 						onClick={() => setTools({ brush: brush === null ? firstYarn : null, layer: null })}

@@ -2,11 +2,17 @@ import { useMemo } from 'react';
 import { create } from 'zustand';
 import type { Amount, Piece, PieceAnalysis, Yarn } from '../api/types';
 import { asZoom, nextZoom } from '../chart/zoom';
+import { say } from '../ui/say';
 import { useDraft } from './context';
 
 export const views = ['opened', 'grid', 'above', 'round'] as const;
 export type View = (typeof views)[number];
-export const viewNames: Record<View, string> = { opened: 'Flat', grid: 'Chart', above: 'From above', round: 'In 3D' };
+export const viewNames: Record<View, string> = {
+	opened: say('chartTools.flat'),
+	grid: say('chartTools.chart'),
+	above: say('chartTools.fromAbove'),
+	round: say('chartTools.in3d'),
+};
 
 export type ColourVision = keyof Amount['seen'];
 

@@ -1,18 +1,19 @@
 import { createContext, useContext, useDeferredValue, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, PlanProblem, Yarn } from '../api/types';
+import { say } from '../ui/say';
 import type { Draft, DraftStore } from './draftState';
 import type { Picks } from './usePicks';
 
-export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'make'] as const;
+export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'pattern'] as const;
 export type Station = (typeof stations)[number];
 export const stationNames: Record<Station, string> = {
-	yarns: 'Yarns',
-	rounds: 'Rounds',
-	colours: 'Colours',
-	changes: 'Colour changes',
-	amounts: 'Yarn needed',
-	make: 'Pattern',
+	yarns: say('common.yarns'),
+	rounds: say('common.rounds'),
+	colours: say('common.colours'),
+	changes: say('common.colourChanges'),
+	amounts: say('common.yarnNeeded'),
+	pattern: say('common.pattern'),
 };
 
 /** What every part of the bench shares. */
@@ -37,7 +38,7 @@ export const BenchContext = createContext<Bench | null>(null);
 
 export function useBench(): Bench {
 	const bench = useContext(BenchContext);
-	if (bench === null) throw new Error('This part belongs on a bench.');
+	if (bench === null) throw new Error(say('context.thisPartBelongsOnA'));
 	return bench;
 }
 

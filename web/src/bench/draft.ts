@@ -6,6 +6,7 @@ import { unpacked } from '../api/unpack';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
 import { cut } from '../ui/cut';
+import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
@@ -165,11 +166,11 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function undo(): void {
 		const step = history.undo();
 		if (step === undefined) return;
-		announce('Undone');
+		announce(say('draft.undone'));
 		isParted = true;
 		const waiting = queue.filter(({ group, isSent }) => group === step.group && !isSent);
 		queue = queue.filter((operation) => !waiting.includes(operation));
-		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: 'Undone' }, undefined, 'undo').id;
+		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: say('draft.undone') }, undefined, 'undo').id;
 		history.undid({ step, waiting: waiting.map(({ edit, key }) => ({ edit, key })), undone });
 		send();
 	}
@@ -177,12 +178,12 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function redo(): void {
 		const again = history.redo();
 		if (again === undefined) return;
-		announce('Done again');
+		announce(say('draft.doneAgain'));
 		isParted = true;
 		// An undo that is still waiting is only left out again.
 		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
 		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
-		else if (again.step.after !== undefined) push({ do: 'take', plan: again.step.after, says: 'Done again' }, undefined, 'redo');
+		else if (again.step.after !== undefined) push({ do: 'take', plan: again.step.after, says: say('draft.doneAgain') }, undefined, 'redo');
 		queue = [...queue, ...again.waiting.map(({ edit, key }) => queued(edit, again.step.group, key, 'forward'))];
 		history.redid(again);
 		send();
@@ -258,7 +259,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			takeFromServer(theirs);
 			history.forget();
 			queue = [
-				queued({ do: 'take', plan, says: 'Taken over another window’s' }, crypto.randomUUID(), undefined, 'forward'),
+				queued({ do: 'take', plan, says: say('draft.takenOverAnotherWindowS') }, crypto.randomUUID(), undefined, 'forward'),
 				...edits.map(({ edit, group }) => queued(edit, group, undefined, 'forward')),
 			];
 			for (const { group } of queue) history.did(group);

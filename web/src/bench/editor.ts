@@ -5,6 +5,7 @@ import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap
 import { getNonce } from 'get-nonce';
 import { limits } from '../api/generated/limits';
 import type { LinePlace } from '../chart/layout';
+import { say } from '../ui/say';
 
 /** What a piece's lines may hold at the most, as in the plan's schema. */
 export const most = { lines: limits.lines, characters: limits.line };
@@ -173,7 +174,7 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 		folding,
 		codeFolding({ placeholderText: '…' }),
 		highlightActiveLine(),
-		placeholder('Type round 1 here'),
+		placeholder(say('editor.typeRound1Here')),
 		look,
 		EditorView.cspNonce.of(getNonce() ?? ''),
 		keymap.of([

@@ -1,4 +1,5 @@
 import type { Layer, Piece, Plan, Yarn } from '../api/types';
+import { say } from '../ui/say';
 
 /** Changes of a plan that need no rule of the job. */
 
@@ -58,8 +59,8 @@ export function newPlan(title: string): Plan {
 		hand: 'right',
 		units: 'metric',
 		yarns: [
-			{ key: 'A', name: 'First yarn', hex: '#E9E2D0', weight: 'dk', metresPer100g: 250 },
-			{ key: 'B', name: 'Second yarn', hex: '#3F6F7F', weight: 'dk', metresPer100g: 250 },
+			{ key: 'A', name: say('plans.firstYarn'), hex: '#E9E2D0', weight: 'dk', metresPer100g: 250 },
+			{ key: 'B', name: say('plans.secondYarn'), hex: '#3F6F7F', weight: 'dk', metresPer100g: 250 },
 		],
 		gauge: { stitchesPer10cm: 22, roundsPer10cm: 24, hookMm: 3 },
 		yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },

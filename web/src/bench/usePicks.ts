@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { announce } from '../ui/announce';
-import { plural } from '../ui/units';
+import { say } from '../ui/say';
 
 export type PickHow = 'new' | 'extend' | 'add';
 
@@ -69,7 +69,9 @@ const range = (from: number, to: number) => Array.from({ length: Math.max(0, to 
 function inWords(picked: ReadonlySet<number>): string {
 	const rounds = [...picked].sort((a, b) => a - b);
 	const [first, last] = [rounds[0], rounds.at(-1)];
-	if (first === undefined || last === undefined) return 'No round picked';
-	if (rounds.length === 1) return `Round ${first} picked`;
-	return last - first + 1 === rounds.length ? `Rounds ${first} to ${last} picked` : `${plural(rounds.length, 'round')} picked`;
+	if (first === undefined || last === undefined) return say('usePicks.noRoundPicked');
+	if (rounds.length === 1) return say('usePicks.roundFirstPicked', { first });
+	return last - first + 1 === rounds.length
+		? say('usePicks.roundsFirstToLastPicked', { first, last })
+		: `${say('common.countedRounds', { rounds: rounds.length })} picked`;
 }

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, memo, type PointerEvent, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { type Pointed, useGestures } from '../ui/gestures/useGestures';
+import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
 import { drawingOn } from './canvas';
 import { draw } from './draw';
@@ -10,8 +11,7 @@ import { Readout } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
 import { useChartPinch } from './useChartPinch';
 
-const KEYS =
-	'Arrow keys go from stitch to stitch; space picks the round, or colours the stitch with the brush. The same stands in the list of rounds, and in the table.';
+const KEYS = say('chart.arrowKeysGoFromStitch');
 
 export interface Cell {
 	round: number;
@@ -266,10 +266,15 @@ export const Chart = memo(function Chart(props: Props) {
 					aria-valuenow={cursor?.stitch ?? 1}
 					aria-valuetext={
 						cursor === null || onKeys === undefined
-							? 'no stitch'
-							: `Round ${cursor.round}, stitch ${cursor.stitch} of ${onKeys.makes}, ${yarnOf(onKeys.runs, cursor.stitch)}`
+							? say('chart.noStitch')
+							: say('chart.roundRoundStitchStitchOf', {
+									round: cursor.round,
+									stitch: cursor.stitch,
+									makes: onKeys.makes,
+									runs: yarnOf(onKeys.runs, cursor.stitch),
+								})
 					}
-					aria-label={`The piece ${piece.name}, opened along its back with the front in the middle. ${KEYS}`}
+					aria-label={say('chart.thePieceNameOpenedAlong', { name: piece.name, keys: KEYS })}
 					className={`pickable sticky left-0 h-full overflow-hidden -outline-offset-2 ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
 					style={{ width }}
 					{...gestures}

@@ -1,4 +1,5 @@
 import type { PieceAnalysis, Round } from '../api/types';
+import { say } from '../ui/say';
 import { yarnOf } from './runs';
 
 interface Props {
@@ -15,10 +16,15 @@ interface Props {
 export function Readout({ piece, round, stitch, stitches, into }: Props) {
 	return (
 		<p className="figures bg-ink px-2 py-0.5 text-sm whitespace-nowrap text-paper">
-			round {round.number}, stitch {stitch} of {round.makes}, {stitches[round.tops === '' ? 's' : round.tops.charAt(stitch - 1)] ?? ''} in{' '}
-			{yarnOf(round.runs, stitch)}
-			{into !== undefined && `: ${into}`}
-			{piece.worked !== 'rows' && `, ${Math.round(round.startDegrees + ((stitch - 0.5) / round.makes) * 360) % 360}°`}
+			{say('readout.stitch', {
+				round: round.number,
+				stitch,
+				makes: round.makes,
+				kind: stitches[round.tops === '' ? 's' : round.tops.charAt(stitch - 1)] ?? '',
+				yarn: yarnOf(round.runs, stitch),
+				into: into ?? 'none',
+				degrees: piece.worked === 'rows' ? 'none' : Math.round(round.startDegrees + ((stitch - 0.5) / round.makes) * 360) % 360,
+			})}
 		</p>
 	);
 }

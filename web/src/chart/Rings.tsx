@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
+import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
 import { drawingOn } from './canvas';
 
@@ -100,7 +101,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 			<canvas
 				ref={canvas}
 				role="img"
-				aria-label={`The piece ${piece.name} from above, a ring for each round. The same stands in the list of rounds.`}
+				aria-label={say('rings.thePieceNameFromAbove', { name: piece.name })}
 				className="block h-full w-full"
 				onClick={(event) => {
 					const rect = event.currentTarget.getBoundingClientRect();
@@ -110,7 +111,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 				}}
 			/>
 			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (rounds.length + HOLE) * ring + 2 }}>
-				front
+				{say('common.front')}
 			</p>
 		</div>
 	);

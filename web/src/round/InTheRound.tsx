@@ -1,8 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Analysis, PieceAnalysis, Yarn } from '../api/types';
 import { usePinch } from '../ui/gestures/usePinch';
+import { say } from '../ui/say';
 import { SidePicture } from './SidePicture';
 import { RoundScene } from './scene';
+import { sides } from './sides';
 import { solidOf } from './solid';
 
 interface Props {
@@ -14,13 +16,7 @@ interface Props {
 	onPick: (cell: { round: number; stitch: number }) => void;
 }
 
-const sides = [
-	['front', 0],
-	['right', -Math.PI / 2],
-	['back', Math.PI],
-	['left', Math.PI / 2],
-] as const;
-const KEYS = 'Arrow keys turn it; F, B, L and R show its front, back, left and right; M the marker, S stuffing, O flips it.';
+const KEYS = say('inTheRound.arrowKeysTurnItF');
 const STEP = Math.PI / 12;
 /** A pointer that moved less than this has clicked. */
 const CLICK = 4;
@@ -92,7 +88,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 
 	function onKey(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		const side = sides.find(([name]) => name[0] === event.key.toLowerCase());
+		const side = sides.find(([, , key]) => key === event.key.toLowerCase());
 		if (side !== undefined) setTurned({ about: side[1], over: 0.12 });
 		else if (event.key === 'ArrowLeft') by(-STEP, 0);
 		else if (event.key === 'ArrowRight') by(STEP, 0);
@@ -134,8 +130,10 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					aria-valuemin={0}
 					aria-valuemax={359}
 					aria-valuenow={degrees}
-					aria-valuetext={sides.find(([, about]) => Math.abs(Math.sin((turned.about - about) / 2)) < 0.01)?.[0] ?? `turned by ${degrees}°`}
-					aria-label={`The piece ${piece.name} in the round. ${KEYS}`}
+					aria-valuetext={
+						sides.find(([, about]) => Math.abs(Math.sin((turned.about - about) / 2)) < 0.01)?.[0] ?? say('inTheRound.turnedByDegrees', { degrees })
+					}
+					aria-label={say('inTheRound.thePieceNameInThe', { name: piece.name, keys: KEYS })}
 					className="h-full w-full touch-none cursor-grab -outline-offset-2"
 					onKeyDown={onKey}
 					onPointerDown={(event) => {
@@ -164,13 +162,13 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					</button>
 				))}
 				<button type="button" className={button} aria-pressed={isStuffed} disabled={piece.size === null} onClick={() => setIsStuffed(!isStuffed)}>
-					stuffed
+					{say('inTheRound.stuffed')}
 				</button>
 				<button type="button" className={button} aria-pressed={hasMarker} onClick={() => setHasMarker(!hasMarker)}>
-					marker
+					{say('inTheRound.marker')}
 				</button>
 				<button type="button" className={button} aria-pressed={isTurnedOver} onClick={() => setIsTurnedOver(!isTurnedOver)}>
-					flip
+					{say('inTheRound.flip')}
 				</button>
 			</div>
 		</div>

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Yarn } from '../api/types';
+import { say } from '../ui/say';
 import type { Solid } from './solid';
 
 /** The piece from one side, stitch by stitch, where the browser cannot draw it in the round. */
@@ -24,5 +25,5 @@ export function SidePicture({ solid, yarns, about, name }: { solid: Solid; yarns
 			context.fillRect(across - w / 2, -y - h / 2, w * 1.05, h * 1.05);
 		}
 	}, [solid, yarns, about]);
-	return <canvas ref={canvas} role="img" aria-label={`The piece ${name} from one side.`} className="block h-full w-full" />;
+	return <canvas ref={canvas} role="img" aria-label={say('sidePicture.thePieceNameFromOne', { name })} className="block h-full w-full" />;
 }

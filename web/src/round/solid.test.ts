@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceAnalysis, Round } from '../api/types';
 import { pieceOf, roundOf } from '../test/pieces';
+import { sides } from './sides';
 import { solidOf } from './solid';
 
 const gauge = { stitchWidthMm: 5, roundHeightMm: 4 };
@@ -25,6 +26,24 @@ describe('the piece in the round', () => {
 		expect(mirrored?.x).toBeCloseTo(-(front?.x ?? 0), 6);
 	});
 
+	/** A point is seen where it lies on the viewer's half; turned about the axis as the scene turns it. */
+	it('shows in its views what the core says of places: to 90° seen, to 120° at the side, the rest at the back', () => {
+		const about = (name: string) => sides.find(([is]) => is === name)?.[1] ?? Number.NaN;
+		const depth = (degrees: number, turned: number) => Math.cos((degrees * Math.PI) / 180 + turned);
+		const seenFrom = (degrees: number) =>
+			sides
+				.filter(([name]) => /front|¾/.test(name))
+				.filter(([name]) => depth(degrees, about(name)) > 0)
+				.map(([name]) => name);
+		expect(seenFrom(75)).toContain('front');
+		expect(seenFrom(89)).toContain('front');
+		expect(seenFrom(91)).toEqual(['¾ right']);
+		expect(seenFrom(119)).toEqual(['¾ right']);
+		expect(seenFrom(-119)).toEqual(['¾ left']);
+		expect(seenFrom(121)).toEqual([]);
+		expect(seenFrom(180)).toEqual([]);
+	});
+
 	it('climbs by one round in a turn, so that a change shows as a step', () => {
 		const { seats } = solidOf(piece(tube), true, false, gauge);
 		const of = (number: number, stitch: number) => seats.find((seat) => seat.round === number && seat.stitch === stitch)?.y ?? 0;
@@ -43,7 +62,9 @@ describe('the piece in the round', () => {
 
 	it('sets eyes at the edge of their round', () => {
 		const { placed } = solidOf(
-			piece(tube, { placed: [{ key: 'p1', kind: 'eyes', round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }] }),
+			piece(tube, {
+				placed: [{ key: 'p1', kind: 'eyes', covers: false, round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }],
+			}),
 			true,
 			false,
 			gauge,

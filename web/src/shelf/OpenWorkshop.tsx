@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
+import { say } from '../ui/say';
 
 /** Where a recovery link leads. What stands behind # is never part of a request for a page, so no log holds it. */
 export function OpenWorkshop() {
@@ -19,11 +20,8 @@ export function OpenWorkshop() {
 	}
 	return (
 		<main className="mx-auto max-w-xl p-12">
-			<h1 className="mb-2 text-2xl font-semibold">Open a workshop here</h1>
-			<p className="mb-4">
-				This browser will hold the workshop of the link. A workshop that it holds now can be opened again only by a recovery link of its own: make one
-				first, on its shelf, if there is anything in it that you want to keep.
-			</p>
+			<h1 className="mb-2 text-2xl font-semibold">{say('openWorkshop.openAWorkshopHere')}</h1>
+			<p className="mb-4">{say('openWorkshop.thisBrowserWillHoldThe')}</p>
 			{told !== null && (
 				<p role="alert" className="mb-4 border-l-4 border-ink pl-3">
 					{told.says} {told.mend}
@@ -31,10 +29,10 @@ export function OpenWorkshop() {
 			)}
 			<div className="flex items-center gap-4">
 				<Button kind="strong" disabled={secret === ''} onClick={() => void open()}>
-					Open it in this browser
+					{say('openWorkshop.openItInThisBrowser')}
 				</Button>
 				<Link className="underline" to="/">
-					Back to the shelf
+					{say('common.backToTheShelf')}
 				</Link>
 			</div>
 		</main>

@@ -11,7 +11,7 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
-import { plural } from '../ui/units';
+import { momentOf, say } from '../ui/say';
 import { Silhouette } from './Silhouette';
 import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
@@ -49,8 +49,8 @@ export function Shelf() {
 			again();
 			tell({ plan: id, is: 'gone' });
 			notify({
-				says: `“${isolated(title)}” is deleted.`,
-				action: { label: 'Put it back', run: () => void putBack(id) },
+				says: say('shelf.titleIsDeleted', { title: isolated(title) }),
+				action: { label: say('common.putItBack'), run: () => void putBack(id) },
 			});
 		},
 		onError: silent,
@@ -73,7 +73,7 @@ export function Shelf() {
 			const refused = await bringIn(file, (done, total) => setProgress(`${done} of ${total}`));
 			if (refused.length > 0) {
 				setRefusal({
-					file: `${name}: ${plural(refused.length, 'thing')} of it`,
+					file: `${name}: ${say('shelf.refused', { refused: refused.length })} of it`,
 					problem: {
 						detail: '',
 						mend: '',
@@ -86,9 +86,9 @@ export function Shelf() {
 						})),
 					},
 				});
-			} else notify({ says: `${plural(file.plans.length, 'plan')} and ${plural(file.yarns.length, 'yarn')} are on the shelf.` });
+			} else notify({ says: say('shelf.plansAndYarnsAreOn', { plans: file.plans.length, yarns: file.yarns.length }) });
 		} catch {
-			notify({ says: toldOf(null).says, mend: 'What is on the shelf is kept. Bring the file in again later, and take out what is there twice.' });
+			notify({ says: toldOf(null).says, mend: say('shelf.whatIsOnTheShelf') });
 		} finally {
 			setProgress(null);
 			again();
@@ -101,7 +101,7 @@ export function Shelf() {
 		try {
 			read = JSON.parse(await file.text());
 		} catch {
-			refuse({ detail: 'This file is no plan, or it is damaged.', mend: 'Choose a file that was saved with “Download the plan as a file”.' });
+			refuse({ detail: say('shelf.thisFileIsNoPlan'), mend: say('shelf.chooseAFileThatWas') });
 			return;
 		}
 		if (isWorkshopFile(read)) {
@@ -110,8 +110,8 @@ export function Shelf() {
 		}
 		if (file.size > MOST_BYTES) {
 			refuse({
-				detail: `This file has ${Math.round(file.size / 1024).toLocaleString('en')} kB; a plan has at most 1,024.`,
-				mend: 'Choose a file that was saved as a plan, or split the plan in two.',
+				detail: say('shelf.tooLarge', { kilobytes: Math.round(file.size / 1024), most: MOST_BYTES / 1024 }),
+				mend: say('shelf.chooseAPlanOrSplit'),
 			});
 			return;
 		}
@@ -131,23 +131,23 @@ export function Shelf() {
 					<svg width="44" height="30" viewBox="0 0 44 30" aria-hidden="true" className="mr-3 inline align-baseline">
 						<path d="M1 12H22V4H43M1 20H22V12H43M1 28H22V20H43" fill="none" stroke="currentColor" strokeWidth="3" />
 					</svg>
-					Alternum
+					{say('shelf.alternum')}
 				</h1>
-				<Button kind="strong" disabled={begin.isPending} onClick={() => begin.mutate(newPlan('New plan'))}>
-					<FilePlus2 size={17} /> Begin a plan
+				<Button kind="strong" disabled={begin.isPending} onClick={() => begin.mutate(newPlan(say('shelf.newPlan')))}>
+					<FilePlus2 size={17} /> {say('shelf.beginAPlan')}
 				</Button>
 				<Button disabled={progress !== null} onClick={() => picker.current?.click()}>
-					<FolderOpen size={17} /> Open a plan file
+					<FolderOpen size={17} /> {say('shelf.openAPlanFile')}
 				</Button>
 				<WorkshopMenu onBringIn={() => picker.current?.click()} />
 				<output aria-live="polite" className={progress === null ? 'sr-only' : 'figures w-full'}>
-					{progress !== null && `Laying it on the shelf: ${progress}`}
+					{progress !== null && say('shelf.layingItOnTheShelf', { progress })}
 				</output>
 				<input
 					ref={picker}
 					type="file"
 					accept=".json,application/json"
-					aria-label="Plan file"
+					aria-label={say('shelf.planFile')}
 					className="sr-only"
 					tabIndex={-1}
 					onChange={(event) => {
@@ -159,17 +159,17 @@ export function Shelf() {
 			</header>
 			<div className="grid grid-cols-[minmax(0,1fr)] gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
 				<main>
-					<h2 className="mb-2 text-lg font-semibold">Plans</h2>
-					{shelf.isPending && <p>Looking …</p>}
+					<h2 className="mb-2 text-lg font-semibold">{say('shelf.plans')}</h2>
+					{shelf.isPending && <p>{say('shelf.looking')}</p>}
 					{shelf.isError && (
 						<p>
 							{toldOf(shelf.error).says}{' '}
 							<button type="button" className="underline" onClick={() => shelf.refetch()}>
-								Try again
+								{say('common.tryAgain')}
 							</button>
 						</p>
 					)}
-					{shelf.data?.plans.length === 0 && <p className="text-faint">The shelf is empty. Begin a plan, or open a plan file.</p>}
+					{shelf.data?.plans.length === 0 && <p className="text-faint">{say('shelf.theShelfIsEmptyBegin')}</p>}
 					<ul>
 						{shelf.data?.plans.map((plan) => (
 							<li key={plan.id} className="group relative flex items-center gap-5 border-t border-rule hover:bg-shade">
@@ -177,18 +177,19 @@ export function Shelf() {
 									<Silhouette summary={plan.summary} />
 									<span className="min-w-0 flex-1">
 										<span className="block truncate text-xl font-semibold max-[479px]:whitespace-normal" title={plan.title}>
-											<bdi>{plan.title === '' ? 'Untitled' : plan.title}</bdi>
+											<bdi>{plan.title === '' ? say('common.untitled') : plan.title}</bdi>
 										</span>
 										<span className="figures block text-faint">
-											{plural(plan.summary.pieces, 'piece')}, {plural(plan.summary.rounds, 'round')},{' '}
-											{plural(plan.summary.stitches, 'stitch', 'stitches')}
+											{say('common.pieces', { pieces: plan.summary.pieces })},{' '}
+											{say('common.countedRounds', { rounds: plan.summary.rounds })},{' '}
+											{say('common.countedStitches', { stitches: plan.summary.stitches })}
 											{plan.summary.problems > 0 && (
-												<span className="ml-2 border border-ink px-1.5 text-ink">{plan.summary.problems} to fix</span>
+												<span className="ml-2 border border-ink px-1.5 text-ink">
+													{say('common.problemsToFix', { problems: plan.summary.problems })}
+												</span>
 											)}
 										</span>
-										<span className="caption">
-											saved {new Date(plan.savedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-										</span>
+										<span className="caption">{say('shelf.savedAt', { savedAt: momentOf(plan.savedAt) })}</span>
 									</span>
 									<span className="flex max-[699px]:hidden">
 										{plan.summary.yarns.slice(0, 8).map((hex) => (
@@ -198,16 +199,16 @@ export function Shelf() {
 								</Link>
 								{unsaved.has(plan.id) && (
 									<span className="flex flex-wrap items-center gap-2 pr-2 text-sm">
-										<span className="border border-ink px-1.5 font-semibold">Not saved yet</span>
+										<span className="border border-ink px-1.5 font-semibold">{say('common.notSavedYet')}</span>
 										<Button kind="bare" onClick={() => void save(plan.id, true)}>
-											Save it now
+											{say('shelf.saveItNow')}
 										</Button>
 									</span>
 								)}
 								<Button
 									kind="bare"
 									className="mr-2 min-w-9"
-									aria-label={`Delete “${isolated(plan.title)}”`}
+									aria-label={say('shelf.deleteTitle', { title: isolated(plan.title) })}
 									onClick={() => remove.mutate(plan)}
 								>
 									<Trash2 size={18} />
@@ -219,7 +220,7 @@ export function Shelf() {
 				<YarnShelf yarns={shelf.data?.yarns ?? []} />
 			</div>
 			<DialogSheet
-				title="This file is not taken"
+				title={say('shelf.thisFileIsNotTaken')}
 				open={refusal !== null}
 				onClose={() => setRefusal(null)}
 				{...(refusal === null ? {} : { says: refusal.file })}
@@ -240,9 +241,9 @@ export function Shelf() {
 								{refusal.problem.detail} {refusal.problem.mend}
 							</p>
 						)}
-						<p className="mb-4 text-faint">{refusal.problem.detail === '' ? 'The rest is on the shelf.' : 'Nothing was stored.'}</p>
+						<p className="mb-4 text-faint">{refusal.problem.detail === '' ? say('shelf.theRestIsOnThe') : say('shelf.nothingWasStored')}</p>
 						<Button kind="strong" onClick={() => setRefusal(null)}>
-							OK
+							{say('shelf.ok')}
 						</Button>
 					</>
 				)}

@@ -5,20 +5,21 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { Menu, MenuItem } from '../ui/Menu';
 import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
 
-const LINK = 'A recovery link opens the same workshop elsewhere, or here again if the cookie is lost. Whoever has the link has the workshop.';
+const LINK = say('workshopMenu.aRecoveryLinkOpensThe');
 
 /** The workshop as a whole: its key for another browser, all of it as a file. */
 export function WorkshopMenu({ onBringIn }: { onBringIn: () => void }) {
 	const [isOpen, setIsOpen] = useState(false);
 	return (
 		<>
-			<Menu align="end" button={<Button>Workshop</Button>}>
-				<MenuItem onSelect={() => setIsOpen(true)}>Open it in another browser …</MenuItem>
+			<Menu align="end" button={<Button>{say('workshopMenu.workshop')}</Button>}>
+				<MenuItem onSelect={() => setIsOpen(true)}>{say('workshopMenu.openItInAnotherBrowser')}</MenuItem>
 				<MenuItem asChild>
-					<a href="/api/workshop/file">Download everything as one file</a>
+					<a href="/api/workshop/file">{say('workshopMenu.downloadEverythingAsOneFile')}</a>
 				</MenuItem>
-				<MenuItem onSelect={onBringIn}>Bring in a workshop file …</MenuItem>
+				<MenuItem onSelect={onBringIn}>{say('workshopMenu.bringInAWorkshopFile')}</MenuItem>
 			</Menu>
 			<KeyDialog open={isOpen} onClose={() => setIsOpen(false)} />
 		</>
@@ -37,8 +38,8 @@ function KeyDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 	}
 	return (
 		<DialogSheet
-			title="Open this workshop in another browser"
-			says={`This browser holds your workshop by a cookie. ${LINK}`}
+			title={say('workshopMenu.openThisWorkshopInAnother')}
+			says={say('workshopMenu.thisBrowserHoldsYourWorkshop', { link: LINK })}
 			open={open}
 			onClose={() => {
 				setLink(null);
@@ -48,19 +49,22 @@ function KeyDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 		>
 			{link === null ? (
 				<>
-					<p className="mb-4">It is shown once. A new link takes the place of the one before, which then opens nothing.</p>
+					<p className="mb-4">{say('workshopMenu.itIsShownOnceA')}</p>
 					<Button kind="strong" onClick={() => void make()}>
-						Make a recovery link
+						{say('workshopMenu.makeARecoveryLink')}
 					</Button>
 				</>
 			) : (
 				<>
 					<label htmlFor="recovery-link" className="caption block">
-						Your recovery link: keep it where you keep passwords
+						{say('workshopMenu.yourRecoveryLinkKeepIt')}
 					</label>
 					<input id="recovery-link" readOnly className="field figures w-full text-sm" value={link} onFocus={(event) => event.target.select()} />
-					<Button className="mt-2" onClick={() => void navigator.clipboard.writeText(link).then(() => notify({ says: 'The link is copied.' }))}>
-						Copy it
+					<Button
+						className="mt-2"
+						onClick={() => void navigator.clipboard.writeText(link).then(() => notify({ says: say('workshopMenu.theLinkIsCopied') }))}
+					>
+						{say('workshopMenu.copyIt')}
 					</Button>
 				</>
 			)}

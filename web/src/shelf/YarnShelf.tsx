@@ -10,6 +10,7 @@ import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { isolated } from '../ui/isolated';
 import { RunField } from '../ui/LengthField';
 import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
 import { unitsKept } from '../ui/unitsKept';
 import { weightsIn } from '../ui/weights';
 
@@ -37,15 +38,18 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 		mutationFn: async ({ id }: YarnAtHand) => dataOf(await api.DELETE('/api/yarns/{id}', { params: { path: { id } } })),
 		onSuccess: (_, { id: _id, ...yarn }) => {
 			void again();
-			notify({ says: `${isolated(yarn.name)} is deleted.`, action: { label: 'Put it back', run: () => save.mutate({ id: null, yarn }) } });
+			notify({
+				says: say('yarnShelf.nameIsDeleted', { name: isolated(yarn.name) }),
+				action: { label: say('common.putItBack'), run: () => save.mutate({ id: null, yarn }) },
+			});
 		},
 		onError: silent,
 	});
 
 	const change = (to: Partial<YarnDescription>) => setEdited((is) => (is === null ? null : { ...is, yarn: { ...is.yarn, ...to } }));
 	return (
-		<section aria-label="Yarn on hand">
-			<h2 className="mb-2 text-lg font-semibold">Yarn on hand</h2>
+		<section aria-label={say('yarnShelf.yarnOnHand')}>
+			<h2 className="mb-2 text-lg font-semibold">{say('yarnShelf.yarnOnHand')}</h2>
 			<ul>
 				{yarns.map((yarn) => (
 					<li key={yarn.id} className="flex items-center border-t border-rule hover:bg-shade">
@@ -64,18 +68,27 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 								</span>
 								<span className="caption block">{weightsIn('us').find(([key]) => key === yarn.weight)?.[1]}</span>
 							</span>
-							<span className="text-lg font-semibold">{yarn.grams} g</span>
+							<span className="text-lg font-semibold">{say('common.gramsG', { grams: yarn.grams })}</span>
 						</button>
-						<Button kind="bare" className="min-w-9" aria-label={`Delete ${isolated(yarn.name)}`} onClick={() => remove.mutate(yarn)}>
+						<Button
+							kind="bare"
+							className="min-w-9"
+							aria-label={say('common.deleteName', { name: isolated(yarn.name) })}
+							onClick={() => remove.mutate(yarn)}
+						>
 							<Trash2 size={16} />
 						</Button>
 					</li>
 				))}
 			</ul>
 			<Button className="mt-3" onClick={() => setEdited({ id: null, yarn: fresh })}>
-				<Plus size={16} /> Add a yarn
+				<Plus size={16} /> {say('common.addAYarn')}
 			</Button>
-			<DialogSheet title={edited?.id === null ? 'A yarn for the shelf' : 'Yarn on hand'} open={edited !== null} onClose={() => setEdited(null)}>
+			<DialogSheet
+				title={edited?.id === null ? say('yarnShelf.aYarnForTheShelf') : say('yarnShelf.yarnOnHand')}
+				open={edited !== null}
+				onClose={() => setEdited(null)}
+			>
 				{edited !== null && (
 					<form
 						className="grid grid-cols-2 gap-4"
@@ -84,10 +97,10 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							save.mutate(edited);
 						}}
 					>
-						<TextField label="Name" required maxLength={120} value={edited.yarn.name} onChange={(name) => change({ name })} />
+						<TextField label={say('common.name')} required maxLength={120} value={edited.yarn.name} onChange={(name) => change({ name })} />
 						<div>
 							<label htmlFor="yarn-colour" className="caption block">
-								Colour
+								{say('common.colour')}
 							</label>
 							<input
 								id="yarn-colour"
@@ -97,11 +110,16 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 								onChange={(event) => change({ hex: event.target.value.toUpperCase() })}
 							/>
 						</div>
-						<ChoiceField<Weight> label="Weight" value={edited.yarn.weight} choices={weightsIn('us')} onChange={(weight) => change({ weight })} />
+						<ChoiceField<Weight>
+							label={say('common.weight')}
+							value={edited.yarn.weight}
+							choices={weightsIn('us')}
+							onChange={(weight) => change({ weight })}
+						/>
 						<RunField units={unitsKept()} value={edited.yarn.metresPer100g} onChange={(metresPer100g) => change({ metresPer100g })} />
 						<NumberField
-							label="At hand"
-							unit="g"
+							label={say('common.atHand')}
+							unit={say('common.g')}
 							min={0}
 							max={100000}
 							step={0.5}
@@ -109,9 +127,9 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							onChange={(n) => n !== null && change({ grams: n })}
 						/>
 						<div className="flex items-end justify-end gap-2">
-							<Button onClick={() => setEdited(null)}>Cancel</Button>
+							<Button onClick={() => setEdited(null)}>{say('common.cancel')}</Button>
 							<Button kind="strong" type="submit" disabled={save.isPending || edited.yarn.name.trim() === ''}>
-								Keep
+								{say('yarnShelf.keep')}
 							</Button>
 						</div>
 					</form>

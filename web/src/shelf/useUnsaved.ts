@@ -3,6 +3,7 @@ import { ApiError } from '../api/client';
 import { toldOf } from '../api/trouble';
 import { leftUnsaved } from '../bench/unsaved';
 import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
 import { saveLeft } from './unsavedWork';
 
 /** What closed windows left unsaved, by plan. It is saved from here as soon as there is a connection, and when she asks for it. */
@@ -13,15 +14,15 @@ export function useUnsaved(onSaved: () => void): { unsaved: ReadonlyMap<string, 
 		async (id: string, isAsked: boolean) => {
 			try {
 				const refused = await saveLeft(id);
-				if (refused.length === 0) notify({ says: 'What was not saved is saved.' });
+				if (refused.length === 0) notify({ says: say('useUnsaved.whatWasNotSavedIs') });
 				for (const { detail, mend, text } of refused) {
-					const copy = { label: 'Copy what you typed', run: () => void navigator.clipboard.writeText(text ?? '') };
-					notify({ says: `This could not be done: ${detail}`, mend, ...(text === undefined ? {} : { action: copy }) });
+					const copy = { label: say('common.copyWhatYouTyped'), run: () => void navigator.clipboard.writeText(text ?? '') };
+					notify({ says: say('useUnsaved.thisCouldNotBeDone', { detail }), mend, ...(text === undefined ? {} : { action: copy }) });
 				}
 				onSaved();
 			} catch (error) {
 				// What is to be chosen is chosen on the bench.
-				if (isAsked) notify(error instanceof ApiError ? { ...toldOf(error), mend: 'Open the plan to choose.' } : toldOf(error));
+				if (isAsked) notify(error instanceof ApiError ? { ...toldOf(error), mend: say('useUnsaved.openThePlanToChoose') } : toldOf(error));
 			}
 			setUnsaved(await leftUnsaved());
 		},

@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Button } from './Button';
+import { say } from './say';
 
 interface Props {
 	title: string;
@@ -38,7 +39,7 @@ export function DialogSheet({ title, says, open, onClose, isDone = false, isWide
 					{isDone && (
 						<div className="mt-6 flex justify-end">
 							<Button kind="strong" onClick={onClose}>
-								Done
+								{say('dialogSheet.done')}
 							</Button>
 						</div>
 					)}

@@ -1,5 +1,6 @@
 import { type InputHTMLAttributes, type ReactNode, useEffect, useId, useRef, useState } from 'react';
 import { numberOf } from './figures';
+import { say } from './say';
 
 interface LabelledProps {
 	id: string;
@@ -65,7 +66,7 @@ export function NumberField({ label, value, onChange, min, max, step = 1, unit, 
 	const isWhole = Number.isInteger(step);
 	const does = (n: number) => Number.isFinite(n) && n >= min && n <= max && (!isWhole || Number.isInteger(n));
 	const isWrong = isEmpty ? !optional : !does(number);
-	const says = isWrong ? `A ${isWhole ? 'whole ' : ''}number from ${min.toLocaleString('en')} to ${max.toLocaleString('en')}.` : '';
+	const says = isWrong ? say('field.number', { kind: isWhole ? 'whole' : 'any', min, max }) : '';
 	// A form is not taken while one of its fields is wrong.
 	useEffect(() => input.current?.setCustomValidity(says), [says]);
 	return (

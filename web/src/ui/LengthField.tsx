@@ -1,4 +1,5 @@
 import { NumberField } from './Field';
+import { say } from './say';
 import { INCH_IN_MM, type Units, YARD_IN_METRES } from './units';
 
 interface Props {
@@ -44,8 +45,8 @@ export function RunField({ value, onChange, units }: RunProps) {
 	const inMetres = units === 'metric' ? 1 : YARD_IN_METRES;
 	return (
 		<NumberField
-			label="In 100 g"
-			unit={units === 'metric' ? 'm' : 'yd'}
+			label={say('lengthField.in100G')}
+			unit={units === 'metric' ? say('lengthField.m') : say('lengthField.yd')}
 			min={units === 'metric' ? 1 : 2}
 			max={Math.floor(5000 / inMetres)}
 			step={0.5}

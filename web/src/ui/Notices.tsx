@@ -1,6 +1,7 @@
 import { Toast } from 'radix-ui';
 import { create } from 'zustand';
 import { Button } from './Button';
+import { say } from './say';
 
 interface Notice {
 	id: number;
@@ -26,7 +27,7 @@ function drop(id: number): void {
 export function Notices() {
 	const notices = useNotices((state) => state.notices);
 	return (
-		<Toast.Provider duration={9000} label="Notice">
+		<Toast.Provider duration={9000} label={say('notices.notice')}>
 			{notices.map(({ id, says, mend, action }) => (
 				<Toast.Root
 					key={id}

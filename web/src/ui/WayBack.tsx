@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
 import { Button } from './Button';
+import { say } from './say';
 
 /** A page that could not be shown: what became of the work, and the ways on. */
 export function WayBack() {
@@ -12,13 +13,13 @@ export function WayBack() {
 	const isOffline = !navigator.onLine || (error instanceof TypeError && /import|fetch/i.test(error.message));
 	return (
 		<main className="mx-auto max-w-xl p-12">
-			<h1 className="mb-2 text-2xl font-semibold">{isOffline ? 'This page needs a connection.' : 'This page could not be shown.'}</h1>
-			<p className="mb-4">What you made is kept in this browser, and is saved when it is opened again.</p>
+			<h1 className="mb-2 text-2xl font-semibold">{isOffline ? say('wayBack.thisPageNeedsAConnection') : say('wayBack.thisPageCouldNotBe')}</h1>
+			<p className="mb-4">{say('wayBack.whatYouMadeIsKept')}</p>
 			<p className="flex flex-wrap gap-3">
 				<Button kind="strong" onClick={() => location.reload()}>
-					Try again
+					{say('common.tryAgain')}
 				</Button>
-				<Button onClick={() => location.assign('/')}>To the shelf</Button>
+				<Button onClick={() => location.assign('/')}>{say('wayBack.toTheShelf')}</Button>
 			</p>
 		</main>
 	);

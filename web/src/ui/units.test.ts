@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { grams, plural, size, yarnLength } from './units';
+import { grams, size, yarnLength } from './units';
 
 // Source: the international yard and inch, 0.9144 m and 25.4 mm exactly.
 describe('units', () => {
@@ -18,7 +18,5 @@ describe('units', () => {
 
 	it('counts', () => {
 		expect(grams(3.14)).toBe('3.1 g');
-		expect(plural(1, 'stitch', 'stitches')).toBe('1 stitch');
-		expect(plural(1200, 'stitch', 'stitches')).toBe('1,200 stitches');
 	});
 });

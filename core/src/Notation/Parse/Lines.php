@@ -115,11 +115,22 @@ final class Lines
         return false;
     }
 
+    /** "5 scc": a number and a word that is almost a stitch's name are meant to be stitches. */
+    private static function isSlip(Cursor $c): bool
+    {
+        return $c->tokens->is(0, TokenType::Number) && $c->tokens->isWord(1)
+            && (!$c->tokens->has(2) || !$c->tokens->isWord(2) && null === $c->vocabulary->at($c->tokens, 2))
+            && null !== $c->vocabulary->nearest($c->tokens->value(1));
+    }
+
     /**
      * Whether a line without a head that cannot be read says nothing about a round's stitches: materials, a heading, prose.
      */
     public static function isProse(Cursor $c): bool
     {
+        if (self::isSlip($c)) {
+            return false;
+        }
         $unknown = $known = 0;
         $isRepeat = $isCount = false;
         for ($at = 0; $c->tokens->has($at); ++$at) {

@@ -239,6 +239,11 @@ final class Remarks
         }
         $words = 0;
         for ($ahead = 1; $c->tokens->has($c->at + $ahead) && !$c->isAhead($ahead, TokenType::Close); ++$ahead) {
+            if (\in_array($c->value($ahead), ['together', 'tog'], true)
+                && null !== $c->number($ahead - (\in_array($c->value($ahead - 1), Words::STITCHES, true) ? 2 : 1))) {
+                // "(work 2 sts together)": stitches, though none is named.
+                return false;
+            }
             if (null !== $c->name($ahead) && 'loop' !== $c->value($ahead) && !\in_array($c->value($ahead + 1), ['apart'], true)
                 || $c->isAhead($ahead, TokenType::Times, TokenType::Star, TokenType::Open)) {
                 return false;

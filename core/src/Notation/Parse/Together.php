@@ -26,7 +26,7 @@ final class Together
         if (null !== $name) {
             $c->at += $name->tokens;
             $stitch = $name->stitch;
-        } elseif (!$c->take('crochet', 'work') && null === $number) {
+        } elseif (!$c->take('crochet', 'work') && null === $number && !\in_array($c->value(-1), Words::DO, true)) {
             return $c->back($mark);
         }
         $c->skip('over', 'in', 'the', 'next', 'following', 'every');

@@ -41,7 +41,7 @@ final readonly class Blend implements PlaceLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('This blend', new RoundRange($this->from, $this->to));
+        return $site->checkRange('This fade', new RoundRange($this->from, $this->to));
     }
 
     public function lay(FramedCloth $cloth): void
@@ -74,6 +74,6 @@ final readonly class Blend implements PlaceLayer
 
     public function inWords(): string
     {
-        return 'blend, '.(new RoundRange($this->from, $this->to))->inWords();
+        return 'fade, '.(new RoundRange($this->from, $this->to))->inWords();
     }
 }

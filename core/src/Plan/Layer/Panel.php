@@ -55,7 +55,7 @@ final readonly class Panel implements MovableLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('This panel', $this->range());
+        return $site->checkRange('This patch', $this->range());
     }
 
     /** An oval's width at a round follows from how far that is from its middle. */
@@ -85,7 +85,7 @@ final readonly class Panel implements MovableLayer
 
     public function inWords(): string
     {
-        return "panel, {$this->range()->inWords()}, ".Number::plain($this->degrees).'° wide';
+        return "oval patch, {$this->range()->inWords()}, ".Number::plain($this->degrees).'° wide';
     }
 
     public function range(): RoundRange

@@ -22,4 +22,20 @@ final readonly class Stripe
 
         return $stripe;
     }
+
+    /**
+     * Those of a short text: "B2A1".
+     *
+     * @return non-empty-list<self>|null null where it is none
+     */
+    public static function sequence(string $text): ?array
+    {
+        if (1 !== preg_match('/^(?:[A-Z][1-9]\d{0,2}){1,40}$/D', $text)) {
+            return null;
+        }
+        preg_match_all('/([A-Z])(\d+)/', $text, $found, \PREG_SET_ORDER);
+        $sequence = array_map(static fn (array $one): self => new self($one[1], (int) $one[2]), $found);
+
+        return [] === $sequence ? null : $sequence;
+    }
 }

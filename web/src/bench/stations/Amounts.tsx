@@ -1,7 +1,8 @@
 import type { Amount } from '../../api/types';
 import { NumberField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
-import { grams, plural, type Units, yarnLength } from '../../ui/units';
+import { say } from '../../ui/say';
+import { grams, type Units, yarnLength } from '../../ui/units';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
 import { set, withYarn } from '../plans';
@@ -25,8 +26,8 @@ export function Amounts() {
 	const use = useDraft(({ plan }) => plan.yarnUse);
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Yarn needed</h2>
-			<p className="mb-3 text-faint">All pieces and copies together.</p>
+			<h2 className="text-lg font-semibold">{say('common.yarnNeeded')}</h2>
+			<p className="mb-3 text-faint">{say('amounts.allPiecesAndCopiesTogether')}</p>
 			<ul className="flex flex-col">
 				{amounts.map((amount) => {
 					const yarn = yarns.find(({ key }) => key === amount.key);
@@ -37,14 +38,16 @@ export function Amounts() {
 								<span className="min-w-0 flex-1 truncate font-semibold" title={yarn.name}>
 									<bdi>{yarn.name}</bdi>
 								</span>
-								<span className="figures caption">{plural(amount.stitches, 'stitch', 'stitches')}</span>
+								<span className="figures caption">{say('common.countedStitches', { stitches: amount.stitches })}</span>
 							</div>
 							{amount.stitches > 0 && <Figures amount={amount} units={units} />}
 							<p className={`mt-1 ${amount.enough === false ? 'border-l-4 border-ink pl-2 font-semibold' : ''}`}>{amount.verdict}</p>
 							<NumberField
-								label={`Grams of ${yarn.key} on hand`}
+								label={say('amounts.gramsOfKeyOnHand', { key: yarn.key })}
 								unit={
-									amount.shareOfHand === null || amount.stitches === 0 ? 'g' : `g; ${Math.round(amount.shareOfHand * 100)} % of it is needed`
+									amount.shareOfHand === null || amount.stitches === 0
+										? say('common.g')
+										: say('amounts.gShareofhandOfItIs', { shareOfHand: Math.round(amount.shareOfHand * 100) })
 								}
 								className="mt-1 max-w-72"
 								min={0}
@@ -63,11 +66,11 @@ export function Amounts() {
 					);
 				})}
 			</ul>
-			<section aria-label="Reckoned with" className="border-t border-rule pt-3">
-				<h3 className="mb-2 font-semibold">Reckoned with</h3>
+			<section aria-label={say('amounts.reckonedWith')} className="border-t border-rule pt-3">
+				<h3 className="mb-2 font-semibold">{say('amounts.reckonedWith')}</h3>
 				<div className="grid grid-cols-3 gap-2">
 					<NumberField
-						label="To spare"
+						label={say('amounts.toSpare')}
 						unit="%"
 						min={0}
 						max={100}
@@ -75,7 +78,7 @@ export function Amounts() {
 						onChange={(n) => n !== null && draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, sparePercent: n } }), 'spare')}
 					/>
 					<LengthField
-						label="A tail"
+						label={say('amounts.aTail')}
 						units={units}
 						min={0}
 						max={2000}
@@ -83,7 +86,7 @@ export function Amounts() {
 						onChange={(mm) => draft.change((plan) => ({ ...plan, yarnUse: { ...plan.yarnUse, tailCm: mm / 10 } }), 'tail')}
 					/>
 					<LengthField
-						label="To sew with"
+						label={say('amounts.toSewWith')}
 						units={units}
 						min={0}
 						max={5000}
@@ -109,7 +112,12 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 				<span className="text-xl">{grams(amount.grams.likely)}</span>
 			</p>
 			<p className="figures caption">
-				{yarnLength(metres.low, units)} to {yarnLength(metres.high, units)}; {grams(amount.grams.low)} to {grams(amount.grams.high)}
+				{say('amounts.lowToHighLow2To', {
+					low: yarnLength(metres.low, units),
+					high: yarnLength(metres.high, units),
+					low2: grams(amount.grams.low),
+					high2: grams(amount.grams.high),
+				})}
 			</p>
 			<p className="caption">{amount.basisInWords}</p>
 			<svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true" className="my-1.5 block h-3 w-full overflow-visible">
@@ -138,7 +146,7 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 				)}
 			</svg>
 			<table className="figures w-full text-sm">
-				<caption className="sr-only">What the likely length is made of</caption>
+				<caption className="sr-only">{say('amounts.whatTheLikelyLengthIs')}</caption>
 				<tbody>
 					{entries.map((part) => (
 						<tr key={part}>

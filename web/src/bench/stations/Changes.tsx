@@ -1,28 +1,28 @@
-import { useQuery } from '@tanstack/react-query';
 import { Slider } from 'radix-ui';
-import { useEffect, useRef, useState } from 'react';
-import { api, dataOf } from '../../api/client';
-import type { Change, Method } from '../../api/types';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/Field';
-import { plural } from '../../ui/units';
+import { say } from '../../ui/say';
+import { yarnLength } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
-import { StepSign } from '../StepSign';
+import { Tips } from '../Tips';
+import { WhichEnd } from '../WhichEnd';
+import { BestChanges } from './changes/BestChanges';
+import { ChangeLine } from './changes/ChangeLine';
+import { ChangeRow } from './changes/ChangeRow';
+import { ChangesWithin } from './changes/ChangesWithin';
+import { EndsFields, withEnds } from './changes/EndsFields';
 import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
-const methods: readonly (readonly [Method | 'auto', string])[] = [
-	['auto', 'choose for me'],
-	['plain', 'plain change'],
-	['slip-stitch', 'start with a sl st'],
-	['drawn-loop', 'pull the loop through'],
-];
-
 /** Every colour change in working order: where, how high, what to do, why; and the front. */
 export function Changes() {
-	const { draft, picked, pick } = useBench();
+	const { draft, picked } = useBench();
 	const { piece, analysis } = usePiece();
+	const named = useDraft(({ analysis: is }) => is?.methods);
+	const units = useDraft(({ plan }) => plan.units);
+	const habits = useDraft(({ analysis: is }) => is?.habits) ?? [];
 	// Where the front is being turned to, until the core has answered.
 	const [turned, setTurned] = useState<number | null>(null);
 	const isSaved = useDraft(({ save }) => save.is === 'saved');
@@ -36,6 +36,7 @@ export function Changes() {
 	}, [shownRound]);
 
 	if (piece === undefined || analysis === undefined) return null;
+	const methods = (named ?? []).map(({ method, label }) => [method, label] as const);
 	const { changes, bestFront, frontDegrees } = analysis;
 	const showing = changes.filter(({ shows }) => shows).length;
 	const within = analysis.changesWithin.reduce((sum, round) => sum + round.changes, 0);
@@ -45,32 +46,25 @@ export function Changes() {
 		draft.edit({ do: 'front', piece: piece?.key ?? '', degrees }, `front ${piece?.key}`);
 	}
 
-	function choose(change: Change, method: Method | 'auto') {
-		draft.change((plan) =>
-			withPiece(plan, piece?.key ?? '', (is) => {
-				const { at: before = [], ...rest } = is.changes;
-				const at = before.filter(({ round }) => round !== change.round);
-				if (method !== 'auto') at.push({ round: change.round, method });
-				return { ...is, changes: at.length === 0 ? rest : { ...rest, at } };
-			}),
-		);
-	}
-
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Colour changes</h2>
+			<h2 className="text-lg font-semibold">{say('common.colourChanges')}</h2>
 			<p className="mb-3 text-faint">
-				{changes.length + within === 0
-					? 'The piece is all of one yarn: nothing changes.'
-					: `${plural(changes.length + within, 'change')}${within > 0 ? `, ${within} of them within rounds` : ''}; ${
-							showing === 0 ? 'no jog shows' : `${plural(showing, 'jog')} ${showing === 1 ? 'shows' : 'show'}`
-						} at the front`}
+				{changes.length + within === 0 ? say('changes.thePieceIsAllOf') : say('changes.summary', { changes: changes.length + within, within, showing })}
 			</p>
+			<WhichEnd />
+			{changes.length + within > 0 && (
+				<dl className="figures mb-4 grid grid-cols-3 gap-2">
+					<Sum name={say('changes.ends')}>{analysis.ends}</Sum>
+					<Sum name={say('changes.onChanging')}>{yarnLength(analysis.changingMm / 1000, units)}</Sum>
+					<Sum name={say('changes.show')}>{showing}</Sum>
+				</dl>
+			)}
 			{analysis.worked !== 'rows' && (
-				<section aria-label="Front" className="mb-4 border-y border-rule py-3">
+				<section aria-label={say('changes.front')} className="mb-4 border-y border-rule py-3">
 					<div className="figures mb-1 flex items-baseline justify-between">
-						<h3 className="font-semibold">Front at {Math.round(frontDegrees)}°</h3>
-						<span className="caption">from where round 1 begins</span>
+						<h3 className="font-semibold">{say('changes.frontAtFrontdegrees', { frontDegrees: Math.round(frontDegrees) })}</h3>
+						<span className="caption">{say('changes.fromWhereRound1Begins')}</span>
 					</div>
 					<Slider.Root
 						className="relative flex h-8 touch-none items-center"
@@ -81,92 +75,67 @@ export function Changes() {
 						onValueChange={([degrees]) => degrees !== undefined && turn(degrees)}
 					>
 						<Slider.Track className="relative h-1 flex-1 bg-rule" />
-						<Slider.Thumb aria-label="Front in degrees" className="block h-7 w-3 border border-ink bg-sheet" />
+						<Slider.Thumb aria-label={say('changes.frontInDegrees')} className="block h-7 w-3 border border-ink bg-sheet" />
 					</Slider.Root>
 					<p className="mt-1">{bestFront.why}</p>
 					{bestFront.better && (
 						<Button kind="strong" className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
-							Turn the front to {bestFront.degrees}°
+							{say('changes.turnTheFrontToDegrees', { degrees: bestFront.degrees })}
 						</Button>
 					)}
 				</section>
 			)}
-			{analysis.worked === 'spiral' && changes.length > 0 && (
+			{analysis.worked === 'spiral' && analysis.changeLine.jogs > 0 && <ChangeLine />}
+			{analysis.worked !== 'rows' && changes.length > 0 && (
 				<ChoiceField
-					label="Treat every jog"
+					label={say('changes.treatEveryJog')}
 					className="mb-3"
 					value={piece.changes.method}
-					choices={methods}
+					choices={[['auto', say('changes.chooseForMe')], ...methods]}
 					onChange={(method) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, changes: { method } })))}
 				/>
 			)}
+			{changes.length + within > 0 && (
+				<section aria-label={say('ends.title')} className="mb-3 grid grid-cols-2 gap-2">
+					<EndsFields
+						said={piece.changes}
+						open={say('ends.asUsual')}
+						onChange={(said) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, changes: withEnds(is.changes, said) })))}
+					/>
+				</section>
+			)}
+			{analysis.changeLine.jogs > 0 && <BestChanges />}
+			<Tips />
 			<FaceForm />
 			<Placements />
 			{shownWithin !== undefined && <ChangesWithin round={shownWithin.round} />}
 			<ol ref={list} className="flex flex-col">
 				{changes.map((change) => (
-					<li
-						key={`${change.round}-${change.stitch}`}
-						data-round={change.round}
-						className={`border-t border-rule py-2 ${shownRound === change.round + 1 && change.jog ? '-mx-2 bg-pick/60 px-2' : ''}`}
-					>
-						<button
-							type="button"
-							className="figures flex w-full items-start gap-2 text-left"
-							onClick={() => pick(Math.min(change.round + (change.jog ? 1 : 0), analysis.rounds.length), 'new')}
-						>
-							{change.jog ? (
-								<span className="pt-0.5">
-									<StepSign step={change.stepRounds} shows={change.shows} />
-								</span>
-							) : (
-								<span className="w-[22px] shrink-0" />
-							)}
-							<span className={change.shows ? 'font-semibold' : ''}>{change.summary}</span>
-						</button>
-						{change.jog && (
-							<div className="pl-[30px]">
-								<p className="mt-1">{change.toDo}</p>
-								<p className="mt-1 text-faint">{change.why}</p>
-								{analysis.worked === 'spiral' && (
-									<ChoiceField
-										label={`Method after round ${change.round}`}
-										hideLabel
-										className="mt-1"
-										value={piece.changes.at?.find(({ round }) => round === change.round)?.method ?? 'auto'}
-										choices={[['auto', `${change.chosen ? 'as for all' : `${change.methodLabel}, chosen for you`}`], ...methods.slice(1)]}
-										onChange={(method: Method | 'auto') => choose(change, method)}
-									/>
-								)}
-							</div>
-						)}
-					</li>
+					<ChangeRow key={`${change.round}-${change.stitch}`} change={change} isPicked={shownRound === change.treated + 1 && change.jog} />
 				))}
 			</ol>
+			{changes.length > 0 && (
+				<details className="mt-4 border-t border-rule pt-2">
+					<summary className="cursor-pointer font-semibold">{say('changes.goodHabits')}</summary>
+					<ul className="list-disc pl-5">
+						{habits.map((habit) => (
+							<li key={habit} className="mt-1">
+								{habit}
+							</li>
+						))}
+					</ul>
+				</details>
+			)}
 		</>
 	);
 }
 
-/** The changes within a round, asked for when it is looked at. */
-function ChangesWithin({ round }: { round: number }) {
-	const { piece } = useBench();
-	const id = useDraft((state) => state.id);
-	const revision = useDraft((state) => state.revision);
-	const { data } = useQuery({
-		queryKey: ['changes', id, piece, round, revision],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/changes', { params: { path: { id }, query: { piece, round } } })),
-	});
+/** A figure of all changes together. */
+function Sum({ name, children }: { name: string; children: ReactNode }) {
 	return (
-		<section aria-label={`Within round ${round}`} className="mb-3 border-l-4 border-ink bg-sheet p-2">
-			<h3 className="font-semibold">Within round {round}</h3>
-			<ol className="max-h-64 overflow-auto">
-				{data?.changes.map((change) => (
-					<li key={change.stitch} className="border-t border-rule py-1">
-						<p className="figures">{change.summary}</p>
-						<p className="text-faint">{change.toDo}</p>
-					</li>
-				))}
-			</ol>
-		</section>
+		<div className="border-t border-rule pt-1">
+			<dt className="caption">{name}</dt>
+			<dd className="text-lg font-semibold">{children}</dd>
+		</div>
 	);
 }

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { plural } from '../../ui/units';
+import { say, sayWith } from '../../ui/say';
 import { YarnMark } from '../../ui/YarnMark';
 import { setTools, useTools } from '../chartTools';
 import { useBench, usePiece, useYarns } from '../context';
+import { Tips } from '../Tips';
+import { WhichEnd } from '../WhichEnd';
 import { BrushPanel } from './colours/BrushPanel';
 import { Lay } from './colours/Lay';
 import { Layers } from './colours/Layers';
@@ -23,38 +25,53 @@ export function Colours() {
 	const isWhole = first !== undefined && last !== undefined && last - first + 1 === rounds.length;
 	return (
 		<>
-			<h2 className="mb-2 text-lg font-semibold">Colours</h2>
+			<h2 className="mb-2 text-lg font-semibold">{say('common.colours')}</h2>
 			{(analysis?.rounds.length ?? 0) === 0 ? (
 				<p className="mb-4">
-					There is nothing to colour yet: type the first rounds on the sheet, or{' '}
-					<button type="button" className="underline" onClick={() => goTo('rounds')}>
-						begin from a shape
-					</button>
-					.
+					{sayWith('colours.thereIsNothingToColour', {
+						link: (
+							<button type="button" className="underline" onClick={() => goTo('rounds')}>
+								{say('colours.beginFromAShape')}
+							</button>
+						),
+					})}
 				</p>
 			) : brush !== null ? (
 				<BrushPanel brush={brush} />
 			) : first === undefined || last === undefined ? (
 				<p className="mb-4">
-					Pick rounds: click one, shift-click or drag for more, or use the arrow keys. Then click a yarn, or press its letter. For single stitches,{' '}
-					<button type="button" className="underline" onClick={() => setTools({ brush: yarns[1]?.key ?? yarns[0]?.key ?? 'A', view: 'opened' })}>
-						take the brush
-					</button>
-					.
+					{sayWith('colours.pickRoundsClickOneShift', {
+						link: (
+							<button
+								type="button"
+								className="underline"
+								onClick={() => setTools({ brush: yarns[1]?.key ?? yarns[0]?.key ?? 'A', view: 'opened' })}
+							>
+								{say('colours.takeTheBrush')}
+							</button>
+						),
+					})}
 				</p>
 			) : (
-				<section aria-label="Picked rounds" className="mb-5">
+				<section aria-label={say('colours.pickedRounds')} className="mb-5">
 					<p className="figures mb-2 flex items-baseline justify-between">
 						<span className="font-semibold">
-							{rounds.length === 1 ? `Round ${first}` : isWhole ? `Rounds ${first} to ${last}` : `${plural(rounds.length, 'round')}`} picked
+							{say('colours.picked', {
+								rounds:
+									rounds.length === 1
+										? say('colours.roundFirst', { first })
+										: isWhole
+											? say('colours.roundsFirstToLast', { first, last })
+											: `${say('common.countedRounds', { rounds: rounds.length })}`,
+							})}
 						</span>
 						<Button kind="bare" onClick={pickNone}>
-							Clear
+							{say('colours.clear')}
 						</Button>
 					</p>
 					<div className="flex flex-wrap gap-2">
 						{yarns.map(({ key, name, hex }) => (
-							<Button key={key} title={`${name} (press ${key})`} onClick={() => paint(key)}>
+							<Button key={key} title={say('common.namePressKey', { name, key })} onClick={() => paint(key)}>
 								<YarnMark letter={key} hex={hex} size={22} />
 								<span className="max-w-24 truncate">{name}</span>
 							</Button>
@@ -63,11 +80,13 @@ export function Colours() {
 				</section>
 			)}
 			<Lay from={first ?? 1} to={rounds.length > 1 ? (last ?? 1) : (analysis?.rounds.length ?? 1)} isPicked={first !== undefined} />
+			<WhichEnd />
 			<Layers />
+			<Tips />
 			<YarnPairs />
 			{analysis !== undefined && analysis.rounds.length > 0 && (
 				<Button className="mt-4 w-full" onClick={() => setIsTable(true)}>
-					Read it as a table …
+					{say('colours.readItAsATable')}
 				</Button>
 			)}
 			<RoundsTable open={isTable} onClose={() => setIsTable(false)} />

@@ -1,6 +1,7 @@
 import { limits } from '../../api/generated/limits';
 import { Button } from '../../ui/Button';
 import { NumberField } from '../../ui/Field';
+import { say } from '../../ui/say';
 import { useBench, usePiece } from '../context';
 import { set, withPiece } from '../plans';
 
@@ -19,18 +20,30 @@ export function FaceForm() {
 				className="mb-4"
 				onClick={() => draft.edit({ do: 'face', piece: piece.key, ...(from === undefined || to === undefined ? {} : { from, to }) })}
 			>
-				Keep the face one colour …
+				{say('faceForm.keepTheFaceOneColour')}
 			</Button>
 		);
 	}
 	return (
-		<section aria-label="Face" className="mb-4">
-			<h3 className="mb-1 font-semibold">The face in one colour</h3>
+		<section aria-label={say('faceForm.face')} className="mb-4">
+			<h3 className="mb-1 font-semibold">{say('faceForm.theFaceInOneColour')}</h3>
 			<div className="grid grid-cols-3 items-end gap-2">
-				<NumberField label="From round" min={1} max={limits.rounds} value={face.from} onChange={(from) => from !== null && change({ ...face, from })} />
-				<NumberField label="to round" min={1} max={limits.rounds} value={face.to} onChange={(to) => to !== null && change({ ...face, to })} />
 				<NumberField
-					label="Wide, degrees"
+					label={say('common.fromRound')}
+					min={1}
+					max={limits.rounds}
+					value={face.from}
+					onChange={(from) => from !== null && change({ ...face, from })}
+				/>
+				<NumberField
+					label={say('common.toRound')}
+					min={1}
+					max={limits.rounds}
+					value={face.to}
+					onChange={(to) => to !== null && change({ ...face, to })}
+				/>
+				<NumberField
+					label={say('common.wideDegrees')}
 					min={1}
 					max={360}
 					step={5}
@@ -39,7 +52,7 @@ export function FaceForm() {
 				/>
 			</div>
 			{analysis.faceRemarks.length === 0 ? (
-				<p className="mt-1">Nothing comes into it.</p>
+				<p className="mt-1">{say('faceForm.nothingComesIntoIt')}</p>
 			) : (
 				analysis.faceRemarks.map((remark) => (
 					<p key={remark} className="mt-1 border-l-4 border-ink pl-2">
@@ -48,7 +61,7 @@ export function FaceForm() {
 				))
 			)}
 			<Button kind="bare" onClick={() => change(null)}>
-				No face
+				{say('faceForm.noFace')}
 			</Button>
 		</section>
 	);

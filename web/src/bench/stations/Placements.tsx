@@ -4,6 +4,7 @@ import type { Piece } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField } from '../../ui/Field';
 import { numbered } from '../../ui/numbered';
+import { say } from '../../ui/say';
 import { size as length } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { set, withPiece } from '../plans';
@@ -11,15 +12,15 @@ import { set, withPiece } from '../plans';
 type Placement = NonNullable<Piece['placements']>[number];
 
 const kinds: readonly (readonly [Placement['kind'], string])[] = [
-	['eyes', 'Eyes'],
-	['nose', 'Nose'],
-	['ears', 'Ears'],
-	['arms', 'Arms'],
-	['legs', 'Legs'],
-	['wings', 'Wings'],
-	['tail', 'Tail'],
-	['buttons', 'Buttons'],
-	['other', 'Something else'],
+	['eyes', say('placements.eyes')],
+	['nose', say('placements.nose')],
+	['ears', say('placements.ears')],
+	['arms', say('placements.arms')],
+	['legs', say('placements.legs')],
+	['wings', say('placements.wings')],
+	['tail', say('placements.tail')],
+	['buttons', say('placements.buttons')],
+	['other', say('placements.somethingElse')],
 ];
 
 /** A placement's key; the core gives one to those of older plans, by their order. */
@@ -35,6 +36,7 @@ export function Placements() {
 	const { draft, picked } = useBench();
 	const { piece, analysis } = usePiece();
 	const units = useDraft(({ plan }) => plan.units);
+	const cautions = useDraft(({ analysis: is }) => is?.cautions) ?? [];
 	if (piece === undefined || analysis === undefined || analysis.rounds.length === 0) return null;
 	const placements = piece.placements ?? [];
 	const change = (to: Placement[], group?: string) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, placements: to })), group);
@@ -44,23 +46,28 @@ export function Placements() {
 			group,
 		);
 	return (
-		<section aria-label="Placements" className="mb-5 border-t border-b border-rule py-3">
-			<h3 className="mb-1 font-semibold">Eyes, ears, limbs</h3>
+		<section aria-label={say('placements.placements')} className="mb-5 border-t border-b border-rule py-3">
+			<h3 className="mb-1 font-semibold">{say('placements.eyesEarsLimbs')}</h3>
 			<ol>
 				{numbered(placements).map(({ at, one: placement }) => {
 					const placed = analysis.placed.find(({ key }) => key === keyOf(placement, at));
 					const group = `placement ${piece.key} ${keyOf(placement, at)}`;
 					return (
 						<li key={keyOf(placement, at)} className="grid grid-cols-2 items-end gap-2 border-t border-rule py-2 first:border-t-0">
-							<ChoiceField label="What" value={placement.kind} choices={kinds} onChange={(kind) => with_(at, { ...placement, kind })} />
 							<ChoiceField
-								label="Where"
+								label={say('placements.what')}
+								value={placement.kind}
+								choices={kinds}
+								onChange={(kind) => with_(at, { ...placement, kind })}
+							/>
+							<ChoiceField
+								label={say('placements.where')}
 								value={placement.anchor}
 								choices={[
-									['round', 'after round …'],
-									['change', 'from a colour change'],
-									['widest', 'from the widest round'],
-									...(at > 0 ? ([['placement', 'in line with …']] as const) : []),
+									['round', say('placements.afterRound')],
+									['change', say('placements.fromAColourChange')],
+									['widest', say('placements.fromTheWidestRound')],
+									...(at > 0 ? ([['placement', say('placements.inLineWith')]] as const) : []),
 								]}
 								onChange={(anchor) => {
 									const { key, kind, apart, fromFront } = placement;
@@ -77,7 +84,7 @@ export function Placements() {
 							/>
 							{placement.anchor !== 'widest' && placement.anchor !== 'placement' && (
 								<NumberField
-									label={placement.anchor === 'round' ? 'Round' : 'Colour change, from the first'}
+									label={placement.anchor === 'round' ? say('common.round') : say('placements.colourChangeFromTheFirst')}
 									min={1}
 									max={limits.rounds}
 									value={placement.number}
@@ -86,7 +93,7 @@ export function Placements() {
 							)}
 							{placement.anchor === 'placement' && (
 								<ChoiceField
-									label="With"
+									label={say('placements.with')}
 									value={'of' in placement ? placement.of : keyOf(placements[placement.number - 1], placement.number - 1)}
 									choices={placements
 										.slice(0, at)
@@ -102,7 +109,7 @@ export function Placements() {
 							)}
 							{placement.anchor !== 'round' && (
 								<NumberField
-									label="Rounds on from there"
+									label={say('placements.roundsOnFromThere')}
 									min={-limits.rounds}
 									max={limits.rounds}
 									value={placement.offset ?? 0}
@@ -110,7 +117,7 @@ export function Placements() {
 								/>
 							)}
 							<NumberField
-								label="Stitches apart"
+								label={say('common.stitchesApart')}
 								optional
 								min={limits.apart.least}
 								max={limits.apart.most}
@@ -119,14 +126,18 @@ export function Placements() {
 								onChange={(n) => with_(at, set(placement, 'apart', n) as Placement, group)}
 							/>
 							<NumberField
-								label="Degrees from the front"
+								label={say('common.degreesFromTheFront')}
 								min={-180}
 								max={180}
 								step={0.5}
 								value={placement.fromFront ?? 0}
 								onChange={(n) => n !== null && with_(at, { ...placement, fromFront: n }, group)}
 							/>
-							<Button kind="bare" aria-label={`Delete ${placement.kind}`} onClick={() => change(placements.filter((_, i) => i !== at))}>
+							<Button
+								kind="bare"
+								aria-label={say('placements.deleteKind', { kind: placement.kind })}
+								onClick={() => change(placements.filter((_, i) => i !== at))}
+							>
 								<Trash2 size={16} />
 							</Button>
 							{placed !== undefined && (
@@ -161,12 +172,15 @@ export function Placements() {
 					])
 				}
 			>
-				Add eyes or a part
+				{say('placements.addEyesOrAPart')}
 			</Button>
-			<p className="caption mt-2">
-				Leave “apart” empty for one alone. Not for children under three with eyes, buttons or anything that comes off: embroider instead. Tug at every
-				part: fabric stretches, and washers can pull through. Check what holds where you live (EN 71-1, ASTM F963, 16 CFR 1501).
-			</p>
+			<p className="caption mt-2">{say('placements.leaveApartEmptyForOne')}</p>
+			{placements.length > 0 &&
+				cautions.map((caution) => (
+					<p key={caution} className="caption mt-1">
+						{caution}
+					</p>
+				))}
 		</section>
 	);
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { PlanProblem } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { size as measure, plural } from '../../ui/units';
+import { say } from '../../ui/say';
+import { size as measure } from '../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../context';
 import { Mends, Offers } from '../Mends';
 import { Outline } from '../Outline';
@@ -21,8 +22,14 @@ export function Rounds() {
 		const size = analysis?.size;
 		if (analysis === undefined || size == null) return;
 		const widest = Math.max(...analysis.rounds.map(({ makes }) => makes));
-		const measured = `${measure(size.heightMm, plan.units)} high, ${measure(size.widthMm, plan.units)} across`;
-		setWas(`${plural(analysis.rounds.length, 'round')}, ${widest} at the widest, ${measured}`);
+		setWas(
+			say('rounds.size', {
+				rounds: analysis.rounds.length,
+				widest,
+				high: measure(size.heightMm, plan.units),
+				across: measure(size.widthMm, plan.units),
+			}),
+		);
 	}
 	function resize(wider: number, longer: number) {
 		remember();
@@ -37,15 +44,15 @@ export function Rounds() {
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
 		<>
-			<h2 className="mb-1 text-lg font-semibold">Rounds</h2>
+			<h2 className="mb-1 text-lg font-semibold">{say('common.rounds')}</h2>
 			{analysis !== undefined && (
 				<p className="figures mb-3 text-faint">
-					{plural(analysis.rounds.length, analysis.worked === 'rows' ? 'row' : 'round')}, {plural(analysis.stitches, 'stitch', 'stitches')}
+					{say('rounds.counted', { worked: analysis.worked, rounds: analysis.rounds.length, stitches: analysis.stitches })}
 				</p>
 			)}
 			{analysis !== undefined && <Outline piece={analysis} units={plan.units} />}
 			<Button className="mb-2 w-full" disabled={piece === undefined} onClick={() => setIsPasting(true)}>
-				Paste a pattern …
+				{say('rounds.pasteAPattern')}
 			</Button>
 			<Button
 				className="mb-2 w-full"
@@ -53,20 +60,20 @@ export function Rounds() {
 				disabled={piece === undefined}
 				onClick={() => setIsShaping(true)}
 			>
-				Begin from a shape …
+				{say('rounds.beginFromAShape')}
 			</Button>
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
 				<div className="mb-5 grid grid-cols-2 gap-2">
-					<Button onClick={() => resize(1, 0)}>Wider: +1 increase round</Button>
-					<Button onClick={() => resize(-1, 0)}>Narrower: −1 increase round</Button>
-					<Button onClick={() => resize(0, 1)}>Longer: +1 even round</Button>
-					<Button onClick={() => resize(0, -1)}>Shorter: −1 even round</Button>
+					<Button onClick={() => resize(1, 0)}>{say('rounds.wider1IncreaseRound')}</Button>
+					<Button onClick={() => resize(-1, 0)}>{say('rounds.narrower1IncreaseRound')}</Button>
+					<Button onClick={() => resize(0, 1)}>{say('rounds.longer1EvenRound')}</Button>
+					<Button onClick={() => resize(0, -1)}>{say('rounds.shorter1EvenRound')}</Button>
 					<Button className="col-span-2" disabled={analysis.size === null} onClick={() => setIsSizing(true)}>
-						To a size …
+						{say('rounds.toASize')}
 					</Button>
 					{was !== null && (
 						<p className="caption figures col-span-2" aria-live="polite">
-							Before: {was}
+							{say('rounds.beforeWas', { was })}
 						</p>
 					)}
 				</div>
@@ -77,21 +84,14 @@ export function Rounds() {
 			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{wrong.length > 0 ? (
-				<Told title={`${wrong.length} to fix`} label="To fix" told={wrong} />
+				<Told title={say('rounds.wrongToFix', { wrong: wrong.length })} label={say('rounds.toFix')} told={wrong} />
 			) : (
-				<p className="mb-6">
-					{(analysis?.rounds.length ?? 0) === 0
-						? 'Type the first round on the sheet, at the left.'
-						: 'Every round uses all the stitches of the round below.'}
-				</p>
+				<p className="mb-6">{(analysis?.rounds.length ?? 0) === 0 ? say('rounds.typeTheFirstRoundOn') : say('rounds.everyRoundUsesAllThe')}</p>
 			)}
-			{notes.length > 0 && <Told title="Worth knowing" label="Worth knowing" told={notes} />}
+			{notes.length > 0 && <Told title={say('common.worthKnowing')} label={say('common.worthKnowing')} told={notes} />}
 			{analysis !== undefined && <Offers piece={analysis} />}
-			<h3 className="mb-1 font-semibold">Writing rounds</h3>
-			<p className="mb-2 text-faint">
-				Type them on the sheet, one line each. Each line answers with its count. What the words at the caret were taken for is said above it. Alt with
-				Enter makes the fix that is offered, Alt with 1 or 2 takes one of two readings; Ctrl with Shift and [ folds a bracket, with ] it unfolds.
-			</p>
+			<h3 className="mb-1 font-semibold">{say('rounds.writingRounds')}</h3>
+			<p className="mb-2 text-faint">{say('rounds.typeThemOnTheSheet')}</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[
 					[`6 ${sc} in MR`, 'begin in a magic ring'],
@@ -144,7 +144,7 @@ function Told({ title, label, told }: ToldProps) {
 										focusLine((trouble.line ?? 1) - 1);
 									}}
 								>
-									Go to line {trouble.line}
+									{say('rounds.goToLineLine', { line: trouble.line })}
 								</Button>
 							)}
 							<Mends trouble={trouble} />

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../ui/Field';
 import { RunField } from '../../ui/LengthField';
 import { notify } from '../../ui/Notices';
+import { say } from '../../ui/say';
 import { Tip } from '../../ui/Tip';
 import { weightsIn } from '../../ui/weights';
 import { YarnMark } from '../../ui/YarnMark';
@@ -41,11 +42,11 @@ export function Yarns() {
 
 	/** why a yarn cannot be taken out; null: it can */
 	function kept(key: string): string | null {
-		if (yarns.length === 1) return 'A plan has a yarn at the least.';
+		if (yarns.length === 1) return say('yarns.aPlanHasAYarn');
 		const how = used[key];
-		if (how === 'stitches') return 'It is used. Give its rounds another yarn first.';
-		if (how === 'layer') return 'A layer that is hidden or covered has it. Give that another yarn first, or take it out.';
-		return how === 'copy' ? 'A copy takes it.' : null;
+		if (how === 'stitches') return say('yarns.itIsUsedGiveIts');
+		if (how === 'layer') return say('yarns.aLayerThatIsHidden');
+		return how === 'copy' ? say('yarns.aCopyTakesIt') : null;
 	}
 
 	function add(from?: YarnAtHand) {
@@ -62,17 +63,17 @@ export function Yarns() {
 
 	return (
 		<>
-			<h2 className="mb-3 text-lg font-semibold">Yarns</h2>
+			<h2 className="mb-3 text-lg font-semibold">{say('common.yarns')}</h2>
 			<ul className="flex flex-col">
 				{yarns.map((yarn) => {
 					const change = (to: (yarn: Yarn) => Yarn, what: string) => draft.change((plan) => withYarn(plan, yarn.key, to), `yarn ${yarn.key} ${what}`);
 					return (
 						<li key={yarn.key} className="border-t border-rule py-3">
 							<div className="mb-2 flex items-center gap-2">
-								<label className="relative shrink-0" title="Colour">
+								<label className="relative shrink-0" title={say('common.colour')}>
 									<input
 										type="color"
-										aria-label={`Colour of yarn ${yarn.key}`}
+										aria-label={say('yarns.colourOfYarnKey', { key: yarn.key })}
 										className="peer absolute inset-0 cursor-pointer opacity-0"
 										value={yarn.hex}
 										onChange={(event) => {
@@ -85,23 +86,23 @@ export function Yarns() {
 									</span>
 								</label>
 								<TextField
-									label={`Name of yarn ${yarn.key}`}
+									label={say('yarns.nameOfYarnKey', { key: yarn.key })}
 									hideLabel
-									placeholder="Name it"
+									placeholder={say('yarns.nameIt')}
 									className="flex-1"
 									maxLength={120}
 									value={yarn.name}
 									onChange={(name) => change((is) => ({ ...is, name }), 'name')}
 								/>
-								<Tip says={kept(yarn.key) ?? 'Take it out'}>
+								<Tip says={kept(yarn.key) ?? say('yarns.takeItOut')}>
 									<Button
 										kind="bare"
 										className="min-w-9"
-										aria-label={`Delete yarn ${yarn.key}`}
+										aria-label={say('yarns.deleteYarnKey', { key: yarn.key })}
 										aria-disabled={kept(yarn.key) !== null}
 										onClick={() => {
 											const why = kept(yarn.key);
-											if (why !== null) notify({ says: `Yarn ${yarn.key} stays.`, mend: why });
+											if (why !== null) notify({ says: say('yarns.yarnKeyStays', { key: yarn.key }), mend: why });
 											else draft.change((plan) => ({ ...plan, yarns: plan.yarns.filter(({ key }) => key !== yarn.key) }));
 										}}
 									>
@@ -111,7 +112,7 @@ export function Yarns() {
 							</div>
 							<div className="grid grid-cols-3 gap-2">
 								<ChoiceField<Weight>
-									label="Weight"
+									label={say('common.weight')}
 									value={yarn.weight}
 									choices={weightsIn(terms)}
 									onChange={(weight) => change((is) => ({ ...is, weight }), 'weight')}
@@ -122,8 +123,8 @@ export function Yarns() {
 									onChange={(metres) => change((is) => ({ ...is, metresPer100g: metres }), 'metres')}
 								/>
 								<NumberField
-									label="At hand"
-									unit="g"
+									label={say('common.atHand')}
+									unit={say('common.g')}
 									min={0}
 									max={100000}
 									step={0.5}
@@ -134,7 +135,7 @@ export function Yarns() {
 							</div>
 							<div className="mt-2 flex items-end gap-2">
 								<NumberField
-									label="Strands held together"
+									label={say('yarns.strandsHeldTogether')}
 									className="w-36"
 									min={1}
 									max={10}
@@ -148,13 +149,13 @@ export function Yarns() {
 											checked={yarn.withHex !== undefined}
 											onChange={(event) => change((is) => set(is, 'withHex', event.target.checked ? '#FFFFFF' : null) as Yarn, 'second')}
 										/>
-										one of another colour
+										{say('yarns.oneOfAnotherColour')}
 									</label>
 								)}
 								{yarn.withHex !== undefined && (
 									<input
 										type="color"
-										aria-label={`Colour of the other strand of yarn ${yarn.key}`}
+										aria-label={say('yarns.colourOfTheOtherStrand', { key: yarn.key })}
 										className="h-8 w-10 border border-rule"
 										value={yarn.withHex}
 										onChange={(event) => {
@@ -170,11 +171,11 @@ export function Yarns() {
 			</ul>
 			<div className="flex flex-wrap gap-2 border-t border-rule pt-3">
 				<Button disabled={isFull} onClick={() => add()}>
-					<Plus size={16} /> Add a yarn
+					<Plus size={16} /> {say('common.addAYarn')}
 				</Button>
 			</div>
-			<h3 className="mt-6 mb-1 font-semibold">Other colours</h3>
-			<p className="caption mb-2">Over the whole plan, the darkest yarn the darkest. One undo brings yours back.</p>
+			<h3 className="mt-6 mb-1 font-semibold">{say('yarns.otherColours')}</h3>
+			<p className="caption mb-2">{say('yarns.overTheWholePlanThe')}</p>
 			<div className="flex flex-col gap-1">
 				{palettes.map(({ name, hexes }) => (
 					<button
@@ -194,7 +195,7 @@ export function Yarns() {
 			</div>
 			{shelf.data !== undefined && shelf.data.yarns.length > 0 && (
 				<>
-					<h3 className="mt-6 mb-1 font-semibold">From the shelf</h3>
+					<h3 className="mt-6 mb-1 font-semibold">{say('yarns.fromTheShelf')}</h3>
 					<ul>
 						{shelf.data.yarns.map((yarn) => (
 							<li key={yarn.id}>
@@ -206,7 +207,7 @@ export function Yarns() {
 								>
 									<span className="yarn size-6 border border-ink/25" style={{ background: yarn.hex }} />
 									<span className="min-w-0 flex-1 truncate">{yarn.name}</span>
-									<span className="caption">{yarn.grams} g</span>
+									<span className="caption">{say('common.gramsG', { grams: yarn.grams })}</span>
 								</button>
 							</li>
 						))}

@@ -1,5 +1,6 @@
 import { Eraser } from 'lucide-react';
 import { Button } from '../../../ui/Button';
+import { say, sayWith } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { CLEAR, setTools, useTools } from '../../chartTools';
 import { useYarns } from '../../context';
@@ -9,11 +10,11 @@ export function BrushPanel({ brush }: { brush: string }) {
 	const yarns = useYarns();
 	const isMirrored = useTools((tools) => tools.isMirrored);
 	return (
-		<section aria-label="Brush" className="mb-5">
+		<section aria-label={say('brushPanel.brush')} className="mb-5">
 			<p className="mb-2 flex items-baseline justify-between">
-				<span className="font-semibold">The brush colours single stitches</span>
+				<span className="font-semibold">{say('brushPanel.theBrushColoursSingleStitches')}</span>
 				<Button kind="bare" onClick={() => setTools({ brush: null })}>
-					Stop painting
+					{say('brushPanel.stopPainting')}
 				</Button>
 			</p>
 			<div className="flex flex-wrap gap-2">
@@ -22,7 +23,7 @@ export function BrushPanel({ brush }: { brush: string }) {
 						key={key}
 						kind={brush === key ? 'strong' : 'plain'}
 						aria-pressed={brush === key}
-						title={`${name} (press ${key})`}
+						title={say('common.namePressKey', { name, key })}
 						onClick={() => setTools({ brush: key })}
 					>
 						<YarnMark letter={key} hex={hex} size={22} />
@@ -31,14 +32,14 @@ export function BrushPanel({ brush }: { brush: string }) {
 				))}
 				<Button kind={brush === CLEAR ? 'strong' : 'plain'} aria-pressed={brush === CLEAR} onClick={() => setTools({ brush: CLEAR })}>
 					<Eraser size={18} />
-					clear
+					{say('brushPanel.clear')}
 				</Button>
 			</div>
 			<label className="mt-2 flex items-center gap-2">
 				<input type="checkbox" checked={isMirrored} onChange={(event) => setTools({ isMirrored: event.target.checked })} />
-				the pair opposite, too <kbd className="caption">,</kbd>
+				{sayWith('brushPanel.thePairOppositeTooKeys', { keys: <kbd className="caption">,</kbd> })}
 			</label>
-			<p className="caption mt-1">Drag over stitches, or go with the arrow keys on the chart and press space. Escape lays the brush down.</p>
+			<p className="caption mt-1">{say('brushPanel.dragOverStitchesOrGo')}</p>
 		</section>
 	);
 }

@@ -1,4 +1,5 @@
 import { Tabs } from 'radix-ui';
+import { say } from '../../../ui/say';
 import { usePiece } from '../../context';
 import { layable } from './kinds';
 import type { Range } from './kinds/parts';
@@ -8,9 +9,9 @@ export function Lay({ from, to, isPicked }: Range & { isPicked: boolean }) {
 	const { analysis } = usePiece();
 	if (analysis === undefined || analysis.rounds.length === 0) return null;
 	return (
-		<section className="mb-5 border-t border-rule pt-3" aria-label="Lay something">
+		<section className="mb-5 border-t border-rule pt-3" aria-label={say('lay.laySomething')}>
 			<Tabs.Root defaultValue="stripes">
-				<Tabs.List aria-label="What to lay" className="mb-3 flex flex-wrap gap-x-3">
+				<Tabs.List aria-label={say('lay.whatToLay')} className="mb-3 flex flex-wrap gap-x-3">
 					{layable.map(({ kind, name }) => (
 						<Tabs.Trigger key={kind} value={kind} className="tab border-b-2 border-transparent py-0.5 text-faint hover:text-ink">
 							{name}

@@ -4,6 +4,7 @@ import { Button } from '../../../ui/Button';
 import { TextField } from '../../../ui/Field';
 import { isolated } from '../../../ui/isolated';
 import { numbered } from '../../../ui/numbered';
+import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { setTools, useTools } from '../../chartTools';
 import { useBench, usePiece, useYarns } from '../../context';
@@ -41,13 +42,13 @@ export function Layers() {
 	}
 
 	return (
-		<section aria-label="Layers" className="border-t border-rule pt-3">
-			<h3 className="mb-1 font-semibold">Layers</h3>
-			<p className="caption mb-2">What is higher covers what is below it.</p>
+		<section aria-label={say('layers.layers')} className="border-t border-rule pt-3">
+			<h3 className="mb-1 font-semibold">{say('layers.layers')}</h3>
+			<p className="caption mb-2">{say('layers.whatIsHigherCoversWhat')}</p>
 			<ol className="flex flex-col">
 				{runs.length > 3 && (
 					<li className="flex items-center gap-2 border-t border-rule py-2">
-						<span className="flex-1">{runs.length} runs of stitches</span>
+						<span className="flex-1">{say('layers.runsRunsOfStitches', { runs: runs.length })}</span>
 						<Button
 							kind="bare"
 							onClick={() =>
@@ -56,7 +57,7 @@ export function Layers() {
 								)
 							}
 						>
-							Take them out
+							{say('layers.takeThemOut')}
 						</Button>
 					</li>
 				)}
@@ -89,14 +90,17 @@ export function Layers() {
 								</button>
 								<Button
 									kind="bare"
-									aria-label={`${layer.hidden === true ? 'Show' : 'Hide'} the layer ${nameOf(layer, says)}`}
+									aria-label={say('layers.see', {
+										hidden: String(layer.hidden === true),
+										layer: nameOf(layer, says),
+									})}
 									onClick={() => change(at, ({ hidden, ...is }) => (hidden === true ? is : { ...is, hidden: true }) as Layer)}
 								>
 									{layer.hidden === true ? <EyeOff size={16} /> : <Eye size={16} />}
 								</Button>
 								<Button
 									kind="bare"
-									aria-label={`Delete the layer ${nameOf(layer, says)}`}
+									aria-label={say('layers.deleteTheLayerLayer', { layer: nameOf(layer, says) })}
 									onClick={() => {
 										setTools({ layer: null });
 										change(at, () => null);
@@ -111,7 +115,7 @@ export function Layers() {
 										<span key={i} className="flex items-center gap-1.5">
 											<YarnMark letter={stripe.yarn} hex={hexOf(stripe.yarn)} />
 											<Stepper
-												label={`Height of stripe ${i + 1} of rounds ${layer.from} to ${layer.to}`}
+												label={say('layers.heightOfStripeIOf', { i: i + 1, from: layer.from, to: layer.to })}
 												value={stripe.rounds}
 												onChange={(rounds) =>
 													change(
@@ -131,28 +135,36 @@ export function Layers() {
 							{chosen === at && (
 								<div className="grid grid-cols-2 items-end gap-2 border-l-4 border-ink bg-sheet p-2">
 									<TextField
-										label="Name"
+										label={say('common.name')}
 										maxLength={120}
 										value={layer.name ?? ''}
 										onChange={(name) => change(at, (is) => ({ ...is, name }), `layer name ${at}`)}
 									/>
 									<div className="flex gap-1">
-										<Button aria-label={`${nameOf(layer, says)}: one layer up`} disabled={at === top} onClick={() => swap(at, 1)}>
+										<Button
+											aria-label={say('layers.layerOneLayerUp', { layer: nameOf(layer, says) })}
+											disabled={at === top}
+											onClick={() => swap(at, 1)}
+										>
 											<ArrowUp size={16} />
 										</Button>
-										<Button aria-label={`${nameOf(layer, says)}: one layer down`} disabled={at === 0} onClick={() => swap(at, -1)}>
+										<Button
+											aria-label={say('layers.layerOneLayerDown', { layer: nameOf(layer, says) })}
+											disabled={at === 0}
+											onClick={() => swap(at, -1)}
+										>
 											<ArrowDown size={16} />
 										</Button>
 									</div>
 									<Where layer={layer} onChange={(to) => change(at, () => to, `layer ${piece.key} ${at}`)} />
 									{(layer.kind === 'spots' || layer.kind === 'motif' || layer.kind === 'hand') && (
 										<Button className="col-span-2" onClick={() => draft.edit({ do: 'bobbles', piece: piece.key, layer: at })}>
-											Work them as bobbles
+											{say('layers.workThemAsBobbles')}
 										</Button>
 									)}
 									{movable && (
 										<p className="caption col-span-2 flex items-center gap-1">
-											<Move size={14} /> Drag it on the chart, with Shift to make it higher or wider; degrees count from the front.
+											<Move size={14} /> {say('layers.dragItOnTheChart')}
 										</p>
 									)}
 								</div>

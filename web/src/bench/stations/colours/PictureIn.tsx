@@ -5,6 +5,7 @@ import { Button } from '../../../ui/Button';
 import { DialogSheet } from '../../../ui/DialogSheet';
 import { NumberField } from '../../../ui/Field';
 import { numbered } from '../../../ui/numbered';
+import { say } from '../../../ui/say';
 import { useBench, useDraft, usePiece, useYarns } from '../../context';
 
 interface Props {
@@ -17,12 +18,7 @@ interface Props {
 /** A small picture, or a table of letters, becomes a motif: seen in the plan's yarns before it is taken. */
 export function PictureIn({ open, round, onClose }: Props) {
 	return (
-		<DialogSheet
-			title="A motif from a picture"
-			says="A small PNG, or a table of yarn letters (CSV). It is reduced to this plan’s yarns, each cell one stitch."
-			open={open}
-			onClose={onClose}
-		>
+		<DialogSheet title={say('pictureIn.aMotifFromAPicture')} says={say('pictureIn.aSmallPngOrA')} open={open} onClose={onClose}>
 			<Reading round={round} onClose={onClose} />
 		</DialogSheet>
 	);
@@ -60,7 +56,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 		if (file === undefined) return;
 		if (file.size > 700_000) {
 			setRows(null);
-			setTrouble('This file is larger than 700 kB. Make the picture smaller: a motif has 100 stitches a side at the most.');
+			setTrouble(say('pictureIn.thisFileIsLargerThan'));
 			return;
 		}
 		const isPng = file.type === 'image/png' || /\.png$/i.test(file.name);
@@ -75,7 +71,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 		<div className="grid gap-3">
 			<div className="flex items-end gap-3">
 				<label className="min-w-0 flex-1">
-					<span className="caption block">File</span>
+					<span className="caption block">{say('pictureIn.file')}</span>
 					<input
 						type="file"
 						accept="image/png,.png,.csv,text/csv,text/plain"
@@ -85,7 +81,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 				</label>
 				{source?.kind !== 'csv' && (
 					<NumberField
-						label="Stitches wide"
+						label={say('common.stitchesWide')}
 						className="w-28"
 						min={1}
 						max={100}
@@ -107,7 +103,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 				<figure>
 					<svg
 						role="img"
-						aria-label={`The motif, ${rows[0]?.length} stitches wide and ${rows.length} rounds high`}
+						aria-label={say('pictureIn.theMotifRowsStitchesWide', { rows: rows[0]?.length ?? 0, rows2: rows.length })}
 						width={cell * (rows[0]?.length ?? 0)}
 						height={high * rows.length}
 						className="max-w-full border border-rule bg-[repeating-conic-gradient(#fff_0_25%,#ecebe5_0_50%)] bg-[length:12px_12px]"
@@ -122,12 +118,12 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 						)}
 					</svg>
 					<figcaption className="caption figures mt-1">
-						{rows[0]?.length} stitches wide, {rows.length} rounds high
+						{say('pictureIn.rowsStitchesWideRows2Rounds', { rows: rows[0]?.length ?? 0, rows2: rows.length })}
 					</figcaption>
 				</figure>
 			)}
 			<div className="flex justify-end gap-2">
-				<Button onClick={onClose}>Cancel</Button>
+				<Button onClick={onClose}>{say('common.cancel')}</Button>
 				<Button
 					kind="strong"
 					disabled={rows === null || piece === undefined}
@@ -143,7 +139,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 						onClose();
 					}}
 				>
-					Set it on the piece
+					{say('pictureIn.setItOnThePiece')}
 				</Button>
 			</div>
 		</div>

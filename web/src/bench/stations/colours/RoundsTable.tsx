@@ -1,4 +1,5 @@
 import { DialogSheet } from '../../../ui/DialogSheet';
+import { inRow, say } from '../../../ui/say';
 import { usePiece, useYarns } from '../../context';
 
 /** The chart's content as a table: every round with its runs, in working order. */
@@ -6,24 +7,18 @@ export function RoundsTable({ open, onClose }: { open: boolean; onClose: () => v
 	const { analysis } = usePiece();
 	const yarns = useYarns();
 	return (
-		<DialogSheet
-			title={analysis?.name ?? ''}
-			says="Every round with its yarns, in the order in which the stitches are worked."
-			open={open}
-			onClose={onClose}
-			isDone
-		>
+		<DialogSheet title={analysis?.name ?? ''} says={say('roundsTable.everyRoundWithItsYarns')} open={open} onClose={onClose} isDone>
 			<table className="figures w-full text-left">
 				<thead>
 					<tr className="caption">
 						<th scope="col" className="pr-3 font-normal">
-							Round
+							{say('common.round')}
 						</th>
 						<th scope="col" className="pr-3 font-normal">
-							Stitches
+							{say('common.stitches')}
 						</th>
 						<th scope="col" className="font-normal">
-							Yarns
+							{say('common.yarns')}
 						</th>
 					</tr>
 				</thead>
@@ -37,7 +32,7 @@ export function RoundsTable({ open, onClose }: { open: boolean; onClose: () => v
 							<td>
 								{runs.length === 1
 									? (yarns.find(({ key }) => key === runs[0]?.yarn)?.name ?? runs[0]?.yarn)
-									: runs.map(({ yarn, stitches }) => `${yarn} ${stitches}`).join(', ')}
+									: inRow(runs.map(({ yarn, stitches }) => `${yarn} ${stitches}`))}
 							</td>
 						</tr>
 					))}

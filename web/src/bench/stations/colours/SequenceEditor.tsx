@@ -3,6 +3,7 @@ import { limits } from '../../../api/generated/limits';
 import type { Stripe, Yarn } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { numbered } from '../../../ui/numbered';
+import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 
 interface Props {
@@ -23,7 +24,7 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 					<YarnMark letter={stripe.yarn} hex={yarns.find(({ key }) => key === stripe.yarn)?.hex ?? '#888888'} size={30} />
 					<select
 						className="field min-w-0 flex-1"
-						aria-label={`Yarn of stripe ${at + 1}`}
+						aria-label={say('sequenceEditor.yarnOfStripeAt', { at: at + 1 })}
 						value={stripe.yarn}
 						onChange={(event) => change(at, { yarn: event.target.value })}
 					>
@@ -33,10 +34,16 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 							</option>
 						))}
 					</select>
-					{hasRounds && <Stepper label={`Height of stripe ${at + 1}`} value={stripe.rounds} onChange={(rounds) => change(at, { rounds })} />}
+					{hasRounds && (
+						<Stepper
+							label={say('sequenceEditor.heightOfStripeAt', { at: at + 1 })}
+							value={stripe.rounds}
+							onChange={(rounds) => change(at, { rounds })}
+						/>
+					)}
 					<Button
 						kind="bare"
-						aria-label={`Delete stripe ${at + 1}`}
+						aria-label={say('sequenceEditor.deleteStripeAt', { at: at + 1 })}
 						disabled={sequence.length === 1}
 						onClick={() => onChange(sequence.filter((_, i) => i !== at))}
 					>
@@ -46,7 +53,7 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 			))}
 			<li>
 				<Button kind="bare" onClick={() => onChange([...sequence, { yarn: yarns[sequence.length % yarns.length]?.key ?? 'A', rounds: 2 }])}>
-					+ another stripe
+					{say('sequenceEditor.anotherStripe')}
 				</Button>
 			</li>
 		</ol>
@@ -57,11 +64,21 @@ export function SequenceEditor({ sequence, yarns, onChange, hasRounds = true }: 
 export function Stepper({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
 	return (
 		<fieldset className="flex items-center" aria-label={label}>
-			<Button className="!min-h-8 !px-1.5" aria-label={`${label}: one round less`} disabled={value <= 1} onClick={() => onChange(value - 1)}>
+			<Button
+				className="!min-h-8 !px-1.5"
+				aria-label={say('sequenceEditor.labelOneRoundLess', { label })}
+				disabled={value <= 1}
+				onClick={() => onChange(value - 1)}
+			>
 				<Minus size={14} />
 			</Button>
 			<span className="figures w-7 text-center font-semibold">{value}</span>
-			<Button className="!min-h-8 !px-1.5" aria-label={`${label}: one round more`} disabled={value >= limits.rounds} onClick={() => onChange(value + 1)}>
+			<Button
+				className="!min-h-8 !px-1.5"
+				aria-label={say('sequenceEditor.labelOneRoundMore', { label })}
+				disabled={value >= limits.rounds}
+				onClick={() => onChange(value + 1)}
+			>
 				<Plus size={14} />
 			</Button>
 		</fieldset>

@@ -1,14 +1,15 @@
 import { ChoiceField } from '../../../ui/Field';
+import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { type ColourVision, setTools, useShownYarns, useTools } from '../../chartTools';
 import { usePiece } from '../../context';
 
 const sights: readonly (readonly [ColourVision | 'own', string])[] = [
-	['own', 'your own eyes'],
-	['deutan', 'red–green (deutan)'],
-	['protan', 'red–green (protan)'],
-	['tritan', 'blue–yellow (tritan)'],
-	['grey', 'light and dark only'],
+	['own', say('yarnPairs.yourOwnEyes')],
+	['deutan', say('yarnPairs.redGreenDeutan')],
+	['protan', say('yarnPairs.redGreenProtan')],
+	['tritan', say('yarnPairs.blueYellowTritan')],
+	['grey', say('yarnPairs.lightAndDarkOnly')],
 ];
 
 /** How well the yarns that touch are told apart. */
@@ -20,9 +21,9 @@ export function YarnPairs() {
 	const hexOf = (key: string) => yarns.find((yarn) => yarn.key === key)?.hex ?? '#888888';
 	const told = analysis.pairs.filter(({ remark }) => remark !== null);
 	return (
-		<section aria-label="Yarns together" className="mt-5 border-t border-rule pt-3">
-			<h3 className="mb-1 font-semibold">Yarns side by side</h3>
-			{told.length === 0 && <p className="mb-2">Good contrast: each is told from those it touches.</p>}
+		<section aria-label={say('yarnPairs.yarnsTogether')} className="mt-5 border-t border-rule pt-3">
+			<h3 className="mb-1 font-semibold">{say('yarnPairs.yarnsSideBySide')}</h3>
+			{told.length === 0 && <p className="mb-2">{say('yarnPairs.goodContrastEachIsTold')}</p>}
 			<ul>
 				{analysis.pairs.slice(0, 8).map(({ one, other, difference, remark }) => (
 					<li key={one + other} className={`figures flex items-center gap-2 py-1 ${remark === null ? 'text-faint' : ''}`}>
@@ -30,10 +31,10 @@ export function YarnPairs() {
 							<YarnMark letter={one} hex={hexOf(one)} size={26} />
 							<YarnMark letter={other} hex={hexOf(other)} size={26} />
 						</span>
-						<span className="w-7 text-right" title="How unlike they look: CIEDE2000">
+						<span className="w-7 text-right" title={say('yarnPairs.howUnlikeTheyLookCiede2000')}>
 							{Math.round(difference)}
 						</span>
-						<span>{remark ?? 'good contrast'}</span>
+						<span>{remark ?? say('yarnPairs.goodContrast')}</span>
 					</li>
 				))}
 			</ul>
@@ -43,7 +44,7 @@ export function YarnPairs() {
 				</p>
 			))}
 			<ChoiceField
-				label="Seen with"
+				label={say('yarnPairs.seenWith')}
 				className="mt-2"
 				value={sight ?? 'own'}
 				choices={sights}

@@ -3,6 +3,7 @@ import { Button } from '../../../../ui/Button';
 import { NumberField } from '../../../../ui/Field';
 import { notify } from '../../../../ui/Notices';
 import { numbered } from '../../../../ui/numbered';
+import { say } from '../../../../ui/say';
 import { CLEAR } from '../../../chartTools';
 import { useYarns } from '../../../context';
 import { count } from './parts';
@@ -22,11 +23,11 @@ export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: strin
 	return (
 		<div className="grid gap-2">
 			<div className="grid grid-cols-2 gap-2">
-				<NumberField label="Wide" min={1} max={MOST} value={wide} onChange={count(setWide)} />
-				<NumberField label="High" min={1} max={MOST} value={high} onChange={count(setHigh)} />
+				<NumberField label={say('common.wide')} min={1} max={MOST} value={wide} onChange={count(setWide)} />
+				<NumberField label={say('common.high')} min={1} max={MOST} value={high} onChange={count(setHigh)} />
 			</div>
 			<table
-				aria-label="Motif"
+				aria-label={say('common.motif')}
 				className="w-fit touch-none border-collapse border border-ink select-none"
 				onPointerUp={() => {
 					drawing.current = null;
@@ -39,7 +40,7 @@ export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: strin
 								<td key={x} className="border border-rule p-0">
 									<button
 										type="button"
-										aria-label={`row ${y + 1}, column ${x + 1}: ${cell === CLEAR ? 'clear' : cell}`}
+										aria-label={say('motifGrid.cell', { y: y + 1, x: x + 1, cell: cell === CLEAR ? 'clear' : cell })}
 										className="block h-5 w-[22px]"
 										style={{ background: hexOf(cell) ?? '#fff' }}
 										onPointerDown={(event) => {
@@ -64,11 +65,11 @@ export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: strin
 			<Button
 				onClick={() =>
 					rows.every((row) => [...row].every((cell) => cell === CLEAR))
-						? notify({ says: 'Nothing is drawn yet.', mend: 'Click or drag over cells.' })
+						? notify({ says: say('motifGrid.nothingIsDrawnYet'), mend: say('motifGrid.clickOrDragOverCells') })
 						: onTake(rows)
 				}
 			>
-				Set it
+				{say('motifGrid.setIt')}
 			</Button>
 		</div>
 	);

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { say } from '../../../../ui/say';
 import { count, Form, useLay, useSecondYarn } from './parts';
 
 type Where = Extract<Layer, { kind: 'band' }>['where'];
@@ -21,29 +22,29 @@ export function LayBand() {
 					? { part, from: 1, to: rounds }
 					: { part };
 	return (
-		<Form does="Lay it" onLay={() => lay({ kind: 'band', yarn, where: where() })}>
+		<Form does={say('band.layIt')} onLay={() => lay({ kind: 'band', yarn, where: where() })}>
 			<ChoiceField
-				label="Which rounds"
+				label={say('band.whichRounds')}
 				className="col-span-2"
 				value={part}
 				choices={[
-					['first', 'the first …: a cap'],
-					['last', 'the last …: a hem, a hoof'],
-					['growing', 'increase rounds'],
-					['even', 'even rounds, the widest'],
-					['shrinking', 'decrease rounds'],
-					['widest', 'some, counted from the widest'],
+					['first', say('band.theFirstACap')],
+					['last', say('band.theLastAHemA')],
+					['growing', say('band.increaseRounds')],
+					['even', say('band.evenRoundsTheWidest')],
+					['shrinking', say('band.decreaseRounds')],
+					['widest', say('band.someCountedFromTheWidest')],
 				]}
 				onChange={setPart}
 			/>
 			{part === 'widest' && (
-				<NumberField label="Rounds on from the widest" min={-limits.rounds} max={limits.rounds} value={offset} onChange={count(setOffset)} />
+				<NumberField label={say('band.roundsOnFromTheWidest')} min={-limits.rounds} max={limits.rounds} value={offset} onChange={count(setOffset)} />
 			)}
 			{(part === 'first' || part === 'last' || part === 'widest') && (
-				<NumberField label="How many" min={1} max={limits.rounds} value={rounds} onChange={count(setRounds)} />
+				<NumberField label={say('band.howMany')} min={1} max={limits.rounds} value={rounds} onChange={count(setRounds)} />
 			)}
-			<ChoiceField label="Yarn" className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
-			<p className="caption col-span-2">It stays what it is when the piece is resized.</p>
+			<ChoiceField label={say('common.yarn')} className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
+			<p className="caption col-span-2">{say('band.itStaysWhatItIs')}</p>
 		</Form>
 	);
 }

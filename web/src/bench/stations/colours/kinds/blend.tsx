@@ -1,5 +1,6 @@
 import type { Layer } from '../../../../api/types';
 import { ChoiceField } from '../../../../ui/Field';
+import { say } from '../../../../ui/say';
 import { Form, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type BlendLayer = Extract<Layer, { kind: 'blend' }>;
@@ -12,10 +13,10 @@ export function LayBlend({ from, to, isPicked }: LayProps) {
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const [range, setRange] = useRange({ from, to: isPicked ? to : Math.min(to, from + FEW - 1) });
 	return (
-		<Form does="Lay the blend" onLay={() => lay({ kind: 'blend', yarn, ...range })}>
+		<Form does={say('blend.layTheBlend')} onLay={() => lay({ kind: 'blend', yarn, ...range })}>
 			<RoundsFields range={range} onChange={setRange} />
-			<ChoiceField label="Into" className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
-			<p className="caption col-span-2">Single stitches, spread evenly, from few to nearly all.</p>
+			<ChoiceField label={say('blend.into')} className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
+			<p className="caption col-span-2">{say('blend.singleStitchesSpreadEvenlyFrom')}</p>
 		</Form>
 	);
 }

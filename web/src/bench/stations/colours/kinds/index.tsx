@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Layer } from '../../../../api/types';
+import { say } from '../../../../ui/say';
 import { LayBand } from './band';
 import { LayBlend, WhereBlend } from './blend';
 import { LayMotif, WhereMotif } from './motif';
@@ -10,12 +11,12 @@ import { LayStripes, WhereStripes } from './stripes';
 
 /** The kinds of layers that can be laid, each with its form. A new kind is a file of its own, and a line here and below. */
 export const layable: readonly { kind: Layer['kind']; name: string; Lay: (props: LayProps) => ReactNode }[] = [
-	{ kind: 'stripes', name: 'Stripes', Lay: LayStripes },
-	{ kind: 'band', name: 'Band of rounds', Lay: LayBand },
-	{ kind: 'spots', name: 'Spots', Lay: LaySpots },
-	{ kind: 'motif', name: 'Motif', Lay: LayMotif },
-	{ kind: 'panel', name: 'Oval patch', Lay: LayPanel },
-	{ kind: 'blend', name: 'Fade', Lay: LayBlend },
+	{ kind: 'stripes', name: say('index.stripes'), Lay: LayStripes },
+	{ kind: 'band', name: say('index.bandOfRounds'), Lay: LayBand },
+	{ kind: 'spots', name: say('index.spots'), Lay: LaySpots },
+	{ kind: 'motif', name: say('common.motif'), Lay: LayMotif },
+	{ kind: 'panel', name: say('index.ovalPatch'), Lay: LayPanel },
+	{ kind: 'blend', name: say('index.fade'), Lay: LayBlend },
 ];
 
 /** Where a layer lies, in figures; nothing for a kind that has none. */

@@ -4,6 +4,7 @@ import type { Edit, Layer } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { ChoiceField, TextField } from '../../../../ui/Field';
 import { notify } from '../../../../ui/Notices';
+import { say } from '../../../../ui/say';
 import { useBench, useDraft, usePiece } from '../../../context';
 import { PictureIn } from '../PictureIn';
 import { MotifGrid } from './MotifGrid';
@@ -25,8 +26,8 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 	const at = round === null ? {} : { round };
 	return (
 		<div className="grid gap-2">
-			<ChoiceField label="Yarn" value={yarn} choices={yarns} onChange={setYarn} />
-			<fieldset className="flex flex-wrap gap-1" aria-label="Shapes">
+			<ChoiceField label={say('common.yarn')} value={yarn} choices={yarns} onChange={setYarn} />
+			<fieldset className="flex flex-wrap gap-1" aria-label={say('motif.shapes')}>
 				{shapes.map((shape) => (
 					<Button key={shape} onClick={() => draft.edit({ do: 'motif', piece: piece.key, shape: shape as ShapeName, yarn, ...at })}>
 						{shape}
@@ -37,24 +38,21 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 				className="flex items-end gap-2"
 				onSubmit={(event) => {
 					event.preventDefault();
-					if (text.trim() === '') notify({ says: 'Type the letters first.' });
+					if (text.trim() === '') notify({ says: say('motif.typeTheLettersFirst') });
 					else draft.edit({ do: 'motif', piece: piece.key, text, yarn, ...at });
 				}}
 			>
-				<TextField label="Letters" className="min-w-0 flex-1" maxLength={16} value={text} onChange={setText} />
-				<Button type="submit">Set them</Button>
+				<TextField label={say('motif.letters')} className="min-w-0 flex-1" maxLength={16} value={text} onChange={setText} />
+				<Button type="submit">{say('motif.setThem')}</Button>
 			</form>
 			<div className="flex flex-wrap gap-2">
 				<Button aria-expanded={isDrawing} onClick={() => setIsDrawing(!isDrawing)}>
-					Draw one …
+					{say('motif.drawOne')}
 				</Button>
-				<Button onClick={() => setIsPicture(true)}>From a picture …</Button>
+				<Button onClick={() => setIsPicture(true)}>{say('motif.fromAPicture')}</Button>
 			</div>
-			{isDrawing && <MotifGrid yarn={yarn} onTake={(rows) => draft.edit({ do: 'motif', piece: piece.key, rows, name: 'Drawn', ...at })} />}
-			<p className="caption">
-				It is set at the front{round === null ? ', half way up' : `, about round ${round}`}, upright on the finished piece. Pick it below to drag it on
-				the chart.
-			</p>
+			{isDrawing && <MotifGrid yarn={yarn} onTake={(rows) => draft.edit({ do: 'motif', piece: piece.key, rows, name: say('motif.drawn'), ...at })} />}
+			<p className="caption">{say('motif.where', { round: round ?? 'none' })}</p>
 			<PictureIn open={isPicture} round={round} onClose={() => setIsPicture(false)} />
 		</div>
 	);
@@ -63,11 +61,11 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 export function WhereMotif({ layer, onChange }: WhereProps<MotifLayer>) {
 	return (
 		<>
-			<Figure label="From round" value={layer.round} min={1} max={limits.rounds} onChange={(round) => onChange({ ...layer, round })} />
+			<Figure label={say('common.fromRound')} value={layer.round} min={1} max={limits.rounds} onChange={(round) => onChange({ ...layer, round })} />
 			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			<label className="col-span-2 flex items-center gap-2">
 				<input type="checkbox" checked={layer.straight !== false} onChange={(event) => onChange({ ...layer, straight: event.target.checked })} />
-				keep upright (corrects slant)
+				{say('motif.keepUprightCorrectsSlant')}
 			</label>
 		</>
 	);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { say } from '../../../../ui/say';
 import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type PanelLayer = Extract<Layer, { kind: 'panel' }>;
@@ -11,11 +12,11 @@ export function LayPanel({ from, to }: LayProps) {
 	const [range, setRange] = useRange({ from, to });
 	const [degrees, setDegrees] = useState(90);
 	return (
-		<Form does="Lay the panel" onLay={() => lay({ kind: 'panel', yarn, ...range, degrees })}>
+		<Form does={say('panel.layThePanel')} onLay={() => lay({ kind: 'panel', yarn, ...range, degrees })}>
 			<RoundsFields range={range} onChange={setRange} />
-			<NumberField label="Wide" unit="° around" min={1} max={360} step={5} value={degrees} onChange={count(setDegrees)} />
-			<ChoiceField label="Yarn" value={yarn} choices={yarns} onChange={setYarn} />
-			<p className="caption col-span-2">An oval at the front: a belly, a face.</p>
+			<NumberField label={say('common.wide')} unit={say('panel.around')} min={1} max={360} step={5} value={degrees} onChange={count(setDegrees)} />
+			<ChoiceField label={say('common.yarn')} value={yarn} choices={yarns} onChange={setYarn} />
+			<p className="caption col-span-2">{say('panel.anOvalAtTheFront')}</p>
 		</Form>
 	);
 }
@@ -25,7 +26,14 @@ export function WherePanel({ layer, onChange }: WhereProps<PanelLayer>) {
 		<>
 			<RoundsFields range={layer} onChange={({ from, to }) => onChange({ ...layer, from, to })} />
 			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
-			<Figure label="Wide, degrees" value={layer.degrees} min={1} max={360} step={0.5} onChange={(degrees) => onChange({ ...layer, degrees })} />
+			<Figure
+				label={say('common.wideDegrees')}
+				value={layer.degrees}
+				min={1}
+				max={360}
+				step={0.5}
+				onChange={(degrees) => onChange({ ...layer, degrees })}
+			/>
 		</>
 	);
 }

@@ -3,6 +3,7 @@ import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { NumberField } from '../../../../ui/Field';
+import { say } from '../../../../ui/say';
 import { useBench, usePiece, useYarns } from '../../../context';
 import { withPiece } from '../../../plans';
 
@@ -48,8 +49,14 @@ export const count = (set: (n: number) => void) => (n: number | null) => n !== n
 export function RoundsFields({ range, onChange }: { range: Range; onChange: (range: Range) => void }) {
 	return (
 		<>
-			<NumberField label="From round" min={1} max={limits.rounds} value={range.from} onChange={count((from) => onChange({ ...range, from }))} />
-			<NumberField label="to round" min={1} max={limits.rounds} value={range.to} onChange={count((to) => onChange({ ...range, to }))} />
+			<NumberField
+				label={say('common.fromRound')}
+				min={1}
+				max={limits.rounds}
+				value={range.from}
+				onChange={count((from) => onChange({ ...range, from }))}
+			/>
+			<NumberField label={say('common.toRound')} min={1} max={limits.rounds} value={range.to} onChange={count((to) => onChange({ ...range, to }))} />
 		</>
 	);
 }
@@ -75,7 +82,7 @@ export function Figure({
 
 /** How far its middle is from the front, in the working direction. */
 export function FromFront({ degrees = 0, onChange }: { degrees: number | undefined; onChange: (degrees: number) => void }) {
-	return <Figure label="Degrees from the front" value={degrees} min={-180} max={180} step={0.5} onChange={onChange} />;
+	return <Figure label={say('common.degreesFromTheFront')} value={degrees} min={-180} max={180} step={0.5} onChange={onChange} />;
 }
 
 export function Form({ children, does, onLay }: { children: ReactNode; does: string; onLay: () => void }) {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
+import { say } from '../../../../ui/say';
 import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type SpotsLayer = Extract<Layer, { kind: 'spots' }>;
@@ -20,7 +21,7 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 	const hasMany = range.to > range.from;
 	return (
 		<Form
-			does="Lay spots"
+			does={say('spots.laySpots')}
 			onLay={() =>
 				lay({
 					kind: 'spots',
@@ -37,31 +38,31 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 		>
 			<RoundsFields range={range} onChange={setRange} />
 			<ChoiceField
-				label="Spread"
+				label={say('spots.spread')}
 				value={by}
 				choices={[
-					['count', 'number per round'],
-					['every', 'every … stitches'],
+					['count', say('spots.numberPerRound')],
+					['every', say('spots.everyStitches')],
 				]}
 				onChange={setBy}
 			/>
 			<NumberField
-				label={by === 'count' ? 'Spots around' : 'Stitches apart'}
+				label={by === 'count' ? say('spots.spotsAround') : say('common.stitchesApart')}
 				min={1}
 				max={limits.stitchesInRound}
 				value={number}
 				onChange={count(setNumber)}
 			/>
-			<NumberField label="Stitches wide" min={1} max={limits.motif} value={wide} onChange={count(setWide)} />
-			<NumberField label="Rounds high" min={1} max={limits.motif} value={tall} onChange={count(setTall)} />
-			{hasMany && <NumberField label="A row every … rounds" min={1} max={limits.rounds} value={step} onChange={count(setStep)} />}
+			<NumberField label={say('common.stitchesWide')} min={1} max={limits.motif} value={wide} onChange={count(setWide)} />
+			<NumberField label={say('spots.roundsHigh')} min={1} max={limits.motif} value={tall} onChange={count(setTall)} />
+			{hasMany && <NumberField label={say('spots.aRowEveryRounds')} min={1} max={limits.rounds} value={step} onChange={count(setStep)} />}
 			{hasMany && (
 				<label className="flex items-end gap-2 pb-1.5">
 					<input type="checkbox" checked={isStaggered} onChange={(event) => setIsStaggered(event.target.checked)} />
-					between those before
+					{say('spots.betweenThoseBefore')}
 				</label>
 			)}
-			<ChoiceField label="Yarn" className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
+			<ChoiceField label={say('common.yarn')} className="col-span-2" value={yarn} choices={yarns} onChange={setYarn} />
 		</Form>
 	);
 }
@@ -72,7 +73,13 @@ export function WhereSpots({ layer, onChange }: WhereProps<SpotsLayer>) {
 			<RoundsFields range={{ from: layer.from, to: layer.to ?? layer.from }} onChange={(range) => onChange({ ...layer, ...range })} />
 			<FromFront degrees={layer.fromFront} onChange={(fromFront) => onChange({ ...layer, fromFront })} />
 			{'count' in layer && (
-				<Figure label="Spots around" value={layer.count} min={1} max={limits.stitchesInRound} onChange={(n) => onChange({ ...layer, count: n })} />
+				<Figure
+					label={say('spots.spotsAround')}
+					value={layer.count}
+					min={1}
+					max={limits.stitchesInRound}
+					onChange={(n) => onChange({ ...layer, count: n })}
+				/>
 			)}
 		</>
 	);

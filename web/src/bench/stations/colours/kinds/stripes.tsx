@@ -3,8 +3,10 @@ import type { Layer, Stripe } from '../../../../api/types';
 import { ChoiceField } from '../../../../ui/Field';
 import { LengthField } from '../../../../ui/LengthField';
 import { numbered } from '../../../../ui/numbered';
+import { say } from '../../../../ui/say';
 import { useBench, useDraft, usePiece, useYarns } from '../../../context';
 import { SequenceEditor } from '../SequenceEditor';
+import { StripeFits } from '../StripeFits';
 import { Form, type LayProps, RoundsFields, useRange, type WhereProps } from './parts';
 
 type StripesLayer = Extract<Layer, { kind: 'stripes' }>;
@@ -31,7 +33,7 @@ export function LayStripes({ from, to }: LayProps) {
 	]);
 	return (
 		<Form
-			does="Add stripes"
+			does={say('stripes.addStripes')}
 			onLay={() =>
 				piece !== undefined &&
 				draft.edit({
@@ -49,7 +51,7 @@ export function LayStripes({ from, to }: LayProps) {
 				<SequenceEditor sequence={sequence} yarns={yarns} onChange={setSequence} hasRounds={!isByHeight} />
 				<label className="flex items-center gap-2">
 					<input type="checkbox" checked={isByHeight} onChange={(event) => setIsByHeight(event.target.checked)} />
-					heights in {units === 'metric' ? 'cm' : 'inches'}
+					{say('stripes.heightsIn', { units })}
 				</label>
 				{isByHeight && (
 					<div className="grid grid-cols-3 gap-2">
@@ -68,23 +70,34 @@ export function LayStripes({ from, to }: LayProps) {
 				)}
 				<p className="caption">
 					{!isByHeight
-						? `one repeat: ${sequence.reduce((sum, { rounds }) => sum + rounds, 0)} rounds`
-						: 'Each gets the rounds that come nearest to its height.'}
+						? say('stripes.oneRepeatSequenceRounds', { sequence: sequence.reduce((sum, { rounds }) => sum + rounds, 0) })
+						: say('stripes.eachGetsTheRoundsThat')}
 				</p>
 			</div>
 			<ChoiceField
-				label="Repeated"
+				label={say('stripes.repeated')}
 				className="col-span-2"
 				value={how}
 				choices={[
-					['again', 'from the beginning again'],
-					['mirrored', 'mirror'],
-					['grow', 'each time a round higher'],
-					['shrink', 'each time a round lower'],
+					['again', say('stripes.fromTheBeginningAgain')],
+					['mirrored', say('stripes.mirror')],
+					['grow', say('stripes.eachTimeARoundHigher')],
+					['shrink', say('stripes.eachTimeARoundLower')],
 				]}
 				onChange={setHow}
 			/>
 			<RoundsFields range={range} onChange={setRange} />
+			{!isByHeight && (how === 'again' || how === 'mirrored') && (
+				<StripeFits
+					range={range}
+					sequence={sequence}
+					onTake={(fit) => {
+						setRange({ from: fit.from, to: fit.to });
+						setSequence(fit.sequence);
+						setHow('again');
+					}}
+				/>
+			)}
 		</Form>
 	);
 }

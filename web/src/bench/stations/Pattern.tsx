@@ -3,13 +3,15 @@ import { Fragment, useState } from 'react';
 import { api, dataOf } from '../../api/client';
 import type { StepsOfCopies } from '../../api/types';
 import { ChoiceField } from '../../ui/Field';
+import { listed, say, sayWith } from '../../ui/say';
 import { useBench, useDraft, usePiece } from '../context';
 
 /** The piece written out, to work from. */
-export function Make() {
+export function Pattern() {
 	const { analysis } = usePiece();
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
+	const cautions = useDraft((state) => state.analysis?.cautions) ?? [];
 	const key = analysis?.key ?? '';
 	const [chosen, setChosen] = useState('0');
 	const { data, isError, refetch } = useQuery({
@@ -23,42 +25,53 @@ export function Make() {
 	const shown = copies[Number(chosen)] ?? copies[0];
 	return (
 		<>
-			<h2 className="text-lg font-semibold">Pattern</h2>
+			<h2 className="text-lg font-semibold">{say('common.pattern')}</h2>
 			<p className="mb-3 text-faint">
-				{analysis.name}
-				{analysis.copies > 1 && `, ${analysis.copies} times`}: every round with its yarn, every change where it comes.{' '}
-				<a className="underline" href={`/api/plans/${id}/pattern?terms=us`}>
-					US terms
-				</a>
-				{', '}
-				<a className="underline" href={`/api/plans/${id}/pattern?terms=uk`}>
-					UK terms
-				</a>
+				{sayWith('pattern.about', {
+					name: analysis.name,
+					copies: analysis.copies,
+					us: (
+						<a className="underline" href={`/api/plans/${id}/pattern?terms=us`}>
+							{say('pattern.usTerms')}
+						</a>
+					),
+					uk: (
+						<a className="underline" href={`/api/plans/${id}/pattern?terms=uk`}>
+							{say('pattern.ukTerms')}
+						</a>
+					),
+				})}
 			</p>
 			{copies.length > 1 && (
 				<ChoiceField
-					label="Written for"
+					label={say('pattern.writtenFor')}
 					className="mb-3"
 					value={chosen}
-					choices={copies.map(({ names }, i) => [String(i), names.join(', ')] as const)}
+					choices={copies.map(({ names }, i) => [String(i), listed(names)] as const)}
 					onChange={setChosen}
 				/>
 			)}
 			{isError && (
 				<p>
-					The steps could not be fetched.{' '}
-					<button type="button" className="underline" onClick={() => void refetch()}>
-						Try again
-					</button>
+					{sayWith('pattern.theStepsCouldNotBe', {
+						link: (
+							<button type="button" className="underline" onClick={() => void refetch()}>
+								{say('common.tryAgain')}
+							</button>
+						),
+					})}
 				</p>
 			)}
-			{analysis.rounds.length === 0 && <p>Type the rounds first; they are written out here.</p>}
+			{analysis.rounds.length === 0 && <p>{say('pattern.typeTheRoundsFirstThey')}</p>}
 			{shown !== undefined && <Steps steps={shown.steps} />}
 			{analysis.rounds.length > 0 && (
-				<p className="caption mt-4 border-t border-rule pt-3">
-					Small parts and young children: what can come off can be swallowed. For a child under three, embroider eyes and sew every part on firmly,
-					and keep to the toy rules of your country. Glue is no substitute for stitches; hot glue burns.
-				</p>
+				<div className="caption mt-4 border-t border-rule pt-3">
+					{cautions.map((caution) => (
+						<p key={caution} className="mt-1">
+							{caution}
+						</p>
+					))}
+				</div>
 			)}
 		</>
 	);

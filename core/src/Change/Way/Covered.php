@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Change\Way;
+
+use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Plan\Method;
+
+/** A plain change under a part that is sewn on over it: a button, an ear, a disc. */
+final class Covered extends PlainChange
+{
+    public static function method(): Method
+    {
+        return Method::Covered;
+    }
+
+    public function step(): float
+    {
+        return 0.0;
+    }
+
+    public function fits(ChangeSite $site): bool
+    {
+        return null !== $site->choice()->by && null !== $site->piece->placement($site->choice()->by);
+    }
+
+    public function label(): string
+    {
+        return 'covered by a part';
+    }
+
+    public function short(): string
+    {
+        return 'covered';
+    }
+
+    public function leaves(): string
+    {
+        return 'a jog under a part';
+    }
+
+    public function toDo(WaySaid $words): array
+    {
+        $cover = $words->cover();
+
+        return [...parent::toDo($words), null === $cover
+            ? 'The part that is to cover the jog does not lie over it: move it, or take another method.'
+            : "Sew {$cover} on over the jog."];
+    }
+}

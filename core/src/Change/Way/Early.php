@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Change\Way;
+
+use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Plan\Method;
+
+/** A stitch early: the last stitch but one is finished with the new yarn, and the last worked in it, so that the step climbs in two. */
+final class Early extends PlainChange
+{
+    public static function method(): Method
+    {
+        return Method::Early;
+    }
+
+    public function step(): float
+    {
+        return 0.8;
+    }
+
+    public function fits(ChangeSite $site): bool
+    {
+        return $site->makes > 1;
+    }
+
+    public function offset(): int
+    {
+        return -1;
+    }
+
+    public function label(): string
+    {
+        return 'a stitch early';
+    }
+
+    public function leaves(): string
+    {
+        return 'a jog of about ⅘ round, in two steps';
+    }
+
+    public function toDo(WaySaid $words): array
+    {
+        return [
+            "A stitch early: work the last {$words->last()} but one in {$words->old()} to the last yarn over; finish with {$words->new()}.",
+            "Work the last stitch of the {$words->once()} in {$words->new()}.",
+        ];
+    }
+}

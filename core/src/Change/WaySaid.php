@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Change;
+
+use Alternum\Core\Notation\Stitch;
+
+/** What a method's instructions are said with, in the maker's terms, yarns and hand. */
+interface WaySaid
+{
+    /** "sc", in her country's words. */
+    public function stitch(Stitch $stitch): string;
+
+    /** The abbreviation of the last stitch in the old yarn. */
+    public function last(): string;
+
+    /** "A (Chalk)". */
+    public function old(): string;
+
+    public function new(): string;
+
+    /** The new yarn's letter alone, where it was named before. */
+    public function newLetter(): string;
+
+    /** The number of the round that ends. */
+    public function round(): int;
+
+    /** "round" or "row". */
+    public function once(): string;
+
+    public function isJoined(): bool;
+
+    /** Whether the next round's first stitch begins an increase. */
+    public function increases(): bool;
+
+    /** Whether stitches were worked on before the marker moved. */
+    public function hasMoved(): bool;
+
+    /** "at the back", where the next round is to begin. */
+    public function place(): string;
+
+    /** What covers it, "the ears"; null: nothing does. */
+    public function cover(): ?string;
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Change;
+
+use Alternum\Core\Change\Way\ClosedRound;
+use Alternum\Core\Change\Way\Covered;
+use Alternum\Core\Change\Way\DrawnLoop;
+use Alternum\Core\Change\Way\DrawnLoopAfter;
+use Alternum\Core\Change\Way\Early;
+use Alternum\Core\Change\Way\Levelled;
+use Alternum\Core\Change\Way\PlainChange;
+use Alternum\Core\Change\Way\SlipStitchFirst;
+use Alternum\Core\Change\Way\StandingStart;
+use Alternum\Core\Plan\Method;
+
+/** The methods that there are. A new one is a class of its own, a case of Method, and a line here. */
+final class Ways
+{
+    /** @var array<string, Way> by method: they hold nothing, and one of each is enough */
+    private static array $made = [];
+
+    public static function of(Method $method): Way
+    {
+        return self::$made[$method->value] ??= match ($method) {
+            Method::Plain => new PlainChange(),
+            Method::Early => new Early(),
+            Method::SlipStitch => new SlipStitchFirst(),
+            Method::DrawnLoop => new DrawnLoop(),
+            Method::DrawnLoopAfter => new DrawnLoopAfter(),
+            Method::StandingStart => new StandingStart(),
+            Method::ClosedRound => new ClosedRound(),
+            Method::Levelled => new Levelled(),
+            Method::Covered => new Covered(),
+        };
+    }
+
+    /** The method, or what is taken where it cannot be worked. */
+    public static function fitting(Method $method, ChangeSite $site): Way
+    {
+        $way = self::of($method);
+        // Each falls back on one that does less; a plain change and a closed round fit where nothing else does.
+        for ($tries = 0; $tries < 3 && !$way->fits($site); ++$tries) {
+            $way = self::of($way->instead($site));
+        }
+
+        return $way;
+    }
+}

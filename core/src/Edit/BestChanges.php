@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Change\Search\Minds;
+use Alternum\Core\Change\Search\Search;
+use Alternum\Core\PieceStages;
+use Alternum\Core\Plan\ChangeAt;
+use Alternum\Core\Plan\Plan;
+
+/** The best plan of changes for a piece, by what is minded most. What she set by hand stays. */
+final readonly class BestChanges implements Edit
+{
+    public function __construct(private string $piece, private Minds $minds)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $searched = ChangeSearch::of($plan, PieceStages::of($plan, $piece));
+        if ([] === $searched->jogs) {
+            throw new EditRefused('The piece has no change at a round’s end, so there is nothing to decide.');
+        }
+        $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $this->minds->weights());
+        $at = $piece->changes->at;
+        foreach ($search->best($searched->jogs) as $i => $decision) {
+            $said = $at[$decision->round] ?? new ChangeAt();
+            $at[$decision->round] = $said->decided($said->method ?? $decision->method, null);
+            $left = $searched->left[$i] ?? null;
+            if (null !== $left && null !== $decision->comes && null === $left->typed) {
+                $was = $at[$left->treated] ?? new ChangeAt();
+                $at[$left->treated] = $was->decided(null, $was->ends->oldYarn ?? $decision->comes);
+            }
+        }
+
+        return $plan->withPiece($piece->withChanges($piece->changes->withAt($at)));
+    }
+
+    public function inWords(): string
+    {
+        return match ($this->minds) {
+            Minds::Ends => 'Changes with the fewest ends',
+            Minds::Yarn => 'Changes with the least yarn',
+            Minds::Front => 'Changes for the neatest front',
+        };
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\Search\Jog;
+use Alternum\Core\Change\Search\MethodOption;
+use Alternum\Core\Change\Search\YarnOption;
+use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Ways;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\PieceStages;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\ChangeAt;
+use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\OldYarnChoice;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Yarn\Amounts;
+use Alternum\Core\Yarn\PieceLengths;
+
+/** What can be decided about the changes of a piece: its jogs with the methods that fit each, and what can become of each yarn. */
+final readonly class ChangeSearch
+{
+    /**
+     * @param list<Jog>          $jogs
+     * @param array<int, Change> $left by the number of a jog, from 0: the change at which its new yarn was left
+     */
+    private function __construct(public array $jogs, public array $left)
+    {
+    }
+
+    public static function of(Plan $plan, PieceStages $stages): self
+    {
+        $piece = $stages->piece;
+        $unmoved = array_map(static fn (ChangeAt $at): ChangeAt => new ChangeAt(onward: $at->onward), $piece->changes->at);
+        $degrees = Treatments::of($piece->withChanges(new ChangeChoice(Method::Plain, $unmoved)), $stages->fabric, $stages->byRounds, null)->at;
+        $changes = $stages->changes($plan)->all;
+        $jogs = $left = [];
+        /** @var array<string, Change> $hanging the change at which each yarn was left last */
+        $hanging = [];
+        foreach ($changes as $change) {
+            if ($change->isJog && isset($degrees[$change->treated])) {
+                $before = $hanging[$change->to] ?? null;
+                $comes = null === $before ? [] : self::yarns($plan, $stages, $before, $change);
+                if (null !== $before && $before->isJog) {
+                    $left[\count($jogs)] = $before;
+                }
+                $jogs[] = new Jog(
+                    round: $change->treated,
+                    degrees: $degrees[$change->treated]->degrees,
+                    methods: self::methods($plan, $stages, $change),
+                    old: \ord($change->from) - \ord('A'),
+                    new: \ord($change->to) - \ord('A'),
+                    comes: $comes,
+                    cut: null === $before ? null : self::cut($plan, $before, $change),
+                );
+            }
+            $hanging[$change->from] = $change;
+        }
+
+        return new self($jogs, $left);
+    }
+
+    /** @return non-empty-list<MethodOption> */
+    private static function methods(Plan $plan, PieceStages $stages, Change $change): array
+    {
+        $piece = $stages->piece;
+        $isJoined = $stages->frame->isJoined();
+        $makes = $stages->frame->makes($change->treated);
+        $first = Stitch::ofCode($stages->fabric->rounds[$change->treated]->tops[0]);
+        $site = new ChangeSite(piece: $piece, round: $change->treated, makes: $makes, next: $first, degrees: $change->degrees, mayMove: true);
+        $said = ($piece->changes->at[$change->treated] ?? null)?->method;
+        $holds = ($stages->treatments->at[$change->treated] ?? null)->holds ?? false;
+        $options = [];
+        foreach (null !== $said || null !== $change->line || $change->isOfPlaces ? [$change->method] : Method::choices() as $method) {
+            $way = Ways::of($method);
+            $isApt = match ($method) {
+                Method::DrawnLoop, Method::DrawnLoopAfter => $holds,
+                Method::SlipStitch => !$change->isStacked,
+                default => true,
+            };
+            if ($way->fits($site) && ($isApt || null !== $said)) {
+                $options[] = new MethodOption(
+                    method: $method,
+                    step: $way->step(),
+                    // A slip stitch in place of a stitch is no saving that anyone looks for.
+                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $first)) * Amounts::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    turns: $way->parts() ? 0.0 : $way->moves($site),
+                    parts: $way->parts(),
+                    place: $way->parts() ? fmod($piece->frontDegrees + ($piece->changes->at[$change->treated]->begins ?? ChangeAt::BACK) + 360.0, 360.0) : null,
+                );
+            }
+        }
+
+        return [] === $options ? [new MethodOption($change->method, $change->step, 0.0)] : $options;
+    }
+
+    /**
+     * What can become of a yarn from where it is left to where it comes back.
+     *
+     * @return list<YarnOption>
+     */
+    private static function yarns(Plan $plan, PieceStages $stages, Change $left, Change $back): array
+    {
+        $said = ($stages->piece->changes->at[$left->treated] ?? null)?->ends->oldYarn;
+        $width = $plan->gauge->stitchWidthMm();
+        $isNext = $left->backRound === $left->round + ($left->isAtEnd ? 1 : 0);
+        $options = [];
+        foreach ([
+            [OldYarnChoice::Cut, OldYarn::Cut, true],
+            [OldYarnChoice::Carry, $isNext ? OldYarn::Float : OldYarn::Carry, ($left->waits ?? 0) <= Changes::CARRIED_OVER],
+            [OldYarnChoice::Over, OldYarn::Over, !Harmony::isMuchDarker($plan, $left->from, $left->to)],
+        ] as [$choice, $becomes, $isApt]) {
+            $isFixed = null !== $left->typed || !$left->isJog || null !== $said;
+            if ($isFixed ? $becomes !== $left->oldYarn : !$isApt) {
+                continue;
+            }
+            $options[] = match ($becomes) {
+                OldYarn::Cut => self::cut($plan, $left, $back),
+                OldYarn::Over => new YarnOption($choice, 0, PieceLengths::over($left, $stages->frame) * $width),
+                OldYarn::Float => new YarnOption($choice, 0, $left->passes * $width),
+                OldYarn::Carry => new YarnOption($choice, 0, PieceLengths::carried($left, $stages->fabric, $stages->frame)),
+            };
+        }
+
+        return $options;
+    }
+
+    private static function cut(Plan $plan, Change $left, Change $back): YarnOption
+    {
+        return new YarnOption(
+            OldYarnChoice::Cut,
+            (int) $left->oldTail->isLeft() + (int) $back->newTail->isLeft(),
+            10.0 * ($left->oldTail->cm($plan->yarnUse) + $back->newTail->cm($plan->yarnUse)),
+        );
+    }
+}

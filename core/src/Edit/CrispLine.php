@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Plan\Plan;
+
+/**
+ * Works a round into the back loops only: as the first round of a colour, it meets the old one in a crisp line. Common practice, no source.
+ */
+final readonly class CrispLine implements Edit
+{
+    /** @param int $round the first of the new colour */
+    public function __construct(private string $piece, private int $round)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $reading = PieceReading::of($plan, $piece);
+        $round = $reading->rounds[$this->round - 1] ?? throw new EditRefused("The piece has no round {$this->round}.");
+        $line = $reading->syntax->worked()[$this->round - 1];
+        if (!$round->readable || 1 === $this->round) {
+            throw new EditRefused("Round {$this->round} has no stitches below it that are known. Fix it first.");
+        }
+        if ('' !== $round->loops) {
+            throw new EditRefused("Round {$this->round} says already which loops it goes into.");
+        }
+        $printer = new Printer($plan->terms, $piece->worked);
+
+        return $plan->withPiece($piece->withRounds(RewrittenLines::of(
+            $piece->rounds,
+            $reading,
+            [$this->round => $printer->stitches($line->bare()).' in BLO'],
+            $printer,
+        )));
+    }
+
+    public function inWords(): string
+    {
+        return "Round {$this->round} in back loops";
+    }
+}

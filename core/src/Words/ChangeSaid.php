@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Plan\ChangeAt;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Worked;
+
+/** One change, as a method's instructions name what belongs to it. */
+final readonly class ChangeSaid implements WaySaid
+{
+    public function __construct(
+        private Change $change,
+        private Piece $piece,
+        private Fabric $fabric,
+        private Reading $reading,
+        private YarnWords $yarns,
+        private Vocabulary $vocabulary,
+        private ?string $cover,
+    ) {
+    }
+
+    public function stitch(Stitch $stitch): string
+    {
+        return $this->vocabulary->abbreviation($stitch);
+    }
+
+    public function last(): string
+    {
+        return $this->stitch(Stitch::ofCode($this->fabric->rounds[$this->change->round - 1]->tops[$this->change->stitch - 1]));
+    }
+
+    public function old(): string
+    {
+        return $this->yarns->named($this->change->from);
+    }
+
+    public function new(): string
+    {
+        return $this->yarns->named($this->change->to);
+    }
+
+    public function newLetter(): string
+    {
+        return $this->yarns->letter($this->change->to);
+    }
+
+    public function round(): int
+    {
+        return $this->change->treated;
+    }
+
+    public function once(): string
+    {
+        return $this->piece->worked->once();
+    }
+
+    public function isJoined(): bool
+    {
+        return Worked::Joined === $this->piece->worked;
+    }
+
+    public function increases(): bool
+    {
+        return $this->reading->rounds[$this->change->treated]->startsWith(Stitch::Increase);
+    }
+
+    public function hasMoved(): bool
+    {
+        return $this->change->onward > 0;
+    }
+
+    public function place(): string
+    {
+        $begins = ($this->piece->changes->at[$this->change->treated] ?? null)->begins ?? ChangeAt::BACK;
+
+        return match (true) {
+            abs($begins) >= 179.5 => 'at the back, opposite the front',
+            abs($begins) < 0.5 => 'at the front',
+            default => round(abs($begins)).'° '.($begins > 0 ? 'on from' : 'before').' the front',
+        };
+    }
+
+    public function cover(): ?string
+    {
+        return $this->cover;
+    }
+}

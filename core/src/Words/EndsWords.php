@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\YarnWay;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Worked;
+
+/** What becomes of the old yarn at a change, and of the ends: what to do, why, and what to mind. */
+final readonly class EndsWords
+{
+    /** A float of more stitches is a separate length, or something that is not worked in: common practice, no source. */
+    private const FAR = 10;
+    /** What ends with more stitches is left open, as a rule: fewer are drawn closed. */
+    private const CLOSED = 12;
+
+    public function __construct(private Plan $plan, private Piece $piece, private Reading $reading, private YarnWords $yarns)
+    {
+    }
+
+    /** @return list<string> a sentence a step */
+    public function toDo(Change $change): array
+    {
+        $from = $this->yarns->letter($change->from);
+        $once = $this->once();
+        $steps = [match ($change->oldYarn) {
+            OldYarn::Cut => $this->cut($change),
+            OldYarn::Carry => $change->isAtEnd
+                ? "Leave {$from} hanging inside; take it up again in {$once} {$change->backRound}, without pulling."
+                : "Leave {$from} hanging inside; in {$once} {$change->backRound} bring it loosely across to stitch {$change->backStitch}.",
+            OldYarn::Float => $change->passesBack
+                ? "Leave {$from} hanging at the marker; at stitch {$change->backStitch} of {$once} {$change->backRound} bring it back loosely"
+                    ." across {$this->counted($change->passes, 'stitch', 'stitches')}."
+                : "Carry {$from} loosely across the inside; it comes back at stitch {$change->backStitch} of {$once} {$change->backRound}.",
+            OldYarn::Over => "Lay {$from} along the edge and crochet over it; it comes back at stitch {$change->backStitch} of {$once} {$change->backRound}.",
+        }];
+        if (null === $change->takenFrom) {
+            $steps[] = $this->joined($change);
+        }
+        if ([] !== $change->catches) {
+            $steps[] = "Catch {$from} behind at stitch ".YarnWords::listed(...array_map(
+                strval(...),
+                $change->catches,
+            )).", as it passes {$change->passes} stitches."
+                .($change->passes > self::FAR ? ' That is far for one float: a separate length for each spot, a bobble, or a circle sewn on shows less.' : '');
+        }
+        if ('' !== $change->hanging) {
+            $letters = array_map($this->yarns->letter(...), str_split($change->hanging));
+            $steps[] = YarnWords::listed(...$letters).(1 === \count($letters) ? ' goes on hanging inside.' : ' go on hanging inside.');
+        }
+
+        return array_values(array_filter($steps, static fn (?string $step): bool => null !== $step));
+    }
+
+    public function why(Change $change): string
+    {
+        return implode(' ', array_filter(
+            [$this->whyYarn($change), $this->whyJoined($change), ...$this->cautions($change)],
+            static fn (string $said): bool => '' !== $said,
+        ));
+    }
+
+    private function cut(Change $change): ?string
+    {
+        $from = $this->yarns->letter($change->from);
+        $cm = $this->yarns->length($change->oldTail->cm($this->plan->yarnUse));
+        if (Method::StandingStart === $change->method && Tail::Weave === $change->oldTail) {
+            return null;
+        }
+
+        return "Cut {$from}, leaving {$cm}".match ($change->oldTail) {
+            Tail::Weave => '.',
+            Tail::Knot => ", and knot it to {$this->yarns->letter($change->to)} inside, not too tightly.",
+            Tail::Inside => ', and leave it inside with the stuffing.',
+            Tail::Over => ', and crochet over it for the next three or four stitches.',
+            Tail::Sew => ' to sew with.',
+            Tail::Keep => ', and keep it outside, to hang the piece by.',
+        };
+    }
+
+    /** Of a yarn that is joined anew; weaving in needs no word of its own. */
+    private function joined(Change $change): ?string
+    {
+        $to = $this->yarns->letter($change->to);
+        $cm = $this->yarns->length($change->newTail->cm($this->plan->yarnUse));
+
+        return match ($change->newTail) {
+            Tail::Weave => null,
+            Tail::Knot => OldYarn::Cut === $change->oldYarn && Tail::Knot === $change->oldTail ? null : "Knot {$to}’s end to the old yarn inside, with {$cm}.",
+            Tail::Inside => "Leave {$cm} of {$to} inside with the stuffing.",
+            Tail::Over => "Join {$to} with {$cm}, and crochet over its end for three or four stitches.",
+            Tail::Sew => "Join {$to} with {$cm} to sew with.",
+            Tail::Keep => "Join {$to} with {$cm} outside, to hang the piece by.",
+        };
+    }
+
+    private function whyYarn(Change $change): string
+    {
+        $from = $this->yarns->letter($change->from);
+        if (\in_array($change->typed, [YarnWay::Cut, YarnWay::Carry, YarnWay::Float], true) && $change->oldYarn->value === $change->typed->value) {
+            return "Your words say to {$change->typed->value} {$from}.";
+        }
+        $after = 0 === $change->waits ? "in the next {$this->once()}" : 'after '.$this->counted($change->waits ?? 0, $this->once(), "{$this->once()}s");
+
+        return match (true) {
+            OldYarn::Float === $change->oldYarn => "{$from} comes back in the same {$this->once()}.",
+            OldYarn::Over === $change->oldYarn => "You chose to crochet over {$from}; it comes back {$after}.",
+            OldYarn::Carry === $change->oldYarn && ($change->waits ?? 0) > Changes::CARRIED_OVER => "You chose to carry {$from}; it comes back only {$after}.",
+            OldYarn::Carry === $change->oldYarn => "{$from} comes back {$after}, near enough to carry.",
+            null === $change->backRound => "{$from} is not used again.",
+            $change->isYarnChosen => "You chose to cut {$from}.",
+            Method::StandingStart === $change->method => 'A standing stitch begins each yarn anew.',
+            ($change->waits ?? 0) <= Changes::CARRIED_OVER && Worked::Rows === $this->piece->worked => "{$from} hangs at the other edge when it is wanted:"
+                .' two tails, or take three yarns in turn.',
+            ($change->waits ?? 0) <= Changes::CARRIED_OVER => "{$from} begins anew with a standing stitch when it comes back.",
+            default => "{$from} comes back only {$after}, too far to carry: two tails.",
+        };
+    }
+
+    private function whyJoined(Change $change): string
+    {
+        return match ($change->typed) {
+            YarnWay::Over => 'Your words say to work over its tail.',
+            YarnWay::Standing => "Your words say to begin {$this->yarns->letter($change->to)} with a standing stitch.",
+            default => '',
+        };
+    }
+
+    /** @return list<string> what to mind about what she chose */
+    private function cautions(Change $change): array
+    {
+        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+        $isCut = OldYarn::Cut === $change->oldYarn;
+        $isKnotted = $isCut && Tail::Knot === $change->oldTail || null === $change->takenFrom && Tail::Knot === $change->newTail;
+        $isOver = OldYarn::Over === $change->oldYarn || $isCut && Tail::Over === $change->oldTail;
+
+        return array_values(array_filter([
+            $isKnotted && $this->isOpen() ? 'The piece is left open: a knot inside it shows.' : null,
+            $isOver && Harmony::isMuchDarker($this->plan, $change->from, $change->to)
+                ? "{$from} is much darker than {$to}: crocheted over, it lies inside the stitches and shines through."
+                : null,
+            OldYarn::Float === $change->oldYarn && $change->passes > $this->plan->floats && $this->isOpen()
+                ? 'The piece is left open: fingers catch in a long float.'
+                : null,
+        ]));
+    }
+
+    private function isOpen(): bool
+    {
+        $last = $this->reading->rounds[\count($this->reading->rounds) - 1] ?? null;
+
+        return Worked::Rows === $this->piece->worked || null !== $last && $last->makes > self::CLOSED;
+    }
+
+    private function counted(int $count, string $one, string $many): string
+    {
+        return $count.' '.(1 === $count ? $one : $many);
+    }
+
+    private function once(): string
+    {
+        return $this->piece->worked->once();
+    }
+}

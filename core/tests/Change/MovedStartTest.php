@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Change;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** "Work 3 sc more, and move the marker": a round's beginning moved on by hand. By hand: three of thirty stitches are 36°. */
+final class MovedStartTest extends TestCase
+{
+    /** @param list<array<string, mixed>> $at */
+    private static function plan(array $at, float $front = 180): Plan
+    {
+        return Plans::of(
+            Plans::ball(5),
+            [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(7, 9, [['B', 3]])],
+            ['front' => ['degrees' => $front], 'changes' => ['method' => 'plain', 'at' => $at]],
+        );
+    }
+
+    public function testEveryLaterRoundGoesAlong(): void
+    {
+        $before = Analysis::of(self::plan([]))->pieces[0];
+        $after = Analysis::of(self::plan([['round' => 6, 'onward' => 3]]))->pieces[0];
+        for ($round = 1; $round <= 15; ++$round) {
+            $moved = 360 * ($after->stages->frame->start($round) - $before->stages->frame->start($round));
+            self::assertEqualsWithDelta($round > 6 ? 36.0 : 0.0, $moved, 1e-9, "round {$round}");
+        }
+        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[0]->degrees, $after->changes->all[0]->degrees), 1e-9);
+        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[1]->degrees, $after->changes->all[1]->degrees), 1e-9);
+    }
+
+    /** Three single crochets more, at eight widths of 100/22 mm each, and a tenth to spare. */
+    public function testTheStitchesTakeYarn(): void
+    {
+        $metres = static fn (Plan $plan): float => Analysis::of($plan)->amounts->amounts[0]->metres();
+        self::assertEqualsWithDelta(3 * 8 * 100 / 22 / 1000 * 1.1, $metres(self::plan([['round' => 6, 'onward' => 3]])) - $metres(self::plan([])), 1e-9);
+    }
+
+    public function testTheStepsSayIt(): void
+    {
+        $then = static function (Plan $plan, int $round): array {
+            foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'] as $step) {
+                if ($step['to'] === $round) {
+                    return $step['then'];
+                }
+            }
+
+            return [];
+        };
+        self::assertStringStartsWith(
+            'After stitch 30: work 3 sc more in A (Chalk), and move the marker up to there. Work the last sc',
+            $then(self::plan([['round' => 6, 'onward' => 3]]), 6)[0],
+        );
+        self::assertSame(
+            ['Work 3 sc more in B (Brick), and move the marker up to there.'],
+            $then(self::plan([['round' => 8, 'onward' => 3]]), 8),
+            'Also where no yarn changes.',
+        );
+    }
+
+    /** What it takes to the back really brings it there. */
+    public function testTheStitchesToTheBack(): void
+    {
+        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->degrees;
+        foreach ([0, 40, 300] as $on) {
+            $front = fmod($jog + $on, 360);
+            $change = Analysis::of(self::plan([], $front))->pieces[0]->changes->all[0];
+            self::assertNotNull($change->toBack);
+            $moved = Analysis::of(self::plan([['round' => 6, 'onward' => $change->toBack]], $front))->pieces[0]->changes->all[0];
+            self::assertGreaterThanOrEqual(174.0, $moved->fromFront, 'Within half a stitch of thirty, which is 6°.');
+            self::assertNull($moved->toBack);
+        }
+    }
+
+    public function testJoinedRoundsBeginWhereTheyAreClosed(): void
+    {
+        $values = ['changes' => ['method' => 'auto', 'at' => [['round' => 6, 'onward' => 3]]], 'worked' => 'joined'];
+        $joined = Analysis::of(Plans::of(Plans::ball(5), [Plans::stripes(7, 9, [['B', 3]])], $values))->pieces[0];
+        self::assertSame(0, $joined->changes->all[0]->onward);
+    }
+}

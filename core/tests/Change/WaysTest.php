@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Change;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Change\Ways;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every method of change, on a tube of 40 whose rounds 5 to 7 are of another yarn. What each does: common practice, no source. */
+final class WaysTest extends TestCase
+{
+    private const TUBE = ['40 sc in MR', 'R2-12: sc around'];
+
+    /**
+     * @param array<string, mixed> $changes
+     * @param array<string, mixed> $piece
+     */
+    private static function plan(array $changes, array $piece = []): Plan
+    {
+        $colours = [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(5, 7, [['B', 3]])];
+
+        return Plans::of(self::TUBE, $colours, ['lean' => 0.5, 'changes' => $changes + ['method' => 'plain']] + $piece);
+    }
+
+    private static function piece(Plan $plan): PieceAnalysis
+    {
+        return Analysis::of($plan)->pieces[0];
+    }
+
+    /** @return iterable<string, array{Method}> */
+    public static function methods(): iterable
+    {
+        foreach (Method::choices() as $method) {
+            yield $method->value => [$method];
+        }
+    }
+
+    #[DataProvider('methods')]
+    public function testEachIsTakenForAPieceAndComesBackFromAFile(Method $method): void
+    {
+        $plan = self::plan(['method' => $method->value]);
+        $piece = self::piece($plan);
+        self::assertSame([$method, true], [$piece->changes->all[0]->method, $piece->changes->all[0]->isChosen]);
+        self::assertSame(Ways::of($method)->step(), $piece->changes->all[0]->step);
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+        self::assertCount(2, $piece->changes->jogs(), 'A stitch more or less of a colour is still the same change.');
+    }
+
+    #[DataProvider('methods')]
+    public function testEachIsWrittenOutSoThatTheStepsGiveThePlanBack(Method $method): void
+    {
+        $plan = self::plan(['method' => $method->value]);
+        $text = implode("\n", array_map(
+            static fn (array $step): string => $step['text'],
+            StepsWriter::values($plan, self::piece($plan), Terms::Us)[0]['steps'],
+        ));
+        $again = Plans::of(explode("\n", $text));
+        self::assertSame(
+            array_map(count(...), array_map(str_split(...), self::piece($plan)->stages->colouring->rounds)),
+            self::piece($again)->stages->frame->counts,
+        );
+        self::assertSame(self::piece($plan)->stages->colouring->rounds, self::piece($again)->stages->colouring->rounds, $text);
+    }
+
+    public function testAStitchEarlyWorksTheLastStitchInTheNewYarn(): void
+    {
+        $piece = self::piece(self::plan(['method' => 'early']));
+        self::assertSame(str_repeat('A', 39).'B', $piece->stages->colouring->rounds[3]);
+        self::assertSame(str_repeat('B', 39).'A', $piece->stages->colouring->rounds[6]);
+        self::assertSame([4, 39, true], [$piece->changes->all[0]->round, $piece->changes->all[0]->stitch, $piece->changes->all[0]->isJog]);
+    }
+
+    public function testTheLoopALaterWorksOneStitchInTheOldYarn(): void
+    {
+        $piece = self::piece(self::plan(['method' => 'drawn-loop-after']));
+        self::assertSame('A'.str_repeat('B', 39), $piece->stages->colouring->rounds[4]);
+        self::assertEqualsWithDelta(1 / 40, $piece->stages->treatments->moves[4], 1e-9, 'The marker moves on by one stitch of that round.');
+    }
+
+    /** By hand: two yarns, and two changes of which each is cut and begun anew: the tails of A at its beginning, cut, begun and end; of B two. */
+    public function testAStandingStartCutsAndBeginsOnOneLine(): void
+    {
+        $plan = self::plan(['method' => 'standing-start']);
+        $piece = self::piece($plan);
+        foreach ($piece->changes->all as $change) {
+            self::assertEqualsWithDelta(180.0, $change->fromFront, 1e-6, 'At the back, as nothing else is said.');
+            self::assertSame(OldYarn::Cut, $change->oldYarn, 'Three rounds would be carried.');
+        }
+        self::assertEqualsWithDelta(0.0, $piece->stages->frame->degrees(5, 0.0), 1e-6, 'Round 5 begins opposite the front, which is at 180°.');
+        // 2 n + 2 ends for n changes that cut: six of 15 cm, but that the last one sews the piece on.
+        $amounts = Analysis::of($plan)->amounts->amounts;
+        self::assertEqualsWithDelta(5 * 0.15, $amounts[0]->parts['tails'] + $amounts[1]->parts['tails'], 1e-9);
+    }
+
+    public function testAStandingStartWhereSheLikes(): void
+    {
+        $piece = self::piece(self::plan(['at' => [['round' => 4, 'method' => 'standing-start', 'begins' => 90]]]));
+        self::assertEqualsWithDelta(270.0, $piece->stages->frame->degrees(5, 0.0), 1e-6, 'A quarter on from the front.');
+        $words = Plans::changeWords(self::plan([]), $piece, Terms::Us)->toDo($piece->changes->all[0]);
+        self::assertStringContainsString('Begin round 5 in B (Brick) with a standing stitch 90° on from the front', $words);
+    }
+
+    public function testACoverIsTiedToItsPart(): void
+    {
+        $at = [['round' => 4, 'method' => 'covered', 'by' => 'pompon']];
+        $jog = self::piece(self::plan([]))->changes->all[0]->degrees;
+        $button = static fn (float $fromFront): array => [
+            'placements' => [['key' => 'pompon', 'kind' => 'other', 'anchor' => 'round', 'number' => 4, 'fromFront' => $fromFront]],
+        ];
+        $over = self::piece(self::plan(['at' => $at], $button($jog - 180)));
+        self::assertSame([Method::Covered, 0.0], [$over->changes->all[0]->method, $over->changes->all[0]->step]);
+        self::assertSame(['pompon'], array_values(array_map(static fn ($placed): string => $placed->placement->key, $over->covers())));
+        $steps = static fn (float $fromFront): string => WrittenPattern::text(Analysis::of(self::plan(['at' => $at], $button($fromFront))), Terms::Us);
+        self::assertStringContainsString('Sew a part on over the jog.', $steps($jog - 180), 'The pattern says it, too.');
+        self::assertStringContainsString('does not lie over it', $steps(0));
+        $away = self::piece(self::plan(['at' => $at], $button(0)));
+        self::assertSame([], $away->covers(), 'Moved away, it covers no more.');
+        self::assertSame(Method::Plain, self::piece(self::plan(['at' => $at]))->changes->all[0]->method, 'There is no such part.');
+    }
+
+    public function testJoinedRoundsHaveAChoiceToo(): void
+    {
+        $method = static fn (string $chosen): Method => self::piece(self::plan(['method' => $chosen], ['worked' => 'joined']))->changes->all[0]->method;
+        self::assertSame(Method::Early, $method('early'));
+        self::assertSame(Method::StandingStart, $method('standing-start'));
+        foreach (['plain', 'slip-stitch', 'drawn-loop', 'drawn-loop-after', 'levelled', 'closed-round'] as $chosen) {
+            self::assertSame(Method::ClosedRound, $method($chosen), "{$chosen}: they are closed already.");
+        }
+    }
+}

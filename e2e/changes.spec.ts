@@ -1,0 +1,84 @@
+import { expect, goTo, line, openPlan, panel, saved, test } from './bench';
+
+const change = (page: import('@playwright/test').Page, says: string) => panel(page).getByRole('listitem').filter({ hasText: says });
+
+test.beforeEach(async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'changes');
+});
+
+test('a change line keeps every jog in one column, and the pattern says at which stitch', async ({ page }) => {
+	await page.getByRole('tab', { name: /^Arm/ }).click();
+	await expect(panel(page)).toContainText('On the line no jog shows; at the marker 1.');
+	await panel(page).getByLabel('Rounds change yarn').selectOption({ label: 'on a straight line' });
+	await expect(panel(page)).toContainText('4 changes; no jog shows at the front');
+	await expect(change(page, 'on the change line').first()).toContainText('keeps every jog in one straight column');
+	await goTo(page, 'pattern');
+	await expect(panel(page)).toContainText('R7: 2 sc; with C Cream: 8 sc (10)');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await goTo(page, 'changes');
+	await expect(panel(page)).toContainText('1 jog shows at the front');
+});
+
+test('each method can be chosen for one change, and a standing stitch begins where she likes', async ({ page }) => {
+	await page.getByRole('tab', { name: /^Arm/ }).click();
+	const method = panel(page).getByLabel('Method after round 8');
+	for (const [label, says] of [
+		['a stitch early', 'A stitch early: work the last sc but one in C (Cream)'],
+		['pull the loop through, a stitch later', 'Work the first stitch of round 9 in C (Cream) still'],
+		['joined round', 'Join with a sl st in the first stitch of the round, ch 1'],
+		['level with a sl st', 'to its last yarn over; finish with S (Slack tide). It is no stitch'],
+		['cut, and a standing stitch', 'Begin round 9 in S (Slack tide) with a standing stitch at the back'],
+	] as const) {
+		await method.selectOption({ label });
+		await expect(panel(page)).toContainText(says);
+	}
+	await panel(page).getByLabel('Begins, degrees from the front').fill('90');
+	await expect(panel(page)).toContainText('with a standing stitch 90° on from the front');
+	await saved(page);
+	await page.reload();
+	await page.getByRole('tab', { name: /^Arm/ }).click();
+	await expect(panel(page).getByLabel('Begins, degrees from the front')).toHaveValue('90');
+});
+
+test('what becomes of the old yarn and the ends is said for the plan, the piece and one change', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Body and head' }).click();
+	const ends = panel(page).getByRole('region', { name: 'Old yarn and ends' });
+	await ends.getByLabel('Its end').selectOption({ label: 'knot inside' });
+	await expect(panel(page)).toContainText('Cut P, leaving 8 cm, and knot it to S inside');
+	await ends.getByLabel('Old yarn').selectOption({ label: 'crochet over' });
+	await expect(panel(page)).toContainText('Lay P along the edge and crochet over it');
+	await change(page, 'after stitch 36 of round 4').getByLabel('Old yarn').selectOption({ label: 'cut' });
+	await expect(change(page, 'after stitch 36 of round 4')).toContainText('You chose to cut S.');
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('menuitem', { name: /terms, units, hand/ }).click();
+	await page.getByRole('dialog').getByLabel('The new yarn’s end').selectOption({ label: 'crochet over 3–4 stitches' });
+	await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+	await expect(panel(page)).toContainText('Join S with 10 cm, and crochet over its end for three or four stitches.');
+});
+
+test('the best changes are offered against hers, taken at a click and taken back by one undo', async ({ page }) => {
+	await page.getByRole('tab', { name: /^Arm/ }).click();
+	await panel(page).getByText('The best changes').click();
+	await expect(panel(page)).toContainText('The neatest front');
+	await panel(page).getByRole('button', { name: 'Take the neatest front' }).click();
+	await expect(panel(page)).toContainText('4 changes; no jog shows at the front');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(panel(page)).toContainText('1 jog shows at the front');
+});
+
+test('a part covers a jog, and no longer where it is moved away', async ({ page }) => {
+	await page.getByRole('tab', { name: /^Arm/ }).click();
+	await panel(page).getByRole('button', { name: 'Add eyes or a part' }).click();
+	const placed = panel(page).getByRole('region', { name: 'Placements' });
+	await placed.getByLabel('What').selectOption({ label: 'Buttons' });
+	await placed.getByLabel('Round', { exact: true }).fill('8');
+	await placed.getByLabel('Stitches apart').fill('');
+	await placed.getByLabel('Degrees from the front').fill('79');
+	await expect(placed).toContainText('It hides the jog after round 8.');
+	await expect(panel(page)).toContainText('hidden under the buttons');
+	await panel(page).getByLabel('Method after round 8').selectOption({ label: 'covered by: buttons' });
+	await expect(panel(page)).toContainText('Sew the buttons on over the jog.');
+	await placed.getByLabel('Degrees from the front').fill('-120');
+	await expect(panel(page)).toContainText('The part that is to cover the jog does not lie over it: move it, or take another method.');
+	await expect(line(page, 1)).toContainText('R1: 5 sc in MR');
+});

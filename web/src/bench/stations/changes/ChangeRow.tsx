@@ -1,0 +1,153 @@
+import { limits } from '../../../api/generated/limits';
+import type { Change, ChangeAt, Method } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { ChoiceField, NumberField } from '../../../ui/Field';
+import { say } from '../../../ui/say';
+import { useBench, useDraft, usePiece } from '../../context';
+import { withPiece } from '../../plans';
+import { StepSign } from '../../StepSign';
+import { EndsFields } from './EndsFields';
+
+type Said = { [Key in Exclude<keyof ChangeAt, 'round'>]?: ChangeAt[Key] | undefined };
+
+/** A change: where it is, what to do and why, and what can be decided about it. */
+export function ChangeRow({ change, isPicked }: { change: Change; isPicked: boolean }) {
+	const { pick } = useBench();
+	const { analysis } = usePiece();
+	const rounds = analysis?.rounds.length ?? 0;
+	return (
+		<li data-round={change.treated} className={`border-t border-rule py-2 ${isPicked ? '-mx-2 bg-pick/60 px-2' : ''}`}>
+			<button
+				type="button"
+				className="figures flex w-full items-start gap-2 text-left"
+				onClick={() => pick(Math.min(change.treated + (change.jog ? 1 : 0), rounds), 'new')}
+			>
+				{change.jog ? (
+					<span className="pt-0.5">
+						<StepSign step={change.stepRounds} shows={change.shows} />
+					</span>
+				) : (
+					<span className="w-[22px] shrink-0" />
+				)}
+				<span className={change.shows ? 'font-semibold' : ''}>{change.summary}</span>
+			</button>
+			{change.jog && (
+				<div className="pl-[30px]">
+					<p className="mt-1">{change.toDo}</p>
+					<p className="mt-1 text-faint">{change.why}</p>
+					<Decisions change={change} />
+				</div>
+			)}
+		</li>
+	);
+}
+
+function Decisions({ change }: { change: Change }) {
+	const { draft } = useBench();
+	const { piece, analysis } = usePiece();
+	const methods = useDraft((state) => state.analysis?.methods) ?? [];
+	if (piece === undefined || analysis === undefined) return null;
+	const round = change.treated;
+	const said: Said = piece.changes.at?.find((one) => one.round === round) ?? {};
+
+	/** What is said of this round's end; what is undefined is taken out of it. */
+	function settle(to: Said, group?: string) {
+		draft.change(
+			(plan) =>
+				withPiece(plan, piece?.key ?? '', (is) => {
+					const { at: before = [], ...rest } = is.changes;
+					const kept = Object.entries({ ...before.find((one) => one.round === round), ...to }).filter(([, value]) => value !== undefined);
+					const at = before.filter((one) => one.round !== round);
+					if (kept.some(([name]) => name !== 'round')) at.push({ ...Object.fromEntries(kept), round });
+					return { ...is, changes: at.length === 0 ? rest : { ...rest, at } };
+				}),
+			group,
+		);
+	}
+
+	const sewnOn = new Set(analysis.placed.flatMap(({ key, covers: is }) => (is ? [key] : [])));
+	const covers = (piece.placements ?? []).filter(({ key }) => key !== undefined && sewnOn.has(key));
+	const isSpiral = analysis.worked === 'spiral';
+	return (
+		<div className="mt-1 flex flex-col items-start">
+			{!change.onLine && (
+				<ChoiceField
+					label={say('changes.methodAfterRoundRound', { round })}
+					hideLabel
+					className="w-full"
+					value={said.method === 'covered' ? `by ${said.by}` : (said.method ?? 'auto')}
+					choices={[
+						['auto', change.chosen ? say('changes.asForAll') : say('changes.methodlabelChosenForYou', { methodLabel: change.methodLabel })],
+						...methods.map(({ method, label }) => [method, label] as const),
+						...covers.map(({ key, kind, name }) => [`by ${key}`, say('changes.coveredBy', { part: name ?? kind })] as const),
+					]}
+					onChange={(chosen: string) =>
+						settle(
+							chosen.startsWith('by ')
+								? { method: 'covered', by: chosen.slice(3), begins: undefined }
+								: { method: chosen === 'auto' ? undefined : (chosen as Method), by: undefined, begins: undefined },
+						)
+					}
+				/>
+			)}
+			{change.method === 'standing-start' && said.method === 'standing-start' && (
+				<NumberField
+					label={say('changes.beginsAt')}
+					className="mt-1"
+					min={-180}
+					max={180}
+					step={1}
+					value={said.begins ?? 180}
+					onChange={(begins) => begins !== null && settle({ begins }, `begins ${piece.key} ${round}`)}
+				/>
+			)}
+			<div className="mt-1 grid w-full grid-cols-2 gap-2">
+				<EndsFields
+					said={said}
+					open={say('changes.asForAll')}
+					has={{ oldYarn: change.backRound !== null, oldTail: change.oldYarn === 'cut', newTail: change.newEnd }}
+					onChange={({ oldYarn, tails }) => settle({ oldYarn, tails })}
+				/>
+			</div>
+			{isSpiral && (
+				<Button kind="bare" onClick={() => settle({ line: !change.onLine })}>
+					{change.onLine ? say('changes.atTheMarkerHere') : say('changes.onTheLineHere')}
+				</Button>
+			)}
+			{isSpiral && <Onward change={change} onChange={(onward) => settle({ onward }, `onward ${piece.key} ${round}`)} />}
+			{change.canBeCrisp && (
+				<Button
+					kind="bare"
+					title={say('changes.theTwoColoursThenMeet')}
+					onClick={() => draft.edit({ do: 'crisp', piece: piece.key, round: round + 1 })}
+				>
+					{say('changes.workRoundRoundInBack', { round: round + 1 })}
+				</Button>
+			)}
+		</div>
+	);
+}
+
+/** Where the next round begins: with the next stitch, or some stitches on. */
+function Onward({ change, onChange }: { change: Change; onChange: (onward: number | undefined) => void }) {
+	if (change.onward === 0)
+		return change.toBack === null ? null : (
+			<Button kind="bare" onClick={() => onChange(change.toBack ?? undefined)}>
+				{say('changes.moveTheJogToThe', { toBack: change.toBack })}
+			</Button>
+		);
+	return (
+		<div className="mt-1 flex items-end gap-2">
+			<NumberField
+				label={say('changes.stitchesWorkedOnBeforeThe')}
+				min={1}
+				max={limits.stitchesInRound}
+				value={change.onward}
+				onChange={(onward) => onward !== null && onChange(onward)}
+			/>
+			<Button kind="bare" onClick={() => onChange(undefined)}>
+				{say('changes.none')}
+			</Button>
+		</div>
+	);
+}

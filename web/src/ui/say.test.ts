@@ -1,0 +1,83 @@
+// @vitest-environment node
+import { readdirSync, readFileSync } from 'node:fs';
+import { IntlMessageFormat } from 'intl-messageformat';
+import ts from 'typescript';
+import { describe, expect, it } from 'vitest';
+import words from '../words.en.json';
+import { inRow, listed, say } from './say';
+
+const ROOT = new URL('..', import.meta.url);
+const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((name) => /\.tsx?$/.test(name) && !/\.test\.|generated|^test/.test(name));
+
+const sources = files.map((name) => ({
+	name,
+	tree: ts.createSourceFile(
+		name,
+		readFileSync(new URL(name, ROOT), 'utf8'),
+		ts.ScriptTarget.Latest,
+		true,
+		name.endsWith('x') ? ts.ScriptKind.TSX : undefined,
+	),
+}));
+
+function walk(node: ts.Node, visit: (node: ts.Node) => void): void {
+	visit(node);
+	ts.forEachChild(node, (child) => walk(child, visit));
+}
+
+/** What a message wants to be given, whatever it chooses. */
+function wanted(message: string): string[] {
+	const names = new Set<string>();
+	const look = (value: unknown): void => {
+		if (Array.isArray(value)) value.forEach(look);
+		else if (typeof value === 'object' && value !== null) {
+			// Literals (0) and the sign for a plural's own figure (7) name nothing.
+			if ('type' in value && 'value' in value && typeof value.value === 'string' && value.type !== 0 && value.type !== 7) names.add(value.value);
+			Object.values(value).forEach(look);
+		}
+	};
+	look(new IntlMessageFormat(message, 'en-GB').getAst());
+	return [...names].sort();
+}
+
+describe('the words of the screens', () => {
+	it('are said with all that they want, and none is left over', () => {
+		const used = new Set<string>();
+		const wrong: string[] = [];
+		for (const { name, tree } of sources)
+			walk(tree, (node) => {
+				if (!ts.isCallExpression(node) || !/^say(With)?$/.test(node.expression.getText())) return;
+				const [word, values] = node.arguments;
+				if (word === undefined || !ts.isStringLiteral(word)) return;
+				used.add(word.text);
+				const given =
+					values !== undefined && ts.isObjectLiteralExpression(values) ? values.properties.map((property) => property.name?.getText() ?? '') : [];
+				const wants = wanted(words[word.text as keyof typeof words]);
+				if (JSON.stringify(given.sort()) !== JSON.stringify(wants)) wrong.push(`${name}: ${word.text} wants ${wants}, and is given ${given}`);
+			});
+		expect(wrong).toEqual([]);
+		expect(Object.keys(words).filter((word) => !used.has(word))).toEqual([]);
+	});
+
+	it('stand in their file alone', () => {
+		const SAID = /^(label|aria-label|title|says|placeholder|unit|more|does|alt|aria-valuetext)$/;
+		// Rounds as they are typed are the notation's, and the product's name is its own.
+		const isWord = (text: string) => /\p{L}{2}/u.test(text) && !/^(R\d: .*|Alternum)$/.test(text.trim());
+		const found: string[] = [];
+		for (const { name, tree } of sources)
+			walk(tree, (node) => {
+				const isSaid = ts.isJsxText(node) || (ts.isStringLiteral(node) && ts.isJsxAttribute(node.parent) && SAID.test(node.parent.name.getText()));
+				if (isSaid && isWord(node.text)) found.push(`${name}: ${node.text.trim()}`);
+			});
+		expect(found).toEqual([]);
+	});
+
+	it('follow numbers, choices and lists', () => {
+		expect(say('common.countedRounds', { rounds: 1 })).toBe('1 round');
+		expect(say('common.countedRounds', { rounds: 1200 })).toBe('1,200 rounds');
+		expect(say('changes.summary', { changes: 4, within: 0, showing: 1 })).toBe('4 changes; 1 jog shows at the front');
+		expect(say('changes.summary', { changes: 4, within: 2, showing: 0 })).toBe('4 changes, 2 of them within rounds; no jog shows at the front');
+		expect(listed(['A', 'B', 'C'])).toBe('A, B and C');
+		expect(inRow(['A 3', 'B 4'])).toMatch(/^A 3,? B 4$/);
+	});
+});

@@ -1,0 +1,53 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { Children, type ReactNode } from 'react';
+import words from '../words.en.json';
+
+/** What the screens say, by its name in `words.en.json`: ICU messages, so that numbers, plurals and choices follow the language. */
+export type Word = keyof typeof words;
+
+/** The language of the words; figures, lists and times are written as it writes them. */
+export const LANGUAGE = 'en-GB';
+
+const messages = new Map<Word, IntlMessageFormat>();
+
+function message(word: Word): IntlMessageFormat {
+	const known = messages.get(word);
+	if (known !== undefined) return known;
+	const made = new IntlMessageFormat(words[word], LANGUAGE);
+	messages.set(word, made);
+	return made;
+}
+
+/** A word of the screens, with what is put into it. */
+export function say(word: Word, values?: Readonly<Record<string, string | number>>): string {
+	// Most are plain text, which need not be read as a message.
+	return values === undefined && !/['{]/.test(words[word]) ? words[word] : String(message(word).format(values));
+}
+
+/** The same with parts of the page in it: a name that runs the other way, a link. */
+export function sayWith(word: Word, values: Readonly<Record<string, ReactNode>>): ReactNode {
+	return Children.toArray(message(word).format<ReactNode>(values as Record<string, string>) as ReactNode);
+}
+
+const lists = new Intl.ListFormat(LANGUAGE, { style: 'long', type: 'conjunction' });
+const items = new Intl.ListFormat(LANGUAGE, { style: 'narrow', type: 'unit' });
+
+/** "A", "A and B", "A, B and C". */
+export const listed = (parts: readonly string[]): string => lists.format(parts);
+
+/** Figures side by side: "A 3, B 4". */
+export const inRow = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? '') : items.format(parts));
+
+const figures = [0, 1].map((digits) => new Intl.NumberFormat(LANGUAGE, { minimumFractionDigits: digits, maximumFractionDigits: digits }));
+
+/** A number with none or one digit after the point. */
+export const figure = (value: number, digits: 0 | 1): string => figures[digits]?.format(value) ?? String(value);
+
+const times = new Intl.DateTimeFormat(LANGUAGE, { timeStyle: 'medium' });
+const moments = new Intl.DateTimeFormat(LANGUAGE, { dateStyle: 'medium', timeStyle: 'short' });
+
+/** The time of day of a moment. */
+export const timeOf = (moment: string): string => times.format(new Date(moment));
+
+/** Day and time of a moment. */
+export const momentOf = (moment: string): string => moments.format(new Date(moment));
