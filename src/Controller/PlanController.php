@@ -14,12 +14,11 @@ use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\StoredPlans;
-use Alternum\Server\Saving\OperationsMessage;
+use Alternum\Server\Saving\Overtaken;
 use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\PlanStore;
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -62,28 +61,25 @@ final readonly class PlanController
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
     #[Route('/{id}/operations', methods: 'POST')]
-    public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving, Connection $database): Response
+    public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving): Response
     {
-        return $database->transactional(function () use ($user, $id, $request, $saving): Response {
-            // Whose the plan is comes before anything is worked out.
-            $stored = $this->plans->get($user->workshop, $id, true);
-            $saved = $saving->operations($stored, OperationsMessage::of($request->getContent()));
-            if (null === $saved) {
-                return ProblemResponse::of(
-                    Response::HTTP_PRECONDITION_FAILED,
-                    'This plan was changed in another window.',
-                    'Take the other one, take yours, or keep both.',
-                    ['revision' => $stored->revision, 'savedAt' => PlanResponse::time($stored->savedAt)],
-                );
-            }
-
-            return PlanResponse::opened(
-                $saved->stored,
-                $saved->plan,
-                $saved->analysis,
-                more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
+        try {
+            $saved = $saving->operations($user->workshop, $id, $request->getContent());
+        } catch (Overtaken $overtaken) {
+            return ProblemResponse::of(
+                Response::HTTP_PRECONDITION_FAILED,
+                'This plan was changed in another window.',
+                'Take the other one, take yours, or keep both.',
+                ['revision' => $overtaken->stored->revision, 'savedAt' => PlanResponse::time($overtaken->stored->savedAt)],
             );
-        });
+        }
+
+        return PlanResponse::opened(
+            $saved->stored,
+            $saved->plan,
+            $saved->analysis,
+            more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
+        );
     }
 
     /** Which revision is saved, for a window that has been idle. */

@@ -37,6 +37,10 @@ class SavedPlan
     #[ORM\Column(type: Types::JSON)]
     private array $results = [];
 
+    /** How often it was written: who writes says how often it had been when it was read. */
+    #[ORM\Column]
+    private int $writes = 0;
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $removedAt = null;
 
@@ -77,6 +81,7 @@ class SavedPlan
             says: $this->says,
             results: $this->results,
             savedAt: $this->savedAt,
+            writes: $this->writes,
         );
     }
 

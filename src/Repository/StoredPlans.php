@@ -23,21 +23,19 @@ final readonly class StoredPlans
     /**
      * A plan on the workshop's shelf.
      *
-     * @param bool $forUpdate lock it until the transaction ends
-     *
      * @throws NotFoundHttpException
      */
-    public function get(Ulid $workshop, string $id, bool $forUpdate = false): StoredPlan
+    public function get(Ulid $workshop, string $id): StoredPlan
     {
         $row = Ulid::isValid($id) ? $this->database->fetchNumeric(
-            'SELECT revision, title, body, undo_group, says, results, saved_at FROM saved_plan WHERE id = ? AND workshop_id = ? AND removed_at IS NULL'
-                .($forUpdate ? ' FOR UPDATE' : ''),
+            'SELECT revision, title, body, undo_group, says, results, saved_at, writes FROM saved_plan'
+                .' WHERE id = ? AND workshop_id = ? AND removed_at IS NULL',
             [Ulid::fromString($id)->toBinary(), $workshop->toBinary()],
         ) : false;
         if (false === $row) {
             throw new NotFoundHttpException();
         }
-        [$revision, $title, $body, $undoGroup, $says, $results, $savedAt] = $row;
+        [$revision, $title, $body, $undoGroup, $says, $results, $savedAt, $writes] = $row;
 
         return new StoredPlan(
             id: Ulid::fromString($id),
@@ -48,52 +46,55 @@ final readonly class StoredPlans
             says: self::text($says),
             results: self::results(self::text($results)),
             savedAt: new \DateTimeImmutable(self::text($savedAt)),
+            writes: (int) self::text($writes),
         );
     }
 
-    /** @param array<string, mixed>|null $summary what the shelf shows of it; null: as it was */
-    public function write(StoredPlan $plan, ?array $summary): void
+    /**
+     * Writes what became of a plan, unless somebody else wrote it since it was read. What the row held is kept as a version wherever the undo
+     * group changes: the table's trigger does that, so that a save is one statement.
+     *
+     * @param non-empty-list<StoredPlan> $states  what it was at the end of each undo group, the last one as it is now
+     * @param array<string, mixed>|null  $summary what the shelf shows of it; null: as it was
+     *
+     * @return bool false: it was written or removed meanwhile, and nothing is changed
+     */
+    public function write(array $states, ?array $summary): bool
     {
-        $values = ['results' => Json::encode($plan->results)];
-        if (null !== $summary) {
-            $values += [
-                'revision' => $plan->revision,
-                'title' => $plan->title,
-                'body' => $plan->body,
-                'summary' => Json::encode($summary),
-                'saved_at' => self::time($plan->savedAt),
-                'undo_group' => $plan->undoGroup,
-                'says' => $plan->says,
-            ];
+        if (1 === \count($states)) {
+            return $this->update($states[0], $states[0]->writes, $summary);
         }
-        $this->database->update('saved_plan', $values, ['id' => $plan->id->toBinary()]);
+
+        return $this->database->transactional(function () use ($states, $summary): bool {
+            foreach ($states as $i => $state) {
+                if (!$this->update($state, $state->writes + $i, $summary)) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
     }
 
-    /** Keeps what the row holds as one of the plan's versions. */
-    public function keepStored(StoredPlan $plan): void
+    /** @param array<string, mixed>|null $summary */
+    private function update(StoredPlan $plan, int $writes, ?array $summary): bool
     {
-        $this->database->executeStatement(
-            'INSERT INTO plan_version (id, plan_id, number, body, says, saved_at) SELECT ?, id, revision, body, says, saved_at FROM saved_plan WHERE id = ?',
-            [(new Ulid())->toBinary(), $plan->id->toBinary()],
+        return 1 === (int) $this->database->executeStatement(
+            'UPDATE saved_plan SET writes = writes + 1, results = ?, revision = ?, title = ?, body = ?, saved_at = ?, undo_group = ?, says = ?,'
+                .' summary = COALESCE(?, summary) WHERE id = ? AND writes = ? AND removed_at IS NULL',
+            [
+                Json::encode($plan->results),
+                $plan->revision,
+                $plan->title,
+                $plan->body,
+                $plan->savedAt->format('Y-m-d H:i:s'),
+                $plan->undoGroup,
+                $plan->says,
+                null === $summary ? null : Json::encode($summary),
+                $plan->id->toBinary(),
+                $writes,
+            ],
         );
-    }
-
-    /** Keeps what a plan was, between two rows, as one of its versions. */
-    public function keep(StoredPlan $was): void
-    {
-        $this->database->insert('plan_version', [
-            'id' => (new Ulid())->toBinary(),
-            'plan_id' => $was->id->toBinary(),
-            'number' => $was->revision,
-            'body' => $was->body,
-            'says' => $was->says,
-            'saved_at' => self::time($was->savedAt),
-        ]);
-    }
-
-    private static function time(\DateTimeImmutable $at): string
-    {
-        return $at->format('Y-m-d H:i:s');
     }
 
     private static function text(mixed $value): string

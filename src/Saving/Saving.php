@@ -15,6 +15,8 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Server\Repository\PlanVersions;
 use Alternum\Server\Repository\StoredPlans;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Ulid;
 
 /**
  * Makes operations on a saved plan. Each is made once: one that comes again, because its answer was lost, is answered as it was then. One
@@ -24,19 +26,38 @@ final readonly class Saving
 {
     /** Operations of which it is remembered what became of them, besides those of the last message. */
     private const REMEMBERED = 64;
+    /** So often it is tried to be the one who writes. */
+    private const TRIES = 5;
 
     public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
     {
     }
 
     /**
-     * The caller holds a lock on the plan.
+     * @param string $id   the plan's
+     * @param string $json an OperationsMessage
      *
-     * @return Saved|null null: somebody else saved since the revision that they are based on, and nothing is changed
-     *
-     * @throws InvalidFields where the message is none
+     * @throws NotFoundHttpException where the workshop has no such plan: that comes before anything is worked out
+     * @throws InvalidFields         where the message is none
+     * @throws Overtaken             where somebody else saved since the revision that they are based on: nothing is changed
      */
-    public function operations(StoredPlan $stored, OperationsMessage $message): ?Saved
+    public function operations(Ulid $workshop, string $id, string $json): Saved
+    {
+        $stored = $this->plans->get($workshop, $id);
+        $message = OperationsMessage::of($json);
+        for ($try = 1; $try <= self::TRIES; ++$try) {
+            $saved = $this->once($stored, $message);
+            if (null !== $saved) {
+                return $saved;
+            }
+            $stored = $this->plans->get($workshop, $id);
+        }
+
+        throw new Overtaken($stored);
+    }
+
+    /** @return Saved|null null: it was written meanwhile */
+    private function once(StoredPlan $stored, OperationsMessage $message): ?Saved
     {
         $results = [];
         $known = $stored->results;
@@ -52,17 +73,18 @@ final readonly class Saving
             return new Saved($stored, $plan, Analysis::of($plan), $results);
         }
         if ($expected !== $stored->revision) {
-            return null;
+            throw new Overtaken($stored);
         }
 
         return $this->make($stored, $plan, $message, $results);
     }
 
     /** @param list<Result> $results of operations that came before */
-    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results): Saved
+    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results): ?Saved
     {
         $now = $stored;
         $began = null;
+        $states = [];
         $remembered = $stored->results;
         $ids = $message->ids();
         $end = \count($ids);
@@ -78,7 +100,7 @@ final readonly class Saving
                 $changed = $operation->edit->apply($from);
                 $written = PlanWriter::compact($changed);
                 if (!$goesOn) {
-                    $now === $stored ? $this->plans->keepStored($now) : $this->plans->keep($now);
+                    $states = $now === $stored ? [] : [...$states, $now];
                     $began = $now->body;
                 }
                 $now = $now->changed($changed->title, $written, $operation->group, $operation->edit->inWords(), $this->clock->now());
@@ -93,7 +115,9 @@ final readonly class Saving
         $analysis = Analysis::of($plan);
         $isChanged = $now->revision > $stored->revision;
         $now = $now->remembering(\array_slice($remembered, -max(self::REMEMBERED, $end), null, true));
-        $this->plans->write($now, $isChanged ? ShelfSummary::values($analysis) : null);
+        if (!$this->plans->write([...$states, $now], $isChanged ? ShelfSummary::values($analysis) : null)) {
+            return null;
+        }
         if ($isChanged) {
             $this->versions->thinOut($now);
         }

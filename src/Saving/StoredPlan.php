@@ -17,6 +17,7 @@ final readonly class StoredPlan
      * @param string                                              $undoGroup the group that was saved last; '' where none was
      * @param string                                              $says      what that group did, in a few words
      * @param array<string, int|array{int, array<string, mixed>}> $results   what became of the last operations, by their id, the newest last: Result::kept()
+     * @param int                                                 $writes    how often it was written when it was read
      */
     public function __construct(
         public Ulid $id,
@@ -27,6 +28,7 @@ final readonly class StoredPlan
         public string $says,
         public array $results,
         public \DateTimeImmutable $savedAt,
+        public int $writes,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class StoredPlan
             says: mb_substr($says, 0, self::SAYS),
             results: $this->results,
             savedAt: $at,
+            writes: $this->writes,
         );
     }
 
@@ -57,6 +60,7 @@ final readonly class StoredPlan
             says: $this->says,
             results: $results,
             savedAt: $this->savedAt,
+            writes: $this->writes,
         );
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Server\Tests\Api;
 
 use Alternum\Server\Repository\PlanVersions;
+use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Tests\ApiTestCase;
+use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Uid\Ulid;
 
 /** Saving by operations: each is made once, a group is one version, and what is typed loses nothing. */
 final class SavingTest extends ApiTestCase
@@ -151,6 +154,43 @@ final class SavingTest extends ApiTestCase
         $anew = $this->ask('POST', '/api/plans', (string) json_encode($first['plan']));
         $this->assertStatus(201);
         self::assertNotSame($id, $anew['id']);
+    }
+
+    /** Work that was done offline comes in one message: what each of its groups began from is kept, in order, and nothing twice. */
+    public function testTheGroupsOfOneMessageAreVersionsEach(): void
+    {
+        $id = $this->ball();
+        $title = static fn (string $title, string $group): array => self::operation(self::set(['title'], $title), $group);
+        $this->operations($id, 1, $title('One', 'group-one'));
+        $this->operations($id, 2, $title('One again', 'group-one'), $title('Two', 'group-two'), $title('Two again', 'group-two'), $title('Three', 'group-three'));
+        $this->assertStatus(200);
+        $numbers = array_column((array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'], 'number');
+        self::assertSame([6, 5, 3, 1], $numbers);
+        self::assertSame(
+            ['Two again', 'One again'],
+            array_map(fn (int $number): mixed => self::at($this->ask('GET', "/api/plans/{$id}/versions/{$number}"), 'plan', 'title'), [5, 3]),
+        );
+    }
+
+    /** Nobody holds a plan while it is worked out: who comes second, or after it was deleted, is told that it was written meanwhile. */
+    public function testWhatWasReadBeforeAnotherWroteIsNotWritten(): void
+    {
+        $id = $this->ball();
+        $plans = self::getContainer()->get(StoredPlans::class);
+        $database = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(StoredPlans::class, $plans);
+        self::assertInstanceOf(Connection::class, $database);
+        $workshop = $database->fetchOne('SELECT workshop_id FROM saved_plan WHERE id = ?', [Ulid::fromString($id)->toBinary()]);
+        self::assertIsString($workshop);
+        $read = $plans->get(Ulid::fromBinary($workshop), $id);
+        $late = $read->changed('Late', $read->body, 'group-late', 'Late', $read->savedAt);
+        $this->save($id, 1, self::set(['title'], 'First'));
+        self::assertFalse($plans->write([$late], null));
+        self::assertFalse($plans->write([$late, $late], null));
+        self::assertSame('First', self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'title'));
+        $now = $plans->get(Ulid::fromBinary($workshop), $id);
+        $this->ask('DELETE', "/api/plans/{$id}");
+        self::assertFalse($plans->write([$now->changed('Too late', $now->body, 'group-late', 'Late', $now->savedAt)], null));
     }
 
     /** All of an hour, one an hour of a day, one a day. */

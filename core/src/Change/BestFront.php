@@ -58,6 +58,12 @@ final readonly class BestFront
         if ([] === $heights && [] === $sides) {
             return new self(round($front), null, false);
         }
+        // Steps of equal height are weighed alike: of each height it counts how far the nearest is.
+        $byHeight = [];
+        foreach ($heights as $at => $height) {
+            $byHeight[(string) $height][$at] = true;
+        }
+        $distances = array_map(self::apart(...), $byHeight);
         $best = [-1.0, 0, 0];
         $present = (int) round($front) % 360;
         for ($i = 0; $i < 360; ++$i) {
@@ -68,15 +74,11 @@ final readonly class BestFront
             }
             $worth = \INF;
             $nearest = 180;
-            foreach ($heights as $at => $height) {
-                // Whole degrees of one turn each: the shorter way between them.
-                $apart = abs($side - $at);
-                $apart = $apart > 180 ? 360 - $apart : $apart;
-                $worth = min($worth, $apart / $height);
-                $nearest = min($nearest, $apart);
-                if ($worth <= $best[0]) {
-                    continue 2;
-                }
+            foreach ($distances as $height => $degrees) {
+                $apart = $degrees[$side];
+                $nearest = $apart < $nearest ? $apart : $nearest;
+                $weighed = $apart / (float) $height;
+                $worth = $weighed < $worth ? $weighed : $worth;
             }
             if ($worth > $best[0] + 1e-9) {
                 $best = [$worth, $nearest, $side];
@@ -86,5 +88,27 @@ final readonly class BestFront
         $nearest = [] === $heights ? null : (float) $best[1];
 
         return new self((float) $best[2], $nearest, Turn::apart($best[2], $front) >= self::SAME, [] !== $sides);
+    }
+
+    /**
+     * How many degrees each whole degree of one turn is from the nearest of some, the shorter way.
+     *
+     * @param non-empty-array<int, true> $places
+     *
+     * @return array<int, int> by degree
+     */
+    private static function apart(array $places): array
+    {
+        $at = array_keys($places);
+        sort($at);
+        $apart = [];
+        foreach ($at as $i => $from) {
+            $to = $at[$i + 1] ?? $at[0] + 360;
+            for ($degree = $from; $degree < $to; ++$degree) {
+                $apart[$degree < 360 ? $degree : $degree - 360] = $degree - $from < $to - $degree ? $degree - $from : $to - $degree;
+            }
+        }
+
+        return $apart;
     }
 }

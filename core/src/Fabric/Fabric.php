@@ -152,13 +152,26 @@ final readonly class Fabric
         if (0 === $below || 0 === $made || ($below === $made && '' === trim($round->codes, Stitch::Single->code()))) {
             return 0.0;
         }
+        $codes = $round->codes;
+        $plain = Stitch::Single->code();
         $into = 0.0;
         $sits = 0.0;
         $worked = 0;
         $used = 0;
         $top = 0;
-        for ($i = 0, $end = \strlen($round->codes); $i < $end; ++$i) {
-            [$uses, $makes, $isSame] = $table[$round->codes[$i]];
+        for ($i = 0, $end = \strlen($codes); $i < $end; ++$i) {
+            [$uses, $makes, $isSame] = $table[$codes[$i]];
+            if ($plain === $codes[$i] && $used < $below) {
+                // One stitch in each, as many as follow: the usual stretch, taken in one go.
+                $many = min(strspn($codes, $plain, $i), $below - $used);
+                $into += $many * ($used + $many / 2);
+                $sits += $many * ($top + $many / 2);
+                $worked += $many;
+                $used += $many;
+                $top += $many;
+                $i += $many - 1;
+                continue;
+            }
             if ($uses > 0 && $makes > 0 && $used < $below) {
                 // Stitches used + 1 … used + uses, whose mean is used + (uses + 1)/2, sit half a stitch before that.
                 $into += $makes * ($used + min($uses, $below - $used) / 2);

@@ -41,40 +41,44 @@ final readonly class Size
     {
         $widest = $volume = $level = 0.0;
         $radius = $fabric->begins;
-        $outline = $radius > 0.0 ? [new RoundEdge($radius, 0.0)] : [];
+        [$radii, $levels] = $radius > 0.0 ? [[$radius], [0.0]] : [[], []];
         foreach ($fabric->rounds as $round) {
             $rise = min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
             $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $round->radius + $round->radius ** 2);
             $level += $rise;
             $radius = $round->radius;
             $widest = max($widest, $radius);
-            $outline[] = new RoundEdge($radius, $level);
+            $radii[] = $radius;
+            $levels[] = $level;
         }
+        $outline = array_map(
+            static fn (float $radius, float $level): RoundEdge => new RoundEdge($radius, $level),
+            self::rounded($radii),
+            self::rounded($levels),
+        );
 
-        return new self($level, 2 * $widest, $volume / 1000.0, $fabric->openings()->deadline(1), self::rounded($outline));
+        return new self($level, 2 * $widest, $volume / 1000.0, $fabric->openings()->deadline(1), $outline);
     }
 
     /**
      * Stuffing rounds corners off: every edge is drawn to the middle of its neighbours, and the ends stay.
      *
-     * @param list<RoundEdge> $outline
+     * @param list<float> $edges one measure of each edge, in mm
      *
-     * @return list<RoundEdge>
+     * @return list<float>
      */
-    private static function rounded(array $outline): array
+    private static function rounded(array $edges): array
     {
+        $last = \count($edges) - 1;
         for ($pass = 0; $pass < self::ROUNDED; ++$pass) {
             $drawn = [];
-            foreach ($outline as $i => $edge) {
-                [$below, $above] = [$outline[$i - 1] ?? null, $outline[$i + 1] ?? null];
-                $drawn[] = null === $below || null === $above
-                    ? $edge
-                    : new RoundEdge(($below->radius + 2 * $edge->radius + $above->radius) / 4, ($below->level + 2 * $edge->level + $above->level) / 4);
+            foreach ($edges as $i => $edge) {
+                $drawn[] = 0 === $i || $i === $last ? $edge : ($edges[$i - 1] + 2 * $edge + $edges[$i + 1]) / 4;
             }
-            $outline = $drawn;
+            $edges = $drawn;
         }
 
-        return $outline;
+        return $edges;
     }
 
     /** @return float mm, around the widest */

@@ -37,10 +37,15 @@ final readonly class Harmony
         foreach ($plan->yarns as $yarn) {
             $hexes[$yarn->key] = LabColour::shown($yarn);
         }
-        $touching = [];
+        $touching = $seen = [];
         $below = '';
         foreach ($colouring->rounds as $round) {
             $letters = (string) count_chars($round, 3);
+            if (isset($seen["{$letters} {$below}"])) {
+                $below = $letters;
+                continue;
+            }
+            $seen["{$letters} {$below}"] = true;
             foreach (str_split($letters.$below) as $one) {
                 foreach (str_split($letters) as $other) {
                     if ($one < $other) {
