@@ -162,7 +162,14 @@ final class SavingTest extends ApiTestCase
         $id = $this->ball();
         $title = static fn (string $title, string $group): array => self::operation(self::set(['title'], $title), $group);
         $this->operations($id, 1, $title('One', 'group-one'));
-        $this->operations($id, 2, $title('One again', 'group-one'), $title('Two', 'group-two'), $title('Two again', 'group-two'), $title('Three', 'group-three'));
+        $this->operations(
+            $id,
+            2,
+            $title('One again', 'group-one'),
+            $title('Two', 'group-two'),
+            $title('Two again', 'group-two'),
+            $title('Three', 'group-three'),
+        );
         $this->assertStatus(200);
         $numbers = array_column((array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'], 'number');
         self::assertSame([6, 5, 3, 1], $numbers);
