@@ -31,8 +31,8 @@ final class Steps
             if ($change->onward > 0) {
                 unset($moved[$change->round]);
             }
-            // Within a round the line itself says which yarn is next; a yarn that is cut or caught is worth a word anywhere.
-            if ($change->isAtEnd || $change->isJog || OldYarn::Cut === $change->oldYarn || [] !== $change->catches) {
+            // Within a round the line itself says which yarn is next; only a short float behind the stitches needs no word.
+            if ($change->isAtEnd || $change->isJog || OldYarn::Float !== $change->oldYarn || $change->passesBack || [] !== $change->catches) {
                 $told[$change->round][] = $change;
             }
         }

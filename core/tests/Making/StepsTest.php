@@ -93,6 +93,19 @@ final class StepsTest extends TestCase
         self::assertEquals([new Segment('A', 0, 3)], Segments::of('sks', 'AA'));
     }
 
+    /** A picture's yarn that waits for the next round is told of, where a short float needs no word. Common practice, no source. */
+    public function testTellsOfAYarnThatIsBroughtBackInTheNextRound(): void
+    {
+        $run = static fn (int $round): array => ['kind' => 'run', 'round' => $round, 'from' => 8, 'to' => 10, 'yarn' => 'B'];
+        $steps = self::steps(self::BALL, [$run(4), $run(5)]);
+        self::assertSame(
+            [4 => 1, 5 => 1],
+            array_filter(array_combine(array_column($steps, 'from'), array_map(static fn (array $step): int => \count($step['then']), $steps))),
+        );
+        self::assertStringContainsString('Leave B hanging inside; in round 5 bring it loosely across to stitch 8.', $steps[3]['then'][0]);
+        self::assertStringContainsString('Cut B', $steps[4]['then'][0]);
+    }
+
     public function testSaysWhatCouldNotBeRead(): void
     {
         self::assertSame('# R2 could not be read as typed', self::texts(self::steps(['6 sc in MR', 'wobble x6']))[1]);
