@@ -85,3 +85,12 @@ test('what is worth knowing is told beside the colours, and good habits beside t
 	await panel(page).getByText('Good habits').click();
 	await expect(panel(page)).toContainText('Tug both yarns gently after each change');
 });
+
+test('the pattern says how a body is begun on two legs', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'pattern');
+	await page.getByRole('tab', { name: 'Body and head' }).click();
+	await expect(panel(page)).toContainText(
+		'Begin around Leg and Leg, joined by 3 chains between them, on 36 stitches: 15 of Leg, 3 chains, 15 of Leg, 3 chains',
+	);
+	await expect(panel(page)).toContainText('Fasten off all but the last of them. Chain from it to the first');
+});

@@ -51,7 +51,12 @@ final readonly class Analysis
     {
         $piece = $plan->piece($key);
 
-        return null === $piece ? null : PieceAnalysis::of($plan, PieceStages::of($plan, $piece), []);
+        if (null === $piece) {
+            return null;
+        }
+        $readings = null === $piece->start ? [] : PieceReading::all($plan)[0];
+
+        return PieceAnalysis::of($plan, PieceStages::of($plan, $piece, $readings[$key] ?? null), PieceReading::edges($piece, $readings));
     }
 
     /**

@@ -88,7 +88,7 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
-        return new JsonResponse(['copies' => StepsWriter::values($plan, $piece, $plan->terms)]);
+        return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms));
     }
 
     /** The colour changes within a round. */

@@ -10,6 +10,7 @@ use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\YarnWords;
@@ -18,16 +19,18 @@ use Alternum\Core\Words\YarnWords;
 final class StepsWriter
 {
     /**
-     * @return list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string, makes: int, yarns: list<string>,
-     *   then: list<string>, cues: list<string>}>}> one for each set of yarns
+     * @return array{begin: list<string>, copies: list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string,
+     *   makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>}>} the steps once for each set of yarns
      */
     public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
     {
-        return array_map(static fn (CopyGroup $group): array => [
+        $copies = array_map(static fn (CopyGroup $group): array => [
             'copies' => $group->count,
             'names' => $group->names,
             'steps' => self::steps($plan, $piece, $group, $terms),
         ], $piece->piece->copies->groups());
+
+        return ['begin' => PieceWords::begin($plan, $piece->piece, $piece->edges), 'copies' => $copies];
     }
 
     /** @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}> */

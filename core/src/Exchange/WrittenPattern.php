@@ -9,11 +9,9 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\HookSize;
-use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
-use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\SafetyWords;
 use Alternum\Core\Words\TipWords;
@@ -92,20 +90,8 @@ final class WrittenPattern
             $names = \count($groups) > 1 ? ' ('.implode(', ', $group->names).')' : '';
             $lines[] = '';
             $lines[] = '# '.$piece->piece->name.$names.($group->count > 1 ? " (make {$group->count})" : '');
-            if (null !== $piece->piece->start) {
-                $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->piece->start->pieces);
-                $lines[] = 'Begin: '.$piece->piece->start->inWords($made).", on {$piece->stages->reading->on} stitches: ".PieceWords::beginning(
-                    $plan,
-                    $piece->piece,
-                    $piece->edges,
-                );
-            }
-            if (Join::Bridge === $piece->piece->start?->join) {
-                $lines[] = 'Note: fasten off all but the last of them. Chain from it to the first, and work around that from its inner side, along the chain,'
-                    .' around the next, and back along the other side of the chain.';
-            }
-            if ($piece->piece->chainCounts && Worked::Spiral !== $piece->piece->worked) {
-                $lines[] = 'Note: the chain at the beginning of each '.$piece->piece->worked->once().' counts as its first stitch.';
+            foreach (PieceWords::begin($plan, $piece->piece, $piece->edges) as $begin) {
+                $lines[] = str_starts_with($begin, 'Begin ') ? 'Begin: '.substr($begin, 6) : 'Note: '.lcfirst($begin);
             }
             foreach (StepsWriter::steps($plan, $piece, $group, $terms) as $step) {
                 $lines[] = $step['text'].implode(

@@ -10,8 +10,10 @@ use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Pair;
 use Alternum\Core\Place\PairTrouble;
 use Alternum\Core\Plan\EdgeStretch;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Worked;
 
 /** What is said of a piece as a whole. */
 final class PieceWords
@@ -37,6 +39,32 @@ final class PieceWords
         $spread = $piece->start->take->stitches ?? 0;
 
         return [] === $said ? null : ($spread > 0 ? "{$spread}, spread evenly, of the " : '').implode(', ', $said);
+    }
+
+    /**
+     * How the piece is begun where its first line does not say it, a sentence each.
+     *
+     * @param list<EdgeStretch> $edges what the first round is worked into
+     *
+     * @return list<string>
+     */
+    public static function begin(Plan $plan, Piece $piece, array $edges): array
+    {
+        $said = [];
+        if (null !== $piece->start) {
+            $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->start->pieces);
+            $on = array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
+            $said[] = 'Begin '.$piece->start->inWords($made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
+        }
+        if (Join::Bridge === $piece->start?->join) {
+            $said[] = 'Fasten off all but the last of them. Chain from it to the first, and work around that from its inner side, along the chain,'
+                .' around the next, and back along the other side of the chain.';
+        }
+        if ($piece->chainCounts && Worked::Spiral !== $piece->worked) {
+            $said[] = "The chain at the beginning of each {$piece->worked->once()} counts as its first stitch.";
+        }
+
+        return $said;
     }
 
     public static function front(BestFront $front): string

@@ -77,7 +77,7 @@ final class SpecimenPlans
         yield WrittenPattern::text($analysis, Terms::Us);
         yield from self::changes($plan, $analysis);
         foreach ($analysis->pieces as $piece) {
-            foreach (StepsWriter::values($plan, $piece, Terms::Uk) as $copies) {
+            foreach (StepsWriter::values($plan, $piece, Terms::Uk)['copies'] as $copies) {
                 yield self::json($copies);
             }
         }

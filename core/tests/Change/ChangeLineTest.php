@@ -97,7 +97,7 @@ final class ChangeLineTest extends TestCase
         $plan = self::plan(['line' => ['fromFront' => 180]]);
         $piece = Analysis::of($plan)->pieces[0];
         $jog = $piece->changes->jogs()[2];
-        $steps = StepsWriter::values($plan, $piece, Terms::Us)[0]['steps'];
+        $steps = StepsWriter::values($plan, $piece, Terms::Us)['copies'][0]['steps'];
         $step = array_values(array_filter($steps, static fn (array $one): bool => $one['from'] <= $jog->round && $jog->round <= $one['to']))[0];
         self::assertMatchesRegularExpression('/with .*: .*; with /', $step['text'].implode(' ', $step['then']).'; with ');
         self::assertStringStartsWith("After stitch {$jog->stitch}: ", $step['then'][0]);

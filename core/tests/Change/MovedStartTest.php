@@ -47,7 +47,7 @@ final class MovedStartTest extends TestCase
     public function testTheStepsSayIt(): void
     {
         $then = static function (Plan $plan, int $round): array {
-            foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'] as $step) {
+            foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'] as $step) {
                 if ($step['to'] === $round) {
                     return $step['then'];
                 }

@@ -65,7 +65,7 @@ final class WaysTest extends TestCase
         $plan = self::plan(['method' => $method->value]);
         $text = implode("\n", array_map(
             static fn (array $step): string => $step['text'],
-            StepsWriter::values($plan, self::piece($plan), Terms::Us)[0]['steps'],
+            StepsWriter::values($plan, self::piece($plan), Terms::Us)['copies'][0]['steps'],
         ));
         $again = Plans::of(explode("\n", $text));
         self::assertSame(

@@ -101,7 +101,7 @@ final class OpeningsTest extends TestCase
             $plan = Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 2]]]);
             $analysis = Analysis::of($plan);
 
-            return implode("\n", array_merge(...array_column(StepsWriter::values($plan, $analysis->pieces[0], $plan->terms)[0]['steps'], 'then')));
+            return implode("\n", array_merge(...array_column(StepsWriter::values($plan, $analysis->pieces[0], $plan->terms)['copies'][0]['steps'], 'then')));
         };
         self::assertStringContainsString('Set now', $told(6));
         self::assertStringNotContainsString('Set now', $told(9));

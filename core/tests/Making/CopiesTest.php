@@ -20,7 +20,7 @@ final class CopiesTest extends TestCase
     public function testStepsAreWrittenForEachSetOfYarns(): void
     {
         $plan = Plans::of(self::LINES, [Plans::stripes(4, 5, [['B', 2]])], ['copies' => self::COPIES]);
-        [$first, $second] = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us);
+        [$first, $second] = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'];
         self::assertSame([[2, ['left', 'third']], [1, ['right']]], [[$first['copies'], $first['names']], [$second['copies'], $second['names']]]);
         self::assertSame('R1: with A Chalk: 6 sc in MR (6)', $first['steps'][0]['text']);
         self::assertSame('R1: with B Brick: 6 sc in MR (6)', $second['steps'][0]['text']);

@@ -145,7 +145,7 @@ final class PlacingTest extends TestCase
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
         $told = [];
-        foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'] as $step) {
+        foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'] as $step) {
             foreach ($step['then'] as $then) {
                 if (str_starts_with($then, 'Set now')) {
                     $told[$step['to']] = $then;

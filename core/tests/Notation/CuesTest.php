@@ -127,7 +127,7 @@ final class CuesTest extends TestCase
         ];
         $plan = Plans::of($lines);
         $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
-        $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'];
+        $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'];
         self::assertStringContainsString('join with sl st in first st', $steps[0]['text']);
         self::assertStringContainsString('sl st to back loop of first st', $steps[1]['text']);
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));

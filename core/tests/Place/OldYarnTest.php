@@ -101,7 +101,8 @@ final class OldYarnTest extends TestCase
             self::assertGreaterThan($last, $at);
             $last = $at;
         }
-        $steps = implode("\n", array_merge(...array_column(StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)[0]['steps'], 'then')));
+        $copy = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0];
+        $steps = implode("\n", array_merge(...array_column($copy['steps'], 'then')));
         self::assertSame($times > 0, str_contains($steps, 'Catch A behind at stitch '.($caught['catches'][0] ?? '?')));
     }
 

@@ -63,6 +63,11 @@ export function Pattern() {
 				</p>
 			)}
 			{analysis.rounds.length === 0 && <p>{say('pattern.typeTheRoundsFirstThey')}</p>}
+			{data?.begin.map((sentence) => (
+				<p key={sentence} className="mb-1 border-l-4 border-ink bg-sheet px-2 py-1">
+					{sentence}
+				</p>
+			))}
 			{shown !== undefined && <Steps steps={shown.steps} />}
 			{analysis.rounds.length > 0 && (
 				<div className="caption mt-4 border-t border-rule pt-3">
