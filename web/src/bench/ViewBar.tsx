@@ -15,7 +15,7 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 		<div
 			role="toolbar"
 			aria-label={say('viewBar.viewOfThePiece')}
-			className="absolute top-0 right-0 left-0 z-20 flex items-center gap-x-2 overflow-x-auto border-b border-rule bg-sheet px-1 text-sm whitespace-nowrap"
+			className="absolute top-0 right-0 left-0 z-20 flex items-center gap-x-2 overflow-x-auto border-b border-rule bg-sheet px-1 text-sm whitespace-nowrap max-[900px]:gap-x-0 max-[900px]:px-0"
 		>
 			<div className="flex">
 				{views.map((name) => (
@@ -80,7 +80,7 @@ function BarButton({ label, hotkey, disabled = false, isOn = false, onClick, chi
 				aria-label={label}
 				aria-pressed={isOn}
 				disabled={disabled}
-				className="p-1.5 hover:bg-shade disabled:opacity-35 aria-pressed:bg-ink aria-pressed:text-paper"
+				className="p-1.5 hover:bg-shade max-[900px]:p-1 disabled:opacity-35 aria-pressed:bg-ink aria-pressed:text-paper"
 				onClick={onClick}
 			>
 				{children}
