@@ -219,3 +219,19 @@ for (const view of ['Chart', 'From above', 'In 3D']) {
 		expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)).toEqual([]);
 	});
 }
+
+test('several yarns go on in one spiral, compared with stripes, and one undo takes them back', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Spiral stripes' }).click();
+	await panel(page).getByRole('textbox', { name: 'From round' }).fill('3');
+	await panel(page).getByRole('textbox', { name: 'to round' }).fill('16');
+	await expect(panel(page).getByRole('row', { name: /^in one spiral/ })).toContainText('0');
+	await expect(panel(page).getByRole('row', { name: /^stripes, cut each time/ })).toContainText(/[23]\d/);
+	await panel(page).getByRole('button', { name: 'Add the spiral' }).click();
+	await saved(page);
+	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('2 yarns in one spiral, rounds 3–16');
+	await expect(round(page, 9)).toHaveAccessibleName(/2 runs of yarn/);
+	await goTo(page, 'pattern');
+	await expect(panel(page)).toContainText('loop on a marker, where it waits. Begin');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(round(page, 9)).not.toHaveAccessibleName(/2 runs of yarn/);
+});

@@ -6,6 +6,7 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Picture;
+use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
@@ -23,6 +24,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
@@ -129,6 +131,21 @@ final readonly class QuestionController
             $piece->stages->frame,
             $piece->placing->placed,
         ))->on($range, $sequence))]);
+    }
+
+    /** What several yarns in one spiral cost, against stripes of one round. */
+    #[Route('/helix', methods: 'GET')]
+    public function helix(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $yarns = str_split($request->query->getString('yarns'));
+        if (\count($yarns) < 2 || \count($yarns) > Helix::MOST) {
+            throw new NotFoundHttpException();
+        }
+        $costs = HelixCosts::of($plan, $piece, new Helix($request->query->getInt('from'), $request->query->getInt('to'), $yarns));
+
+        return new JsonResponse($costs->values());
     }
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */

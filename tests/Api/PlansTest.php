@@ -55,6 +55,10 @@ final class PlansTest extends ApiTestCase
     public function testHeightsOfStripesAndTheBestChangesAreAskedFor(): void
     {
         [$id] = $this->firstPlan();
+        $costs = $this->ask('GET', "/api/plans/{$id}/helix?piece=float&from=1&to=18&yarns=AB");
+        self::assertSame([0, 17], [self::at($costs, 'helix', 'jogs'), self::at($costs, 'cut', 'jogs')]);
+        $this->ask('GET', "/api/plans/{$id}/helix?piece=float&from=1&to=18&yarns=A");
+        $this->assertStatus(404);
         $fits = $this->ask('GET', "/api/plans/{$id}/fits?piece=float&from=1&to=18&sequence=B1A1");
         self::assertSame('9 stripes of 2 rounds, rounds 1–18', self::at($fits, 'fits', 0, 'says'));
         foreach (['piece=nose&from=1&to=18&sequence=B1A1', 'piece=float&from=1&to=18&sequence=nonsense'] as $query) {

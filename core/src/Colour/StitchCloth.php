@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Colour;
 
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Fabric\Strands;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Layer\Cloth;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Plan;
@@ -24,12 +26,18 @@ final class StitchCloth implements Cloth
     private readonly string $laid;
 
     /**
+     * @param list<Round>  $read   the rounds as they are worked
      * @param list<int>    $counts stitches that each round makes
      * @param string       $yarns  letters of the plan's: others are not laid
      * @param list<string> $typed  the letters that the words name in each round, Motif::CLEAR where they name none; none: no word names any
      */
-    private function __construct(private readonly array $counts, private readonly string $yarns, private readonly array $typed, string $under)
-    {
+    private function __construct(
+        private readonly array $read,
+        private readonly array $counts,
+        private readonly string $yarns,
+        private readonly array $typed,
+        string $under,
+    ) {
         $this->rounds = array_map(static fn (int $makes): string => str_repeat($under, $makes), $counts);
         $kept = $laid = '';
         foreach (str_split(self::LETTERS) as $letter) {
@@ -55,6 +63,7 @@ final class StitchCloth implements Cloth
     private static function over(Plan $plan, Fabric $fabric, Reading $reading, string $under): self
     {
         return new self(
+            $reading->rounds,
             $fabric->counts(),
             implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns)),
             $reading->namesYarns() ? self::named($reading) : [],
@@ -92,6 +101,11 @@ final class StitchCloth implements Cloth
         $first = substr($letters, 0, $makes - $at);
         $this->put($round - 1, $at, $first);
         $this->put($round - 1, 0, substr($letters, \strlen($first)));
+    }
+
+    public function loops(int $from, int $to, int $strands): array
+    {
+        return Strands::loops($this->read, $from, $to, $strands);
     }
 
     public function typed(): void

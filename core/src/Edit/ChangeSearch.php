@@ -125,7 +125,7 @@ final readonly class ChangeSearch
                 OldYarn::Cut => self::cut($plan, $left, $back),
                 OldYarn::Over => new YarnOption($choice, 0, PieceLengths::over($left, $stages->frame) * $width),
                 OldYarn::Float => new YarnOption($choice, 0, $left->passes * $width),
-                OldYarn::Carry => new YarnOption($choice, 0, PieceLengths::carried($left, $stages->fabric, $stages->frame)),
+                default => new YarnOption($choice, 0, PieceLengths::carried($left, $stages->fabric, $stages->frame)),
             };
         }
 

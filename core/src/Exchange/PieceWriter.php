@@ -13,6 +13,8 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
+use Alternum\Core\Place\Helices;
+use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\Pair;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\MovableLayer;
@@ -97,12 +99,14 @@ final class PieceWriter
     private static function rounds(Plan $plan, PieceAnalysis $analysis): array
     {
         $stages = $analysis->stages;
+        $helices = Helices::of($analysis->piece, $stages->reading);
         $rounds = [];
         foreach ($stages->reading->rounds as $i => $round) {
             $lies = $stages->fabric->rounds[$i];
             $start = $stages->frame->degrees($round->number, 0.0);
             $marker = $stages->frame->markerDegrees($round->number, $plan->marker);
             $cues = $stages->reading->cuesOf($round->number);
+            $loops = $helices->loops($round->number);
             $rounds[] = [
                 'number' => $round->number,
                 'line' => $round->line,
@@ -116,6 +120,7 @@ final class PieceWriter
             ]
                 + (abs($marker - $start) < 0.005 ? [] : ['markerDegrees' => Rounded::of($marker)])
                 + ('' === trim($lies->tops, Stitch::Single->code()) ? [] : ['tops' => $lies->tops])
+                + ([] === $loops ? [] : ['loops' => $loops])
                 + ($lies->ruffles ? ['ruffles' => true] : [])
                 + ($round->readable ? [] : ['readable' => false])
                 + ([] === $cues ? [] : ['cues' => $cues]);
@@ -140,7 +145,8 @@ final class PieceWriter
     {
         $counts = [];
         foreach ($analysis->changes->all as $change) {
-            if (!$change->isAtEnd && !$change->isJog) {
+            // Where each of several yarns goes on from where it waits, nothing is changed that is to be minded.
+            if (!$change->isAtEnd && !$change->isJog && HelixPart::GoesOn !== $change->helix) {
                 $counts[$change->round] = ($counts[$change->round] ?? 0) + 1;
             }
         }

@@ -9,6 +9,7 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
@@ -32,6 +33,10 @@ final class Steps
                 unset($moved[$change->round]);
             }
             // Within a round the line itself says which yarn is next; only a short float behind the stitches needs no word.
+            if (HelixPart::GoesOn === $change->helix) {
+                // How several yarns go on side by side is said in the first round in which they do.
+                continue;
+            }
             if ($change->isAtEnd || $change->isJog || OldYarn::Float !== $change->oldYarn || $change->passesBack || [] !== $change->catches) {
                 $told[$change->round][] = $change;
             }

@@ -36,8 +36,9 @@ final readonly class Changes
         $swaps = self::swaps($shifted->colouring);
         $backs = self::comingBack($swaps);
         $parts = self::parts($swaps, $shifted, $treatments);
+        $helices = Helices::of($piece, $reading);
         $changes = [];
-        $hanging = [];
+        $hanging = $waiting = [];
         foreach ($swaps as $i => $swap) {
             [$round, $stitch, $from, $to, $atEnd] = [$swap->round, $swap->stitch, $swap->from, $swap->to, $swap->isAtEnd];
             $treated = $shifted->treated($round, $stitch) ?? ($atEnd ? $round : null);
@@ -63,15 +64,17 @@ final readonly class Changes
             $isParted = null !== $treatment && Ways::of($treatment->method)->parts()
                 || [] !== $parts && null !== $back && isset($parts["{$back->round} {$back->stitch}"]);
             $chosenYarn = null === $ends->oldYarn ? null : self::asChosen($ends->oldYarn, $round, $atEnd, $back, $frame->isFlat());
-            $oldYarn = $isParted
-                ? OldYarn::Cut
-                : self::asTyped($way, null !== $back) ?? $chosenYarn ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat());
-            $takenFrom = $hanging[$to] ?? null;
+            $oldYarn = match (true) {
+                $isParted => OldYarn::Cut,
+                $helices->waits($swap, $back) => OldYarn::Wait,
+                default => self::asTyped($way, null !== $back) ?? $chosenYarn ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat()),
+            };
+            $takenFrom = $hanging[$to] ?? $waiting[$to] ?? null;
             $passes = OldYarn::Float === $oldYarn && null !== $back ? $back->stitch - 1 - ($atEnd ? 0 : $stitch) : 0;
             // At a round's end it hangs beside the next round's last stitch as well as beside its first.
             $around = $isJog && $atEnd && null !== $back ? $frame->makes($back->round) - $passes : $passes;
             $passesBack = $around < $passes;
-            unset($hanging[$to]);
+            unset($hanging[$to], $waiting[$to]);
             $change = new Change(
                 round: $round,
                 stitch: $stitch,
@@ -103,8 +106,11 @@ final readonly class Changes
                 onward: $isJog && $atEnd ? Treatments::onward($piece, $round) : 0,
                 toBack: $isJog && $atEnd && !$treatment->followsFront() && Worked::Spiral === $piece->worked ? self::toBack($frame, $degrees, $round) : null,
                 typed: $way,
+                helix: $helices->part($swap),
             );
-            if (OldYarn::Cut !== $oldYarn) {
+            if (OldYarn::Wait === $oldYarn) {
+                $waiting[$from] = $round;
+            } elseif (OldYarn::Cut !== $oldYarn) {
                 $hanging[$from] = $round;
             }
             $changes[] = $change;

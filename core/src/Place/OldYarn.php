@@ -13,6 +13,8 @@ enum OldYarn: string
     case Carry = 'carry';
     /** Passes behind the stitches to its next one in the same round. */
     case Float = 'float';
+    /** Its loop waits where it is, until it goes on from there one round higher: one of several yarns in one spiral. */
+    case Wait = 'wait';
     /** Lies along the edge, and is crocheted over until it comes back. */
     case Over = 'over';
 }

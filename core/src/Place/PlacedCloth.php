@@ -87,6 +87,11 @@ final class PlacedCloth implements FramedCloth
         $this->stitches->letters($round, $stitch, $letters);
     }
 
+    public function loops(int $from, int $to, int $strands): array
+    {
+        return $this->stitches->loops($from, $to, $strands);
+    }
+
     public function typed(): void
     {
         $this->stitches->typed();

@@ -71,6 +71,9 @@ final readonly class ChangeWords
     /** What to do, a sentence a step. */
     public function toDo(Change $change): string
     {
+        if (null !== $change->helix) {
+            return implode(' ', [(new HelixWords($this->yarns, $this->vocabulary))->toDo($change), ...$this->ends->toDo($change)]);
+        }
         $said = new ChangeSaid(
             change: $change,
             piece: $this->piece,
@@ -107,6 +110,7 @@ final readonly class ChangeWords
 
         return match (true) {
             !$change->isJog && $change->isAtEnd => 'A row ends at an edge, where no jog is seen.',
+            null !== $change->helix => 'Each yarn climbs in a spiral of its own, so no jog lies between them.',
             !$change->isJog => "A change within a {$this->once()} leaves no jog.",
             null !== $change->line => 'The change line keeps every jog in one straight column, wherever the marker stands.',
             $change->isChosen && Method::StandingStart === $change->method => 'You chose it. Each new colour begins on the same line; each end is'

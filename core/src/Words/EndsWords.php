@@ -34,6 +34,7 @@ final readonly class EndsWords
         $from = $this->yarns->letter($change->from);
         $once = $this->once();
         $steps = [match ($change->oldYarn) {
+            OldYarn::Wait => null,
             OldYarn::Cut => $this->cut($change),
             OldYarn::Carry => $change->isAtEnd
                 ? "Leave {$from} hanging inside; take it up again in {$once} {$change->backRound}, without pulling."
@@ -113,6 +114,7 @@ final readonly class EndsWords
         $after = 0 === $change->waits ? "in the next {$this->once()}" : 'after '.$this->counted($change->waits ?? 0, $this->once(), "{$this->once()}s");
 
         return match (true) {
+            OldYarn::Wait === $change->oldYarn => "{$from} waits there, and goes on one {$this->once()} higher.",
             OldYarn::Float === $change->oldYarn => "{$from} comes back in the same {$this->once()}.",
             OldYarn::Over === $change->oldYarn => "You chose to crochet over {$from}; it comes back {$after}.",
             OldYarn::Carry === $change->oldYarn && ($change->waits ?? 0) > Changes::CARRIED_OVER => "You chose to carry {$from}; it comes back only {$after}.",

@@ -90,7 +90,7 @@ final readonly class PieceLengths
                 $carries[$change->from] = ($carries[$change->from] ?? 0.0) + self::carried($change, $fabric, $frame);
             } elseif (OldYarn::Over === $change->oldYarn) {
                 $floats[$change->from] = ($floats[$change->from] ?? 0.0) + self::over($change, $frame) * $gauge->stitchWidthMm();
-            } else {
+            } elseif (OldYarn::Float === $change->oldYarn) {
                 $floats[$change->from] = ($floats[$change->from] ?? 0.0) + $change->passes * $gauge->stitchWidthMm();
             }
             if (!isset($attached[$change->to])) {

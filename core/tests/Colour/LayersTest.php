@@ -218,6 +218,7 @@ final class LayersTest extends TestCase
         yield 'motif' => [['kind' => 'motif', 'rows' => ['.B.', 'BAB'], 'round' => 6, 'fromFront' => 10, 'straight' => true]];
         yield 'panel' => [['kind' => 'panel', 'yarn' => 'B', 'from' => 5, 'to' => 8, 'degrees' => 80, 'fromFront' => 0]];
         yield 'blend' => [['kind' => 'blend', 'yarn' => 'B', 'from' => 5, 'to' => 7]];
+        yield 'helix' => [['kind' => 'helix', 'from' => 3, 'to' => 7, 'yarns' => ['B', 'A']]];
         yield 'hand' => [['kind' => 'hand', 'rounds' => ['6' => '..BB', '7' => 'B.A']]];
     }
 
@@ -279,6 +280,8 @@ final class LayersTest extends TestCase
     #[TestWith([['kind' => 'motif', 'rows' => ['Q'], 'round' => 1], 'colours[0].rows[0]', 'no yarn Q'])]
     #[TestWith([['kind' => 'panel', 'yarn' => 'B', 'from' => 9, 'to' => 4, 'degrees' => 90], 'colours[0].to', 'runs backwards'])]
     #[TestWith([['kind' => 'blend', 'yarn' => 'B', 'from' => 9, 'to' => 40], 'colours[0].to', 'goes to round 40'])]
+    #[TestWith([['kind' => 'helix', 'yarns' => ['B', 'A'], 'from' => 9, 'to' => 40], 'colours[0].to', 'goes to round 40'])]
+    #[TestWith([['kind' => 'helix', 'yarns' => ['B', 'B'], 'from' => 3, 'to' => 5], 'colours[0].yarns', 'twice'])]
     #[TestWith([['kind' => 'spots', 'yarn' => 'B', 'from' => 9, 'to' => 40, 'count' => 2], 'colours[0].to', 'These spots go to round 40'])]
     #[TestWith([['kind' => 'hand', 'rounds' => ['1' => '.......B']], 'colours[0].rounds', 'Stitch 8 of round 1'])]
     #[TestWith([['kind' => 'hand', 'rounds' => ['99' => 'B']], 'colours[0].rounds', 'does not have'])]

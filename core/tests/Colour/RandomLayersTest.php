@@ -35,7 +35,7 @@ final class RandomLayersTest extends TestCase
         $to = mt_rand($from, $rounds);
         $turn = mt_rand(-180, 180);
 
-        return match (mt_rand(0, 8)) {
+        return match (mt_rand(0, 9)) {
             0 => ['kind' => 'fill', 'yarn' => $yarn],
             1 => [
                 'kind' => 'stripes',
@@ -68,6 +68,7 @@ final class RandomLayersTest extends TestCase
                 'straight' => 1 === mt_rand(0, 1),
             ],
             6 => ['kind' => 'panel', 'yarn' => $yarn, 'from' => $from, 'to' => $to, 'degrees' => mt_rand(1, 360), 'fromFront' => $turn],
+            9 => ['kind' => 'helix', 'from' => $from, 'to' => $to, 'yarns' => ['B', 'A']],
             7 => ['kind' => 'blend', 'yarn' => $yarn, 'from' => $from, 'to' => $to],
             default => ['kind' => 'hand', 'rounds' => [(string) $from => str_repeat('.', mt_rand(0, 4)).$yarn]],
         };

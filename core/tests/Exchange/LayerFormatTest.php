@@ -35,6 +35,7 @@ final class LayerFormatTest extends TestCase
         yield 'a motif out of the way' => [$layer(['kind' => 'motif', 'rows' => ['A'], 'round' => 3, 'fromFront' => 400]), 'colours[0].fromFront'];
         yield 'a panel of no width' => [$layer(['kind' => 'panel', 'yarn' => 'A', 'from' => 1, 'to' => 2, 'degrees' => 0]), 'colours[0].degrees'];
         yield 'a blend of half a round' => [$layer(['kind' => 'blend', 'yarn' => 'A', 'from' => 1.5, 'to' => 2]), 'colours[0].from'];
+        yield 'a spiral of one yarn' => [$layer(['kind' => 'helix', 'yarns' => ['A'], 'from' => 1, 'to' => 2]), 'colours[0].yarns'];
         yield 'stitches by hand in no round' => [$layer(['kind' => 'hand', 'rounds' => ['zero' => 'A']]), 'colours[0].rounds.zero'];
         yield 'stitches by hand in no yarn' => [$layer(['kind' => 'hand', 'rounds' => ['3' => 'A?']]), 'colours[0].rounds.3'];
         yield 'a placement of no kind' => [['placements' => [['kind' => 'horn', 'anchor' => 'round', 'number' => 3]]], 'placements[0].kind'];

@@ -12,7 +12,7 @@ export interface Run {
 }
 
 /** A round as the screens use it: what is left out in a message stands there. */
-export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues'> {
+export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues' | 'loops'> {
 	runs: Run[];
 	ruffles: boolean;
 	readable: boolean;
@@ -20,6 +20,8 @@ export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' |
 	/** a sign for each stitch; '' where all are single crochet */
 	tops: string;
 	cues: string[];
+	/** where several yarns are worked in one spiral: the stitches after which a loop waits */
+	loops: number[];
 }
 
 export type PieceAnalysis = Omit<SentPiece, 'rounds'> & { rounds: Round[] };
@@ -39,6 +41,7 @@ export function unpackedRound(sent: SentRound): Round {
 		markerDegrees: sent.markerDegrees ?? sent.startDegrees,
 		tops: sent.tops ?? '',
 		cues: sent.cues ?? [],
+		loops: sent.loops ?? [],
 	};
 }
 

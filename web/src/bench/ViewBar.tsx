@@ -5,6 +5,8 @@ import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
 import { setTools, useTools, viewNames, views, zoomBy } from './chartTools';
 
+const ALONG_THE_TOP = 'absolute top-0 right-0 left-0 z-20 border-b border-rule bg-sheet';
+
 /** How the piece is looked at, and what the pointer does on it. */
 export function ViewBar({ firstYarn }: { firstYarn: string }) {
 	const view = useTools((tools) => tools.view);
@@ -15,7 +17,7 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 		<div
 			role="toolbar"
 			aria-label={say('viewBar.viewOfThePiece')}
-			className="absolute top-0 right-0 left-0 z-20 flex items-center gap-x-2 overflow-x-auto border-b border-rule bg-sheet px-1 text-sm whitespace-nowrap max-[900px]:gap-x-0 max-[900px]:px-0"
+			className={`${ALONG_THE_TOP} flex items-center gap-x-2 overflow-x-auto px-1 text-sm whitespace-nowrap max-[900px]:gap-0 max-[900px]:px-0`}
 		>
 			<div className="flex">
 				{views.map((name) => (

@@ -77,6 +77,22 @@ describe('the piece opened along its back', () => {
 		expect(dropAt(band, 36, opening({ worked: 'joined' }))).toBe(0);
 	});
 
+	it('lets each of several yarns in one spiral go on smoothly, one round higher at every loop', () => {
+		const band = { ...round(36), loops: [12, 24] };
+		const parts = stretchesOf(band, 1, 36, opening());
+		expect(parts.reduce((sum, { from, to }) => sum + to - from + 1, 0)).toBe(36);
+		for (const [from, to] of [
+			[1, 12],
+			[13, 24],
+			[25, 36],
+		] as const) {
+			const section = stretchesOf(band, from, to, opening());
+			const climbed = section.reduce((sum, { leftDrop, rightDrop }) => sum + rightDrop - leftDrop, 0);
+			expect(climbed).toBeCloseTo(26, 9);
+			expect(section.at(-1)?.rightDrop).toBeCloseTo(13, 9);
+		}
+	});
+
 	it('fits the widest round into the width', () => {
 		expect(stitchWidthFor([round(6), round(40)], 424)).toBe(10);
 		expect(stitchWidthFor([round(6)], 1000)).toBe(18);

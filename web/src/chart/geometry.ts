@@ -66,44 +66,53 @@ export function xAt(round: Round, at: number, opening: Opening): number {
 	return middle + (opening.isLeftHanded ? -u : u) * all;
 }
 
-/** How far below its middle height a spiral's band lies after `at` stitches of its round; other bands lie level. */
-export function dropAt(round: Round, at: number, opening: Opening): number {
-	return opening.worked === 'spiral' && opening.view === 'opened' ? (at / round.makes - 0.5) * opening.rowHeight : 0;
+/** The stretches of a round that climb by one round each: a spiral's whole round, or, with several yarns in it, what lies between two loops. */
+export function climbsOf({ makes, loops }: Pick<Round, 'makes' | 'loops'>): [before: number, end: number][] {
+	const ends = [...loops.filter((loop) => loop > 0 && loop < makes), makes];
+	return ends.map((end, i) => [ends[i - 1] ?? 0, end]);
 }
 
-/** Stitches `from` to `to` of a round as stretches: two where the opening parts them. */
+/** How far below its middle height a spiral's band lies after `at` stitches of its round; other bands lie level. */
+export function dropAt(round: Round, at: number, opening: Opening): number {
+	const [before, end] = climbsOf(round).find(([, last]) => at <= last) ?? [0, round.makes];
+	return dropWithin(before, end, at, opening);
+}
+
+function dropWithin(before: number, end: number, at: number, { worked, view, rowHeight }: Opening): number {
+	return worked === 'spiral' && view === 'opened' ? ((at - before) / (end - before) - 0.5) * rowHeight : 0;
+}
+
+/** Stitches `from` to `to` of a round as stretches: two where the opening parts them, and one for each climb. */
 export function stretchesOf(round: Round, from: number, to: number, opening: Opening): Stretch[] {
 	const w = opening.stitchWidth;
 	const mirrored = isMirrored(round, opening);
 	const all = round.makes * w;
 	const leftEdge = leftEdgeOf(round, opening);
-	const stretch = (a: number, b: number, x: number): Stretch => {
-		const drops = [dropAt(round, a - 1, opening), dropAt(round, b, opening)] as const;
-		return {
-			from: a,
-			to: b,
-			x,
-			width: (b - a + 1) * w,
-			leftDrop: mirrored ? drops[1] : drops[0],
-			rightDrop: mirrored ? drops[0] : drops[1],
-			isBack: mirrored,
-		};
-	};
 	if (isFlat(opening)) {
-		return [stretch(from, to, mirrored ? leftEdge + all - to * w : leftEdge + (from - 1) * w)];
+		const x = mirrored ? leftEdge + all - to * w : leftEdge + (from - 1) * w;
+		return [{ from, to, x, width: (to - from + 1) * w, leftDrop: 0, rightDrop: 0, isBack: mirrored }];
 	}
 	// Cells keep whole: the opening runs between two of them, at the nearest place to the very back.
 	const begins = fromFront(round.startDegrees / 360 + 0.5 / round.makes, opening.frontDegrees);
 	const before = Math.round((0.5 - begins) * round.makes + 0.5);
 	const parts: Stretch[] = [];
-	for (const [a, b, offset] of [
-		[from, Math.min(to, before), 0],
-		[Math.max(from, before + 1), to, -1],
-	] as const) {
-		if (a <= b) {
+	for (const [start, end] of climbsOf(round)) {
+		for (const [a, b, offset] of [
+			[Math.max(from, start + 1), Math.min(to, end, before), 0],
+			[Math.max(from, start + 1, before + 1), Math.min(to, end), -1],
+		] as const) {
+			if (a > b) continue;
 			const centre = begins + (a - 1) / round.makes + offset;
-			const x = mirrored ? opening.width / 2 - centre * all - (b - a + 0.5) * w : opening.width / 2 + centre * all - 0.5 * w;
-			parts.push(stretch(a, b, x));
+			const drops = [dropWithin(start, end, a - 1, opening), dropWithin(start, end, b, opening)] as const;
+			parts.push({
+				from: a,
+				to: b,
+				x: mirrored ? opening.width / 2 - centre * all - (b - a + 0.5) * w : opening.width / 2 + centre * all - 0.5 * w,
+				width: (b - a + 1) * w,
+				leftDrop: mirrored ? drops[1] : drops[0],
+				rightDrop: mirrored ? drops[0] : drops[1],
+				isBack: mirrored,
+			});
 		}
 	}
 	return parts;

@@ -53,6 +53,16 @@ describe('the piece in the round', () => {
 		expect(new Set(joined.map(({ y }) => y.toFixed(6))).size).toBe(1);
 	});
 
+	it('climbs by as many rounds in a turn as there are yarns in one spiral', () => {
+		const helix = tube.map((round) => ({ ...round, loops: [20] }));
+		const { seats } = solidOf(piece(helix), true, false, gauge);
+		const of = (number: number, stitch: number) => seats.find((seat) => seat.round === number && seat.stitch === stitch)?.y ?? 0;
+		// A yarn that comes to a loop goes on over the next section, a round higher, without a step.
+		expect(of(4, 20) - of(5, 21)).toBeCloseTo(4 / 20, 6);
+		expect(of(4, 40) - of(5, 1)).toBeCloseTo(4 / 20, 6);
+		expect(of(4, 1) - of(5, 40)).toBeCloseTo(4 + 4 * (19 / 20), 6);
+	});
+
 	it('lays rows flat', () => {
 		const { seats, marker } = solidOf(piece(tube, { worked: 'rows' }), true, false, gauge);
 		expect(seats.every(({ z }) => z === 0)).toBe(true);

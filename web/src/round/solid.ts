@@ -1,4 +1,5 @@
 import type { PieceAnalysis, Round } from '../api/types';
+import { climbsOf } from '../chart/geometry';
 
 /** One stitch on the piece in the round: mm, the front towards the viewer, round 1 at the top. */
 export interface Seat {
@@ -81,6 +82,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		const slope = Math.atan2(above.radius - below.radius, Math.max(1e-6, rise));
 		const height = Math.max(gauge.roundHeightMm * 0.5, Math.hypot(rise, above.radius - below.radius));
 		flatLevel += round.heightMm;
+		const climbs = climbsOf(round);
 		let stitch = 0;
 		for (const run of round.runs) {
 			for (let n = 0; n < run.stitches; n++) {
@@ -106,12 +108,9 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 					continue;
 				}
 				// A spiral climbs by one round in a turn: that is the step where the yarn changes.
-				const climb = piece.worked === 'spiral' ? (share - 0.5) * rise : 0;
-				const seat = at(
-					round.startDegrees / 360 + share,
-					radius + (piece.worked === 'spiral' ? (share - 0.5) * (above.radius - below.radius) : 0),
-					level + climb,
-				);
+				const [begins, ends] = climbs.find(([, last]) => stitch <= last) ?? [0, round.makes];
+				const climbed = piece.worked === 'spiral' ? (stitch - 0.5 - begins) / (ends - begins) - 0.5 : 0;
+				const seat = at(round.startDegrees / 360 + share, radius + climbed * (above.radius - below.radius), level + climbed * rise);
 				seats.push({
 					round: round.number,
 					stitch,

@@ -15,6 +15,7 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		levelMm: 1,
 		ruffles: false,
 		readable: true,
+		loops: [],
 		tops: '',
 		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],

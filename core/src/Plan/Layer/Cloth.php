@@ -21,6 +21,13 @@ interface Cloth
      */
     public function letters(int $round, int $stitch, string $letters): void;
 
+    /**
+     * Where loops wait while several yarns are worked in one spiral: the stitch after which each yarn's section but the last ends.
+     *
+     * @return array<int, list<int>> by round
+     */
+    public function loops(int $from, int $to, int $strands): array;
+
     /** Lays the yarns that the typed words name. */
     public function typed(): void;
 }

@@ -11,7 +11,7 @@ final class LayerKinds
 {
     /** @var list<class-string<RoundLayer>|class-string<PlaceLayer>> */
     public const ALL = [
-        Fill::class, Typed::class, Stripes::class, Band::class, Run::class, HandSet::class, Spots::class, Motif::class,
+        Fill::class, Typed::class, Stripes::class, Helix::class, Band::class, Run::class, HandSet::class, Spots::class, Motif::class,
         Panel::class, Blend::class,
     ];
 

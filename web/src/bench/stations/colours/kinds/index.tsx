@@ -3,6 +3,7 @@ import type { Layer } from '../../../../api/types';
 import { say } from '../../../../ui/say';
 import { LayBand } from './band';
 import { LayBlend, WhereBlend } from './blend';
+import { LayHelix, WhereHelix } from './helix';
 import { LayMotif, WhereMotif } from './motif';
 import { LayPanel, WherePanel } from './panel';
 import type { LayProps } from './parts';
@@ -12,6 +13,7 @@ import { LayStripes, WhereStripes } from './stripes';
 /** The kinds of layers that can be laid, each with its form. A new kind is a file of its own, and a line here and below. */
 export const layable: readonly { kind: Layer['kind']; name: string; Lay: (props: LayProps) => ReactNode }[] = [
 	{ kind: 'stripes', name: say('index.stripes'), Lay: LayStripes },
+	{ kind: 'helix', name: say('index.spiralStripes'), Lay: LayHelix },
 	{ kind: 'band', name: say('index.bandOfRounds'), Lay: LayBand },
 	{ kind: 'spots', name: say('index.spots'), Lay: LaySpots },
 	{ kind: 'motif', name: say('common.motif'), Lay: LayMotif },
@@ -24,6 +26,8 @@ export function Where({ layer, onChange }: { layer: Layer; onChange: (layer: Lay
 	switch (layer.kind) {
 		case 'stripes':
 			return <WhereStripes layer={layer} onChange={onChange} />;
+		case 'helix':
+			return <WhereHelix layer={layer} onChange={onChange} />;
 		case 'spots':
 			return <WhereSpots layer={layer} onChange={onChange} />;
 		case 'motif':

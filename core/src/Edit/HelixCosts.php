@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Plan\ChangeChoice;
+use Alternum\Core\Plan\EndsChoice;
+use Alternum\Core\Plan\Layer\Helix;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Stripe;
+use Alternum\Core\Plan\Layer\Stripes;
+use Alternum\Core\Plan\OldYarnChoice;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
+/** Several yarns in one spiral, against the same yarns as stripes of one round: carried inside, and cut at every change. */
+final readonly class HelixCosts
+{
+    private function __construct(public ChangingCost $helix, public ChangingCost $carried, public ChangingCost $cut)
+    {
+    }
+
+    /** @param Helix $helix as it lies on the piece, or would */
+    public static function of(Plan $plan, Piece $piece, Helix $helix): self
+    {
+        $sequence = array_map(static fn (string $yarn): Stripe => new Stripe($yarn, 1), $helix->yarns);
+        $stripes = [] === $sequence ? null : new Stripes($helix->from, $helix->to, $sequence);
+        $with = static fn (Helix|Stripes|null $layer): Piece => null === $layer ? $piece : $piece->withColours([...$piece->colours, new LayerEntry($layer)]);
+        $treated = static fn (OldYarnChoice $choice): Piece => $with($stripes)->withChanges(
+            new ChangeChoice($piece->changes->method, line: $piece->changes->line, ends: new EndsChoice($choice)),
+        );
+
+        return new self(
+            self::cost($plan, $with($helix)),
+            self::cost($plan, $treated(OldYarnChoice::Carry)),
+            self::cost($plan, $treated(OldYarnChoice::Cut)),
+        );
+    }
+
+    /** @return array<string, array{ends: int, mm: float, jogs: int}> contract/openapi.yaml, helixCosts */
+    public function values(): array
+    {
+        return array_map(
+            static fn (ChangingCost $cost): array => ['ends' => $cost->ends, 'mm' => round($cost->mm, 2), 'jogs' => $cost->jogs],
+            ['helix' => $this->helix, 'carried' => $this->carried, 'cut' => $this->cut],
+        );
+    }
+
+    private static function cost(Plan $plan, Piece $piece): ChangingCost
+    {
+        $analysis = Analysis::of($plan->withPiece($piece));
+        foreach ($analysis->pieces as $i => $one) {
+            if ($one->piece->key === $piece->key) {
+                return new ChangingCost($analysis->lengths[$i]->ends(), $analysis->lengths[$i]->onChanging(), \count($one->changes->jogs()));
+            }
+        }
+
+        return new ChangingCost(0, 0.0, 0);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\HelixPart;
+
+/** Several yarns in one spiral: how they are begun, how they go on, how they end. Common practice, no source. */
+final readonly class HelixWords
+{
+    public function __construct(private YarnWords $yarns, private Vocabulary $vocabulary)
+    {
+    }
+
+    public function toDo(Change $change): string
+    {
+        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+        $slip = $this->vocabulary->abbreviation(Stitch::SlipStitch);
+
+        return match (true) {
+            HelixPart::Begins === $change->helix => "Put {$from}’s loop on a marker, where it waits."
+                ." Begin {$to} in the next stitch, with a {$slip} in place of the first stitch, so that it rises gently.",
+            HelixPart::Ends !== $change->helix => "Stop at {$to}’s loop. Put {$from}’s loop on a marker, take {$to} up where it waits,"
+                .' and work it up to the next loop: nothing passes behind, and no yarn is pulled.',
+            default => "End {$from} at {$to}’s loop with a {$slip} in place of its last stitch, so that the edge lies level."
+                ." Take {$to} up where it waits.",
+        };
+    }
+}
