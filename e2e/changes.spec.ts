@@ -82,3 +82,15 @@ test('a part covers a jog, and no longer where it is moved away', async ({ page 
 	await expect(panel(page)).toContainText('The part that is to cover the jog does not lie over it: move it, or take another method.');
 	await expect(line(page, 1)).toContainText('R1: 5 sc in MR');
 });
+
+test('a jog is looked at from near by each method, and one is taken by eye', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'changes');
+	const change = panel(page).getByRole('listitem').filter({ hasText: 'after stitch 24 of round 4' });
+	await change.getByText('How it looks, from near').click();
+	await expect(change.getByRole('img', { name: 'The jog from near: plain change' })).toBeVisible();
+	await expect(change.getByRole('button', { name: /^The jog from near: plain change/ })).toHaveAttribute('aria-pressed', 'true');
+	await change.getByRole('button', { name: /^The jog from near: pull the loop through pull/ }).click();
+	await saved(page);
+	await expect(change.getByLabel('Method after round 4')).toHaveValue('drawn-loop');
+	await expect(change.getByRole('button', { name: /^The jog from near: pull the loop through pull/ })).toHaveAttribute('aria-pressed', 'true');
+});

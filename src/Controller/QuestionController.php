@@ -12,6 +12,7 @@ use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\FitWriter;
+use Alternum\Core\Exchange\LookWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
@@ -131,6 +132,22 @@ final readonly class QuestionController
             $piece->stages->frame,
             $piece->placing->placed,
         ))->on($range, $sequence))]);
+    }
+
+    /** What the jog after a round looks like from near, by each method that fits there. */
+    #[Route('/looks', methods: 'GET')]
+    public function looks(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $round = $request->query->getInt('round');
+        foreach ($piece->changes->jogs() as $jog) {
+            if ($round === $jog->treated) {
+                return new JsonResponse(['looks' => LookWriter::values($plan, $piece->stages, $jog)]);
+            }
+        }
+
+        throw new NotFoundHttpException();
     }
 
     /** What several yarns in one spiral cost, against stripes of one round. */

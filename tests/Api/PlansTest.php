@@ -55,6 +55,10 @@ final class PlansTest extends ApiTestCase
     public function testHeightsOfStripesAndTheBestChangesAreAskedFor(): void
     {
         [$id] = $this->firstPlan();
+        $looks = (array) $this->ask('GET', "/api/plans/{$id}/looks?piece=float&round=4")['looks'];
+        self::assertContains('drawn-loop', array_column($looks, 'method'));
+        $this->ask('GET', "/api/plans/{$id}/looks?piece=float&round=1");
+        $this->assertStatus(404);
         $costs = $this->ask('GET', "/api/plans/{$id}/helix?piece=float&from=1&to=18&yarns=AB");
         self::assertSame([0, 17], [self::at($costs, 'helix', 'jogs'), self::at($costs, 'cut', 'jogs')]);
         $this->ask('GET', "/api/plans/{$id}/helix?piece=float&from=1&to=18&yarns=A");

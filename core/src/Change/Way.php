@@ -19,6 +19,9 @@ interface Way
     /** What is left of the step, in rounds. */
     public function step(): float;
 
+    /** Where the colours meet about the round's end: its step is step(), but where a part covers it. */
+    public function edge(): JoinEdge;
+
     /** Whether it can be worked there. */
     public function fits(ChangeSite $site): bool;
 

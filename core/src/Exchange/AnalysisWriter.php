@@ -50,7 +50,11 @@ final class AnalysisWriter
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan),
             'methods' => array_map(
-                static fn (Method $method): array => ['method' => $method->value, 'label' => Ways::of($method)->label()],
+                static function (Method $method): array {
+                    $edge = Ways::of($method)->edge();
+
+                    return ['method' => $method->value, 'label' => Ways::of($method)->label(), 'edge' => ['before' => $edge->before, 'after' => $edge->after]];
+                },
                 Method::choices(),
             ),
             'habits' => TipWords::habits(),

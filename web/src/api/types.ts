@@ -1,6 +1,6 @@
 import type { components } from './generated/contract';
 
-export type { Analysis, PieceAnalysis, Round, Run } from './unpack';
+export type { Analysis, Change, PieceAnalysis, Round, Run } from './unpack';
 
 type Schemas = components['schemas'];
 
@@ -14,7 +14,6 @@ export type Method = Schemas['Method'];
 export type ChangeAt = NonNullable<Piece['changes']['at']>[number];
 export type ChangeDefaults = NonNullable<Plan['changes']>;
 export type Edit = Schemas['Edit'];
-export type Change = Schemas['Change'];
 export type Amount = Schemas['Amount'];
 export type PlanProblem = Schemas['$defs-Problem'];
 export type OpenedPlan = Schemas['OpenedPlan'];

@@ -2,6 +2,7 @@ import type { components } from './generated/contract';
 
 type Schemas = components['schemas'];
 type SentRound = Schemas['Round'];
+type SentChange = Schemas['Change'];
 type SentPiece = Schemas['PieceAnalysis'];
 type SentAnalysis = Schemas['analysis.schema'];
 
@@ -24,7 +25,18 @@ export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' |
 	loops: number[];
 }
 
-export type PieceAnalysis = Omit<SentPiece, 'rounds'> & { rounds: Round[] };
+/** Points about a round's end: stitches from it, with rounds above the level of the side worked first. */
+type Points = number[][];
+
+/** A change with the line along which its colours meet: on the side worked last, and on the side worked first. */
+export interface Change extends SentChange {
+	edge: { before: Points; after: Points };
+}
+
+/** A step of one round, straight up. */
+const STEP: Change['edge'] = { before: [[0, 1]], after: [[0, 0]] };
+
+export type PieceAnalysis = Omit<SentPiece, 'rounds' | 'changes'> & { rounds: Round[]; changes: Change[] };
 export type Analysis = Omit<SentAnalysis, 'pieces'> & { pieces: PieceAnalysis[] };
 
 /** "A12 B3" as runs. */
@@ -46,5 +58,13 @@ export function unpackedRound(sent: SentRound): Round {
 }
 
 export function unpacked(sent: SentAnalysis): Analysis {
-	return { ...sent, pieces: sent.pieces.map((piece) => ({ ...piece, rounds: piece.rounds.map(unpackedRound) })) };
+	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : sent.methods.find((one) => one.method === method)?.edge) ?? STEP;
+	return {
+		...sent,
+		pieces: sent.pieces.map((piece) => ({
+			...piece,
+			rounds: piece.rounds.map(unpackedRound),
+			changes: piece.changes.map((change) => ({ ...change, edge: edgeOf(change) })),
+		})),
+	};
 }

@@ -1,3 +1,4 @@
+import type { Change } from '../api/types';
 import { dropAt, jogsByRound, xAt } from './geometry';
 import { INK, line, PAPER, type Picture, rounds } from './pen';
 
@@ -89,9 +90,6 @@ export function drawMarker(context: CanvasRenderingContext2D, picture: Picture, 
 	context.lineCap = 'butt';
 }
 
-/** Stitches over which a treated step is eased. */
-const EASED = 4;
-
 /** Each jog as an upright bar as high as what is left of its step: filled where it shows, open where it is hidden. */
 export function drawSteps(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
 	const { layout, opening, piece } = picture;
@@ -106,14 +104,7 @@ export function drawSteps(context: CanvasRenderingContext2D, picture: Picture, f
 		const y = top + dropAt(next, 0, opening);
 		const high = Math.max(0.2, jog.stepRounds) * layout.rowHeight;
 		const middle = y + layout.rowHeight / 2;
-		// A treated step is eased over the last stitches of the old yarn, until just what is left of it stands at the marker.
-		const back = (opening.isLeftHanded ? 1 : -1) * EASED * opening.stitchWidth;
-		context.fillStyle = picture.yarns.find(({ key }) => key === jog.to)?.hex ?? '#808080';
-		context.beginPath();
-		context.moveTo(x, y + layout.rowHeight);
-		context.lineTo(x, y + jog.stepRounds * layout.rowHeight);
-		context.lineTo(x + back, y + layout.rowHeight);
-		context.fill();
+		drawEdge(context, picture, jog, x, y, next.makes);
 		context.lineWidth = 7;
 		context.strokeStyle = PAPER;
 		line(context, x, middle - high / 2 - 1.5, x, middle + high / 2 + 1.5);
@@ -125,5 +116,23 @@ export function drawSteps(context: CanvasRenderingContext2D, picture: Picture, f
 			context.strokeStyle = PAPER;
 			line(context, x, middle - high / 2 + 1.5, x, middle + high / 2 - 1.5);
 		}
+	}
+}
+
+/** Where the colours meet about a round's end: the old one is led down to the step, or lifted beyond it. */
+function drawEdge(context: CanvasRenderingContext2D, { layout, opening, yarns }: Picture, jog: Change, x: number, y: number, makes: number): void {
+	const w = (opening.isLeftHanded ? -1 : 1) * opening.stitchWidth;
+	const h = layout.rowHeight;
+	const climb = opening.worked === 'spiral' ? h / makes : 0;
+	for (const [yarn, points, level] of [
+		[jog.to, jog.edge.before, 1],
+		[jog.from, jog.edge.after, 0],
+	] as const) {
+		const [first, last] = [points.at(0)?.[0] ?? 0, points.at(-1)?.[0] ?? 0];
+		if (first === last) continue;
+		context.fillStyle = yarns.find(({ key }) => key === yarn)?.hex ?? '#808080';
+		context.beginPath();
+		for (const [stitches = 0, high = 0] of [...points, [last, level], [first, level]]) context.lineTo(x + stitches * w, y + stitches * climb + high * h);
+		context.fill();
 	}
 }

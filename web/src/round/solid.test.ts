@@ -63,6 +63,29 @@ describe('the piece in the round', () => {
 		expect(of(4, 1) - of(5, 40)).toBeCloseTo(4 + 4 * (19 / 20), 6);
 	});
 
+	it('eases a jog as the edge between its colours says', () => {
+		const edge = {
+			before: [
+				[-2, 1],
+				[0, 0.6],
+			],
+			after: [
+				[0, 0.25],
+				[2, 0],
+			],
+		};
+		const eased = piece(tube);
+		const changes = [{ jog: true, treated: 4, edge } as PieceAnalysis['changes'][number]];
+		const { seats } = solidOf({ ...eased, changes }, true, false, gauge);
+		const heightOf = (number: number, stitch: number) => seats.find((seat) => seat.round === number && seat.stitch === stitch)?.height ?? 0;
+		// By hand, for a stitch's middle: half a stitch before the end the line lies at 0.7, half a stitch after it at 0.1875.
+		expect(heightOf(4, 40) / heightOf(4, 20)).toBeCloseTo(0.7, 6);
+		expect(heightOf(5, 40) / heightOf(5, 20)).toBeCloseTo(1.3, 6);
+		expect(heightOf(4, 1) / heightOf(4, 20)).toBeCloseTo(1.1875, 6);
+		expect(heightOf(5, 1) / heightOf(5, 20)).toBeCloseTo(0.8125, 6);
+		expect(heightOf(5, 3)).toBeCloseTo(heightOf(5, 20), 6);
+	});
+
 	it('lays rows flat', () => {
 		const { seats, marker } = solidOf(piece(tube, { worked: 'rows' }), true, false, gauge);
 		expect(seats.every(({ z }) => z === 0)).toBe(true);

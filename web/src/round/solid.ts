@@ -56,6 +56,25 @@ function yarnAt({ runs }: Round, stitch: number): string {
 	return '';
 }
 
+type Edge = PieceAnalysis['changes'][number]['edge'];
+
+/** A line's height, so many stitches from a round's end. */
+function heightOf(points: Edge['before'], stitches: number): number {
+	const after = points.findIndex(([at = 0]) => stitches <= at);
+	const [before = [0, 0], next = before] = after < 0 ? points.slice(-1) : after === 0 ? points.slice(0, 1) : points.slice(after - 1, after + 1);
+	const [[x0 = 0, y0 = 0], [x1 = 0, y1 = 0]] = [before, next];
+	return x1 === x0 ? y0 : y0 + ((y1 - y0) * (stitches - x0)) / (x1 - x0);
+}
+
+/** The lower and upper end of a stitch, in rounds from the round's lower edge, as the jogs at its round's two ends leave it. */
+function edgesAt(jogs: ReadonlyMap<number, Edge>, round: number, at: number, makes: number): [number, number] {
+	const [before, own] = [jogs.get(round - 1), jogs.get(round)];
+	const isFirst = at < makes / 2;
+	// What is worked last lies above the round's own beginning, and below the beginning of the next.
+	if (isFirst) return [before === undefined ? 0 : heightOf(before.after, at), 1 + (own === undefined ? 0 : heightOf(own.after, at))];
+	return [before === undefined ? 0 : heightOf(before.before, at - makes) - 1, own === undefined ? 1 : heightOf(own.before, at - makes)];
+}
+
 /** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. */
 export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: boolean, gauge: { stitchWidthMm: number; roundHeightMm: number }): Solid {
 	const edges = edgesOf(piece, isStuffed, gauge.roundHeightMm);
@@ -72,6 +91,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		const around = (turn - front) * 2 * Math.PI * side;
 		return { x: radius * Math.sin(around), y: (middle - level) * up, z: radius * Math.cos(around), around };
 	};
+	const jogs = new Map(piece.changes.filter(({ jog }) => jog).map((change) => [change.treated, change.edge]));
 	let flatLevel = 0;
 	piece.rounds.forEach((round, i) => {
 		const below = edges[i] ?? { radius: 0, level: 0 };
@@ -110,7 +130,10 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				// A spiral climbs by one round in a turn: that is the step where the yarn changes.
 				const [begins, ends] = climbs.find(([, last]) => stitch <= last) ?? [0, round.makes];
 				const climbed = piece.worked === 'spiral' ? (stitch - 0.5 - begins) / (ends - begins) - 0.5 : 0;
-				const seat = at(round.startDegrees / 360 + share, radius + climbed * (above.radius - below.radius), level + climbed * rise);
+				// Beside a jog a stitch is as high as the edge between the colours lets it be.
+				const [low, high] = piece.worked === 'spiral' ? edgesAt(jogs, round.number, stitch - 0.5, round.makes) : [0, 1];
+				const raised = climbed + (low + high - 1) / 2;
+				const seat = at(round.startDegrees / 360 + share, radius + raised * (above.radius - below.radius), level + raised * rise);
 				seats.push({
 					round: round.number,
 					stitch,
@@ -118,7 +141,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 					...seat,
 					slope: slope * up,
 					width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes,
-					height,
+					height: height * (high - low),
 				});
 				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
 			}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
@@ -20,6 +21,12 @@ final class ClosedRound extends PlainChange
     public function step(): float
     {
         return 0.2;
+    }
+
+    /** Both ends of a round are joined: what is left is a seam. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.6, 2.0, 0.2, 1.0);
     }
 
     public function fits(ChangeSite $site): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Plan\Method;
 
@@ -19,6 +20,12 @@ class DrawnLoop extends PlainChange
     public function step(): float
     {
         return 0.35;
+    }
+
+    /** The loop lifts the stitch that it is pulled through, and that one the next. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.0, 0.0, 0.35, 2.0);
     }
 
     public function fits(ChangeSite $site): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change\Way;
 
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Plan\Method;
 
@@ -18,6 +19,12 @@ final class DrawnLoopAfter extends DrawnLoop
     public function offset(): int
     {
         return 1;
+    }
+
+    /** As a drawn loop, a stitch later. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.0, 0.0, 0.35, 2.0, 1.0);
     }
 
     public function label(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Plan\Method;
 
@@ -19,6 +20,12 @@ final class Early extends PlainChange
     public function step(): float
     {
         return 0.8;
+    }
+
+    /** The stitch before the last one is closed in the new yarn, so that its top lies in it. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.2, 1.0, 0.8, 0.0, -1.0);
     }
 
     public function fits(ChangeSite $site): bool

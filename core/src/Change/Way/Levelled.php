@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change\Way;
 
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
@@ -20,6 +21,12 @@ final class Levelled extends PlainChange
     public function step(): float
     {
         return 0.6;
+    }
+
+    /** A slip stitch leads the old round down. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.4, 1.0, 0.6, 0.0);
     }
 
     public function oldYarn(bool $isJoined): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\Way;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Notation\Stitch;
@@ -21,6 +22,11 @@ class PlainChange implements Way
     public function step(): float
     {
         return 1.0;
+    }
+
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::plain();
     }
 
     public function fits(ChangeSite $site): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
@@ -20,6 +21,12 @@ final class SlipStitchFirst extends PlainChange
     public function step(): float
     {
         return 0.5;
+    }
+
+    /** The low first stitch draws the stitch below it up. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.0, 0.0, 0.5, 1.5);
     }
 
     /** It can stand for a single crochet, not for a decrease, nor for a taller stitch; joined rounds start with a chain. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\ChangeAt;
@@ -21,6 +22,12 @@ final class StandingStart extends PlainChange
     public function step(): float
     {
         return 0.25;
+    }
+
+    /** The old round is closed level, and the new one begins on it. */
+    public function edge(): JoinEdge
+    {
+        return JoinEdge::eased(0.45, 2.0, 0.25, 1.5);
     }
 
     public function fits(ChangeSite $site): bool

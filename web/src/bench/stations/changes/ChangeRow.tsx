@@ -7,6 +7,7 @@ import { useBench, useDraft, usePiece } from '../../context';
 import { withPiece } from '../../plans';
 import { StepSign } from '../../StepSign';
 import { EndsFields } from './EndsFields';
+import { Looks } from './Looks';
 
 type Said = { [Key in Exclude<keyof ChangeAt, 'round'>]?: ChangeAt[Key] | undefined };
 
@@ -90,6 +91,7 @@ function Decisions({ change }: { change: Change }) {
 					}
 				/>
 			)}
+			{!change.onLine && <Looks change={change} onTake={(method) => settle({ method, by: undefined, begins: undefined })} />}
 			{change.method === 'standing-start' && said.method === 'standing-start' && (
 				<NumberField
 					label={say('changes.beginsAt')}
