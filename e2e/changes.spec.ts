@@ -94,3 +94,23 @@ test('a jog is looked at from near by each method, and one is taken by eye', asy
 	await expect(change.getByLabel('Method after round 4')).toHaveValue('drawn-loop');
 	await expect(change.getByRole('button', { name: /^The jog from near: pull the loop through pull/ })).toHaveAttribute('aria-pressed', 'true');
 });
+
+test('how a change is done is drawn, in its yarns, and mirrored for left hands', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Body and head' }).click();
+	const row = change(page, 'after stitch 36 of round 2');
+	await row.getByText('How it is done').click();
+	await expect(row.getByRole('heading', { name: 'A plain change' })).toBeVisible();
+	await expect(row.getByRole('heading', { name: 'Cut', exact: true })).toBeVisible();
+	await expect(row.getByRole('heading', { name: 'Weave in' })).toBeVisible();
+	const drawing = row.getByRole('img', { name: 'A plain change, drawing 2' });
+	await expect(drawing).toBeVisible();
+	await expect(drawing).not.toHaveCSS('transform', /-1/);
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('menuitem', { name: /terms, units, hand/ }).click();
+	await page.getByRole('dialog').getByLabel('Hand that holds the hook').selectOption('left');
+	await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+	await expect(drawing).toHaveCSS('transform', /-1/);
+	await goTo(page, 'pattern');
+	await panel(page).getByText('How stitches, beginnings and ends are done').click();
+	await expect(panel(page).getByRole('img', { name: 'Magic ring, drawing 1' })).toBeVisible();
+});

@@ -55,6 +55,8 @@ final class PlansTest extends ApiTestCase
     public function testHeightsOfStripesAndTheBestChangesAreAskedFor(): void
     {
         [$id] = $this->firstPlan();
+        $drawings = (array) $this->ask('GET', '/api/drawings')['drawings'];
+        self::assertContains('method drawn-loop', array_column($drawings, 'name'));
         $looks = (array) $this->ask('GET', "/api/plans/{$id}/looks?piece=float&round=4")['looks'];
         self::assertContains('drawn-loop', array_column($looks, 'method'));
         $this->ask('GET', "/api/plans/{$id}/looks?piece=float&round=1");

@@ -65,6 +65,8 @@ final readonly class ChangeWriter
             'onLine' => null !== $change->line,
             'oldYarn' => $change->oldYarn->value,
             'newEnd' => null === $change->takenFrom,
+            'oldTail' => $change->oldTail->value,
+            'newTail' => $change->newTail->value,
             'backRound' => $change->backRound,
             'summary' => $this->words->summary($change).(null === $cover ? '' : ', hidden under '.PlacingWords::it($cover)),
             'toDo' => $this->words->toDo($change),

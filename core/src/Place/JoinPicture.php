@@ -28,7 +28,7 @@ final readonly class JoinPicture
 
     /**
      * @param list<array{string, float, float, float, float, float, float, float, float}> $cells a yarn's letter and four corners in mm, along the
-     *                                                                                          work and up, from the lower one worked first
+     *                                                                                           work and up, from the lower one worked first
      */
     private function __construct(public array $cells)
     {

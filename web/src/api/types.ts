@@ -23,4 +23,5 @@ export type YarnAtHand = Schemas['YarnAtHand'];
 export type YarnDescription = Schemas['YarnDescription'];
 export type Problem = Schemas['Problem'];
 export type Refusal = Schemas['Refused'];
+export type Drawing = Schemas['Drawing'];
 export type StepsOfCopies = Schemas['Steps']['copies'][number];

@@ -73,6 +73,8 @@ const jog = (after: number, more: Partial<Change> = {}): Change => ({
 	from: 'A',
 	to: 'B',
 	degrees: 180,
+	oldTail: 'weave',
+	newTail: 'weave',
 	edge: { before: [[0, 1]], after: [[0, 0]] },
 	methodShort: 'plain change',
 	coveredBy: null,

@@ -4,6 +4,7 @@ import { Button } from '../../../ui/Button';
 import { ChoiceField, NumberField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
 import { useBench, useDraft, usePiece } from '../../context';
+import { HowItIsDone } from '../../HowItIsDone';
 import { withPiece } from '../../plans';
 import { StepSign } from '../../StepSign';
 import { EndsFields } from './EndsFields';
@@ -37,10 +38,16 @@ export function ChangeRow({ change, isPicked }: { change: Change; isPicked: bool
 					<p className="mt-1">{change.toDo}</p>
 					<p className="mt-1 text-faint">{change.why}</p>
 					<Decisions change={change} />
+					<HowItIsDone names={drawingsOf(change)} summary={say('howItIsDone.title')} from={change.from} to={change.to} />
 				</div>
 			)}
 		</li>
 	);
+}
+
+/** The drawings that belong to a change: its method, what becomes of the old yarn, and of each end. */
+function drawingsOf({ method, oldYarn, newEnd, oldTail, newTail }: Change): string[] {
+	return [...new Set([`method ${method}`, `yarn ${oldYarn}`, ...(oldYarn === 'cut' ? [`tail ${oldTail}`] : []), ...(newEnd ? [`tail ${newTail}`] : [])])];
 }
 
 function Decisions({ change }: { change: Change }) {

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words\Drawing;
+
+/** One drawing of a series, with its sentence. */
+final readonly class Frame
+{
+    public function __construct(public string $says, public Sketch $sketch)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words\Drawing;
+
+/** How something is done, in a few drawings. */
+final readonly class Series
+{
+    /** @param non-empty-list<Frame> $frames */
+    public function __construct(public string $title, public array $frames)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words\Drawing;
+
+/** One line of a drawing. */
+final readonly class Stroke
+{
+    /** @param string $path as an SVG path's d */
+    public function __construct(public Ink $ink, public string $path)
+    {
+    }
+}

@@ -1,0 +1,81 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, dataOf } from '../api/client';
+import type { Drawing } from '../api/types';
+import { say } from '../ui/say';
+import { useDraft, useYarns } from './context';
+
+interface Props {
+	/** of the series, as the drawings are called: "method drawn-loop" */
+	names: readonly string[];
+	summary: string;
+	/** letters of the yarns that they are drawn in; the plan's first two where none are said */
+	from?: string;
+	to?: string;
+}
+
+/** How something is done, in a few small drawings; asked for when she wants to see them. */
+export function HowItIsDone({ names, summary, from, to }: Props) {
+	const yarns = useYarns();
+	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
+	const [isOpen, setIsOpen] = useState(false);
+	const { data } = useQuery({
+		queryKey: ['drawings'],
+		queryFn: async () => dataOf(await api.GET('/api/drawings')).drawings,
+		enabled: isOpen,
+		staleTime: Number.POSITIVE_INFINITY,
+	});
+	const hexOf = (letter: string | undefined, else_: number) => (yarns.find(({ key }) => key === letter) ?? yarns[else_] ?? yarns[0])?.hex ?? '#808080';
+	const hexes = { old: hexOf(from, 0), new: hexOf(to, 1) };
+	const shown = names.flatMap((name) => data?.find((one) => one.name === name) ?? []);
+	return (
+		<details className="mt-1 w-full" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+			<summary className="cursor-pointer">{summary}</summary>
+			{shown.map(({ name, title, frames }) => (
+				<section key={name} aria-label={title} className="mt-2">
+					<h4 className="font-semibold">{title}</h4>
+					<ol className="grid grid-cols-[repeat(auto-fill,minmax(130px,1fr))] gap-2">
+						{frames.map(({ says, strokes }, i) => (
+							<li key={says}>
+								<DrawnFrame strokes={strokes} hexes={hexes} isMirrored={isLeftHanded} label={say('howItIsDone.frame', { title, n: i + 1 })} />
+								<p className="mt-1 leading-snug">{says}</p>
+							</li>
+						))}
+					</ol>
+				</section>
+			))}
+		</details>
+	);
+}
+
+interface FrameProps {
+	strokes: Drawing['frames'][number]['strokes'];
+	hexes: { old: string; new: string };
+	isMirrored: boolean;
+	label: string;
+}
+
+/** Yarn is drawn in its colour between two dark edges, so that it shows on any ground; tools are plain lines. */
+function DrawnFrame({ strokes, hexes, isMirrored, label }: FrameProps) {
+	return (
+		<svg role="img" aria-label={label} viewBox="0 0 168 96" className="block w-full bg-sheet" style={isMirrored ? { transform: 'scaleX(-1)' } : undefined}>
+			<g fill="none" strokeLinecap="round" strokeLinejoin="round">
+				{strokes.map(({ ink, path }) => (
+					<StrokeOf key={`${ink} ${path}`} ink={ink} path={path} hexes={hexes} />
+				))}
+			</g>
+		</svg>
+	);
+}
+
+function StrokeOf({ ink, path, hexes }: FrameProps['strokes'][number] & { hexes: FrameProps['hexes'] }) {
+	if (ink === 'old' || ink === 'new')
+		return (
+			<>
+				<path d={path} className="stroke-ink" strokeWidth={4.4} />
+				<path d={path} stroke={hexes[ink]} strokeWidth={2.8} />
+			</>
+		);
+	if (ink === 'hook') return <path d={path} className="stroke-faint" strokeWidth={4} />;
+	return <path d={path} className="stroke-ink" strokeWidth={ink === 'way' ? 1.6 : 2} strokeDasharray={ink === 'way' ? '4 3' : undefined} />;
+}
