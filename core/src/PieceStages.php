@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core;
 
 use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\TypedMethods;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Frame\Frame;
@@ -40,7 +41,7 @@ final readonly class PieceStages
     public static function of(Plan $plan, Piece $piece, ?Reading $reading = null): self
     {
         $reading ??= PieceReading::of($plan, $piece);
-        $piece = $piece->withChanges($piece->changes->or($plan->changes));
+        $piece = $piece->withChanges($piece->changes->orAt(TypedMethods::in($reading))->or($plan->changes));
         $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
         $end = StandingEnd::of($plan, $piece, \count($fabric->rounds));

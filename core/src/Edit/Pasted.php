@@ -26,6 +26,9 @@ use Alternum\Core\Plan\Worked;
  */
 final readonly class Pasted
 {
+    /** Words that close a round; "join B" brings a yarn in. */
+    private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
+
     /** @param list<PastedPiece> $pieces */
     private function __construct(public array $pieces)
     {
@@ -153,7 +156,7 @@ final readonly class Pasted
         $text = implode("\n", $lines);
         $worked = match (true) {
             self::isInRows($text) => Worked::Rows,
-            preg_match_all('/\bjoin\b|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i', $text) >= 2 => Worked::Joined,
+            preg_match_all(self::JOINS, $text) >= 2 => Worked::Joined,
             default => Worked::Spiral,
         };
 

@@ -79,6 +79,26 @@ final readonly class Round
         );
     }
 
+    /** The same where another round of its line follows: "R2-3: sc around; change to B" changes at the end of the last, if all are in one yarn. */
+    public function goingOn(): self
+    {
+        return null === $this->nextYarn || [] !== array_diff(array_keys($this->named), [0]) ? $this : new self(
+            number: $this->number,
+            line: $this->line,
+            codes: $this->codes,
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            readable: $this->readable,
+            loops: $this->loops,
+            named: $this->named,
+            lifting: $this->lifting,
+            chainIsFirst: $this->chainIsFirst,
+            closed: $this->closed,
+            cues: $this->cues,
+        );
+    }
+
     /** The same with a slip stitch for its first single crochet, or with one and a single crochet for its first increase: it keeps its count. */
     public function slipped(): self
     {

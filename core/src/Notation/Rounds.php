@@ -205,6 +205,10 @@ final class Rounds
         $yarns = [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])];
         $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns));
         $this->isAfterBlank = false;
+        $last = array_pop($this->rounds);
+        if (null !== $last) {
+            $this->rounds[] = $last->line === $source->line ? $last->goingOn() : $last;
+        }
         $this->rounds[] = $trial->asRound($this->count() + 1, $source->line, $named, $again ? [] : $trial->line->cues());
         $this->lines[] = $trial->line;
         $this->left -= $trial->makes;

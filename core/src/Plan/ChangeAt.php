@@ -54,6 +54,12 @@ final readonly class ChangeAt
         return $this->but($this->onward, null);
     }
 
+    /** The same, by this method where it says none. */
+    public function orMethod(Method $method): self
+    {
+        return null === $this->method ? $this->decided($method, null) : $this;
+    }
+
     /** The same, worked by a method and with the old yarn kept or cut, where those are said. */
     public function decided(?Method $method, ?OldYarnChoice $oldYarn): self
     {

@@ -37,6 +37,21 @@ final readonly class ChangeChoice
         return new self($this->method ?? $defaults->method, $this->at, $this->line, $this->ends->or($defaults->ends));
     }
 
+    /**
+     * This, and where it says nothing of a round's end, what her words name there.
+     *
+     * @param array<int, Method> $methods by round
+     */
+    public function orAt(array $methods): self
+    {
+        $at = $this->at;
+        foreach ($methods as $round => $method) {
+            $at[$round] = ($at[$round] ?? new ChangeAt())->orMethod($method);
+        }
+
+        return [] === $methods ? $this : new self($this->method, $at, $this->line, $this->ends);
+    }
+
     /** Where the yarns change at the end of a round, in degrees from the front; null: at the marker. */
     public function lineAfter(int $round): ?float
     {

@@ -18,6 +18,8 @@ use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -51,7 +53,7 @@ final readonly class StepWords
                 $this->colouring->rounds[$step->from - 1],
                 $step->inHand,
                 $step->slips,
-            )." ({$round->makes})".$this->closing($round)
+            ).$this->change($step)." ({$round->makes})".$this->closing($round)
             : "# {$head} could not be read as typed";
     }
 
@@ -76,6 +78,30 @@ final readonly class StepWords
             ...array_map(fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->changes->toDo($change)), $step->changes),
             ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
         ];
+    }
+
+    /** The change at the end of the last of the rounds, before which she stops short: "; change to B in last st, keep A". */
+    private function change(Step $step): string
+    {
+        foreach ($step->changes as $change) {
+            if ($change->isAtEnd && 0 === $change->onward) {
+                [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+                $where = $step->from === $step->to ? 'in last st' : 'at end of '.$this->printer->head($step->to, $step->to);
+
+                return match (true) {
+                    Method::StandingStart === $change->method => "; cut {$from}, join {$to} with a standing st",
+                    null === $change->takenFrom => "; join {$to} {$where}",
+                    default => "; change to {$to} {$where}",
+                }.match (true) {
+                    Method::StandingStart === $change->method => '',
+                    OldYarn::Cut === $change->oldYarn => ", cut {$from}",
+                    OldYarn::Carry === $change->oldYarn => ", keep {$from}",
+                    default => '',
+                };
+            }
+        }
+
+        return '';
     }
 
     private function closing(Round $round): string

@@ -8,6 +8,8 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
@@ -38,10 +40,40 @@ final class TypedColoursTest extends TestCase
     #[TestWith([['6 sc in MR', 'with B: sc around'], ['AAAAAA', 'BBBBBB']])]
     #[TestWith([['6 sc in MR', '2 sc, 2 sc in B, 2 sc', 'sc around'], ['AAAAAA', 'AABBAA', 'AAAAAA']])]
     #[TestWith([['6 sc in MR', '4 sc (B), 2 sc (A)', 'sc around, change to B in last st', 'sc around'], ['AAAAAA', 'BBBBAA', 'AAAAAA', 'BBBBBB']])]
+    #[TestWith([['6 sc in MR', 'R2-3: sc around; change to B in last st, keep A', 'sc around'], ['AAAAAA', 'AAAAAA', 'AAAAAA', 'BBBBBB']])]
+    #[TestWith([['6 sc in MR', 'R2-3: 3 sc, change to B, 3 sc; change to A'], ['AAAAAA', 'AAABBB', 'AAABBB']])]
     #[TestWith([['6 sc in MR', 'Change to B.', 'sc around', 'Cut B and join A.', 'sc around'], ['AAAAAA', 'BBBBBB', 'AAAAAA']])]
     public function testColoursWhatTheWordsName(array $lines, array $rounds): void
     {
         self::assertSame($rounds, self::rounds(Plans::of($lines)));
+    }
+
+    /** The words that a round's end says what becomes of the old yarn by, as they are usual. */
+    #[TestWith(['change to B in last st, keep A', OldYarn::Carry])]
+    #[TestWith(['change to B in last st; cut A', OldYarn::Cut])]
+    #[TestWith(['join B in last sc. Leave A hanging.', OldYarn::Carry])]
+    #[TestWith(['change to B at end of R2, cut A', OldYarn::Cut])]
+    #[TestWith(['cut A, join B', OldYarn::Cut])]
+    public function testSaysWhatBecomesOfTheOldYarn(string $words, OldYarn $expected): void
+    {
+        $piece = Analysis::of(Plans::of(['6 sc in MR', "sc around; {$words}", 'R3-6: sc around; change to A at the end of Rnd 6', 'sc around']))->pieces[0];
+        self::assertSame(['AAAAAA', 'AAAAAA', 'BBBBBB', 'BBBBBB', 'BBBBBB', 'BBBBBB', 'AAAAAA'], $piece->stages->colouring->rounds);
+        self::assertSame([$expected, []], [$piece->changes->all[0]->oldYarn, $piece->stages->reading->problems]);
+    }
+
+    /**
+     * Words set a standing start, as a choice in the plan does; her choice goes before them.
+     *
+     * @param array<string, mixed> $changes
+     */
+    #[TestWith(['sc around; cut A, join B with a standing st', []])]
+    #[TestWith(['sc around', ['at' => [['round' => 2, 'method' => 'early']]], 'join B with a standing sc: sc around'])]
+    public function testWordsSetAStandingStart(string $second, array $changes, string $third = 'sc around'): void
+    {
+        $plan = Plans::of(['12 sc in MR', $second, $third, 'sc around'], [], ['changes' => $changes + ['method' => 'auto']]);
+        $piece = Analysis::of($plan)->pieces[0];
+        self::assertSame('BBBBBBBBBBBB', $piece->stages->colouring->rounds[2]);
+        self::assertSame([] === $changes ? Method::StandingStart : Method::Early, $piece->changes->all[0]->method);
     }
 
     public function testLiesAboveTheFillUnlessItIsMoved(): void

@@ -12,6 +12,8 @@ use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
@@ -113,12 +115,28 @@ final class PasteTest extends TestCase
                             array_map(static fn (string $round): string => strtr($round, $group->yarns), $made->stages->colouring->rounds),
                             $after->pieces[$i]->stages->colouring->rounds,
                         );
+                        self::assertSame(self::ends($made, $group->yarns), self::ends($after->pieces[$i], []), "{$piece->name}: kept and cut as written.");
                         ++$i;
                     }
                 }
                 self::assertCount($i, $pasted->pieces);
             }
         }
+    }
+
+    /**
+     * @param array<string, string> $yarns that a copy takes instead
+     *
+     * @return list<string> what becomes of the old yarn at each round's end where it changes
+     */
+    private static function ends(PieceAnalysis $piece, array $yarns): array
+    {
+        $ends = array_filter($piece->changes->all, static fn (Change $change): bool => $change->isAtEnd);
+
+        return array_values(array_map(
+            static fn (Change $change): string => strtr("{$change->from}{$change->to}", $yarns)." {$change->round} {$change->oldYarn->value}",
+            $ends,
+        ));
     }
 
     /** @param list<string> $kept */

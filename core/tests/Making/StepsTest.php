@@ -62,7 +62,7 @@ final class StepsTest extends TestCase
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
         self::assertSame(
-            ['R4-5: with B Brick: sc around (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'],
+            ['R4-5: with B Brick: sc around; change to A at end of R5, cut B (18)', 'R6: with A Chalk: sc around (18)', 'R7: (sc, dec) x6 (12)'],
             \array_slice(self::texts($steps), 3),
         );
         self::assertSame([['A'], ['A'], ['A'], ['B'], ['A'], ['A']], array_column($steps, 'yarns'));
@@ -130,7 +130,7 @@ final class StepsTest extends TestCase
             $lines,
             [['kind' => 'run', 'round' => 1, 'from' => 4, 'to' => 6, 'yarn' => 'B'], ['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']],
         ));
-        self::assertSame('R1: into MR, with A Chalk: 3 sc; with B Brick: 3 sc (6)', $steps[0]);
+        self::assertSame('R1: into MR, with A Chalk: 3 sc; with B Brick: 3 sc; change to A in last st, keep B (6)', $steps[0]);
         self::assertSame('R3: 2 sc in FLO; with B Brick: 3 sc in FLO; with A Chalk: 7 sc in FLO (12)', $steps[2]);
         $read = static fn (array $lines): array => array_map(
             static fn (Round $round): array => [$round->codes, $round->loops, $round->makes],

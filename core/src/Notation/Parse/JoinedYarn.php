@@ -42,9 +42,9 @@ final class JoinedYarn
             $how = 'standing' === $c->value(-1) ? YarnWay::Standing : null;
             $stitch = $c->name();
             $standing = null === $how ? null : $c->at;
-            if (null !== $stitch || $c->isWord('slip', 'knot')) {
+            if (null !== $stitch || $c->isWord('slip', 'knot') || (null !== $how && $c->isWord('st', 'stitch'))) {
                 $c->at += $stitch->tokens ?? 0;
-                $c->skip('slip', 'knot', 'stitch');
+                $c->skip('slip', 'knot', 'stitch', 'st');
             } else {
                 $c->back($mark);
             }

@@ -209,6 +209,42 @@ final class Yarns
         return new SaidYarn($name);
     }
 
+    /** "at the end of R9", "in last st of rnd 9" */
+    private static function number(Cursor $c): void
+    {
+        $from = $c->at;
+        $c->skip('r', 'rnd', 'round', 'row');
+        null === $c->number() ? $c->back($from) : ++$c->at;
+    }
+
+    /** After a change, what becomes of the old yarn: ", keep A", "; cut B", ". Leave A hanging": where nothing is joined by the same words. */
+    private static function ofOld(Cursor $c): ?YarnWay
+    {
+        $from = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Stop);
+        $c->skip('and');
+        $isParted = $c->at > $from || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop);
+        if (!$isParted || !$c->take('keep', 'keeping', 'leave', 'leaving', 'carry', 'carrying', 'drop', 'dropping', 'cut', 'cutting', 'break', 'snip')) {
+            return $c->back($from);
+        }
+        $how = \in_array($c->value(-1), ['cut', 'cutting', 'break', 'snip'], true) ? YarnWay::Cut : YarnWay::Carry;
+        if (null === YarnName::known($c)) {
+            return $c->back($from);
+        }
+        $c->skip('hanging', 'hang', 'waiting', 'inside', 'off', 'up', 'along', 'behind', 'for', 'later');
+        $mark = $c->at;
+        if (!$c->isClauseEnd()) {
+            return $c->back($from);
+        }
+        $c->skipTypes(TokenType::Separator, TokenType::Stop);
+        $c->skip('and', 'then');
+        $isJoin = null !== (JoinedYarn::of($c) ?? self::changing($c));
+
+        $c->back($isJoin ? $from : $mark);
+
+        return $isJoin ? null : $how;
+    }
+
     /** "in last st", "on the last yarn over", "at the end of the round", "working over the tails": the last is how it is joined. */
     private static function trailing(Cursor $c): ?YarnWay
     {
@@ -224,6 +260,9 @@ final class Yarns
                     'invisible', 'single', 'crochet', 'decrease', 'increase', 'previous', 'two', 'loops', 'completing',
                     'finishing', 'now',
                 )) {
+                if (\in_array($c->value(-1), ['of', 'rnd', 'round', 'row'], true)) {
+                    self::number($c);
+                }
                 if (\in_array($c->value(-1), ['last', 'the', 'of', 'this', 'final'], true) && !$c->isClauseEnd()) {
                     $c->back($mark);
                     break;
@@ -232,6 +271,11 @@ final class Yarns
                 continue;
             }
             $c->back($mark);
+            $ofOld = self::ofOld($c);
+            if (null !== $ofOld) {
+                $how = $ofOld;
+                continue;
+            }
             $c->takeType(TokenType::Separator);
             if (Loops::overStrands($c)) {
                 $how = YarnWay::Over;
