@@ -114,3 +114,28 @@ test('how a change is done is drawn, in its yarns, and mirrored for left hands',
 	await panel(page).getByText('How stitches, beginnings and ends are done').click();
 	await expect(panel(page).getByRole('img', { name: 'Magic ring, drawing 1' })).toBeVisible();
 });
+
+test('several changes are picked and set at once, those that show are listed alone, and one undo takes it back', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Body and head' }).click();
+	const several = panel(page).getByRole('region', { name: 'Several changes at once' });
+	await panel(page).getByRole('checkbox', { name: 'Pick the change after round 4' }).check();
+	await panel(page).getByRole('checkbox', { name: 'Pick the change after round 8' }).check();
+	await several.getByLabel('The 2 picked').selectOption({ label: 'pull the loop through' });
+	await expect(change(page, 'after stitch 36 of round 4')).toContainText('a jog of about ⅓ round');
+	await expect(change(page, 'after stitch 36 of round 8')).toContainText('a jog of about ⅓ round');
+	await expect(change(page, 'after stitch 36 of round 6')).toContainText('a jog of one round');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(change(page, 'after stitch 36 of round 8')).toContainText('a jog of one round');
+	await several.getByRole('checkbox', { name: 'Only those that show' }).check();
+	await expect(panel(page)).toContainText('No jog shows at the front.');
+	await expect(change(page, 'after stitch 36 of round 8')).toHaveCount(0);
+});
+
+test('the best changes follow her own weights', async ({ page }) => {
+	await page.getByRole('tab', { name: 'Arm' }).click();
+	await panel(page).getByText('The best changes').click();
+	await panel(page).getByLabel('a jog that shows').fill('50');
+	await panel(page).getByRole('button', { name: 'Take what is best as you weigh them' }).click();
+	await saved(page);
+	await expect(panel(page)).toContainText('no jog shows at the front');
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Colour\Picture;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
@@ -114,7 +115,14 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
-        return new JsonResponse(['best' => BestWriter::values($plan, $piece->key)]);
+        $own = null;
+        if ($request->query->has('weights')) {
+            $fields = Fields::of(Json::decode($request->query->getString('weights'), 'weights', 200));
+            $own = Weights::read($fields);
+            $fields->done();
+        }
+
+        return new JsonResponse(['best' => BestWriter::values($plan, $piece->key, $own)]);
     }
 
     /** Heights of stripes that come out even. */

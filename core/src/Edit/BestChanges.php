@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Change\Search\Minds;
 use Alternum\Core\Change\Search\Search;
+use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Plan;
@@ -13,7 +14,8 @@ use Alternum\Core\Plan\Plan;
 /** The best plan of changes for a piece, by what is minded most. What she set by hand stays. */
 final readonly class BestChanges implements Edit
 {
-    public function __construct(private string $piece, private Minds $minds)
+    /** @param Minds|Weights $minds what is minded most, or her own weights */
+    public function __construct(private string $piece, private Minds|Weights $minds)
     {
     }
 
@@ -24,7 +26,7 @@ final readonly class BestChanges implements Edit
         if ([] === $searched->jogs) {
             throw new EditRefused('The piece has no change at a round’s end, so there is nothing to decide.');
         }
-        $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $this->minds->weights());
+        $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $this->minds instanceof Minds ? $this->minds->weights() : $this->minds);
         $at = $piece->changes->at;
         foreach ($search->best($searched->jogs) as $i => $decision) {
             $said = $at[$decision->round] ?? new ChangeAt();
@@ -45,6 +47,7 @@ final readonly class BestChanges implements Edit
             Minds::Ends => 'Changes with the fewest ends',
             Minds::Yarn => 'Changes with the least yarn',
             Minds::Front => 'Changes for the neatest front',
+            default => 'Changes as she weighs them',
         };
     }
 }

@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Minds;
+use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Plan;
@@ -14,8 +15,12 @@ use Alternum\Core\Words\BestWords;
 /** The best plans of changes for a piece against its present one, as values for JSON: contract/openapi.yaml, bestChanges. */
 final class BestWriter
 {
-    /** @return list<array{minds: string, says: string, better: bool}> none where nothing is to be decided */
-    public static function values(Plan $plan, string $piece): array
+    /**
+     * @param Weights|null $own her own weights; null: none
+     *
+     * @return list<array{minds: string, says: string, better: bool}> none where nothing is to be decided
+     */
+    public static function values(Plan $plan, string $piece, ?Weights $own = null): array
     {
         $at = array_search($piece, array_column($plan->pieces, 'key'), true);
         if (!\is_int($at)) {
@@ -26,17 +31,18 @@ final class BestWriter
             return [];
         }
         $best = [];
-        foreach (Minds::cases() as $minds) {
+        foreach ([...Minds::cases(), ...null === $own ? [] : [$own]] as $minds) {
             $then = Analysis::of((new BestChanges($piece, $minds))->apply($plan));
             $ends = $then->lengths[$at]->ends() - $now->lengths[$at]->ends();
             $mm = $then->lengths[$at]->onChanging() - $now->lengths[$at]->onChanging();
             $best[] = [
-                'minds' => $minds->value,
+                'minds' => $minds instanceof Minds ? $minds->value : 'own',
                 'says' => BestWords::of($ends, $mm / 1000.0, \count(self::showing($then, $at)), $plan->units),
                 'better' => match ($minds) {
                     Minds::Ends => $ends < 0,
                     Minds::Yarn => $mm < -10.0,
                     Minds::Front => self::steps(self::showing($then, $at)) < self::steps(self::showing($now, $at)) - 1e-9,
+                    default => $minds->score($ends, $mm, self::steps(self::showing($then, $at)) - self::steps(self::showing($now, $at))) < -1e-6,
                 },
             ];
         }

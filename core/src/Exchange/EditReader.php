@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\Search\Minds;
+use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\BestChanges;
@@ -110,7 +111,7 @@ final class EditReader
                 $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null,
                 $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
             ),
-            'best' => new BestChanges($piece, $fields->oneOf('minds', Minds::class)),
+            'best' => new BestChanges($piece, $fields->has('weights') ? self::weights($fields) : $fields->oneOf('minds', Minds::class)),
             'crisp' => new CrispLine($piece, $fields->whole('round', 1, Limits::ROUNDS)),
             'cover' => new Cover(
                 $piece,
@@ -145,6 +146,15 @@ final class EditReader
     private static function lines(Fields $fields, string $name): array
     {
         return $fields->texts($name, Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.');
+    }
+
+    private static function weights(Fields $fields): Weights
+    {
+        $weights = $fields->object('weights');
+        $read = Weights::read($weights);
+        $weights->close();
+
+        return $read;
     }
 
     private static function shape(Fields $fields, string $piece): Shape

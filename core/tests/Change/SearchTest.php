@@ -14,6 +14,9 @@ use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Change\Search\YarnOption;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Exchange\BestWriter;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\Plan;
@@ -214,5 +217,25 @@ final class SearchTest extends TestCase
     {
         $this->expectException(EditRefused::class);
         (new BestChanges('body', Minds::Ends))->apply(Plans::of(Plans::ball(5)));
+    }
+
+    /** Her own weights: where ends count for nothing and what shows for much, no jog shows that need not; where only ends count, none is made. */
+    public function testHerOwnWeightsDecide(): void
+    {
+        $plan = Plans::of(Plans::ball(5), [Plans::stripes(3, 14, [['A', 3], ['B', 3]])], ['changes' => ['method' => 'plain'], 'front' => ['degrees' => 350]]);
+        $with = static function (float $ends, float $metres, float $shown) use ($plan): array {
+            $then = Analysis::of((new BestChanges('body', new Weights($ends, $metres, $shown)))->apply($plan));
+            $jogs = array_filter($then->pieces[0]->changes->jogs(), static fn (Change $jog): bool => $jog->shows());
+
+            return [$then->lengths[0]->ends(), array_sum(array_map(static fn (Change $jog): float => $jog->step, $jogs)), $then->lengths[0]->onChanging()];
+        };
+        [$seen, $hidden, $least] = [$with(100, 0, 0), $with(0, 0, 100), $with(0, 100, 0)];
+        self::assertLessThanOrEqual($hidden[0], $seen[0]);
+        self::assertLessThan($seen[1], $hidden[1]);
+        self::assertLessThanOrEqual(min($seen[2], $hidden[2]) + 1e-6, $least[2]);
+        $own = BestWriter::values($plan, 'body', new Weights(0, 0, 100));
+        self::assertSame(['own', true], [$own[3]['minds'], $own[3]['better']]);
+        $edit = EditReader::values(['do' => 'best', 'piece' => 'body', 'weights' => ['ends' => 0, 'metres' => 0, 'shown' => 100]], 'edit');
+        self::assertEquals((new BestChanges('body', new Weights(0, 0, 100)))->apply($plan), $edit->apply($plan));
     }
 }

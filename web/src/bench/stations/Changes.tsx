@@ -11,6 +11,7 @@ import { WhichEnd } from '../WhichEnd';
 import { BestChanges } from './changes/BestChanges';
 import { ChangeLine } from './changes/ChangeLine';
 import { ChangeRow } from './changes/ChangeRow';
+import { ChangesPicked } from './changes/ChangesPicked';
 import { ChangesWithin } from './changes/ChangesWithin';
 import { EndsFields, withEnds } from './changes/EndsFields';
 import { FaceForm } from './FaceForm';
@@ -35,7 +36,15 @@ export function Changes() {
 		if (shownRound !== undefined) list.current?.querySelector(`[data-round="${shownRound - 1}"]`)?.scrollIntoView({ block: 'nearest' });
 	}, [shownRound]);
 
+	const [pickedIn, setPickedIn] = useState<{ piece: string; rounds: ReadonlySet<number> }>({ piece: '', rounds: new Set() });
+	const [onlyShown, setOnlyShown] = useState(false);
+
 	if (piece === undefined || analysis === undefined) return null;
+	const jogs = analysis.changes.filter(({ jog }) => jog);
+	const listed = onlyShown ? analysis.changes.filter(({ shows }) => shows) : analysis.changes;
+	// A pick holds for its piece, and for changes that are still there.
+	const checked = new Set(pickedIn.piece === piece.key ? jogs.flatMap(({ treated }) => (pickedIn.rounds.has(treated) ? [treated] : [])) : []);
+	const setPicked = (rounds: ReadonlySet<number>) => setPickedIn({ piece: piece.key, rounds });
 	const methods = (named ?? []).map(({ method, label }) => [method, label] as const);
 	const { changes, bestFront, frontDegrees } = analysis;
 	const showing = changes.filter(({ shows }) => shows).length;
@@ -109,9 +118,33 @@ export function Changes() {
 			<FaceForm />
 			<Placements />
 			{shownWithin !== undefined && <ChangesWithin round={shownWithin.round} />}
+			{jogs.length > 1 && (
+				<ChangesPicked jogs={listed.filter(({ jog }) => jog)} picked={checked} onPick={setPicked} onlyShown={onlyShown} onFilter={setOnlyShown} />
+			)}
+			{listed.length === 0 && changes.length > 0 && <p className="text-faint">{say('picked.noneShows')}</p>}
 			<ol ref={list} className="flex flex-col">
-				{changes.map((change) => (
-					<ChangeRow key={`${change.round}-${change.stitch}`} change={change} isPicked={shownRound === change.treated + 1 && change.jog} />
+				{listed.map((change) => (
+					<ChangeRow
+						key={`${change.round}-${change.stitch}`}
+						change={change}
+						isPicked={shownRound === change.treated + 1 && change.jog}
+						check={
+							change.jog && jogs.length > 1 ? (
+								<input
+									type="checkbox"
+									className="mt-1 shrink-0"
+									aria-label={say('picked.pick', { round: change.treated })}
+									checked={checked.has(change.treated)}
+									onChange={(event) => {
+										const rounds = new Set(checked);
+										if (event.target.checked) rounds.add(change.treated);
+										else rounds.delete(change.treated);
+										setPicked(rounds);
+									}}
+								/>
+							) : null
+						}
+					/>
 				))}
 			</ol>
 			{changes.length > 0 && (

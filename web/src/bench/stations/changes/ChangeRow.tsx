@@ -1,5 +1,6 @@
+import type { ReactNode } from 'react';
 import { limits } from '../../../api/generated/limits';
-import type { Change, ChangeAt, Method } from '../../../api/types';
+import type { Change, Method } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { ChoiceField, NumberField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
@@ -9,30 +10,32 @@ import { withPiece } from '../../plans';
 import { StepSign } from '../../StepSign';
 import { EndsFields } from './EndsFields';
 import { Looks } from './Looks';
-
-type Said = { [Key in Exclude<keyof ChangeAt, 'round'>]?: ChangeAt[Key] | undefined };
+import { type Said, settled } from './settled';
 
 /** A change: where it is, what to do and why, and what can be decided about it. */
-export function ChangeRow({ change, isPicked }: { change: Change; isPicked: boolean }) {
+export function ChangeRow({ change, isPicked, check }: { change: Change; isPicked: boolean; check: ReactNode }) {
 	const { pick } = useBench();
 	const { analysis } = usePiece();
 	const rounds = analysis?.rounds.length ?? 0;
 	return (
 		<li data-round={change.treated} className={`border-t border-rule py-2 ${isPicked ? '-mx-2 bg-pick/60 px-2' : ''}`}>
-			<button
-				type="button"
-				className="figures flex w-full items-start gap-2 text-left"
-				onClick={() => pick(Math.min(change.treated + (change.jog ? 1 : 0), rounds), 'new')}
-			>
-				{change.jog ? (
-					<span className="pt-0.5">
-						<StepSign step={change.stepRounds} shows={change.shows} />
-					</span>
-				) : (
-					<span className="w-[22px] shrink-0" />
-				)}
-				<span className={change.shows ? 'font-semibold' : ''}>{change.summary}</span>
-			</button>
+			<div className="flex items-start gap-2">
+				{check}
+				<button
+					type="button"
+					className="figures flex w-full items-start gap-2 text-left"
+					onClick={() => pick(Math.min(change.treated + (change.jog ? 1 : 0), rounds), 'new')}
+				>
+					{change.jog ? (
+						<span className="pt-0.5">
+							<StepSign step={change.stepRounds} shows={change.shows} />
+						</span>
+					) : (
+						<span className="w-[22px] shrink-0" />
+					)}
+					<span className={change.shows ? 'font-semibold' : ''}>{change.summary}</span>
+				</button>
+			</div>
 			{change.jog && (
 				<div className="pl-[30px]">
 					<p className="mt-1">{change.toDo}</p>
@@ -60,17 +63,7 @@ function Decisions({ change }: { change: Change }) {
 
 	/** What is said of this round's end; what is undefined is taken out of it. */
 	function settle(to: Said, group?: string) {
-		draft.change(
-			(plan) =>
-				withPiece(plan, piece?.key ?? '', (is) => {
-					const { at: before = [], ...rest } = is.changes;
-					const kept = Object.entries({ ...before.find((one) => one.round === round), ...to }).filter(([, value]) => value !== undefined);
-					const at = before.filter((one) => one.round !== round);
-					if (kept.some(([name]) => name !== 'round')) at.push({ ...Object.fromEntries(kept), round });
-					return { ...is, changes: at.length === 0 ? rest : { ...rest, at } };
-				}),
-			group,
-		);
+		draft.change((plan) => withPiece(plan, piece?.key ?? '', (is) => settled(is, [round], to)), group);
 	}
 
 	const sewnOn = new Set(analysis.placed.flatMap(({ key, covers: is }) => (is ? [key] : [])));
