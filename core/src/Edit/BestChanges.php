@@ -26,7 +26,8 @@ final readonly class BestChanges implements Edit
         if ([] === $searched->jogs) {
             throw new EditRefused('The piece has no change at a round’s end, so there is nothing to decide.');
         }
-        $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $this->minds instanceof Minds ? $this->minds->weights() : $this->minds);
+        $weights = $this->minds instanceof Minds ? $this->minds->weights() : $this->minds;
+        $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $weights);
         $at = $piece->changes->at;
         foreach ($search->best($searched->jogs) as $i => $decision) {
             $said = $at[$decision->round] ?? new ChangeAt();

@@ -33,8 +33,12 @@ final class StepsWriter
         return ['begin' => PieceWords::begin($plan, $piece->piece, $piece->edges), 'copies' => $copies];
     }
 
-    /** @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}> */
-    public static function steps(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms): array
+    /**
+     * @param bool $isBrief what the rounds themselves say is not said again
+     *
+     * @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>
+     */
+    public static function steps(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms, bool $isBrief = false): array
     {
         $yarns = new YarnWords($plan, $group->yarns);
         $stages = $piece->stages;
@@ -61,7 +65,7 @@ final class StepsWriter
             'text' => $words->text($step),
             'makes' => $step->makes,
             'yarns' => $words->yarns($step),
-            'then' => $words->after($step),
+            'then' => $words->after($step, $isBrief),
             'cues' => $step->cues,
         ], $piece->steps());
     }

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Fabric\Size;
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\PieceAnalysis;
-use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\Inches;
+use Alternum\Core\Words\PatternWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\SafetyWords;
-use Alternum\Core\Words\TipWords;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -22,52 +23,65 @@ final class WrittenPattern
     public static function text(Analysis $analysis, Terms $terms): string
     {
         $plan = $analysis->plan;
-        $vocabulary = Vocabulary::of($terms);
-        $lines = ['# '.$plan->title, ''];
-        $hook = $plan->gauge->hookMm;
-        if (null !== $hook) {
-            $us = HookSize::us($hook);
-            $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
-        }
-        $over = Units::Metric === $plan->units ? '10 cm' : '4 in';
-        $gauge = Terms::Us === $terms ? 'Gauge' : 'Tension';
-        $lines[] = "{$gauge}: {$plan->gauge->stitchesPer10cm} stitches and {$plan->gauge->roundsPer10cm} rounds in {$over}";
-        $names = [];
-        foreach ([
-            [Stitch::Single, 'single crochet', 'double crochet'],
-            [Stitch::Increase, 'two in one stitch', 'two in one stitch'],
-            [Stitch::Decrease, 'two together', 'two together'],
-        ] as [$stitch, $us, $uk]) {
-            $names[] = $vocabulary->abbreviation($stitch).' '.(Terms::Us === $terms ? $us : $uk);
-        }
-        $lines[] = 'Words: '.strtoupper($terms->value).'; '.implode(', ', $names).', MR magic ring';
-        $lines[] = 'Change: work the stitch before a change to its last yarn over, and finish it with the new yarn;'
-            .' within a round, carry the other loosely across the inside.';
-        foreach (self::changes($analysis) ? TipWords::habits() : [] as $habit) {
-            $lines[] = "Tip: {$habit}";
-        }
-        $lines[] = 'Marker: in the '.$plan->marker->value.' stitch of each round.';
-        $lines[] = '';
-        foreach ($analysis->amounts->amounts as $amount) {
-            $yarn = $amount->yarn;
-            if (0 === $amount->stitches) {
-                continue;
-            }
-            $metres = $amount->metres();
-            $length = Units::Metric === $plan->units ? number_format($metres, 1).' m' : number_format($metres / Units::YARD_IN_METRES, 1).' yd';
-            $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1
-                ? ", {$yarn->strands} strands"
-                : '').", {$length}, ".number_format($amount->grams($metres), 1).' g';
+        $words = new PatternWords($plan, $terms);
+        $readings = array_map(static fn (PieceAnalysis $piece): Reading => $piece->stages->reading, $analysis->pieces);
+        $lines = [
+            '# '.$plan->title,
+            '',
+            ...self::size($analysis),
+            ...$words->materials($analysis->amounts->amounts, self::stuffing($analysis)),
+            $words->gauge(),
+            '',
+            $words->abbreviations($readings),
+            '',
+            ...$words->notes(self::changes($analysis)),
+        ];
+        foreach ($analysis->pieces as $piece) {
+            array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
         }
         $lines[] = '';
         foreach (SafetyWords::cautions($plan->hasParts()) as $caution) {
             $lines[] = "Caution: {$caution}";
         }
-        foreach ($analysis->pieces as $piece) {
-            array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
-        }
 
         return implode("\n", $lines)."\n";
+    }
+
+    /** @return list<string> how large the largest piece is */
+    private static function size(Analysis $analysis): array
+    {
+        $largest = null;
+        foreach (self::stuffed($analysis) as [$size, $piece]) {
+            if (null === $largest || $size->volume > $largest[0]->volume) {
+                $largest = [$size, $piece];
+            }
+        }
+        $inches = Units::Imperial === $analysis->plan->units;
+        $said = static fn (float $mm): string => $inches ? Inches::ofCm($mm / 10.0).' in' : round($mm / 10.0, 1).' cm';
+
+        return null === $largest ? [] : ["Size: {$largest[1]->piece->name} {$said($largest[0]->height)} high, {$said($largest[0]->width)} wide, when stuffed"];
+    }
+
+    /** @return float grams, stuffed firmly */
+    private static function stuffing(Analysis $analysis): float
+    {
+        return array_sum(array_map(
+            static fn (array $stuffed): float => $stuffed[0]->stuffingGrams()['high'] * $stuffed[1]->piece->copies->count,
+            self::stuffed($analysis),
+        ));
+    }
+
+    /** @return list<array{Size, PieceAnalysis}> the pieces in the round */
+    private static function stuffed(Analysis $analysis): array
+    {
+        $sizes = [];
+        foreach ($analysis->pieces as $piece) {
+            if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
+                $sizes[] = [Size::of($piece->stages->fabric), $piece];
+            }
+        }
+
+        return $sizes;
     }
 
     private static function changes(Analysis $analysis): bool
@@ -89,11 +103,12 @@ final class WrittenPattern
         foreach ($groups as $group) {
             $names = \count($groups) > 1 ? ' ('.implode(', ', $group->names).')' : '';
             $lines[] = '';
-            $lines[] = '# '.$piece->piece->name.$names.($group->count > 1 ? " (make {$group->count})" : '');
+            $heading = PatternWords::heading($group->count, $piece->stages->frame->beginsAtTop(), $piece->piece->worked);
+            $lines[] = "# {$piece->piece->name}{$names} ({$heading})";
             foreach (PieceWords::begin($plan, $piece->piece, $piece->edges) as $begin) {
                 $lines[] = str_starts_with($begin, 'Begin ') ? 'Begin: '.substr($begin, 6) : 'Note: '.lcfirst($begin);
             }
-            foreach (StepsWriter::steps($plan, $piece, $group, $terms) as $step) {
+            foreach (StepsWriter::steps($plan, $piece, $group, $terms, true) as $step) {
                 $lines[] = $step['text'].implode(
                     '',
                     array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step['cues']),

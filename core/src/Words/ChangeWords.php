@@ -98,6 +98,12 @@ final readonly class ChangeWords
         return implode(' ', array_filter($steps, static fn (?string $step): bool => null !== $step));
     }
 
+    /** What becomes of the yarns alone. */
+    public function endsToDo(Change $change): string
+    {
+        return implode(' ', $this->ends->toDo($change));
+    }
+
     /** Why this method, and why the old yarn is cut or kept. */
     public function why(Change $change): string
     {

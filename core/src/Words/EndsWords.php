@@ -36,9 +36,9 @@ final readonly class EndsWords
         $steps = [match ($change->oldYarn) {
             OldYarn::Wait => null,
             OldYarn::Cut => $this->cut($change),
-            OldYarn::Carry => $change->isAtEnd
-                ? "Leave {$from} hanging inside; take it up again in {$once} {$change->backRound}, without pulling."
-                : "Leave {$from} hanging inside; in {$once} {$change->backRound} bring it loosely across to stitch {$change->backStitch}.",
+            OldYarn::Carry => $change->isAtEnd && Worked::Rows === $this->piece->worked
+                ? "Leave {$from} hanging at the edge; in {$once} {$change->backRound} carry it loosely up the edge."
+                : $this->carry($change),
             OldYarn::Float => $change->passesBack
                 ? "Leave {$from} hanging at the marker; at stitch {$change->backStitch} of {$once} {$change->backRound} bring it back loosely"
                     ." across {$this->counted($change->passes, 'stitch', 'stitches')}."
@@ -69,6 +69,15 @@ final readonly class EndsWords
             [$this->whyYarn($change), $this->whyJoined($change), ...$this->cautions($change)],
             static fn (string $said): bool => '' !== $said,
         ));
+    }
+
+    private function carry(Change $change): string
+    {
+        [$from, $once] = [$this->yarns->letter($change->from), $this->once()];
+
+        return $change->isAtEnd
+            ? "Leave {$from} hanging inside; take it up again in {$once} {$change->backRound}, without pulling."
+            : "Leave {$from} hanging inside; in {$once} {$change->backRound} bring it loosely across to stitch {$change->backStitch}.";
     }
 
     private function cut(Change $change): ?string

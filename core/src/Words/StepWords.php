@@ -21,6 +21,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
@@ -68,14 +69,21 @@ final readonly class StepWords
         return array_values(array_unique($letters));
     }
 
-    /** @return list<string> what to do once the rounds are worked: colour changes, parts to set */
-    public function after(Step $step): array
+    /**
+     * @param bool $isBrief changes that the rounds' own words say in full are left out, and of others within a round it is said what the yarn does
+     *
+     * @return list<string> what to do once the rounds are worked: colour changes, parts to set
+     */
+    public function after(Step $step, bool $isBrief): array
     {
         $letters = $this->colouring->rounds[$step->to - 1];
 
         return [
             ...$step->onward > 0 ? [$this->changes->onward($step->onward, $letters[-1])] : [],
-            ...array_map(fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->changes->toDo($change)), $step->changes),
+            ...array_map(
+                fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->toDo($change, $isBrief)),
+                array_values(array_filter($step->changes, static fn (Change $change): bool => !$isBrief || !self::isSaid($change))),
+            ),
             ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
         ];
     }
@@ -102,6 +110,20 @@ final readonly class StepWords
         }
 
         return '';
+    }
+
+    private function toDo(Change $change, bool $isBrief): string
+    {
+        return $isBrief && Method::Plain === $change->method && null === $change->helix ? $this->changes->endsToDo($change) : $this->changes->toDo($change);
+    }
+
+    /** Whether the words in the round say all that there is to do. */
+    private static function isSaid(Change $change): bool
+    {
+        return $change->isAtEnd && 0 === $change->onward && [] === $change->catches
+            && \in_array($change->method, [Method::Plain, Method::ClosedRound], true)
+            && (OldYarn::Carry === $change->oldYarn || (OldYarn::Cut === $change->oldYarn && Tail::Weave === $change->oldTail))
+            && (null !== $change->takenFrom || Tail::Weave === $change->newTail);
     }
 
     private function closing(Round $round): string

@@ -34,14 +34,14 @@ final class CopiesTest extends TestCase
     {
         $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
         $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
-        self::assertStringContainsString("# Body (left, third) (make 2)\nR1: with A Chalk: 6 sc in MR (6)", $text);
-        self::assertStringContainsString("# Body (right)\nR1: with B Brick: 6 sc in MR (6)", $text);
+        self::assertStringContainsString("# Body (left, third) (make 2; from the top down)\nR1: with A Chalk: 6 sc in MR (6)", $text);
+        self::assertStringContainsString("# Body (right) (make 1; from the top down)\nR1: with B Brick: 6 sc in MR (6)", $text);
     }
 
     public function testCopiesInTheSameYarnsAreWrittenOnce(): void
     {
         $plan = Plans::of(self::LINES, [], ['copies' => 4]);
         self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'R1:'));
-        self::assertStringContainsString('# Body (make 4)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringContainsString('# Body (make 4; from the top down)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 }

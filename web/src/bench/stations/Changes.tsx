@@ -115,8 +115,6 @@ export function Changes() {
 			)}
 			{analysis.changeLine.jogs > 0 && <BestChanges />}
 			<Tips />
-			<FaceForm />
-			<Placements />
 			{shownWithin !== undefined && <ChangesWithin round={shownWithin.round} />}
 			{jogs.length > 1 && (
 				<ChangesPicked jogs={listed.filter(({ jog }) => jog)} picked={checked} onPick={setPicked} onlyShown={onlyShown} onFilter={setOnlyShown} />
@@ -147,6 +145,8 @@ export function Changes() {
 					/>
 				))}
 			</ol>
+			<FaceForm />
+			<Placements />
 			{changes.length > 0 && (
 				<details className="mt-4 border-t border-rule pt-2">
 					<summary className="cursor-pointer font-semibold">{say('changes.goodHabits')}</summary>

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Plan\Terms;
+
+/** The abbreviations that a pattern uses, with what they stand for. */
+final class Abbreviations
+{
+    private const US = ['sc' => 'single crochet', 'hdc' => 'half double crochet', 'dc' => 'double crochet', 'tr' => 'treble'];
+    private const UK = ['sc' => 'double crochet', 'hdc' => 'half treble', 'dc' => 'treble', 'tr' => 'double treble'];
+
+    /**
+     * @param list<Reading> $readings of all pieces
+     *
+     * @return array<string, string> what each stands for, by the abbreviation, in the order of the stitches
+     */
+    public static function used(array $readings, Terms $terms): array
+    {
+        $codes = $loops = [];
+        $hasRing = false;
+        foreach ($readings as $reading) {
+            foreach ($reading->rounds as $round) {
+                $codes += count_chars($round->codes, 1);
+                $loops += count_chars($round->loops, 1);
+            }
+            $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
+            $hasRing = $hasRing || $first instanceof Foundation && $first->isPoint();
+        }
+        $vocabulary = Vocabulary::of($terms);
+        $used = $hasRing ? ['MR' => 'magic ring, or two chains'] : [];
+        foreach (Stitch::cases() as $stitch) {
+            if (isset($codes[\ord($stitch->code())])) {
+                foreach (self::of($stitch, $terms) as $name => $means) {
+                    $used[\is_string($name) ? $vocabulary->abbreviation(Stitch::from($name)) : $vocabulary->abbreviation($stitch)] = $means;
+                }
+            }
+        }
+        foreach ([[Loop::Back, 'in the back loops only'], [Loop::Front, 'in the front loops only']] as [$loop, $means]) {
+            if (isset($loops[\ord($loop->code())])) {
+                $used[$loop->value] = $means;
+            }
+        }
+
+        return $used;
+    }
+
+    /** @return array<int|string, string> what a stitch stands for, under its own name, and with it those that it is made of */
+    private static function of(Stitch $stitch, Terms $terms): array
+    {
+        $base = Terms::Us === $terms ? self::US : self::UK;
+        $name = $stitch->plain()->value;
+        $n = ['bob' => 5, 'pop' => 5][$name] ?? (int) preg_replace('/\D/', '', $name);
+        $tall = $base['dc'];
+
+        return match (true) {
+            isset($base[$name]) => [$base[$name]],
+            'sl st' === $name => ['slip stitch'],
+            'ch' === $name => ['chain'],
+            'sk' === $name => ['leave a stitch out'],
+            'inc' === $name => ['increase: two '.$base['sc'].' in one stitch', 'sc' => $base['sc']],
+            'dec' === $name => ['decrease: two '.$base['sc'].' worked together', 'sc' => $base['sc']],
+            'inv dec' === $name => ['invisible decrease: two '.$base['sc'].' together, through their front loops', 'sc' => $base['sc']],
+            str_starts_with($name, 'bob') => ["bobble: {$n} unfinished {$tall} in one stitch, closed together; push it out"],
+            str_starts_with($name, 'pop') => ["popcorn: {$n} {$tall} in one stitch, the first and the last joined by the loop"],
+            'puff' === $name => ['puff: five loops drawn up in one stitch, closed together'],
+            1 === preg_match('/^(hdc|dc|tr) inc/', $name, $match) => ['increase: '.($n > 0 ? $n : 2).' '.$base[$match[1]].' in one stitch'],
+            1 === preg_match('/^(sc|hdc|dc|tr)\dtog$/', $name, $match) => ["{$n} {$base[$match[1]]} worked together"],
+            default => [],
+        };
+    }
+}

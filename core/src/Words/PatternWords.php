@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Units;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Yarn\Amount;
+
+/** What stands before the pieces of a written pattern: what is needed, what the words mean, and what holds for all of it. */
+final readonly class PatternWords
+{
+    /** Stuffing is said to five grams, as scales in a kitchen show it. */
+    private const STUFFING_TO = 5;
+
+    public function __construct(private Plan $plan, private Terms $terms)
+    {
+    }
+
+    /**
+     * @param list<Amount> $amounts
+     * @param float        $stuffing grams, stuffed firmly
+     *
+     * @return list<string> a line for each
+     */
+    public function materials(array $amounts, float $stuffing): array
+    {
+        $lines = [];
+        foreach ($amounts as $amount) {
+            if ($amount->stitches > 0) {
+                $yarn = $amount->yarn;
+                $high = $amount->highMetres();
+                $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '')
+                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high));
+            }
+        }
+        $hook = $this->plan->gauge->hookMm;
+        if (null !== $hook) {
+            $us = HookSize::us($hook);
+            $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
+        }
+        $notions = ['yarn needle', 'stitch marker'];
+        if ($stuffing >= 1.0) {
+            $notions[] = 'stuffing, up to '.(int) (ceil($stuffing / self::STUFFING_TO) * self::STUFFING_TO).' g';
+        }
+        foreach ($this->parts() as $kind => $count) {
+            $notions[] = "{$count} {$kind}";
+        }
+        $lines[] = 'Notions: '.implode(', ', $notions);
+
+        return $lines;
+    }
+
+    public function gauge(): string
+    {
+        $over = Units::Metric === $this->plan->units ? '10 cm' : '4 in';
+        $word = Terms::Us === $this->terms ? 'Gauge' : 'Tension';
+
+        return "{$word}: {$this->plan->gauge->stitchesPer10cm} stitches and {$this->plan->gauge->roundsPer10cm} rounds in {$over}";
+    }
+
+    /** @param list<Reading> $readings */
+    public function abbreviations(array $readings): string
+    {
+        $said = [];
+        foreach (Abbreviations::used($readings, $this->terms) as $name => $means) {
+            $said[] = "{$name} {$means}";
+        }
+
+        return 'Words: '.strtoupper($this->terms->value).'; '.implode('; ', [...$said, '(n) stitches of the round when it is done']);
+    }
+
+    /** @return list<string> what holds for all pieces, once */
+    public function notes(bool $changes): array
+    {
+        $worked = array_unique(array_map(static fn (Piece $piece): string => $piece->worked->value, $this->plan->pieces));
+        $notes = ["Marker: in the {$this->plan->marker->value} stitch of each round."];
+        foreach ($worked as $one) {
+            $notes[] = 'Note: '.match (Worked::from($one)) {
+                Worked::Spiral => 'rounds in a spiral go on one into the next, without being joined.',
+                Worked::Joined => 'joined rounds are closed with a slip stitch each, and the next is lifted by a chain.',
+                Worked::Rows => 'rows are turned at their end.',
+            };
+        }
+
+        return $changes ? [
+            ...$notes,
+            'Change: “change to B in last st” means: work that stitch to its last yarn over, and finish it with B. “Join” brings a yarn in for the first'
+                .' time, or again after it was cut.',
+            'Change: “keep A” means: let it hang inside, and take it up again without pulling when it is wanted; “cut A” leaves an end of '
+                .(new YarnWords($this->plan))->length($this->plan->yarnUse->tailCm).'.',
+            'Change: within a round, carry the other yarn loosely across the inside.',
+            ...array_map(static fn (string $habit): string => "Tip: {$habit}", TipWords::habits()),
+        ] : $notes;
+    }
+
+    /** "make 2; from the bottom up" */
+    public static function heading(int $copies, bool $beginsAtTop, Worked $worked): string
+    {
+        $from = Worked::Rows === $worked ? 'in rows' : ($beginsAtTop ? 'from the top down' : 'from the bottom up');
+
+        return "make {$copies}; {$from}";
+    }
+
+    private function length(float $metres): string
+    {
+        return Units::Metric === $this->plan->units ? ceil($metres).' m' : ceil($metres / Units::YARD_IN_METRES).' yd';
+    }
+
+    private static function grams(float $grams): string
+    {
+        return ceil($grams).' g';
+    }
+
+    /** @return array<string, int> how many of what is not crocheted, by its name */
+    private function parts(): array
+    {
+        $parts = [];
+        foreach ($this->plan->pieces as $piece) {
+            foreach ($piece->placements as $placement) {
+                if (\in_array($placement->kind, [PlacementKind::Eyes, PlacementKind::Nose, PlacementKind::Buttons], true)) {
+                    $name = strtolower($placement->named());
+                    $parts[$name] = ($parts[$name] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
+                }
+            }
+        }
+
+        return $parts;
+    }
+}

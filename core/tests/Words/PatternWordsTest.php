@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Words;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** What stands before the pieces of a written pattern, and how short its changes are. Common practice, no source. */
+final class PatternWordsTest extends TestCase
+{
+    private static function line(string $pattern, string $begins): string
+    {
+        preg_match('/^'.preg_quote($begins, '/').'.*$/m', $pattern, $match);
+
+        return $match[0] ?? '';
+    }
+
+    public function testSaysWhatIsNeeded(): void
+    {
+        $plan = Plans::of(Plans::ball(5), [], ['placements' => [
+            ['key' => 'eyes', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 7, 'apart' => 5],
+            ['key' => 'nose', 'kind' => 'nose', 'anchor' => 'round', 'number' => 8],
+        ]]);
+        $analysis = Analysis::of($plan);
+        $pattern = WrittenPattern::text($analysis, Terms::Us);
+        $high = $analysis->amounts->amounts[0];
+        self::assertSame(
+            'Yarn: A Chalk, DK, up to '.ceil($high->highMetres()).' m, '.ceil($high->grams($high->highMetres())).' g',
+            self::line($pattern, 'Yarn:'),
+            'The high figure, rounded up: who buys by it does not run short.',
+        );
+        self::assertSame('Notions: yarn needle, stitch marker, stuffing, up to 5 g, 2 eyes, 1 nose', self::line($pattern, 'Notions:'));
+        self::assertMatchesRegularExpression('/^Size: Body \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
+        self::assertStringContainsString('# Body (make 1; from the top down)', $pattern);
+        self::assertGreaterThan(strpos($pattern, '# Body'), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
+    }
+
+    /** Only those that are used, each in the terms of the pattern: sc is dc in the UK, hdc htr, dc tr. */
+    public function testExplainsTheAbbreviationsThatItUses(): void
+    {
+        $plan = Plans::of(['6 sc in MR', 'inc x6', '(hdc, dc) x6', '(inv dec) x6', '(bob, sc) x3']);
+        $us = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Words:');
+        self::assertStringStartsWith('Words: US; MR magic ring, or two chains; sc single crochet; hdc half double crochet; dc double crochet; inc ', $us);
+        self::assertStringContainsString('inv dec invisible decrease: two single crochet together, through their front loops', $us);
+        self::assertStringContainsString('bob bobble: 5 unfinished double crochet in one stitch, closed together; push it out', $us);
+        self::assertStringNotContainsString('treble', $us);
+        $uk = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Uk), 'Words:');
+        self::assertStringContainsString('dc double crochet; htr half treble; tr treble', $uk);
+        $plain = self::line(WrittenPattern::text(Analysis::of(Plans::of(['ch 2, 6 sc in 2nd ch from hook'])), Terms::Us), 'Words:');
+        self::assertStringNotContainsString('inc', $plain);
+    }
+
+    /** A plain change is said in its round, and not once more below it; what else there is to do is. */
+    public function testAPlainChangeIsSaidOnce(): void
+    {
+        $pattern = static fn (array $changes): string => WrittenPattern::text(
+            Analysis::of(Plans::of(Plans::ball(5), [Plans::stripes(4, 9, [['A', 2], ['B', 2]])], ['changes' => $changes])),
+            Terms::Us,
+        );
+        self::assertStringNotContainsString('Change: after stitch', $pattern(['method' => 'plain']));
+        self::assertStringContainsString('; join B in last st, keep A (30)', $pattern(['method' => 'plain']));
+        self::assertStringContainsString('pull the loop through and snug it', $pattern(['method' => 'drawn-loop']));
+        self::assertStringContainsString('Knot', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
+    }
+
+    public function testEveryDemoPlanSaysEveryAbbreviation(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $pattern = WrittenPattern::text(Analysis::of(PlanReader::json((string) file_get_contents($file))), Terms::Us);
+            $words = self::line($pattern, 'Words:');
+            preg_match_all('/^R\d.*$/m', $pattern, $rounds);
+            preg_match_all('/\b(sc|hdc|dc|inc|dec|inv dec|MR|ch|sl st|BLO|FLO)\b/', implode("\n", $rounds[0]), $used);
+            foreach (array_diff(array_unique($used[1]), ['ch', 'sl st']) as $abbreviation) {
+                self::assertStringContainsString("; {$abbreviation} ", $words, basename($file));
+            }
+        }
+    }
+}
