@@ -117,7 +117,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 
 	await test.step('and the work is led in words', async () => {
 		await goTo(page, 'pattern');
-		await expect(panel(page)).toContainText('R1: with A Sea foam: 6 sc in MR (6)');
+		await expect(panel(page)).toContainText('R1: with A Sea foam: 6 sc in MR');
 		await expect(panel(page)).toContainText('check what holds where you live');
 	});
 });

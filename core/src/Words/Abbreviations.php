@@ -53,7 +53,7 @@ final class Abbreviations
     }
 
     /** @return array<int|string, string> what a stitch stands for, under its own name, and with it those that it is made of */
-    private static function of(Stitch $stitch, Terms $terms): array
+    public static function of(Stitch $stitch, Terms $terms): array
     {
         $base = Terms::Us === $terms ? self::US : self::UK;
         $name = $stitch->plain()->value;
@@ -71,8 +71,17 @@ final class Abbreviations
             str_starts_with($name, 'bob') => ["bobble: {$n} unfinished {$tall} in one stitch, closed together; push it out"],
             str_starts_with($name, 'pop') => ["popcorn: {$n} {$tall} in one stitch, the first and the last joined by the loop"],
             'puff' === $name => ['puff: five loops drawn up in one stitch, closed together'],
-            1 === preg_match('/^(hdc|dc|tr) inc/', $name, $match) => ['increase: '.($n > 0 ? $n : 2).' '.$base[$match[1]].' in one stitch'],
+            1 === preg_match('/^(sc|hdc|dc|tr) inc/', $name, $match) => ['increase: '.($n > 0 ? $n : 2).' '.$base[$match[1]].' in one stitch'],
             1 === preg_match('/^(sc|hdc|dc|tr)\dtog$/', $name, $match) => ["{$n} {$base[$match[1]]} worked together"],
+            1 === preg_match('/^([fb])p(sc|hdc|dc|tr)$/', $name, $match) => ['f' === $match[1] ? "{$base[$match[2]]} around the post, from the front"
+                : "{$base[$match[2]]} around the post, from the back"],
+            'rsc' === $name => ["reverse {$base['sc']}: worked backwards"],
+            'spike' === $name => ['spike stitch: worked into the round below the last'],
+            'loop st' === $name => ['loop stitch: the yarn is held out to a loop at the back'],
+            'picot' === $name => ['picot: a few chains, closed with a slip stitch'],
+            'sl st both' === $name => ['slip stitch through both sides at once'],
+            'sc both' === $name => ["{$base['sc']} through both sides at once"],
+            // What goes where the one before went, or stands out of the round, is made of stitches that have their names.
             default => [],
         };
     }

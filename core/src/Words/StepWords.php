@@ -82,7 +82,7 @@ final readonly class StepWords
             ...$step->onward > 0 ? [$this->changes->onward($step->onward, $letters[-1])] : [],
             ...array_map(
                 fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->toDo($change, $isBrief)),
-                array_values(array_filter($step->changes, static fn (Change $change): bool => !$isBrief || !self::isSaid($change))),
+                array_values(array_filter($step->changes, fn (Change $change): bool => !$isBrief || !$this->isSaid($change))),
             ),
             ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
         ];
@@ -118,10 +118,10 @@ final readonly class StepWords
     }
 
     /** Whether the words in the round say all that there is to do. */
-    private static function isSaid(Change $change): bool
+    private function isSaid(Change $change): bool
     {
         return $change->isAtEnd && 0 === $change->onward && [] === $change->catches
-            && \in_array($change->method, [Method::Plain, Method::ClosedRound], true)
+            && (Method::Plain === $change->method || (Method::ClosedRound === $change->method && Worked::Joined === $this->piece->worked))
             && (OldYarn::Carry === $change->oldYarn || (OldYarn::Cut === $change->oldYarn && Tail::Weave === $change->oldTail))
             && (null !== $change->takenFrom || Tail::Weave === $change->newTail);
     }

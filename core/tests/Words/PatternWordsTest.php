@@ -7,8 +7,10 @@ namespace Alternum\Core\Tests\Words;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\Abbreviations;
 use PHPUnit\Framework\TestCase;
 
 /** What stands before the pieces of a written pattern, and how short its changes are. Common practice, no source. */
@@ -67,6 +69,28 @@ final class PatternWordsTest extends TestCase
         self::assertStringContainsString('; join B in last st, keep A (30)', $pattern(['method' => 'plain']));
         self::assertStringContainsString('pull the loop through and snug it', $pattern(['method' => 'drawn-loop']));
         self::assertStringContainsString('Knot', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
+    }
+
+    /** A round that is closed in a spiral for one change alone needs its slip stitch; joined rounds say theirs anyway. */
+    public function testAClosedRoundInASpiralIsSaid(): void
+    {
+        $pattern = static fn (string $worked): string => WrittenPattern::text(Analysis::of(Plans::of(
+            ['12 sc in MR', 'R2-6: sc around'],
+            [Plans::stripes(4, 6, [['B', 3]])],
+            ['worked' => $worked, 'changes' => ['method' => 'closed-round']],
+        )), Terms::Us);
+        self::assertStringContainsString('Join with a sl st in the first stitch of the round, ch 1, and go on in the same stitch.', $pattern('spiral'));
+        self::assertStringNotContainsString('Change: after stitch', $pattern('joined'));
+    }
+
+    public function testEveryStitchIsExplainedOrMadeOfThoseThatAre(): void
+    {
+        foreach (Stitch::cases() as $stitch) {
+            $isMade = 1 === preg_match('/ (same|out)$/', $stitch->value);
+            foreach (Terms::cases() as $terms) {
+                self::assertTrue($isMade || [] !== Abbreviations::of($stitch, $terms), "{$stitch->value} is explained.");
+            }
+        }
     }
 
     public function testEveryDemoPlanSaysEveryAbbreviation(): void

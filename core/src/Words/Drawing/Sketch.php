@@ -112,12 +112,6 @@ final class Sketch
         return $this->put($ink, 'M%s %sq-6 %s 1 %st-2 %s', self::x($at) + 4, self::UPPER + 14, $long / 4, $long / 2, $long / 2);
     }
 
-    /** A yarn that lies along the tops of stitches. */
-    public function along(Ink $ink, int $from, int $to, int $above = 8): self
-    {
-        return $this->put($ink, 'M%s %sH%s', self::x($from) - 6, self::UPPER - $above, self::x($to) + 8);
-    }
-
     /** A yarn that goes through the posts of stitches, out and in. */
     public function woven(Ink $ink, int $from, int $to): self
     {
