@@ -126,6 +126,13 @@ test('several changes are picked and set at once, those that show are listed alo
 	await expect(change(page, 'after stitch 36 of round 6')).toContainText('a jog of one round');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(change(page, 'after stitch 36 of round 8')).toContainText('a jog of one round');
+	// What was chosen for those before is not done to others that are picked later.
+	await several.getByLabel('Old yarn').selectOption({ label: 'cut' });
+	await expect(change(page, 'after stitch 36 of round 8')).toContainText('You chose to cut S.');
+	await several.getByRole('button', { name: 'Clear' }).click();
+	await panel(page).getByRole('checkbox', { name: 'Pick the change after round 6' }).check();
+	await several.getByLabel('The new yarn’s end').selectOption({ label: 'knot inside' });
+	await expect(change(page, 'after stitch 36 of round 6').getByLabel('Old yarn')).toHaveValue('auto');
 	await several.getByRole('checkbox', { name: 'Only those that show' }).check();
 	await expect(panel(page)).toContainText('No jog shows at the front.');
 	await expect(change(page, 'after stitch 36 of round 8')).toHaveCount(0);

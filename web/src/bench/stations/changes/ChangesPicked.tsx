@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { Change, Method } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/Field';
@@ -6,7 +5,7 @@ import { say } from '../../../ui/say';
 import { useBench, useDraft, usePiece } from '../../context';
 import { withPiece } from '../../plans';
 import { EndsFields, type EndsSaid } from './EndsFields';
-import { settled } from './settled';
+import { type Said, settled } from './settled';
 
 interface Props {
 	jogs: readonly Change[];
@@ -21,10 +20,10 @@ export function ChangesPicked({ jogs, picked, onPick, onlyShown, onFilter }: Pro
 	const { draft } = useBench();
 	const { piece } = usePiece();
 	const methods = useDraft((state) => state.analysis?.methods) ?? [];
-	const [ends, setEnds] = useState<EndsSaid>({});
 	const rounds = [...picked];
 	if (piece === undefined) return null;
-	const settle = (said: Parameters<typeof settled>[2]) => draft.change((plan) => withPiece(plan, piece.key, (is) => settled(is, rounds, said)));
+	const settle = (said: Said | ((before: Said) => Said)) => draft.change((plan) => withPiece(plan, piece.key, (is) => settled(is, rounds, said)));
+	const ends = common(rounds.map((round) => piece.changes.at?.find((one) => one.round === round) ?? {}));
 	return (
 		<section aria-label={say('picked.title')} className="mb-2 border-t border-rule pt-2">
 			<div className="flex flex-wrap items-center gap-x-4">
@@ -56,16 +55,34 @@ export function ChangesPicked({ jogs, picked, onPick, onlyShown, onFilter }: Pro
 							chosen !== '' && settle({ method: chosen === 'auto' ? undefined : (chosen as Method), by: undefined, begins: undefined })
 						}
 					/>
-					<EndsFields
-						said={ends}
-						open={say('changes.asForAll')}
-						onChange={(said) => {
-							setEnds(said);
-							settle(said);
-						}}
-					/>
+					<EndsFields said={ends} open={say('changes.asForAll')} onChange={(said) => settle((before) => onlyWhatChanged(ends, said, before))} />
 				</div>
 			)}
 		</section>
 	);
+}
+
+/** What is said alike of all; the rest is left open. */
+function common(all: readonly EndsSaid[]): EndsSaid {
+	const alike = <T,>(of: (said: EndsSaid) => T) => (all.every((one) => of(one) === of(all[0] ?? {})) ? of(all[0] ?? {}) : undefined);
+	return {
+		oldYarn: alike(({ oldYarn }) => oldYarn),
+		tails: tailsOf(
+			alike(({ tails }) => tails?.old),
+			alike(({ tails }) => tails?.new),
+		),
+	};
+}
+
+type Tail = NonNullable<NonNullable<EndsSaid['tails']>['old']>;
+
+function tailsOf(old: Tail | undefined, new_: Tail | undefined): EndsSaid['tails'] {
+	return old === undefined && new_ === undefined ? undefined : { ...(old === undefined ? {} : { old }), ...(new_ === undefined ? {} : { new: new_ }) };
+}
+
+/** The one thing that she changed, on what each change has of its own: the others stay as they are. */
+function onlyWhatChanged(shown: EndsSaid, said: EndsSaid, before: Said): Said {
+	if (said.oldYarn !== shown.oldYarn) return { oldYarn: said.oldYarn };
+	const tail = (which: 'old' | 'new') => (said.tails?.[which] === shown.tails?.[which] ? before.tails?.[which] : said.tails?.[which]);
+	return { tails: tailsOf(tail('old'), tail('new')) };
 }
