@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change;
 
+use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Piece;
@@ -26,6 +27,19 @@ final readonly class ChangeSite
         public float $degrees,
         public bool $mayMove,
     ) {
+    }
+
+    /** The end of a round as it lies in a piece's fabric. */
+    public static function in(Piece $piece, Fabric $fabric, int $round, float $degrees, bool $mayMove): self
+    {
+        return new self(
+            piece: $piece,
+            round: $round,
+            makes: $fabric->rounds[$round - 1]->makes,
+            next: Stitch::ofCode($fabric->rounds[$round]->tops[0]),
+            degrees: $degrees,
+            mayMove: $mayMove,
+        );
     }
 
     public function isJoined(): bool

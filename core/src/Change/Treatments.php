@@ -53,14 +53,7 @@ final readonly class Treatments
             $line = Worked::Spiral === $piece->worked ? $piece->changes->lineAfter($round) : null;
             $holds = self::holds($rounds, $round);
             $isStacked = !$holds && (self::isThin($rounds, $round - 1) || self::isThin($rounds, $round + 1));
-            $site = new ChangeSite(
-                piece: $piece,
-                round: $round,
-                makes: $makes,
-                next: Stitch::ofCode($fabric->rounds[$round]->tops[0]),
-                degrees: $degrees,
-                mayMove: !\in_array($round, $unmoving, true),
-            );
+            $site = ChangeSite::in($piece, $fabric, $round, $degrees, !\in_array($round, $unmoving, true));
             $chosen = null === $line ? $piece->changes->afterRound($round) : Method::Plain;
             $shows = null !== $front && Turn::apart($degrees, $front) <= self::SHOWS_WITHIN;
             $way = Ways::fitting($chosen ?? self::automatic($shows, $holds, $isStacked), $site);

@@ -10,7 +10,6 @@ use Alternum\Core\Change\Search\MethodOption;
 use Alternum\Core\Change\Search\YarnOption;
 use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\Ways;
-use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -72,9 +71,7 @@ final readonly class ChangeSearch
     {
         $piece = $stages->piece;
         $isJoined = $stages->frame->isJoined();
-        $makes = $stages->frame->makes($change->treated);
-        $first = Stitch::ofCode($stages->fabric->rounds[$change->treated]->tops[0]);
-        $site = new ChangeSite(piece: $piece, round: $change->treated, makes: $makes, next: $first, degrees: $change->degrees, mayMove: true);
+        $site = ChangeSite::in($piece, $stages->fabric, $change->treated, $change->degrees, true);
         $said = ($piece->changes->at[$change->treated] ?? null)?->method;
         $holds = ($stages->treatments->at[$change->treated] ?? null)->holds ?? false;
         $options = [];
@@ -90,7 +87,7 @@ final readonly class ChangeSearch
                     method: $method,
                     step: $way->step(),
                     // A slip stitch in place of a stitch is no saving that anyone looks for.
-                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $first)) * Amounts::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Amounts::WIDTHS * $plan->gauge->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
                     place: $way->parts() ? fmod($piece->frontDegrees + ($piece->changes->at[$change->treated]->begins ?? ChangeAt::BACK) + 360.0, 360.0) : null,

@@ -12,6 +12,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\YarnWords;
 
@@ -65,8 +66,7 @@ final readonly class ChangeWriter
             'onLine' => null !== $change->line,
             'oldYarn' => $change->oldYarn->value,
             'newEnd' => null === $change->takenFrom,
-            'oldTail' => $change->oldTail->value,
-            'newTail' => $change->newTail->value,
+            'drawings' => Drawings::ofChange($change),
             'backRound' => $change->backRound,
             'summary' => $this->words->summary($change).(null === $cover ? '' : ', hidden under '.PlacingWords::it($cover)),
             'toDo' => $this->words->toDo($change),

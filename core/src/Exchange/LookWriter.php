@@ -6,7 +6,6 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\Ways;
-use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\JoinPicture;
@@ -24,14 +23,7 @@ final class LookWriter
      */
     public static function values(Plan $plan, PieceStages $stages, Change $change): array
     {
-        $site = new ChangeSite(
-            piece: $stages->piece,
-            round: $change->treated,
-            makes: $stages->frame->makes($change->treated),
-            next: Stitch::ofCode($stages->fabric->rounds[$change->treated]->tops[0]),
-            degrees: $change->degrees,
-            mayMove: !$change->isOfPlaces,
-        );
+        $site = ChangeSite::in($stages->piece, $stages->fabric, $change->treated, $change->degrees, !$change->isOfPlaces);
         $others = array_filter(
             null === $change->line ? Method::choices() : [],
             static fn (Method $method): bool => $method !== $change->method && Ways::of($method)->fits($site),
@@ -46,15 +38,15 @@ final class LookWriter
             'cells' => array_map(
                 static fn (array $cell): array => array_map(static fn (string|float $of): string|float => \is_string($of) ? $of : Rounded::of($of), $cell),
                 JoinPicture::of(
-                    $stages->frame,
-                    $stages->fabric,
-                    $stages->colouring,
-                    $stages->byRounds,
-                    $stages->treatments,
-                    $plan->gauge,
-                    $plan->leanOf($stages->piece),
-                    $change->treated,
-                    $method,
+                    frame: $stages->frame,
+                    fabric: $stages->fabric,
+                    colouring: $stages->colouring,
+                    byRounds: $stages->byRounds,
+                    treatments: $stages->treatments,
+                    gauge: $plan->gauge,
+                    lean: $plan->leanOf($stages->piece),
+                    round: $change->treated,
+                    method: $method,
                 )->cells,
             ),
         ], [$change->method, ...$others]);

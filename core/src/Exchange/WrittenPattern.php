@@ -10,9 +10,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
-use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Worked;
-use Alternum\Core\Words\Inches;
 use Alternum\Core\Words\PatternWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\SafetyWords;
@@ -28,7 +26,7 @@ final class WrittenPattern
         $lines = [
             '# '.$plan->title,
             '',
-            ...self::size($analysis),
+            ...self::size($analysis, $words),
             ...$words->materials($analysis->amounts->amounts, self::stuffing($analysis)),
             $words->gauge(),
             '',
@@ -47,22 +45,16 @@ final class WrittenPattern
         return implode("\n", $lines)."\n";
     }
 
-    /** @return list<string> how large the largest piece is */
-    private static function size(Analysis $analysis): array
+    /** @return list<string> how large the largest piece is; none where none is worked in the round */
+    private static function size(Analysis $analysis, PatternWords $words): array
     {
-        $largest = null;
-        foreach (self::stuffed($analysis) as [$size, $piece]) {
-            if (null === $largest || $size->volume > $largest[0]->volume) {
-                $largest = [$size, $piece];
-            }
-        }
-        $inches = Units::Imperial === $analysis->plan->units;
-        $said = static fn (float $mm): string => $inches ? Inches::ofCm($mm / 10.0).' in' : round($mm / 10.0, 1).' cm';
+        $stuffed = self::stuffed($analysis);
+        usort($stuffed, static fn (array $one, array $other): int => $other[0]->volume <=> $one[0]->volume);
 
-        return null === $largest ? [] : ["Size: {$largest[1]->piece->name} {$said($largest[0]->height)} high, {$said($largest[0]->width)} wide, when stuffed"];
+        return [] === $stuffed ? [] : [$words->size($stuffed[0][1]->piece->name, $stuffed[0][0])];
     }
 
-    /** @return float grams, stuffed firmly */
+    /** @return float grams for all pieces in the round and their copies, stuffed firmly */
     private static function stuffing(Analysis $analysis): float
     {
         return array_sum(array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
@@ -56,6 +57,14 @@ final readonly class PatternWords
         $lines[] = 'Notions: '.implode(', ', $notions);
 
         return $lines;
+    }
+
+    /** "Size: Cap 4.4 cm high, 6.1 cm wide, when stuffed" */
+    public function size(string $piece, Size $size): string
+    {
+        $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0).' in';
+
+        return "Size: {$piece} {$said($size->height)} high, {$said($size->width)} wide, when stuffed";
     }
 
     public function gauge(): string

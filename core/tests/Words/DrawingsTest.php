@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Words;
 
+use Alternum\Core\Analysis;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
+use Alternum\Core\Tests\Plans;
 use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\Drawing\Frame;
 use Alternum\Core\Words\Drawing\Ink;
@@ -72,6 +74,18 @@ final class DrawingsTest extends TestCase
                 }
             }
         }
+    }
+
+    /** An end is drawn where there is one: the old yarn's where it is cut, the new one's where it is joined anew. */
+    public function testAChangeNamesWhatBelongsToIt(): void
+    {
+        $stripes = Plans::stripes(3, 8, [['B', 2], ['A', 1]]);
+        $plan = Plans::of(['12 sc in MR', 'R2-9: sc around'], [$stripes], ['changes' => ['method' => 'plain', 'tails' => ['new' => 'knot']]]);
+        $drawn = array_map(Drawings::ofChange(...), Analysis::of($plan)->pieces[0]->changes->all);
+        self::assertSame(['method plain', 'yarn carry', 'tail knot'], $drawn[0]);
+        self::assertSame(['method plain', 'yarn carry'], $drawn[1]);
+        self::assertSame(['method plain', 'yarn cut', 'tail weave'], $drawn[\count($drawn) - 1]);
+        self::assertSame([], array_diff(array_merge(...$drawn), array_keys(Drawings::all())));
     }
 
     public function testAMethodIsDrawnInBothYarns(): void

@@ -6,8 +6,8 @@ import { say } from '../ui/say';
 import { useDraft, useYarns } from './context';
 
 interface Props {
-	/** of the series, as the drawings are called: "method drawn-loop" */
-	names: readonly string[];
+	/** whether a series is shown, by its name: "method drawn-loop" */
+	has: (name: string) => boolean;
 	summary: string;
 	/** letters of the yarns that they are drawn in; the plan's first two where none are said */
 	from?: string;
@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** How something is done, in a few small drawings; asked for when she wants to see them. */
-export function HowItIsDone({ names, summary, from, to }: Props) {
+export function HowItIsDone({ has, summary, from, to }: Props) {
 	const yarns = useYarns();
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const [isOpen, setIsOpen] = useState(false);
@@ -27,7 +27,7 @@ export function HowItIsDone({ names, summary, from, to }: Props) {
 	});
 	const hexOf = (letter: string | undefined, else_: number) => (yarns.find(({ key }) => key === letter) ?? yarns[else_] ?? yarns[0])?.hex ?? '#808080';
 	const hexes = { old: hexOf(from, 0), new: hexOf(to, 1) };
-	const shown = names.flatMap((name) => data?.find((one) => one.name === name) ?? []);
+	const shown = data?.filter(({ name }) => has(name)) ?? [];
 	return (
 		<details className="mt-1 w-full" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
 			<summary className="cursor-pointer">{summary}</summary>

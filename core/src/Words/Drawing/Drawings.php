@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words\Drawing;
 
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
 
@@ -30,7 +32,18 @@ final class Drawings
         return $all;
     }
 
-    /** @return list<array<string, mixed>> contract/openapi.yaml, Drawings */
+    /** @return list<string> names of those that belong to a change: its method, what becomes of the old yarn, and of each end that there is */
+    public static function ofChange(Change $change): array
+    {
+        return array_values(array_unique([
+            "method {$change->method->value}",
+            "yarn {$change->oldYarn->value}",
+            ...OldYarn::Cut === $change->oldYarn ? ["tail {$change->oldTail->value}"] : [],
+            ...null === $change->takenFrom ? ["tail {$change->newTail->value}"] : [],
+        ]));
+    }
+
+    /** @return list<array<string, mixed>> contract/openapi.yaml, drawings */
     public static function values(): array
     {
         $values = [];

@@ -7,8 +7,6 @@ import { listed, say, sayWith } from '../../ui/say';
 import { useBench, useDraft, usePiece } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
 
-const TECHNIQUES = ['magic-ring', 'two-chains', 'increase', 'decrease', 'invisible-decrease', 'bobble', 'close', 'fasten-off'];
-
 /** The piece written out, to work from. */
 export function Pattern() {
 	const { analysis } = usePiece();
@@ -72,7 +70,7 @@ export function Pattern() {
 				</p>
 			))}
 			{shown !== undefined && <Steps steps={shown.steps} />}
-			{analysis.rounds.length > 0 && <HowItIsDone names={TECHNIQUES.map((name) => `technique ${name}`)} summary={say('howItIsDone.techniques')} />}
+			{analysis.rounds.length > 0 && <HowItIsDone has={(name) => name.startsWith('technique ')} summary={say('howItIsDone.techniques')} />}
 			{analysis.rounds.length > 0 && (
 				<div className="caption mt-4 border-t border-rule pt-3">
 					{cautions.map((caution) => (

@@ -41,16 +41,11 @@ export function ChangeRow({ change, isPicked, check }: { change: Change; isPicke
 					<p className="mt-1">{change.toDo}</p>
 					<p className="mt-1 text-faint">{change.why}</p>
 					<Decisions change={change} />
-					<HowItIsDone names={drawingsOf(change)} summary={say('howItIsDone.title')} from={change.from} to={change.to} />
+					<HowItIsDone has={(name) => change.drawings.includes(name)} summary={say('howItIsDone.title')} from={change.from} to={change.to} />
 				</div>
 			)}
 		</li>
 	);
-}
-
-/** The drawings that belong to a change: its method, what becomes of the old yarn, and of each end. */
-function drawingsOf({ method, oldYarn, newEnd, oldTail, newTail }: Change): string[] {
-	return [...new Set([`method ${method}`, `yarn ${oldYarn}`, ...(oldYarn === 'cut' ? [`tail ${oldTail}`] : []), ...(newEnd ? [`tail ${newTail}`] : [])])];
 }
 
 function Decisions({ change }: { change: Change }) {
