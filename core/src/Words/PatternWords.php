@@ -62,7 +62,7 @@ final readonly class PatternWords
     /** "Size: Cap 4.4 cm high, 6.1 cm wide, when stuffed" */
     public function size(string $piece, Size $size): string
     {
-        $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0).' in';
+        $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0);
 
         return "Size: {$piece} {$said($size->height)} high, {$said($size->width)} wide, when stuffed";
     }

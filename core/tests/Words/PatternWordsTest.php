@@ -43,6 +43,13 @@ final class PatternWordsTest extends TestCase
         self::assertGreaterThan(strpos($pattern, '# Body'), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
     }
 
+    public function testSaysItInInches(): void
+    {
+        $pattern = WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(5), [], [], ['units' => 'imperial'])), Terms::Us);
+        self::assertMatchesRegularExpression('/^Size: Body [\d¼½¾]+ in high, [\d¼½¾]+ in wide, when stuffed$/mu', $pattern);
+        self::assertMatchesRegularExpression('/^Yarn: A Chalk, DK, up to \d+ yd, \d+ g$/m', $pattern);
+    }
+
     /** Only those that are used, each in the terms of the pattern: sc is dc in the UK, hdc htr, dc tr. */
     public function testExplainsTheAbbreviationsThatItUses(): void
     {
