@@ -35,7 +35,9 @@ final readonly class ChangeSaid implements WaySaid
 
     public function last(): string
     {
-        return $this->stitch(Stitch::ofCode($this->fabric->rounds[$this->change->round - 1]->tops[$this->change->stitch - 1]));
+        return $this->stitch($this->hasMoved()
+            ? Stitch::Single
+            : Stitch::ofCode($this->fabric->rounds[$this->change->round - 1]->tops[$this->change->stitch - 1]));
     }
 
     public function old(): string

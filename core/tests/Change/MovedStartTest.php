@@ -66,6 +66,21 @@ final class MovedStartTest extends TestCase
         );
     }
 
+    /** A round of decreases ends on one, but the stitch that the yarn changes in is the last she works on. */
+    public function testTheYarnChangesInTheLastOfThem(): void
+    {
+        $said = static function (int $onward): string {
+            $changes = ['method' => 'plain', 'at' => $onward > 0 ? [['round' => 12, 'onward' => $onward]] : []];
+            $plan = Plans::of(Plans::ball(5), [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(13, 15, [['B', 3]])], ['changes' => $changes]);
+
+            $piece = Analysis::of($plan)->pieces[0];
+
+            return Plans::changeWords($plan, $piece, Terms::Us)->toDo($piece->changes->all[0]);
+        };
+        self::assertStringContainsString('Work the last dec in A', $said(0));
+        self::assertStringContainsString('Work the last sc in A', $said(4));
+    }
+
     /** What it takes to the back really brings it there. */
     public function testTheStitchesToTheBack(): void
     {
