@@ -41,9 +41,22 @@ final readonly class Analysis
             }
         }
 
-        $lengths = self::lengths($plan, $pieces);
+        $ends = self::ends($plan, $pieces);
+        $pieces = array_map(static fn (PieceAnalysis $analysis): PieceAnalysis => $analysis->among($ends[$analysis->piece->key]), $pieces);
+        $lengths = self::lengths($plan, $pieces, $ends);
 
         return new self($plan, $pieces, $lengths, Amounts::of($plan, $lengths), $problems);
+    }
+
+    public function piece(string $key): ?PieceAnalysis
+    {
+        foreach ($this->pieces as $piece) {
+            if ($key === $piece->piece->key) {
+                return $piece;
+            }
+        }
+
+        return null;
     }
 
     /** One piece of a plan alone, with those that it begins on: null where the plan has no such piece. */
@@ -62,16 +75,27 @@ final readonly class Analysis
     /**
      * @param list<PieceAnalysis> $pieces
      *
-     * @return list<PieceLengths>
+     * @return array<string, Ends> by piece
      */
-    private static function lengths(Plan $plan, array $pieces): array
+    private static function ends(Plan $plan, array $pieces): array
     {
-        $colourings = [];
+        $colourings = $finishings = [];
         foreach ($pieces as $analysis) {
             $colourings[$analysis->piece->key] = $analysis->stages->colouring;
+            $finishings[$analysis->piece->key] = $analysis->finishing;
         }
-        $ends = Ends::all($plan, $colourings);
 
+        return Ends::all($plan, $colourings, $finishings);
+    }
+
+    /**
+     * @param list<PieceAnalysis> $pieces
+     * @param array<string, Ends> $ends   by piece
+     *
+     * @return list<PieceLengths>
+     */
+    private static function lengths(Plan $plan, array $pieces, array $ends): array
+    {
         return array_map(static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(
             $analysis->stages->fabric,
             $analysis->stages->frame,

@@ -6,6 +6,7 @@ namespace Alternum\Core;
 
 use Alternum\Core\Change\BestFront;
 use Alternum\Core\Change\LineCompared;
+use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
@@ -24,17 +25,23 @@ use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Yarn\Ends;
 
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
-    /** @param list<EdgeStretch> $edges what the first round is worked into; none where it is a ring or chains of its own */
+    /**
+     * @param list<EdgeStretch> $edges what the first round is worked into; none where it is a ring or chains of its own
+     * @param Ends|null         $ends  how its yarn begins and ends among the other pieces; null: it was looked at without them
+     */
     private function __construct(
         public Piece $piece,
         public PieceStages $stages,
         public Changes $changes,
         public array $edges,
         public Placing $placing,
+        public Finishing $finishing,
+        public ?Ends $ends = null,
     ) {
     }
 
@@ -43,7 +50,27 @@ final readonly class PieceAnalysis
     {
         $changes = $stages->changes($plan);
 
-        return new self($stages->piece, $stages, $changes, $edges, Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge));
+        return new self(
+            piece: $stages->piece,
+            stages: $stages,
+            changes: $changes,
+            edges: $edges,
+            placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge),
+            finishing: Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric),
+        );
+    }
+
+    public function among(Ends $ends): self
+    {
+        return new self(
+            piece: $this->piece,
+            stages: $this->stages,
+            changes: $this->changes,
+            edges: $this->edges,
+            placing: $this->placing,
+            finishing: $this->finishing,
+            ends: $ends,
+        );
     }
 
     public function bestFront(): BestFront
@@ -137,6 +164,14 @@ final readonly class PieceAnalysis
     /** @return list<Step> */
     public function steps(): array
     {
-        return Steps::of($this->piece, $this->stages->reading, $this->stages->colouring, $this->changes, $this->placing);
+        return Steps::of(
+            $this->piece,
+            $this->stages->reading,
+            $this->stages->fabric,
+            $this->stages->colouring,
+            $this->changes,
+            $this->placing,
+            $this->finishing,
+        );
     }
 }

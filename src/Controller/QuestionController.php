@@ -90,7 +90,7 @@ final readonly class QuestionController
     public function steps(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
-        $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
+        $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms));
     }

@@ -37,7 +37,7 @@ final class EditsTest extends ApiTestCase
             '..CC',
         ];
         yield 'motif' => [['do' => 'motif', 'shape' => 'heart', 'yarn' => 'C'] + $ofFloat, ['plan', 'pieces', 0, 'colours', 3, 'name'], 'Heart'];
-        yield 'bobbles' => [['do' => 'bobbles', 'layer' => 2] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 12], 'R18: dec x6 (6)'];
+        yield 'bobbles' => [['do' => 'bobbles', 'layer' => 2] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 11], 'R18: dec x6 (6)'];
         yield 'crisp' => [['do' => 'crisp', 'round' => 5] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 4], 'R5: (3 sc, inc) x6 in BLO (30)'];
         yield 'cover' => [['do' => 'cover', 'fit' => 'snug'] + $ofFloat, ['plan', 'pieces', 1, 'rounds', 0], 'R1: 7 sc in MR (7)'];
         yield 'best' => [

@@ -230,7 +230,7 @@ final class PlansTest extends ApiTestCase
         [$id] = $this->firstPlan();
         $this->ask('GET', "/api/plans/{$id}/pattern?terms=uk");
         $text = (string) $this->response()->getContent();
-        self::assertStringContainsString('R1: with A Chalk: 6 dc in MR (6)', $text);
+        self::assertStringContainsString("With A\nRnd 1: 6 dc in MR. [6]", $text);
         self::assertStringContainsString('B Signal red', $text);
         $this->ask('GET', "/api/plans/{$id}/pattern?terms=fr");
         $this->assertStatus(400);

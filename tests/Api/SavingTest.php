@@ -242,8 +242,10 @@ final class SavingTest extends ApiTestCase
         self::assertStringContainsString('within the round', self::string($within, 'changes', 0, 'summary'));
         $copies = (array) $this->ask('GET', "/api/plans/{$id}/steps?piece=body")['copies'];
         self::assertSame([['One', 'Three'], ['Two']], array_column($copies, 'names'));
-        self::assertStringContainsString('with B ', self::string($copies, 0, 'steps', 3, 'text'));
-        self::assertStringContainsString('with C ', self::string($copies, 1, 'steps', 3, 'text'));
+        foreach (['with B ', 'with C '] as $copy => $said) {
+            $texts = array_column((array) self::at($copies, $copy, 'steps'), 'text');
+            self::assertStringContainsString($said, self::string(array_values(preg_grep('/^R4/', array_filter($texts, is_string(...))) ?: ['']), 0));
+        }
         $this->ask('GET', "/api/plans/{$id}/steps?piece=nose");
         $this->assertStatus(404);
     }

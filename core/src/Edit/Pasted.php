@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
@@ -51,7 +54,7 @@ final readonly class Pasted
             }
             if ($isFirst && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
-                $cut = self::heading($waiting);
+                $cut = self::heading($waiting, $parser);
                 $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
                 $waiting = \array_slice($waiting, $cut);
                 $part = [];
@@ -114,16 +117,29 @@ final readonly class Pasted
      *
      * @return int where the later piece's own begin: its heading, with remarks under it
      */
-    private static function heading(array $waiting): int
+    private static function heading(array $waiting, Parser $parser): int
     {
         foreach (array_keys($waiting) as $i) {
             $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
-            if ($isAfterBlank && '' !== trim($waiting[$i]) && null !== PieceHeading::of($waiting[$i])) {
+            if ($isAfterBlank && '' !== trim($waiting[$i]) && null !== self::headingOf($waiting[$i], $parser)) {
                 return $i;
             }
         }
 
         return \count($waiting);
+    }
+
+    /** What a line says as a heading; a yarn, and what is to be done, are none. */
+    private static function headingOf(string $line, Parser $parser): ?PieceHeading
+    {
+        $items = '' === trim($line) ? [] : $parser->line($line)->lines[0]->items ?? [];
+        $isSaid = [] !== $items && [] === array_filter(
+            $items,
+            static fn (Node $item): bool => !$item instanceof Yarn && !$item instanceof Glue
+                && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ')),
+        );
+
+        return '' === trim($line) || $isSaid ? null : PieceHeading::of($line);
     }
 
     /**
@@ -139,7 +155,7 @@ final readonly class Pasted
                 break;
             }
             // The heading nearest to the rounds is theirs: a title may stand above it.
-            $read = '' === trim($line) ? null : PieceHeading::of($line);
+            $read = self::headingOf($line, $parser);
             if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '('))) {
                 [$name, $copies, $heading, $said] = [$read->name, $read->copies, $i, $read->rest];
             }

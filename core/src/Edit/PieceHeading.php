@@ -11,6 +11,7 @@ final readonly class PieceHeading
 {
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
     private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)\b/iu';
+    private const OURS = '/\(make \d+; (?:from the (?:top down|bottom up)|in rows)\)$/u';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /** @param string $rest what else it says, "in cream"; '' where the name and the number say all */
@@ -32,6 +33,10 @@ final readonly class PieceHeading
             return null;
         }
 
-        return new self(trim($match['name'], " \t*_~"), max(1, min($copies, Limits::COPIES)), $rest);
+        $name = trim($match['name'], " \t*_~");
+        // A pattern that was written here has its headings in capitals.
+        $isOurs = 1 === preg_match(self::OURS, $line) && mb_strtoupper($name) === $name;
+
+        return new self($isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name, max(1, min($copies, Limits::COPIES)), $rest);
     }
 }

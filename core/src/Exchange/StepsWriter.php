@@ -5,47 +5,81 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Making\Step;
+use Alternum\Core\Notation\Spelling;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\FinishWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\RoundWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\YarnWords;
 
-/** The steps of a piece, written out for each set of yarns that it is made in: contract/openapi.yaml, Steps. */
+/**
+ * The steps of a piece, written out for each set of yarns that it is made in: contract/openapi.yaml, Steps.
+ *
+ * @phpstan-type WrittenStep array{kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
+ *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
+ */
 final class StepsWriter
 {
     /**
-     * @return array{begin: list<string>, copies: list<array{copies: int, names: list<string>, steps: list<array{from: int, to: int, text: string,
-     *   makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>}>} the steps once for each set of yarns
+     * @return array{finish: array<string, mixed>, copies: list<array{copies: int, names: list<string>, steps: list<WrittenStep>}>} the steps once
+     *                                                                                                                              for each set of yarns
      */
     public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
     {
-        $copies = array_map(static fn (CopyGroup $group): array => [
+        return ['finish' => FinishWriter::values($piece), 'copies' => array_map(static fn (CopyGroup $group): array => [
             'copies' => $group->count,
             'names' => $group->names,
             'steps' => self::steps($plan, $piece, $group, $terms),
-        ], $piece->piece->copies->groups());
-
-        return ['begin' => PieceWords::begin($plan, $piece->piece, $piece->edges), 'copies' => $copies];
+        ], $piece->piece->copies->groups())];
     }
 
-    /**
-     * @param bool $isBrief what the rounds themselves say is not said again
-     *
-     * @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>
-     */
-    public static function steps(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms, bool $isBrief = false): array
+    /** @return list<WrittenStep> */
+    public static function steps(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms): array
+    {
+        $words = self::words($plan, $piece, $group, $terms);
+
+        return array_values(array_filter(array_map(static fn (Step $step): array => [
+            'kind' => $step->kind->value,
+            'from' => $step->from,
+            'to' => $step->to,
+            'stitch' => $step->stitch,
+            'text' => $words->text($step, false),
+            'makes' => $step->worked->makes ?? 0,
+            'yarns' => null === $step->worked ? [] : $words->rounds->yarns($step->worked),
+            'groups' => null === $step->worked ? [] : $words->rounds->groups($step->worked),
+            'needs' => $words->needs($step),
+            'trouble' => $words->trouble($step),
+            'hers' => \is_string($step->about),
+        ], $piece->steps()), static fn (array $step): bool => '' !== $step['text']));
+    }
+
+    public static function words(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms, Spelling $spelling = Spelling::Bench): StepWords
     {
         $yarns = new YarnWords($plan, $group->yarns);
         $stages = $piece->stages;
-        $words = new StepWords(
+        $copies = $piece->piece->copies->count;
+        $last = $stages->reading->rounds[\count($stages->reading->rounds) - 1] ?? null;
+
+        return new StepWords(
             piece: $piece->piece,
             reading: $stages->reading,
             colouring: $stages->colouring,
+            rounds: new RoundWords(
+                piece: $piece->piece,
+                reading: $stages->reading,
+                colouring: $stages->colouring,
+                yarns: $yarns,
+                terms: $terms,
+                spelling: $spelling,
+            ),
             changes: new ChangeWords(
                 plan: $plan,
                 piece: $piece->piece,
@@ -56,17 +90,30 @@ final class StepsWriter
                 covers: array_map(PlacingWords::it(...), $piece->covers()),
             ),
             yarns: $yarns,
-            terms: $terms,
+            finish: new FinishWords(
+                finishing: $piece->finishing,
+                yarns: $yarns,
+                vocabulary: Vocabulary::of($terms),
+                stitches: $last->makes ?? 0,
+                next: self::next($plan, $piece->piece),
+                copies: $copies,
+                uncut: null === $piece->ends ? $copies : (int) round($copies * (1.0 - $piece->ends->end)),
+                tailCm: $plan->yarnUse->tailCm,
+            ),
+            begin: PieceWords::begin($plan, $piece->piece, $piece->edges),
+            sewingCm: $plan->yarnUse->sewingTailCm,
         );
+    }
 
-        return array_map(static fn (Step $step): array => [
-            'from' => $step->from,
-            'to' => $step->to,
-            'text' => $words->text($step),
-            'makes' => $step->makes,
-            'yarns' => $words->yarns($step),
-            'then' => $words->after($step, $isBrief),
-            'cues' => $step->cues,
-        ], $piece->steps());
+    /** The name of the piece that goes on from this one; '' for none. */
+    private static function next(Plan $plan, Piece $piece): string
+    {
+        foreach ($plan->pieces as $other) {
+            if (\in_array($piece->key, $other->start->pieces ?? [], true)) {
+                return '' === $other->name ? $other->key : $other->name;
+            }
+        }
+
+        return '';
     }
 }

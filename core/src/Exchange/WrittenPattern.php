@@ -5,15 +5,25 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Size;
+use Alternum\Core\Making\Moment;
+use Alternum\Core\Making\Placed;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StuffGo;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Spelling;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\Difficulty;
 use Alternum\Core\Words\PatternWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\SafetyWords;
+use Alternum\Core\Words\StepWords;
 
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
@@ -27,6 +37,7 @@ final class WrittenPattern
             '# '.$plan->title,
             '',
             ...self::size($analysis, $words),
+            'Difficulty: '.self::difficulty($analysis)->inWords(),
             ...$words->materials($analysis->amounts->amounts, self::stuffing($analysis)),
             $words->gauge(),
             '',
@@ -76,6 +87,32 @@ final class WrittenPattern
         return $sizes;
     }
 
+    private static function difficulty(Analysis $analysis): Difficulty
+    {
+        $most = 0;
+        $isJoined = $hasShaped = false;
+        foreach ($analysis->pieces as $piece) {
+            foreach ($piece->stages->colouring->rounds as $letters) {
+                $most = max($most, \count(Colouring::runs($letters)) - 1);
+            }
+            foreach ($piece->stages->reading->rounds as $round) {
+                $hasShaped = $hasShaped || [] !== array_diff(array_map(\chr(...), array_keys(count_chars($round->codes, 1))), self::known());
+            }
+            $isJoined = $isJoined || null !== $piece->piece->start;
+        }
+
+        return Difficulty::of($most, $isJoined, $hasShaped);
+    }
+
+    /** @return list<string> codes of the stitches that every maker knows */
+    private static function known(): array
+    {
+        return array_map(
+            static fn (Stitch $stitch): string => $stitch->code(),
+            [Stitch::Single, Stitch::Increase, Stitch::Decrease, Stitch::InvisibleDecrease, Stitch::SlipStitch, Stitch::Chain],
+        );
+    }
+
     private static function changes(Analysis $analysis): bool
     {
         foreach ($analysis->pieces as $piece) {
@@ -93,24 +130,55 @@ final class WrittenPattern
         $lines = [];
         $groups = $piece->piece->copies->groups();
         foreach ($groups as $group) {
-            $names = \count($groups) > 1 ? ' ('.implode(', ', $group->names).')' : '';
-            $lines[] = '';
-            $heading = PatternWords::heading($group->count, $piece->stages->frame->beginsAtTop(), $piece->piece->worked);
-            $lines[] = "# {$piece->piece->name}{$names} ({$heading})";
-            foreach (PieceWords::begin($plan, $piece->piece, $piece->edges) as $begin) {
-                $lines[] = str_starts_with($begin, 'Begin ') ? 'Begin: '.substr($begin, 6) : 'Note: '.lcfirst($begin);
-            }
-            foreach (StepsWriter::steps($plan, $piece, $group, $terms, true) as $step) {
-                $lines[] = $step['text'].implode(
-                    '',
-                    array_map(static fn (string $cue): string => '. '.rtrim($cue, '. '), $step['cues']),
-                ).([] === $step['cues'] ? '' : '.');
-                foreach ($step['then'] as $toDo) {
-                    $lines[] = (str_starts_with($toDo, 'After stitch') ? 'Change: ' : 'Note: ').lcfirst($toDo);
-                }
-            }
+            $names = \count($groups) > 1 ? $group->names : [];
+            array_push(
+                $lines,
+                '',
+                PatternWords::heading($piece->piece->name, $names, $group->count, $piece->stages->frame->beginsAtTop(), $piece->piece->worked),
+                ...PieceWords::frontPlace($piece->piece, $piece->stages->frame),
+                ...self::steps($piece, StepsWriter::words($plan, $piece, $group, $terms, Spelling::Pattern)),
+            );
         }
 
         return $lines;
+    }
+
+    /** @return list<string> what is done with rounds stands on their line, how the piece ends on the last, all else on one of its own */
+    private static function steps(PieceAnalysis $piece, StepWords $words): array
+    {
+        $lines = $with = $ending = $after = [];
+        $worked = null;
+        foreach ([...$piece->steps(), null] as $step) {
+            if (null === $step || null !== $step->worked) {
+                if (null !== $worked) {
+                    array_push($lines, ...$words->rounds->yarnHeading($worked), ...[$words->rounds->patternLine($worked, $with)], ...$after);
+                }
+                [$worked, $with, $after] = [$step?->worked, [], []];
+                continue;
+            }
+            $text = $words->text($step, true);
+            if ('' === $text || $words->isSaidByRounds($step)) {
+                continue;
+            }
+            if (null === $worked) {
+                foreach (explode('. ', $text) as $begin) {
+                    $lines[] = match (true) {
+                        \is_string($step->about) => $begin,
+                        str_starts_with($begin, 'Begin ') => 'Begin: '.substr($begin, 6),
+                        default => 'Note: '.lcfirst($begin),
+                    };
+                }
+            } elseif ($step->about instanceof Change || $step->about instanceof Placed || Moment::MarkerMoves === $step->about) {
+                $after[] = ($step->about instanceof Change ? 'Change: ' : 'Note: ').lcfirst($text);
+            } elseif (StepKind::Note === $step->kind) {
+                $after[] = "# {$text}";
+            } elseif (\is_string($step->about) || $step->about instanceof StuffGo || StepKind::Turn === $step->kind) {
+                $with[] = $text;
+            } else {
+                $ending[] = rtrim($text, '. ').'.';
+            }
+        }
+
+        return [] === $ending ? $lines : [...$lines, implode(' ', $ending)];
     }
 }

@@ -6,30 +6,52 @@ namespace Alternum\Core\Making;
 
 use Alternum\Core\Place\Change;
 
-/** Rounds that are worked alike, and what comes with or after them. */
+/** One thing to do on a piece: rounds that are worked alike, or what comes with them, before or after. */
 final readonly class Step
 {
     /**
-     * @param int          $from    first round
-     * @param int          $to      last round
-     * @param int          $makes   stitches that each of them makes
-     * @param string       $inHand  letter of the yarn in hand before them; '' before the first
-     * @param list<Change> $changes told once they are worked, in working order
-     * @param list<Placed> $placed  set once they are worked
-     * @param list<string> $cues    what her own words say to do or to mind there
-     * @param bool         $slips   its first stitch is a slip stitch, or begins with one, as the change before it is treated so
-     * @param int          $onward  stitches that are worked on after them before the marker is moved, where no yarn changes there
+     * @param int                                      $from   first round
+     * @param int                                      $to     last round
+     * @param int|null                                 $stitch the stitch of round $to before whose last yarn over it is done; null: before its rounds where
+     *                                                         it starts them, else once they are worked
+     * @param Change|Placed|StuffGo|Moment|string|null $about  what it is about; a text: her own words
+     * @param int                                      $figure stitches that it is about; 0: none
      */
-    public function __construct(
+    private function __construct(
+        public StepKind $kind,
         public int $from,
         public int $to,
-        public int $makes,
-        public string $inHand,
-        public array $changes,
-        public array $placed,
-        public array $cues,
-        public bool $slips = false,
-        public int $onward = 0,
+        public ?int $stitch = null,
+        public Change|Placed|StuffGo|Moment|string|null $about = null,
+        public ?WorkedRounds $worked = null,
+        public int $figure = 0,
     ) {
+    }
+
+    public static function rounds(WorkedRounds $worked): self
+    {
+        return new self(StepKind::Round, $worked->from, $worked->to, worked: $worked);
+    }
+
+    public static function change(Change $change): self
+    {
+        return new self(StepKind::Change, $change->round, $change->round, stitch: $change->stitch, about: $change);
+    }
+
+    /** @param int $round once it is worked; 0: before the first */
+    public static function after(int $round, StepKind $kind, Placed|StuffGo|string|null $about = null): self
+    {
+        return new self($kind, $round, $round, about: $about);
+    }
+
+    /** @param int $figure stitches that it is about */
+    public static function at(int $from, int $to, Moment $moment, int $figure = 0): self
+    {
+        $kind = match ($moment) {
+            Moment::WeaveIn, Moment::DrawIn => StepKind::Tail,
+            default => StepKind::Check,
+        };
+
+        return new self($kind, $from, $to, about: $moment, figure: $figure);
     }
 }

@@ -25,10 +25,10 @@ final class Printer
     private readonly Vocabulary $vocabulary;
     private readonly StitchPrinter $stitches;
 
-    public function __construct(Terms $terms, private readonly Worked $worked = Worked::Spiral)
+    public function __construct(Terms $terms, private readonly Worked $worked = Worked::Spiral, private readonly Spelling $spelling = Spelling::Bench)
     {
         $this->vocabulary = Vocabulary::of($terms);
-        $this->stitches = new StitchPrinter($this->vocabulary, $this->all());
+        $this->stitches = new StitchPrinter($this->vocabulary, $this->all(), $spelling);
     }
 
     /** A whole line: "R4-7: sc around (18)". */
@@ -47,7 +47,7 @@ final class Printer
 
     public function head(int $from, int $to): string
     {
-        return $this->worked->head().$from.($to > $from ? "-{$to}" : '');
+        return $this->spelling->head($this->worked, $from, $to);
     }
 
     /** The stitches of a line, with its yarns, chains and closes; without its head, its count and its cues. */
@@ -186,7 +186,7 @@ final class Printer
         return '('.$this->items($items).')'.match ($times) {
             null => ' '.$this->all(),
             1 => '',
-            default => " x{$times}",
+            default => $this->spelling->times($times),
         };
     }
 }

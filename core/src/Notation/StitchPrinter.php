@@ -11,7 +11,7 @@ use Alternum\Core\Notation\Node\Work;
 final readonly class StitchPrinter
 {
     /** @param string $all "around", or "across" where the work is flat */
-    public function __construct(private Vocabulary $vocabulary, private string $all)
+    public function __construct(private Vocabulary $vocabulary, private string $all, private Spelling $spelling)
     {
     }
 
@@ -25,9 +25,9 @@ final readonly class StitchPrinter
 
         return match (true) {
             1 === $times => Stitch::Chain === $stitch ? "{$name} 1" : $name,
-            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' '.$this->all : " x{$times}"),
+            $this->vocabulary->isPhrase($stitch) => "[{$name}]".(null === $times ? ' '.$this->all : $this->spelling->times($times)),
             null === $times => $name.($isAmong ? ' in each st ' : ' ').$this->all,
-            1 < $stitch->uses() || 1 < $stitch->makes() => "{$name} x{$times}",
+            1 < $stitch->uses() || 1 < $stitch->makes() => $name.$this->spelling->times($times),
             Stitch::Chain === $stitch, Stitch::Skip === $stitch => "{$name} {$times}",
             default => "{$times} {$name}",
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Finish\Finish;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\LayerKinds;
@@ -24,6 +25,7 @@ final readonly class Piece
      * @param list<Placement>  $placements
      * @param Face|null        $face         null: none is set apart
      * @param FirstRound|null  $firstRound   which end round 1 is, as the piece stands when it is done; null: it is guessed
+     * @param Finish           $finish       how it begins and ends
      * @param bool             $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
      */
     public function __construct(
@@ -42,6 +44,7 @@ final readonly class Piece
         public array $placements = [],
         public ?Face $face = null,
         public ?FirstRound $firstRound = null,
+        public Finish $finish = new Finish(),
     ) {
     }
 
@@ -64,6 +67,7 @@ final readonly class Piece
             placements: $fields->has('placements') ? Placement::readAll($fields) : [],
             face: $fields->has('face') ? Face::read($fields->object('face')) : null,
             firstRound: $fields->has('firstRound') ? $fields->oneOf('firstRound', FirstRound::class) : null,
+            finish: $fields->has('finish') ? Finish::read($fields->object('finish')) : new Finish(),
         );
         $front->close();
         $fields->close();
@@ -74,6 +78,8 @@ final readonly class Piece
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {
+        $finish = $this->finish->values();
+
         return ['key' => $this->key, 'name' => $this->name, 'copies' => $this->copies->values(), 'worked' => $this->worked->value]
             + ($this->chainCounts ? ['chainCounts' => true] : [])
             + (Closing::FirstStitch === $this->closing ? [] : ['closing' => $this->closing->value])
@@ -86,6 +92,7 @@ final readonly class Piece
                 'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
                 'changes' => $this->changes->values(),
             ]
+            + ([] === $finish ? [] : ['finish' => $finish])
             + (null === $this->face ? [] : ['face' => $this->face->values()])
             + ['placements' => array_map(static fn (Placement $placement): array => $placement->values(), $this->placements)];
     }
@@ -102,6 +109,7 @@ final readonly class Piece
             changes: $this->changes->carried($moves),
             placements: array_map(static fn (Placement $placement): Placement => $placement->carried($moves, $deepest), $this->placements),
             face: $this->face?->carried($moves),
+            finish: $this->finish->carried($moves),
         );
     }
 
@@ -189,6 +197,7 @@ final readonly class Piece
         ?array $placements = null,
         Face|false|null $face = false,
         ?Closing $closing = null,
+        ?Finish $finish = null,
     ): self {
         return new self(
             key: $this->key,
@@ -206,6 +215,7 @@ final readonly class Piece
             placements: $placements ?? $this->placements,
             face: false === $face ? $this->face : $face,
             firstRound: $this->firstRound,
+            finish: $finish ?? $this->finish,
         );
     }
 }

@@ -20,6 +20,7 @@ final readonly class PatternWords
 {
     /** Stuffing is said to five grams, as scales in a kitchen show it. */
     private const STUFFING_TO = 5;
+    private const BALL_GRAMS = 50;
 
     public function __construct(private Plan $plan, private Terms $terms)
     {
@@ -39,7 +40,7 @@ final readonly class PatternWords
                 $yarn = $amount->yarn;
                 $high = $amount->highMetres();
                 $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '')
-                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high));
+                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high)).self::balls($amount->grams($high));
             }
         }
         $hook = $this->plan->gauge->hookMm;
@@ -83,14 +84,14 @@ final readonly class PatternWords
             $said[] = "{$name} {$means}";
         }
 
-        return 'Words: '.strtoupper($this->terms->value).'; '.implode('; ', [...$said, '(n) stitches of the round when it is done']);
+        return 'Words: '.strtoupper($this->terms->value).'; '.implode('; ', [...$said, '[n] stitches of the round when it is done']);
     }
 
     /** @return list<string> what holds for all pieces, once */
     public function notes(bool $changes): array
     {
         $worked = array_unique(array_map(static fn (Piece $piece): string => $piece->worked->value, $this->plan->pieces));
-        $notes = ["Marker: in the {$this->plan->marker->value} stitch of each round."];
+        $notes = ["Marker: in the {$this->plan->marker->value} stitch of each round.", 'Note: draw a magic ring quite tight only after round 2.'];
         foreach ($worked as $one) {
             $notes[] = 'Note: '.match (Worked::from($one)) {
                 Worked::Spiral => 'rounds in a spiral go on one into the next, without being joined.',
@@ -110,12 +111,24 @@ final readonly class PatternWords
         ] : $notes;
     }
 
-    /** "make 2; from the bottom up" */
-    public static function heading(int $copies, bool $beginsAtTop, Worked $worked): string
+    /**
+     * "LEG (make 2; from the bottom up)". A name that capitals would not give back stays as it is.
+     *
+     * @param list<string> $copies names of the copies, where it is written more than once
+     */
+    public static function heading(string $name, array $copies, int $count, bool $beginsAtTop, Worked $worked): string
     {
+        $capitals = mb_strtoupper($name);
+        $isPlain = self::small($capitals) === $name && 1 === preg_match('/\p{L}/u', $name);
         $from = Worked::Rows === $worked ? 'in rows' : ($beginsAtTop ? 'from the top down' : 'from the bottom up');
 
-        return "make {$copies}; {$from}";
+        return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')')." (make {$count}; {$from})";
+    }
+
+    /** "BODY AND HEAD" as it is usually written: "Body and head". */
+    private static function small(string $capitals): string
+    {
+        return mb_substr($capitals, 0, 1).mb_strtolower(mb_substr($capitals, 1));
     }
 
     private function length(float $metres): string
@@ -126,6 +139,14 @@ final readonly class PatternWords
     private static function grams(float $grams): string
     {
         return ceil($grams).' g';
+    }
+
+    /** Whole balls, of the size that is sold most. */
+    private static function balls(float $grams): string
+    {
+        $balls = (int) ceil($grams / self::BALL_GRAMS);
+
+        return ' ('.(1 === $balls ? '1 ball' : "{$balls} balls").' of '.self::BALL_GRAMS.' g)';
     }
 
     /** @return array<string, int> how many of what is not crocheted, by its name */

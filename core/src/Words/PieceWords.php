@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Change\BestFront;
+use Alternum\Core\Frame\Frame;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Pair;
 use Alternum\Core\Place\PairTrouble;
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
 
@@ -57,7 +62,7 @@ final class PieceWords
             $said[] = 'Begin '.$piece->start->inWords($made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
         }
         if (Join::Bridge === $piece->start?->join) {
-            $said[] = 'Fasten off all but the last of them. Chain from it to the first, and work around that from its inner side, along the chain,'
+            $said[] = 'Chain from the last of them to the first, and work around that from its inner side, along the chain,'
                 .' around the next, and back along the other side of the chain.';
         }
         if ($piece->chainCounts && Worked::Spiral !== $piece->worked) {
@@ -65,6 +70,27 @@ final class PieceWords
         }
 
         return $said;
+    }
+
+    /**
+     * Where the front is, as she can find it without the program: "Front: where stitch 14 of round 9 lies.".
+     *
+     * @return list<string> none where nothing depends on it
+     */
+    public static function frontPlace(Piece $piece, Frame $frame): array
+    {
+        $depends = [] !== $piece->placements || null !== $piece->face
+            || [] !== array_filter($piece->colours, static fn (LayerEntry $entry): bool => $entry->layer instanceof Motif);
+        if ($frame->isFlat() || 0 === $frame->rounds() || !$depends) {
+            return [];
+        }
+        $placed = array_filter($piece->placements, static fn (Placement $placement): bool => Anchor::Round === $placement->anchor);
+        $widest = (int) array_search(max([0, ...$frame->counts]), $frame->counts, true) + 1;
+        $round = max(1, min($piece->face->from ?? ([] === $placed ? $widest : reset($placed)->number), $frame->rounds()));
+        $makes = $frame->makes($round);
+        $along = $frame->along($round, 0.0);
+
+        return ['Front: where stitch '.((int) floor($along - floor($along / $makes) * $makes) + 1)." of {$piece->worked->once()} {$round} lies."];
     }
 
     public static function front(BestFront $front): string

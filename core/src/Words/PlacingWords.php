@@ -28,12 +28,21 @@ final class PlacingWords
             : "“{$placed->placement->name}”";
     }
 
-    /** For the steps. */
+    /** For the steps: "Set the eyes between rounds 11 and 12, after stitches 13 and 17 of round 11 (4 apart)". */
     public static function toDo(Placed $placed): string
     {
-        return $placed->isOutOfReach()
-            ? self::summary($placed).'. The opening is too small to set them from inside: sew or embroider them'
-            : 'Set now: '.self::summary($placed);
+        $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
+        $stitches = array_map(static fn (float $at): string => (string) (int) round($at), $placed->after);
+        $apart = $placed->placement->apart;
+        $place = "{$where}, after ".(1 === \count($stitches) ? 'stitch ' : 'stitches ').YarnWords::listed(...$stitches)." of round {$placed->round}"
+            .(null === $apart ? '' : " ({$apart} stitches apart)");
+        $does = match (true) {
+            $placed->isOutOfReach() => 'Sew or embroider',
+            $placed->placement->kind->covers() => 'Sew on',
+            default => 'Set',
+        };
+
+        return "{$does} ".self::it($placed)." {$place}";
     }
 
     /** @return list<string> */

@@ -5,111 +5,122 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Making\Moment;
 use Alternum\Core\Making\Placed;
-use Alternum\Core\Making\Segments;
 use Alternum\Core\Making\Step;
-use Alternum\Core\Notation\Closed;
-use Alternum\Core\Notation\LiftingChains;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StuffGo;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
-use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Tail;
-use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
 /** The steps of one piece written out to be worked from, as one of its copies is made. */
 final readonly class StepWords
 {
-    private Printer $printer;
-
+    /**
+     * @param list<string> $begin    how the piece is begun where its first line does not say it
+     * @param float        $sewingCm a tail to sew with
+     */
     public function __construct(
         private Piece $piece,
         private Reading $reading,
         private Colouring $colouring,
+        public RoundWords $rounds,
         private ChangeWords $changes,
         private YarnWords $yarns,
-        Terms $terms,
+        private FinishWords $finish,
+        private array $begin,
+        private float $sewingCm,
     ) {
-        $this->printer = new Printer($terms, $piece->worked);
     }
 
-    /** The rounds written out, with their yarns. */
-    public function text(Step $step): string
+    /** What is to be done; of rounds, their stitches with their yarns. */
+    public function text(Step $step, bool $isBrief): string
     {
-        $round = $this->reading->rounds[$step->from - 1];
-        $head = $this->printer->head($step->from, $step->to);
+        $about = $step->about;
 
-        return $round->readable
-            ? "{$head}: ".$this->stitches(
-                $this->reading->syntax->worked()[$step->from - 1]->bare(),
-                $step->slips ? $round->slipped() : $round,
-                $this->colouring->rounds[$step->from - 1],
-                $step->inHand,
-                $step->slips,
-            ).$this->change($step)." ({$round->makes})".$this->closing($round)
-            : "# {$head} could not be read as typed";
+        return match (true) {
+            null !== $step->worked => $this->rounds->text($step->worked),
+            $about instanceof Change => "At stitch {$about->stitch}: ".lcfirst($this->toDo($about, $isBrief)),
+            $about instanceof Placed => PlacingWords::toDo($about),
+            $about instanceof StuffGo => $this->finish->stuff($about),
+            $about instanceof Moment => $this->moment($step, $about),
+            \is_string($about) => $about,
+            default => match ($step->kind) {
+                StepKind::Start => implode('. ', [...$this->begin, ...$isBrief ? [] : $this->ring(), ...$this->finish->start($this->sewingCm)]),
+                StepKind::Turn => $this->finish->turn(),
+                StepKind::FastenOff => $this->finish->fastenOff(),
+                StepKind::Close => $this->finish->close(),
+                StepKind::Stuff => 'Do not stuff it',
+                default => '',
+            },
+        };
     }
 
-    /** @return list<string> the letters of the yarns that it is worked in, in working order, as this copy has them */
-    public function yarns(Step $step): array
+    /** What is wrong with it, where it cannot be done. */
+    public function trouble(Step $step): ?string
     {
-        $letters = [];
-        foreach (Colouring::runs($this->colouring->rounds[$step->from - 1]) as $run) {
-            $letters[$run->yarn] = $this->yarns->letter($run->yarn);
-        }
-
-        return array_values(array_unique($letters));
+        return $step->about instanceof Placed && $step->about->isOutOfReach()
+            ? "After round {$step->about->deadline} no fingers get in, so it cannot be set from inside."
+            : null;
     }
 
-    /**
-     * @param bool $isBrief changes that the rounds' own words say in full are left out, and of others within a round it is said what the yarn does
-     *
-     * @return list<string> what to do once the rounds are worked: colour changes, parts to set
-     */
-    public function after(Step $step, bool $isBrief): array
+    /** @return list<string> what is needed for it beside hook and yarn */
+    public function needs(Step $step): array
     {
-        $letters = $this->colouring->rounds[$step->to - 1];
-
-        return [
-            ...$step->onward > 0 ? [$this->changes->onward($step->onward, $letters[-1])] : [],
-            ...array_map(
-                fn (Change $change): string => "After stitch {$change->stitch}: ".lcfirst($this->toDo($change, $isBrief)),
-                array_values(array_filter($step->changes, fn (Change $change): bool => !$isBrief || !$this->isSaid($change))),
-            ),
-            ...array_map(static fn (Placed $placed): string => PlacingWords::toDo($placed), $step->placed),
-        ];
+        return match (true) {
+            $step->about instanceof Placed => [strtolower($step->about->placement->named())],
+            $step->about instanceof StuffGo => ['stuffing'.(1 === $step->about->go ? ', about '.max(1, (int) round($step->about->grams)).' g in all' : '')],
+            StepKind::Close === $step->kind, StepKind::Tail === $step->kind => ['yarn needle'],
+            default => [],
+        };
     }
 
-    /** The change at the end of the last of the rounds, before which she stops short: "; change to B in last st, keep A". */
-    private function change(Step $step): string
+    /** Whether the rounds' own words say it in full, so that a pattern need not say it again. */
+    public function isSaidByRounds(Step $step): bool
     {
-        foreach ($step->changes as $change) {
-            if ($change->isAtEnd && 0 === $change->onward) {
-                [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
-                $where = $step->from === $step->to ? 'in last st' : 'at end of '.$this->printer->head($step->to, $step->to);
+        return match (true) {
+            $step->about instanceof Change => $this->isSaid($step->about),
+            $step->about instanceof Moment => !\in_array($step->about, [Moment::MarkerMoves, Moment::WeaveIn, Moment::DrawIn], true),
+            default => false,
+        };
+    }
 
-                return match (true) {
-                    Method::StandingStart === $change->method => "; cut {$from}, join {$to} with a standing st",
-                    null === $change->takenFrom => "; join {$to} {$where}",
-                    default => "; change to {$to} {$where}",
-                }.match (true) {
-                    Method::StandingStart === $change->method => '',
-                    OldYarn::Cut === $change->oldYarn => ", cut {$from}",
-                    OldYarn::Carry === $change->oldYarn => ", keep {$from}",
-                    default => '',
-                };
-            }
-        }
+    private function moment(Step $step, Moment $moment): string
+    {
+        return match ($moment) {
+            Moment::LastIsIncrease => 'The last stitch is an increase',
+            Moment::LastIsDecrease => 'The last stitch is a decrease',
+            Moment::CountOn => "Or count on, to {$step->figure} over both {$this->piece->worked->once()}s",
+            Moment::FingersNoLongerFit => "After {$this->piece->worked->once()} {$step->to} fingers no longer fit: what needs both sides is done by now,"
+                .' and ends inside are woven in',
+            Moment::RingTight => $this->finish->ringTight(),
+            Moment::MarkerMoves => rtrim($this->changes->onward($step->figure, $this->lastYarn($step->to)), '.'),
+            Moment::WeaveIn => $this->finish->weaveIn(),
+            Moment::DrawIn => $this->finish->drawIn(),
+        };
+    }
 
-        return '';
+    /** @return list<string> */
+    private function ring(): array
+    {
+        $first = ($this->reading->syntax->worked()[0] ?? null)->items[0] ?? null;
+
+        return [] === $this->begin && $first instanceof Foundation && 0 === $first->chains
+            ? ["A magic ring in {$this->yarns->named($this->colouring->rounds[0][0])}"]
+            : [];
+    }
+
+    private function lastYarn(int $round): string
+    {
+        return $this->colouring->rounds[$round - 1][-1];
     }
 
     private function toDo(Change $change, bool $isBrief): string
@@ -124,63 +135,5 @@ final readonly class StepWords
             && (Method::Plain === $change->method || (Method::ClosedRound === $change->method && Worked::Joined === $this->piece->worked))
             && (OldYarn::Carry === $change->oldYarn || (OldYarn::Cut === $change->oldYarn && Tail::Weave === $change->oldTail))
             && (null !== $change->takenFrom || Tail::Weave === $change->newTail);
-    }
-
-    private function closing(Round $round): string
-    {
-        return match (true) {
-            Worked::Joined === $this->piece->worked && Closed::ToBackLoop !== $round->closed => ", {$this->piece->closing->inWords()}",
-            null !== $round->closed => ", {$round->closed->value}",
-            default => '',
-        };
-    }
-
-    /** The round's stitches, with their yarns where they are not the one in hand. */
-    private function stitches(Line $line, Round $round, string $letters, string $inHand, bool $slips): string
-    {
-        $lifts = $this->lifts($round);
-        $before = 0 === $lifts ? '' : $this->chains($lifts).', '.(Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '');
-        $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
-        if (strspn($letters, $letters[0]) === \strlen($letters)) {
-            return ($letters[0] === $inHand ? '' : $this->yarns->with($letters[0])).$before.$this->whole($line, $round, $slips).$after;
-        }
-        $said = [];
-        $first = $line->items[0] ?? null;
-        foreach (Segments::of($round->codes, $letters) as $segment) {
-            // The chain that stands for the first stitch is said as the chain.
-            $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
-            $part = $this->printer->codes(
-                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
-                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
-            );
-            $lead = 0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '';
-            $said[] = ($inHand === $segment->yarns ? '' : $this->yarns->with($segment->yarns)).$lead.$part;
-            $inHand = $segment->yarns[\strlen($segment->yarns) - 1];
-        }
-
-        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
-    }
-
-    /** The stitches of a round in one yarn, as typed; one that starts with a slip stitch is written anew. */
-    private function whole(Line $line, Round $round, bool $slips): string
-    {
-        return match (true) {
-            !$slips => $this->printer->stitches($line),
-            '' === $round->loops => $this->printer->stitches(Line::of(RepeatFinder::of($round->codes))),
-            default => $this->printer->codes($round->codes, $round->loops),
-        };
-    }
-
-    /** Chains that the round is begun with; a ring is not lifted. */
-    private function lifts(Round $round): int
-    {
-        return $round->chainIsFirst || (1 === $round->number && 0 === $this->reading->on)
-            ? $round->lifting->before
-            : LiftingChains::usual($this->piece->worked, $round, $this->reading->rounds[$round->number - 2] ?? null);
-    }
-
-    private function chains(int $count): string
-    {
-        return $this->printer->codes(str_repeat(Stitch::Chain->code(), $count));
     }
 }

@@ -29,11 +29,18 @@ final readonly class YarnWords
         return '' === $name ? $key : "{$key} ({$name})";
     }
 
-    /** "with B Brick then A Chalk: ", before stitches. */
-    public function with(string $keys): string
+    /**
+     * "with B Brick then A Chalk: ", before stitches.
+     *
+     * @param bool $isBrief the letters say it
+     */
+    public function with(string $keys, bool $isBrief = false): string
     {
-        $named = array_map(function (string $key): string {
+        $named = array_map(function (string $key) use ($isBrief): string {
             $key = $this->letter($key);
+            if ($isBrief) {
+                return $key;
+            }
             // The name stands before a colon and after words, so it can have no sign of the notation's in it.
             $name = trim(str_replace([':', '(', ')', '[', ']', ',', ';'], ' ', $this->plan->yarn($key)->name ?? ''));
 

@@ -26,8 +26,7 @@ final readonly class Amounts
     {
         $amounts = [];
         foreach ($plan->yarns as $yarn) {
-            $use = $plan->yarnUse;
-            $measure = $yarn->measure ?? $use->measure;
+            $measure = $yarn->measure ?? $plan->yarnUse->measure;
             $single = self::single($plan->gauge, $yarn, $measure) / 1000.0;
             $parts = array_fill_keys(array_map(static fn (YarnPurpose $part): string => $part->value, YarnPurpose::cases()), 0.0);
             $stitches = 0;
@@ -45,11 +44,11 @@ final readonly class Amounts
                         $parts[YarnPurpose::Tails->value] += $strands * ($lengths->tails[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
-                        $parts[YarnPurpose::Sewing->value] += $key === $lengths->sewn ? $strands * $use->sewingTailCm / 100.0 : 0.0;
+                        $parts[YarnPurpose::Sewing->value] += $key === $lengths->sewn ? $strands * $lengths->sewingCm / 100.0 : 0.0;
                     }
                 }
             }
-            $parts[YarnPurpose::Spare->value] = array_sum($parts) * $use->sparePercent / 100.0;
+            $parts[YarnPurpose::Spare->value] = array_sum($parts) * $plan->yarnUse->sparePercent / 100.0;
             $amounts[] = new Amount($yarn, $measure->basis, $stitches, $parts);
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Yarn;
 
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Plan;
 
@@ -13,11 +14,20 @@ final readonly class Ends
 {
     /**
      * @param float $beginning tails of the first yarn; a fraction where only some of the copies have one
-     * @param float $end       tails of the last yarn that are not sewn with
+     * @param float $startCm   how long each of those is
+     * @param float $end       tails of the last yarn
+     * @param float $endCm     how long each of those is
      * @param bool  $isSewn    its last tail sews it on
+     * @param bool  $isHidden  the tail it starts with is still to be hidden once the piece is worked
      */
-    private function __construct(public float $beginning, public float $end, public bool $isSewn)
-    {
+    private function __construct(
+        public float $beginning,
+        public float $startCm,
+        public float $end,
+        public float $endCm,
+        public bool $isSewn,
+        public bool $isHidden,
+    ) {
     }
 
     /**
@@ -25,19 +35,17 @@ final readonly class Ends
      * together the last one is not cut. What is worked on is not sewn on.
      *
      * @param array<string, Colouring> $colourings by piece
+     * @param array<string, Finishing> $finishings by piece
      *
      * @return array<string, self> by piece
      */
-    public static function all(Plan $plan, array $colourings): array
+    public static function all(Plan $plan, array $colourings, array $finishings): array
     {
-        $uncut = $workedOn = $goesOn = [];
+        $uncut = $goesOn = [];
         foreach ($plan->pieces as $piece) {
             // Loops that were left free are no edge: what begins there begins anew.
             if (null === $piece->start || Join::Loops === $piece->start->join) {
                 continue;
-            }
-            foreach ($piece->start->pieces as $key) {
-                $workedOn[$key] = true;
             }
             $last = $piece->start->pieces[\count($piece->start->pieces) - 1];
             if (!isset($uncut[$last]) && self::lastYarn($colourings[$last] ?? null) === self::firstYarn($colourings[$piece->key] ?? null)) {
@@ -48,8 +56,15 @@ final readonly class Ends
         $ends = [];
         foreach ($plan->pieces as $piece) {
             $cut = max(0, $piece->copies->count - ($uncut[$piece->key] ?? 0)) / $piece->copies->count;
-            $isSewn = !isset($workedOn[$piece->key]);
-            $ends[$piece->key] = new self(isset($goesOn[$piece->key]) ? 0.0 : 1.0, $isSewn ? 0.0 : $cut, $isSewn);
+            $finishing = $finishings[$piece->key];
+            $ends[$piece->key] = new self(
+                beginning: isset($goesOn[$piece->key]) ? 0.0 : 1.0,
+                startCm: $finishing->start->cm($plan->yarnUse),
+                end: $cut,
+                endCm: null === $finishing->end ? $plan->yarnUse->tailCm : $finishing->tailCm,
+                isSewn: $finishing->sews,
+                isHidden: $finishing->start->isLeft(),
+            );
         }
 
         return $ends;

@@ -30,6 +30,7 @@ final readonly class PieceLengths
      * @param array<string, float> $carries  mm
      * @param array<string, float> $floats   mm
      * @param string|null          $sewn     the yarn whose tail sews the piece on; null: it is worked on, or has no stitches
+     * @param float                $sewingCm how long that tail is
      * @param float                $changed  mm of the tails that changes make
      * @param float                $left     ends that are still to be hidden when the piece is worked, but for the one that sews it on
      */
@@ -41,6 +42,7 @@ final readonly class PieceLengths
         public array $carries,
         public array $floats,
         public ?string $sewn,
+        public float $sewingCm,
         private float $changed,
         private float $left,
     ) {
@@ -75,8 +77,8 @@ final readonly class PieceLengths
         $attached = [];
         $changed = $left = 0.0;
         if (null !== $inHand) {
-            $tails[$inHand] = $ends->beginning * $use->tailCm * 10.0;
-            $left = $ends->beginning;
+            $tails[$inHand] = $ends->beginning * $ends->startCm * 10.0;
+            $left = $ends->isHidden ? $ends->beginning : 0.0;
             $attached[$inHand] = true;
         }
         foreach ($changes->all as $change) {
@@ -109,13 +111,14 @@ final readonly class PieceLengths
             $inHand = $change->to;
         }
         if (null !== $inHand) {
-            $tails[$inHand] += $ends->end * $use->tailCm * 10.0;
-            $left += $ends->end;
+            $tails[$inHand] += $ends->isSewn ? 0.0 : $ends->end * $ends->endCm * 10.0;
+            $left += $ends->isSewn ? 0.0 : $ends->end;
         }
 
         return new self(
             stitches: $stitches, worth: $worth, joins: $joined, tails: $tails, carries: $carries, floats: $floats,
             sewn: $ends->isSewn ? $inHand : null,
+            sewingCm: $ends->isSewn ? $ends->endCm : 0.0,
             changed: $changed,
             left: $left,
         );

@@ -7,11 +7,10 @@ namespace Alternum\Core\Tests\Change;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\TestCase;
 
 /** Yarns of whole rounds that change on a line of fixed degrees instead of at the marker, which wanders. */
@@ -97,10 +96,13 @@ final class ChangeLineTest extends TestCase
         $plan = self::plan(['line' => ['fromFront' => 180]]);
         $piece = Analysis::of($plan)->pieces[0];
         $jog = $piece->changes->jogs()[2];
-        $steps = StepsWriter::values($plan, $piece, Terms::Us)['copies'][0]['steps'];
-        $step = array_values(array_filter($steps, static fn (array $one): bool => $one['from'] <= $jog->round && $jog->round <= $one['to']))[0];
-        self::assertMatchesRegularExpression('/with .*: .*; with /', $step['text'].implode(' ', $step['then']).'; with ');
-        self::assertStringStartsWith("After stitch {$jog->stitch}: ", $step['then'][0]);
+        $isThere = static fn (array $one): bool => $one['from'] <= $jog->round && $jog->round <= $one['to'];
+        $round = array_values(array_filter(WrittenSteps::rounds($plan), $isThere))[0];
+        self::assertMatchesRegularExpression('/with .*: /', $round['text']);
+        self::assertCount(2, $round['groups'], 'Up to the line in one yarn, on from it in the other.');
+        $change = WrittenSteps::only(WrittenSteps::all($plan), 'change')[2];
+        self::assertSame([$jog->round, $jog->stitch], [$change['to'], $change['stitch']]);
+        self::assertStringStartsWith("At stitch {$jog->stitch}: ", $change['text']);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 }

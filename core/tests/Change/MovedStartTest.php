@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\TestCase;
 
 /** "Work 3 sc more, and move the marker": a round's beginning moved on by hand. By hand: three of thirty stitches are 36°. */
@@ -47,20 +47,17 @@ final class MovedStartTest extends TestCase
     public function testTheStepsSayIt(): void
     {
         $then = static function (Plan $plan, int $round): array {
-            foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'] as $step) {
-                if ($step['to'] === $round) {
-                    return $step['then'];
-                }
-            }
-
-            return [];
+            return [...WrittenSteps::told($plan, 'change')[$round] ?? [], ...array_filter(
+                WrittenSteps::told($plan, 'check')[$round] ?? [],
+                static fn (string $told): bool => str_contains($told, 'marker'),
+            )];
         };
         self::assertStringStartsWith(
-            'After stitch 30: work 3 sc more in A (Chalk), and move the marker up to there. Work the last sc',
+            'At stitch 30: work 3 sc more in A (Chalk), and move the marker up to there. Work the last sc',
             $then(self::plan([['round' => 6, 'onward' => 3]]), 6)[0],
         );
         self::assertSame(
-            ['Work 3 sc more in B (Brick), and move the marker up to there.'],
+            ['Work 3 sc more in B (Brick), and move the marker up to there'],
             $then(self::plan([['round' => 8, 'onward' => 3]]), 8),
             'Also where no yarn changes.',
         );

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Change;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Notation\Reader;
-use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -22,9 +21,7 @@ final class SlipStitchTest extends TestCase
 
     private static function written(Plan $plan, int $round): string
     {
-        $piece = Analysis::of($plan)->pieces[0];
-
-        return StepsWriter::steps($plan, $piece, $piece->piece->copies->groups()[0] ?? new CopyGroup(1, [], []), Terms::Us)[$round - 1]['text'];
+        return WrittenSteps::rounds($plan)[$round - 1]['text'];
     }
 
     /** Before a plain stitch it stands for it, before an increase it is worked into the same stitch as a single crochet. */

@@ -7,7 +7,6 @@ namespace Alternum\Core\Tests\Colour;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
@@ -16,6 +15,7 @@ use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -128,17 +128,12 @@ final class HelixTest extends TestCase
     public function testSaysHowItIsBegunHowItGoesOnAndHowItEnds(): void
     {
         $plan = self::plan(['12 sc in MR', 'R2-8: sc around'], 2, 7, 2);
-        $told = [];
-        foreach (StepsWriter::values($plan, self::piece($plan), Terms::Us)['copies'][0]['steps'] as $step) {
-            foreach ($step['then'] as $then) {
-                $told[$step['from']][] = $then;
-            }
-        }
+        $told = WrittenSteps::told($plan, 'change');
         self::assertSame([1, 2, 3, 7], array_keys($told), 'Once where they begin, once where they go on, and where they end.');
-        self::assertStringContainsString('After stitch 6: put A’s loop on a marker, where it waits. Begin B in the next stitch, with a sl st', $told[2][0]);
-        self::assertStringContainsString('After stitch 6: stop at A’s loop. Put B’s loop on a marker, take A up where it waits', $told[3][0]);
-        self::assertStringContainsString('After stitch 6: end B at A’s loop with a sl st in place of its last stitch', $told[7][0]);
-        self::assertStringContainsString('R4: 6 sc; with B Yarn B: 6 sc (12)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringContainsString('At stitch 6: put A’s loop on a marker, where it waits. Begin B in the next stitch, with a sl st', $told[2][0]);
+        self::assertStringContainsString('At stitch 6: stop at A’s loop. Put B’s loop on a marker, take A up where it waits', $told[3][0]);
+        self::assertStringContainsString('At stitch 6: end B at A’s loop with a sl st in place of its last stitch', $told[7][0]);
+        self::assertStringContainsString('Rnd 4: 6 sc; with B: 6 sc. [12]', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 
     /** A picture over it takes its stitches; where a yarn is covered, it does not wait there. */

@@ -51,7 +51,7 @@ final class ShelfSummaryTest extends TestCase
         // Each is rounded up to a whole one.
         self::assertEqualsWithDelta((float) str_replace(',', '', $m[1]) / 0.9144, (float) str_replace(',', '', $y[1]), 1.1);
         self::assertStringContainsString('Hook: 3 mm', $metric);
-        self::assertStringContainsString('# Body', $metric);
+        self::assertStringContainsString('BODY (make 1;', $metric);
     }
 
     /** The otter's body is its largest piece, begun at its foot: the head comes first, and the jersey's stripes below it. */

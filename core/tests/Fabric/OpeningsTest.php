@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Fabric;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Fabric\Openings;
 use Alternum\Core\Plan\Severity;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -99,12 +99,11 @@ final class OpeningsTest extends TestCase
         $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'dec x6'];
         $told = static function (int $round) use ($lines): string {
             $plan = Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 2]]]);
-            $analysis = Analysis::of($plan);
 
-            return implode("\n", array_merge(...array_column(StepsWriter::values($plan, $analysis->pieces[0], $plan->terms)['copies'][0]['steps'], 'then')));
+            return implode("\n", array_map(static fn (array $step): string => "{$step['kind']} {$step['text']} {$step['trouble']}", WrittenSteps::all($plan)));
         };
-        self::assertStringContainsString('Set now', $told(6));
-        self::assertStringNotContainsString('Set now', $told(9));
-        self::assertStringContainsString('too small to set them from inside', $told(9));
+        self::assertStringContainsString('eyes Set the eyes', $told(6));
+        self::assertStringNotContainsString('eyes Set', $told(9));
+        self::assertStringContainsString('thread Sew or embroider the eyes between rounds 9 and 10, after', $told(9));
     }
 }

@@ -11,13 +11,13 @@ use Alternum\Core\Edit\Retype;
 use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -144,17 +144,10 @@ final class PlacingTest extends TestCase
     public function testTheStepsSayWhen(): void
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
-        $told = [];
-        foreach (StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'] as $step) {
-            foreach ($step['then'] as $then) {
-                if (str_starts_with($then, 'Set now')) {
-                    $told[$step['to']] = $then;
-                }
-            }
-        }
+        $told = WrittenSteps::told($plan, 'eyes');
         self::assertSame([10], array_keys($told));
-        self::assertStringContainsString('Eyes: between rounds 9 and 10', $told[10]);
-        self::assertStringContainsString('Note: set now: Eyes', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringStartsWith('Set the eyes between rounds 9 and 10, after stitches ', $told[10][0]);
+        self::assertStringContainsString('Note: set the eyes between rounds 9 and 10', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 
     /** By hand: stripes change at the marker, so a face about the front stays plain within a stripe, and is parted by a motif in it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Making;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\Segment;
 use Alternum\Core\Making\Segments;
@@ -13,8 +12,10 @@ use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\TestCase;
 
+/** @phpstan-import-type WrittenStep from StepsWriter */
 final class StepsTest extends TestCase
 {
     private const BALL = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: (sc, inc) x6', 'R4: sc around', 'R5: 18 sc', 'R6: sc around', 'R7: (sc, dec) x6'];
@@ -24,13 +25,11 @@ final class StepsTest extends TestCase
      * @param list<array<string, mixed>> $colours
      * @param array<string, mixed>       $piece
      *
-     * @return list<array{from: int, to: int, text: string, makes: int, yarns: list<string>, then: list<string>, cues: list<string>}>
+     * @return list<WrittenStep> its rounds
      */
     private static function steps(array $rounds, array $colours = [], array $piece = [], Terms $terms = Terms::Us): array
     {
-        $plan = Plans::of($rounds, $colours, $piece);
-
-        return StepsWriter::values($plan, Analysis::of($plan)->pieces[0], $terms)['copies'][0]['steps'];
+        return WrittenSteps::rounds(Plans::of($rounds, $colours, $piece), $terms);
     }
 
     /**
@@ -70,12 +69,11 @@ final class StepsTest extends TestCase
 
     public function testTellsAChangeWhereItComes(): void
     {
-        $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
-        $told = array_map(static fn (array $step): int => \count($step['then']), $steps);
-        self::assertSame([0, 0, 1, 1, 0, 0], $told);
-        self::assertStringContainsString('After stitch 18: work the last sc in A (Chalk)', $steps[2]['then'][0]);
-        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $steps[2]['then'][0]);
-        self::assertStringContainsString('Cut B', $steps[3]['then'][0]);
+        $told = WrittenSteps::told(Plans::of(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]), 'change');
+        self::assertSame([3, 5], array_keys($told));
+        self::assertStringContainsString('At stitch 18: work the last sc in A (Chalk)', $told[3][0]);
+        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $told[3][0]);
+        self::assertStringContainsString('Cut B', $told[5][0]);
     }
 
     public function testPartsARoundWhereTheYarnChanges(): void
@@ -97,16 +95,10 @@ final class StepsTest extends TestCase
     public function testTellsOfAYarnThatIsBroughtBackInTheNextRound(): void
     {
         $run = static fn (int $round): array => ['kind' => 'run', 'round' => $round, 'from' => 8, 'to' => 10, 'yarn' => 'B'];
-        $steps = self::steps(self::BALL, [$run(4), $run(5)]);
-        self::assertSame(
-            [4 => 1, 5 => 1],
-            array_filter(
-                array_combine(array_column($steps, 'from'), array_map(static fn (array $step): int => \count($step['then']), $steps)),
-                static fn (int $told): bool => $told > 0,
-            ),
-        );
-        self::assertStringContainsString('Leave B hanging inside; in round 5 bring it loosely across to stitch 8.', $steps[3]['then'][0]);
-        self::assertStringContainsString('Cut B', $steps[4]['then'][0]);
+        $told = WrittenSteps::told(Plans::of(self::BALL, [$run(4), $run(5)]), 'change');
+        self::assertSame([4 => 1, 5 => 1], array_map(count(...), $told));
+        self::assertStringContainsString('Leave B hanging inside; in round 5 bring it loosely across to stitch 8.', $told[4][0]);
+        self::assertStringContainsString('Cut B', $told[5][0]);
     }
 
     public function testSaysWhatCouldNotBeRead(): void
@@ -118,8 +110,7 @@ final class StepsTest extends TestCase
     public function testTailsInInches(): void
     {
         $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 4]])], [], ['units' => 'imperial']);
-        $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'];
-        self::assertStringContainsString('leaving 6 in', $steps[2]['then'][0]);
+        self::assertStringContainsString('leaving 6 in', WrittenSteps::told($plan, 'change')[3][0]);
     }
 
     /** A ring in two colours is still a ring, and one loop is still one loop: read back as written. */

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Notation;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Heed;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
-use Alternum\Core\Making\Step;
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
@@ -22,6 +19,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -73,8 +71,7 @@ final class CuesTest extends TestCase
     public function testIsShownWhileMaking(): void
     {
         $plan = Plans::of(['R1: 6 sc in MR', 'R2: inc x6', 'R3-4: sc around', 'Stuff lightly.', 'R5: sc around']);
-        $steps = Analysis::of($plan)->pieces[0]->steps();
-        self::assertSame([[1, []], [2, []], [4, ['Stuff lightly']], [5, []]], array_map(static fn (Step $step): array => [$step->to, $step->cues], $steps));
+        self::assertSame([4 => ['Stuff lightly']], WrittenSteps::told($plan, 'stuff'));
     }
 
     /** @return list<string> */
@@ -127,7 +124,7 @@ final class CuesTest extends TestCase
         ];
         $plan = Plans::of($lines);
         $plan = $plan->withPiece($plan->pieces[0]->withWorked(Worked::Joined));
-        $steps = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0]['steps'];
+        $steps = WrittenSteps::rounds($plan);
         self::assertStringContainsString('join with sl st in first st', $steps[0]['text']);
         self::assertStringContainsString('sl st to back loop of first st', $steps[1]['text']);
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Place;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -101,8 +101,7 @@ final class OldYarnTest extends TestCase
             self::assertGreaterThan($last, $at);
             $last = $at;
         }
-        $copy = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'][0];
-        $steps = implode("\n", array_merge(...array_column($copy['steps'], 'then')));
+        $steps = implode("\n", array_column(WrittenSteps::all($plan), 'text'));
         self::assertSame($times > 0, str_contains($steps, 'Catch A behind at stitch '.($caught['catches'][0] ?? '?')));
     }
 

@@ -33,21 +33,21 @@ final class PatternWordsTest extends TestCase
         $pattern = WrittenPattern::text($analysis, Terms::Us);
         $high = $analysis->amounts->amounts[0];
         self::assertSame(
-            'Yarn: A Chalk, DK, up to '.ceil($high->highMetres()).' m, '.ceil($high->grams($high->highMetres())).' g',
+            'Yarn: A Chalk, DK, up to '.ceil($high->highMetres()).' m, '.ceil($high->grams($high->highMetres())).' g (1 ball of 50 g)',
             self::line($pattern, 'Yarn:'),
             'The high figure, rounded up: who buys by it does not run short.',
         );
         self::assertSame('Notions: yarn needle, stitch marker, stuffing, up to 5 g, 2 eyes, 1 nose', self::line($pattern, 'Notions:'));
         self::assertMatchesRegularExpression('/^Size: Body \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
-        self::assertStringContainsString('# Body (make 1; from the top down)', $pattern);
-        self::assertGreaterThan(strpos($pattern, '# Body'), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
+        self::assertStringContainsString('BODY (make 1; from the top down)', $pattern);
+        self::assertGreaterThan(strpos($pattern, 'BODY ('), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
     }
 
     public function testSaysItInInches(): void
     {
         $pattern = WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(5), [], [], ['units' => 'imperial'])), Terms::Us);
         self::assertMatchesRegularExpression('/^Size: Body [\d¼½¾]+ in high, [\d¼½¾]+ in wide, when stuffed$/mu', $pattern);
-        self::assertMatchesRegularExpression('/^Yarn: A Chalk, DK, up to \d+ yd, \d+ g$/m', $pattern);
+        self::assertMatchesRegularExpression('/^Yarn: A Chalk, DK, up to \d+ yd, \d+ g \(1 ball of 50 g\)$/m', $pattern);
     }
 
     /** Only those that are used, each in the terms of the pattern: sc is dc in the UK, hdc htr, dc tr. */
@@ -72,8 +72,8 @@ final class PatternWordsTest extends TestCase
             Analysis::of(Plans::of(Plans::ball(5), [Plans::stripes(4, 9, [['A', 2], ['B', 2]])], ['changes' => $changes])),
             Terms::Us,
         );
-        self::assertStringNotContainsString('Change: after stitch', $pattern(['method' => 'plain']));
-        self::assertStringContainsString('; join B in last st, keep A (30)', $pattern(['method' => 'plain']));
+        self::assertStringNotContainsString('Change: at stitch', $pattern(['method' => 'plain']));
+        self::assertStringContainsString('; join B in last st, keep A. [30]', $pattern(['method' => 'plain']));
         self::assertStringContainsString('pull the loop through and snug it', $pattern(['method' => 'drawn-loop']));
         self::assertStringContainsString('Knot', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
     }
@@ -87,7 +87,7 @@ final class PatternWordsTest extends TestCase
             ['worked' => $worked, 'changes' => ['method' => 'closed-round']],
         )), Terms::Us);
         self::assertStringContainsString('Join with a sl st in the first stitch of the round, ch 1, and go on in the same stitch.', $pattern('spiral'));
-        self::assertStringNotContainsString('Change: after stitch', $pattern('joined'));
+        self::assertStringNotContainsString('Change: at stitch', $pattern('joined'));
     }
 
     public function testEveryStitchIsExplainedOrMadeOfThoseThatAre(): void
@@ -105,7 +105,7 @@ final class PatternWordsTest extends TestCase
         foreach (Plans::demoFiles() as $file) {
             $pattern = WrittenPattern::text(Analysis::of(PlanReader::json((string) file_get_contents($file))), Terms::Us);
             $words = self::line($pattern, 'Words:');
-            preg_match_all('/^R\d.*$/m', $pattern, $rounds);
+            preg_match_all('/^Rnds? \d.*$/m', $pattern, $rounds);
             preg_match_all('/\b(sc|hdc|dc|inc|dec|inv dec|MR|ch|sl st|BLO|FLO)\b/', implode("\n", $rounds[0]), $used);
             foreach (array_diff(array_unique($used[1]), ['ch', 'sl st']) as $abbreviation) {
                 self::assertStringContainsString("; {$abbreviation} ", $words, basename($file));

@@ -24,4 +24,6 @@ export type YarnDescription = Schemas['YarnDescription'];
 export type Problem = Schemas['Problem'];
 export type Refusal = Schemas['Refused'];
 export type Drawing = Schemas['Drawing'];
-export type StepsOfCopies = Schemas['Steps']['copies'][number];
+export type Step = Schemas['Step'];
+export type Finished = Schemas['Finished'];
+export type Finish = NonNullable<Piece['finish']>;

@@ -113,7 +113,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	return (
 		<BenchContext.Provider value={bench}>
 			<Tabs.Root value={pieceKey} onValueChange={bench.showPiece} asChild>
-				<div ref={root} className="bench-areas" data-leaf={leaf}>
+				<div ref={root} className="bench-areas" data-leaf={leaf} data-station={station}>
 					<SkipLinks />
 					<BenchHeader />
 					<Tray />

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Making\Stuffing;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Words\FinishWords;
+
+/** How a piece begins and ends, all of it decided: contract/openapi.yaml, Finished. */
+final class FinishWriter
+{
+    /** @return array<string, mixed> */
+    public static function values(PieceAnalysis $piece): array
+    {
+        $finishing = $piece->finishing;
+
+        return [
+            'ring' => $finishing->ring?->value,
+            'start' => $finishing->start->value,
+            'end' => $finishing->end?->value,
+            'tailCm' => Rounded::of($finishing->tailCm),
+            'turned' => $finishing->turned,
+            'firmness' => $finishing->firmness->value,
+            'goes' => \count(Stuffing::goes($piece->stages->fabric, $finishing)),
+            'clear' => $finishing->clear,
+            'segments' => $finishing->drawn->segments,
+            'base' => $finishing->drawn->base,
+            'whyEnd' => FinishWords::whyEnd($finishing),
+            'whyStuffed' => FinishWords::whyStuffed($finishing),
+        ];
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Fabric;
+
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\Finish\Drawn;
+use Alternum\Core\Plan\Finish\Firmness;
+use Alternum\Core\Plan\Finish\PieceEnd;
+use Alternum\Core\Plan\Finish\RingDrawn;
+use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Worked;
+
+/** How a piece begins and ends: as she chose it, else as her words say it, else as it is usual for such a piece. All of that is common practice, no source. */
+final readonly class Finishing
+{
+    /** So many stitches at most are drawn closed without a word. */
+    private const CLOSES = 8;
+    private const CLOSING_TAIL_CM = 12.0;
+
+    /**
+     * @param RingDrawn|null              $ring     null: it has no magic ring
+     * @param PieceEnd|null               $end      null: another piece is worked on from it
+     * @param float                       $tailCm   what is left at its end, with what it is drawn in with; 0 where it is not cut
+     * @param int                         $turned   it is turned right side out after this round; 0: it is not turned
+     * @param int|null                    $goes     in how many goes it is stuffed; null: as its height needs
+     * @param bool                        $sews     its tail sews it on, or may
+     * @param bool                        $fastened her own words say to cut the yarn at its end
+     * @param array<string, FinishReason> $reasons  by the FinishPart's value
+     * @param list<int>                   $stuffed  rounds after which her own words say to stuff
+     */
+    private function __construct(
+        public ?RingDrawn $ring,
+        public Tail $start,
+        public ?PieceEnd $end,
+        public float $tailCm,
+        public int $turned,
+        public Firmness $firmness,
+        public ?int $goes,
+        public string $clear,
+        public Drawn $drawn,
+        public bool $sews,
+        public bool $fastened,
+        public array $reasons,
+        public array $stuffed,
+    ) {
+    }
+
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric): self
+    {
+        $typed = TypedFinish::in($reading);
+        $chosen = $piece->finish;
+        $finish = $chosen->or($typed->finish);
+        $counts = array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
+        [$end, $why] = self::end($plan, $piece, $counts);
+        $goesOn = FinishReason::GoesOn === $why;
+        $end = $goesOn ? null : $finish->end ?? $end;
+        [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $fabric->openings());
+        $firmness = $finish->stuffing->firmness ?? $firmness;
+        $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
+        $drawn = $finish->drawn ?? new Drawn();
+        $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
+        $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
+            null !== $chosen => FinishReason::Chosen,
+            null !== $typed => FinishReason::Typed,
+            default => $else,
+        };
+
+        return new self(
+            ring: null === $piece->start && $first instanceof Foundation && 0 === $first->chains ? $finish->ring ?? RingDrawn::AfterSecondRound : null,
+            start: $finish->start ?? Tail::Weave,
+            end: $end,
+            tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + ceil(self::thread($fabric, $drawn) / 10.0),
+            turned: min(\count($counts), $finish->turned ?? 0),
+            firmness: $firmness,
+            goes: $finish->stuffing->goes,
+            clear: $finish->stuffing->clear,
+            drawn: $drawn,
+            sews: $sews,
+            fastened: $typed->fastened,
+            reasons: [
+                FinishPart::Ring->value => $reason($chosen->ring, $typed->finish->ring, FinishReason::Usual),
+                FinishPart::Start->value => $reason($chosen->start, $typed->finish->start, FinishReason::Usual),
+                FinishPart::End->value => $goesOn ? $why : $reason($chosen->end, $typed->finish->end, $why),
+                FinishPart::Tail->value => $reason($chosen->tailCm, $typed->finish->tailCm, $why),
+                FinishPart::Turned->value => $reason($chosen->turned, $typed->finish->turned, FinishReason::Usual),
+                FinishPart::Stuffing->value => $reason(
+                    $chosen->stuffing->firmness ?? $chosen->stuffing->goes,
+                    [] === $typed->stuffed ? null : true,
+                    $whyStuffed,
+                ),
+                FinishPart::Drawn->value => $reason($chosen->drawn, $typed->finish->drawn, FinishReason::Usual),
+            ],
+            stuffed: $typed->stuffed,
+        );
+    }
+
+    /** Whether her own words say it, so that it is not said once more. */
+    public function isTyped(FinishPart $part): bool
+    {
+        return FinishReason::Typed === $this->reasons[$part->value];
+    }
+
+    /**
+     * The thread that draws a stuffed piece in: for each segment once through the middle and once over the outside, from pole to pole;
+     * for a flat base up through the middle and back.
+     *
+     * @return float mm
+     */
+    public static function thread(Fabric $fabric, Drawn $drawn): float
+    {
+        if ($drawn->isNothing()) {
+            return 0.0;
+        }
+        $size = Size::of($fabric);
+        $around = 0.0;
+        foreach ($size->outline as $i => $edge) {
+            $below = $size->outline[$i - 1] ?? null;
+            $around += null === $below ? $edge->radius : hypot($edge->radius - $below->radius, $edge->level - $below->level);
+        }
+
+        return $drawn->segments * ($size->height + $around) + ($drawn->base ? 2.0 * $size->height : 0.0);
+    }
+
+    /**
+     * @param list<int> $counts
+     *
+     * @return array{PieceEnd|null, FinishReason}
+     */
+    private static function end(Plan $plan, Piece $piece, array $counts): array
+    {
+        foreach ($plan->pieces as $other) {
+            if (null !== $other->start && Join::Loops !== $other->start->join && \in_array($piece->key, $other->start->pieces, true)) {
+                return [null, FinishReason::GoesOn];
+            }
+        }
+        $isAlone = 1 === \count($plan->pieces);
+        $last = [] === $counts ? 0 : $counts[\count($counts) - 1];
+
+        return match (true) {
+            Worked::Rows === $piece->worked => [$isAlone ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
+            $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
+            $isAlone => [PieceEnd::Open, FinishReason::Alone],
+            default => [PieceEnd::Sewn, FinishReason::SewnOn],
+        };
+    }
+
+    /**
+     * @param list<int> $counts
+     *
+     * @return array{Firmness, FinishReason}
+     */
+    private static function stuffed(Piece $piece, array $counts, ?PieceEnd $end, Openings $openings): array
+    {
+        return match (true) {
+            Worked::Rows === $piece->worked || [] === $counts => [Firmness::None, FinishReason::Flat],
+            max($counts) < $openings->least() => [Firmness::Light, FinishReason::Narrow],
+            true === $end?->closes() => [Firmness::Firm, FinishReason::Closes],
+            default => [Firmness::Usual, FinishReason::Open],
+        };
+    }
+
+    /** Whether the tail sews the piece on, or may. */
+    private static function sews(Plan $plan, ?PieceEnd $end, ?PieceEnd $chosen, ?float $tailCm): bool
+    {
+        if (PieceEnd::Sewn === $end || 1 === \count($plan->pieces) || ($tailCm ?? $plan->yarnUse->sewingTailCm) < $plan->yarnUse->sewingTailCm) {
+            return PieceEnd::Sewn === $end;
+        }
+
+        // Words that leave a part open mostly mean that it is sewn on over the opening.
+        return true === $end?->closes() || (PieceEnd::Open === $end && PieceEnd::Open !== $chosen);
+    }
+
+    /** The tail that is usual for such an end, in cm: long enough to sew with where the plan has something to sew. */
+    private static function tail(Plan $plan, ?PieceEnd $end, bool $sews): float
+    {
+        return match (true) {
+            $sews => $plan->yarnUse->sewingTailCm,
+            true === $end?->closes() => max(self::CLOSING_TAIL_CM, $plan->yarnUse->tailCm),
+            default => $plan->yarnUse->tailCm,
+        };
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Making\Segments;
+use Alternum\Core\Making\WorkedRounds;
+use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\LiftingChains;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\RepeatFinder;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Spelling;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+
+/** The rounds of one piece written out with their yarns, as one of its copies is made. */
+final readonly class RoundWords
+{
+    private Printer $printer;
+
+    public function __construct(
+        private Piece $piece,
+        private Reading $reading,
+        private Colouring $colouring,
+        private YarnWords $yarns,
+        Terms $terms,
+        private Spelling $spelling,
+    ) {
+        $this->printer = new Printer($terms, $piece->worked, $spelling);
+    }
+
+    /** "R4: (2 sc, inc) x6; change to B in last st, keep A (24)" */
+    public function text(WorkedRounds $worked): string
+    {
+        return $this->line($worked, ' '.$this->spelling->count($worked->makes), []);
+    }
+
+    /**
+     * The rounds as a written pattern has them: what is done with them before their count, which stands last.
+     *
+     * @param list<string> $with sentences
+     */
+    public function patternLine(WorkedRounds $worked, array $with): string
+    {
+        return $this->line($worked, '', [...array_map(static fn (string $one): string => rtrim($one, '. '), $with), $this->spelling->count($worked->makes)]);
+    }
+
+    /** @return list<string> the yarn that the rounds begin in, as a heading over them; none where it is in hand */
+    public function yarnHeading(WorkedRounds $worked): array
+    {
+        $first = $this->colouring->rounds[$worked->from - 1][0];
+
+        return $first === $worked->inHand ? [] : ["With {$this->yarns->letter($first)}"];
+    }
+
+    /**
+     * @param string       $count where it stands before what closes the round
+     * @param list<string> $with  sentences after it
+     */
+    private function line(WorkedRounds $worked, string $count, array $with): string
+    {
+        $round = $this->reading->rounds[$worked->from - 1];
+        $head = $this->printer->head($worked->from, $worked->to);
+        if (!$round->readable) {
+            return "# {$head} could not be read as typed";
+        }
+        $stitches = $this->stitches(
+            $this->reading->syntax->worked()[$worked->from - 1]->bare(),
+            $worked->slips ? $round->slipped() : $round,
+            $this->colouring->rounds[$worked->from - 1],
+            Spelling::Pattern === $this->spelling ? $this->colouring->rounds[$worked->from - 1][0] : $worked->inHand,
+            $worked->slips,
+        );
+
+        return "{$head}: ".implode('. ', [$stitches.$this->change($worked).$count.$this->closing($round), ...$with]);
+    }
+
+    /** @return list<string> the letters of the yarns that its rounds are worked in, in working order, as this copy has them */
+    public function yarns(WorkedRounds $worked): array
+    {
+        $letters = [];
+        foreach (Colouring::runs($this->colouring->rounds[$worked->from - 1]) as $run) {
+            $letters[$run->yarn] = $this->yarns->letter($run->yarn);
+        }
+
+        return array_values(array_unique($letters));
+    }
+
+    /** @return list<array{yarn: string, text: string}> the stitches of its rounds, a group for each stretch in one yarn */
+    public function groups(WorkedRounds $worked): array
+    {
+        $round = $this->reading->rounds[$worked->from - 1];
+        if (!$round->readable) {
+            return [];
+        }
+        $letters = $this->colouring->rounds[$worked->from - 1];
+        $round = $worked->slips ? $round->slipped() : $round;
+        if (strspn($letters, $letters[0]) === \strlen($letters)) {
+            return [[
+                'yarn' => $this->yarns->letter($letters[0]),
+                'text' => $this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, $worked->slips),
+            ]];
+        }
+        $groups = [];
+        foreach (Segments::of($round->codes, $letters) as $segment) {
+            $groups[] = [
+                'yarn' => implode('', array_map($this->yarns->letter(...), '' === $segment->yarns ? [] : str_split($segment->yarns))),
+                'text' => $this->printer->codes(
+                    substr($round->codes, $segment->from, $segment->stitches),
+                    substr($round->loops, $segment->from, $segment->stitches),
+                ),
+            ];
+        }
+
+        return $groups;
+    }
+
+    /** The change at the end of the last of the rounds, before which she stops short: "; change to B in last st, keep A". */
+    private function change(WorkedRounds $worked): string
+    {
+        $change = $worked->ends;
+        if (null === $change) {
+            return '';
+        }
+        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+        $where = $worked->from === $worked->to ? 'in last st' : 'at end of '.$this->printer->head($worked->to, $worked->to);
+
+        return match (true) {
+            Method::StandingStart === $change->method => "; cut {$from}, join {$to} with a standing st",
+            null === $change->takenFrom => "; join {$to} {$where}",
+            default => "; change to {$to} {$where}",
+        }.match (true) {
+            Method::StandingStart === $change->method => '',
+            OldYarn::Cut === $change->oldYarn => ", cut {$from}",
+            OldYarn::Carry === $change->oldYarn => ", keep {$from}",
+            default => '',
+        };
+    }
+
+    private function closing(Round $round): string
+    {
+        return match (true) {
+            Worked::Joined === $this->piece->worked && Closed::ToBackLoop !== $round->closed => ", {$this->piece->closing->inWords()}",
+            null !== $round->closed => ", {$round->closed->value}",
+            default => '',
+        };
+    }
+
+    /** The round's stitches, with their yarns where they are not the one in hand. */
+    private function stitches(Line $line, Round $round, string $letters, string $inHand, bool $slips): string
+    {
+        $lifts = $this->lifts($round);
+        $before = 0 === $lifts ? '' : $this->chains($lifts).', '.(Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '');
+        $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
+        if (strspn($letters, $letters[0]) === \strlen($letters)) {
+            return ($letters[0] === $inHand ? '' : $this->with($letters[0])).$before.$this->whole($line, $round, $slips).$after;
+        }
+        $said = [];
+        $first = $line->items[0] ?? null;
+        foreach (Segments::of($round->codes, $letters) as $segment) {
+            // The chain that stands for the first stitch is said as the chain.
+            $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
+            $part = $this->printer->codes(
+                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
+                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
+            );
+            $lead = 0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '';
+            $said[] = ($inHand === $segment->yarns ? '' : $this->with($segment->yarns)).$lead.$part;
+            $inHand = $segment->yarns[\strlen($segment->yarns) - 1];
+        }
+
+        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
+    }
+
+    private function with(string $yarns): string
+    {
+        return $this->yarns->with($yarns, Spelling::Pattern === $this->spelling);
+    }
+
+    /** The stitches of a round in one yarn, as typed; one that starts with a slip stitch is written anew. */
+    private function whole(Line $line, Round $round, bool $slips): string
+    {
+        return match (true) {
+            !$slips => $this->printer->stitches($line),
+            '' === $round->loops => $this->printer->stitches(Line::of(RepeatFinder::of($round->codes))),
+            default => $this->printer->codes($round->codes, $round->loops),
+        };
+    }
+
+    /** Chains that the round is begun with; a ring is not lifted. */
+    private function lifts(Round $round): int
+    {
+        return $round->chainIsFirst || (1 === $round->number && 0 === $this->reading->on)
+            ? $round->lifting->before
+            : LiftingChains::usual($this->piece->worked, $round, $this->reading->rounds[$round->number - 2] ?? null);
+    }
+
+    private function chains(int $count): string
+    {
+        return $this->printer->codes(str_repeat(Stitch::Chain->code(), $count));
+    }
+}

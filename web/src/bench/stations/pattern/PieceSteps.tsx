@@ -1,0 +1,65 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, dataOf } from '../../../api/client';
+import { ChoiceField } from '../../../ui/Field';
+import { listed, say, sayWith } from '../../../ui/say';
+import { useDraft } from '../../context';
+import { FinishForm } from './FinishForm';
+import { StepList } from './StepList';
+
+/** One piece in its steps, under its name; fetched when it is unfolded. */
+export function PieceSteps({ piece, name, copies, isShown }: { piece: string; name: string; copies: number; isShown: boolean }) {
+	const id = useDraft((state) => state.id);
+	const revision = useDraft((state) => state.revision);
+	const [unfolded, setUnfolded] = useState<boolean | null>(null);
+	const [chosen, setChosen] = useState('0');
+	// The piece in view is unfolded until she says otherwise.
+	const isOpen = unfolded ?? isShown;
+	const { data, isError, refetch } = useQuery({
+		queryKey: ['steps', id, piece, revision],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/steps', { params: { path: { id }, query: { piece } } })),
+		enabled: isOpen,
+		placeholderData: (before, query) => (query?.queryKey[2] === piece ? before : undefined),
+	});
+	const all = data?.copies ?? [];
+	const shown = all[Number(chosen)] ?? all[0];
+	return (
+		<details
+			className="border-t-2 border-ink"
+			open={isOpen}
+			onToggle={(event) => {
+				if (event.currentTarget.open !== isOpen) setUnfolded(event.currentTarget.open);
+			}}
+		>
+			<summary className="cursor-pointer py-2">
+				<h3 className="inline text-xl font-semibold">
+					<bdi>{name === '' ? say('pieces.thisPiece') : name}</bdi>
+				</h3>
+				<span className="figures ml-2">{say('pattern.make', { copies })}</span>
+			</summary>
+			{isError && (
+				<p>
+					{sayWith('pattern.theStepsCouldNotBe', {
+						link: (
+							<button type="button" className="underline" onClick={() => void refetch()}>
+								{say('common.tryAgain')}
+							</button>
+						),
+					})}
+				</p>
+			)}
+			{all.length > 1 && (
+				<ChoiceField
+					label={say('pattern.writtenFor')}
+					className="mb-3"
+					value={chosen}
+					choices={all.map(({ names }, i) => [String(i), listed(names)] as const)}
+					onChange={setChosen}
+				/>
+			)}
+			{data !== undefined && data.copies[0]?.steps.length === 0 && <p className="mb-3">{say('pattern.typeTheRoundsFirstThey')}</p>}
+			{data !== undefined && (data.copies[0]?.steps.length ?? 0) > 0 && <FinishForm piece={piece} finished={data.finish} />}
+			{shown !== undefined && <StepList piece={piece} steps={shown.steps} />}
+		</details>
+	);
+}
