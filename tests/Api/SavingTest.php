@@ -243,8 +243,9 @@ final class SavingTest extends ApiTestCase
         $copies = (array) $this->ask('GET', "/api/plans/{$id}/steps?piece=body")['copies'];
         self::assertSame([['One', 'Three'], ['Two']], array_column($copies, 'names'));
         foreach (['with B ', 'with C '] as $copy => $said) {
-            $texts = array_column((array) self::at($copies, $copy, 'steps'), 'text');
-            self::assertStringContainsString($said, self::string(array_values(preg_grep('/^R4/', array_filter($texts, is_string(...))) ?: ['']), 0));
+            $texts = array_filter(array_column((array) self::at($copies, $copy, 'steps'), 'text'), is_string(...));
+            $fourth = array_filter($texts, static fn (string $text): bool => str_starts_with($text, 'R4'));
+            self::assertStringContainsString($said, implode('', $fourth));
         }
         $this->ask('GET', "/api/plans/{$id}/steps?piece=nose");
         $this->assertStatus(404);

@@ -56,7 +56,7 @@ final class PieceWriter
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
-            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)),
+            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)->drawnIn($analysis->finishing->drawn, !$stages->frame->beginsAtTop())),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
@@ -165,7 +165,7 @@ final class PieceWriter
             'stuffingGrams' => array_map(Rounded::of(...), $size->stuffingGrams()),
             'lastReachRound' => $size->lastReach,
             'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $size->outline),
-        ];
+        ] + ([] === $size->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $size->lobes)]);
     }
 
     /** @return array<string, mixed> */

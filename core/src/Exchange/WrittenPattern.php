@@ -80,7 +80,7 @@ final class WrittenPattern
         $sizes = [];
         foreach ($analysis->pieces as $piece) {
             if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
-                $sizes[] = [Size::of($piece->stages->fabric), $piece];
+                $sizes[] = [Size::of($piece->stages->fabric)->drawnIn($piece->finishing->drawn, !$piece->stages->frame->beginsAtTop()), $piece];
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Fabric;
 
+use Alternum\Core\Plan\Finish\Drawn;
+
 /** What a piece measures when it is done and stuffed, and until when one can reach into it. */
 final readonly class Size
 {
@@ -19,6 +21,13 @@ final readonly class Size
     private const GIVE = 1.1;
     /** How often corners are drawn in for the picture: from memory, to be judged by eye. */
     private const ROUNDED = 5;
+    /** How far a thread through the middle pulls the poles in, how deep its grooves are and how round what bulges between: from memory. */
+    private const SINKS = 0.45;
+    private const GROOVE = 0.18;
+    private const BULGE = 0.6;
+    /** A base is drawn flat within so much of the widest radius. */
+    private const BASE = 0.6;
+    private const AROUND = 96;
 
     /**
      * @param float           $height    mm, along the axis
@@ -26,6 +35,8 @@ final readonly class Size
      * @param float           $volume    ml inside
      * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
      * @param list<RoundEdge> $outline
+     * @param list<float>     $lobes     how far out the fabric lies where it is drawn in to segments, as a share of the radius, at equal angles from
+     *                                   the front on; none: evenly
      */
     private function __construct(
         public float $height,
@@ -33,6 +44,7 @@ final readonly class Size
         public float $volume,
         public ?int $lastReach,
         public array $outline,
+        public array $lobes = [],
     ) {
     }
 
@@ -79,6 +91,57 @@ final readonly class Size
         }
 
         return $edges;
+    }
+
+    /**
+     * The same once its tail has drawn it in: the poles sink, and between the threads it bulges.
+     *
+     * @param bool $standsOnFirst its round 1 is the end that it stands on
+     */
+    public function drawnIn(Drawn $drawn, bool $standsOnFirst): self
+    {
+        if ($drawn->isNothing() || [] === $this->outline) {
+            return $this;
+        }
+        $widest = max(1.0, $this->width / 2.0);
+        $middle = $this->height / 2.0;
+        $outline = array_map(fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $this->sunken($edge, $drawn, $standsOnFirst, $widest)), $this->outline);
+        $levels = array_map(static fn (RoundEdge $edge): float => $edge->level, $outline);
+        [$low, $high] = [min($levels), max($levels)];
+        $lobes = [];
+        for ($i = 0; $drawn->segments > 1 && $i < self::AROUND; ++$i) {
+            $lobes[] = 1.0 - self::GROOVE * (1.0 - abs(sin(\M_PI * $drawn->segments * $i / self::AROUND)) ** self::BULGE);
+        }
+        $full = [] === $lobes ? 1.0 : array_sum(array_map(static fn (float $lobe): float => $lobe ** 2, $lobes)) / \count($lobes);
+
+        return new self(
+            height: $high - $low,
+            width: $this->width,
+            volume: $this->volume * $full * ($middle > 0.0 ? ($high - $low) / $this->height : 1.0),
+            lastReach: $this->lastReach,
+            outline: array_map(static fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $edge->level - $low), $outline),
+            lobes: $lobes,
+        );
+    }
+
+    /** The level of an edge once the thread pulls, in mm. */
+    private function sunken(RoundEdge $edge, Drawn $drawn, bool $standsOnFirst, float $widest): float
+    {
+        $level = $edge->level;
+        $share = min(1.0, $edge->radius / $widest);
+        if ($drawn->segments > 0) {
+            $level += ($this->height / 2.0 - $level) * self::SINKS * (1.0 - $share) ** 2;
+        }
+        $isBase = $standsOnFirst === ($edge->level < $this->height / 2.0);
+        if ($drawn->base && $isBase && $share < self::BASE) {
+            // As flat as the ring that it stands on.
+            $ring = array_filter($this->outline, fn (RoundEdge $one): bool => $one->radius >= self::BASE * $widest
+                && ($one->level < $this->height / 2.0) === $standsOnFirst);
+            $levels = array_map(static fn (RoundEdge $one): float => $one->level, $ring);
+            $level = [] === $levels ? $level : ($standsOnFirst ? min($levels) : max($levels));
+        }
+
+        return $level;
     }
 
     /** @return float mm, around the widest */

@@ -87,8 +87,10 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 	const front = piece.frontDegrees / 360;
 	const seats: Seat[] = [];
 	let reach = 1;
-	const at = (turn: number, radius: number, level: number) => {
+	const lobes = (isStuffed && piece.size?.lobes) || [];
+	const at = (turn: number, wide: number, level: number) => {
 		const around = (turn - front) * 2 * Math.PI * side;
+		const radius = wide * (lobes[Math.floor((((turn - front) % 1) + 1) * lobes.length) % lobes.length] ?? 1);
 		return { x: radius * Math.sin(around), y: (middle - level) * up, z: radius * Math.cos(around), around };
 	};
 	const jogs = new Map(piece.changes.filter(({ jog }) => jog).map((change) => [change.treated, change.edge]));
