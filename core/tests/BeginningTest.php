@@ -8,12 +8,14 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\EdgeStretch;
@@ -44,7 +46,8 @@ final class BeginningTest extends TestCase
     }
 
     /**
-     * By hand: two legs of 15 joined by 3 chains, worked along both sides: 15 + 3 + 15 + 3 = 36. Two domes of 15 worked together over 4: 30 − 8.
+     * By hand: two legs of 15 joined by 3 chains, worked along both sides: 15 + 3 + 15 + 3 = 36. Two domes of 15 worked together over 4: 30 − 8,
+     * or 30 − 4 where the joined stitches count. The spaces after rounds 2, 3 and 4, up and down: 6. Loops of two rounds of 15: 30.
      *
      * @param array<string, mixed> $start
      * @param list<string>         $other
@@ -63,6 +66,14 @@ final class BeginningTest extends TestCase
         ['5 sc in MR', 'inc x5', '(sc, inc) x5', '6 sc, 5 sc in BLO, dec in BLO, dec in BLO', 'sc around'],
     ])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['stitches' => 6]], 6])]
+    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'gap' => true], 16])]
+    #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'other'], 'across' => 4, 'counts' => true], 26])]
+    #[TestWith([['join' => 'side', 'pieces' => ['leg'], 'round' => 2, 'to' => 4], 6])]
+    #[TestWith([
+        ['join' => 'spiral-loops', 'pieces' => ['other'], 'round' => 3, 'to' => 4],
+        30,
+        ['5 sc in MR', 'inc x5', '(sc, inc) x5', 'sc around in BLO', 'sc around in BLO', 'sc around'],
+    ])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 4, 'to' => 9]], 6])]
     #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'take' => ['from' => 14, 'to' => 3]], 5])]
     public function testBeginsOnAsManyStitches(array $start, int $stitches, array $other = self::LEG): void
@@ -162,6 +173,54 @@ final class BeginningTest extends TestCase
                 self::assertStringContainsString('begins on others', $refused->getMessage());
             }
         }
+    }
+
+    /**
+     * By hand: six rows of 8 sc have 8 + 6 + 8 + 6 around; four rows of hdc are as high as six of sc.
+     *
+     * @param list<string> $rows
+     */
+    #[TestWith([['ch 9', 'sk 1, 8 sc', 'R2-6: sc across'], 28])]
+    #[TestWith([['ch 9', 'sk 1, 8 hdc', 'R2-4: hdc across'], 28])]
+    #[TestWith([['ch 9', 'sk 1, 8 dc', 'R2-3: dc across'], 28])]
+    public function testAnEdgingFindsTheRowEnds(array $rows, int $stitches): void
+    {
+        $panel = ['key' => 'panel', 'name' => 'Panel', 'copies' => 1, 'worked' => 'rows', 'rounds' => $rows, 'front' => ['degrees' => 180], 'colours' => [],
+            'changes' => ['method' => 'auto']];
+        $edging = ['key' => 'edging', 'name' => 'Edging', 'worked' => 'joined', 'rounds' => ['sc around']] + $panel;
+        foreach ([['join' => 'edge', 'pieces' => ['panel']], ['join' => 'edges', 'pieces' => ['panel', 'panel']]] as $start) {
+            $plan = Plans::of([], plan: ['pieces' => [$panel, ['start' => $start] + $edging]]);
+            $analysis = Analysis::of($plan);
+            self::assertSame([], $analysis->problems);
+            self::assertSame($stitches, $analysis->pieces[1]->stages->reading->rounds[0]->makes);
+            self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+            $pasted = (new Paste('', WrittenPattern::text($analysis, Terms::Us), true))->apply($plan->withPieces([]));
+            self::assertEquals($plan->pieces[1]->start, $pasted->pieces[1]->start, 'It is read back from the pattern.');
+        }
+        $tube = Plans::of([], plan: ['pieces' => [['worked' => 'spiral', 'rounds' => self::LEG] + $panel, ['start' => ['join' => 'edge', 'pieces' => ['panel']]] + $edging]]);
+        self::assertStringContainsString('goes around a piece that is worked in rows', Analysis::of($tube)->problems[0]->message);
+    }
+
+    /** Through both panels it is stuffed when most of the way is closed: at three quarters of 28. */
+    public function testTwoPanelsAreStuffedBeforeTheyAreClosed(): void
+    {
+        $panel = ['key' => 'panel', 'name' => 'Panel', 'copies' => 2, 'worked' => 'rows', 'rounds' => ['ch 9', 'sk 1, 8 sc', 'R2-6: sc across'],
+            'front' => ['degrees' => 180], 'colours' => [Plans::stripes(1, 6, [['A', 2], ['B', 2]])], 'changes' => ['method' => 'auto']];
+        $edging = ['key' => 'edging', 'copies' => 1, 'worked' => 'joined', 'rounds' => ['sc around'], 'colours' => []] + $panel;
+        $plan = Plans::of([], plan: ['pieces' => [$panel, ['start' => ['join' => 'edges', 'pieces' => ['panel', 'panel']]] + $edging]]);
+        $analysis = Analysis::of($plan);
+        $steps = StepsWriter::values($plan, $analysis->pieces[1], Terms::Us)['copies'][0]['steps'] ?? [];
+        $stuff = WrittenSteps::only($steps, 'stuff');
+        self::assertSame([1, 21, 'At stitch 21: stuff lightly through the gap, then close the rest'], [$stuff[0]['to'], $stuff[0]['stitch'], $stuff[0]['text']]);
+        self::assertStringContainsString('Lay the ends between the two, and crochet over them.', $steps[0]['text']);
+        $rows = implode(' ', array_column(StepsWriter::values($plan, $analysis->pieces[0], Terms::Us)['copies'][0]['steps'] ?? [], 'text'));
+        self::assertStringContainsString('carry it loosely up the edge. The edging hides it.', $rows);
+    }
+
+    public function testTheSideHasNoSpaceAfterTheLastRound(): void
+    {
+        $plan = self::plan(['R1: sl st around'], ['join' => 'side', 'pieces' => ['leg'], 'round' => 2, 'to' => 6]);
+        self::assertSame('That piece has 6 rounds, so the last space between two is after round 5.', Analysis::of($plan)->problems[0]->message);
     }
 
     public function testIsKeptAndWrittenOut(): void

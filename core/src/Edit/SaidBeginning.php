@@ -28,12 +28,25 @@ final readonly class SaidBeginning
     private const OWN_LAYERS = '/^begin: through both of (?<piece>\pL+)/iu';
     private const OWN_OPENING = '/^begin: on the opening of (?<piece>\pL+)/iu';
 
+    private const OWN_EDGE = '/^begin: around the edge of (?<piece>\pL+)/iu';
+    private const OWN_EDGES = '/^begin: around the edges of (?<piece>\pL+)/iu';
+    private const OWN_SIDE = '/^begin: into the side of (?<piece>\pL+)\b.*\bafter rounds (?<round>\d{1,3}) to (?<to>\d{1,3})\b/iu';
+    private const OWN_SPIRAL = '/^begin: in .*\bloops that rounds (?<round>\d{1,3}) to (?<to>\d{1,3}) of (?<piece>\pL+)/iu';
+
     /**
-     * @param string $piece the word that names what it begins on; '' where none does
-     * @param string $words the line that says so
+     * @param string   $piece the word that names what it begins on; '' where none does
+     * @param string   $words the line that says so
+     * @param int|null $round the first of the rounds that it names
+     * @param int|null $to    the last of them
      */
-    private function __construct(public Join $join, public int $across, public string $piece, public string $words)
-    {
+    private function __construct(
+        public Join $join,
+        public int $across,
+        public string $piece,
+        public string $words,
+        public ?int $round = null,
+        public ?int $to = null,
+    ) {
     }
 
     /**
@@ -48,6 +61,10 @@ final readonly class SaidBeginning
                 [self::OWN_SEAM, Join::Seam],
                 [self::OWN_LAYERS, Join::Layers],
                 [self::OWN_OPENING, Join::Opening],
+                [self::OWN_EDGE, Join::Edge],
+                [self::OWN_EDGES, Join::Edges],
+                [self::OWN_SIDE, Join::Side],
+                [self::OWN_SPIRAL, Join::SpiralLoops],
                 [self::BRIDGE, Join::Bridge],
                 [self::JOINED, Join::Bridge],
                 [self::LAYERS, Join::Layers],
@@ -56,7 +73,14 @@ final readonly class SaidBeginning
             ] as [$pattern, $join]) {
                 $word = 1 === preg_match($pattern, $line, $match) ? mb_strtolower($match['piece'] ?? '') : null;
                 if (null !== $word && ('' === $word || [] !== array_filter($names, static fn (string $name): bool => self::means($word, $name)))) {
-                    return new self($join, min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND), $word, trim($line));
+                    return new self(
+                        join: $join,
+                        across: min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND),
+                        piece: $word,
+                        words: trim($line),
+                        round: isset($match['round']) ? (int) $match['round'] : null,
+                        to: isset($match['to']) ? (int) $match['to'] : null,
+                    );
                 }
             }
         }
@@ -81,6 +105,8 @@ final readonly class SaidBeginning
             $this->join,
             array_fill(0, max(1, $least), $named->key),
             $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0,
+            $this->round,
+            to: $this->to,
         );
     }
 
@@ -97,6 +123,10 @@ final readonly class SaidBeginning
         return match ($this->join) {
             Join::Bridge => $this->across > 0 ? "on others, joined by {$this->across} chains" : 'on others, joined',
             Join::Layers => 'through two layers',
+            Join::Edge => 'around the edge of a flat piece',
+            Join::Edges => 'around the edges of two',
+            Join::Side => 'into the side of a tube',
+            Join::SpiralLoops => 'in loops that were left free',
             Join::Seam => 'on two that are seamed together',
             default => 'on the edge of another, without cutting the yarn',
         };

@@ -168,7 +168,7 @@ final class WrittenPattern
                         default => 'Note: '.lcfirst($begin),
                     };
                 }
-            } elseif ($step->about instanceof Change || $step->about instanceof Placed || Moment::MarkerMoves === $step->about) {
+            } elseif ($step->about instanceof Change || $step->about instanceof Placed || Moment::MarkerMoves === $step->about || Moment::StuffBetween === $step->about) {
                 $after[] = ($step->about instanceof Change ? 'Change: ' : 'Note: ').lcfirst($text);
             } elseif (StepKind::Note === $step->kind) {
                 $after[] = "# {$text}";

@@ -136,7 +136,7 @@ final readonly class Finishing
     private static function end(Plan $plan, Piece $piece, array $counts): array
     {
         foreach ($plan->pieces as $other) {
-            if (null !== $other->start && Join::Loops !== $other->start->join && \in_array($piece->key, $other->start->pieces, true)) {
+            if (true === $other->start?->join->goesOn() && \in_array($piece->key, $other->start->pieces, true)) {
                 return [null, FinishReason::GoesOn];
             }
         }
@@ -144,6 +144,7 @@ final readonly class Finishing
         $last = [] === $counts ? 0 : $counts[\count($counts) - 1];
 
         return match (true) {
+            Join::Edge === $piece->start?->join, true === $piece->start?->join->isThroughBoth() => [PieceEnd::NeedleJoin, FinishReason::Flat],
             Worked::Rows === $piece->worked => [$isAlone ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
             $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
             $isAlone => [PieceEnd::Open, FinishReason::Alone],
@@ -160,6 +161,8 @@ final readonly class Finishing
     {
         return match (true) {
             Worked::Rows === $piece->worked || [] === $counts => [Firmness::None, FinishReason::Flat],
+            Join::Edge === $piece->start?->join => [Firmness::None, FinishReason::Flat],
+            true === $piece->start?->join->isThroughBoth() => [Firmness::Light, FinishReason::Flat],
             max($counts) < $openings->least() => [Firmness::Light, FinishReason::Narrow],
             true === $end?->closes() => [Firmness::Firm, FinishReason::Closes],
             default => [Firmness::Usual, FinishReason::Open],

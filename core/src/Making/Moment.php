@@ -16,6 +16,8 @@ enum Moment
     case RingTight;
     /** Stitches are worked on before the marker is moved. */
     case MarkerMoves;
+    /** Two flat pieces are stuffed through the gap that is still open between them. */
+    case StuffBetween;
     /** The ends are woven in. */
     case WeaveIn;
     /** The tail draws the stuffed piece in. */

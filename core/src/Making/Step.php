@@ -45,13 +45,14 @@ final readonly class Step
     }
 
     /** @param int $figure stitches that it is about */
-    public static function at(int $from, int $to, Moment $moment, int $figure = 0): self
+    public static function at(int $from, int $to, Moment $moment, int $figure = 0, ?int $stitch = null): self
     {
         $kind = match ($moment) {
             Moment::WeaveIn, Moment::DrawIn => StepKind::Tail,
+            Moment::StuffBetween => StepKind::Stuff,
             default => StepKind::Check,
         };
 
-        return new self($kind, $from, $to, about: $moment, figure: $figure);
+        return new self($kind, $from, $to, stitch: $stitch, about: $moment, figure: $figure);
     }
 }

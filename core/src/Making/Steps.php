@@ -31,6 +31,8 @@ final readonly class Steps
 {
     /** Two rounds are counted in one go up to so many stitches. */
     private const COUNTED_ON = 48;
+    /** Two flat pieces are stuffed when so much of their edges is closed. */
+    private const MOST_OF_THE_WAY = 0.75;
 
     private function __construct(
         private Piece $piece,
@@ -162,8 +164,13 @@ final readonly class Steps
         if ($this->finishing->turned > 0 && !$this->finishing->isTyped(FinishPart::Turned)) {
             $after[$this->finishing->turned][] = Step::after($this->finishing->turned, StepKind::Turn);
         }
-        foreach (Stuffing::goes($this->fabric, $this->finishing) as $round => $go) {
+        $throughBoth = true === $this->piece->start?->join->isThroughBoth();
+        foreach ($throughBoth ? [] : Stuffing::goes($this->fabric, $this->finishing) as $round => $go) {
             $after[$round][] = Step::after($round, StepKind::Stuff, $go);
+        }
+        if ($throughBoth && Firmness::None !== $this->finishing->firmness && !$this->finishing->isTyped(FinishPart::Stuffing)) {
+            $stitch = (int) round(self::MOST_OF_THE_WAY * $this->reading->rounds[0]->makes);
+            $after[1] = [Step::at(1, 1, Moment::StuffBetween, stitch: max(1, $stitch)), ...$after[1] ?? []];
         }
         foreach ($this->reading->rounds as $round) {
             foreach ($round->cues as $cue) {

@@ -11,6 +11,7 @@ use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Worked;
 
 /** Reads pieces as parts of their plan: in its words, and on the pieces that they begin on. */
 final class PieceReading
@@ -82,7 +83,25 @@ final class PieceReading
                 ];
             }
         }
+        foreach ($beginning->pieces as $i => $key) {
+            $isFlat = Worked::Rows === $plan->piece($key)?->worked;
+            if (!$isFlat && (Join::Edge === $beginning->join || Join::Edges === $beginning->join)) {
+                return [
+                    0,
+                    Problem::atPath(
+                        "{$path}.pieces[{$i}]",
+                        'An edging goes around a piece that is worked in rows, and “'.($plan->piece($key)->name ?? $key).'” is not.',
+                        'Let this piece begin on its opening.',
+                    ),
+                ];
+            }
+        }
         $openings = self::openings($beginning, $made);
+        if (0 === $openings[0] && Join::Side === $beginning->join) {
+            $rounds = \count($made[$beginning->pieces[0]]->rounds ?? []);
+
+            return [0, Problem::atPath("{$path}.to", "That piece has {$rounds} rounds, so the last space between two is after round ".($rounds - 1).'.', 'Name rounds up to that.')];
+        }
         if (0 === $openings[0]) {
             $next = ($beginning->round ?? 0) + 1;
             $name = $plan->piece($beginning->pieces[0])->name ?? $beginning->pieces[0];
@@ -96,7 +115,7 @@ final class PieceReading
                 ),
             ];
         }
-        if (Join::Layers === $beginning->join && $openings[0] !== ($openings[1] ?? null)) {
+        if ($beginning->join->isThroughBoth() && $openings[0] !== ($openings[1] ?? null)) {
             return [
                 $openings[0],
                 Problem::atPath(
@@ -142,10 +161,19 @@ final class PieceReading
     {
         return array_map(static function (string $key) use ($beginning, $made): int {
             $rounds = $made[$key]->rounds ?? [];
+            $from = $beginning->round ?? 0;
+            $to = $beginning->to ?? $from;
 
-            return Join::Loops === $beginning->join
-                ? ($rounds[$beginning->round ?? 0] ?? null)?->freeLoopsBelow() ?? 0
-                : ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0;
+            return match ($beginning->join) {
+                Join::Loops, Join::SpiralLoops => array_sum(array_map(
+                    static fn (Round $round): int => $round->freeLoopsBelow(),
+                    \array_slice($rounds, $from, $to - $from + 1),
+                )),
+                // After the last round there is no space, but its edge.
+                Join::Side => $to < \count($rounds) ? 2 * ($to - $from + 1) : 0,
+                Join::Edge, Join::Edges => ($made[$key] ?? null)?->around() ?? 0,
+                default => ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0,
+            };
         }, $beginning->pieces);
     }
 }

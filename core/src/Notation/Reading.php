@@ -34,6 +34,21 @@ final readonly class Reading
         return array_sum(array_map(static fn (Round $round): int => $round->makes, $this->rounds));
     }
 
+    /**
+     * Stitches all around a flat piece: along its last row, one for each single crochet's height of its row-ends, along its beginning and up again.
+     * Common practice, no source.
+     */
+    public function around(): int
+    {
+        $last = $this->rounds[\count($this->rounds) - 1] ?? null;
+        if (null === $last) {
+            return 0;
+        }
+        $high = array_sum(array_map(static fn (Round $row): float => '' === $row->codes ? 0.0 : Stitch::ofCode($row->codes[0])->height(), $this->rounds));
+
+        return $last->makes + $this->rounds[0]->makes + 2 * max(1, (int) round($high));
+    }
+
     /** @return list<Problem> the mistakes, without what is only worth knowing */
     public function errors(): array
     {

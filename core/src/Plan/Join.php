@@ -19,14 +19,22 @@ enum Join: string
     case Seam = 'seam';
     /** Through both of two flat layers with the same number of stitches. */
     case Layers = 'layers';
+    /** Around a flat piece worked in rows: along its last row, its row-ends, its beginning and its other row-ends. */
+    case Edge = 'edge';
+    /** Around two such pieces that lie on one another, through both. */
+    case Edges = 'edges';
+    /** In the spaces between the rounds of a tube, up one side in a straight line and down the other. */
+    case Side = 'side';
+    /** In the loops that several rounds of one piece left free, which make a spiral. */
+    case SpiralLoops = 'spiral-loops';
 
     /** @return array{int, int} how many pieces come together, at the least and at the most */
     public function pieces(): array
     {
         return match ($this) {
-            self::Opening, self::Rim, self::Loops => [1, 1],
+            self::Opening, self::Rim, self::Loops, self::Edge, self::Side, self::SpiralLoops => [1, 1],
             self::Bridge => [2, 8],
-            self::Seam, self::Layers => [2, 2],
+            self::Seam, self::Layers, self::Edges => [2, 2],
         };
     }
 
@@ -40,5 +48,23 @@ enum Join: string
     public function canPick(): bool
     {
         return self::Opening === $this || self::Rim === $this || self::Loops === $this;
+    }
+
+    /** Whether rounds of the piece are named that it begins on. */
+    public function hasRounds(): bool
+    {
+        return self::Loops === $this || self::Side === $this || self::SpiralLoops === $this;
+    }
+
+    /** Whether both pieces are worked through at once. */
+    public function isThroughBoth(): bool
+    {
+        return self::Layers === $this || self::Edges === $this;
+    }
+
+    /** Whether the piece goes on from the edge at which the other ends, so that its yarn need not be cut. */
+    public function goesOn(): bool
+    {
+        return !$this->hasRounds();
     }
 }

@@ -12,11 +12,22 @@ final readonly class JoinedStart
     /**
      * @param non-empty-list<string> $pieces keys, each made earlier in the plan; one may be named twice, for two copies
      * @param int                    $across chains in each bridge, or stitches that a seam takes from each side
-     * @param int|null               $round  the round that left loops free
+     * @param int|null               $round  the round that left loops free, or the first of several
      * @param PickUp|null            $take   null: every stitch of the edge
+     * @param int|null               $to     the last of several rounds
+     * @param bool                   $counts a seam's stitches are worked into, too, and counted once
+     * @param bool                   $gap    one stitch more goes into the gap that the slip stitch leaves which joins the last round
      */
-    public function __construct(public Join $join, public array $pieces, public int $across = 0, public ?int $round = null, public ?PickUp $take = null)
-    {
+    public function __construct(
+        public Join $join,
+        public array $pieces,
+        public int $across = 0,
+        public ?int $round = null,
+        public ?PickUp $take = null,
+        public ?int $to = null,
+        public bool $counts = false,
+        public bool $gap = false,
+    ) {
     }
 
     /**
@@ -30,7 +41,7 @@ final readonly class JoinedStart
             return $this->take->stitches;
         }
 
-        $edges = Join::Layers === $this->join ? \array_slice($this->edges($openings), 0, 1) : $this->edges($openings);
+        $edges = $this->join->isThroughBoth() ? \array_slice($this->edges($openings), 0, 1) : $this->edges($openings);
 
         return array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
     }
@@ -52,14 +63,17 @@ final readonly class JoinedStart
         if ($this->join->canPick()) {
             $pick = $this->take;
             if (null === $pick || $pick->stitches > 0) {
-                return [new EdgeStretch($first, 1, $openings[0])];
+                return [new EdgeStretch($first, 1, $openings[0]), ...$this->gap ? [EdgeStretch::chains(1)] : []];
             }
 
             return $pick->to < $pick->from
                 ? [new EdgeStretch($first, $pick->from, $openings[0]), new EdgeStretch($first, 1, $pick->to)]
                 : [new EdgeStretch($first, $pick->from, $pick->to)];
         }
-        if (Join::Layers === $this->join) {
+        if (Join::Edge === $this->join || Join::Side === $this->join || Join::SpiralLoops === $this->join) {
+            return [new EdgeStretch($first, 1, $openings[0])];
+        }
+        if ($this->join->isThroughBoth()) {
             return array_map(
                 static fn (string $piece, int $opening): EdgeStretch => new EdgeStretch($piece, 1, $opening),
                 $this->pieces,
@@ -67,7 +81,13 @@ final readonly class JoinedStart
             );
         }
         if (Join::Seam === $this->join) {
-            return [new EdgeStretch($first, 1, $openings[0] - $this->across), new EdgeStretch($this->pieces[$last], $this->across + 1, $openings[$last])];
+            $seam = $this->counts ? [new EdgeStretch($first, $openings[0] - $this->across + 1, $openings[0])] : [];
+
+            return [
+                new EdgeStretch($first, 1, $openings[0] - $this->across),
+                ...$seam,
+                new EdgeStretch($this->pieces[$last], $this->across + 1, $openings[$last]),
+            ];
         }
         $edges = [new EdgeStretch($first, 1, $openings[0])];
         for ($i = 1; $i <= $last; ++$i) {
@@ -102,12 +122,16 @@ final readonly class JoinedStart
         };
 
         return match ($this->join) {
-            Join::Opening => "on {$some}the opening of {$all}",
-            Join::Rim => "on {$some}the opening of {$all}, folded back over it",
+            Join::Opening => "on {$some}the opening of {$all}".($this->gap ? ', and once into the gap of the joining slip stitch' : ''),
+            Join::Rim => "on {$some}the opening of {$all}, folded back over it".($this->gap ? ', and once into the gap of the joining slip stitch' : ''),
             Join::Loops => "in {$some}the loops that round {$this->round} of {$all} left free",
             Join::Bridge => "around {$all}, joined by {$this->across} chains between them",
-            Join::Seam => "around {$all}, worked together over {$this->across} stitches",
+            Join::Seam => "around {$all}, worked together over {$this->across} stitches".($this->counts ? ', which count' : ''),
             Join::Layers => "through both of {$all}",
+            Join::Edge => "around the edge of {$all}: along its last row, down its row-ends, along its beginning, up its other row-ends",
+            Join::Edges => "around the edges of {$all}, through both at once",
+            Join::Side => "into the side of {$all}, in the spaces after rounds {$this->round} to {$this->to}, up one side and down the other",
+            Join::SpiralLoops => "in {$some}the loops that rounds {$this->round} to {$this->to} of {$all} left free",
         };
     }
 
@@ -116,15 +140,20 @@ final readonly class JoinedStart
         $join = $fields->oneOf('join', Join::class);
         $pieces = $fields->texts('pieces', 8, 40, Piece::KEY, 'Name a piece by its key.');
         $across = $join->hasAcross() ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
-        $round = Join::Loops === $join ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $round = $join->hasRounds() ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $to = $join->hasRounds() && Join::Loops !== $join ? $fields->whole('to', $round ?? 1, Limits::ROUNDS) : null;
         $take = $join->canPick() && $fields->has('take') ? PickUp::read($fields->object('take')) : null;
         [$least, $most] = $join->pieces();
         if (\count($pieces) < $least || \count($pieces) > $most) {
             $fields->wrong('pieces', 'This many pieces cannot be joined like that.', 1 === $most ? 'Name one.' : 'Name two.');
         }
+        $counts = Join::Seam === $join && $fields->has('counts') && $fields->truth('counts');
+        $gap = (Join::Opening === $join || Join::Rim === $join) && $fields->has('gap') && $fields->truth('gap');
         $fields->close();
 
-        return new self($join, [] === $pieces ? ['?'] : $pieces, $across, $round, $take);
+        return new self(
+            join: $join, pieces: [] === $pieces ? ['?'] : $pieces, across: $across, round: $round, take: $take, to: $to, counts: $counts, gap: $gap,
+        );
     }
 
     /** @return array<string, mixed> in the plan's format */
@@ -133,6 +162,9 @@ final readonly class JoinedStart
         return ['join' => $this->join->value, 'pieces' => $this->pieces]
             + ($this->join->hasAcross() ? ['across' => $this->across] : [])
             + (null === $this->round ? [] : ['round' => $this->round])
+            + (null === $this->to ? [] : ['to' => $this->to])
+            + ($this->counts ? ['counts' => true] : [])
+            + ($this->gap ? ['gap' => true] : [])
             + (null === $this->take ? [] : ['take' => $this->take->values()]);
     }
 }

@@ -10,6 +10,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -38,6 +39,7 @@ final readonly class EndsWords
             OldYarn::Cut => $this->cut($change),
             OldYarn::Carry => $change->isAtEnd && Worked::Rows === $this->piece->worked
                 ? "Leave {$from} hanging at the edge; in {$once} {$change->backRound} carry it loosely up the edge."
+                    .($this->isEdged() ? ' The edging hides it.' : '')
                 : $this->carry($change),
             OldYarn::Float => $change->passesBack
                 ? "Leave {$from} hanging at the marker; at stitch {$change->backStitch} of {$once} {$change->backRound} bring it back loosely"
@@ -69,6 +71,18 @@ final readonly class EndsWords
             [$this->whyYarn($change), $this->whyJoined($change), ...$this->cautions($change)],
             static fn (string $said): bool => '' !== $said,
         ));
+    }
+
+    /** Whether the edges that yarns are carried up are crocheted over by another piece. */
+    private function isEdged(): bool
+    {
+        foreach ($this->plan->pieces as $other) {
+            if (\in_array($other->start?->join, [Join::Edge, Join::Edges], true) && \in_array($this->piece->key, $other->start->pieces, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function carry(Change $change): string

@@ -67,15 +67,25 @@ final readonly class FinishWords
         return 'Turn it right side out';
     }
 
-    public function stuff(StuffGo $go): string
+    public function stuffBetween(): string
     {
-        $how = match ($this->finishing->firmness) {
+        return "stuff{$this->firmly()} through the gap, then close the rest";
+    }
+
+    private function firmly(): string
+    {
+        return match ($this->finishing->firmness) {
             Firmness::Firm => ' firmly',
             Firmness::Light => ' lightly',
             Firmness::Half => ' the lower half firmly',
             Firmness::Usual => ' to medium firmness',
             Firmness::None => '',
         };
+    }
+
+    public function stuff(StuffGo $go): string
+    {
+        $how = $this->firmly();
         $clear = '' === $this->finishing->clear ? '' : ", leave {$this->finishing->clear} empty";
 
         return match (true) {

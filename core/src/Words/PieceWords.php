@@ -65,6 +65,12 @@ final class PieceWords
             $said[] = 'Chain from the last of them to the first, and work around that from its inner side, along the chain,'
                 .' around the next, and back along the other side of the chain.';
         }
+        if (true === $piece->start?->join->isThroughBoth()) {
+            $said[] = 'Lay the ends between the two, and crochet over them.';
+        }
+        if (Join::SpiralLoops === $piece->start?->join) {
+            $said[] = 'It follows the free loops once, so that it has two ends: leave the one it begins with outside, too.';
+        }
         if ($piece->chainCounts && Worked::Spiral !== $piece->worked) {
             $said[] = "The chain at the beginning of each {$piece->worked->once()} counts as its first stitch.";
         }

@@ -88,7 +88,7 @@ final readonly class StepWords
     {
         return match (true) {
             $step->about instanceof Change => $this->isSaid($step->about),
-            $step->about instanceof Moment => !\in_array($step->about, [Moment::MarkerMoves, Moment::WeaveIn, Moment::DrawIn], true),
+            $step->about instanceof Moment => !\in_array($step->about, [Moment::MarkerMoves, Moment::StuffBetween, Moment::WeaveIn, Moment::DrawIn], true),
             default => false,
         };
     }
@@ -103,6 +103,7 @@ final readonly class StepWords
                 .' and ends inside are woven in',
             Moment::RingTight => $this->finish->ringTight(),
             Moment::MarkerMoves => rtrim($this->changes->onward($step->figure, $this->lastYarn($step->to)), '.'),
+            Moment::StuffBetween => "At stitch {$step->stitch}: {$this->finish->stuffBetween()}",
             Moment::WeaveIn => $this->finish->weaveIn(),
             Moment::DrawIn => $this->finish->drawIn(),
         };

@@ -6,7 +6,6 @@ namespace Alternum\Core\Yarn;
 
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Plan;
 
 /** How the yarn of one copy of a piece begins and ends: with a tail, a tail to sew with, or uncut from one piece into another. */
@@ -43,8 +42,8 @@ final readonly class Ends
     {
         $uncut = $goesOn = [];
         foreach ($plan->pieces as $piece) {
-            // Loops that were left free are no edge: what begins there begins anew.
-            if (null === $piece->start || Join::Loops === $piece->start->join) {
+            // Loops that were left free, and a tube's side, are no edge: what begins there begins anew.
+            if (null === $piece->start || !$piece->start->join->goesOn()) {
                 continue;
             }
             $last = $piece->start->pieces[\count($piece->start->pieces) - 1];

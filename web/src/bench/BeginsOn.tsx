@@ -15,6 +15,10 @@ const joins: readonly (readonly [Start['join'] | 'own', string])[] = [
 	['bridge', 'on pieces joined by chains'],
 	['seam', 'around two worked together over some stitches'],
 	['layers', 'through two flat layers'],
+	['edge', 'around the edge of a piece in rows'],
+	['edges', 'around the edges of two pieces in rows, through both'],
+	['side', 'into the side of a tube, up and down'],
+	['spiral-loops', 'in loops that several rounds left free'],
 ];
 
 /** Where a piece begins: on its own, or on pieces made before it. */
@@ -37,7 +41,9 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 		if (how === 'own') change(null);
 		else if (how === 'opening' || how === 'rim') change({ join: how, pieces: [one] });
 		else if (how === 'loops') change({ join: how, pieces: [one], round: 1 });
-		else if (how === 'layers') change({ join: how, pieces: [one, other] });
+		else if (how === 'layers' || how === 'edges') change({ join: how, pieces: [one, other] });
+		else if (how === 'edge') change({ join: how, pieces: [one] });
+		else if (how === 'side' || how === 'spiral-loops') change({ join: how, pieces: [one], round: 1, to: 1 });
 		else if (how === 'bridge') change({ join: how, pieces: [one, other], across: 3 });
 		else change({ join: how, pieces: [one, other], across: 4 });
 	}
@@ -80,6 +86,46 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 					value={start.across}
 					onChange={(across) => across !== null && change({ ...start, across })}
 				/>
+			)}
+			{start?.join === 'seam' && (
+				<ChoiceField
+					label={say('beginsOn.theSeamsStitches')}
+					value={start.counts === true ? 'count' : 'gone'}
+					choices={[
+						['gone', say('beginsOn.areNotWorkedInto')],
+						['count', say('beginsOn.countOnceInTheNext')],
+					]}
+					onChange={(to) => change(set(start, 'counts', to === 'count' ? true : null))}
+				/>
+			)}
+			{(start?.join === 'opening' || start?.join === 'rim') && (
+				<ChoiceField
+					label={say('beginsOn.theGapOfTheJoin')}
+					value={start.gap === true ? 'worked' : 'left'}
+					choices={[
+						['left', say('beginsOn.isLeft')],
+						['worked', say('beginsOn.takesOneStitchMore')],
+					]}
+					onChange={(to) => change(set(start, 'gap', to === 'worked' ? true : null))}
+				/>
+			)}
+			{(start?.join === 'side' || start?.join === 'spiral-loops') && (
+				<>
+					<NumberField
+						label={say('beginsOn.fromRound')}
+						min={1}
+						max={400}
+						value={start.round}
+						onChange={(round) => round !== null && change({ ...start, round, to: Math.max(round, start.to) })}
+					/>
+					<NumberField
+						label={say('beginsOn.toRound')}
+						min={start.round}
+						max={400}
+						value={start.to}
+						onChange={(to) => to !== null && change({ ...start, to })}
+					/>
+				</>
 			)}
 			{start?.join === 'loops' && (
 				<NumberField
