@@ -7,6 +7,7 @@ namespace Alternum\Core;
 use Alternum\Core\Change\BestFront;
 use Alternum\Core\Change\LineCompared;
 use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Fabric\Size;
 use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
@@ -71,6 +72,12 @@ final readonly class PieceAnalysis
             finishing: $this->finishing,
             ends: $ends,
         );
+    }
+
+    /** What it measures when it is done: stuffed, and drawn in where its tail does that. */
+    public function size(): Size
+    {
+        return Size::of($this->stages->fabric)->drawnIn($this->finishing->drawn, !$this->stages->frame->beginsAtTop());
     }
 
     public function bestFront(): BestFront

@@ -197,7 +197,8 @@ final class BeginningTest extends TestCase
             $pasted = (new Paste('', WrittenPattern::text($analysis, Terms::Us), true))->apply($plan->withPieces([]));
             self::assertEquals($plan->pieces[1]->start, $pasted->pieces[1]->start, 'It is read back from the pattern.');
         }
-        $tube = Plans::of([], plan: ['pieces' => [['worked' => 'spiral', 'rounds' => self::LEG] + $panel, ['start' => ['join' => 'edge', 'pieces' => ['panel']]] + $edging]]);
+        $around = ['start' => ['join' => 'edge', 'pieces' => ['panel']]] + $edging;
+        $tube = Plans::of([], plan: ['pieces' => [['worked' => 'spiral', 'rounds' => self::LEG] + $panel, $around]]);
         self::assertStringContainsString('goes around a piece that is worked in rows', Analysis::of($tube)->problems[0]->message);
     }
 
@@ -211,7 +212,8 @@ final class BeginningTest extends TestCase
         $analysis = Analysis::of($plan);
         $steps = StepsWriter::values($plan, $analysis->pieces[1], Terms::Us)['copies'][0]['steps'] ?? [];
         $stuff = WrittenSteps::only($steps, 'stuff');
-        self::assertSame([1, 21, 'At stitch 21: stuff lightly through the gap, then close the rest'], [$stuff[0]['to'], $stuff[0]['stitch'], $stuff[0]['text']]);
+        self::assertSame([1, 21], [$stuff[0]['to'], $stuff[0]['stitch']]);
+        self::assertSame('At stitch 21: stuff lightly through the gap, then close the rest', $stuff[0]['text']);
         self::assertStringContainsString('Lay the ends between the two, and crochet over them.', $steps[0]['text']);
         $rows = implode(' ', array_column(StepsWriter::values($plan, $analysis->pieces[0], Terms::Us)['copies'][0]['steps'] ?? [], 'text'));
         self::assertStringContainsString('carry it loosely up the edge. The edging hides it.', $rows);

@@ -119,6 +119,11 @@ final readonly class Pasted
      */
     private static function heading(array $waiting, Parser $parser): int
     {
+        foreach ($waiting as $i => $line) {
+            if (PieceHeading::isOurs($line)) {
+                return $i;
+            }
+        }
         foreach (array_keys($waiting) as $i) {
             $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
             if ($isAfterBlank && '' !== trim($waiting[$i]) && null !== self::headingOf($waiting[$i], $parser)) {

@@ -35,8 +35,14 @@ final readonly class PieceHeading
 
         $name = trim($match['name'], " \t*_~");
         // A pattern that was written here has its headings in capitals.
-        $isOurs = 1 === preg_match(self::OURS, $line) && mb_strtoupper($name) === $name;
+        $isOurs = self::isOurs($line) && mb_strtoupper($name) === $name;
 
         return new self($isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name, max(1, min($copies, Limits::COPIES)), $rest);
+    }
+
+    /** Whether it is a heading as a pattern has it that was written here, and so no remark. */
+    public static function isOurs(string $line): bool
+    {
+        return 1 === preg_match(self::OURS, $line);
     }
 }

@@ -56,7 +56,7 @@ final class PieceWriter
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
-            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size(Size::of($stages->fabric)->drawnIn($analysis->finishing->drawn, !$stages->frame->beginsAtTop())),
+            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size($analysis->size()),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(

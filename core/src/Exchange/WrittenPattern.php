@@ -80,7 +80,7 @@ final class WrittenPattern
         $sizes = [];
         foreach ($analysis->pieces as $piece) {
             if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
-                $sizes[] = [Size::of($piece->stages->fabric)->drawnIn($piece->finishing->drawn, !$piece->stages->frame->beginsAtTop()), $piece];
+                $sizes[] = [$piece->size(), $piece];
             }
         }
 
@@ -168,7 +168,8 @@ final class WrittenPattern
                         default => 'Note: '.lcfirst($begin),
                     };
                 }
-            } elseif ($step->about instanceof Change || $step->about instanceof Placed || Moment::MarkerMoves === $step->about || Moment::StuffBetween === $step->about) {
+            } elseif ($step->about instanceof Change || $step->about instanceof Placed
+                || \in_array($step->about, [Moment::MarkerMoves, Moment::StuffBetween], true)) {
                 $after[] = ($step->about instanceof Change ? 'Change: ' : 'Note: ').lcfirst($text);
             } elseif (StepKind::Note === $step->kind) {
                 $after[] = "# {$text}";

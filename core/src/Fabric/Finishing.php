@@ -66,6 +66,7 @@ final readonly class Finishing
         $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
         $drawn = $finish->drawn ?? new Drawn();
         $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
+        $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
             null !== $chosen => FinishReason::Chosen,
             null !== $typed => FinishReason::Typed,

@@ -105,7 +105,10 @@ final readonly class Size
         }
         $widest = max(1.0, $this->width / 2.0);
         $middle = $this->height / 2.0;
-        $outline = array_map(fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $this->sunken($edge, $drawn, $standsOnFirst, $widest)), $this->outline);
+        $outline = array_map(
+            fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $this->sunken($edge, $drawn, $standsOnFirst, $widest)),
+            $this->outline,
+        );
         $levels = array_map(static fn (RoundEdge $edge): float => $edge->level, $outline);
         [$low, $high] = [min($levels), max($levels)];
         $lobes = [];

@@ -100,7 +100,14 @@ final class PieceReading
         if (0 === $openings[0] && Join::Side === $beginning->join) {
             $rounds = \count($made[$beginning->pieces[0]]->rounds ?? []);
 
-            return [0, Problem::atPath("{$path}.to", "That piece has {$rounds} rounds, so the last space between two is after round ".($rounds - 1).'.', 'Name rounds up to that.')];
+            return [
+                0,
+                Problem::atPath(
+                    "{$path}.to",
+                    "That piece has {$rounds} rounds, so the last space between two is after round ".($rounds - 1).'.',
+                    'Name rounds up to that.',
+                ),
+            ];
         }
         if (0 === $openings[0]) {
             $next = ($beginning->round ?? 0) + 1;

@@ -19,7 +19,7 @@ final readonly class StitchPrinter
     public function work(Stitch $stitch, ?int $times, bool $isAmong = false): string
     {
         $name = $this->vocabulary->abbreviation($stitch);
-        if ($stitch->isSame()) {
+        if ($stitch->isSame() || $stitch->isInLoop()) {
             return (1 === $times || null === $times ? '' : "{$times} ")."{$name} in same st";
         }
 

@@ -103,7 +103,6 @@ final readonly class FinishWords
         return match (true) {
             null === $this->finishing->end => $this->goOn(),
             PieceEnd::Sewn === $this->finishing->end => "Fasten off, {$tail} tail to sew with",
-            PieceEnd::Open === $this->finishing->end && $this->finishing->sews => "Fasten off, {$tail} tail to sew with",
             PieceEnd::Open === $this->finishing->end && !$this->finishing->isTyped(FinishPart::End) => "Fasten off, {$tail} tail. Leave it open",
             default => "Fasten off, {$tail} tail",
         };

@@ -103,7 +103,7 @@ final class PasteTest extends TestCase
                 $text = WrittenPattern::text(Analysis::of($plan), $terms);
                 $pasted = (new Paste('', $text, true))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])));
                 $after = Analysis::of($pasted);
-                self::assertSame([], $after->problems);
+                self::assertSame([], Problem::errors($after->problems));
                 // Copies in yarns of their own are written out, and come back, each on its own.
                 $i = 0;
                 foreach (Analysis::of($plan)->pieces as $made) {
@@ -116,12 +116,24 @@ final class PasteTest extends TestCase
                             $after->pieces[$i]->stages->colouring->rounds,
                         );
                         self::assertSame(self::ends($made, $group->yarns), self::ends($after->pieces[$i], []), "{$piece->name}: kept and cut as written.");
+                        self::assertEquals(self::finish($made), self::finish($after->pieces[$i]), "{$piece->name}: it ends as written.");
                         ++$i;
                     }
                 }
                 self::assertCount($i, $pasted->pieces);
             }
         }
+    }
+
+    /** @return list<mixed> how it begins and ends */
+    private static function finish(PieceAnalysis $piece): array
+    {
+        $finishing = $piece->finishing;
+
+        return [
+            $finishing->ring, $finishing->start, $finishing->end, round($finishing->tailCm), $finishing->turned,
+            $finishing->firmness, $finishing->clear, $finishing->drawn,
+        ];
     }
 
     /**

@@ -55,7 +55,7 @@ final class StitchTest extends TestCase
             self::assertSame($words, array_unique($words));
         }
         $this->expectException(\OutOfRangeException::class);
-        Stitch::ofCode('%');
+        Stitch::ofCode('~');
     }
 
     /** Several in one stitch take and make what they would one by one. */

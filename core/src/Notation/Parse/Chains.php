@@ -23,6 +23,7 @@ final class Chains
      */
     public static function along(array $items): array
     {
+        $items = self::loops($items);
         $all = [];
         $left = 0;
         foreach ($items as $item) {
@@ -43,6 +44,10 @@ final class Chains
                     $item = $item->withStitch(Stitch::inOne($item->stitch, 2) ?? $item->stitch)->withTimes(1, $item->span);
                 }
             }
+            if (null === $item->times && $item->each && $left > 0 && null !== $item->stitch->out()) {
+                // "and in each ch across": to the chain's end, not to the round's.
+                $item = $item->withTimes($left, $item->span);
+            }
             $out = $left > 0 && PlaceKind::Stitch !== $item->place?->kind ? $item->stitch->out() : null;
             if (null === $out || null === $item->times || $item->times > $left) {
                 $left = null === $out ? 0 : $left;
@@ -57,6 +62,55 @@ final class Chains
         }
 
         return $all;
+    }
+
+    /**
+     * Chains that come back to the stitch they went out from, "sl st, ch 3, dc2tog in same st, ch 3, sl st in same st": a wing, a petal, a loop.
+     * What is worked on the way leaves none to be worked into.
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    private static function loops(array $items): array
+    {
+        for ($at = 1, $count = \count($items); $at < $count; ++$at) {
+            $from = $items[$at - 1];
+            $end = self::loopEnd($items, $at);
+            if (null === $end || !$from instanceof Work || Stitch::Chain === $from->stitch || $from->stitch->isSame()) {
+                continue;
+            }
+            $looped = array_map(
+                static fn (Node $item): Node => $item instanceof Work ? $item->withStitch($item->stitch->inLoop() ?? $item->stitch) : $item,
+                \array_slice($items, $at, $end - $at + 1),
+            );
+            array_splice($items, $at, \count($looped), $looped);
+        }
+
+        return $items;
+    }
+
+    /**
+     * @param list<Node> $items
+     *
+     * @return int|null where the slip stitch is that brings chains from here back; null where they do not come back
+     */
+    private static function loopEnd(array $items, int $at): ?int
+    {
+        $first = $items[$at] ?? null;
+        if (!$first instanceof Work || Stitch::Chain !== $first->stitch || ($first->times ?? 0) < 2) {
+            return null;
+        }
+        for ($i = $at + 1; ($item = $items[$i] ?? null) instanceof Work; ++$i) {
+            if (Stitch::SlipSame === $item->stitch) {
+                return $i;
+            }
+            if (Stitch::Chain !== $item->stitch && !($item->stitch->isSame() && null !== $item->stitch->inLoop())) {
+                return null;
+            }
+        }
+
+        return null;
     }
 
     /**

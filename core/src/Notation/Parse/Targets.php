@@ -242,6 +242,11 @@ final class Targets
             $mark = $c->at;
         }
         $c->back($mark);
+        if ($all && \in_array($c->value(-1), Words::CHAINS, true) && $c->take('back', 'down')) {
+            // "in each ch back to the round"
+            $c->takePhrase('to', 'the', 'round') || $c->takePhrase('to', 'round') || $c->takePhrase('to', 'the', 'base')
+                || $c->takePhrase('to', 'the', 'start');
+        }
         if ($all) {
             Times::around($c);
         }

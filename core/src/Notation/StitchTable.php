@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+/** What is known of each stitch, by its value. */
+final class StitchTable
+{
+    /**
+     * Code; stitches of the round below used; the codes of the tops left; yarn against a single crochet, all tops together.
+     *
+     * Source of the yarn factors: from memory until measured. Several in one stitch take what they take one by one; n of factor f
+     * together save half a single crochet for each join, n f − 0.5 (n − 1); a bobble is so many double crochets together, a popcorn is
+     * as many in one stitch.
+     */
+    public const ROWS = [
+        'sl st' => ['l', 1, 'l', 0.55],
+        'ch' => ['c', 0, 'c', 0.5],
+        'sk' => ['k', 1, '', 0.0],
+        'sc' => ['s', 1, 's', 1.0],
+        'hdc' => ['h', 1, 'h', 1.35],
+        'dc' => ['d', 1, 'd', 1.7],
+        'tr' => ['t', 1, 't', 2.2],
+        'inc' => ['i', 1, 'ss', 2.0],
+        'sc inc3' => ['A', 1, 'sss', 3.0],
+        'sc inc4' => ['q', 1, 'ssss', 4.0],
+        'sc inc5' => ['r', 1, 'sssss', 5.0],
+        'hdc inc' => ['B', 1, 'hh', 2.7],
+        'hdc inc3' => ['C', 1, 'hhh', 4.050000000000001],
+        'dc inc' => ['D', 1, 'dd', 3.4],
+        'dc inc3' => ['E', 1, 'ddd', 5.1],
+        'tr inc' => ['F', 1, 'tt', 4.4],
+        'tr inc3' => ['G', 1, 'ttt', 6.6000000000000005],
+        'dec' => ['e', 2, 'e', 1.5],
+        'sc3tog' => ['H', 3, 'H', 2.0],
+        'hdc2tog' => ['I', 2, 'I', 2.2],
+        'hdc3tog' => ['J', 3, 'J', 3.05],
+        'dc2tog' => ['K', 2, 'K', 2.9],
+        'dc3tog' => ['L', 3, 'L', 4.1],
+        'tr2tog' => ['M', 2, 'M', 3.9],
+        'tr3tog' => ['N', 3, 'N', 5.6],
+        'inv dec' => ['v', 2, 'v', 1.1],
+        'sc both' => ['u', 2, 'u', 1.1],
+        'sl st both' => ['w', 2, 'w', 0.65],
+        'bob' => ['b', 1, 'b', 6.5],
+        'bob3' => ['O', 1, 'O', 4.1],
+        'bob4' => ['P', 1, 'P', 5.3],
+        'bob6' => ['Q', 1, 'Q', 7.7],
+        'pop' => ['R', 1, 'R', 8.5],
+        'pop3' => ['S', 1, 'S', 5.1],
+        'pop4' => ['T', 1, 'T', 6.8],
+        'pop6' => ['U', 1, 'U', 10.2],
+        'puff' => ['f', 1, 'f', 4.0],
+        'picot' => ['x', 0, '', 2.05],
+        'loop st' => ['y', 1, 'y', 2.0],
+        'spike' => ['z', 1, 'z', 1.4],
+        'rsc' => ['Z', 1, 'Z', 1.1],
+        'fpsc' => ['V', 1, 'V', 1.1],
+        'bpsc' => ['W', 1, 'W', 1.1],
+        'fphdc' => ['X', 1, 'X', 1.45],
+        'bphdc' => ['Y', 1, 'Y', 1.45],
+        'fpdc' => ['a', 1, 'a', 1.8],
+        'bpdc' => ['g', 1, 'g', 1.8],
+        'fptr' => ['j', 1, 'j', 2.3],
+        'bptr' => ['m', 1, 'm', 2.3],
+        'sl st same' => ['5', 0, 'l', 0.55],
+        'sc same' => ['1', 0, 's', 1.0],
+        'hdc same' => ['2', 0, 'h', 1.35],
+        'dc same' => ['3', 0, 'd', 1.7],
+        'tr same' => ['4', 0, 't', 2.2],
+        'dc2tog same' => ['6', 0, 'K', 2.9],
+        'ch out' => ['n', 0, '', 0.5],
+        'sl st out' => ['o', 0, '', 0.55],
+        'sc out' => ['p', 0, '', 1.0],
+        'hdc out' => ['7', 0, '', 1.35],
+        'dc out' => ['8', 0, '', 1.7],
+        'tr out' => ['9', 0, '', 2.2],
+        'inc out' => ['0', 0, '', 2.0],
+        'dec out' => ['$', 0, '', 1.5],
+        'sl st loop' => ['%', 0, '', 0.55],
+        'sc loop' => ['&', 0, '', 1.0],
+        'hdc loop' => ['+', 0, '', 1.35],
+        'dc loop' => ['=', 0, '', 1.7],
+        'tr loop' => ['@', 0, '', 2.2],
+        'dc2tog loop' => ['^', 0, '', 2.9],
+    ];
+}
