@@ -2,7 +2,7 @@ import { expect, goTo, line, openPlan, round, saved, test } from './bench';
 
 test('without a connection the ways go on, and what cannot be done says so', async ({ page, context }) => {
 	await page.goto('/');
-	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	// The rest of the program comes while there is a connection.
 	await page.waitForTimeout(3000);
 	await openPlan(page, 'Harbour buoy', 'rounds');
@@ -19,7 +19,7 @@ test('without a connection the ways go on, and what cannot be done says so', asy
 	await expect(page.getByText('What was not saved is saved.').first()).toBeVisible();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Harbour buoy' })).not.toContainText('Not saved yet');
 	// Nothing was kept back to be done all at once.
-	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	await page.getByRole('link', { name: 'Harbour buoy' }).click();
 	await expect(line(page, 2)).toHaveText('R2: inc around');
 });

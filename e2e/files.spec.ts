@@ -58,6 +58,6 @@ for (const [name, content, says] of [
 		await expect(told).toContainText('Nothing was stored.');
 		await told.getByRole('button', { name: 'OK' }).click();
 		await page.reload();
-		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	});
 }

@@ -12,7 +12,7 @@ async function checkWithAxe(page: Page): Promise<void> {
 
 test('axe finds nothing serious on the shelf', async ({ page }) => {
 	await page.goto('/');
-	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	await checkWithAxe(page);
 });
 

@@ -6,9 +6,9 @@ const RED = '#C8372D';
 const TAR = '#2B3138';
 
 test('from the first visit to a pattern in the hand', async ({ page }) => {
-	await test.step('the shelf opens with three plans', async () => {
+	await test.step('the shelf opens with four plans', async () => {
 		await page.goto('/');
-		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(3);
+		await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	});
 
 	await test.step('a plan opens on the bench with its chart', async () => {

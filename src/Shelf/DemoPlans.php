@@ -16,8 +16,8 @@ use Doctrine\ORM\EntityManagerInterface;
 final readonly class DemoPlans
 {
     /** Laid out from the last to the first, so that the buoy lies on top. */
-    private const FILES = ['spotted-mushroom', 'otter-in-a-striped-jersey', 'harbour-buoy'];
-    public const COUNT = 3;
+    private const FILES = ['barrel-cactus-in-a-pot', 'spotted-mushroom', 'otter-in-a-striped-jersey', 'harbour-buoy'];
+    public const COUNT = 4;
     private const YARNS = [
         ['Chalk', '#F2EDE4', WeightCategory::Dk, 260.0, 50.0],
         ['Signal red', '#C8372D', WeightCategory::Dk, 260.0, 18.0],

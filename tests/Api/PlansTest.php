@@ -8,11 +8,11 @@ use Alternum\Server\Tests\ApiTestCase;
 
 final class PlansTest extends ApiTestCase
 {
-    public function testANewWorkshopOpensWithThreePlansAndSomeYarn(): void
+    public function testANewWorkshopOpensWithPlansAndSomeYarn(): void
     {
         $shelf = $this->ask('GET', '/api/shelf');
         self::assertIsArray($shelf['plans']);
-        self::assertSame(['Harbour buoy', 'Otter in a striped jersey', 'Spotted mushroom'], array_column($shelf['plans'], 'title'));
+        self::assertSame(['Harbour buoy', 'Otter in a striped jersey', 'Spotted mushroom', 'Barrel cactus in a pot'], array_column($shelf['plans'], 'title'));
         self::assertIsArray($shelf['yarns']);
         self::assertCount(3, $shelf['yarns']);
         foreach ($shelf['plans'] as $plan) {
@@ -182,7 +182,7 @@ final class PlansTest extends ApiTestCase
         $refused = $this->ask('POST', '/api/plans', ['title' => 'no plan']);
         $this->assertStatus(422);
         self::assertSame('format', self::at($refused, 'problems', 0, 'path'));
-        self::assertCount(3, (array) $this->ask('GET', '/api/shelf')['plans']);
+        self::assertCount(4, (array) $this->ask('GET', '/api/shelf')['plans']);
     }
 
     /** A plan with wrong rounds is kept all the same: what is typed is never lost. */

@@ -70,7 +70,8 @@ final class WorkshopTest extends ApiTestCase
         $file = json_decode($this->browser->getInternalResponse()->getContent(), true);
         self::assertIsArray($file);
         self::assertSame(['alternum-workshop', 3], [$file['format'], \count((array) $file['yarns'])]);
-        self::assertSame(['Spotted mushroom', 'Otter in a striped jersey', 'Łódź “buoy”'], array_column((array) $file['plans'], 'title'));
+        $titles = ['Barrel cactus in a pot', 'Spotted mushroom', 'Otter in a striped jersey', 'Łódź “buoy”'];
+        self::assertSame($titles, array_column((array) $file['plans'], 'title'));
         $this->openWorkshop();
         foreach ((array) $file['plans'] as $plan) {
             $opened = $this->ask('POST', '/api/plans', (string) json_encode($plan));
@@ -105,7 +106,7 @@ final class WorkshopTest extends ApiTestCase
         self::assertSame(6, $this->rows('workshop'));
         $command->execute([]);
         self::assertStringContainsString('Cleared 1 workshops', $command->getDisplay());
-        self::assertSame([5, 14], [$this->rows('workshop'), $this->rows('saved_plan')], 'Five workshops of three plans, less the one removed.');
+        self::assertSame([5, 19], [$this->rows('workshop'), $this->rows('saved_plan')], 'Five workshops of four plans, less the one removed.');
         self::assertSame([true, true, true, false, true, true], array_map($this->exists(...), [$changed, $keyed, $stocked, $idle, $removed, $new]));
         self::assertSame(2, $command->execute(['--days' => 'many']));
     }

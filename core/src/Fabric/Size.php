@@ -22,9 +22,9 @@ final readonly class Size
     /** How often corners are drawn in for the picture: from memory, to be judged by eye. */
     private const ROUNDED = 5;
     /** How far a thread through the middle pulls the poles in, how deep its grooves are and how round what bulges between: from memory. */
-    private const SINKS = 0.45;
-    private const GROOVE = 0.18;
-    private const BULGE = 0.6;
+    private const SINKS = 0.35;
+    private const GROOVE = 0.3;
+    private const BULGE = 0.8;
     /** A base is drawn flat within so much of the widest radius. */
     private const BASE = 0.6;
     private const AROUND = 96;

@@ -105,24 +105,42 @@ final readonly class RoundWords
         }
         $letters = $this->colouring->rounds[$worked->from - 1];
         $round = $worked->slips ? $round->slipped() : $round;
+        [$before, $after] = $this->around($round);
+        $after .= $this->closing($round);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return [[
                 'yarn' => $this->yarns->letter($letters[0]),
-                'text' => $this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, $worked->slips),
+                'text' => $before.$this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, $worked->slips).$after,
             ]];
         }
         $groups = [];
         foreach (Segments::of($round->codes, $letters) as $segment) {
+            // The chain that stands for the first stitch is said as the chain.
+            $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
+            $part = $this->printer->codes(
+                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
+                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
+            );
             $groups[] = [
                 'yarn' => implode('', array_map($this->yarns->letter(...), '' === $segment->yarns ? [] : str_split($segment->yarns))),
-                'text' => $this->printer->codes(
-                    substr($round->codes, $segment->from, $segment->stitches),
-                    substr($round->loops, $segment->from, $segment->stitches),
-                ),
+                'text' => (0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '').$part
+                    .($segment->from + $segment->stitches === \strlen($round->codes) ? $after : ''),
             ];
         }
 
         return $groups;
+    }
+
+    /** @return array{string, string} the chains and the turn before a round's stitches, and the chains after them */
+    private function around(Round $round): array
+    {
+        $lifts = $this->lifts($round);
+        $turn = Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '';
+
+        return [
+            0 === $lifts ? '' : "{$this->chains($lifts)}, {$turn}",
+            0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after),
+        ];
     }
 
     /** The change at the end of the last of the rounds, before which she stops short: "; change to B in last st, keep A". */
@@ -159,9 +177,7 @@ final readonly class RoundWords
     /** The round's stitches, with their yarns where they are not the one in hand. */
     private function stitches(Line $line, Round $round, string $letters, string $inHand, bool $slips): string
     {
-        $lifts = $this->lifts($round);
-        $before = 0 === $lifts ? '' : $this->chains($lifts).', '.(Worked::Rows === $this->piece->worked && $round->number > 1 ? 'turn, ' : '');
-        $after = 0 === $round->lifting->after ? '' : ', '.$this->chains($round->lifting->after);
+        [$before, $after] = $this->around($round);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return ($letters[0] === $inHand ? '' : $this->with($letters[0])).$before.$this->whole($line, $round, $slips).$after;
         }

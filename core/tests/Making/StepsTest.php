@@ -152,4 +152,15 @@ final class StepsTest extends TestCase
         $again = Reader::read($joined, Terms::Us, Worked::Joined, chainCounts: true);
         self::assertSame([[], 'dddddd'], [$again->problems, $again->rounds[1]->codes]);
     }
+
+    /** What is read at arm's length has the turn, the lifting chain and the closing too. */
+    public function testTheGroupsHaveWhatBeginsAndEndsARound(): void
+    {
+        $rows = self::steps(['Row 1: ch 9', 'sk 1, 8 sc', 'ch 1, turn, 8 sc'], [['kind' => 'run', 'round' => 3, 'from' => 4, 'to' => 8, 'yarn' => 'B']], [
+            'worked' => 'rows',
+        ]);
+        self::assertSame([['yarn' => 'A', 'text' => 'ch 1, turn, 3 sc'], ['yarn' => 'B', 'text' => '5 sc']], $rows[2]['groups'] ?? []);
+        $joined = self::steps(['6 dc in MR', 'ch 3, dc inc around'], [], ['worked' => 'joined']);
+        self::assertSame('ch 3, dc inc around, join with sl st in first st', $joined[1]['groups'][0]['text'] ?? '');
+    }
 }

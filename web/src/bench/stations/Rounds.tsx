@@ -64,10 +64,18 @@ export function Rounds() {
 			</Button>
 			{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && (
 				<div className="mb-5 grid grid-cols-2 gap-2">
-					<Button onClick={() => resize(1, 0)}>{say('rounds.wider1IncreaseRound')}</Button>
-					<Button onClick={() => resize(-1, 0)}>{say('rounds.narrower1IncreaseRound')}</Button>
-					<Button onClick={() => resize(0, 1)}>{say('rounds.longer1EvenRound')}</Button>
-					<Button onClick={() => resize(0, -1)}>{say('rounds.shorter1EvenRound')}</Button>
+					<Button className="py-1 leading-tight whitespace-normal!" onClick={() => resize(1, 0)}>
+						{say('rounds.wider1IncreaseRound')}
+					</Button>
+					<Button className="py-1 leading-tight whitespace-normal!" onClick={() => resize(-1, 0)}>
+						{say('rounds.narrower1IncreaseRound')}
+					</Button>
+					<Button className="py-1 leading-tight whitespace-normal!" onClick={() => resize(0, 1)}>
+						{say('rounds.longer1EvenRound')}
+					</Button>
+					<Button className="py-1 leading-tight whitespace-normal!" onClick={() => resize(0, -1)}>
+						{say('rounds.shorter1EvenRound')}
+					</Button>
 					<Button className="col-span-2" disabled={analysis.size === null} onClick={() => setIsSizing(true)}>
 						{say('rounds.toASize')}
 					</Button>

@@ -4,22 +4,16 @@ import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { useBench, useYarns } from '../../context';
 
-/** The kinds that are named beside what they say; the others say it themselves. */
+/** The kinds that are named beside what they say; the others' words begin with what they are. */
 const named: Partial<Record<Step['kind'], string>> = {
 	start: say('stepList.start'),
 	change: say('stepList.change'),
 	eyes: say('stepList.eyes'),
-	thread: say('stepList.thread'),
 	part: say('stepList.part'),
-	turn: say('stepList.turn'),
-	stuff: say('stepList.stuff'),
-	close: say('stepList.close'),
-	'fasten-off': say('stepList.fastenOff'),
-	tail: say('stepList.tail'),
-	sew: say('stepList.sew'),
-	glue: say('stepList.glue'),
 	note: say('stepList.note'),
 };
+/** What stands back behind what is to be done. */
+const quiet: ReadonlySet<Step['kind']> = new Set(['check', 'note', 'start']);
 
 /** The steps in the order of the work, to be read at arm's length. */
 export function StepList({ piece, steps }: { piece: string; steps: Step[] }) {
@@ -43,7 +37,6 @@ function RoundStep({ piece, step }: { piece: string; step: Step }) {
 		<button
 			type="button"
 			className="grid w-full grid-cols-[4rem_1fr_auto] items-baseline gap-x-3 border-t border-rule py-2 text-left hover:bg-shade"
-			aria-label={step.text}
 			onClick={() => {
 				if (piece !== shown) {
 					showPiece(piece);
@@ -53,11 +46,14 @@ function RoundStep({ piece, step }: { piece: string; step: Step }) {
 				if (step.to > step.from) pick(step.to, 'extend');
 			}}
 		>
-			<span className="figures whitespace-nowrap text-xl">{rounds}</span>
+			<span className="sr-only">{step.text}</span>
+			<span className="figures whitespace-nowrap text-xl" aria-hidden="true">
+				{rounds}
+			</span>
 			{step.groups.length === 0 ? (
-				<span>{step.text}</span>
+				<span aria-hidden="true">{step.text}</span>
 			) : (
-				<span className="flex flex-wrap items-center gap-x-3 gap-y-1 text-xl leading-snug">
+				<span aria-hidden="true" className="flex flex-wrap items-center gap-x-3 gap-y-1 text-xl leading-snug">
 					{numbered(step.groups).map(({ at, one: { yarn, text } }) => (
 						<span key={at} className="inline-flex items-center gap-1.5">
 							{[...yarn].map((letter) => (
@@ -68,7 +64,9 @@ function RoundStep({ piece, step }: { piece: string; step: Step }) {
 					))}
 				</span>
 			)}
-			<span className="figures text-2xl font-semibold">{step.makes}</span>
+			<span aria-hidden="true" className="figures text-2xl font-semibold">
+				{step.makes}
+			</span>
 		</button>
 	);
 }
@@ -76,7 +74,7 @@ function RoundStep({ piece, step }: { piece: string; step: Step }) {
 function CueStep({ step }: { step: Step }) {
 	const name = named[step.kind];
 	return (
-		<div className={`ml-[4.75rem] py-0.5 ${step.kind === 'check' ? 'text-faint' : ''}`}>
+		<div className={`my-1 ml-[4.75rem] ${quiet.has(step.kind) ? 'text-faint' : 'border-l-4 border-ink bg-sheet px-2 py-1 text-[17px] leading-snug'}`}>
 			{name !== undefined && <span className="mr-2 font-semibold">{name}</span>}
 			<span>{step.text}</span>
 			{step.trouble !== null && <p className="border-l-4 border-ink pl-2">{step.trouble}</p>}

@@ -1,0 +1,69 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, goTo, openPlan, panel, saved, test } from './bench';
+
+const piece = (page: Page, name: string): Locator =>
+	panel(page)
+		.locator('details')
+		.filter({ has: page.getByRole('heading', { name, exact: true }) });
+
+test('the steps lead from the ring to the last tail, piece by piece', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'pattern');
+	await page.getByRole('tab', { name: 'Body and head' }).click();
+	const body = piece(page, 'Body and head');
+	await expect(body).toContainText('Begin around Leg and Leg, joined by 3 chains');
+	await expect(body).toContainText('R3-4: with S Slack tide: sc around; join C at end of R4, keep S (36)');
+	await expect(body).toContainText('Set the eyes between rounds 23 and 24');
+	await expect(body).toContainText('After round 29 fingers no longer fit');
+	const said = (await body.textContent()) ?? '';
+	const order = [
+		'Begin stuffing firmly',
+		'Set the eyes',
+		'Stuff more',
+		'Finish stuffing',
+		'Fasten off, 40 cm tail',
+		'Thread through the front loops of the 6 sts',
+	];
+	expect(order.map((words) => said.indexOf(words))).toEqual(order.map((words) => said.indexOf(words)).sort((a, b) => a - b));
+	expect(said).not.toContain('undefined');
+	// The other pieces are folded until they are wanted.
+	const hat = piece(page, 'Hat');
+	await expect(hat.getByText('Do not stuff it')).toBeHidden();
+	await hat.locator('summary').first().press('Enter');
+	await expect(hat.getByText('Do not stuff it')).toBeVisible();
+	await expect(hat).toContainText('ch 1, (sc, inc) x6, join with sl st in first st');
+});
+
+test('how a piece ends can be chosen, and one undo takes it back', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'pattern');
+	const float = piece(page, 'Float');
+	await float.getByText('How it begins and ends').click();
+	await float.getByLabel('The last round is').selectOption({ label: 'drawn closed, twice around' });
+	await expect(float).toContainText('Thread through the front loops of the 6 sts twice around');
+	await float.getByLabel('Stuffing', { exact: true }).selectOption({ label: 'light' });
+	await expect(float).toContainText('Begin stuffing lightly');
+	await float.getByLabel('Tail at the end').fill('55');
+	await expect(float).toContainText('Fasten off, 55 cm tail');
+	await float.getByLabel('Drawn in: times from pole to pole').fill('6');
+	await expect(float).toContainText('through the middle from pole to pole 6 times');
+	await saved(page);
+	await page.reload();
+	await float.getByText('How it begins and ends').click();
+	await expect(float.getByLabel('Tail at the end')).toHaveValue('55');
+	await expect(float).toContainText('You chose it.');
+	await float.getByLabel('The last round is').selectOption({ index: 0 });
+	await expect(float).toContainText('Thread through the front loops of the 6 sts, pull closed');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(float).toContainText('twice around');
+});
+
+test('an edging finds the row-ends of a flat piece', async ({ page }) => {
+	await openPlan(page, 'Barrel cactus in a pot', 'pattern');
+	await page.getByRole('tab', { name: 'Edging' }).click();
+	await expect(panel(page)).toContainText('around the edge of Mat');
+	await expect(panel(page)).toContainText('on 64 stitches');
+	await page.getByRole('tab', { name: 'Flower' }).click();
+	await expect(panel(page)).toContainText('2 dc in same st, ch 3, sl st in same st');
+	await goTo(page, 'rounds');
+	await page.getByRole('tab', { name: 'Cactus' }).click();
+	await expect(panel(page)).toContainText('3.5 cm high');
+});
