@@ -134,7 +134,7 @@ final readonly class LineWork
         } elseif (null !== $trial->odd && 0 === $nth) {
             $this->rounds->tell($source, Fault::of($trial->odd), true);
         }
-        if (null === $fault && 0 === $nth && str_contains($trial->stitches->codes, Stitch::ChainOut->code())) {
+        if (null === $fault && 0 === $nth && self::isAlongChains($trial->stitches->codes)) {
             $this->rounds->tell(
                 $source,
                 Fault::at(
@@ -271,5 +271,17 @@ final readonly class LineWork
         }
 
         return $line->span;
+    }
+
+    /** Whether stitches go along a chain that stands out; one that comes back to its stitch leaves no doubt. */
+    private static function isAlongChains(string $codes): bool
+    {
+        foreach (Stitch::cases() as $stitch) {
+            if ($stitch->isOut() && Stitch::ChainOut !== $stitch && str_contains($codes, $stitch->code())) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
