@@ -108,7 +108,8 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 		await page.getByRole('button', { name: 'Plan', exact: true }).click();
 		const [pattern] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the pattern, UK terms' }).click()]);
 		const text = await readFile(await pattern.path(), 'utf8');
-		expect(text).toContain('R1: with A Sea foam: 6 dc in MR');
+		expect(text).toContain('Yarn: A Sea foam');
+		expect(text).toContain('With A\nRnd 1: 6 dc in MR');
 		await page.getByRole('button', { name: 'Plan', exact: true }).click();
 		const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'Download the plan as a file' }).click()]);
 		const plan = JSON.parse(await readFile(await file.path(), 'utf8'));

@@ -32,7 +32,7 @@ test('the whole shelf goes out as one file and comes in again', async ({ page, b
 	const other = await (await browser.newContext()).newPage();
 	await other.goto('/');
 	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: file });
-	await expect(other.getByText('3 plans and 3 yarns are on the shelf.', { exact: true })).toBeVisible();
+	await expect(other.getByText('4 plans and 3 yarns are on the shelf.', { exact: true })).toBeVisible();
 	await expect(other.getByRole('link', { name: 'Taken along' })).toBeVisible();
 	const broken = JSON.parse(file.toString()) as { plans: { terms: string; title: string }[] };
 	broken.plans = broken.plans.slice(0, 2).map((plan, i) => ({ ...plan, title: `Again ${i}`, terms: i === 0 ? 'martian' : 'us' }));

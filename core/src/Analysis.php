@@ -33,7 +33,7 @@ final readonly class Analysis
             $stages = PieceStages::of($plan, $piece, $readings[$piece->key]);
             $analysis = PieceAnalysis::of($plan, $stages, PieceReading::edges($piece, $readings));
             $pieces[] = $analysis;
-            foreach ($stages->reading->problems as $problem) {
+            foreach ([...$stages->reading->problems, ...$analysis->lateCues()->problems()] as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
             }
             foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems] as $problem) {

@@ -11,6 +11,7 @@ use Alternum\Core\Fabric\Size;
 use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
+use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
@@ -166,6 +167,11 @@ final readonly class PieceAnalysis
     public function offers(Plan $plan): array
     {
         return CueOffers::of($plan, $this->piece, $this->stages->reading);
+    }
+
+    public function lateCues(): LateCues
+    {
+        return new LateCues($this->stages->reading, $this->stages->fabric->openings());
     }
 
     /** @return list<Step> */

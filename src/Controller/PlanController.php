@@ -135,6 +135,8 @@ final readonly class PlanController
             return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
         }
 
-        return PlanResponse::download(WrittenPattern::text(Analysis::of($plan), $terms), $plan->title, 'txt', 'text/plain; charset=utf-8');
+        $text = WrittenPattern::text(Analysis::of($plan), $terms, 'once' === $request->query->getString('copies'));
+
+        return PlanResponse::download($text, $plan->title, 'txt', 'text/plain; charset=utf-8');
     }
 }

@@ -100,6 +100,7 @@ final class StepsWriter
                 uncut: null === $piece->ends ? $copies : (int) round($copies * (1.0 - $piece->ends->end)),
                 tailCm: $plan->yarnUse->tailCm,
             ),
+            late: $piece->lateCues(),
             begin: PieceWords::begin($plan, $piece->piece, $piece->edges),
             sewingCm: $plan->yarnUse->sewingTailCm,
         );

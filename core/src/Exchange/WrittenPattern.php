@@ -28,7 +28,8 @@ use Alternum\Core\Words\StepWords;
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
 {
-    public static function text(Analysis $analysis, Terms $terms): string
+    /** @param bool $isOnce copies in yarns of their own are written once, with what they have instead */
+    public static function text(Analysis $analysis, Terms $terms, bool $isOnce = false): string
     {
         $plan = $analysis->plan;
         $words = new PatternWords($plan, $terms);
@@ -46,7 +47,7 @@ final class WrittenPattern
             ...$words->notes(self::changes($analysis)),
         ];
         foreach ($analysis->pieces as $piece) {
-            array_push($lines, ...self::piece($analysis->plan, $piece, $terms));
+            array_push($lines, ...self::piece($analysis->plan, $piece, $terms, $isOnce));
         }
         $lines[] = '';
         foreach (SafetyWords::cautions($plan->hasParts()) as $caution) {
@@ -125,16 +126,24 @@ final class WrittenPattern
     }
 
     /** @return list<string> once for each set of yarns that it is made in */
-    private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms): array
+    private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms, bool $isOnce): array
     {
         $lines = [];
         $groups = $piece->piece->copies->groups();
-        foreach ($groups as $group) {
-            $names = \count($groups) > 1 ? $group->names : [];
+        $isOnce = $isOnce && \count($groups) > 1;
+        foreach ($isOnce ? \array_slice($groups, 0, 1) : $groups as $group) {
+            $names = \count($groups) > 1 && !$isOnce ? $group->names : [];
             array_push(
                 $lines,
                 '',
-                PatternWords::heading($piece->piece->name, $names, $group->count, $piece->stages->frame->beginsAtTop(), $piece->piece->worked),
+                PatternWords::heading(
+                    $piece->piece->name,
+                    $names,
+                    $isOnce ? $piece->piece->copies->count : $group->count,
+                    $piece->stages->frame->beginsAtTop(),
+                    $piece->piece->worked,
+                ),
+                ...$isOnce ? array_map(PatternWords::instead(...), $groups) : [],
                 ...PieceWords::frontPlace($piece->piece, $piece->stages->frame),
                 ...self::steps($piece, StepsWriter::words($plan, $piece, $group, $terms, Spelling::Pattern)),
             );

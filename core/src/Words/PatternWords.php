@@ -6,6 +6,7 @@ namespace Alternum\Core\Words;
 
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PlacementKind;
@@ -123,6 +124,14 @@ final readonly class PatternWords
         $from = Worked::Rows === $worked ? 'in rows' : ($beginsAtTop ? 'from the top down' : 'from the bottom up');
 
         return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')')." (make {$count}; {$from})";
+    }
+
+    /** "Note: right arm with C in place of S, S in place of C." */
+    public static function instead(CopyGroup $group): string
+    {
+        $yarns = array_map(static fn (string $key, string $to): string => "{$to} in place of {$key}", array_keys($group->yarns), $group->yarns);
+
+        return 'Note: '.implode(', ', $group->names).([] === $yarns ? ' as written.' : ' with '.implode(', ', $yarns).'.');
     }
 
     /** "BODY AND HEAD" as it is usually written: "Body and head". */

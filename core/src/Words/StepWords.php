@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\Moment;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StuffGo;
+use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Reading;
@@ -37,6 +39,7 @@ final readonly class StepWords
         private YarnWords $yarns,
         private FinishWords $finish,
         private array $begin,
+        private LateCues $late,
         private float $sewingCm,
     ) {
     }
@@ -67,9 +70,13 @@ final readonly class StepWords
     /** What is wrong with it, where it cannot be done. */
     public function trouble(Step $step): ?string
     {
-        return $step->about instanceof Placed && $step->about->isOutOfReach()
-            ? "After round {$step->about->deadline} no fingers get in, so it cannot be set from inside."
-            : null;
+        return match (true) {
+            $step->about instanceof Placed && $step->about->isOutOfReach() => "After round {$step->about->deadline} no fingers get in, so it cannot be set"
+                .' from inside.',
+            StepKind::Eyes === $step->kind && \is_string($step->about) && $this->late->isLate($step->to, CueKind::Eyes, $step->about) => 'No fingers get in'
+                .' any more, so they cannot be set from inside.',
+            default => null,
+        };
     }
 
     /** @return list<string> what is needed for it beside hook and yarn */

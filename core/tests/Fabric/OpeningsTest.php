@@ -106,4 +106,18 @@ final class OpeningsTest extends TestCase
         self::assertStringNotContainsString('eyes Set', $told(9));
         self::assertStringContainsString('thread Sew or embroider the eyes between rounds 9 and 10, after', $told(9));
     }
+
+    /** Her own words can come too late, too: an error at their place, and in the steps. Sewn on, eyes never do. */
+    public function testWordsThatSetEyesTooLate(): void
+    {
+        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'dec x6'];
+        $late = Plans::of([...$lines, 'Insert the safety eyes.']);
+        $problems = Analysis::of($late)->problems;
+        self::assertSame(['After round 8 no fingers get in, so eyes cannot be set from inside after round 10.'], array_column($problems, 'message'));
+        self::assertSame([7, Severity::Error], [$problems[0]->line, $problems[0]->severity]);
+        self::assertStringContainsString('No fingers get in any more', (string) (WrittenSteps::only(WrittenSteps::all($late), 'eyes')[0]['trouble'] ?? ''));
+        self::assertSame([], Analysis::of(Plans::of([...$lines, 'Sew on the eyes.']))->problems);
+        array_splice($lines, 4, 0, ['Insert the safety eyes.']);
+        self::assertSame([], Analysis::of(Plans::of($lines))->problems);
+    }
 }

@@ -47,4 +47,16 @@ final class CopiesTest extends TestCase
         self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Rnd 1:'));
         self::assertStringContainsString('BODY (make 4; from the top down)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
+
+    /** Or once, with what each has instead. */
+    public function testThePatternHoldsThemOnceWithTheDifferences(): void
+    {
+        $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
+        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us, true);
+        self::assertSame(1, substr_count($text, 'Rnd 1:'));
+        self::assertStringContainsString(
+            "BODY (make 3; from the top down)\nNote: left, third as written.\nNote: right with B in place of A, A in place of B.\nWith A\nRnd 1:",
+            $text,
+        );
+    }
 }

@@ -30,7 +30,8 @@ final class JobsTest extends TestCase
             'Fasten off, leaving a 20 cm tail. Thread it through the front loops of the 6 sts, pull tight and weave in.',
         ]), 6, ['end' => PieceEnd::FrontLoops, 'tailCm' => 20.0, 'firmness' => Firmness::Firm]];
         yield 'leaves around a stalk' => [self::alone([
-            'R1: 8 sc in MR (8)', 'R2: (ch 6, sl st in 2nd ch from hook, sc in next ch, hdc in next 2 ch, dc in next ch, sl st in next st) x8 (8)',
+            'R1: 8 sc in MR (8)',
+            'R2: (ch 6, sl st in 2nd ch from hook, sc in next ch, hdc in next 2 ch, dc in next ch, sl st in next st) x8 (8)',
             'Fasten off. Do not stuff.',
         ]), 8, ['firmness' => Firmness::None]];
         yield 'feelers' => [self::alone([
@@ -64,7 +65,10 @@ final class JobsTest extends TestCase
         foreach ([30 => [], 35 => ['counts' => true]] as $makes => $counts) {
             yield "two domes that leave {$makes}" => [[
                 ['key' => 'dome', 'copies' => 2, 'rounds' => self::DOME],
-                ['key' => 'rest', 'rounds' => ["R1: sc around ({$makes})"], 'start' => ['join' => 'seam', 'pieces' => ['dome', 'dome'], 'across' => 5] + $counts],
+                [
+                    'key' => 'rest', 'rounds' => ["R1: sc around ({$makes})"],
+                    'start' => ['join' => 'seam', 'pieces' => ['dome', 'dome'], 'across' => 5] + $counts,
+                ],
             ], $makes, []];
         }
         yield 'a disc with a stitch in the gap' => [[
@@ -98,7 +102,9 @@ final class JobsTest extends TestCase
         yield 'closed over every second stitch' => [self::alone([
             ...\array_slice(Plans::ball(4), 0, -1), 'Fasten off. Thread the tail through every second stitch, pull closed.',
         ]), 12, ['end' => PieceEnd::EverySecond]];
-        yield 'a chain that closes to a loop' => [self::alone(['ch 20, join with sl st to form a ring, sc in each ch around (20)', 'R2: sc around (20)']), 20, ['ring' => null]];
+        yield 'a chain that closes to a loop' => [self::alone([
+            'ch 20, join with sl st to form a ring, sc in each ch around (20)', 'R2: sc around (20)',
+        ]), 20, ['ring' => null]];
     }
 
     /**
@@ -126,8 +132,8 @@ final class JobsTest extends TestCase
         self::assertSame($makes, $rounds[\count($rounds) - 1]->makes);
         $finishing = $last->finishing;
         $is = [
-            'end' => $finishing->end, 'tailCm' => $finishing->tailCm, 'firmness' => $finishing->firmness, 'turned' => $finishing->turned, 'start' => $finishing->start,
-            'ring' => $finishing->ring, 'segments' => $finishing->drawn->segments, 'base' => $finishing->drawn->base,
+            'end' => $finishing->end, 'tailCm' => $finishing->tailCm, 'firmness' => $finishing->firmness, 'turned' => $finishing->turned,
+            'start' => $finishing->start, 'ring' => $finishing->ring, 'segments' => $finishing->drawn->segments, 'base' => $finishing->drawn->base,
         ];
         self::assertSame($ends, array_intersect_key(array_replace($ends, $is), $ends));
     }
@@ -136,8 +142,8 @@ final class JobsTest extends TestCase
     private static function plan(array $pieces): Plan
     {
         return Plans::of([], plan: ['pieces' => array_map(static fn (array $piece): array => $piece + [
-            'name' => ucfirst(\is_string($piece['key']) ? $piece['key'] : ''), 'copies' => 1, 'worked' => 'spiral', 'front' => ['degrees' => 180], 'colours' => [],
-            'changes' => ['method' => 'auto'],
+            'name' => ucfirst(\is_string($piece['key']) ? $piece['key'] : ''), 'copies' => 1, 'worked' => 'spiral', 'front' => ['degrees' => 180],
+            'colours' => [], 'changes' => ['method' => 'auto'],
         ], $pieces)]);
     }
 }

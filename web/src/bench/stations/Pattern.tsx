@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
@@ -9,8 +10,11 @@ export function Pattern() {
 	const id = useDraft((state) => state.id);
 	const pieces = useDraft(({ analysis }) => analysis.pieces);
 	const cautions = useDraft((state) => state.analysis?.cautions) ?? [];
+	const [isOnce, setIsOnce] = useState(false);
+	// Copies that differ in their yarns can be written once, with the differences.
+	const differ = useDraft(({ plan }) => plan.pieces.some(({ copies }) => Array.isArray(copies) && copies.some(({ yarns }) => yarns !== undefined)));
 	const link = (terms: 'us' | 'uk') => (
-		<a className="underline" href={`/api/plans/${id}/pattern?terms=${terms}`}>
+		<a className="underline" href={`/api/plans/${id}/pattern?terms=${terms}${isOnce && differ ? '&copies=once' : ''}`}>
 			{terms === 'us' ? say('pattern.usTerms') : say('pattern.ukTerms')}
 		</a>
 	);
@@ -18,6 +22,12 @@ export function Pattern() {
 		<>
 			<h2 className="text-lg font-semibold">{say('common.pattern')}</h2>
 			<p className="mb-3 text-faint">{sayWith('pattern.about', { us: link('us'), uk: link('uk') })}</p>
+			{differ && (
+				<label className="mb-3 flex items-center gap-2">
+					<input type="checkbox" checked={isOnce} onChange={(event) => setIsOnce(event.target.checked)} />
+					{say('pattern.copiesOnce')}
+				</label>
+			)}
 			{pieces.map(({ key, name, copies }) => (
 				<PieceSteps key={key} piece={key} name={name} copies={copies} isShown={key === shown} />
 			))}

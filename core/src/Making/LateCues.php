@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making;
+
+use Alternum\Core\Fabric\Openings;
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Problem;
+
+/** What her words set from inside when no fingers get in any more. */
+final readonly class LateCues
+{
+    public function __construct(private Reading $reading, private Openings $openings)
+    {
+    }
+
+    /** Whether words that are said after a round come too late for what they set: sewn or embroidered it can be at any time. */
+    public function isLate(int $after, CueKind $kind, string $text): bool
+    {
+        $deadline = $this->openings->deadline(1);
+
+        return CueKind::Eyes === $kind && null !== $deadline && $after > $deadline
+            && 1 === preg_match('/\b(?:place|insert|attach|put|set|add|safety|fix|secure|install)/i', $text)
+            && 1 !== preg_match('/\b(?:sew|embroider|stitch on|glue|felt|paint)/i', $text);
+    }
+
+    /** @return list<Problem> each at its line */
+    public function problems(): array
+    {
+        $problems = [];
+        foreach ($this->reading->rounds as $round) {
+            foreach ($round->cues as $cue) {
+                if ($this->isLate($round->number, $cue->kind, $cue->text)) {
+                    $problems[] = $this->problem($round->line, $cue->span->from + 1, max(1, $cue->span->length()), $round->number);
+                }
+            }
+        }
+        foreach ($this->reading->said as $said) {
+            if ($this->isLate($said->after, $said->kind, $said->text)) {
+                $problems[] = $this->problem($said->line, 1, max(1, mb_strlen($said->text)), $said->after);
+            }
+        }
+
+        return $problems;
+    }
+
+    private function problem(int $line, int $column, int $length, int $round): Problem
+    {
+        return Problem::inLine(
+            $line,
+            $column,
+            $length,
+            $round,
+            "After round {$this->openings->deadline(1)} no fingers get in, so eyes cannot be set from inside after round {$round}.",
+            'Say it earlier, or sew or embroider them.',
+        );
+    }
+}
