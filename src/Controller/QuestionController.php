@@ -17,6 +17,7 @@ use Alternum\Core\Exchange\LookWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
@@ -93,6 +94,15 @@ final readonly class QuestionController
         $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms));
+    }
+
+    /** What the plan needs: size, materials, gauge, techniques, words. */
+    #[Route('/needed', methods: 'GET')]
+    public function needed(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $plan = $this->plan($user, $id);
+
+        return new JsonResponse(['needed' => (new WhatIsNeeded(Analysis::of($plan), $plan->terms))->values()]);
     }
 
     /** The colour changes within a round. */

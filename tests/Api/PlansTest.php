@@ -228,6 +228,9 @@ final class PlansTest extends ApiTestCase
     public function testTheWrittenPattern(): void
     {
         [$id] = $this->firstPlan();
+        $needed = (array) $this->ask('GET', "/api/plans/{$id}/needed")['needed'];
+        self::assertContains(['name' => 'Hook', 'text' => '3 mm'], $needed);
+        self::assertContains('Techniques', array_column($needed, 'name'));
         $this->ask('GET', "/api/plans/{$id}/pattern?terms=uk");
         $text = (string) $this->response()->getContent();
         self::assertStringContainsString("With A\nRnd 1: 6 dc in MR. [6]", $text);

@@ -23,7 +23,8 @@ final readonly class LateCues
 
         return CueKind::Eyes === $kind && null !== $deadline && $after > $deadline
             && 1 === preg_match('/\b(?:place|insert|attach|put|set|add|safety|fix|secure|install)/i', $text)
-            && 1 !== preg_match('/\b(?:sew|embroider|stitch on|glue|felt|paint)/i', $text);
+            // Words that name rounds say where, and are offered to be set there.
+            && 1 !== preg_match('/\b(?:sew|embroider|stitch on|glue|felt|paint|rounds?|rnds?|rows?)\b|\br\d/i', $text);
     }
 
     /** @return list<Problem> each at its line */

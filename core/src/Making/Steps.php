@@ -262,13 +262,13 @@ final readonly class Steps
     {
         $isLast = $round === \count($this->reading->rounds);
 
-        return Step::after($round, match ($kind) {
+        return Step::after($round, 1 === preg_match('/\bglue\b/i', $text) ? StepKind::Glue : match ($kind) {
             CueKind::Stuff => StepKind::Stuff,
             CueKind::Eyes => StepKind::Eyes,
             CueKind::Tail => StepKind::Tail,
             CueKind::FastenOff => StepKind::FastenOff,
             CueKind::Turn => StepKind::Turn,
-            CueKind::Sew => StepKind::Sew,
+            CueKind::Sew => 1 === preg_match('/\bembroider/i', $text) ? StepKind::Thread : StepKind::Sew,
             CueKind::Close => $isLast ? StepKind::Close : StepKind::Note,
             CueKind::Marker => StepKind::Check,
             CueKind::Part => StepKind::Part,

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Words\Abbreviations;
@@ -41,6 +42,32 @@ final class PatternWordsTest extends TestCase
         self::assertMatchesRegularExpression('/^Size: Body \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
         self::assertStringContainsString('BODY (make 1; from the top down)', $pattern);
         self::assertGreaterThan(strpos($pattern, 'BODY ('), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
+    }
+
+    /** What has to be known, no more: the cactus is drawn in, its mat edged, its flower grown out of chains. */
+    public function testListsTheTechniques(): void
+    {
+        $of = static fn (Plan $plan): string => self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Techniques:');
+        self::assertSame(
+            'Techniques: a magic ring, increasing, decreasing, stuffing, drawing closed through the loops',
+            $of(Plans::of(Plans::ball(5))),
+        );
+        $cactus = $of(PlanReader::json((string) file_get_contents(\dirname(__DIR__, 3).'/demo/barrel-cactus-in-a-pot.json')));
+        foreach (['drawing a piece in', 'edging a flat piece', 'stitches along a chain', 'working in one loop', 'a needle join', 'sewing on'] as $technique) {
+            self::assertStringContainsString($technique, $cactus);
+        }
+        self::assertStringNotContainsString('bobbles', $cactus);
+    }
+
+    /** Stuffing is reckoned for what is stuffed, as firmly as it is. */
+    public function testAPieceThatIsKeptEmptyTakesNoStuffing(): void
+    {
+        $of = static fn (array $finish): string => self::line(
+            WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(8), [], ['finish' => $finish])), Terms::Us),
+            'Notions:',
+        );
+        self::assertStringContainsString('stuffing, up to ', $of([]));
+        self::assertStringNotContainsString('stuffing', $of(['stuffing' => ['firmness' => 'none']]));
     }
 
     public function testSaysItInInches(): void

@@ -3,6 +3,7 @@ import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
 import { PieceSteps } from './pattern/PieceSteps';
+import { WhatIsNeeded } from './pattern/WhatIsNeeded';
 
 /** The whole plan written out to work from, piece by piece. */
 export function Pattern() {
@@ -28,6 +29,7 @@ export function Pattern() {
 					{say('pattern.copiesOnce')}
 				</label>
 			)}
+			<WhatIsNeeded />
 			{pieces.map(({ key, name, copies }) => (
 				<PieceSteps key={key} piece={key} name={name} copies={copies} isShown={key === shown} />
 			))}
