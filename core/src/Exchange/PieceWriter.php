@@ -8,6 +8,7 @@ use Alternum\Core\Change\Treatments;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\RoundEdge;
 use Alternum\Core\Fabric\Size;
+use Alternum\Core\Fabric\StandOut;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Notation\Stitch;
@@ -107,6 +108,7 @@ final class PieceWriter
             $marker = $stages->frame->markerDegrees($round->number, $plan->marker);
             $cues = $stages->reading->cuesOf($round->number);
             $loops = $helices->loops($round->number);
+            $out = array_map(static fn (StandOut $one): array => [$one->after, Rounded::of($one->long), Rounded::of($one->wide)], StandOut::all($round));
             $rounds[] = [
                 'number' => $round->number,
                 'line' => $round->line,
@@ -121,6 +123,7 @@ final class PieceWriter
                 + (abs($marker - $start) < 0.005 ? [] : ['markerDegrees' => Rounded::of($marker)])
                 + ('' === trim($lies->tops, Stitch::Single->code()) ? [] : ['tops' => $lies->tops])
                 + ([] === $loops ? [] : ['loops' => $loops])
+                + ([] === $out ? [] : ['out' => $out])
                 + ($lies->ruffles ? ['ruffles' => true] : [])
                 + ($round->readable ? [] : ['readable' => false])
                 + ([] === $cues ? [] : ['cues' => $cues]);

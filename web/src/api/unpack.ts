@@ -13,7 +13,7 @@ export interface Run {
 }
 
 /** A round as the screens use it: what is left out in a message stands there. */
-export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues' | 'loops'> {
+export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues' | 'loops' | 'out'> {
 	runs: Run[];
 	ruffles: boolean;
 	readable: boolean;
@@ -23,6 +23,8 @@ export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' |
 	cues: string[];
 	/** where several yarns are worked in one spiral: the stitches after which a loop waits */
 	loops: number[];
+	/** what stands out: after how many stitches, how far and how wide, in stitch widths */
+	out: number[][];
 }
 
 /** Points about a round's end: stitches from it, with rounds above the level of the side worked first. */
@@ -54,6 +56,7 @@ export function unpackedRound(sent: SentRound): Round {
 		tops: sent.tops ?? '',
 		cues: sent.cues ?? [],
 		loops: sent.loops ?? [],
+		out: sent.out ?? [],
 	};
 }
 

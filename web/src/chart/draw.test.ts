@@ -40,6 +40,9 @@ class Recorder {
 	lineTo(x: number, y: number) {
 		this.points.push([x, y + this.shift]);
 	}
+	bezierCurveTo(_x1: number, _y1: number, _x2: number, _y2: number, x: number, y: number) {
+		this.points.push([x, y + this.shift]);
+	}
 	arc(x: number, y: number) {
 		this.points.push([x, y + this.shift]);
 	}
@@ -187,5 +190,18 @@ describe('the drawn piece', () => {
 	it('hatches a round that could not be read', () => {
 		const lines = (readable: boolean) => drawn([round(1, 12, [['A', 12]], { readable })]).strokes.length;
 		expect(lines(false)).toBeGreaterThan(lines(true) + 20);
+	});
+
+	it('draws what stands out of a round, in its yarn', () => {
+		const plain = drawn([round(1, 12, [['A', 12]])]);
+		const leafy = drawn([
+			round(1, 12, [['A', 12]], {
+				out: [
+					[3, 4, 2],
+					[6, 4, 2],
+				],
+			}),
+		]);
+		expect(leafy.fills.length - plain.fills.length).toBe(2);
 	});
 });

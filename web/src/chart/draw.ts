@@ -1,6 +1,6 @@
 import type { Round } from '../api/types';
 import { inkOn } from '../ui/contrast';
-import { drawMarker, drawPlaced, drawSteps, drawZone } from './drawOver';
+import { drawMarker, drawOut, drawPlaced, drawSteps, drawZone } from './drawOver';
 import { type Stretch, stretchesOf } from './geometry';
 import { roundsBetween } from './layout';
 import { FONT, INK, line, PAPER, type Picture, rounds, trace } from './pen';
@@ -15,6 +15,7 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 	for (let i = first; i < last; i++) drawUnder(context, picture, i);
 	for (let i = first; i < last; i++) drawBand(context, picture, i);
 	for (let i = first; i < last; i++) drawPick(context, picture, i);
+	for (let i = first; i < last; i++) drawOut(context, picture, i);
 	drawZone(context, picture, first, last);
 	drawMarker(context, picture, first, last);
 	if (opening.view === 'opened') drawSteps(context, picture, first, last);

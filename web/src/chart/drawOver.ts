@@ -25,6 +25,34 @@ export function drawZone(context: CanvasRenderingContext2D, { layout, opening, p
 	context.globalAlpha = 1;
 }
 
+/** What stands out of a round: a leaf or a loop, as far and as wide as the core says, over the rounds that follow. */
+export function drawOut(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
+	const { layout, opening, yarns } = picture;
+	const round = rounds(picture)[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined || round.out.length === 0) return;
+	context.strokeStyle = INK;
+	context.lineWidth = 1;
+	for (const [after = 0, long = 0, wide = 1] of round.out) {
+		let made = 0;
+		const own = round.runs.find(({ stitches }) => {
+			made += stitches;
+			return Math.max(1, after) <= made;
+		});
+		const x = xAt(round, after, opening);
+		const y = top + layout.rowHeight / 2 + dropAt(round, after, opening);
+		const far = long * opening.stitchWidth;
+		const half = (wide * opening.stitchWidth) / 2;
+		context.fillStyle = yarns.find(({ key }) => key === own?.yarn)?.hex ?? PAPER;
+		context.beginPath();
+		context.moveTo(x, y);
+		context.bezierCurveTo(x - half * 1.6, y + far * 0.3, x - half, y + far, x, y + far);
+		context.bezierCurveTo(x + half, y + far, x + half * 1.6, y + far * 0.3, x, y);
+		context.fill();
+		context.stroke();
+	}
+}
+
 const DOT = 6;
 
 /** Where eyes and limbs are set: between a round and the next. */

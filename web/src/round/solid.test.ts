@@ -105,4 +105,16 @@ describe('the piece in the round', () => {
 		expect(placed.map(({ x }) => Math.sign(x))).toEqual([-1, 1]);
 		expect(placed[0]?.y).toBeCloseTo(placed[1]?.y ?? 1, 6);
 	});
+
+	it('lets leaves stand out where the core says, as far as it says', () => {
+		const plain = piece(tube);
+		const leafy = { ...plain, rounds: plain.rounds.map((round) => (round.number === 4 ? { ...round, out: [[10, 4, 2]] } : round)) };
+		const [seats, more] = [solidOf(plain, true, false, gauge).seats, solidOf(leafy, true, false, gauge).seats];
+		const own = more.slice(0).filter((seat) => !seats.some(({ x, y, z }) => x === seat.x && y === seat.y && z === seat.z));
+		// Each is eight tenths of a stitch long, so that five make four stitches.
+		expect(own).toHaveLength(5);
+		const far = own.map(({ x, z }) => Math.hypot(x, z));
+		expect(far).toEqual(far.toSorted((a, b) => a - b));
+		expect(own[0]?.around).toBeCloseTo(seats.find(({ round, stitch }) => round === 4 && stitch === 10)?.around ?? 0, 0);
+	});
 });

@@ -44,6 +44,9 @@ function edgesOf(piece: PieceAnalysis, isStuffed: boolean, roundHeight: number):
 		: [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
 }
 
+/** Radians that a leaf or a loop stands off the fabric. */
+const OUT = 0.5;
+
 /** Points that the inside is drawn with, around. */
 const AROUND = 48;
 
@@ -146,6 +149,29 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 					height: height * (high - low),
 				});
 				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
+			}
+		}
+		if (!isFlat) {
+			for (const [after = 0, long = 0, wide = 1] of round.out) {
+				const turn = round.startDegrees / 360 + after / round.makes;
+				const own = yarnAt(round, Math.max(1, after));
+				// It goes on where the fabric leads, a little outwards.
+				const lean = Math.min(Math.PI / 2, slope + OUT);
+				const step = gauge.stitchWidthMm * 0.8;
+				for (let far = step / 2; far < long * gauge.stitchWidthMm; far += step) {
+					const seat = at(turn, above.radius + far * Math.sin(lean), above.level + far * Math.cos(lean));
+					const taper = 1 - 0.6 * (far / (long * gauge.stitchWidthMm));
+					seats.push({
+						round: round.number,
+						stitch: Math.max(1, after),
+						yarn: own,
+						...seat,
+						slope: lean * up,
+						width: wide * gauge.stitchWidthMm * taper,
+						height: step * 1.2,
+					});
+					reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
+				}
 			}
 		}
 	});

@@ -16,6 +16,7 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		ruffles: false,
 		readable: true,
 		loops: [],
+		out: [],
 		tops: '',
 		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],
