@@ -87,7 +87,7 @@ final readonly class Paste implements Edit
             }
             $taken[] = $key;
             $start = $this->isBegun ? $piece->begins?->on([...$before, ...$pieces]) : null;
-            $pieces[] = TypedLayer::shown(
+            $made = TypedLayer::shown(
                 new Piece(
                     $key,
                     $name,
@@ -100,6 +100,7 @@ final readonly class Paste implements Edit
                 ),
                 $piece->reading,
             );
+            $pieces[] = SaidHelix::laid($plan->withPieces([...$before, ...$pieces, $made]), $made);
         }
 
         return $pieces;

@@ -58,6 +58,7 @@ final class WrittenPattern
                     $piece->piece->worked,
                 ),
                 ...$isOnce ? array_map(PatternWords::instead(...), $groups) : [],
+                ...PatternWords::helices($piece->piece, $group),
                 ...PieceWords::frontPlace($piece->piece, $piece->stages->frame),
                 ...self::steps($piece, StepsWriter::words($plan, $piece, $group, $terms, Spelling::Pattern)),
             );

@@ -8,6 +8,7 @@ use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -124,6 +125,20 @@ final readonly class PatternWords
         $from = Worked::Rows === $worked ? 'in rows' : ($beginsAtTop ? 'from the top down' : 'from the bottom up');
 
         return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')')." (make {$count}; {$from})";
+    }
+
+    /** @return list<string> "Note: spiral stripes of A and B, rounds 2 to 7.", for each that is shown */
+    public static function helices(Piece $piece, CopyGroup $group): array
+    {
+        $lines = [];
+        foreach ($piece->colours as $entry) {
+            if ($entry->layer instanceof Helix && !$entry->isHidden) {
+                $yarns = array_map(static fn (string $key): string => $group->yarns[$key] ?? $key, $entry->layer->yarns);
+                $lines[] = 'Note: spiral stripes of '.YarnWords::listed(...$yarns).", rounds {$entry->layer->from} to {$entry->layer->to}.";
+            }
+        }
+
+        return $lines;
     }
 
     /** "Note: right arm with C in place of S, S in place of C." */

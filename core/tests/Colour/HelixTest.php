@@ -6,12 +6,16 @@ namespace Alternum\Core\Tests\Colour;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\HelixCosts;
+use Alternum\Core\Edit\Paste;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\Helix;
+use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\LayerKinds;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
@@ -153,5 +157,26 @@ final class HelixTest extends TestCase
     private static function order(string $letters): string
     {
         return (string) preg_replace('/(.)\1+/', '$1', $letters);
+    }
+
+    /** The written pattern brings it back as what it is, with its loops; and not where something lies over it. */
+    public function testComesBackFromTheWrittenPattern(): void
+    {
+        $plan = self::plan(['12 sc in MR', 'R2-8: sc around'], 2, 7, 2);
+        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
+        self::assertStringContainsString('Note: spiral stripes of A and B, rounds 2 to 7.', $text);
+        $pasted = (new Paste('', $text))->apply($plan->withPieces([]));
+        self::assertSame(self::piece($plan)->stages->colouring->rounds, self::piece($pasted)->stages->colouring->rounds);
+        $layers = array_map(static fn (LayerEntry $entry): array => $entry->values(), $pasted->pieces[0]->colours);
+        self::assertContains(['kind' => 'helix', 'from' => 2, 'to' => 7, 'yarns' => ['A', 'B']], $layers);
+        $where = static fn (Plan $plan): array => array_map(
+            static fn (Change $change): array => [$change->round, $change->stitch, $change->from, $change->to, $change->helix],
+            self::piece($plan)->changes->all,
+        );
+        self::assertSame($where($plan), $where($pasted));
+        $run = ['kind' => 'run', 'round' => 4, 'from' => 1, 'to' => 9, 'yarn' => 'B'];
+        $over = $plan->withPiece($plan->pieces[0]->withColours([...$plan->pieces[0]->colours, LayerKinds::read(Fields::of($run))]));
+        $again = (new Paste('', WrittenPattern::text(Analysis::of($over), Terms::Us)))->apply($plan->withPieces([]));
+        self::assertSame(self::piece($over)->stages->colouring->rounds, self::piece($again)->stages->colouring->rounds);
     }
 }
