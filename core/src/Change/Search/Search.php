@@ -32,69 +32,104 @@ final readonly class Search
     public function best(array $jogs): array
     {
         $fine = \count($jogs) <= self::FEW ? 1e5 : 1.0;
-        // A state is a shift and the set of yarns that were parted, in one number; of each the best score so far.
-        $scores = [0 => 0.0];
+        $scores = [0 => [0 => 0.0]];
         $trails = [];
         foreach ($jogs as $jog) {
-            $sorted = $this->sorted($jog);
-            [$stays, $hides, $moving, $parting] = $sorted;
-            $free = $this->cheapest($jog->comes);
-            $freeScore = null === $free ? 0.0 : $this->weights->score($free->ends, $free->mm, 0.0);
-            $cutScore = null === $jog->cut ? 0.0 : $this->weights->score($jog->cut->ends, $jog->cut->mm, 0.0);
-            $showing = null === $stays ? \INF : $this->cost($jog->methods[$stays], true);
-            $hiding = null === $hides ? \INF : $this->cost($jog->methods[$hides], false);
-            [$old, $new] = [1 << $jog->old, 1 << $jog->new];
-            $others = ~($old | $new);
-            $reached = $from = $by = $partings = [];
-            $before = $scores;
-            foreach ($before as $key => $score) {
-                $set = $key % self::SETS;
-                $come = $score + (0 === ($set & $new) ? $freeScore : $cutScore);
-                $shift = ($key - $set) / self::SETS / $fine;
-                $isShown = $this->shows($jog->degrees + $shift);
-                $parted = $set & $others;
-                $scores[$key] = $come + ($isShown ? $showing : $hiding);
-                if ($parted !== $set) {
+            [$scores, $trails[]] = $this->past($jog, $scores, $fine);
+        }
+        $best = \INF;
+        $key = 0;
+        foreach ($scores as $set => $states) {
+            foreach ($states as $at => $score) {
+                [$best, $key] = $score < $best ? [$score, $at * self::SETS + $set] : [$best, $key];
+            }
+        }
+
+        return $this->way($key, $trails, $jogs, $fine);
+    }
+
+    /**
+     * The best scores past one more jog. Thousands of states are gone through: what does not depend on them is worked out once.
+     *
+     * @param array<int, array<int, float>> $scores by the set of yarns that were parted, and by the shift in parts of a degree
+     *
+     * @return array{array<int, array<int, float>>, array{array<int, int>, array<int, int>}} those past it, and where a state was reached from
+     *                                                                                       another: from which, and by which method
+     */
+    private function past(Jog $jog, array $scores, float $fine): array
+    {
+        $turn = (int) (360.0 * $fine);
+        $within = Treatments::SHOWS_WITHIN * $fine;
+        $apart = fmod($jog->degrees - $this->front + 720.0, 360.0) * $fine;
+        [$stays, $hides, $moving, $parting] = $sorted = $this->sorted($jog);
+        $free = $this->cheapest($jog->comes);
+        $freeScore = null === $free ? 0.0 : $this->weights->score($free->ends, $free->mm, 0.0);
+        $cutScore = null === $jog->cut ? 0.0 : $this->weights->score($jog->cut->ends, $jog->cut->mm, 0.0);
+        $showing = null === $stays ? \INF : $this->cost($jog->methods[$stays], true);
+        $hiding = null === $hides ? \INF : $this->cost($jog->methods[$hides], false);
+        $moves = array_map(fn (int $i): array => [
+            $i,
+            (int) round(fmod(360.0 * $jog->methods[$i]->turns, 360.0) * $fine),
+            $this->cost($jog->methods[$i], true),
+            $this->cost($jog->methods[$i], false),
+        ], $moving);
+        [$old, $new] = [1 << $jog->old, 1 << $jog->new];
+        $past = $reached = $from = $by = $partings = [];
+        foreach ($scores as $set => $states) {
+            $come = 0 === ($set & $new) ? $freeScore : $cutScore;
+            $parted = $set & ~($old | $new);
+            foreach ($states as $at => $score) {
+                $away = $apart + $at;
+                $away -= $away >= $turn ? $turn : 0;
+                $isShown = $away <= $within || $away >= $turn - $within;
+                $score += $come;
+                $total = $score + ($isShown ? $showing : $hiding);
+                if ($parted === $set) {
+                    $past[$set][$at] = $total;
+                } elseif ($total < ($reached[$parted][$at] ?? \INF)) {
                     // It stays where it is, but as another set.
-                    $to = $key - $set + $parted;
-                    if (!isset($reached[$to]) || $scores[$key] < $reached[$to]) {
-                        [$reached[$to], $from[$to], $by[$to]] = [$scores[$key], $key, $this->staying($sorted, $isShown)];
-                    }
-                    unset($scores[$key]);
+                    $reached[$parted][$at] = $total;
+                    $to = $at * self::SETS + $parted;
+                    [$from[$to], $by[$to]] = [$at * self::SETS + $set, $this->staying($sorted, $isShown)];
                 }
-                foreach ($moving as $i) {
-                    $to = self::SETS * ((int) round(fmod($shift + 360.0 * $jog->methods[$i]->turns, 360.0) * $fine)) + $parted;
-                    $total = $come + $this->cost($jog->methods[$i], $isShown);
-                    if (!isset($reached[$to]) || $total < $reached[$to]) {
-                        [$reached[$to], $from[$to], $by[$to]] = [$total, $key, $i];
+                foreach ($moves as [$i, $moved, $seen, $unseen]) {
+                    $there = $at + $moved;
+                    $there -= $there >= $turn ? $turn : 0;
+                    $total = $score + ($isShown ? $seen : $unseen);
+                    if ($total < ($reached[$parted][$there] ?? \INF)) {
+                        $reached[$parted][$there] = $total;
+                        $to = $there * self::SETS + $parted;
+                        [$from[$to], $by[$to]] = [$at * self::SETS + $set, $i];
                     }
                 }
                 // Where a parted round begins does not depend on where the last one did: the best of each set goes on.
-                if (null !== $parting && (!isset($partings[$parted]) || $score < $before[$partings[$parted]])) {
-                    $partings[$parted] = $key;
+                if (null !== $parting && $score - $come < ($partings[$parted][0] ?? \INF)) {
+                    $partings[$parted] = [$score - $come, $at * self::SETS + $set];
                 }
             }
-            foreach ($partings as $parted => $key) {
-                $parting ??= 0;
-                $place = $jog->methods[$parting]->place ?? $this->back;
-                $to = self::SETS * ((int) round(fmod($place - $jog->degrees + 720.0, 360.0) * $fine)) + ($parted | $old);
-                $total = $before[$key] + $cutScore + $this->cost($jog->methods[$parting], $this->shows($place));
-                if (!isset($reached[$to]) || $total < $reached[$to]) {
-                    [$reached[$to], $from[$to], $by[$to]] = [$total, $key, $parting];
-                }
-            }
-            foreach ($reached as $to => $total) {
-                if (!isset($scores[$to]) || $total < $scores[$to]) {
-                    $scores[$to] = $total;
-                } else {
-                    unset($from[$to], $by[$to]);
-                }
-            }
-            $trails[] = [$from, $by];
         }
-        asort($scores);
+        foreach ($partings as $parted => [$score, $key]) {
+            $parting ??= 0;
+            $place = $jog->methods[$parting]->place ?? $this->back;
+            $there = (int) round(fmod($place - $jog->degrees + 720.0, 360.0) * $fine) % $turn;
+            $total = $score + $cutScore + $this->cost($jog->methods[$parting], $this->shows($place));
+            if ($total < ($reached[$parted | $old][$there] ?? \INF)) {
+                $reached[$parted | $old][$there] = $total;
+                $to = $there * self::SETS + ($parted | $old);
+                [$from[$to], $by[$to]] = [$key, $parting];
+            }
+        }
+        foreach ($reached as $set => $states) {
+            foreach ($states as $at => $total) {
+                if ($total < ($past[$set][$at] ?? \INF)) {
+                    $past[$set][$at] = $total;
+                } else {
+                    unset($from[$at * self::SETS + $set], $by[$at * self::SETS + $set]);
+                }
+            }
+        }
 
-        return $this->way((int) array_key_first($scores), $trails, $jogs, $fine);
+        return [$past, [$from, $by]];
     }
 
     private function shows(float $degrees): bool
