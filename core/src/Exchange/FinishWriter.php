@@ -28,6 +28,9 @@ final class FinishWriter
             'segments' => $finishing->drawn->segments,
             'base' => $finishing->drawn->base,
             'whyEnd' => FinishWords::whyEnd($finishing),
+            'whyTail' => FinishWords::whyTail($finishing),
+            'whyRing' => FinishWords::whyRing($finishing),
+            'whyStart' => FinishWords::whyStart($finishing),
             'whyStuffed' => FinishWords::whyStuffed($finishing),
         ];
     }

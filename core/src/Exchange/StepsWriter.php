@@ -57,7 +57,7 @@ final class StepsWriter
             'groups' => null === $step->worked ? [] : $words->rounds->groups($step->worked),
             'needs' => $words->needs($step),
             'trouble' => $words->trouble($step),
-            'hers' => \is_string($step->about),
+            'hers' => $step->isHers(),
         ], $piece->steps()), static fn (array $step): bool => '' !== $step['text']));
     }
 

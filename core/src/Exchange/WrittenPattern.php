@@ -9,6 +9,9 @@ use Alternum\Core\Making\Moment;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StuffGo;
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Said;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
@@ -84,20 +87,18 @@ final class WrittenPattern
             if ('' === $text || $words->isSaidByRounds($step)) {
                 continue;
             }
-            if (null === $worked) {
+            if ($step->about instanceof Said) {
+                // Her own line stays one; a remark is known by its sign.
+                $own = (CueKind::Note === $step->about->kind ? '# ' : '').$text;
+                [$lines, $after] = null === $worked ? [[...$lines, $own], $after] : [$lines, [...$after, $own]];
+            } elseif (null === $worked) {
                 foreach (explode('. ', $text) as $begin) {
-                    $lines[] = match (true) {
-                        \is_string($step->about) => $begin,
-                        str_starts_with($begin, 'Begin ') => 'Begin: '.substr($begin, 6),
-                        default => 'Note: '.lcfirst($begin),
-                    };
+                    $lines[] = str_starts_with($begin, 'Begin ') ? 'Begin: '.substr($begin, 6) : 'Note: '.lcfirst($begin);
                 }
             } elseif ($step->about instanceof Change || $step->about instanceof Placed
                 || \in_array($step->about, [Moment::MarkerMoves, Moment::StuffBetween], true)) {
                 $after[] = ($step->about instanceof Change ? 'Change: ' : 'Note: ').lcfirst($text);
-            } elseif (StepKind::Note === $step->kind) {
-                $after[] = "# {$text}";
-            } elseif (\is_string($step->about) || $step->about instanceof StuffGo || StepKind::Turn === $step->kind) {
+            } elseif ($step->about instanceof Cue || $step->about instanceof StuffGo || StepKind::Turn === $step->kind) {
                 $with[] = $text;
             } else {
                 $ending[] = rtrim($text, '. ').'.';

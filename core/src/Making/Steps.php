@@ -11,8 +11,10 @@ use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Fabric\FinishPart;
 use Alternum\Core\Fabric\FinishReason;
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\Said;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -68,7 +70,7 @@ final readonly class Steps
         $steps = [Step::after(0, StepKind::Start)];
         foreach ($this->reading->said as $said) {
             if (0 === $said->after) {
-                $steps[] = $this->hers(0, $said->kind, $said->text);
+                $steps[] = $this->hers(0, $said);
             }
         }
 
@@ -174,12 +176,12 @@ final readonly class Steps
         }
         foreach ($this->reading->rounds as $round) {
             foreach ($round->cues as $cue) {
-                $after[$round->number][] = $this->hers($round->number, $cue->kind, $cue->text);
+                $after[$round->number][] = $this->hers($round->number, $cue);
             }
         }
         foreach ($this->reading->said as $said) {
             if ($said->after > 0) {
-                $after[$said->after][] = $this->hers($said->after, $said->kind, $said->text);
+                $after[$said->after][] = $this->hers($said->after, $said);
             }
         }
 
@@ -258,8 +260,9 @@ final readonly class Steps
     }
 
     /** Her own words. What closes a ring closes no piece, and what a remark says of stuffing is to be done as if it were a cue. */
-    private function hers(int $round, CueKind $kind, string $text): Step
+    private function hers(int $round, Said|Cue $words): Step
     {
+        [$kind, $text] = [$words->kind, $words->text];
         $isLast = $round === \count($this->reading->rounds);
 
         return Step::after($round, 1 === preg_match('/\bglue\b/i', $text) ? StepKind::Glue : match ($kind) {
@@ -275,7 +278,7 @@ final readonly class Steps
             CueKind::Yarn, CueKind::Note => \in_array($round, $this->finishing->stuffed, true) && 1 === preg_match('/^\W*(?:re)?stuff/i', $text)
                 ? StepKind::Stuff
                 : StepKind::Note,
-        }, $text);
+        }, $words);
     }
 
     private static function areAlike(Round $one, Round $other): bool

@@ -165,6 +165,39 @@ final readonly class FinishWords
         };
     }
 
+    /** Why its tail is so long. */
+    public static function whyTail(Finishing $finishing): string
+    {
+        return match (true) {
+            FinishReason::Chosen === $finishing->reasons[FinishPart::Tail->value] => 'You chose it.',
+            FinishReason::Typed === $finishing->reasons[FinishPart::Tail->value] => 'Your words say it.',
+            !$finishing->drawn->isNothing() => 'Long enough to draw the piece in, and to close it.',
+            $finishing->sews => 'Long enough to sew with.',
+            true === $finishing->end?->closes() => 'Closing takes 12 cm or more.',
+            default => 'Long enough to be woven in.',
+        };
+    }
+
+    /** Why the ring is drawn tight when it is. */
+    public static function whyRing(Finishing $finishing): string
+    {
+        return match (true) {
+            FinishReason::Chosen === $finishing->reasons[FinishPart::Ring->value] => 'You chose it.',
+            FinishReason::Typed === $finishing->reasons[FinishPart::Ring->value] => 'Your words say it.',
+            default => 'After two rounds the stitches hold it, and the tail does not slip.',
+        };
+    }
+
+    /** Why the starting tail goes where it goes. */
+    public static function whyStart(Finishing $finishing): string
+    {
+        return match (true) {
+            FinishReason::Chosen === $finishing->reasons[FinishPart::Start->value] => 'You chose it.',
+            FinishReason::Typed === $finishing->reasons[FinishPart::Start->value] => 'Your words say it.',
+            default => 'Woven in, it keeps the ring from opening.',
+        };
+    }
+
     /** Why it is stuffed so. */
     public static function whyStuffed(Finishing $finishing): string
     {

@@ -72,7 +72,7 @@ final readonly class RoundWords
         $round = $this->reading->rounds[$worked->from - 1];
         $head = $this->printer->head($worked->from, $worked->to);
         if (!$round->readable) {
-            return "# {$head} could not be read as typed";
+            return $this->piece->rounds[$round->line - 1] ?? "{$head}:";
         }
         $stitches = $this->stitches(
             $this->reading->syntax->worked()[$worked->from - 1]->bare(),
@@ -106,7 +106,8 @@ final readonly class RoundWords
         $letters = $this->colouring->rounds[$worked->from - 1];
         $round = $worked->slips ? $round->slipped() : $round;
         [$before, $after] = $this->around($round);
-        $after .= $this->closing($round);
+        // She stops short for a change, so it is said with the stitches, not after them.
+        $after .= $this->change($worked).$this->closing($round);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return [[
                 'yarn' => $this->yarns->letter($letters[0]),

@@ -12,6 +12,8 @@ use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Said;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Copies;
@@ -116,6 +118,7 @@ final class PasteTest extends TestCase
                             $after->pieces[$i]->stages->colouring->rounds,
                         );
                         self::assertSame(self::ends($made, $group->yarns), self::ends($after->pieces[$i], []), "{$piece->name}: kept and cut as written.");
+                        self::assertSame([], array_diff(self::cues($made), self::cues($after->pieces[$i])), "{$piece->name}: her own words stay.");
                         self::assertEquals(self::finish($made), self::finish($after->pieces[$i]), "{$piece->name}: it ends as written.");
                         ++$i;
                     }
@@ -123,6 +126,18 @@ final class PasteTest extends TestCase
                 self::assertCount($i, $pasted->pieces);
             }
         }
+    }
+
+    /** @return list<string> what her words say to do or to mind, and her remarks */
+    private static function cues(PieceAnalysis $piece): array
+    {
+        $reading = $piece->stages->reading;
+        $cues = array_map(static fn (Said $said): string => $said->text, $reading->said);
+        foreach ($reading->rounds as $round) {
+            array_push($cues, ...array_map(static fn (Cue $cue): string => $cue->text, $round->cues));
+        }
+
+        return $cues;
     }
 
     /** @return list<mixed> how it begins and ends */

@@ -68,7 +68,7 @@ final class EveryStepTest extends TestCase
 
     private static function inReach(PieceAnalysis $piece, Step $step): void
     {
-        if (StepKind::Eyes === $step->kind && null !== $step->about && !\is_string($step->about)) {
+        if (StepKind::Eyes === $step->kind && !$step->isHers()) {
             $deadline = $piece->stages->fabric->openings()->deadline($step->to - 1);
             self::assertTrue(null === $deadline || $step->to <= $deadline, "Eyes after round {$step->to}, where fingers fit up to {$deadline}.");
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Making;
 
+use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Making\Segment;
 use Alternum\Core\Making\Segments;
 use Alternum\Core\Notation\Reader;
@@ -101,9 +103,20 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('Cut B', $told[5][0]);
     }
 
+    /** Her own words stand there, in the pattern too, and it is told that they could not be read. */
     public function testSaysWhatCouldNotBeRead(): void
     {
-        self::assertSame('# R2 could not be read as typed', self::texts(self::steps(['6 sc in MR', 'wobble x6']))[1]);
+        $step = self::steps(['6 sc in MR', 'wobble x6'])[1];
+        self::assertSame(['wobble x6', 'This line could not be read: plain stitches stand in for it.'], [$step['text'], $step['trouble']]);
+        self::assertStringContainsString("\nwobble x6\n", WrittenPattern::text(Analysis::of(Plans::of(['6 sc in MR', 'wobble x6'])), Terms::Us));
+    }
+
+    /** She stops short for a change: it is said with the stitches. */
+    public function testTheGroupsSayTheChangeBeforeItsStitchIsDone(): void
+    {
+        $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
+        self::assertSame('(sc, inc) x6; join B in last st, keep A', $steps[2]['groups'][0]['text'] ?? '');
+        self::assertSame('sc around; change to A at end of R5, cut B', $steps[3]['groups'][0]['text'] ?? '');
     }
 
     /** Lengths in the maker's units: the inch is 25.4 mm exactly. */

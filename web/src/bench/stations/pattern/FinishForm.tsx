@@ -79,6 +79,7 @@ export function FinishForm({ piece: key, finished }: { piece: string; finished: 
 						{say('finishForm.asUsual')}
 					</Button>
 				)}
+				{finished.end !== null && <p className="caption col-span-2">{finished.whyTail}</p>}
 				<ChoiceField
 					label={say('finishForm.stuffing')}
 					value={stuffing.firmness ?? AUTO}
@@ -117,6 +118,9 @@ export function FinishForm({ piece: key, finished }: { piece: string; finished: 
 					choices={[[AUTO, asUsual(startNames, finished.start)], ...Object.entries(startNames)]}
 					onChange={(start) => choose('start', start)}
 				/>
+				<p className="caption col-span-2">
+					{finished.ring === null ? '' : finished.whyRing} {finished.whyStart}
+				</p>
 				<NumberField
 					label={say('finishForm.turned')}
 					optional
