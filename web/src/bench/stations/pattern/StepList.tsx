@@ -22,6 +22,7 @@ export function StepList({ piece, steps }: { piece: string; steps: Step[] }) {
 			{numbered(steps).map(({ at, one: step }) => (
 				<li key={at} data-kind={step.kind}>
 					{step.kind === 'round' ? <RoundStep piece={piece} step={step} /> : <CueStep step={step} />}
+					{step.trouble !== null && <p className="mb-1 ml-[4.75rem] border-l-4 border-ink px-2 font-semibold">{step.trouble}</p>}
 				</li>
 			))}
 		</ol>
@@ -77,7 +78,6 @@ function CueStep({ step }: { step: Step }) {
 		<div className={`my-1 ml-[4.75rem] ${quiet.has(step.kind) ? 'text-faint' : 'border-l-4 border-ink bg-sheet px-2 py-1 text-[17px] leading-snug'}`}>
 			{name !== undefined && <span className="mr-2 font-semibold">{name}</span>}
 			<span>{step.text}</span>
-			{step.trouble !== null && <p className="border-l-4 border-ink pl-2">{step.trouble}</p>}
 			{step.needs.length > 0 && <span className="caption ml-2">{say('stepList.needs', { needs: step.needs.join(', ') })}</span>}
 		</div>
 	);
