@@ -67,3 +67,26 @@ test('an edging finds the row-ends of a flat piece', async ({ page }) => {
 	await page.getByRole('tab', { name: 'Cactus' }).click();
 	await expect(panel(page)).toContainText('3.5 cm high');
 });
+
+test('a piece begins into the side of a tube, in a spiral of loops, or around an edge, and says on how many', async ({ page }) => {
+	await openPlan(page, 'Barrel cactus in a pot', 'rounds');
+	await page.getByRole('tab', { name: 'Edging' }).click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: /Name, copies/ }).click();
+	const dialog = page.getByRole('dialog', { name: 'Edging' });
+	await expect(dialog).toContainText('64 stitches');
+	await dialog.getByLabel('It begins').selectOption({ label: 'into the side of a tube, up and down' });
+	await dialog.getByLabel('Piece', { exact: true }).selectOption({ label: 'Pot' });
+	await dialog.getByLabel('to round').fill('10');
+	await dialog.getByLabel('After round').fill('7');
+	await expect(dialog).toContainText('8 stitches');
+	await dialog.getByLabel('It begins').selectOption({ label: 'in loops that several rounds left free' });
+	await dialog.getByLabel('After round').fill('5');
+	await dialog.getByLabel('to round').fill('5');
+	await expect(dialog).toContainText('30 stitches');
+	await dialog.getByLabel('It begins').selectOption({ label: 'on the opening of another piece' });
+	await dialog.getByLabel('The gap of the joining slip stitch').selectOption({ label: 'takes one stitch more' });
+	await expect(dialog).toContainText('37 stitches');
+	await page.keyboard.press('Escape');
+	await saved(page);
+});

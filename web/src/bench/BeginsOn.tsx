@@ -8,17 +8,17 @@ type Start = NonNullable<Piece['start']>;
 type Picking = Extract<Start, { take?: unknown }>;
 
 const joins: readonly (readonly [Start['join'] | 'own', string])[] = [
-	['own', 'in a ring or chains of its own'],
-	['opening', 'on the opening of another piece'],
-	['rim', 'on the opening, folded back over the piece'],
-	['loops', 'in loops that a round left free'],
-	['bridge', 'on pieces joined by chains'],
-	['seam', 'around two worked together over some stitches'],
-	['layers', 'through two flat layers'],
-	['edge', 'around the edge of a piece in rows'],
-	['edges', 'around the edges of two pieces in rows, through both'],
-	['side', 'into the side of a tube, up and down'],
-	['spiral-loops', 'in loops that several rounds left free'],
+	['own', say('beginsOn.joinOwn')],
+	['opening', say('beginsOn.joinOpening')],
+	['rim', say('beginsOn.joinRim')],
+	['loops', say('beginsOn.joinLoops')],
+	['bridge', say('beginsOn.joinBridge')],
+	['seam', say('beginsOn.joinSeam')],
+	['layers', say('beginsOn.joinLayers')],
+	['edge', say('beginsOn.joinEdge')],
+	['edges', say('beginsOn.joinEdges')],
+	['side', say('beginsOn.joinSide')],
+	['spiral-loops', say('beginsOn.joinSpiralLoops')],
 ];
 
 /** Where a piece begins: on its own, or on pieces made before it. */
