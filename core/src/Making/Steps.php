@@ -238,7 +238,7 @@ final readonly class Steps
         if ($closes && PieceEnd::Flat === $end) {
             $steps[] = Step::after($last, StepKind::Close);
         }
-        if (!$this->finishing->fastened) {
+        if (!$this->finishing->fastened || FinishReason::Chosen === $this->finishing->reasons[FinishPart::Tail->value]) {
             $steps[] = Step::after($last, StepKind::FastenOff);
         }
         if ($closes && PieceEnd::Flat !== $end) {

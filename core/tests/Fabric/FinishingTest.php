@@ -17,6 +17,7 @@ use Alternum\Core\Plan\Finish\RingDrawn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -116,6 +117,9 @@ final class FinishingTest extends TestCase
         $finishing = self::finishing(Plans::of($lines, [], ['finish' => ['tailCm' => 50, 'stuffing' => ['firmness' => 'half']]]));
         self::assertSame([50.0, Firmness::Half], [$finishing->tailCm, $finishing->firmness]);
         self::assertFalse($finishing->isTyped(FinishPart::Tail));
+        $told = WrittenSteps::told(Plans::of($lines, [], ['finish' => ['tailCm' => 50]]), 'fasten-off');
+        self::assertSame('Fasten off, 50 cm tail. Leave it open', $told[9][1] ?? null, 'It is said beside her words.');
+        self::assertCount(1, WrittenSteps::told(Plans::of($lines), 'fasten-off')[9] ?? []);
     }
 
     /** Cues on the way are about that place, not about the end. */
