@@ -1,9 +1,11 @@
 import { useEffect, useRef } from 'react';
-import type { PieceAnalysis, Yarn } from '../api/types';
+import type { PieceAnalysis, Round, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
 import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
 import { drawingOn } from './canvas';
+import { INK, PAPER } from './pen';
+import { yarnOf } from './runs';
 
 interface Props {
 	piece: PieceAnalysis;
@@ -14,7 +16,6 @@ interface Props {
 	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
 }
 
-const INK = '#20262a';
 /** The hole that the first round is drawn around, in rings. */
 const HOLE = 0.6;
 
@@ -23,7 +24,9 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [box, width] = useWidth<HTMLDivElement>();
 	const { rounds, frontDegrees } = piece;
-	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (rounds.length + HOLE)));
+	// What stands out needs its room, too.
+	const reach = Math.max(rounds.length, ...rounds.flatMap(({ number, out }) => out.map(([, long = 0]) => number + long)));
+	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (reach + HOLE)));
 
 	useEffect(() => {
 		const frame = requestAnimationFrame(() => {
@@ -81,6 +84,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 					}
 				}
 			}
+			for (const round of rounds) drawOut(context, round, ring, (turn) => angle(turn), yarns);
 			context.strokeStyle = INK;
 			context.setLineDash([1, 4]);
 			context.lineWidth = 1.6;
@@ -110,9 +114,30 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 					if (round >= 1 && round <= rounds.length) onPick(round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
 				}}
 			/>
-			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (rounds.length + HOLE) * ring + 2 }}>
+			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (reach + HOLE) * ring + 2 }}>
 				{say('common.front')}
 			</p>
 		</div>
 	);
+}
+
+/** Leaves and loops, outwards from the round that they grow out of. */
+function drawOut(context: CanvasRenderingContext2D, round: Round, ring: number, angle: (turn: number) => number, yarns: readonly Yarn[]): void {
+	const from = (round.number - 0.5 + HOLE) * ring;
+	for (const [after = 0, long = 0, wide = 1] of round.out) {
+		const at = angle(round.startDegrees / 360 + after / round.makes);
+		const [far, half] = [long * ring, (wide * ring) / 2];
+		context.save();
+		context.rotate(at);
+		context.beginPath();
+		context.moveTo(from, 0);
+		context.bezierCurveTo(from + far * 0.3, -half * 1.6, from + far, -half, from + far, 0);
+		context.bezierCurveTo(from + far, half, from + far * 0.3, half * 1.6, from, 0);
+		context.fillStyle = yarns.find(({ key }) => key === yarnOf(round.runs, Math.max(1, after)))?.hex ?? PAPER;
+		context.fill();
+		context.strokeStyle = INK;
+		context.lineWidth = 1;
+		context.stroke();
+		context.restore();
+	}
 }

@@ -1,6 +1,7 @@
 import type { Change } from '../api/types';
 import { dropAt, jogsByRound, xAt } from './geometry';
 import { INK, line, PAPER, type Picture, rounds } from './pen';
+import { yarnOf } from './runs';
 
 /** The front line, and the two lines within which a step shows. */
 export function drawZone(context: CanvasRenderingContext2D, { layout, opening, piece }: Picture, first: number, last: number): void {
@@ -34,16 +35,11 @@ export function drawOut(context: CanvasRenderingContext2D, picture: Picture, ind
 	context.strokeStyle = INK;
 	context.lineWidth = 1;
 	for (const [after = 0, long = 0, wide = 1] of round.out) {
-		let made = 0;
-		const own = round.runs.find(({ stitches }) => {
-			made += stitches;
-			return Math.max(1, after) <= made;
-		});
 		const x = xAt(round, after, opening);
 		const y = top + layout.rowHeight / 2 + dropAt(round, after, opening);
 		const far = long * opening.stitchWidth;
 		const half = (wide * opening.stitchWidth) / 2;
-		context.fillStyle = yarns.find(({ key }) => key === own?.yarn)?.hex ?? PAPER;
+		context.fillStyle = yarns.find(({ key }) => key === yarnOf(round.runs, Math.max(1, after)))?.hex ?? PAPER;
 		context.beginPath();
 		context.moveTo(x, y);
 		context.bezierCurveTo(x - half * 1.6, y + far * 0.3, x - half, y + far, x, y + far);

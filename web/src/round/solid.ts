@@ -1,5 +1,6 @@
-import type { PieceAnalysis, Round } from '../api/types';
+import type { PieceAnalysis } from '../api/types';
 import { climbsOf } from '../chart/geometry';
+import { yarnOf } from '../chart/runs';
 
 /** One stitch on the piece in the round: mm, the front towards the viewer, round 1 at the top. */
 export interface Seat {
@@ -49,15 +50,6 @@ const OUT = 0.5;
 
 /** Points that the inside is drawn with, around. */
 const AROUND = 48;
-
-function yarnAt({ runs }: Round, stitch: number): string {
-	let end = 0;
-	for (const { yarn, stitches } of runs) {
-		end += stitches;
-		if (stitch <= end) return yarn;
-	}
-	return '';
-}
 
 type Edge = PieceAnalysis['changes'][number]['edge'];
 
@@ -154,7 +146,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		if (!isFlat) {
 			for (const [after = 0, long = 0, wide = 1] of round.out) {
 				const turn = round.startDegrees / 360 + after / round.makes;
-				const own = yarnAt(round, Math.max(1, after));
+				const own = yarnOf(round.runs, Math.max(1, after));
 				// It goes on where the fabric leads, a little outwards.
 				const lean = Math.min(Math.PI / 2, slope + OUT);
 				const step = gauge.stitchWidthMm * 0.8;
@@ -186,7 +178,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				return Array.from({ length: AROUND }, (_, n) => {
 					const turn = n / AROUND;
 					const along = round === undefined ? 0 : (((turn - round.startDegrees / 360) % 1) + 1) % 1;
-					return { ...at(turn, radius, level), yarn: round === undefined ? '' : yarnAt(round, Math.floor(along * round.makes) + 1) };
+					return { ...at(turn, radius, level), yarn: round === undefined ? '' : yarnOf(round.runs, Math.floor(along * round.makes) + 1) };
 				});
 			});
 	return {
