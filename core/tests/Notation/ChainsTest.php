@@ -31,6 +31,7 @@ final class ChainsTest extends TestCase
         ];
         yield 'one feeler' => ['3 sc, ch 8, sl st in 2nd ch from hook and each ch back to the round, 3 sc', 6, 6 + 4 + 7 * 0.55];
         yield 'loops' => ['(sc, ch 5, sl st in same st) x6', 6, 6 * (1 + 2.5 + 0.55)];
+        yield 'a fringe of loops' => ['(ch 5, sl st in next st) x6', 6, 6 * (2.5 + 0.55)];
         yield 'a small wing' => ['sl st, ch 3, dc2tog in same st, ch 3, sl st in same st, 5 sc', 6, 0.55 + 1.5 + 2.9 + 1.5 + 0.55 + 5];
         yield 'petals' => ['(sl st, ch 2, 2 dc in same st, ch 2, sl st in same st) x6', 6, 6 * (0.55 + 1 + 3.4 + 1 + 0.55)];
     }
@@ -66,5 +67,6 @@ final class ChainsTest extends TestCase
     {
         $reading = Reader::read(['6 sc in MR', '(sc, ch 2, sc in same st) x6', '(2 sc, ch 1) x2'], Terms::Us);
         self::assertSame(24, $reading->rounds[1]->makes);
+        self::assertSame(24, Reader::read(['6 sc in MR', '(ch 3, sl st in next st) x6'], Terms::Us)->rounds[1]->makes, 'A space of three chains.');
     }
 }

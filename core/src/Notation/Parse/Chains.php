@@ -16,6 +16,9 @@ use Alternum\Core\Notation\Stitch;
  */
 final class Chains
 {
+    /** So many chains make a loop; fewer may be a space that the next round is worked into. */
+    private const LOOP = 4;
+
     /**
      * @param list<Node> $items
      *
@@ -28,7 +31,7 @@ final class Chains
         $left = 0;
         foreach ($items as $item) {
             if ($item instanceof Repeat) {
-                $all[] = $item->withItems(self::nonEmpty(self::along($item->items), $item));
+                $all[] = $item->withItems(self::nonEmpty(self::along(self::fringe($item->items)), $item));
                 $left = 0;
                 continue;
             }
@@ -62,6 +65,25 @@ final class Chains
         }
 
         return $all;
+    }
+
+    /**
+     * "(ch 5, sl st in next st) x6": chains from one slip stitch to the next are a fringe of loops, which the next round passes by.
+     *
+     * @param list<Node> $items of a bracket
+     *
+     * @return list<Node>
+     */
+    private static function fringe(array $items): array
+    {
+        $works = array_values(array_filter($items, static fn (Node $item): bool => $item instanceof Work));
+        $chains = array_filter($works, static fn (Work $work): bool => Stitch::Chain === $work->stitch && ($work->times ?? 0) >= self::LOOP);
+        $slips = array_filter($works, static fn (Work $work): bool => Stitch::SlipStitch === $work->stitch && 1 === $work->times);
+
+        return 2 !== \count($works) || 1 !== \count($chains) || 1 !== \count($slips) ? $items : array_map(
+            static fn (Node $item): Node => $item instanceof Work && Stitch::Chain === $item->stitch ? $item->withStitch(Stitch::ChainOut) : $item,
+            $items,
+        );
     }
 
     /**
