@@ -30,6 +30,8 @@ final class ChainsTest extends TestCase
             '*ch 6, sl st in 2nd ch from hook and in each ch across, sl st in next st; rep from * around', 6, 6 * (3 + 5 * 0.55 + 0.55),
         ];
         yield 'one feeler' => ['3 sc, ch 8, sl st in 2nd ch from hook and each ch back to the round, 3 sc', 6, 6 + 4 + 7 * 0.55];
+        yield 'feelers, back along the chain' => ['(sl st, ch 8, 7 sl st back along the chain) x6', 6, 6 * (0.55 + 4 + 7 * 0.55)];
+        yield 'one, without a number' => ['3 sc, ch 6, sl st back down the chain, 3 sc', 6, 6 + 3 + 5 * 0.55];
         yield 'loops' => ['(sc, ch 5, sl st in same st) x6', 6, 6 * (1 + 2.5 + 0.55)];
         yield 'a fringe of loops' => ['(ch 5, sl st in next st) x6', 6, 6 * (2.5 + 0.55)];
         yield 'a small wing' => ['sl st, ch 3, dc2tog in same st, ch 3, sl st in same st, 5 sc', 6, 0.55 + 1.5 + 2.9 + 1.5 + 0.55 + 5];

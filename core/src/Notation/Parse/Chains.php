@@ -41,9 +41,15 @@ final class Chains
             }
             if (PlaceKind::FromHook === $item->place?->kind && null !== $chain = self::chainBefore($all)) {
                 [$at, $work] = $chain;
-                $left = ($work->times ?? 0) - $item->place->number + 1;
+                $chains = $work->times ?? 0;
+                $isBack = 0 === $item->place->number;
+                if ($isBack) {
+                    // "back along the chain": all of it but the turning chain, unless it says how many.
+                    $item = $item->withTimes(1 === $item->times ? $chains - 1 : $item->times, $item->span);
+                }
+                $left = $isBack ? (int) $item->times : $chains - $item->place->number + 1;
                 array_splice($all, $at, 1, [$work->withStitch(Stitch::ChainOut)]);
-                if (2 === $item->times) {
+                if (!$isBack && 2 === $item->times) {
                     $item = $item->withStitch(Stitch::inOne($item->stitch, 2) ?? $item->stitch)->withTimes(1, $item->span);
                 }
             }

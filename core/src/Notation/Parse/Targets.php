@@ -16,7 +16,7 @@ final class Targets
         'next' => 1, 'following' => 1, 'remaining' => 1, 'first' => 1, 'nxt' => 1, 'previous' => 1, 'unworked' => 1, 'free' => 1,
         'foll' => 1, 'rem' => 1, 'last' => 1, 'final' => 1, 'twice' => 1, 'thrice' => 1, 'two' => 1, 'three' => 1, 'four' => 1,
         'five' => 1, 'six' => 1, '2' => 1, '3' => 1, '4' => 1, '5' => 1, '6' => 1, 'the' => 1, 'a' => 1, 'an' => 1, 'only' => 1,
-        'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1,
+        'evenly' => 1, 'once' => 1, 'mr' => 1, 'same' => 1, 'back' => 1,
     ];
 
     private const NEXT = ['next', 'following', 'remaining', 'first', 'nxt', 'previous', 'unworked', 'free', 'foll', 'rem'];
@@ -27,6 +27,9 @@ final class Targets
             return null;
         }
         $from = $c->at;
+        if ('back' === $c->value()) {
+            return self::backAlong($c);
+        }
         $twice = self::timesInto($c);
         $c->skip('only', 'evenly', 'once');
         $in = $c->take(...Words::IN) || $c->take('over', 'across', 'along', 'to', 'through', 'inside', 'around', 'of');
@@ -54,6 +57,20 @@ final class Targets
         return 1 === $twice
             ? $target
             : new Target(kind: $target->kind, places: $target->places, each: true, chains: $target->chains, stitches: $target->stitches, twice: $twice);
+    }
+
+    /** "7 sl st back along the chain": from which chain on is known once its length is. */
+    private static function backAlong(Cursor $c): ?Target
+    {
+        $from = $c->at;
+        ++$c->at;
+        $isAlong = $c->take('along', 'down', 'over', 'on');
+        $c->skip('the', 'these', 'this');
+        if (!$isAlong || !$c->take(...Words::CHAINS)) {
+            return $c->back($from);
+        }
+
+        return new Target(TargetKind::FromHook, 0, false, true);
     }
 
     /** "twice in each st": so many in one; 1 where nothing is said. */
