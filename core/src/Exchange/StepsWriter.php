@@ -9,7 +9,6 @@ use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\CopyGroup;
-use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
@@ -66,6 +65,7 @@ final class StepsWriter
         $yarns = new YarnWords($plan, $group->yarns);
         $stages = $piece->stages;
         $copies = $piece->piece->copies->count;
+        $next = $plan->goesOnFrom($piece->piece->key);
         $last = $stages->reading->rounds[\count($stages->reading->rounds) - 1] ?? null;
 
         return new StepWords(
@@ -95,7 +95,7 @@ final class StepsWriter
                 yarns: $yarns,
                 vocabulary: Vocabulary::of($terms),
                 stitches: $last->makes ?? 0,
-                next: self::next($plan, $piece->piece),
+                next: null === $next ? '' : ('' === $next->name ? $next->key : $next->name),
                 copies: $copies,
                 uncut: null === $piece->ends ? $copies : (int) round($copies * (1.0 - $piece->ends->end)),
                 tailCm: $plan->yarnUse->tailCm,
@@ -104,17 +104,5 @@ final class StepsWriter
             begin: PieceWords::begin($plan, $piece->piece, $piece->edges),
             sewingCm: $plan->yarnUse->sewingTailCm,
         );
-    }
-
-    /** The name of the piece that goes on from this one; '' for none. */
-    private static function next(Plan $plan, Piece $piece): string
-    {
-        foreach ($plan->pieces as $other) {
-            if (\in_array($piece->key, $other->start->pieces ?? [], true)) {
-                return '' === $other->name ? $other->key : $other->name;
-            }
-        }
-
-        return '';
     }
 }

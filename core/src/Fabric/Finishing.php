@@ -30,6 +30,7 @@ final readonly class Finishing
      * @param float                       $tailCm   what is left at its end, with what it is drawn in with; 0 where it is not cut
      * @param int                         $turned   it is turned right side out after this round; 0: it is not turned
      * @param int|null                    $goes     in how many goes it is stuffed; null: as its height needs
+     * @param float                       $threadCm what drawing it in takes of that tail
      * @param bool                        $sews     its tail sews it on, or may
      * @param bool                        $fastened her own words say to cut the yarn at its end
      * @param array<string, FinishReason> $reasons  by the FinishPart's value
@@ -45,6 +46,7 @@ final readonly class Finishing
         public ?int $goes,
         public string $clear,
         public Drawn $drawn,
+        public float $threadCm,
         public bool $sews,
         public bool $fastened,
         public array $reasons,
@@ -65,6 +67,7 @@ final readonly class Finishing
         $firmness = $finish->stuffing->firmness ?? $firmness;
         $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
         $drawn = $finish->drawn ?? new Drawn();
+        $threadCm = ceil(self::thread($fabric, $drawn) / 10.0);
         $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
@@ -77,12 +80,13 @@ final readonly class Finishing
             ring: null === $piece->start && $first instanceof Foundation && 0 === $first->chains ? $finish->ring ?? RingDrawn::AfterSecondRound : null,
             start: $finish->start ?? Tail::Weave,
             end: $end,
-            tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + ceil(self::thread($fabric, $drawn) / 10.0),
+            tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + $threadCm,
             turned: min(\count($counts), $finish->turned ?? 0),
             firmness: $firmness,
             goes: $finish->stuffing->goes,
             clear: $finish->stuffing->clear,
             drawn: $drawn,
+            threadCm: $threadCm,
             sews: $sews,
             fastened: $typed->fastened,
             reasons: [
@@ -92,7 +96,7 @@ final readonly class Finishing
                 FinishPart::Tail->value => $reason($chosen->tailCm, $typed->finish->tailCm, $why),
                 FinishPart::Turned->value => $reason($chosen->turned, $typed->finish->turned, FinishReason::Usual),
                 FinishPart::Stuffing->value => $reason(
-                    $chosen->stuffing->firmness ?? $chosen->stuffing->goes,
+                    [] === $chosen->stuffing->values() ? null : true,
                     [] === $typed->stuffed ? null : true,
                     $whyStuffed,
                 ),
@@ -106,6 +110,12 @@ final readonly class Finishing
     public function isTyped(FinishPart $part): bool
     {
         return FinishReason::Typed === $this->reasons[$part->value];
+    }
+
+    /** Whether the tail is too short to draw the piece in. */
+    public function isTooShort(): bool
+    {
+        return $this->tailCm < $this->threadCm;
     }
 
     /**
@@ -136,10 +146,8 @@ final readonly class Finishing
      */
     private static function end(Plan $plan, Piece $piece, array $counts): array
     {
-        foreach ($plan->pieces as $other) {
-            if (true === $other->start?->join->goesOn() && \in_array($piece->key, $other->start->pieces, true)) {
-                return [null, FinishReason::GoesOn];
-            }
+        if (null !== $plan->goesOnFrom($piece->key)) {
+            return [null, FinishReason::GoesOn];
         }
         $isAlone = 1 === \count($plan->pieces);
         $last = [] === $counts ? 0 : $counts[\count($counts) - 1];

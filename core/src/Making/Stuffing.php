@@ -37,6 +37,7 @@ final class Stuffing
             $begin = $round - 1;
         }
         $rounds = match (true) {
+            Firmness::Half === $finishing->firmness => [$last],
             null !== $finishing->goes => self::spread($begin, $last, $finishing->goes),
             $widest < $fabric->openings()->least() => self::pushed($fabric, $last),
             default => [...self::waists($counts, $begin), $begin, $last],
@@ -88,7 +89,7 @@ final class Stuffing
             Firmness::Firm => $grams['high'],
             Firmness::Usual => $grams['likely'],
             Firmness::Light => $grams['low'],
-            Firmness::Half => $grams['high'] / 2,
+            Firmness::Half => $grams['likely'] / 2,
             Firmness::None => 0.0,
         };
     }

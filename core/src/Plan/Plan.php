@@ -45,6 +45,18 @@ final readonly class Plan
     ) {
     }
 
+    /** The piece that is worked on from the edge of another, by that one's key; null: none is. */
+    public function goesOnFrom(string $key): ?Piece
+    {
+        foreach ($this->pieces as $piece) {
+            if (true === $piece->start?->join->goesOn() && \in_array($key, $piece->start->pieces, true)) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+
     public function piece(string $key): ?Piece
     {
         foreach ($this->pieces as $piece) {

@@ -77,7 +77,7 @@ final readonly class FinishWords
         return match ($this->finishing->firmness) {
             Firmness::Firm => ' firmly',
             Firmness::Light => ' lightly',
-            Firmness::Half => ' the lower half firmly',
+            Firmness::Half => ' only half full',
             Firmness::Usual => ' to medium firmness',
             Firmness::None => '',
         };
@@ -165,10 +165,22 @@ final readonly class FinishWords
         };
     }
 
+    private static function tooShort(Finishing $finishing): string
+    {
+        return "Too short: drawing the piece in alone takes {$finishing->threadCm} cm.";
+    }
+
+    /** What is wrong with drawing it in; null: nothing. */
+    public function drawingTrouble(): ?string
+    {
+        return $this->finishing->isTooShort() ? self::tooShort($this->finishing) : null;
+    }
+
     /** Why its tail is so long. */
     public static function whyTail(Finishing $finishing): string
     {
         return match (true) {
+            $finishing->isTooShort() => self::tooShort($finishing),
             FinishReason::Chosen === $finishing->reasons[FinishPart::Tail->value] => 'You chose it.',
             FinishReason::Typed === $finishing->reasons[FinishPart::Tail->value] => 'Your words say it.',
             !$finishing->drawn->isNothing() => 'Long enough to draw the piece in, and to close it.',

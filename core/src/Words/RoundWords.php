@@ -114,7 +114,18 @@ final readonly class RoundWords
                 'text' => $before.$this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, $worked->slips).$after,
             ]];
         }
-        $groups = [];
+        $parts = $this->parts($round, $letters, $before, $after);
+
+        return array_map(fn (array $part): array => [
+            'yarn' => implode('', array_map($this->yarns->letter(...), '' === $part[0] ? [] : str_split($part[0]))),
+            'text' => $part[1],
+        ], $parts);
+    }
+
+    /** @return list<array{string, string}> stretches of a round in one yarn, with what begins and ends it: the yarns as planned, the stitches */
+    private function parts(Round $round, string $letters, string $before, string $after): array
+    {
+        $parts = [];
         foreach (Segments::of($round->codes, $letters) as $segment) {
             // The chain that stands for the first stitch is said as the chain.
             $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
@@ -122,14 +133,14 @@ final readonly class RoundWords
                 substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
                 substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
             );
-            $groups[] = [
-                'yarn' => implode('', array_map($this->yarns->letter(...), '' === $segment->yarns ? [] : str_split($segment->yarns))),
-                'text' => (0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '').$part
+            $parts[] = [
+                $segment->yarns,
+                (0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '').$part
                     .($segment->from + $segment->stitches === \strlen($round->codes) ? $after : ''),
             ];
         }
 
-        return $groups;
+        return $parts;
     }
 
     /** @return array{string, string} the chains and the turn before a round's stitches, and the chains after them */
@@ -184,19 +195,12 @@ final readonly class RoundWords
         }
         $said = [];
         $first = $line->items[0] ?? null;
-        foreach (Segments::of($round->codes, $letters) as $segment) {
-            // The chain that stands for the first stitch is said as the chain.
-            $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
-            $part = $this->printer->codes(
-                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
-                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
-            );
-            $lead = 0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '';
-            $said[] = ($inHand === $segment->yarns ? '' : $this->with($segment->yarns)).$lead.$part;
-            $inHand = $segment->yarns[\strlen($segment->yarns) - 1];
+        foreach ($this->parts($round, $letters, $before, $after) as [$yarns, $text]) {
+            $said[] = ($inHand === $yarns ? '' : $this->with($yarns)).$text;
+            $inHand = $yarns[\strlen($yarns) - 1];
         }
 
-        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said).$after;
+        return ($first instanceof Foundation ? $this->printer->foundation($first).', ' : '').implode('; ', $said);
     }
 
     private function with(string $yarns): string

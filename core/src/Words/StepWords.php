@@ -75,6 +75,7 @@ final readonly class StepWords
             null !== $step->worked && !$this->reading->rounds[$step->from - 1]->readable => 'This line could not be read: plain stitches stand in for it.',
             $step->about instanceof Placed && $step->about->isOutOfReach() => "After round {$step->about->deadline} no fingers get in, so it cannot be set"
                 .' from inside.',
+            Moment::DrawIn === $step->about => $this->finish->drawingTrouble(),
             $step->about instanceof Said, $step->about instanceof Cue => $this->late->isLate($step->to, $step->about->kind, $step->about->text)
                 ? 'No fingers get in any more, so they cannot be set from inside.'
                 : null,

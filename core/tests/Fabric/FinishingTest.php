@@ -18,6 +18,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use Alternum\Core\Words\FinishWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -120,6 +121,8 @@ final class FinishingTest extends TestCase
         $told = WrittenSteps::told(Plans::of($lines, [], ['finish' => ['tailCm' => 50]]), 'fasten-off');
         self::assertSame('Fasten off, 50 cm tail. Leave it open', $told[9][1] ?? null, 'It is said beside her words.');
         self::assertCount(1, WrittenSteps::told(Plans::of($lines), 'fasten-off')[9] ?? []);
+        $clear = implode(' ', array_merge(...WrittenSteps::told(Plans::of($lines, [], ['finish' => ['stuffing' => ['clear' => 'the tip']]]), 'stuff')));
+        self::assertStringContainsString('leave the tip empty', $clear, 'What she wants clear is not lost beside her words.');
     }
 
     /** Cues on the way are about that place, not about the end. */
@@ -145,6 +148,9 @@ final class FinishingTest extends TestCase
         self::assertSame($tail([]) + ceil(6 * $once / 10), $tail(['drawn' => ['segments' => 6]]));
         $metres = static fn (array $finish): float => Analysis::of(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => $finish]))
             ->amounts->amounts[0]->parts['tails'];
+        $short = self::finishing(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => ['tailCm' => 20, 'drawn' => ['segments' => 6]]]));
+        self::assertTrue($short->isTooShort());
+        self::assertSame('Too short: drawing the piece in alone takes '.ceil(6 * $once / 10).' cm.', FinishWords::whyTail($short));
         self::assertEqualsWithDelta(ceil(6 * $once / 10) / 100, $metres(['drawn' => ['segments' => 6]]) - $metres([]), 1e-9, 'The yarn knows it.');
     }
 }

@@ -30,6 +30,7 @@ final class StuffingTest extends TestCase
         ];
         yield 'in four goes' => [Plans::ball(6), ['stuffing' => ['goes' => 4]], [14, 15, 16, 17]];
         yield 'not at all' => [Plans::ball(6), ['stuffing' => ['firmness' => 'none']], []];
+        yield 'half full, in one go' => [Plans::ball(6), ['stuffing' => ['firmness' => 'half']], [17]];
         yield 'as she says' => [[...Plans::ball(6), 'Stuff.'], [], []];
         yield 'flat across both sides at the very end' => [Plans::ball(6), ['end' => 'flat'], [15, 18]];
     }
@@ -59,7 +60,7 @@ final class StuffingTest extends TestCase
         $grams = static fn (Firmness $firmness): float => Stuffing::grams($fabric, $firmness);
         self::assertEqualsWithDelta(55 / 25, $grams(Firmness::Firm) / $grams(Firmness::Light), 1e-9);
         self::assertEqualsWithDelta(35 / 25, $grams(Firmness::Usual) / $grams(Firmness::Light), 1e-9);
-        self::assertEqualsWithDelta($grams(Firmness::Firm) / 2, $grams(Firmness::Half), 1e-9);
+        self::assertEqualsWithDelta($grams(Firmness::Usual) / 2, $grams(Firmness::Half), 1e-9);
         self::assertSame(0.0, $grams(Firmness::None));
     }
 }

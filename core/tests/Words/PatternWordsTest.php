@@ -59,6 +59,19 @@ final class PatternWordsTest extends TestCase
         self::assertStringNotContainsString('bobbles', $cactus);
     }
 
+    /** She finds the front by it: the stitch that it names lies within half a stitch of it. */
+    public function testSaysWhereTheFrontIs(): void
+    {
+        $eyes = ['placements' => [['key' => 'eyes', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 7, 'apart' => 5]]];
+        foreach ([0, 77, 180, 311] as $degrees) {
+            $analysis = Analysis::of(Plans::of(Plans::ball(5), [], $eyes + ['front' => ['degrees' => $degrees]]));
+            $line = self::line(WrittenPattern::text($analysis, Terms::Us), 'Front:');
+            self::assertSame(1, preg_match('/^Front: where stitch (\d+) of round 7 lies\.$/', $line, $match), $line);
+            self::assertLessThanOrEqual(180 / 30 + 1e-6, abs($analysis->pieces[0]->stages->frame->fromFront(7, (int) $match[1])));
+        }
+        self::assertSame('', self::line(WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(5))), Terms::Us), 'Front:'), 'Nothing depends on it.');
+    }
+
     /** Stuffing is reckoned for what is stuffed, as firmly as it is. */
     public function testAPieceThatIsKeptEmptyTakesNoStuffing(): void
     {

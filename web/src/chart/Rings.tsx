@@ -4,7 +4,7 @@ import { inkOn } from '../ui/contrast';
 import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
 import { drawingOn } from './canvas';
-import { INK, PAPER } from './pen';
+import { INK, leaf, PAPER } from './pen';
 import { yarnOf } from './runs';
 
 interface Props {
@@ -84,7 +84,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 					}
 				}
 			}
-			for (const round of rounds) drawOut(context, round, ring, (turn) => angle(turn), yarns);
+			for (const round of rounds) drawOut(context, round, ring, angle, yarns);
 			context.strokeStyle = INK;
 			context.setLineDash([1, 4]);
 			context.lineWidth = 1.6;
@@ -127,17 +127,12 @@ function drawOut(context: CanvasRenderingContext2D, round: Round, ring: number, 
 	for (const [after = 0, long = 0, wide = 1] of round.out) {
 		const at = angle(round.startDegrees / 360 + after / round.makes);
 		const [far, half] = [long * ring, (wide * ring) / 2];
-		context.save();
-		context.rotate(at);
 		context.beginPath();
-		context.moveTo(from, 0);
-		context.bezierCurveTo(from + far * 0.3, -half * 1.6, from + far, -half, from + far, 0);
-		context.bezierCurveTo(from + far, half, from + far * 0.3, half * 1.6, from, 0);
+		leaf(context, Math.cos(at) * from, Math.sin(at) * from, at, far, half);
 		context.fillStyle = yarns.find(({ key }) => key === yarnOf(round.runs, Math.max(1, after)))?.hex ?? PAPER;
 		context.fill();
 		context.strokeStyle = INK;
 		context.lineWidth = 1;
 		context.stroke();
-		context.restore();
 	}
 }

@@ -1,6 +1,6 @@
 import type { Change } from '../api/types';
 import { dropAt, jogsByRound, xAt } from './geometry';
-import { INK, line, PAPER, type Picture, rounds } from './pen';
+import { INK, leaf, line, PAPER, type Picture, rounds } from './pen';
 import { yarnOf } from './runs';
 
 /** The front line, and the two lines within which a step shows. */
@@ -41,9 +41,7 @@ export function drawOut(context: CanvasRenderingContext2D, picture: Picture, ind
 		const half = (wide * opening.stitchWidth) / 2;
 		context.fillStyle = yarns.find(({ key }) => key === yarnOf(round.runs, Math.max(1, after)))?.hex ?? PAPER;
 		context.beginPath();
-		context.moveTo(x, y);
-		context.bezierCurveTo(x - half * 1.6, y + far * 0.3, x - half, y + far, x, y + far);
-		context.bezierCurveTo(x + half, y + far, x + half * 1.6, y + far * 0.3, x, y);
+		leaf(context, x, y, Math.PI / 2, far, half);
 		context.fill();
 		context.stroke();
 	}

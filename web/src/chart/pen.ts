@@ -45,3 +45,14 @@ export function line(context: CanvasRenderingContext2D, x1: number, y1: number, 
 	context.lineTo(x2, y2);
 	context.stroke();
 }
+
+/** The outline of a leaf or a loop that grows out of a point along an angle, so far and half so wide. */
+export function leaf(context: CanvasRenderingContext2D, x: number, y: number, angle: number, far: number, half: number): void {
+	const at = (along: number, across: number): [number, number] => [
+		x + Math.cos(angle) * along - Math.sin(angle) * across,
+		y + Math.sin(angle) * along + Math.cos(angle) * across,
+	];
+	context.moveTo(x, y);
+	context.bezierCurveTo(...at(far * 0.3, -half * 1.6), ...at(far, -half), ...at(far, 0));
+	context.bezierCurveTo(...at(far, half), ...at(far * 0.3, half * 1.6), x, y);
+}

@@ -10,7 +10,7 @@ enum Firmness: string
     case Firm = 'firm';
     case Usual = 'usual';
     case Light = 'light';
-    /** Firmly up to half its height. */
+    /** Half full, so that it gives. */
     case Half = 'half';
     case None = 'none';
 }

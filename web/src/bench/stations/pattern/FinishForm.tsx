@@ -49,7 +49,8 @@ export function FinishForm({ piece: key, finished }: { piece: string; finished: 
 	const stuff = (to: NonNullable<Finish['stuffing']>, group?: string) => change(set(finish, 'stuffing', Object.keys(to).length === 0 ? null : to), group);
 	const choose = <K extends 'ring' | 'start' | 'end'>(field: K, value: string) =>
 		change(set(finish, field, value === AUTO ? null : (value as NonNullable<Finish[K]>)));
-	const draw = (segments: number, base: boolean) => change(set(finish, 'drawn', segments === 0 && !base ? null : base ? { segments, base } : { segments }));
+	// Nothing drawn in is a choice, too: her words may say otherwise.
+	const draw = (segments: number, base: boolean) => change(set(finish, 'drawn', base ? { segments, base } : { segments }));
 	return (
 		<details className="mb-3 border border-rule bg-sheet px-3 py-2">
 			<summary className="cursor-pointer">{say('finishForm.howItBeginsAndEnds')}</summary>
