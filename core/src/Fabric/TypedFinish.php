@@ -17,7 +17,6 @@ use Alternum\Core\Plan\Tail;
 /** What a piece's own words say of how it begins and ends: "stuff firmly", "fasten off, leaving a 30 cm tail". */
 final readonly class TypedFinish
 {
-    private const CM_IN_INCH = 2.54;
     private const START = '/\b(?:start(?:ing)?|begin(?:ning)?|initial|first)[ -](?:yarn )?(?:tail|end)\b/i';
 
     /**
@@ -41,7 +40,7 @@ final readonly class TypedFinish
             $start ??= $isStart ? self::start($text) : null;
             if (!$isStart && $after === $last && null === self::drawn($text)) {
                 $end = true === $end?->closes() ? $end : self::end($text) ?? $end;
-                $tail = self::tail($text) ?? $tail;
+                $tail = SaidTail::in($text)->cm ?? $tail;
                 $fastened = $fastened || self::says($text, '/\bfasten(?:ing)?\b|\b(?:bind|cast|tie) off\b|\bFO\b|\b(?:cut|break) (?:the )?yarn\b|\btail\b/i');
             }
             $turned ??= self::says($text, '/\b(?:right side|outside|inside)[ -]?out\b|\binside to the outside\b/i')
@@ -131,15 +130,6 @@ final readonly class TypedFinish
             self::says($text, '/\b(?:leave|stays?|keep)\b[^.;]*\bopen\b/i') => PieceEnd::Open,
             default => null,
         };
-    }
-
-    private static function tail(string $text): ?float
-    {
-        $length = '(?<length>\d{1,3}(?:\.\d+)?)\s*-?\s*(?<unit>cm|in(?:ch(?:es)?)?\b|")';
-        $isSaid = 1 === preg_match("/\\b(?:tail|end)\\b[^.]*?{$length}/i", $text, $match)
-            || 1 === preg_match("/{$length}[^.]*?\\b(?:tail|end)\\b/i", $text, $match);
-
-        return !$isSaid ? null : round((float) $match['length'] * ('cm' === strtolower($match['unit']) ? 1.0 : self::CM_IN_INCH), 1);
     }
 
     private static function firmness(string $text): ?Firmness

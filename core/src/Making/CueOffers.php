@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Fabric\SaidTail;
 use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Anchor;
@@ -17,7 +18,6 @@ use Alternum\Core\Plan\Worked;
 /** Finds the cues that the plan can act on, and has not yet. */
 final class CueOffers
 {
-    private const CM_IN_INCH = 2.54;
     private const KINDS = ['eye' => PlacementKind::Eyes, 'nose' => PlacementKind::Nose, 'button' => PlacementKind::Buttons];
 
     /** @return list<CueOffer> in the lines' order */
@@ -97,17 +97,11 @@ final class CueOffers
     /** "leave a tail of 40 cm", "leaving a 12-inch tail for sewing" */
     private static function tail(Plan $plan, int $line, string $text): ?CueOffer
     {
-        $isTail = 1 === preg_match('/\btail\b[^.]*?(?<length>\d{1,3}(?:\.\d)?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\b|")/i', $text, $match)
-            || 1 === preg_match('/(?<length>\d{1,3}(?:\.\d)?)\s*-?\s*(?<unit>cm|inch(?:es)?|in\b|")[^.]*?\btail\b/i', $text, $match);
-        if (!$isTail) {
-            return null;
-        }
-        $isCm = 'cm' === strtolower($match['unit']);
-        $cm = round((float) $match['length'] * ($isCm ? 1.0 : self::CM_IN_INCH), 1);
-        if ($cm < 1.0 || abs($cm - $plan->yarnUse->sewingTailCm) < 0.05) {
+        $tail = SaidTail::in($text);
+        if (null === $tail || $tail->cm < 1.0 || abs($tail->cm - $plan->yarnUse->sewingTailCm) < 0.05) {
             return null;
         }
 
-        return new CueOffer($line, $text, "Reckon with {$match['length']}".($isCm ? ' cm' : ' in').' for each tail that sews a part on', null, $cm);
+        return new CueOffer($line, $text, "Reckon with {$tail->words} for each tail that sews a part on", null, $tail->cm);
     }
 }
