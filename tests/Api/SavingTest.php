@@ -240,7 +240,9 @@ final class SavingTest extends ApiTestCase
         $within = $this->ask('GET', "/api/plans/{$id}/changes?piece=body&round=3");
         self::assertCount(2, (array) $within['changes']);
         self::assertStringContainsString('within the round', self::string($within, 'changes', 0, 'summary'));
-        $copies = (array) $this->ask('GET', "/api/plans/{$id}/steps?piece=body")['copies'];
+        $steps = $this->ask('GET', "/api/plans/{$id}/steps?piece=body");
+        self::assertSame('body', $steps['piece']);
+        $copies = (array) $steps['copies'];
         self::assertSame([['One', 'Three'], ['Two']], array_column($copies, 'names'));
         foreach (['with B ', 'with C '] as $copy => $said) {
             $texts = array_filter(array_column((array) self::at($copies, $copy, 'steps'), 'text'), is_string(...));

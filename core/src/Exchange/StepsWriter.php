@@ -24,16 +24,14 @@ use Alternum\Core\Words\YarnWords;
  *
  * @phpstan-type WrittenStep array{kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
  *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
+ * @phpstan-type WrittenCopies array{copies: int, names: list<string>, steps: list<WrittenStep>} made in the same yarns
  */
 final class StepsWriter
 {
-    /**
-     * @return array{finish: array<string, mixed>, copies: list<array{copies: int, names: list<string>, steps: list<WrittenStep>}>} the steps once
-     *                                                                                                                              for each set of yarns
-     */
+    /** @return array{piece: string, finish: array<string, mixed>, copies: list<WrittenCopies>} */
     public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
     {
-        return ['finish' => FinishWriter::values($piece), 'copies' => array_map(static fn (CopyGroup $group): array => [
+        return ['piece' => $piece->piece->key, 'finish' => FinishWriter::values($piece), 'copies' => array_map(static fn (CopyGroup $group): array => [
             'copies' => $group->count,
             'names' => $group->names,
             'steps' => self::steps($plan, $piece, $group, $terms),
