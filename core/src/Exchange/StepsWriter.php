@@ -24,7 +24,7 @@ use Alternum\Core\Words\YarnWords;
  *
  * @phpstan-type WrittenStep array{kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
  *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
- * @phpstan-type WrittenCopies array{copies: int, names: list<string>, steps: list<WrittenStep>} made in the same yarns
+ * @phpstan-type WrittenCopies array{copies: int, names: list<string>, steps: list<WrittenStep>}
  */
 final class StepsWriter
 {
