@@ -179,38 +179,49 @@ $ask = static function (string $method, string $path, ?string $body = null) use 
     return is_array($values) ? $values : [];
 };
 $ask('GET', '/');
-$plan = piece(25, 36);
-$opened = $ask('POST', '/api/plans', $plan);
-$id = is_string($opened['id'] ?? null) ? $opened['id'] : '';
-$revision = 1;
-$ping = static fn (): array => $ask('GET', '/api/ping');
-$edit = static function () use ($ask, $id, &$revision): void {
-    $operation = [
-        'id' => "operation-{$revision}",
-        'group' => "group-of-{$revision}",
-        'edit' => ['do' => 'paint', 'piece' => 'body', 'rounds' => [$revision % 20 + 1], 'yarn' => 'A'],
-    ];
-    $saved = $ask('POST', "/api/plans/{$id}/operations", Json::encode(['base' => $revision, 'operations' => [$operation]]));
-    if (($saved['revision'] ?? null) !== ++$revision) {
-        throw new RuntimeException('The edit was not saved: '.json_encode($saved));
-    }
+/** Paints one round after the other of a plan of so many rounds, each saved. */
+$painting = static function (int $rounds, int $widest) use ($ask): Closure {
+    $opened = $ask('POST', '/api/plans', piece($rounds, $widest));
+    $id = is_string($opened['id'] ?? null) ? $opened['id'] : '';
+    $revision = 1;
+
+    return static function () use ($ask, $id, $rounds, &$revision): void {
+        $operation = [
+            'id' => "operation-{$revision}",
+            'group' => "group-of-{$revision}",
+            'edit' => ['do' => 'paint', 'piece' => 'body', 'rounds' => [$revision % $rounds + 1], 'yarn' => 0 === intdiv($revision, $rounds) % 2 ? 'A' : 'B'],
+        ];
+        $saved = $ask('POST', "/api/plans/{$id}/operations", Json::encode(['base' => $revision, 'operations' => [$operation]]));
+        if (($saved['revision'] ?? null) !== ++$revision) {
+            throw new RuntimeException('The edit was not saved: '.json_encode($saved));
+        }
+    };
 };
+$asked = [
+    'an almost empty answer' => static fn (): array => $ask('GET', '/api/ping'),
+    'an edit on one round of six, saved' => $painting(1, 6),
+    'an edit on about 1,000 stitches, saved' => $painting(25, 36),
+];
 foreach (range(1, 30) as $warmup) {
-    $ping();
-    $edit();
+    array_map(static fn (Closure $run): mixed => $run(), $asked);
 }
-// Asked in turn, so that both meet the same machine. What this program does with an answer is not the server's.
-$times = ['ping' => [], 'edit' => []];
+// Asked in turn, so that all meet the same machine. What this program does with an answer is not the server's.
+$times = array_fill_keys(array_keys($asked), []);
 for ($i = 0; $i < 150; ++$i) {
-    foreach (['ping' => $ping, 'edit' => $edit] as $name => $run) {
+    foreach ($asked as $name => $run) {
         $run();
         $times[$name][] = $took;
     }
 }
-sort($times['ping']);
-sort($times['edit']);
 say("\nServer, round trip over loopback; median of 150 (and the 95th of 100)");
-say('%-44s %8.2f ms (%.2f)', 'an almost empty answer', $times['ping'][75], $times['ping'][142]);
-say('%-44s %8.2f ms (%.2f)', 'an edit on about 1,000 stitches, saved', $times['edit'][75], $times['edit'][142]);
-say('the edit takes %.1f times the empty answer (aim: at most 2)', $times['edit'][75] / $times['ping'][75]);
+foreach ($times as $name => $all) {
+    sort($all);
+    $times[$name] = $all;
+    say('%-44s %8.2f ms (%.2f)', $name, $all[75], $all[142]);
+}
+$median = static fn (string $name): float => $times[$name][75];
+say('an edit on about 1,000 stitches takes %.1f times the empty answer (aim: at most 2), and %.1f times the one on one round', ...array_map(
+    static fn (string $other): float => $median('an edit on about 1,000 stitches, saved') / $median($other),
+    ['an almost empty answer', 'an edit on one round of six, saved'],
+));
 unlink($jar);

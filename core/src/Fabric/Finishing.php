@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Fabric;
 
-use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Finish\Drawn;
@@ -65,7 +64,6 @@ final readonly class Finishing
         $end = $goesOn ? null : $finish->end ?? $end;
         [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $fabric->openings());
         $firmness = $finish->stuffing->firmness ?? $firmness;
-        $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
         $drawn = $finish->drawn ?? new Drawn();
         $threadCm = ceil(self::thread($fabric, $drawn) / 10.0);
         $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
@@ -77,7 +75,7 @@ final readonly class Finishing
         };
 
         return new self(
-            ring: null === $piece->start && $first instanceof Foundation && 0 === $first->chains ? $finish->ring ?? RingDrawn::AfterSecondRound : null,
+            ring: null === $piece->start && $reading->isRing ? $finish->ring ?? RingDrawn::AfterSecondRound : null,
             start: $finish->start ?? Tail::Weave,
             end: $end,
             tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + $threadCm,

@@ -84,6 +84,7 @@ final class Reader
             spans: $spans,
             on: $on,
             foundation: $first instanceof Foundation ? $first->chains : 0,
+            isRing: $first instanceof Foundation && 0 === $first->chains,
             said: $this->rounds->said(),
             syntax: new Syntax($parsed, $heads, $this->rounds->lines()),
         );

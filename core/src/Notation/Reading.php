@@ -16,6 +16,7 @@ final readonly class Reading
      * @param list<RoundRange|null> $spans      the first and last round of each typed line; null: it has none
      * @param int                   $on         stitches of other pieces that the first round is worked into
      * @param int                   $foundation chains that the first round is worked into
+     * @param bool                  $isRing     the first round is worked into a magic ring, which is drawn closed
      * @param list<Said>            $said       what lines of their own say between the rounds
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Reading
         public array $spans,
         public int $on,
         public int $foundation,
+        public bool $isRing,
         public array $said,
         public Syntax $syntax,
     ) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Notation\Loop;
-use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
@@ -31,8 +30,7 @@ final class Abbreviations
                 $codes += count_chars($round->codes, 1);
                 $loops += count_chars($round->loops, 1);
             }
-            $first = ($reading->syntax->worked()[0] ?? null)->items[0] ?? null;
-            $hasRing = $hasRing || $first instanceof Foundation && $first->isPoint();
+            $hasRing = $hasRing || $reading->isRing;
         }
         $vocabulary = Vocabulary::of($terms);
         $used = $hasRing ? ['MR' => 'magic ring, or two chains'] : [];

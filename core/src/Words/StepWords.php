@@ -12,7 +12,6 @@ use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StuffGo;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
@@ -123,9 +122,7 @@ final readonly class StepWords
     /** @return list<string> */
     private function ring(): array
     {
-        $first = ($this->reading->syntax->worked()[0] ?? null)->items[0] ?? null;
-
-        return [] === $this->begin && $first instanceof Foundation && 0 === $first->chains
+        return [] === $this->begin && $this->reading->isRing
             ? ["A magic ring in {$this->yarns->named($this->colouring->rounds[0][0])}"]
             : [];
     }
