@@ -8,12 +8,15 @@ import type { Picks } from './usePicks';
 interface CountsProps {
 	rounds: readonly Round[];
 	layout: SheetLayout;
+	/** the first and the last round that are in sight, or nearly so: the figures of the others are not drawn */
+	from: number;
+	to: number;
 	picks: Picks;
 	seek: (round: number) => void;
 }
 
 /** Round numbers and counts, as one list that is gone through by keys; rounds are picked here by pointer, too. */
-export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, picks, seek }: CountsProps) {
+export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }, from, to, picks, seek }: CountsProps) {
 	const { picked, current, pick, pickAll, reach } = picks;
 	const list = useRef<HTMLUListElement>(null);
 	const last = rounds.length;
@@ -52,6 +55,7 @@ export const Counts = memo(function Counts({ rounds, layout: { tops, rowHeight }
 					yarns={runs.length === 1 ? `yarn ${runs[0]?.yarn}` : `${runs.length} runs of yarn`}
 					gap={(tops[i] ?? 0) - (i === 0 ? 0 : (tops[i - 1] ?? 0) + rowHeight)}
 					height={rowHeight}
+					isSeen={number >= from && number <= to}
 					isPicked={picked.has(number)}
 					isStop={number === (isThere ? current : 1)}
 				/>
@@ -67,30 +71,31 @@ interface RowProps {
 	/** pixels below the row before: what is told of a line parts them */
 	gap: number;
 	height: number;
+	isSeen: boolean;
 	isPicked: boolean;
 	/** whether Tab stops here */
 	isStop: boolean;
 }
 
-const Row = memo(function Row({ number, makes, yarns, gap, height, isPicked, isStop }: RowProps) {
+const Row = memo(function Row({ number, makes, yarns, gap, height, isSeen, isPicked, isStop }: RowProps) {
 	return (
 		<li style={{ marginTop: gap, height }}>
 			<button
 				type="button"
 				data-round={number}
 				tabIndex={isStop ? 0 : -1}
+				aria-label={say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}
 				aria-pressed={isPicked}
 				className={`figures pickable flex h-full w-full items-center justify-between px-2 -outline-offset-2 select-none ${
 					isPicked ? 'bg-ink text-paper' : 'hover:bg-shade'
 				}`}
 			>
-				<span className="sr-only">{say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}</span>
-				<span aria-hidden="true" className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
-					{number}
-				</span>
-				<span aria-hidden="true" className="text-lg leading-none font-semibold">
-					{makes}
-				</span>
+				{isSeen && (
+					<>
+						<span className={`text-sm ${isPicked ? '' : 'text-faint'}`}>{number}</span>
+						<span className="text-lg leading-none font-semibold">{makes}</span>
+					</>
+				)}
 			</button>
 		</li>
 	);

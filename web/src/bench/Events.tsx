@@ -10,21 +10,26 @@ interface EventsProps {
 	within: PieceAnalysis['changesWithin'];
 	placed: PieceAnalysis['placed'];
 	layout: SheetLayout;
+	/** the first and the last round that are in sight, or nearly so: what happens elsewhere is not drawn */
+	from: number;
+	to: number;
 }
 
 /** What happens between two rounds, or within one. */
-export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight } }: EventsProps) {
+export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight }, from, to }: EventsProps) {
 	const { goTo, station, pick } = useBench();
 	const steps = new Set(changes.flatMap(({ jog, round }) => (jog ? [round] : [])));
+	const isSeen = (round: number) => round >= from && round <= to;
 	const isWide = station === 'changes';
 	const button = 'figures absolute inset-x-0 flex items-center gap-1.5 px-2 text-sm whitespace-nowrap hover:bg-shade';
 	return (
 		<>
 			{changes.map((change) => {
 				const top = tops[change.round];
-				return change.jog && top !== undefined ? (
+				return change.jog && isSeen(change.round) && top !== undefined ? (
 					<button
-						key={`${change.round}-${change.stitch}`}
+						// It stays the same sign where the yarn changes a stitch earlier or later.
+						key={change.treated}
 						type="button"
 						title={change.summary}
 						className={button}
@@ -46,23 +51,25 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 					</button>
 				) : null;
 			})}
-			{placed.map(({ key, round, kind, summary }) => (
-				<button
-					key={`placed ${key}`}
-					type="button"
-					title={summary}
-					className={`${button} justify-end`}
-					style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2, height: rowHeight }}
-					onClick={() => goTo('changes')}
-				>
-					{kind}
-					<span className="size-2.5 rounded-full border-2 border-ink" />
-				</button>
-			))}
+			{placed
+				.filter(({ round }) => isSeen(round))
+				.map(({ key, round, kind, summary }) => (
+					<button
+						key={`placed ${key}`}
+						type="button"
+						title={summary}
+						className={`${button} justify-end`}
+						style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2, height: rowHeight }}
+						onClick={() => goTo('changes')}
+					>
+						{kind}
+						<span className="size-2.5 rounded-full border-2 border-ink" />
+					</button>
+				))}
 			{within.map(({ round, changes: count }) => {
 				// A step beside it has the room at its edge.
 				const [isAbove, isBelow] = [steps.has(round - 1), steps.has(round)];
-				if (isAbove && isBelow) return null;
+				if ((isAbove && isBelow) || !isSeen(round)) return null;
 				const down = isAbove ? rowHeight - 18 : isBelow ? 1 : rowHeight / 2 - 9;
 				return (
 					<button

@@ -2,7 +2,7 @@ import { replaceEqualDeep } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type Cell, Chart } from '../chart/Chart';
-import { layOut, type SheetLayout } from '../chart/layout';
+import { layOut, roundsNear, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
 import { say } from '../ui/say';
@@ -53,6 +53,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		before.current = replaceEqualDeep(before.current, layOut(analysis, count, own, rowHeight));
 		return before.current;
 	}, [analysis, count, problems, piece?.key, rowHeight]);
+
+	const [from, to] = roundsNear(layout, seen.top - PADDING, seen.top - PADDING + seen.height);
 
 	const { id } = draft.getState();
 	useLayoutEffect(() => {
@@ -123,7 +125,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						<LinesEditor layout={layout} focused={focused} />
 					</div>
 					<div data-area="rounds" className="relative border-l border-rule" style={{ height: layout.height }}>
-						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} picks={bench} seek={bench.seek} />
+						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} from={from} to={to} picks={bench} seek={bench.seek} />
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
 						<div className="sticky top-0" style={{ height: seen.height }}>
@@ -195,6 +197,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 							within={analysis?.changesWithin ?? NOTHING}
 							placed={analysis?.placed ?? NOTHING}
 							layout={layout}
+							from={from}
+							to={to}
 						/>
 					</div>
 				</div>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceAnalysis } from '../api/types';
 import { pieceOf } from '../test/pieces';
-import { layOut, roundsBetween } from './layout';
+import { layOut, roundsBetween, roundsNear } from './layout';
 
 const piece = (lines: PieceAnalysis['lines']) => pieceOf([], { lines });
 
@@ -35,6 +35,22 @@ describe('the sheet', () => {
 	it('shows a line that the core has not seen yet', () => {
 		expect(layOut(piece([]), 1, [], 20).places[0]?.rounds).toBeNull();
 		expect(layOut(undefined, 0, [], 20).height).toBe(0);
+	});
+
+	it('draws rounds before they come into sight, and the same ones while she scrolls a little', () => {
+		const lines = Array.from({ length: 400 }, (_, i) => ({ from: i + 1, to: i + 1 }));
+		const layout = layOut(piece(lines), 400, [], 26);
+		const drawn = new Set<string>();
+		for (let top = 0; top < 400 * 26; top += 13) {
+			const [from, to] = roundsNear(layout, top, top + 700);
+			const [first, end] = roundsBetween(layout, top, top + 700);
+			expect(from).toBeLessThanOrEqual(Math.max(1, first + 1 - 10));
+			expect(to).toBeGreaterThanOrEqual(Math.min(400, end + 10));
+			expect(to - from).toBeLessThan(100);
+			drawn.add(`${from} ${to}`);
+		}
+		// Of 800 places that it is scrolled to.
+		expect(drawn.size).toBeLessThan(60);
 	});
 
 	it('finds the rounds that are seen, of 400', () => {

@@ -40,6 +40,15 @@ export function layOut(piece: PieceAnalysis | undefined, lines: number, troubles
 	return { places, tops, rowHeight, height: top };
 }
 
+/** So many rounds are laid out before they come into sight, and as many come at once. */
+const AHEAD = 16;
+
+/** The rounds that are in sight or nearly so, by number, the first and the last: the same while the sheet is scrolled a little. */
+export function roundsNear(layout: SheetLayout, from: number, to: number): [number, number] {
+	const [first, last] = roundsBetween(layout, from, to);
+	return [Math.floor(first / AHEAD) * AHEAD - AHEAD + 1, Math.ceil(last / AHEAD) * AHEAD + AHEAD];
+}
+
 /** The rounds that lie, at least in part, between two heights: indices from and to, `to` not included. */
 export function roundsBetween(layout: SheetLayout, from: number, to: number): [number, number] {
 	const { tops, rowHeight } = layout;
