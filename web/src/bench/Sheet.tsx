@@ -210,7 +210,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 /** What the chart's width means. */
 function Ruler({ isLeftHanded, isUpsideDown }: { isLeftHanded: boolean; isUpsideDown: boolean }) {
 	return (
-		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between px-2">
+		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between bg-sheet/90 px-2">
 			<span>{say('sheet.back')}</span>
 			<span>{say('sheet.side')}</span>
 			<span>{isUpsideDown ? say('sheet.frontUpsideDown') : say('common.front')}</span>

@@ -7,7 +7,7 @@ import { drawingOn } from './canvas';
 import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
-import { Readout } from './Readout';
+import { Readout, roomBeside } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
 import { useChartPinch } from './useChartPinch';
 
@@ -289,9 +289,7 @@ export const Chart = memo(function Chart(props: Props) {
 				</div>
 			</div>
 			{under !== null && named != null && (
-				<div className="pointer-events-none absolute z-10" style={{ left: left + Math.min(under.x + 14, Math.max(0, width - 260)), top: under.y + 16 }}>
-					<Readout piece={piece} round={named} stitch={under.stitch} stitches={stitches} into={into} />
-				</div>
+				<Readout piece={piece} round={named} stitch={under.stitch} stitches={stitches} into={into} style={roomBeside(under, left, width, height)} />
 			)}
 		</div>
 	);
