@@ -1,10 +1,11 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { lazy, Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { type Cell, Chart } from '../chart/Chart';
 import { layOut, roundsNear, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
+import { OnceFetched } from '../round/OnceFetched';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
@@ -15,8 +16,6 @@ import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
-
-const InTheRound = lazy(() => import('../round/InTheRound'));
 
 const setCursor = (cursor: Cell | null) => setTools({ cursor });
 
@@ -159,19 +158,17 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 								<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
 							)}
 							{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
-								<Suspense fallback={<p className="p-12 text-faint">{say('sheet.turningItIntoTheRound')}</p>}>
-									<InTheRound
-										piece={analysis}
-										yarns={yarns}
-										gauge={gauge}
-										isLeftHanded={isLeftHanded}
-										picked={picked}
-										onPick={(cell) => {
-											pick(cell.round, 'new');
-											setTools({ cursor: cell });
-										}}
-									/>
-								</Suspense>
+								<OnceFetched
+									piece={analysis}
+									yarns={yarns}
+									gauge={gauge}
+									isLeftHanded={isLeftHanded}
+									picked={picked}
+									onPick={(cell) => {
+										pick(cell.round, 'new');
+										setTools({ cursor: cell });
+									}}
+								/>
 							)}
 							{isEmpty && (
 								<p className="max-w-sm p-8 text-faint">
