@@ -24,6 +24,30 @@ test('without a connection the ways go on, and what cannot be done says so', asy
 	await expect(line(page, 2)).toHaveText('R2: inc around');
 });
 
+test('what a part of the program is missing for takes nothing else away', async ({ page, context }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	const url = page.url();
+	await context.route('**/assets/InTheRound*', (route) => route.abort());
+	await page.goto(url);
+	await page.getByRole('button', { name: 'In 3D' }).click();
+	await expect(page.getByText('Seeing it in 3D needs a connection the first time.')).toBeVisible();
+	await line(page, 2).fill('R2: inc around');
+	await saved(page);
+	await context.unroute('**/assets/InTheRound*');
+	await page.getByRole('button', { name: 'Try again' }).click();
+	await expect(page.getByRole('slider', { name: /in the round/ }).or(page.getByRole('img', { name: /round/ }))).toBeVisible();
+	// The shelf that was never seen here cannot be shown, but what is kept is told.
+	await page.goto(url);
+	await expect(line(page, 3)).toBeVisible();
+	await context.setOffline(true);
+	await line(page, 3).fill('R3: sc around');
+	await expect(page.getByText('Not saved yet')).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the shelf' }).click();
+	await expect(page.getByText('What you changed in one plan is kept in this browser')).toBeVisible();
+	await context.setOffline(false);
+	await expect(page.getByText('What was not saved is saved.').first()).toBeVisible();
+});
+
 test('a plan that cannot be opened for want of a connection has a way back', async ({ page, context }) => {
 	await page.goto('/');
 	await page.waitForTimeout(3000);

@@ -169,6 +169,7 @@ export function Shelf() {
 							</button>
 						</p>
 					)}
+					{shelf.isError && unsaved.size > 0 && <p className="mt-2">{say('shelf.keptHere', { plans: unsaved.size })}</p>}
 					{shelf.data?.plans.length === 0 && <p className="text-faint">{say('shelf.theShelfIsEmptyBegin')}</p>}
 					<ul>
 						{shelf.data?.plans.map((plan) => (
