@@ -118,6 +118,19 @@ for (const [width, height] of [
 			await goTo(page, station);
 			expect(await wide(), station).toBe(width);
 		}
+		for (const [menu, item] of [
+			['Plan', /^Gauge/],
+			['Plan', /^Keys/],
+			['More about pieces', /^Name, copies/],
+			['More about pieces', /^A cover/],
+		] as const) {
+			await page.getByRole('button', { name: menu, exact: true }).click();
+			await page.getByRole('menuitem', { name: item }).click();
+			const dialog = page.getByRole('dialog');
+			expect(await dialog.evaluate((element) => element.scrollWidth - element.clientWidth), String(item)).toBe(0);
+			await page.keyboard.press('Escape');
+			await expect(dialog).toBeHidden();
+		}
 		await page.goto('/');
 		await expect(page.getByRole('heading', { name: 'Plans' })).toBeVisible();
 		expect(await wide(), 'shelf').toBe(width);

@@ -44,7 +44,7 @@ export function LeanForm({ piece }: { piece: Piece }) {
 				}}
 			>
 				<NumberField label={say('leanForm.evenRoundsSince')} min={1} max={400} value={rounds} onChange={(to) => to !== null && setRounds(to)} />
-				<div className="flex items-end gap-2">
+				<div className="flex flex-wrap items-end gap-2">
 					<NumberField label={say('leanForm.stitchesDrifted')} optional min={-400} max={400} step={0.5} value={stitches} onChange={setStitches} />
 					<Button type="submit" disabled={stitches === null}>
 						{say('common.takeIt')}

@@ -129,8 +129,8 @@ export function PlanMenu() {
 						value={floats}
 						onChange={(n) => n !== null && draft.change((is) => ({ ...is, floatStitches: n }), 'floats')}
 					/>
-					<p className="caption self-end">{say('planMenu.overMoreOfThemThe')}</p>
-					<p className="caption self-end">{say('planMenu.inTheFirstItShows')}</p>
+					<p className="caption -mt-2">{say('planMenu.inTheFirstItShows')}</p>
+					<p className="caption -mt-2">{say('planMenu.overMoreOfThemThe')}</p>
 				</div>
 				<section aria-label={say('planMenu.changes')} className="mt-4 grid grid-cols-2 gap-4 border-t border-rule pt-3">
 					<ChoiceField

@@ -118,7 +118,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 			aria-label={say('sheet.theSheet')}
 		>
 			<h2 className="sr-only">{say('sheet.theSheet')}</h2>
-			<Tabs.Content value={key} asChild>
+			<Tabs.Content value={key} tabIndex={-1} asChild>
 				<div className="sheet-columns min-w-0" style={{ minHeight: '100%', paddingBlock: PADDING }}>
 					<div className="min-w-0 on-leaf-words" data-area="lines">
 						<LinesEditor layout={layout} focused={focused} />

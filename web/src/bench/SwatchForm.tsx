@@ -24,7 +24,7 @@ export function SwatchForm() {
 			}}
 		>
 			<h3 className="mb-2 font-semibold">{say('swatchForm.gaugeFromASwatch', { gauge })}</h3>
-			<div className="grid grid-cols-4 gap-2">
+			<div className="grid grid-cols-2 gap-2 min-[480px]:grid-cols-4">
 				<NumberField label={say('common.stitches')} min={1} max={1000} step={0.5} value={stitches} onChange={(n) => n !== null && setStitches(n)} />
 				<LengthField label={say('swatchForm.over')} units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
 				<NumberField label={say('common.rounds')} min={1} max={1000} step={0.5} value={rounds} onChange={(n) => n !== null && setRounds(n)} />

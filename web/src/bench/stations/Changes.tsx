@@ -14,6 +14,7 @@ import { ChangeRow } from './changes/ChangeRow';
 import { ChangesPicked } from './changes/ChangesPicked';
 import { ChangesWithin } from './changes/ChangesWithin';
 import { EndsFields, withEnds } from './changes/EndsFields';
+import { treatedAlike } from './changes/settled';
 import { FaceForm } from './FaceForm';
 import { Placements } from './Placements';
 
@@ -101,7 +102,7 @@ export function Changes() {
 					className="mb-3"
 					value={piece.changes.method}
 					choices={[['auto', say('changes.chooseForMe')], ...methods]}
-					onChange={(method) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, changes: { method } })))}
+					onChange={(method) => draft.change((plan) => withPiece(plan, piece.key, (is) => treatedAlike(is, method)))}
 				/>
 			)}
 			{changes.length + within > 0 && (

@@ -14,3 +14,10 @@ export function settled(piece: Piece, rounds: readonly number[], said: Said | ((
 	}
 	return { ...piece, changes: at.length === 0 ? rest : { ...rest, at } };
 }
+
+/** All jogs are treated in one way: what was said of single ones in that is gone, and what was said of their yarns and places stays. */
+export function treatedAlike(piece: Piece, method: Piece['changes']['method']): Piece {
+	const rounds = (piece.changes.at ?? []).map(({ round }) => round);
+	const free = settled(piece, rounds, { method: undefined, by: undefined, begins: undefined });
+	return { ...free, changes: { ...free.changes, method } };
+}

@@ -19,7 +19,7 @@ export function Lay({ from, to, isPicked }: Range & { isPicked: boolean }) {
 					))}
 				</Tabs.List>
 				{layable.map(({ kind, Lay: Form }) => (
-					<Tabs.Content key={kind} value={kind}>
+					<Tabs.Content key={kind} value={kind} tabIndex={-1}>
 						<Form from={from} to={to} isPicked={isPicked} last={analysis.rounds.length} />
 					</Tabs.Content>
 				))}
