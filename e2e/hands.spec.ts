@@ -168,6 +168,21 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await round(page, 3).focus();
 	await page.keyboard.press('2');
 	await expect(page.getByRole('complementary')).toBeFocused();
+	// From there the next station's key goes on, and a yarn's letter does nothing.
+	await page.keyboard.press('b');
+	await page.keyboard.press('4');
+	await expect(page.getByRole('complementary')).toHaveAccessibleName('Colour changes');
+	await expect(page.getByRole('complementary')).toBeFocused();
+	await page.keyboard.press('3');
+	await expect(page.getByRole('complementary')).toHaveAccessibleName('Colours');
+	// What happens on the sheet is one stop, gone through by arrows.
+	const events = page.getByRole('toolbar', { name: 'Colour changes' });
+	await expect(events.locator('[tabindex="0"]')).toHaveCount(1);
+	await events.locator('[tabindex="0"]').focus();
+	await page.keyboard.press('Home');
+	await page.keyboard.press('ArrowDown');
+	await expect(events.getByRole('button').nth(1)).toBeFocused();
+	await page.getByRole('complementary').focus();
 	await page.keyboard.press('F6');
 	await expect(page.getByRole('complementary')).not.toBeFocused();
 	await round(page, 3).focus();

@@ -88,7 +88,10 @@ export function PlanMenu() {
 						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
 					/>
 					<div className="flex items-end">
-						<Button className="w-full" onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}>
+						<Button
+							className="w-full py-1 leading-tight whitespace-normal!"
+							onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}
+						>
 							{say('planMenu.translateThem', { terms: plan.terms })}
 						</Button>
 					</div>

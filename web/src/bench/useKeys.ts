@@ -43,7 +43,10 @@ function plain(event: KeyboardEvent, bench: Bench, count: () => number): Does {
 		return last === 0 ? undefined : () => goToRound(bench, to, shiftKey && bench.picked.size > 0);
 	}
 	// A single letter would act on whoever speaks to the computer, or slips on the keyboard.
-	return isIn(target, 'main') && hasLetterKeys() ? letter(event, bench) : undefined;
+	if (!hasLetterKeys()) return undefined;
+	if (isIn(target, 'main')) return letter(event, bench);
+	// Where a station's key has brought the focus, the next one goes on.
+	return target instanceof Element && target.matches('[data-area="panel"]') && /^[1-9?]$/.test(key) ? letter(event, bench) : undefined;
 }
 
 function goToRound(bench: Bench, round: number, extends_: boolean): void {

@@ -15,7 +15,7 @@ export function Button({ kind = 'plain', className = '', type = 'button', ...res
 	return (
 		<button
 			type={type}
-			className={`inline-flex items-center justify-center gap-2 whitespace-nowrap disabled:opacity-40 aria-disabled:opacity-40 ${looks[kind]} ${className}`}
+			className={`inline-flex items-center justify-center gap-2 whitespace-nowrap small:whitespace-normal disabled:opacity-40 aria-disabled:opacity-40 ${looks[kind]} ${className}`}
 			{...rest}
 		/>
 	);

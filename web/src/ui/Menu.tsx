@@ -7,7 +7,13 @@ export function Menu({ button, align, children }: { button: ReactNode; align: 's
 		<DropdownMenu.Root>
 			<DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
 			<DropdownMenu.Portal>
-				<DropdownMenu.Content className="z-50 min-w-52 border border-ink bg-sheet py-1" align={align} sideOffset={4}>
+				<DropdownMenu.Content
+					className="z-50 max-h-(--radix-dropdown-menu-content-available-height) max-w-[94vw] min-w-52 overflow-y-auto border border-ink bg-sheet py-1"
+					align={align}
+					sideOffset={4}
+					// The trigger may stand at the edge of a small window: then the menu has more room beside it than below.
+					collisionPadding={4}
+				>
 					{children}
 				</DropdownMenu.Content>
 			</DropdownMenu.Portal>
