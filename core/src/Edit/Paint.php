@@ -10,6 +10,7 @@ use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Layer\Stripes;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Words\YarnWords;
 
 /** Gives rounds a stripe sequence, or one yarn. What it covers wholly is taken out, so that layers do not pile up. */
 final readonly class Paint implements Edit
@@ -91,12 +92,12 @@ final readonly class Paint implements Edit
 
     public function inWords(): string
     {
-        return 1 === \count($this->ranges)
-            ? ucfirst($this->ranges[0]->inWords()).' in '.implode(
-                '',
-                array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence)),
-            )
-            : 'Rounds in '.$this->sequence[0]->yarn;
+        if (\count($this->ranges) > 1) {
+            return 'Rounds in '.$this->sequence[0]->yarn;
+        }
+        $yarns = array_unique(array_map(static fn (Stripe $stripe): string => $stripe->yarn, $this->sequence));
+
+        return ucfirst($this->ranges[0]->inWords()).' in '.YarnWords::listed(...$yarns);
     }
 
     /**

@@ -11,12 +11,9 @@ const looks = {
 	bare: 'underline underline-offset-4 decoration-rule hover:decoration-ink px-1 min-h-8',
 };
 
+/** In a small window a long one has several lines. */
+const SHAPE = 'inline-flex items-center justify-center gap-2 whitespace-nowrap small:whitespace-normal disabled:opacity-40 aria-disabled:opacity-40';
+
 export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: Props) {
-	return (
-		<button
-			type={type}
-			className={`inline-flex items-center justify-center gap-2 whitespace-nowrap small:whitespace-normal disabled:opacity-40 aria-disabled:opacity-40 ${looks[kind]} ${className}`}
-			{...rest}
-		/>
-	);
+	return <button type={type} className={`${SHAPE} ${looks[kind]} ${className}`} {...rest} />;
 }
