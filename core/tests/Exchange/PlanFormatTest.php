@@ -156,6 +156,19 @@ final class PlanFormatTest extends TestCase
         PlanReader::values(['pieces' => [...$values['pieces'], ...$values['pieces']]] + $values);
     }
 
+    public function testTellsAFileThatIsDamagedFromAMessageThatIs(): void
+    {
+        foreach (['a plan' => 'Choose a file that was saved as a plan.', 'a save' => 'Load the page again, and do it once more.'] as $what => $mend) {
+            try {
+                Json::decode('{"base": ', $what);
+                self::fail("{$what} must be refused.");
+            } catch (InvalidFields $refusal) {
+                self::assertSame($mend, $refusal->problems[0]->mend);
+                self::assertStringNotContainsStringIgnoringCase('syntax', $refusal->problems[0]->message);
+            }
+        }
+    }
+
     public function testRefusesWhatIsNoPlanAtAll(): void
     {
         foreach ([

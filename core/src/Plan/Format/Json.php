@@ -10,6 +10,7 @@ use Alternum\Core\Plan\Limits;
 final class Json
 {
     private const DEPTH = 24;
+    private const PLAN = 'a plan';
 
     /** Bytes of a message that carries a plan and edits to make on it. */
     public const MESSAGE_BYTES = 2 * Limits::BYTES;
@@ -36,8 +37,11 @@ final class Json
         }
         try {
             return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
-        } catch (\JsonException $error) {
-            throw InvalidFields::because('', "This is not {$what}, or it is damaged ({$error->getMessage()}).", "Choose a file that was saved as {$what}.");
+        } catch (\JsonException) {
+            // Plans come as files; all else is what the page sends.
+            $mend = self::PLAN === $what ? 'Choose a file that was saved as a plan.' : 'Load the page again, and do it once more.';
+
+            throw InvalidFields::because('', "This is not {$what}, or it is damaged.", $mend);
         }
     }
 
