@@ -137,12 +137,43 @@ test('brush and layer stay with their plan; piece, view and place are found agai
 	await expect(page.getByRole('button', { name: 'Flat' })).toHaveAttribute('aria-pressed', 'true');
 });
 
+test('the words about a stitch are whole, wherever it is', async ({ page }) => {
+	await page.setViewportSize({ width: 1280, height: 560 });
+	await openPlan(page, 'Harbour buoy');
+	await sheet(page).evaluate((element) => element.scrollTo(0, 9999));
+	const chart = await chartOf(page).boundingBox();
+	if (chart === null) throw new Error('no chart');
+	for (const [n, across] of [
+		[18, 0.5],
+		[16, 0.62],
+		[12, 0.05],
+		[12, 0.9],
+	] as const) {
+		const row = await round(page, n).boundingBox();
+		await page.mouse.move(chart.x + chart.width * across, (row?.y ?? 0) + (row?.height ?? 0) / 2);
+		const words = page.getByText(/^round \d+, stitch/);
+		await expect(words).toBeVisible();
+		const box = await words.boundingBox();
+		expect(box?.x, `round ${n}`).toBeGreaterThanOrEqual(chart.x);
+		expect((box?.x ?? 0) + (box?.width ?? 0), `round ${n}`).toBeLessThanOrEqual(chart.x + chart.width + 1);
+		expect((box?.y ?? 0) + (box?.height ?? 0), `round ${n}`).toBeLessThanOrEqual(560);
+		expect(await words.evaluate((element) => element.scrollWidth - element.clientWidth)).toBe(0);
+	}
+});
+
 test('with a layer opened, a click still picks, and a drag moves the layer', async ({ page }) => {
 	await openPlan(page, 'Spotted mushroom');
 	await panel(page).getByRole('region', { name: 'Layers' }).getByRole('button', { name: /spots/ }).first().click();
 	const box = await chartOf(page).boundingBox();
 	const at = await round(page, 4).boundingBox();
 	await page.mouse.click((box?.x ?? 0) + (box?.width ?? 0) / 2, (at?.y ?? 0) + (at?.height ?? 0) / 2);
+	await expect(round(page, 4)).toHaveAttribute('aria-pressed', 'true');
+	const two = (await round(page, 6).boundingBox())?.y ?? 0;
+	await page.mouse.move((box?.x ?? 0) + (box?.width ?? 0) / 2, (at?.y ?? 0) + 8);
+	await page.mouse.down();
+	await page.mouse.move((box?.x ?? 0) + (box?.width ?? 0) / 2, two + 8, { steps: 8 });
+	await page.mouse.up();
+	await expect(panel(page).getByRole('region', { name: 'Layers' }).getByText('rounds 10–15')).toBeVisible();
 	await expect(round(page, 4)).toHaveAttribute('aria-pressed', 'true');
 });
 
