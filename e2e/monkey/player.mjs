@@ -43,7 +43,8 @@ export class Player {
 					await route.abort();
 				} else await route.continue();
 			} catch {
-				// The window was closed meanwhile.
+				// The window was closed, or the connection taken away: nobody answers.
+				await route.abort().catch(() => undefined);
 			}
 		});
 	}

@@ -3,8 +3,18 @@ import { say } from '../ui/say';
 import type { paths } from './generated/contract';
 import type { Problem } from './types';
 
+/** Who has not answered by then does not: a connection may be gone without a word, and what waits on it would wait for ever. */
+const ANSWER_MS = 30_000;
+
+function answered(request: Request): Promise<Response> {
+	const limit = new AbortController();
+	setTimeout(() => limit.abort(new TypeError('no answer')), ANSWER_MS);
+	request.signal.addEventListener('abort', () => limit.abort(request.signal.reason), { once: true });
+	return fetch(request, { signal: limit.signal });
+}
+
 /** The server's API. The header shows that a request comes from this page. */
-export const api = createClient<paths>({ baseUrl: location.origin, fetch: (request) => fetch(request), headers: { 'X-CSRF-Token': 'csrf-token' } });
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: answered, headers: { 'X-CSRF-Token': 'csrf-token' } });
 
 /** The server said no, and why. Thrown network errors mean that it said nothing. */
 export class ApiError extends Error {

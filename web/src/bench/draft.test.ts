@@ -153,6 +153,19 @@ describe('a draft', () => {
 		expect(server.plan).toMatchObject({ title: 'while away', pieces: [{ rounds: [] }] });
 	});
 
+	it('does not wait for ever on a connection that is gone without a word', async () => {
+		server.trouble = ['hung'];
+		const draft = openDraft(server.opened());
+		draft.change(titled('Other'));
+		await vi.advanceTimersByTimeAsync(20_000);
+		expect(draft.getState().save.is).toBe('saving');
+		await vi.advanceTimersByTimeAsync(10_300);
+		expect(draft.getState().save).toMatchObject({ is: 'waiting', why: 'network' });
+		await vi.advanceTimersByTimeAsync(1000);
+		expect(draft.getState().save.is).toBe('saved');
+		expect(server.plan.title).toBe('Other');
+	});
+
 	it('takes a lost answer for no conflict', async () => {
 		const draft = openDraft(server.opened());
 		server.trouble = ['answer lost', 'answer lost'];

@@ -18,7 +18,7 @@ const analysis: OpenedPlan['analysis'] = {
 	problems: [],
 };
 
-export type Trouble = 'none' | 'down' | 'error' | 'answer lost';
+export type Trouble = 'none' | 'down' | 'error' | 'answer lost' | 'hung';
 
 /** A server of one plan, as the contract says it: each operation is made once. Its core knows retyping, and adding a line. */
 export class Server {
@@ -48,8 +48,9 @@ export class Server {
 
 	opened = (): OpenedPlan => ({ id: 'P', revision: this.revision, savedAt: '2026-01-01T00:00:00Z', plan: this.plan, analysis });
 
-	answer = async (request: Request): Promise<Response> => {
+	answer = async (request: Request, { signal }: { signal?: AbortSignal } = {}): Promise<Response> => {
 		const trouble = this.trouble.shift() ?? this.is;
+		if (trouble === 'hung') return new Promise((_, reject) => signal?.addEventListener('abort', () => reject(signal.reason)));
 		if (trouble === 'down') throw new TypeError('network');
 		if (trouble === 'error') return new Response('<h1>502</h1>', { status: 502 });
 		const json = (value: unknown, status = 200) => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
