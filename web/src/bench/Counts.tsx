@@ -84,16 +84,20 @@ const Row = memo(function Row({ number, makes, yarns, gap, height, isSeen, isPic
 				type="button"
 				data-round={number}
 				tabIndex={isStop ? 0 : -1}
-				aria-label={say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}
 				aria-pressed={isPicked}
 				className={`figures pickable flex h-full w-full items-center justify-between px-2 -outline-offset-2 select-none ${
 					isPicked ? 'bg-ink text-paper' : 'hover:bg-shade'
 				}`}
 			>
+				<span className="sr-only">{say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}</span>
 				{isSeen && (
 					<>
-						<span className={`text-sm ${isPicked ? '' : 'text-faint'}`}>{number}</span>
-						<span className="text-lg leading-none font-semibold">{makes}</span>
+						<span aria-hidden="true" className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
+							{number}
+						</span>
+						<span aria-hidden="true" className="text-lg leading-none font-semibold">
+							{makes}
+						</span>
 					</>
 				)}
 			</button>
