@@ -158,10 +158,13 @@ final class PlanFormatTest extends TestCase
 
     public function testTellsAFileThatIsDamagedFromAMessageThatIs(): void
     {
-        foreach (['a plan' => 'Choose a file that was saved as a plan.', 'a save' => 'Load the page again, and do it once more.'] as $what => $mend) {
+        foreach ([
+            'Choose a file that was saved as a plan.' => PlanReader::json(...),
+            'Load the page again, and do it once more.' => static fn (string $json): mixed => Json::decode($json, 'a save'),
+        ] as $mend => $read) {
             try {
-                Json::decode('{"base": ', $what);
-                self::fail("{$what} must be refused.");
+                $read('{"base": ');
+                self::fail('It must be refused.');
             } catch (InvalidFields $refusal) {
                 self::assertSame($mend, $refusal->problems[0]->mend);
                 self::assertStringNotContainsStringIgnoringCase('syntax', $refusal->problems[0]->message);

@@ -10,7 +10,6 @@ use Alternum\Core\Plan\Limits;
 final class Json
 {
     private const DEPTH = 24;
-    private const PLAN = 'a plan';
 
     /** Bytes of a message that carries a plan and edits to make on it. */
     public const MESSAGE_BYTES = 2 * Limits::BYTES;
@@ -18,12 +17,13 @@ final class Json
     /**
      * @param string $what what it should be, for the message: "a plan"
      * @param int    $most bytes
+     * @param string $mend what to do where it is damaged; most of what is read here the page has sent
      *
      * @return mixed objects as arrays
      *
      * @throws InvalidFields
      */
-    public static function decode(string $json, string $what, int $most = Limits::BYTES): mixed
+    public static function decode(string $json, string $what, int $most = Limits::BYTES, string $mend = 'Load the page again, and do it once more.'): mixed
     {
         if (\strlen($json) > $most) {
             throw InvalidFields::because(
@@ -38,9 +38,6 @@ final class Json
         try {
             return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            // Plans come as files; all else is what the page sends.
-            $mend = self::PLAN === $what ? 'Choose a file that was saved as a plan.' : 'Load the page again, and do it once more.';
-
             throw InvalidFields::because('', "This is not {$what}, or it is damaged.", $mend);
         }
     }
