@@ -6,6 +6,7 @@ import type { Problem } from './types';
 /** Who has not answered by then does not: a connection may be gone without a word, and what waits on it would wait for ever. */
 const ANSWER_MS = 30_000;
 
+/** The answer, or a TypeError where none comes in that time, as where there is no network; its body is read within it, too. */
 function answered(request: Request): Promise<Response> {
 	const limit = new AbortController();
 	setTimeout(() => limit.abort(new TypeError('no answer')), ANSWER_MS);

@@ -109,6 +109,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	);
 
 	const isEmpty = count === 0;
+	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
 	return (
 		<main
@@ -128,10 +129,10 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
 						<div className="sticky top-0" style={{ height: seen.height }}>
-							{analysis !== undefined && analysis.rounds.length > 0 && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
-							{analysis !== undefined && analysis.rounds.length > 0 && isChart && (
+							{drawn !== undefined && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
+							{drawn !== undefined && isChart && (
 								<Chart
-									piece={analysis}
+									piece={drawn}
 									yarns={yarns}
 									stitches={stitches}
 									layout={layout}
@@ -154,12 +155,12 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									onUnder={setUnder}
 								/>
 							)}
-							{analysis !== undefined && analysis.rounds.length > 0 && view === 'above' && (
-								<Rings piece={analysis} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
+							{drawn !== undefined && view === 'above' && (
+								<Rings piece={drawn} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
 							)}
-							{analysis !== undefined && analysis.rounds.length > 0 && view === 'round' && (
+							{drawn !== undefined && view === 'round' && (
 								<OnceFetched
-									piece={analysis}
+									piece={drawn}
 									yarns={yarns}
 									gauge={gauge}
 									isLeftHanded={isLeftHanded}
@@ -179,8 +180,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									<span className="block text-ink">{say('sheet.r3ScIncX6')}</span>
 								</p>
 							)}
-							{analysis !== undefined && analysis.rounds.length > 0 && analysis.worked !== 'rows' && view === 'opened' && (
-								<Ruler isLeftHanded={isLeftHanded} isUpsideDown={!analysis.beginsAtTop} />
+							{drawn !== undefined && drawn.worked !== 'rows' && view === 'opened' && (
+								<Ruler isLeftHanded={isLeftHanded} isUpsideDown={!drawn.beginsAtTop} />
 							)}
 						</div>
 					</div>

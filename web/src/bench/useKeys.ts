@@ -6,7 +6,10 @@ import { type Bench, type Station, stations } from './context';
 /** The parts of the bench that F6 goes through, in this order. */
 const AREAS = ['header', 'tray', 'lines', 'rounds', 'chart', 'panel'];
 
-/** The keys of the bench: those with Ctrl hold everywhere, those of a single letter only where the sheet or the chart has the focus. */
+/**
+ * The keys of the bench: those with Ctrl hold everywhere, those of a single letter only where the sheet or the chart has
+ * the focus. Stations go on from the panel, too, as their keys bring the focus there.
+ */
 export function useKeys(bench: Bench, count: () => number): void {
 	useEffect(() => {
 		const onKey = (event: KeyboardEvent) => {

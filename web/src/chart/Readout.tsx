@@ -34,7 +34,10 @@ export function Readout({ piece, round, stitch, stitches, into, style }: Props) 
 	);
 }
 
-/** Where there is room for a few words about a place: on the side of it that has more, and above it at the lower edge. */
+/**
+ * Where there is room for a few words about a place: on the side of it that has more, and above it at the lower edge.
+ * All in pixels: the place in what is seen of the chart, how far that is scrolled to the right, and its size.
+ */
 export function roomBeside({ x, y }: { x: number; y: number }, left: number, width: number, height: number): CSSProperties {
 	return {
 		...(x < width / 2 ? { left: left + x + 14, width: width - x - 14 } : { left, width: x - 14, justifyContent: 'flex-end' }),
