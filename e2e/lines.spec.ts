@@ -142,3 +142,34 @@ test('several lines are taken out at once', async ({ page }) => {
 	await page.keyboard.press('Control+z');
 	await expect(line(page, 4)).toHaveText('R4: (2 sc, inc) x6 (24)');
 });
+
+test('a line that is longer than the sheet is wide moves aside now and then, not at each letter, and what it means stays readable', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	const before = (await line(page, 7).textContent()) ?? '';
+	await line(page, 7).click();
+	await page.keyboard.press('End');
+	await page.evaluate(() => {
+		const moved: number[] = [];
+		Object.assign(window, { moved });
+		document.querySelector('.cm-scroller')?.addEventListener('scroll', ({ target }) => moved.push((target as Element).scrollLeft));
+	});
+	const typed = ' then a long remark that goes on and on to the end';
+	await page.keyboard.type(typed, { delay: 30 });
+	await saved(page);
+	const moved = await page.evaluate(() => (window as unknown as { moved: number[] }).moved);
+	expect(moved.length).toBeGreaterThan(0);
+	expect(moved.length).toBeLessThan(typed.length / 5);
+
+	const meaning = page.locator('.meaning');
+	await expect(meaning).toContainText('goes on and on');
+	const [words, room] = await Promise.all([meaning.boundingBox(), page.locator('.cm-scroller').boundingBox()]);
+	expect(words?.x).toBeGreaterThanOrEqual(room?.x ?? 0);
+	expect((words?.x ?? 0) + (words?.width ?? 0)).toBeLessThanOrEqual((room?.x ?? 0) + (room?.width ?? 0) + 1);
+	expect(words?.width).toBeGreaterThan(150);
+
+	await page.keyboard.press('Home');
+	await expect.poll(() => page.locator('.cm-scroller').evaluate(({ scrollLeft }) => scrollLeft)).toBe(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(line(page, 7)).toHaveText(before);
+	await saved(page);
+});

@@ -205,7 +205,7 @@ export class Player {
 			JSON.stringify({
 				title: await this.page.getByLabel('The plan’s title').inputValue(),
 				lines: await this.page.locator('[aria-label="Rounds, a line each"] .cm-line').allTextContents(),
-				rounds: (await this.page.locator('button[data-round] .sr-only').allTextContents()).map((says) => /yarn (.)$/.exec(says)?.[1] ?? says),
+				rounds: (await this.page.locator('button[data-round] .heard').allTextContents()).map((says) => /yarn (.)$/.exec(says)?.[1] ?? says),
 			});
 		const { title, lines, rounds } = this.model.plan;
 		const shown = JSON.stringify({ title, lines, rounds });

@@ -89,16 +89,14 @@ const Row = memo(function Row({ number, makes, yarns, gap, height, isSeen, isPic
 					isPicked ? 'bg-ink text-paper' : 'hover:bg-shade'
 				}`}
 			>
-				<span className="sr-only">{say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}</span>
+				<span className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
+					<span className="heard">{say('counts.roundNumberMakesStitchesYarns', { number, makes, yarns })}</span>
+					{isSeen && <span aria-hidden="true">{number}</span>}
+				</span>
 				{isSeen && (
-					<>
-						<span aria-hidden="true" className={`text-sm ${isPicked ? '' : 'text-faint'}`}>
-							{number}
-						</span>
-						<span aria-hidden="true" className="text-lg leading-none font-semibold">
-							{makes}
-						</span>
-					</>
+					<span aria-hidden="true" className="text-lg leading-none font-semibold">
+						{makes}
+					</span>
 				)}
 			</button>
 		</li>

@@ -1,5 +1,5 @@
 import type { EditorView } from '@codemirror/view';
-import { type CSSProperties, memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { type CSSProperties, memo, type RefObject, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createStore, type StoreApi } from 'zustand';
 import type { LinePlace, SheetLayout } from '../chart/layout';
 import { notify } from '../ui/Notices';
@@ -121,10 +121,9 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 
 	return (
 		<div className="relative" style={{ height: Math.max(layout.height, rowHeight) + rowHeight * 2, '--row': `${rowHeight}px` } as CSSProperties}>
-			<Rules places={places} />
-			<div ref={box} className="relative" />
+			<div ref={box} className="h-full" />
 			<Troubles places={places} line={caretLine} />
-			{station === 'rounds' && <Meaning piece={key} carets={carets} onMeaning={(says) => editor.current !== null && explain(editor.current, says)} />}
+			{station === 'rounds' && <Meaning piece={key} carets={carets} editor={editor} />}
 			<p id="line-trouble" aria-live="polite" className="sr-only">
 				{places[caretLine]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
 			</p>
@@ -139,25 +138,17 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 });
 
 /** Has the words at the caret explained where they stand. */
-function Meaning({ piece, carets, onMeaning }: { piece: string; carets: StoreApi<Caret | null>; onMeaning: (says: string | undefined) => void }) {
+function Meaning({ piece, carets, editor }: { piece: string; carets: StoreApi<Caret | null>; editor: RefObject<EditorView | null> }) {
 	const says = useMeaning(piece, useRestedCaret(carets));
 	useEffect(() => {
-		onMeaning(says);
-		return () => onMeaning(undefined);
-	}, [says, onMeaning]);
+		if (says === undefined) return;
+		if (editor.current !== null) explain(editor.current, says);
+		return () => {
+			if (editor.current !== null) explain(editor.current, undefined);
+		};
+	}, [says, editor]);
 	return null;
 }
-
-/** A thin rule above each line, across the words. */
-const Rules = memo(function Rules({ places }: { places: readonly LinePlace[] }) {
-	return (
-		<div aria-hidden="true" className="absolute inset-x-0 top-0">
-			{places.map(({ line, height }) => (
-				<div key={line} className="border-t border-rule/60" style={{ height }} />
-			))}
-		</div>
-	);
-});
 
 /** What is told of lines, across the counts and the bands, which part here to make room. `line` has the caret. */
 const Troubles = memo(function Troubles({ places, line: withCaret }: { places: readonly LinePlace[]; line: number }) {

@@ -22,7 +22,8 @@ const MARGIN = 24;
 /** What the plan was: when, what was done, how it looked; taken back, or begun anew from. */
 export function VersionsDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
 	const id = useDraft((state) => state.id);
-	const revision = useDraft((state) => state.revision);
+	// A revision that nobody looks at is not even asked about.
+	const revision = useDraft((state) => (open ? state.revision : null));
 	const [chosen, setChosen] = useState<number | null>(null);
 	const { data, isError } = useQuery({
 		queryKey: ['versions', id, revision],

@@ -1,7 +1,18 @@
 import { defaultKeymap, history, redo, undo } from '@codemirror/commands';
 import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
 import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text, Transaction } from '@codemirror/state';
-import { Decoration, type DecorationSet, EditorView, highlightActiveLine, keymap, placeholder, showTooltip, type Tooltip, WidgetType } from '@codemirror/view';
+import {
+	Decoration,
+	type DecorationSet,
+	EditorView,
+	highlightActiveLine,
+	keymap,
+	placeholder,
+	showTooltip,
+	type Tooltip,
+	tooltips,
+	WidgetType,
+} from '@codemirror/view';
 import { getNonce } from 'get-nonce';
 import { limits } from '../api/generated/limits';
 import type { LinePlace } from '../chart/layout';
@@ -132,13 +143,36 @@ const folding = foldService.of((state, from, to) => {
 	return best === null ? null : { from: from + best.from, to: from + best.to };
 });
 
+/** Pixels by which a line that is longer than the sheet is wide moves aside at its ends: not at each letter, as moving it costs more than the letter. */
+const LEAP = 96;
+/** As near to an edge as the browser itself brings the caret. */
+const NEAR = 8;
+
+const sides = (element: HTMLElement) => {
+	const { left, right } = element.getBoundingClientRect();
+	return { left, right };
+};
+
+const aside = {
+	key: 'aside',
+	read: (view: EditorView) => {
+		const caret = view.coordsAtPos(view.state.selection.main.head);
+		const { left, right } = sides(view.scrollDOM);
+		if (caret === null) return 0;
+		return caret.right > right - NEAR ? caret.right - right + LEAP : caret.left < left + NEAR ? caret.left - left - LEAP : 0;
+	},
+	write: (by: number, view: EditorView) => {
+		if (by !== 0) view.scrollDOM.scrollLeft += by;
+	},
+};
+
 const look = EditorView.theme({
 	'&.cm-focused': { outline: 'none' },
 	'.cm-scroller': { fontFamily: 'inherit', lineHeight: 'var(--row)', overflowX: 'auto', scrollbarWidth: 'none' },
 	'.cm-content': { padding: '0' },
-	'.cm-line': { padding: '0 12px' },
+	'.cm-line': { padding: '0 12px', boxShadow: 'inset 0 1px 0 color-mix(in srgb, var(--color-rule) 60%, transparent)' },
 	'.cm-activeLine': { backgroundColor: 'transparent' },
-	'&.cm-focused .cm-activeLine': { backgroundColor: 'var(--color-pick)' },
+	'&.cm-focused .cm-activeLine': { backgroundColor: 'var(--color-pick)', paddingRight: `${LEAP + NEAR}px` },
 	'.cm-placeholder': { color: 'var(--color-faint)' },
 	'.cm-foldPlaceholder': { backgroundColor: 'var(--color-shade)', border: '0', color: 'inherit', padding: '0 4px' },
 });
@@ -170,6 +204,8 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 	const extensions: Extension[] = [
 		placed,
 		meaning,
+		// What is beside the words covers what would reach over it.
+		tooltips({ tooltipSpace: ({ scrollDOM }) => ({ ...sides(scrollDOM), top: 0, bottom: innerHeight }) }),
 		history(),
 		folding,
 		codeFolding({ placeholderText: '…' }),
@@ -206,6 +242,7 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 		EditorView.updateListener.of(({ docChanged, selectionSet, focusChanged, transactions, state, view }) => {
 			if (docChanged && !transactions.some((transaction) => transaction.annotation(fromOutside))) handlers().onType(linesOf(state.doc), caretLine(state));
 			if ((selectionSet || focusChanged) && view.hasFocus) {
+				view.requestMeasure(aside);
 				const { from, to, head } = state.selection.main;
 				const line = state.doc.lineAt(head);
 				handlers().onReach(state.doc.lineAt(from).number - 1, state.doc.lineAt(to).number - 1, [...line.text.slice(0, head - line.from)].length);

@@ -37,7 +37,7 @@ export function useRestedCaret(carets: StoreApi<Caret | null>): Caret | null {
 /** What the words at the caret were taken for, as the core says; undefined until it is known. `rested`: null while it moves. */
 export function useMeaning(piece: string | undefined, rested: Caret | null): string | undefined {
 	const id = useDraft((state) => state.id);
-	const revision = useDraft((state) => state.revision);
+	const revision = useDraft((state) => (rested === null ? null : state.revision));
 	const { data } = useQuery({
 		queryKey: ['meanings', id, revision, piece, rested?.line],
 		queryFn: async () =>
