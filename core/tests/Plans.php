@@ -111,6 +111,7 @@ final class Plans
             piece: $piece->piece,
             fabric: $piece->stages->fabric,
             reading: $piece->stages->reading,
+            finishing: $piece->finishing,
             yarns: new YarnWords($plan),
             terms: $terms,
         );

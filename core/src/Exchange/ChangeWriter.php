@@ -33,6 +33,7 @@ final readonly class ChangeWriter
             piece: $analysis->piece,
             fabric: $stages->fabric,
             reading: $stages->reading,
+            finishing: $analysis->finishing,
             yarns: new YarnWords($plan),
             terms: $plan->terms,
             covers: array_map(PlacingWords::it(...), $analysis->covers()),

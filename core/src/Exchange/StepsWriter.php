@@ -83,6 +83,7 @@ final class StepsWriter
                 piece: $piece->piece,
                 fabric: $stages->fabric,
                 reading: $stages->reading,
+                finishing: $piece->finishing,
                 yarns: $yarns,
                 terms: $terms,
                 covers: array_map(PlacingWords::it(...), $piece->covers()),

@@ -110,6 +110,12 @@ final readonly class Finishing
         return FinishReason::Typed === $this->reasons[$part->value];
     }
 
+    /** Whether its inside can be seen and reached when the piece is done: it is neither closed nor sewn on, and nothing is worked on from it. */
+    public function isLeftOpen(): bool
+    {
+        return null !== $this->end && PieceEnd::Sewn !== $this->end && !$this->end->closes();
+    }
+
     /** Whether the tail is too short to draw the piece in. */
     public function isTooShort(): bool
     {

@@ -7,6 +7,7 @@ namespace Alternum\Core\Words;
 use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
@@ -29,12 +30,13 @@ final readonly class ChangeWords
         private Piece $piece,
         private Fabric $fabric,
         private Reading $reading,
+        Finishing $finishing,
         private YarnWords $yarns,
         Terms $terms,
         private array $covers = [],
     ) {
         $this->vocabulary = Vocabulary::of($terms);
-        $this->ends = new EndsWords($plan, $piece, $reading, $yarns);
+        $this->ends = new EndsWords($plan, $piece, $yarns, Worked::Rows === $piece->worked || $finishing->isLeftOpen());
     }
 
     /** "after stitch 24 of round 7: B → A, at 214°, a jog of one round, at the back". */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -22,10 +21,9 @@ final readonly class EndsWords
 {
     /** A float of more stitches is a separate length, or something that is not worked in: common practice, no source. */
     private const FAR = 10;
-    /** What ends with more stitches is left open, as a rule: fewer are drawn closed. */
-    private const CLOSED = 12;
 
-    public function __construct(private Plan $plan, private Piece $piece, private Reading $reading, private YarnWords $yarns)
+    /** @param bool $isOpen whether its inside can be seen and reached when it is done */
+    public function __construct(private Plan $plan, private Piece $piece, private YarnWords $yarns, private bool $isOpen)
     {
     }
 
@@ -170,21 +168,14 @@ final readonly class EndsWords
         $isOver = OldYarn::Over === $change->oldYarn || $isCut && Tail::Over === $change->oldTail;
 
         return array_values(array_filter([
-            $isKnotted && $this->isOpen() ? 'The piece is left open: a knot inside it shows.' : null,
+            $isKnotted && $this->isOpen ? 'The piece is left open: a knot inside it shows.' : null,
             $isOver && Harmony::isMuchDarker($this->plan, $change->from, $change->to)
                 ? "{$from} is much darker than {$to}: crocheted over, it lies inside the stitches and shines through."
                 : null,
-            OldYarn::Float === $change->oldYarn && $change->passes > $this->plan->floats && $this->isOpen()
+            OldYarn::Float === $change->oldYarn && $change->passes > $this->plan->floats && $this->isOpen
                 ? 'The piece is left open: fingers catch in a long float.'
                 : null,
         ]));
-    }
-
-    private function isOpen(): bool
-    {
-        $last = $this->reading->rounds[\count($this->reading->rounds) - 1] ?? null;
-
-        return Worked::Rows === $this->piece->worked || null !== $last && $last->makes > self::CLOSED;
     }
 
     private function counted(int $count, string $one, string $many): string

@@ -14,6 +14,7 @@ use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What becomes of the old yarn and of each end: for the plan, a piece or one change. Common practice, no source. */
@@ -110,6 +111,17 @@ final class EndsChoiceTest extends TestCase
         self::assertStringContainsString('The piece is left open: a knot inside it shows.', self::why(['oldYarn' => 'cut', 'tails' => ['old' => 'knot']]));
     }
 
+    #[TestWith(['open', true])]
+    #[TestWith(['needle-join', true])]
+    #[TestWith(['sewn', false])]
+    #[TestWith(['twice', false])]
+    #[TestWith(['flat', false])]
+    public function testAPieceIsLeftOpenAsItsFinishSays(string $end, bool $isOpen): void
+    {
+        $why = self::why(['oldYarn' => 'cut', 'tails' => ['old' => 'knot']], piece: ['finish' => ['end' => $end]]);
+        self::assertSame($isOpen, str_contains($why, 'The piece is left open: a knot inside it shows.'));
+    }
+
     public function testWhatNeverComesBackIsCut(): void
     {
         $last = self::changes(self::plan(3, ['oldYarn' => 'carry']));
@@ -117,15 +129,18 @@ final class EndsChoiceTest extends TestCase
         self::assertFalse($last[\count($last) - 1]->isYarnChosen);
     }
 
-    /** @param array<string, mixed> $changes of stripes of three rounds, the first in a yarn of this colour, the other nearly white */
-    private static function why(array $changes, string $hex = '#202020'): string
+    /**
+     * @param array<string, mixed> $changes of stripes of three rounds, the first in a yarn of this colour, the other nearly white
+     * @param array<string, mixed> $piece
+     */
+    private static function why(array $changes, string $hex = '#202020', array $piece = []): string
     {
         $plan = self::plan(3, $changes, ['yarns' => [
             ['key' => 'A', 'name' => '', 'hex' => $hex, 'weight' => 'dk', 'metresPer100g' => 250],
             ['key' => 'B', 'name' => '', 'hex' => '#F2EDE4', 'weight' => 'dk', 'metresPer100g' => 250],
-        ]]);
-        $piece = Analysis::of($plan)->pieces[0];
+        ]], $piece);
+        $made = Analysis::of($plan)->pieces[0];
 
-        return Plans::changeWords($plan, $piece, Terms::Us)->why($piece->changes->all[0]);
+        return Plans::changeWords($plan, $made, Terms::Us)->why($made->changes->all[0]);
     }
 }

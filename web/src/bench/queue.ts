@@ -6,7 +6,7 @@ import type { Queued } from './draftState';
 const GROUP_MS = 1500;
 const TYPING_MS = 120_000;
 
-/** Letters that follow one another more closely, as within a word, are sent together, so that no answer is drawn between them; none waits longer than the most. */
+/** Letters that follow one another more closely, as within a word, are sent together: no answer is drawn between them. None waits longer than the most. */
 export const CEASED_MS = 320;
 export const MOST_MS = 2500;
 
