@@ -71,7 +71,7 @@ final readonly class Faults
         if (null !== $trial->place) {
             return Fault::of($trial->place);
         }
-        if ($trial->uses < $trial->below) {
+        if ($trial->uses < $trial->below && !\in_array(Unworked::in($trial->line), [0, $trial->below - $trial->uses], true)) {
             $rest = $trial->below - $trial->uses;
 
             return Fault::at(
@@ -114,7 +114,7 @@ final readonly class Faults
             if ($count->stitches !== $trial->makes) {
                 return Fault::at(
                     $count->span,
-                    "{$round} makes {$trial->makes} stitches, but the line says {$count->stitches}.",
+                    "{$round} makes {$trial->makes} ".(1 === $trial->makes ? 'stitch' : 'stitches').", but the line says {$count->stitches}.",
                     "Write ({$trial->makes}), or fix the stitches.",
                     FaultKind::Miscount,
                 );

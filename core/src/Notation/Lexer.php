@@ -17,6 +17,7 @@ final class Lexer extends AbstractLexer
     {
         return [
             '(?:sc|hdc|htr|dc|dtr|tr)\s?[2-9]\s?tog(?:ether)?\b',
+            '(?:sc|hdc|htr|dc|dtr|tr)2inc\b',
             '(?:h\.\s?)?[sd]\.\s?c\b\.?|[hd]\.\s?tr\b\.?|s\.\s?s\b\.?',
             '(?:invisible|invis|inv|sl|slip|hdc|sc|dc|htr|tr|inc|dec)-(?:decrease|dec|stitch|st|increase|inc)\b',
             '\d*(?:1st|2nd|3rd)\b|\d+th\b',

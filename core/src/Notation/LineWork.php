@@ -145,18 +145,16 @@ final readonly class LineWork
                 true,
             );
         }
-        foreach (null === $fault && 0 === $nth ? $line->cues() : [] as $cue) {
-            if (1 === preg_match('/\bunworked\b/i', $cue->text)) {
-                $this->rounds->tell(
-                    $source,
-                    Fault::at(
-                        $cue->span,
-                        "It says that stitches are left, but this works into all {$trial->below}.",
-                        'Say how many are worked, as “8 sc”; the next round finds those alone.',
-                    ),
-                    true,
-                );
-            }
+        if (null === $fault && 0 === $nth && $trial->uses === $trial->below && null !== Unworked::in($line)) {
+            $this->rounds->tell(
+                $source,
+                Fault::at(
+                    $line->span,
+                    "It says that stitches are left, but this works into all {$trial->below}.",
+                    'Say how many are worked, as “8 sc”; the next round finds those alone.',
+                ),
+                true,
+            );
         }
 
         return $this->rounds->take($trial, $source, $nth > 0);

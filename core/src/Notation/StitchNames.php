@@ -72,7 +72,7 @@ final class StitchNames
                 $names += self::posts($name, $us);
             }
             $short = $own[0];
-            $names["{$short}inc"] = Stitch::inOne($stitch, 2) ?? $stitch;
+            $names["{$short}inc"] = $names["{$short}2inc"] = Stitch::inOne($stitch, 2) ?? $stitch;
             $names["{$short}dec"] = $names["{$short}2tog"] = $together;
             $names["{$short}3tog"] = Stitch::from("{$us}3tog");
             $both = $stitch->throughBoth();

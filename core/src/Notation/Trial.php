@@ -94,7 +94,7 @@ final readonly class Trial
         $lifting = new LiftingChains($before, $after);
         $closed = self::closes($line);
         try {
-            $expanded = Expander::of($line, $below - $chainIsFirst->uses());
+            $expanded = Expander::of($line, $below - $chainIsFirst->uses() - (Unworked::in($line) ?? 0));
         } catch (SyntaxError $error) {
             return new self(
                 reading: $reading, line: $line, stitches: Expansion::none(), below: $below, uses: 0, makes: 0, starts: false,
@@ -197,7 +197,7 @@ final readonly class Trial
         foreach ($items as $i => $item) {
             if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind) {
                 $work = new Work($item->stitch, $item->times, $item->span, $item->loop, $item->yarn);
-                array_splice($items, $i, 1, $isPoint ? [$work] : $work->together());
+                array_splice($items, $i, 1, $isPoint || $item->each ? [$work] : $work->together());
                 break;
             }
         }

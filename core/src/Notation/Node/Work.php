@@ -34,7 +34,7 @@ final readonly class Work extends Node
     }
 
     /**
-     * All of them in one place: "2 sc in 2nd ch from hook" is an increase.
+     * All of them in one place: "2 sc in 2nd ch from hook" is an increase; "2 sc starting in 2nd ch" go on along the chain.
      *
      * @return non-empty-list<self>
      */
@@ -44,7 +44,7 @@ final readonly class Work extends Node
         $same = $this->stitch->same();
 
         return match (true) {
-            null === $this->times || $this->times < 2 => [$this],
+            null === $this->times || $this->times < 2 || $this->each => [$this],
             null !== $one => [$this->withStitch($one)->withTimes(1, $this->span)],
             null !== $same => [$this->withTimes(1, $this->span), new self($same, $this->times - 1, $this->span, $this->loop, $this->yarn)],
             default => [$this],

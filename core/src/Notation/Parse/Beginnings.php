@@ -65,8 +65,8 @@ final class Beginnings
      */
     private static function founded(Cursor $c, array $items): array
     {
-        [$first, $second] = [self::stitch($items, 0), self::stitch($items, 1)];
-        $ring = self::place($items, PlaceKind::Ring);
+        [$first, $second] = [Positions::stitch($items, 0), Positions::stitch($items, 1)];
+        $ring = Positions::place($items, PlaceKind::Ring);
         foreach ($items as $i => $item) {
             if ($item instanceof Foundation) {
                 $items[$i] = null !== $ring && $item->joined ? $item->intoRing($item->span) : $item;
@@ -102,9 +102,30 @@ final class Beginnings
         } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && PlaceKind::Chain === $next->place?->kind && null !== $next->times) {
             $items[(int) $first] = new Foundation($chain->times, $next->times + 1, $chain->span->to($next->span));
             array_splice($items, (int) $second, 1);
+        } elseif ($chain->times > 2 && self::fills(\array_slice($items, (int) $first + 1), $chain->times - 1)
+            && Assumption::ChainBegins === $c->choose($chain->span->from, [Assumption::ChainStandsOut, Assumption::ChainBegins])) {
+            // "ch 6, 5 sc": the chain nearest to the hook turns.
+            $items[(int) $first] = new Foundation($chain->times, 2, $chain->span);
         }
 
         return array_values($items);
+    }
+
+    /**
+     * @param list<Node> $items after a chain
+     *
+     * @return bool whether they are so many stitches, as many as go along that chain
+     */
+    private static function fills(array $items, int $chains): bool
+    {
+        foreach ($items as $item) {
+            if ($item instanceof Repeat || $item instanceof Filling || $item instanceof Work && (null === $item->times || null !== $item->place)) {
+                return false;
+            }
+            $chains -= $item instanceof Work ? $item->times * $item->stitch->uses() : 0;
+        }
+
+        return 0 === $chains;
     }
 
     /**
@@ -114,10 +135,10 @@ final class Beginnings
      */
     private static function lifted(Cursor $c, array $items): array
     {
-        $first = self::stitch($items, 0);
+        $first = Positions::stitch($items, 0);
         $isRing = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation);
         $chain = null === $first ? null : $items[$first];
-        $next = self::stitch($items, 1);
+        $next = Positions::stitch($items, 1);
         if (null !== $first && null !== $next && $chain instanceof Work && self::isLift($chain)) {
             $options = $isRing ? [Assumption::ChainLifts, Assumption::ChainStands] : [Assumption::ChainLifts, Assumption::ChainWorked, Assumption::ChainStands];
             $isAlong = $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
@@ -135,9 +156,9 @@ final class Beginnings
                 array_splice($items, $i, 1, [new Lift($item->times ?? 1, $item->span)]);
             }
         }
-        $last = self::last($items);
+        $last = Positions::last($items);
         $chain = $items[$last] ?? null;
-        if ($last > 0 && $chain instanceof Work && self::isLift($chain) && null !== self::stitch($items, 1)) {
+        if ($last > 0 && $chain instanceof Work && self::isLift($chain) && null !== Positions::stitch($items, 1)) {
             if (Assumption::ChainLiftsNext === $c->choose($chain->span->from, [Assumption::ChainLiftsNext, Assumption::ChainWorkedLast])) {
                 array_splice($items, $last, 1, [new Lift($chain->times ?? 1, $chain->span)]);
             }
@@ -155,7 +176,7 @@ final class Beginnings
      */
     private static function sameFirst(array $items): array
     {
-        $first = self::stitch($items, 0);
+        $first = Positions::stitch($items, 0);
         $work = null === $first ? null : $items[$first];
         foreach ($items as $item) {
             if ($item instanceof Lift && $item->chainIsFirst) {
@@ -188,7 +209,7 @@ final class Beginnings
      */
     private static function closed(Cursor $c, array $items): array
     {
-        $last = self::last($items);
+        $last = Positions::last($items);
         $slip = $items[$last] ?? null;
         if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each
             && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
@@ -207,8 +228,8 @@ final class Beginnings
      */
     private static function alone(Cursor $c, array $items): array
     {
-        $first = self::stitch($items, 0);
-        $last = self::last($items);
+        $first = Positions::stitch($items, 0);
+        $last = Positions::last($items);
         if (null === $first) {
             return $items;
         }
@@ -244,45 +265,5 @@ final class Beginnings
     {
         return $item instanceof Work && Stitch::Chain === $item->stitch && null !== $item->times && $item->times <= LiftingChains::MOST
             && null === $item->place;
-    }
-
-    /**
-     * @param list<Node> $items
-     *
-     * @return int|null the place of the nth that is worked, from 0
-     */
-    private static function stitch(array $items, int $nth): ?int
-    {
-        foreach ($items as $i => $item) {
-            if (($item instanceof Work || $item instanceof Repeat || $item instanceof Filling) && $nth-- < 1) {
-                return $i;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param list<Node> $items */
-    private static function last(array $items): int
-    {
-        for ($i = \count($items) - 1; $i >= 0; --$i) {
-            if ($items[$i] instanceof Work || $items[$i] instanceof Repeat || $items[$i] instanceof Filling) {
-                return $i;
-            }
-        }
-
-        return -1;
-    }
-
-    /** @param list<Node> $items */
-    private static function place(array $items, PlaceKind $kind): ?int
-    {
-        foreach ($items as $i => $item) {
-            if ($item instanceof Work && $kind === $item->place?->kind) {
-                return $i;
-            }
-        }
-
-        return null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Place;
 use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
@@ -43,11 +44,15 @@ final class Chains
                 [$at, $work] = $chain;
                 $chains = $work->times ?? 0;
                 $isBack = 0 === $item->place->number;
+                if (Stitch::SlipStitch === $item->stitch && 1 === $item->place->number) {
+                    // "ch 3, sl st in first ch" closes a picot: the one that was made first.
+                    $item = $item->withPlace(Place::fromHook($chains), $item->span);
+                }
                 if ($isBack) {
                     // "back along the chain": all of it but the turning chain, unless it says how many.
                     $item = $item->withTimes(1 === $item->times ? $chains - 1 : $item->times, $item->span);
                 }
-                $left = $isBack ? (int) $item->times : $chains - $item->place->number + 1;
+                $left = $isBack ? (int) $item->times : $chains - ($item->place->number ?? 1) + 1;
                 array_splice($all, $at, 1, [$work->withStitch(Stitch::ChainOut)]);
                 if (!$isBack && 2 === $item->times) {
                     $item = $item->withStitch(Stitch::inOne($item->stitch, 2) ?? $item->stitch)->withTimes(1, $item->span);

@@ -87,7 +87,8 @@ final class Counts
             self::stitchWords($c);
         }
         $c->takeType(TokenType::Stop);
-        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times, TokenType::Star) || ($isSum && null !== $c->number())
+        if (!$c->takeType(TokenType::Close) || ($isSum && !$worked) || $c->is(TokenType::Times)
+            || ($c->is(TokenType::Star) && null !== $c->number(1)) || ($isSum && null !== $c->number())
             || ($isSum && $c->is(TokenType::Word))
                 || (!$worked && ($named ? $c->has() && !$c->isClauseEnd() : $c->isWord('around', 'times', 'more', ...Words::REPEAT)))) {
             return $c->back($from);

@@ -45,10 +45,25 @@ final class Joints
             || ($c->is(TokenType::Equals) && !(0 === $depth && null !== $c->number(1)))
             || (\in_array($c->value(), self::JOINING, true) && !self::isComment($c))
             // What is left of markup for bold letters.
-            || (0 === $depth && $c->is(TokenType::Star) && \strlen($c->value()) > 1);
+            || (0 === $depth && $c->is(TokenType::Star) && (\strlen($c->value()) > 1 || self::isEmphasis($c, 1) || self::isEmphasis($c, -1)));
         $c->at += $isSign ? 1 : 0;
 
         return $isSign;
+    }
+
+    /** A star with another one that way, and only words between that name no stitch: "*change to B*". */
+    private static function isEmphasis(Cursor $c, int $step): bool
+    {
+        $at = $c->at + $step;
+        for (; $c->tokens->isWord($at); $at += $step) {
+            if (null !== $c->vocabulary->at($c->tokens, $at) || \in_array($c->tokens->value($at), Words::REPEAT, true)) {
+                return false;
+            }
+        }
+        $after = max($at, $c->at) + 1;
+
+        return $at !== $c->at + $step && $c->tokens->is($at, TokenType::Star)
+            && null === $c->tokens->number($after) && !$c->tokens->is($after, TokenType::Times);
     }
 
     private static function isComment(Cursor $c): bool

@@ -151,6 +151,10 @@ final class Remarks
                 || ($c->tokens->is($at, TokenType::Stop) && !self::isWithin($c, $at)) || ($c->tokens->is($at, TokenType::Dash) && !$c->tokens->isClose($at))) {
                 break;
             }
+            if ($c->tokens->is($at, TokenType::Star) && (!$c->tokens->has($at + 1) || $c->tokens->is($at + 1, TokenType::Stop))) {
+                // "*place a marker*"
+                break;
+            }
             if ($at > $c->at && $isStrong && \in_array($c->tokens->value($at), ['and', 'then'], true)
                 && (null !== $c->vocabulary->at($c->tokens, $at + 1)
                     || (null !== $c->tokens->number($at + 1) && null !== $c->vocabulary->at($c->tokens, $at + 2)))) {

@@ -152,11 +152,11 @@ final class Suffixes
         return $node->withPlace(Place::ring(), $node->span->to($c->span($from)));
     }
 
-    /** "4 sc starting in second ch from hook" */
+    /** "4 sc starting in second ch from hook", "5 sc from the 2nd ch": one in each from there on. */
     private static function startingIn(Cursor $c, Work $node): ?Work
     {
         $from = $c->at;
-        if (!$c->take('starting', 'beginning', 'start', 'begin')) {
+        if (!$c->take('starting', 'beginning', 'start', 'begin') && 'from' !== $c->value()) {
             return null;
         }
         $c->skip('in', 'with', 'at', 'from', 'the');
@@ -167,7 +167,15 @@ final class Suffixes
         $c->at += 2;
         $c->skip('from', 'the', 'hook');
 
-        return $node->withPlace(Place::fromHook($number), $node->span->to($c->span($from)));
+        return new Work(
+            stitch: $node->stitch,
+            times: $node->times,
+            span: $node->span->to($c->span($from)),
+            loop: $node->loop,
+            yarn: $node->yarn,
+            place: Place::fromHook($number),
+            each: true,
+        );
     }
 
     /** "12 sc in total", "each", which add nothing. */

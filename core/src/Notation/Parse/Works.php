@@ -88,6 +88,11 @@ final class Works
 
             return $c->back($mark);
         }
+        if (null === $number && $c->isWord('increasing', 'decreasing') && $c->mentions('evenly', 'spaced')) {
+            $stitch = $c->take('increasing') || !$c->take('decreasing') ? Stitch::Increase : Stitch::Decrease;
+
+            return self::evenly($c, $stitch, null, $from) ?? $c->back($mark);
+        }
         $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
         [$stitch, $number] = self::stitch($c, $number) ?? [null, $number];
         if (null === $stitch) {

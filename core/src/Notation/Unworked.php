@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Line;
+
+/** What a line says that it leaves of the round below: "leave the last 2 sts unworked". */
+final class Unworked
+{
+    private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6];
+
+    /** @return int|null so many stitches; 0: some, it does not say how many; null: it says nothing of it */
+    public static function in(Line $line): ?int
+    {
+        foreach ($line->items as $item) {
+            if ($item instanceof Cue && 1 === preg_match('/\bunworked\b/i', $item->text)) {
+                return self::often($item->text);
+            }
+        }
+
+        return null;
+    }
+
+    private static function often(string $text): int
+    {
+        if (1 === preg_match('/\b(\d{1,4}|one|two|three|four|five|six) (?:sts?|stitch|stitches)\b/i', $text, $said)) {
+            return self::NUMBERS[strtolower($said[1])] ?? (int) $said[1];
+        }
+
+        return (int) preg_match('/\b(?:last|final|next) (?:st|stitch)\b/i', $text);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Notation;
+
+use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Round;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** How makers write one and the same thing. Common practice, no source. */
+final class WaysOfWritingTest extends TestCase
+{
+    /** @return iterable<string, array{list<string>, list<int>, 2?: Worked, 3?: Terms}> with what each round makes */
+    public static function ways(): iterable
+    {
+        yield 'a picot is closed in its first chain' => [['12 sc in MR', '(sc, ch 3, sl st in first ch, sc) x6 (12)'], [12, 12]];
+        yield 'and in the third from the hook' => [['12 sc in MR', '(sc, ch 3, sl st in 3rd ch from hook, sc) x6 (12)'], [12, 12]];
+        yield 'two in one, as one word' => [
+            ['6 dc in MR', 'dc2inc x6 (12)', '(1 dc, dc2inc) x6 (18)', '(1 dc, dc2tog) x6 (12)'],
+            [6, 12, 18, 12],
+            Worked::Spiral,
+            Terms::Uk,
+        ];
+        yield 'along a chain from a place on' => [
+            ['ch 6, 4 sc starting in 2nd ch from hook, 3 sc in last ch, on the other side 3 sc, inc (12)', 'sc around'],
+            [12, 12],
+        ];
+        yield 'from the second chain' => [['ch 7, 5 sc from the 2nd ch, 3 sc in last ch. Other side: 4 sc, 2 sc in last ch (14)'], [14]];
+        yield 'as many as fit' => [['ch 2, 6 sc from 2nd ch from hook (6)'], [6]];
+        yield 'rows' => [['Row 1: ch 6, 5 sc starting in 2nd ch from hook (5)', 'Row 2: ch 1, turn, 5 sc'], [5, 5], Worked::Rows];
+        yield 'rows, the chain left to the reader' => [['Row 1: ch 6, 5 sc', 'Row 2: ch 1, turn, sc across (5)'], [5, 5], Worked::Rows];
+        yield 'rows, turned before' => [['Row 1: ch 6, turn, 5 sc', 'Row 2: ch 1, turn, 5 sc'], [5, 5], Worked::Rows];
+        yield 'rows that leave stitches' => [
+            ['Row 1: ch 9, 8 sc', 'Row 2: sc across, leave last 2 sts unworked (6)', 'Row 3: 4 sc, leaving the rest unworked', 'Row 4: 4 sc'],
+            [8, 6, 4, 4],
+            Worked::Rows,
+        ];
+        yield 'rounds that leave stitches' => [['12 sc in MR', 'sc around (leave 4 sts unworked)', 'sc around, leave last st unworked (7)'], [12, 8, 7]];
+        yield 'increasing evenly' => [
+            ['12 sc in MR', 'sc around, increasing 6 sts evenly (18)', 'sc around decreasing evenly 6 times (12)', 'sc around, inc 6 evenly spaced (18)'],
+            [12, 18, 12, 18],
+        ];
+        yield 'remarks between stars' => [
+            ['6 sc in MR', 'inc x6 (12) *change to B*', 'sc around *stuff now* (12)', 'sc around (12) **place a marker**', '*sc, inc* x6 (18)'],
+            [6, 12, 12, 12, 18],
+        ];
+    }
+
+    /**
+     * @param list<string> $lines
+     * @param list<int>    $makes
+     */
+    #[DataProvider('ways')]
+    public function testReads(array $lines, array $makes, Worked $worked = Worked::Spiral, Terms $terms = Terms::Us): void
+    {
+        $reading = Reader::read($lines, $terms, $worked);
+        self::assertSame([], array_values(array_filter($reading->problems, static fn (Problem $problem): bool => $problem->isError())));
+        self::assertSame($makes, array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
+    }
+
+    public function testLeavesNoMoreThanItSays(): void
+    {
+        $problem = Reader::read(['12 sc in MR', '8 sc, leave 3 sts unworked'], Terms::Us)->problems[0] ?? null;
+        self::assertSame('Round 2 uses 8 of the 12 stitches below: 4 left over.', $problem?->message);
+    }
+}
