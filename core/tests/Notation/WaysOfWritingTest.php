@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Notation;
 
+use Alternum\Core\Notation\NamedYarn;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Problem;
@@ -61,6 +62,33 @@ final class WaysOfWritingTest extends TestCase
         $reading = Reader::read($lines, $terms, $worked);
         self::assertSame([], array_values(array_filter($reading->problems, static fn (Problem $problem): bool => $problem->isError())));
         self::assertSame($makes, array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
+    }
+
+    /** @return iterable<string, array{string, array<int, string>, string|null}> the yarns by twice the stitch that they are named before, and the next round's */
+    public static function yarns(): iterable
+    {
+        foreach (['(12) B', '(12) - B', '(12) in B', '(12) - in B', '(12) (B)', '(12 sts) B.', '- B', '(12) with B', '(12) using yarn B', '[12] [B]'] as $end) {
+            yield $end => ["sc around {$end}", [0 => 'B'], null];
+        }
+        foreach (['(12) change to B', '(12) - change to B', '(12) in last st change to B', '(12) Colour change to B'] as $end) {
+            yield $end => ["sc around {$end}", [], 'B'];
+        }
+        yield 'a remark' => ['sc around (12) keep B', [], null];
+        yield 'some of them' => ['6 sc in A, 6 sc in B', [0 => 'A', 12 => 'B'], null];
+    }
+
+    /**
+     * A yarn told beside the count is the whole round's; a change told there comes at its end.
+     *
+     * @param array<int, string> $named
+     */
+    #[DataProvider('yarns')]
+    public function testAYarnBesideTheCount(string $line, array $named, ?string $next): void
+    {
+        $reading = Reader::read(['12 sc in MR', $line], Terms::Us);
+        self::assertSame([], $reading->problems);
+        self::assertSame($named, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $reading->rounds[1]->named));
+        self::assertSame($next, $reading->rounds[1]->nextYarn?->yarn);
     }
 
     public function testLeavesNoMoreThanItSays(): void

@@ -206,7 +206,7 @@ final class Sequence
         $yarn = Yarns::before($c, !$this->hasWork());
         if (null !== $yarn) {
             // "sc around (12) [B]" is the whole line’s.
-            array_splice($this->nodes, $c->has() || !$c->tokens->is($from, TokenType::Open) ? \count($this->nodes) : 0, 0, [$yarn]);
+            array_splice($this->nodes, WholeLine::isYarn($c, $from) ? 0 : \count($this->nodes), 0, [$yarn]);
 
             return true;
         }

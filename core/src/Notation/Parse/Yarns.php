@@ -173,7 +173,9 @@ final class Yarns
         }
         $square = '[' === $c->value(-1);
         $c->skip('in', 'with', 'using');
-        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) ? YarnName::known($c) : null;
+        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) || WholeLine::isBeside($c, $from)
+            ? YarnName::known($c)
+            : null;
         if (null === $name || !$c->takeType(TokenType::Close) || $c->is(TokenType::Times)) {
             return $c->back($from);
         }
@@ -195,7 +197,7 @@ final class Yarns
         }
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
-        $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop);
+        $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) || WholeLine::isBeside($c, $from);
         $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->name(null === $c->number() ? 0 : 1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
