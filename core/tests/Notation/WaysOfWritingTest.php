@@ -64,16 +64,17 @@ final class WaysOfWritingTest extends TestCase
         self::assertSame($makes, array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
     }
 
-    /** @return iterable<string, array{string, array<int, string>, string|null}> the yarns by twice the stitch that they are named before, and the next round's */
+    /** @return iterable<string, array{string, array<int, string>, string|null}> the yarns by twice the stitch that they stand before, and the next one */
     public static function yarns(): iterable
     {
         foreach (['(12) B', '(12) - B', '(12) in B', '(12) - in B', '(12) (B)', '(12 sts) B.', '- B', '(12) with B', '(12) using yarn B', '[12] [B]'] as $end) {
-            yield $end => ["sc around {$end}", [0 => 'B'], null];
+            yield $end => ["sc around {$end}", ['B'], null];
         }
         foreach (['(12) change to B', '(12) - change to B', '(12) in last st change to B', '(12) Colour change to B'] as $end) {
             yield $end => ["sc around {$end}", [], 'B'];
         }
         yield 'a remark' => ['sc around (12) keep B', [], null];
+        yield 'letters and figures' => ['A5 B2 A5', [0 => 'A', 10 => 'B', 14 => 'A'], null];
         yield 'some of them' => ['6 sc in A, 6 sc in B', [0 => 'A', 12 => 'B'], null];
     }
 

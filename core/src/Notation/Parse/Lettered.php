@@ -37,7 +37,7 @@ final class Lettered
         if (null !== $number && ($c->tokens->isCapital($c->at + 1) || 'a' === $c->value(1) && $c->tokens->isClose($c->at + 1)) && null === $c->name(1)) {
             $c->takeNumber();
         } elseif (null === $number && $c->tokens->isCapital($c->at) && null !== $c->number(1) && $c->isAhead(1, TokenType::Number)
-            && !$c->isAhead(2, TokenType::Word)) {
+            && (!$c->isAhead(2, TokenType::Word) || $c->tokens->isCapital($c->at + 2) && null !== $c->number(3) && !self::isXva($c))) {
             $number = $c->number(1);
             $c->check($number, $c->at + 1);
             $letter = strtoupper($c->value());
