@@ -46,6 +46,12 @@ final class WaysOfWritingTest extends TestCase
             ['12 sc in MR', 'sc around, increasing 6 sts evenly (18)', 'sc around decreasing evenly 6 times (12)', 'sc around, inc 6 evenly spaced (18)'],
             [12, 18, 12, 18],
         ];
+        yield 'two in every second one' => [
+            ['6 sc in MR', 'inc x6', '2 sc in every second st (18)', '2 sc in every third stitch (24)', '2 sc in every other st (36)'],
+            [6, 12, 18, 24, 36],
+        ];
+        yield 'a star between number and stitch' => [['6*sc in MR', '6*inc [12]', '12*sc [12]', '*sc, inc* x6 (18)'], [6, 12, 12, 18]];
+        yield 'ordinals alone' => [['1st: 6 sc in MR', '2nd: inc x6 (12)', '3rd-5th: sc around (12)'], [6, 12, 12, 12, 12]];
         yield 'remarks between stars' => [
             ['6 sc in MR', 'inc x6 (12) *change to B*', 'sc around *stuff now* (12)', 'sc around (12) **place a marker**', '*sc, inc* x6 (18)'],
             [6, 12, 12, 12, 18],

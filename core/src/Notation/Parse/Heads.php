@@ -177,7 +177,7 @@ final class Heads
         return $last + 1;
     }
 
-    /** "1st Rnd:", "4th - 6th Rnd:", "First round:" */
+    /** "1st Rnd:", "4th - 6th Rnd:", "First round:", "2nd:" */
     private static function ordinal(Cursor $c): ?Head
     {
         $mark = $c->at;
@@ -193,7 +193,7 @@ final class Heads
             $last = $second;
         }
         $row = $c->isWord('row', 'rows');
-        if (!$c->take(...Words::ROUND)) {
+        if (!$c->take(...Words::ROUND) && (':' !== $c->value() || !$c->has())) {
             return $c->back($mark);
         }
 

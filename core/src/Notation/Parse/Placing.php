@@ -22,7 +22,7 @@ final class Placing
             TargetKind::Nth => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::nth((int) $into->places)),
             TargetKind::LastChain => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::last()),
             TargetKind::Same => self::same($c, $stitch, $number ?? 1, $from),
-            TargetKind::EveryNth => self::everyNth($c, $stitch, (int) $into->places, $from),
+            TargetKind::EveryNth => self::everyNth($c, $stitch, $number, (int) $into->places, $from),
             TargetKind::Space => self::space($c, $stitch, $number ?? 1, (int) $into->places, $from),
             TargetKind::Stitches => self::stitches($c, $stitch, $number, $into, $from),
         };
@@ -110,12 +110,14 @@ final class Placing
     }
 
     /** "inc in every 3rd st": two plain, then one of it, all around. */
-    private static function everyNth(Cursor $c, Stitch $stitch, int $nth, int $from): Repeat
+    /** "inc in every 2nd st", "2 sc in every other st" */
+    private static function everyNth(Cursor $c, Stitch $stitch, ?int $number, int $nth, int $from): Repeat
     {
         $c->check($nth, $from);
-        $plain = $nth - 1;
+        $plain = new Work(Stitch::Single, $nth - 1, $c->span($from));
+        $all = (new Work($stitch, $number ?? 1, $c->span($from)))->together();
 
-        return new Repeat([new Work(Stitch::Single, $plain, $c->span($from)), new Work($stitch, 1, $c->span($from))], null, $c->span($from));
+        return new Repeat([$plain, ...$all], null, $c->span($from));
     }
 
     /** Into the space under chains: as many stitches as there are chains, those beyond beside the last, those lacking skipped. */

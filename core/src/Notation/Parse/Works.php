@@ -72,8 +72,8 @@ final class Works
         $number = null;
         if (null !== $c->number()) {
             $number = $c->takeNumber();
-            if (($c->is(TokenType::Times) || 'x' === $c->value()) && null !== $c->name(1)) {
-                // "6 x inc"
+            if (($c->is(TokenType::Times) || \in_array($c->value(), ['x', '*'], true)) && null !== $c->name(1)) {
+                // "6 x inc", "6*inc"
                 ++$c->at;
             }
             $c->skip('more', 'additional', 'extra', 'plain', 'regular', 'of', 'standard');
