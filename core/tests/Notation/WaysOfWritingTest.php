@@ -51,6 +51,7 @@ final class WaysOfWritingTest extends TestCase
             [6, 12, 18, 24, 36],
         ];
         yield 'a star between number and stitch' => [['6*sc in MR', '6*inc [12]', '12*sc [12]', '*sc, inc* x6 (18)'], [6, 12, 12, 18]];
+        yield 'a total cut short' => [['6 sc in MR [tot. 6]', 'inc x6 [12 tot]', '(sc, inc) x6 (tot: 18)'], [6, 12, 18]];
         yield 'ordinals alone' => [['1st: 6 sc in MR', '2nd: inc x6 (12)', '3rd-5th: sc around (12)'], [6, 12, 12, 12, 12]];
         yield 'remarks between stars' => [
             ['6 sc in MR', 'inc x6 (12) *change to B*', 'sc around *stuff now* (12)', 'sc around (12) **place a marker**', '*sc, inc* x6 (18)'],

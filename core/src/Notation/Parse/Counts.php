@@ -13,13 +13,13 @@ use Alternum\Core\Notation\TokenType;
 final class Counts
 {
     private const BESIDE = [
-        'total', 'in', 'now', 'made', 'each', 'altogether', 'all', 'at', 'end', 'of', 'round', 'rnd', 'row', 'the', 'remaining',
+        'total', 'tot', 'in', 'now', 'made', 'each', 'altogether', 'all', 'at', 'end', 'of', 'round', 'rnd', 'row', 'the', 'remaining',
         'around', 'left', 'remain', 'should', 'be', 'have', 'you', 'there', 'are',
     ];
 
     /** Words before a number that say that it is a count, and those that may stand beside them. */
     private const SAYING = [
-        'total', 'makes', 'count', 'should', 'will', 'have', 'giving', 'gives', 'resulting', 'making', 'result', 'equals', 'got',
+        'total', 'tot', 'makes', 'count', 'should', 'will', 'have', 'giving', 'gives', 'resulting', 'making', 'result', 'equals', 'got',
         'sts', 'stitches', 'leaving',
     ];
     private const LEADING = [
@@ -38,14 +38,14 @@ final class Counts
     {
         $from = $c->at;
         $bracket = $c->takeType(TokenType::Open);
-        $c->skip('for', 'a', 'total', 'of', 'work', 'the', 'next');
+        $c->skip('for', 'a', 'total', 'tot', 'of', 'work', 'the', 'next');
         $c->takeType(TokenType::Times) || $c->take('x') || $c->takeType(TokenType::Star);
         $number = $c->number();
         if (null === $number || $number > 9999) {
             return $c->back($from);
         }
         ++$c->at;
-        $c->skip('more', 'times', 'total');
+        $c->skip('more', 'times', 'total', 'tot');
         if (!$c->take('rnds', 'rounds', 'rows', 'rds', 'rnd', 'round', 'row') || ($bracket && !self::closeAfter($c))) {
             return $c->back($from);
         }
@@ -55,7 +55,7 @@ final class Counts
 
     private static function closeAfter(Cursor $c): bool
     {
-        $c->skip('total', 'in', 'all', 'altogether');
+        $c->skip('total', 'tot', 'in', 'all', 'altogether');
 
         return $c->takeType(TokenType::Close);
     }
@@ -66,7 +66,7 @@ final class Counts
         if (!$c->takeType(TokenType::Open)) {
             return null;
         }
-        $c->skip('total', 'of', 'makes', 'count', 'sts', 'st', 'stitches', 'stitch', 'now', 'you', 'should', 'have', 'there', 'are', 'will', 'be');
+        $c->skip('total', 'tot', 'of', 'makes', 'count', 'sts', 'st', 'stitches', 'stitch', 'now', 'you', 'should', 'have', 'there', 'are', 'will', 'be');
         $c->skipTypes(TokenType::Stop, TokenType::Equals, TokenType::Dash);
         $number = self::number($c);
         if (null === $number) {
