@@ -20,6 +20,7 @@ final class WaysOfWritingTest extends TestCase
     public static function ways(): iterable
     {
         yield 'a picot is closed in its first chain' => [['12 sc in MR', '(sc, ch 3, sl st in first ch, sc) x6 (12)'], [12, 12]];
+        yield 'in the middle of a round' => [['12 sc in MR', '5 sc, ch 3, sl st in first ch, 7 sc (12)', '12 sc, ch 3, sl st in first ch'], [12, 12, 12]];
         yield 'and in the third from the hook' => [['12 sc in MR', '(sc, ch 3, sl st in 3rd ch from hook, sc) x6 (12)'], [12, 12]];
         yield 'two in one, as one word' => [
             ['6 dc in MR', 'dc2inc x6 (12)', '(1 dc, dc2inc) x6 (18)', '(1 dc, dc2tog) x6 (12)'],

@@ -211,7 +211,7 @@ final class Beginnings
     {
         $last = Positions::last($items);
         $slip = $items[$last] ?? null;
-        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each
+        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each && PlaceKind::FromHook !== $slip->place?->kind
             && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
             $items[$last] = new Close($slip->span, Closed::Level);
         }

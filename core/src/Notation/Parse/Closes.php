@@ -32,12 +32,22 @@ final class Closes
         }
         $c->skip('work', 'make', 'with', 'a', '1', 'one');
         $name = $c->name();
-        if (null === $name || Stitch::SlipStitch !== $name->stitch) {
+        if (null === $name || Stitch::SlipStitch !== $name->stitch || self::isPicot($c, $from)) {
             return $c->back($from);
         }
         $c->at += $name->tokens;
 
         return self::toFirst($c) ? self::close($c, $from) : $c->back($from);
+    }
+
+    /** "5 sc, ch 3, sl st in first ch": after chains that stand out of a round it is they that are closed. */
+    public static function isPicot(Cursor $c, int $from): bool
+    {
+        $chains = $from - ($c->tokens->is($from - 1, TokenType::Separator) ? 2 : 1);
+
+        return ($c->tokens->number($chains) ?? 0) > 1 && \in_array($c->tokens->value($chains - 1), Words::CHAINS, true)
+            && $c->tokens->is($chains - 2, TokenType::Separator) && $c->tokens->isAmong($from, $from + 5, ['first', '1st'])
+            && $c->tokens->isAmong($from, $from + 6, Words::CHAINS);
     }
 
     private static function close(Cursor $c, int $from): Close

@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
+use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
@@ -45,7 +46,24 @@ final class Starts
 
         return self::otherSide($c) ?? self::slipKnot($c) ?? (null === $chain
             ? self::ring($c, $before)
-            : self::joinedChain($c, $chain) ?? self::along($c, $chain) ?? self::ring($c, $before));
+            : (self::isFirst($chain, $before) || !Closes::isPicot($c, $c->at) ? self::joinedChain($c, $chain) : null)
+                ?? self::along($c, $chain) ?? self::ring($c, $before));
+    }
+
+    /**
+     * Whether nothing is worked before a chain: after stitches, "ch 3, sl st in first ch" is a picot.
+     *
+     * @param list<Node> $before
+     */
+    private static function isFirst(Work $chain, array $before): bool
+    {
+        foreach ($before as $node) {
+            if ($node !== $chain && ($node instanceof Work || $node instanceof Repeat)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array{Node}|null "on the other side of the chain", "rotate" */
