@@ -71,7 +71,7 @@ final readonly class Faults
         if (null !== $trial->place) {
             return Fault::of($trial->place);
         }
-        if ($trial->uses < $trial->below && !\in_array(Unworked::in($trial->line), [0, $trial->below - $trial->uses], true)) {
+        if ($trial->uses < $trial->below && true !== Unworked::in($trial->line)?->allows($trial->below - $trial->uses)) {
             $rest = $trial->below - $trial->uses;
 
             return Fault::at(

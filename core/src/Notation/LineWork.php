@@ -145,11 +145,12 @@ final readonly class LineWork
                 true,
             );
         }
-        if (null === $fault && 0 === $nth && $trial->uses === $trial->below && null !== Unworked::in($line)) {
+        $left = null === $fault && 0 === $nth && $trial->uses === $trial->below ? Unworked::in($line) : null;
+        if (null !== $left) {
             $this->rounds->tell(
                 $source,
                 Fault::at(
-                    $line->span,
+                    $left->span,
                     "It says that stitches are left, but this works into all {$trial->below}.",
                     'Say how many are worked, as “8 sc”; the next round finds those alone.',
                 ),

@@ -94,7 +94,7 @@ final readonly class Trial
         $lifting = new LiftingChains($before, $after);
         $closed = self::closes($line);
         try {
-            $expanded = Expander::of($line, $below - $chainIsFirst->uses() - (Unworked::in($line) ?? 0));
+            $expanded = Expander::of($line, $below - $chainIsFirst->uses() - (Unworked::in($line)->stitches ?? 0));
         } catch (SyntaxError $error) {
             return new self(
                 reading: $reading, line: $line, stitches: Expansion::none(), below: $below, uses: 0, makes: 0, starts: false,

@@ -75,6 +75,7 @@ final class ReadingsTest extends TestCase
     #[TestWith(['work even', true, 'It does not say for how many rounds.'])]
     #[TestWith(['continue increasing', true, 'No round before this grows or shrinks, so it is not clear by how many.'])]
     #[TestWith(['sc around (leave some sts unworked)', false, 'It says that stitches are left, but this works into all 12.'])]
+    #[TestWith(['sc around, ch 2, slst in first st, ch 1', true, 'Round 2 begins a new piece.'])]
     #[TestWith(['sc around. 11 sc', true, 'Round 2 makes 12 stitches, but the line says 11.'])]
     #[TestWith(['sc around - 11 sc', true, 'Round 2 makes 12 stitches, but the line says 11.'])]
     #[TestWith(['sk 1, sc 1 around', true, 'This can be read in 2 ways, which make 11 or 6.'])]

@@ -153,6 +153,7 @@ const sides = (element: HTMLElement) => {
 	return { left, right };
 };
 
+/** Where the caret came to an edge, what is written moves aside, in pixels. */
 const aside = {
 	key: 'aside',
 	read: (view: EditorView) => {

@@ -14,7 +14,7 @@ final readonly class Work extends Node
     /**
      * @param int|null    $times null: around
      * @param string|null $yarn  of these stitches alone, named after them
-     * @param bool        $each  it names each stitch: "sc in each st", so that nothing else is repeated with it
+     * @param bool        $each  one in each: "sc in each st", so that nothing else is repeated with it; "4 sc starting in 2nd ch", so that they go on along
      */
     public function __construct(
         public Stitch $stitch,

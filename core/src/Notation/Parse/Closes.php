@@ -40,14 +40,24 @@ final class Closes
         return self::toFirst($c) ? self::close($c, $from) : $c->back($from);
     }
 
+    /** "sl st in the first ch": the words meet within one clause. */
+    private static function isIntoFirstChain(Cursor $c, int $from): bool
+    {
+        $at = $from;
+        while ($c->tokens->isWord($at) && null === $c->tokens->ordinal($at)) {
+            ++$at;
+        }
+
+        return 1 === $c->tokens->ordinal($at) && \in_array($c->tokens->value($at + 1), Words::CHAINS, true);
+    }
+
     /** "5 sc, ch 3, sl st in first ch": after chains that stand out of a round it is they that are closed. */
     public static function isPicot(Cursor $c, int $from): bool
     {
         $chains = $from - ($c->tokens->is($from - 1, TokenType::Separator) ? 2 : 1);
 
         return ($c->tokens->number($chains) ?? 0) > 1 && \in_array($c->tokens->value($chains - 1), Words::CHAINS, true)
-            && $c->tokens->is($chains - 2, TokenType::Separator) && $c->tokens->isAmong($from, $from + 5, ['first', '1st'])
-            && $c->tokens->isAmong($from, $from + 6, Words::CHAINS);
+            && $c->tokens->is($chains - 2, TokenType::Separator) && self::isIntoFirstChain($c, $from);
     }
 
     private static function close(Cursor $c, int $from): Close

@@ -89,7 +89,8 @@ final class Works
             return $c->back($mark);
         }
         if (null === $number && $c->isWord('increasing', 'decreasing') && $c->mentions('evenly', 'spaced')) {
-            $stitch = $c->take('increasing') || !$c->take('decreasing') ? Stitch::Increase : Stitch::Decrease;
+            $stitch = 'increasing' === $c->value() ? Stitch::Increase : Stitch::Decrease;
+            ++$c->at;
 
             return self::evenly($c, $stitch, null, $from) ?? $c->back($mark);
         }
