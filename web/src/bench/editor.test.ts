@@ -1,3 +1,4 @@
+import { undo } from '@codemirror/commands';
 import type { EditorView } from '@codemirror/view';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { LinePlace } from '../chart/layout';
@@ -34,6 +35,22 @@ describe('the editor of rounds', () => {
 	it('tells what was typed, and where', () => {
 		view.dispatch({ changes: { from: view.state.doc.length, insert: ' (12)' }, selection: { anchor: view.state.doc.length + 5 } });
 		expect(handlers.onType).toHaveBeenCalledWith(['R1: 6 sc in MR', 'R2: inc x6 (12)'], 1);
+	});
+
+	it('puts a letter from a key in itself, and leaves all else to the browser', () => {
+		view.dispatch({ selection: { anchor: view.state.doc.length } });
+		const isOwn = (data: string, more: InputEventInit = {}) => {
+			const event = new InputEvent('beforeinput', { inputType: 'insertText', data, bubbles: true, cancelable: true, ...more });
+			view.contentDOM.dispatchEvent(event);
+			return event.defaultPrevented;
+		};
+		expect([isOwn('x'), isOwn('y')]).toEqual([true, true]);
+		expect(handlers.onType).toHaveBeenLastCalledWith(['R1: 6 sc in MR', 'R2: inc x6xy'], 1);
+		expect(undo(view)).toBe(true);
+		expect(linesOf(view.state.doc)[1]).toBe('R2: inc x6');
+		const others = [isOwn('é', { isComposing: true }), isOwn('z', { cancelable: false }), isOwn('. '), isOwn('z', { inputType: 'insertReplacementText' })];
+		expect(others).toEqual([false, false, false, false]);
+		expect(linesOf(view.state.doc)[1]).toBe('R2: inc x6');
 	});
 
 	it('takes lines from outside without telling them back', () => {

@@ -196,6 +196,9 @@ export interface Handlers {
 	onRedo: () => boolean;
 }
 
+/** A letter from a key. The editor puts it in itself, as the browser's own way of typing lays the page out once more for each; all else is left to that. */
+const isLetter = (event: InputEvent) => event.inputType === 'insertText' && event.data?.length === 1 && !event.isComposing && event.cancelable;
+
 /** The lines of a text; an empty one has none. */
 export const linesOf = (doc: Text): string[] => (doc.length === 0 && doc.lines === 1 ? [] : doc.toString().split('\n'));
 
@@ -230,6 +233,14 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 				const isTaken = handlers().onPaste(event.clipboardData?.getData('text/plain') ?? '');
 				if (isTaken) event.preventDefault();
 				return isTaken;
+			},
+			beforeinput: (event, view) => {
+				const isTyped = isLetter(event) && !view.composing;
+				if (isTyped) {
+					event.preventDefault();
+					view.dispatch(view.state.replaceSelection(event.data ?? ''), { userEvent: 'input.type', scrollIntoView: true });
+				}
+				return isTyped;
 			},
 		}),
 		EditorState.changeFilter.of((transaction) => {
