@@ -65,7 +65,9 @@ test('in a field, Ctrl Z is the field’s own', async ({ page }) => {
 	const title = page.getByLabel('The plan’s title');
 	await title.click();
 	await page.keyboard.press('End');
-	await page.keyboard.type('s');
+	// A word goes at once, as in any field.
+	await page.keyboard.type('red', { delay: 40 });
+	await expect(page).toHaveTitle('Harbour buoyred: Colours – Alternum');
 	await page.keyboard.press('Control+z');
 	await expect(title).toHaveValue('Harbour buoy');
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
@@ -175,6 +177,35 @@ test('with a layer opened, a click still picks, and a drag moves the layer', asy
 	await page.mouse.up();
 	await expect(panel(page).getByRole('region', { name: 'Layers' }).getByText('rounds 10–15')).toBeVisible();
 	await expect(round(page, 4)).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a layer lands where it is let go, however long that takes, and what else is done ends the drag', async ({ page }) => {
+	await openPlan(page, 'Spotted mushroom');
+	const layers = panel(page).getByRole('region', { name: 'Layers' });
+	await layers.getByRole('button', { name: /spots/ }).first().click();
+	const chart = await chartOf(page).boundingBox();
+	const x = (chart?.x ?? 0) + (chart?.width ?? 0) / 2;
+	const reach = async (n: number) => page.mouse.move(x, ((await round(page, n).boundingBox())?.y ?? 0) + 8, { steps: 4 });
+	await reach(4);
+	await page.mouse.down();
+	await reach(5);
+	await expect(layers.getByText('rounds 9–14')).toBeVisible();
+	await page.waitForTimeout(1700);
+	await reach(6);
+	await expect(layers.getByText('rounds 10–15')).toBeVisible();
+	await page.mouse.up();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(layers.getByText('rounds 8–13')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Undo' })).toHaveAttribute('aria-disabled', 'true');
+	await reach(4);
+	await page.mouse.down();
+	await reach(5);
+	await expect(layers.getByText('rounds 9–14')).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await reach(7);
+	await page.mouse.up();
+	await saved(page);
+	await expect(layers.getByText('rounds 8–13')).toBeVisible();
 });
 
 test('figures are read in both ways of writing, and a wrong one is never laid', async ({ page }) => {

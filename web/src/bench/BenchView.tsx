@@ -1,6 +1,7 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { notify } from '../ui/Notices';
+import { nameWindow } from '../ui/nameWindow';
 import { say } from '../ui/say';
 import { useFocusKept } from '../ui/useFocusKept';
 import { BenchHeader } from './BenchHeader';
@@ -102,9 +103,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	useEffect(() => useTools.subscribe(() => keepPlace(id, {})), [id]);
 
 	useEffect(() => {
-		const name = () => {
-			document.title = `${draft.getState().plan.title || say('common.untitled')}: ${stationNames[station]} – Alternum`;
-		};
+		const name = () => nameWindow(`${draft.getState().plan.title || say('common.untitled')}: ${stationNames[station]} – Alternum`);
 		name();
 		return draft.subscribe(name);
 	}, [draft, station]);

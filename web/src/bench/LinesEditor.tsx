@@ -9,6 +9,7 @@ import { useBench, useDraft, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
 import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
+import { isTyped } from './queue';
 import { type Caret, useMeaning, useRestedCaret } from './useMeanings';
 
 interface Props {
@@ -55,7 +56,7 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 			if (isWhole) setPasted(text);
 			return isWhole;
 		},
-		isTypingLast: draft.isTypingLast,
+		isTypingLast: () => isTyped(draft.doing()),
 		onUndo: () => {
 			draft.undo();
 			return true;

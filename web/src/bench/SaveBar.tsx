@@ -15,7 +15,7 @@ const TRIED = 3;
  * until she says so.
  */
 export function SaveBar() {
-	const { draft } = useBench();
+	const { draft, station } = useBench();
 	const navigate = useNavigate();
 	const save = useDraft((state) => state.save);
 	const setAside = useDraft((state) => state.setAside);
@@ -33,7 +33,7 @@ export function SaveBar() {
 		}
 	}
 
-	const keepMine = () => settle(async () => navigate(`/plan/${await draft.keepBoth()}`));
+	const keepMine = () => settle(async () => navigate(`/plan/${await draft.keepBoth()}/${station}`));
 	return (
 		<div aria-live="polite">
 			{save.is === 'conflict' && (

@@ -14,6 +14,7 @@ import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
+import { dragKey } from './queue';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 
@@ -94,16 +95,16 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		(runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }),
 		[draft, key, brush, isMirrored],
 	);
-	/** One drag is one step: the core moves the layer from where it was taken. */
-	const drag = useRef(0);
-	const last = useRef('');
+	/** One drag is one step: the core moves the layer from where it was taken. What else is done meanwhile ends it. */
+	const moved = useRef({ key: '', to: '', isBegun: false });
 	const onMove = useCallback(
-		(rounds: number, degrees: number, { isOver, resizes }: { isOver: boolean; resizes: boolean }) => {
-			const to = `${layer} ${rounds} ${Math.round(degrees)} ${resizes}`;
-			if (layer !== null && to !== last.current)
-				draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, `drag ${key} ${layer} ${drag.current}`);
-			last.current = isOver ? '' : to;
-			if (isOver) drag.current += 1;
+		(rounds: number, degrees: number, { drag, resizes }: { drag: string; resizes: boolean }) => {
+			const to = `${rounds} ${Math.round(degrees)} ${resizes}`;
+			const dragged = dragKey(drag);
+			const held = moved.current.key === dragged ? moved.current : { key: dragged, to: `0 0 ${resizes}`, isBegun: false };
+			const moves = to !== held.to && !(held.isBegun && draft.doing() !== held.key);
+			if (layer !== null && moves) draft.edit({ do: 'shift', piece: key, layer, rounds, degrees, ...(resizes ? { stretch: true } : {}) }, held.key);
+			moved.current = { ...held, to, isBegun: held.isBegun || moves };
 		},
 		[draft, key, layer],
 	);

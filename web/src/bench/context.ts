@@ -3,6 +3,7 @@ import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, PlanProblem, Yarn } from '../api/types';
 import { say } from '../ui/say';
 import type { Draft, DraftStore } from './draftState';
+import { isTyped } from './queue';
 import type { Picks } from './usePicks';
 
 export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'pattern'] as const;
@@ -65,7 +66,7 @@ export function useProblems(): PlanProblem[] {
 	const problems = useDraft(({ analysis }) => analysis.problems);
 	const [told, setTold] = useState(problems);
 	useEffect(() => {
-		const timer = setTimeout(() => setTold(problems), draft.isTypingLast() ? LOOKS_MS : 0);
+		const timer = setTimeout(() => setTold(problems), isTyped(draft.doing()) ? LOOKS_MS : 0);
 		return () => clearTimeout(timer);
 	}, [draft, problems]);
 	return useDeferredValue(told);

@@ -10,7 +10,7 @@ import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, shownWith, standsForGroup } from './operations';
-import { CEASED_MS, groupOf, isTyped, isTyping, MOST_MS, queued, seen } from './queue';
+import { CEASED_MS, groupOf, isTyping, keyOf, MOST_MS, queued, seen } from './queue';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
@@ -242,7 +242,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			push(edit, group);
 			(isTyping(group) && !isLong ? sendTyped : send)();
 		},
-		isTypingLast: () => isTyped(newest()),
+		doing: () => keyOf(newest()),
 		undo,
 		redo,
 		takeTheirs: async () => {

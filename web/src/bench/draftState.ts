@@ -41,8 +41,8 @@ export interface DraftStore extends StoreApi<Draft> {
 	change: (change: (plan: Plan) => Plan, group?: string) => void;
 	/** Asks the core for an edit. */
 	edit: (edit: Edit, group?: string) => void;
-	/** whether what was done last was typed in lines */
-	isTypingLast: () => boolean;
+	/** the key of what was done last, where it can go on */
+	doing: () => string | undefined;
 	undo: () => void;
 	redo: () => void;
 	/** Takes what another window saved, and leaves what is not saved here. */

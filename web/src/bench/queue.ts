@@ -10,18 +10,24 @@ const TYPING_MS = 120_000;
 export const CEASED_MS = 320;
 export const MOST_MS = 2500;
 
+/** The key of what one drag does: that is one step, however long it takes. */
+export const dragKey = (drag: string) => `drag ${drag}`;
+
+/** What an operation's key is for those that go on with it; undefined after something was taken back. */
+export const keyOf = (newest: Pick<Queued, 'key' | 'moves'> | undefined) => (newest?.moves === 'forward' ? newest.key : undefined);
+
 /** The group of what is done now: that of the newest operation where it goes on with the same, or else one of its own. */
 export function groupOf(key: string | undefined, newest: Pick<Queued, 'group' | 'key' | 'at' | 'moves'> | undefined): string {
-	const most = key?.startsWith('type ') === true ? TYPING_MS : GROUP_MS;
-	const goesOn = key !== undefined && newest?.key === key && newest.moves === 'forward' && Date.now() - newest.at < most;
+	const most = isTyped(key) ? TYPING_MS : key?.startsWith('drag ') === true ? Number.POSITIVE_INFINITY : GROUP_MS;
+	const goesOn = newest !== undefined && key !== undefined && keyOf(newest) === key && Date.now() - newest.at < most;
 	return goesOn ? newest.group : crypto.randomUUID();
 }
 
-/** Whether the newest thing done was typed in lines. */
-export const isTyped = (newest: Pick<Queued, 'key' | 'moves'> | undefined) => newest?.moves === 'forward' && newest.key?.startsWith('type ') === true;
+/** Whether what has this key was typed in lines. */
+export const isTyped = (key: string | undefined) => key?.startsWith('type ') === true;
 
 /** What is typed in a field is heard as it is typed. */
-export const isTyping = (key: string | undefined) => key?.startsWith('type ') === true || isTextField(document.activeElement);
+export const isTyping = (key: string | undefined) => isTyped(key) || isTextField(document.activeElement);
 
 export function queued(edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued {
 	return { id, group, edit, key, at: Date.now(), moves, isSent: false };

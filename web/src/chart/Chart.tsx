@@ -46,8 +46,8 @@ interface Props {
 	/** what the stitch under the pointer is worked into, where that is known by now */
 	into?: string | undefined;
 	onUnder?: (cell: Cell | null) => void;
-	/** a layer is dragged by so many rounds and degrees; `isOver` when it is let go, `resizes` where its far edge is taken */
-	onMove?: (rounds: number, degrees: number, how: { isOver: boolean; resizes: boolean }) => void;
+	/** a layer is so many rounds and degrees from where this drag took it; `resizes` where its far edge is taken */
+	onMove?: (rounds: number, degrees: number, how: { drag: string; resizes: boolean }) => void;
 	onZoom?: (zoom: number) => void;
 	/** what two fingers move up and down */
 	scroller?: RefObject<HTMLElement | null>;
@@ -89,8 +89,8 @@ export const Chart = memo(function Chart(props: Props) {
 	/** the round that a drag over rounds has come to */
 	const dragged = useRef<number | null>(null);
 	const last = useRef<Cell | null>(null);
-	/** where a layer was taken */
-	const held = useRef<{ round: number; x: number } | null>(null);
+	/** where a layer was taken, by which drag */
+	const held = useRef<{ round: number; x: number; drag: string } | null>(null);
 
 	// What was painted stands in the new analysis.
 	const [drawn, setDrawn] = useState(piece);
@@ -161,7 +161,7 @@ export const Chart = memo(function Chart(props: Props) {
 	function take(pointed: Pointed): boolean {
 		const at = roundUnder(pointed);
 		if (at === null) return false;
-		if (isMoving) held.current = { round: at.round, x: at.x };
+		if (isMoving) held.current = { round: at.round, x: at.x, drag: crypto.randomUUID() };
 		else if (brush !== null) {
 			if (at.stitch === null) return false;
 			last.current = null;
@@ -177,7 +177,7 @@ export const Chart = memo(function Chart(props: Props) {
 	function drag(pointed: Pointed) {
 		const at = roundUnder(pointed);
 		if (at === null) return;
-		if (held.current !== null) onMove(...dragOf(at, held.current), { isOver: false, resizes: pointed.shift });
+		if (held.current !== null) onMove(...dragOf(at, held.current), { drag: held.current.drag, resizes: pointed.shift });
 		else if (brush !== null) {
 			if (at.stitch !== null) brushOver({ round: at.round, stitch: at.stitch });
 		} else if (at.round !== dragged.current) {
@@ -187,8 +187,7 @@ export const Chart = memo(function Chart(props: Props) {
 	}
 
 	function drop(pointed: Pointed | null) {
-		const at = pointed === null ? null : roundUnder(pointed);
-		if (held.current !== null && at !== null) onMove(...dragOf(at, held.current), { isOver: true, resizes: pointed?.shift === true });
+		if (pointed !== null && held.current !== null) drag(pointed);
 		if (brush !== null && held.current === null) {
 			if (pointed === null) setStroke(new Map());
 			else if (painted.current.size > 0) onPaint(runsOf(painted.current));

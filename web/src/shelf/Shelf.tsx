@@ -11,6 +11,7 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
+import { nameWindow } from '../ui/nameWindow';
 import { momentOf, say } from '../ui/say';
 import { Silhouette } from './Silhouette';
 import { useUnsaved } from './useUnsaved';
@@ -34,7 +35,7 @@ export function Shelf() {
 	const { unsaved, save } = useUnsaved(again);
 
 	useEffect(() => {
-		document.title = 'Alternum';
+		nameWindow('Alternum');
 	}, []);
 
 	const begin = useMutation({

@@ -1,13 +1,14 @@
 import { useEffect } from 'react';
 import { useRouteError } from 'react-router';
 import { Button } from './Button';
+import { nameWindow } from './nameWindow';
 import { say } from './say';
 
 /** A page that could not be shown: what became of the work, and the ways on. */
 export function WayBack() {
 	const error = useRouteError();
 	useEffect(() => {
-		document.title = 'Alternum';
+		nameWindow('Alternum');
 	}, []);
 	// A part of the program that was not loaded yet cannot be, without a connection.
 	const isOffline = !navigator.onLine || (error instanceof TypeError && /import|fetch/i.test(error.message));
