@@ -96,6 +96,26 @@ test('“Longer” and typing right after it both hold', async ({ page }) => {
 	await expect(round(page, 19)).toBeAttached();
 });
 
+test('“Translate” and typing right after it both hold, in the same line too', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.route('**/operations', async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 500));
+		await route.continue();
+	});
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('menuitem', { name: /^Gauge, terms/ }).click();
+	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
+	await dialog.getByRole('button', { name: /^Translate/ }).click();
+	await dialog.getByRole('button', { name: 'Done' }).click();
+	await line(page, 3).click();
+	await page.keyboard.press('End');
+	await page.keyboard.type(' # here');
+	await saved(page);
+	await expect(line(page, 3)).toHaveText('R3: (dc, inc) x6 (18) # here');
+	await expect(line(page, 4)).toHaveText('R4: (2 dc, inc) x6 (24)');
+	await expect(round(page, 18)).toBeAttached();
+});
+
 test('at the sheet’s end the bands lie beside their words, and a click picks the round under it', async ({ page }) => {
 	await page.setViewportSize({ width: 1280, height: 520 });
 	await openPlan(page, 'Harbour buoy');

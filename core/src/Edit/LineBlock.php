@@ -11,6 +11,12 @@ final readonly class LineBlock
     {
     }
 
+    /** Whether as many lines stand there as before. */
+    public function isEven(): bool
+    {
+        return $this->oldTo - $this->oldFrom === $this->newTo - $this->newFrom;
+    }
+
     public function isEmpty(): bool
     {
         return $this->oldFrom === $this->oldTo && $this->newFrom === $this->newTo;

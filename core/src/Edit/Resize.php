@@ -129,7 +129,11 @@ final readonly class Resize implements Edit
         $wider = $new->widest > $old->widest ? range($old->widest + $step, $new->widest, $step) : [];
         $shrinking = \array_slice($reading->rounds, $old->grown + $old->even);
         $narrower = [] !== $wider && [] !== $shrinking ? range($new->widest - $step, $old->widest, $step) : [];
-        $dropped = \count(array_filter($shrinking, static fn (Round $round): bool => $round->makes >= $new->widest));
+        // Only those that lead away from the widest go: a piece may widen again after a neck.
+        $dropped = 0;
+        while (($shrinking[$dropped]->makes ?? 0) >= $new->widest) {
+            ++$dropped;
+        }
         $first = $old->grown + $old->even + $dropped + 1;
         $made = [] === $narrower ? $new->widest : $old->widest;
         $anew = self::anew($reading, $first, $made);

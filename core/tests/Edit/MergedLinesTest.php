@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Edit;
 
+use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\MergedLines;
+use Alternum\Core\Edit\Renumber;
+use Alternum\Core\Edit\Resize;
+use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\TranslateTerms;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +43,68 @@ final class MergedLinesTest extends TestCase
     {
         $lines = static fn (string $text): array => '' === $text ? [] : str_split($text);
         self::assertSame($lines($both), MergedLines::of($lines($saw), $lines($typed), $lines($now), self::itself(...)));
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> the same, with the words of a line; lines parted by "|" */
+    public static function words(): iterable
+    {
+        yield 'other terms, and a remark typed' => [
+            '(sc, inc) x6 | sc around',
+            '(sc, inc) x6 # ear | sc around',
+            '(dc, inc) x6 | dc around',
+            '(dc, inc) x6 # ear | dc around',
+        ];
+        yield 'other terms look like other lines' => [
+            'sc around | dc around',
+            'sc around # x | dc around',
+            'dc around | tr around',
+            'dc around # x | tr around',
+        ];
+        yield 'other terms, and other stitches typed' => ['R3: sc around', 'R3: (sc, dec) x6', 'R3: dc around', 'R3: (dc, dec) x6'];
+        yield 'both the same word' => ['sc x6', 'hdc x6', 'dc x6', 'hdc x6'];
+        yield 'wider, with a round more' => [
+            'sc around (6) | (sc, dec) x6 (9)',
+            'sc around (6) | (sc, dec) x6 (9) # end',
+            '(sc, inc) x6 (9) | sc around (9) | (2 sc, dec) x6 (12)',
+            '(sc, inc) x6 (9) | sc around (9) | (2 sc, dec) x6 (12) # end',
+        ];
+        yield 'a number of hers in a line that they renumbered' => ['R3: sc, 4 inc', 'R3: sc, 5 inc', 'R4: sc, 4 inc', 'R4: sc, 5 inc'];
+        yield 'both put in the same' => ['inc | dec', 'inc | sc | hdc | dec', 'inc | sc | dec', 'inc | sc | hdc | dec'];
+    }
+
+    #[DataProvider('words')]
+    public function testWordsOfALineThatBothChanged(string $saw, string $typed, string $now, string $both): void
+    {
+        $lines = static fn (string $text): array => explode(' | ', $text);
+        self::assertSame($lines($both), MergedLines::of($lines($saw), $lines($typed), $lines($now), self::itself(...)));
+    }
+
+    /** A line typed while an edit of all lines is being made takes no other line away, and the edit stands in it too. */
+    public function testALineTypedDuringAnEditTakesNothingAway(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $plan = PlanReader::json((string) file_get_contents($file));
+            foreach ($plan->pieces as $piece) {
+                foreach ([new TranslateTerms(Terms::Uk), new Renumber($piece->key), new Resize($piece->key, 1, 0), new Resize($piece->key, 0, 2)] as $edit) {
+                    try {
+                        $edited = $edit->apply($plan);
+                    } catch (EditRefused) {
+                        continue;
+                    }
+                    $now = $edited->piece($piece->key)->rounds ?? [];
+                    foreach (array_keys($piece->rounds) as $i) {
+                        $typed = array_values(array_replace($piece->rounds, [$i => $piece->rounds[$i].' # hers']));
+                        $merged = (new Retype($piece->key, $typed, $piece->rounds))->apply($edited)->piece($piece->key)->rounds ?? [];
+                        $where = basename($file)." {$piece->key}, line ".$i.' of '.$edit->inWords();
+                        self::assertStringContainsString(' # hers', implode("\n", $merged), $where);
+                        // A line that is gone stands for what she typed into it.
+                        $isGone = !\in_array($piece->rounds[$i], $now, true);
+                        $others = array_filter($merged, static fn (string $line): bool => !$isGone || $line !== $typed[$i]);
+                        self::assertSame($now, str_replace(' # hers', '', array_values($others)), $where);
+                    }
+                }
+            }
+        }
     }
 
     /**

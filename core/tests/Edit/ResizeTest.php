@@ -50,6 +50,23 @@ final class ResizeTest extends TestCase
         self::assertSame(array_values(array_unique($expected)), array_values(array_unique($counts)));
     }
 
+    /**
+     * A body with a neck and a head as wide: the body changes, the neck and the head stay as they are.
+     *
+     * @param list<int> $body its rounds, up to the neck
+     */
+    #[TestWith([0, 2, [6, 12, 18, 24, 24, 24, 24, 24, 18]])]
+    #[TestWith([0, -1, [6, 12, 18, 24, 24, 18]])]
+    #[TestWith([1, 0, [6, 12, 18, 24, 30, 30, 30, 24, 18]])]
+    #[TestWith([-1, 0, [6, 12, 18, 18, 18]])]
+    public function testAPieceThatWidensAgainKeepsItsNeck(int $wider, int $longer, array $body): void
+    {
+        $growing = ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', 'R5-6: sc around', '(2 sc, dec) x6'];
+        $head = ['R8: (sc, dec) x6', 'R9: (sc, inc) x6', '(2 sc, inc) x6', 'R11-14: sc around', '(2 sc, dec) x6', '(sc, dec) x6', 'dec x6'];
+        $resized = (new Resize('body', $wider, $longer))->apply(Plans::of([...$growing, ...$head]));
+        self::assertSame([...$body, 12, 18, 24, 24, 24, 24, 24, 18, 12, 6], self::counts($resized));
+    }
+
     public function testLongerPutsInEvenRoundsAndLeavesTheRestAsTyped(): void
     {
         $resized = (new Resize('body', 0, 3))->apply(Plans::of(self::BALL));

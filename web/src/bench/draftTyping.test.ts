@@ -51,5 +51,9 @@ describe('what is typed', () => {
 		draft.edit(typed('a', 'b'), 'type');
 		await settle();
 		expect(server.asked.flat().at(-1)?.edit).toEqual({ ...typed('a', 'b'), saw: ['a'] });
+		// What she goes on from then is what was made of both.
+		draft.edit(typed('a', 'b', 'c'), 'type');
+		await settle();
+		expect(server.asked.flat().at(-1)?.edit).toEqual(typed('a', 'b', 'c'));
 	});
 });

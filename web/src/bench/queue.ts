@@ -38,6 +38,8 @@ export function seen() {
 	let saw: { group: string; rounds: string[] } | undefined;
 	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[]): Edit => {
 		if (edit.do !== 'retype') return edit;
+		// What is all saved has come to her, with what the core made of it.
+		if (queue.length === 0) saw = undefined;
 		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
 		return saw?.group === group ? { ...edit, saw: saw.rounds } : edit;
 	};
