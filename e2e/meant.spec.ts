@@ -112,6 +112,8 @@ test('“Translate” and typing right after it both hold, in the same line too'
 	await page.keyboard.type(' # here');
 	await saved(page);
 	await expect(line(page, 3)).toHaveText('R3: (dc, inc) x6 (18) # here');
+	await page.keyboard.type(' and now');
+	await expect(line(page, 3)).toHaveText('R3: (dc, inc) x6 (18) # here and now');
 	await expect(line(page, 4)).toHaveText('R4: (2 dc, inc) x6 (24)');
 	await expect(round(page, 18)).toBeAttached();
 });

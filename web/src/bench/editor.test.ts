@@ -66,6 +66,14 @@ describe('the editor of rounds', () => {
 		expect([view.state.doc.lineAt(head).number, head - view.state.doc.lineAt(head).from]).toEqual([2, 4]);
 	});
 
+	it('keeps the caret among its letters when all lines change', () => {
+		bring(view, ['R1: 6 sc in MR', 'R2: (sc, inc) x6 # one two', 'R3: sc around']);
+		view.dispatch({ selection: { anchor: view.state.doc.line(2).from + 'R2: (sc, inc) x6 # one'.length } });
+		bring(view, ['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6 # one two', 'R4: dc around']);
+		view.dispatch(view.state.replaceSelection('!'));
+		expect(linesOf(view.state.doc)).toEqual(['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6 # one! two', 'R4: dc around']);
+	});
+
 	it('has no lines where nothing stands', () => {
 		bring(view, []);
 		expect(linesOf(view.state.doc)).toEqual([]);

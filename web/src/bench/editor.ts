@@ -1,5 +1,6 @@
 import { defaultKeymap, history, redo, undo } from '@codemirror/commands';
 import { codeFolding, foldKeymap, foldService } from '@codemirror/language';
+import { diff } from '@codemirror/merge';
 import { Annotation, EditorState, type Extension, RangeSetBuilder, StateEffect, StateField, type Text, Transaction } from '@codemirror/state';
 import {
 	Decoration,
@@ -274,19 +275,17 @@ export function seat(view: EditorView, places: readonly LinePlace[], rowHeight: 
 	view.dispatch({ effects: place.of({ places, rowHeight }) });
 }
 
-/** Brings the lines to what the plan has; what is the same on both sides, the caret among it, stays. */
+/** Beyond this many differences in a row it is no longer looked for the fewest of them. */
+const FEW = { scanLimit: 500 };
+
+/** Brings the lines to what the plan has, difference by difference: the caret stays between the letters that it stands between. */
 export function bring(view: EditorView, lines: readonly string[]): void {
 	const before = view.state.doc.toString();
 	const after = lines.join('\n');
-	if (before !== after) {
-		let from = 0;
-		while (from < before.length && from < after.length && before[from] === after[from]) from++;
-		let end = 0;
-		while (end < before.length - from && end < after.length - from && before[before.length - 1 - end] === after[after.length - 1 - end]) end++;
-		view.dispatch({
-			changes: { from, to: before.length - end, insert: after.slice(from, after.length - end) },
-			annotations: [fromOutside.of(true), Transaction.addToHistory.of(false)],
-			filter: false,
-		});
-	}
+	if (before === after) return;
+	view.dispatch({
+		changes: diff(before, after, FEW).map(({ fromA, toA, fromB, toB }) => ({ from: fromA, to: toA, insert: after.slice(fromB, toB) })),
+		annotations: [fromOutside.of(true), Transaction.addToHistory.of(false)],
+		filter: false,
+	});
 }
