@@ -193,6 +193,13 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await expect(keys.getByLabel('Keys of a single letter or sign act')).toBeChecked();
 	await keys.getByLabel('Keys of a single letter or sign act').uncheck();
 	await keys.getByRole('button', { name: 'Done' }).click();
+	await expect(round(page, 3)).toBeFocused();
+	const menu = page.getByRole('button', { name: 'Plan', exact: true });
+	await menu.focus();
+	for (const key of ['Enter', 'End', 'ArrowUp', 'Enter']) await page.keyboard.press(key);
+	await expect(page.getByRole('dialog')).toBeVisible();
+	await page.keyboard.press('Escape');
+	await expect(menu).toBeFocused();
 	await round(page, 3).focus();
 	await page.keyboard.press('Enter');
 	await page.keyboard.press('c');

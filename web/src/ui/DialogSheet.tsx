@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Button } from './Button';
 import { say } from './say';
+import { goWhereSheWas } from './whereSheWas';
 
 interface Props {
 	title: string;
@@ -31,6 +32,10 @@ export function DialogSheet({ title, says, open, onClose, isDone = false, isWide
 						if (!isRead) return;
 						event.preventDefault();
 						(event.target as HTMLElement).focus();
+					}}
+					onCloseAutoFocus={(event) => {
+						event.preventDefault();
+						goWhereSheWas();
 					}}
 				>
 					<Dialog.Title className="mb-2 text-xl font-semibold">{title}</Dialog.Title>
