@@ -118,6 +118,31 @@ test('“Translate” and typing right after it both hold, in the same line too'
 	await expect(round(page, 18)).toBeAttached();
 });
 
+test('what is done to layers and pieces right after painting and typing takes neither away', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+	await page.route('**/operations', async (route) => {
+		await new Promise((resolve) => setTimeout(resolve, 500));
+		await route.continue();
+	});
+	await round(page, 3).click();
+	await page.keyboard.press('c');
+	await page.getByRole('button', { name: 'Delete the layer rounds 16–18' }).click();
+	await saved(page);
+	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
+	await expect(round(page, 17)).toHaveAccessibleName(/yarn A/);
+	await goTo(page, 'rounds');
+	await line(page, 2).click();
+	await page.keyboard.press('End');
+	await page.keyboard.type(' # kept');
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: /^Duplicate/ }).click();
+	await saved(page);
+	await expect(line(page, 2)).toHaveText('R2: inc x6 (12) # kept');
+	await page.reload();
+	await page.getByRole('tab', { name: 'Float', exact: true }).click();
+	await expect(line(page, 2)).toHaveText('R2: inc x6 (12) # kept');
+});
+
 test('at the sheet’s end the bands lie beside their words, and a click picks the round under it', async ({ page }) => {
 	await page.setViewportSize({ width: 1280, height: 520 });
 	await openPlan(page, 'Harbour buoy');

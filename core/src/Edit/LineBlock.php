@@ -21,4 +21,20 @@ final readonly class LineBlock
     {
         return $this->oldFrom === $this->oldTo && $this->newFrom === $this->newTo;
     }
+
+    /**
+     * @param int $old where the old lines of the block are counted from
+     * @param int $new the same of the new ones
+     *
+     * @return array<int, int> old to new, one by one, where there are as many of both
+     */
+    public function inOrder(int $old, int $new): array
+    {
+        $pairs = [];
+        for ($i = $this->oldFrom; $this->isEven() && $i < $this->oldTo; ++$i) {
+            $pairs[$old + $i] = $new + $this->newFrom + $i - $this->oldFrom;
+        }
+
+        return $pairs;
+    }
 }

@@ -34,4 +34,38 @@ final class LineDifference
 
         return [...$blocks, ...($changed->isEmpty() ? [] : [$changed])];
     }
+
+    /**
+     * @param list<string> $old
+     * @param list<string> $new
+     *
+     * @return array<int, int> where each of the old is among the new; one that is gone is not in it
+     */
+    public static function pairs(array $old, array $new): array
+    {
+        $pairs = [];
+        foreach (self::of($old, $new) as $block) {
+            $pairs += $block->inOrder(0, 0);
+            // Of what was changed, things that differ in a number only are the same.
+            $likeness = $block->isEven() ? [] : self::of(
+                self::unnumbered(\array_slice($old, $block->oldFrom, $block->oldTo - $block->oldFrom)),
+                self::unnumbered(\array_slice($new, $block->newFrom, $block->newTo - $block->newFrom)),
+            );
+            foreach ($likeness as $part) {
+                $pairs += $part->inOrder($block->oldFrom, $block->newFrom);
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * @param list<string> $texts
+     *
+     * @return list<string>
+     */
+    private static function unnumbered(array $texts): array
+    {
+        return array_map(static fn (string $text): string => preg_replace('/\d+/', '#', $text) ?? $text, $texts);
+    }
 }

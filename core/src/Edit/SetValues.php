@@ -30,9 +30,10 @@ final readonly class SetValues implements Edit
             $at = $one->texts('at', self::DEPTH, Limits::NAME);
             $value = $one->has('value') ? $one->raw('value') : null;
             $isRemoved = !$one->has('value');
+            $from = $one->has('saw') ? ['saw' => $one->raw('saw')] : [];
             $one->close();
 
-            return new SetValue($at, $value, $isRemoved);
+            return new SetValue($at, $value, $isRemoved, $from);
         }));
     }
 
@@ -81,7 +82,7 @@ final readonly class SetValues implements Edit
 
                 return \is_int($key) ? array_values($values) : $values;
             }
-            $values[$key] = $set->value;
+            $values[$key] = \array_key_exists($key, $values) ? $set->on($values[$key]) : $set->value;
 
             return $values;
         }

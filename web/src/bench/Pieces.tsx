@@ -32,7 +32,7 @@ export function Pieces() {
 		const plan = draft.getState().plan;
 		const name = copyOf === undefined ? say('pieces.newPiece') : `${copyOf.name} again`;
 		const key = freeKey(plan, copyOf?.key ?? 'piece');
-		const added = copyOf === undefined ? emptyPiece(key, name) : { ...copyOf, key, name };
+		const added = copyOf === undefined ? emptyPiece(key, name) : { ...copyOf, key, name, rounds: draft.lines(copyOf.key) };
 		draft.change((is) => ({ ...is, pieces: [...is.pieces, added] }));
 		showPiece(key);
 	}

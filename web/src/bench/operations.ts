@@ -48,7 +48,8 @@ function compare(before: unknown, after: unknown, at: string[], values: SetValue
 		});
 		return;
 	}
-	if (JSON.stringify(before) !== JSON.stringify(after)) values.push({ at, value: after });
+	// Of a list it is said what was seen of it, as the core may make another of it meanwhile.
+	if (JSON.stringify(before) !== JSON.stringify(after)) values.push({ at, value: after, ...(Array.isArray(before) ? { saw: before } : {}) });
 }
 
 /** The plan with an edit made on it, where that needs no rule of the job; else as it is, until the core has answered. */

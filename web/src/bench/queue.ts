@@ -1,6 +1,7 @@
 import type { Edit } from '../api/types';
 import { isTextField } from '../ui/where';
 import type { Queued } from './draftState';
+import type { SetEdit } from './operations';
 
 /** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
 const GROUP_MS = 1500;
@@ -33,10 +34,20 @@ export function queued(edit: Edit, group: string, key: string | undefined, moves
 	return { id, group, edit, key, at: Date.now(), moves, isSent: false };
 }
 
+/** Whether the core makes something of it that is not shown yet. */
+const isHidden = ({ edit }: Queued) => edit.do !== 'set' || edit.values.some(({ saw }) => saw !== undefined);
+
+/** What is set says what it was made from where what is there may be another: else it stands as it is. */
+function setAsSeen(edit: SetEdit, queue: readonly Queued[]): SetEdit {
+	const since = queue.slice(queue.findLastIndex((operation) => operation.edit.do === 'take') + 1);
+	return since.some(isHidden) ? edit : { ...edit, values: edit.values.map(({ saw: _, ...set }) => set) };
+}
+
 /** Typing that begins before something else is made says which lines it was made from, as the core may make others of them. */
 export function seen() {
 	let saw: { group: string; rounds: string[] } | undefined;
 	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[]): Edit => {
+		if (edit.do === 'set') return setAsSeen(edit, queue);
 		if (edit.do !== 'retype') return edit;
 		// What is all saved has come to her, with what the core made of it.
 		if (queue.length === 0) saw = undefined;
