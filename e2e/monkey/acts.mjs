@@ -23,6 +23,8 @@ const KINDS = [
 	[8, (any) => ({ does: 'letters', line: any.whole(1, 10), to: any.of(WORDS) })],
 	[10, (any) => ({ does: 'paint', from: any.whole(1, 14), over: any.whole(0, 3), yarn: any.of(['A', 'B', 'C']) })],
 	[4, (any) => ({ does: 'yarn', key: any.of(['A', 'B', 'C']), to: `${any.of(WORDS)} ${any.whole(1, 999)}` })],
+	[2, () => ({ does: 'translate' })],
+	[2, () => ({ does: 'copy' })],
 	[9, () => ({ does: 'undo' })],
 	[5, () => ({ does: 'redo' })],
 	[6, (any) => ({ does: 'station', name: any.of(Object.keys(STATIONS)) })],
@@ -60,7 +62,7 @@ export function actsBySeed(seed, count) {
 		const act = kind[1](any);
 		const step = stepOf(act);
 		if (step !== undefined && step === last) continue;
-		last = act.does === 'paint' ? act.does : (step ?? last);
+		last = ['paint', 'translate', 'copy'].includes(act.does) ? act.does : (step ?? last);
 		acts.push(act);
 	}
 	return acts;

@@ -1,7 +1,10 @@
 // What a plan should be, after all that was done on it: the monkey's own reckoning, made from nothing that the page says.
 
 export class Model {
-	/** @param {{title: string, lines: string[], yarns: Record<string, string>, rounds: string[]}} plan as opened; `rounds` has a yarn for each */
+	/**
+	 * @param {{title: string, lines: string[], yarns: Record<string, string>, rounds: string[], copies: string[][]}} plan
+	 *     as opened; `rounds` has a yarn for each, `copies` the lines of the piece's copies
+	 */
 	constructor(plan) {
 		this.plan = structuredClone(plan);
 		this.forget();

@@ -3,6 +3,7 @@ import { STATIONS } from '../stations.mjs';
 import { Model } from './model.mjs';
 
 const WAIT = 20_000;
+const MOST_COPIES = 3;
 
 export class Player {
 	constructor(browser, url) {
@@ -11,6 +12,7 @@ export class Player {
 		this.errors = [];
 		this.delay = 0;
 		this.loses = 0;
+		this.isTranslating = false;
 	}
 
 	async begin() {
@@ -123,6 +125,35 @@ export class Player {
 		});
 	}
 
+	/** All lines into the other terms, as typing may go on at once. */
+	async do_translate() {
+		await this.page.getByRole('button', { name: 'Plan', exact: true }).click();
+		await this.page.getByRole('menuitem', { name: /, terms, units/ }).click();
+		const dialog = this.page.getByRole('dialog', { name: 'The whole plan' });
+		await dialog.getByRole('button', { name: /^Translate/ }).click();
+		await dialog.getByRole('button', { name: 'Done' }).click();
+		this.isTranslating = true;
+		const other = { sc: 'dc', dc: 'sc' };
+		this.model.do((plan) => {
+			const said = (lines) => lines.map((line) => line.replace(/\b[sd]c\b/g, (stitch) => other[stitch]));
+			plan.lines = said(plan.lines);
+			plan.copies = plan.copies.map(said);
+		});
+	}
+
+	/** The piece once more, with what was typed just now; a few of them. */
+	async do_copy() {
+		if (this.model.plan.copies.length >= MOST_COPIES) return;
+		// In which terms a copy is made is settled before.
+		if (this.isTranslating) await this.saved();
+		await this.page.getByRole('button', { name: 'More about pieces' }).click();
+		await this.page.getByRole('menuitem', { name: /^Duplicate/ }).click();
+		await this.page.getByRole('tab', { name: 'Float', exact: true }).click();
+		this.model.do((plan) => {
+			plan.copies.push([...plan.lines]);
+		});
+	}
+
 	async do_pick({ round }) {
 		await this.round(round).click();
 	}
@@ -194,6 +225,7 @@ export class Player {
 		await this.context.setOffline(false);
 		[this.delay, this.loses] = [0, 0];
 		await this.page.getByText('Saved', { exact: true }).waitFor({ timeout: WAIT });
+		this.isTranslating = false;
 	}
 
 	/** @throws where page, server and model differ */
@@ -224,6 +256,7 @@ function planOf({ plan, analysis }) {
 	return {
 		title: plan.title,
 		lines: plan.pieces[0].rounds,
+		copies: plan.pieces.slice(2).map(({ rounds }) => rounds),
 		yarns: Object.fromEntries(plan.yarns.map(({ key, name }) => [key, name])),
 		rounds: analysis.pieces[0].rounds.map(({ runs }) => (/^.\d+$/.test(runs) ? runs[0] : runs)),
 	};
