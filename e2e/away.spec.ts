@@ -102,3 +102,19 @@ test('two idle windows are told of each other, and of a plan that is taken off t
 	await saved(page);
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
 });
+
+test('a round that is painted without a connection is the one that was pointed at, whatever was typed before', async ({ page, context }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.waitForTimeout(1500);
+	await context.setOffline(true);
+	await line(page, 2).click();
+	await page.keyboard.press('End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('sc around');
+	await round(page, 8).click();
+	await page.keyboard.press('c');
+	await context.setOffline(false);
+	await saved(page);
+	await expect(round(page, 9)).toHaveAccessibleName(/yarn C/);
+	await expect(round(page, 8)).not.toHaveAccessibleName(/yarn C/);
+});

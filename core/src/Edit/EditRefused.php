@@ -7,6 +7,11 @@ namespace Alternum\Core\Edit;
 /** An edit that does not fit the plan it was asked of. */
 final class EditRefused extends \RuntimeException
 {
+    public static function noRounds(): self
+    {
+        return new self('These rounds are no longer there.');
+    }
+
     public static function noPiece(string $key): self
     {
         return new self("The plan has no piece “{$key}”.");

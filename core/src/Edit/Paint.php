@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Layer\LayerEntry;
+use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Layer\Stripes;
@@ -13,7 +14,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\YarnWords;
 
 /** Gives rounds a stripe sequence, or one yarn. What it covers wholly is taken out, so that layers do not pile up. */
-final readonly class Paint implements Edit
+final readonly class Paint implements NamesRounds
 {
     /**
      * @param list<RoundRange>       $ranges
@@ -64,6 +65,20 @@ final readonly class Paint implements Edit
             isMirrored: $isMirrored,
             growth: $growth,
             heights: $heights,
+        );
+    }
+
+    public function moved(RoundMoves $moves): self
+    {
+        $ranges = array_values(array_filter(array_map($moves->range(...), $this->ranges)));
+
+        return new self(
+            piece: $this->piece,
+            ranges: [] === $ranges ? throw EditRefused::noRounds() : $ranges,
+            sequence: $this->sequence,
+            isMirrored: $this->isMirrored,
+            growth: $this->growth,
+            heights: $this->heights,
         );
     }
 

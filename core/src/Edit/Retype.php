@@ -31,16 +31,18 @@ final readonly class Retype implements StandsForGroup
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $changed = $piece->withRounds($this->merged($plan, $piece));
-        $old = PieceReading::of($plan, $piece);
-        $new = PieceReading::of($plan, $changed);
-        $moved = self::movedRounds(LineDifference::of(self::said($piece, $old), self::said($changed, $new)), $old->spans, $new->spans);
-        $last = \count($old->rounds);
-        $same = $last <= \count($new->rounds);
-        for ($round = 1; $same && $round <= $last; ++$round) {
-            $same = ($moved[$round] ?? null) === $round;
-        }
+        $moves = self::moves($plan, $piece, $changed);
 
-        return $plan->withPiece(TypedLayer::shown($same ? $changed : $changed->carried(new RetypedRounds($moved, $last, $new->rounds), null), $new));
+        return $plan->withPiece(TypedLayer::shown($moves->isStill() ? $changed : $changed->carried($moves, null), PieceReading::of($plan, $changed)));
+    }
+
+    /** Where the rounds of a piece went as its lines became others. */
+    public static function moves(Plan $plan, Piece $before, Piece $after): RetypedRounds
+    {
+        [$old, $new] = [PieceReading::of($plan, $before), PieceReading::of($plan, $after)];
+        $blocks = LineDifference::of(self::said($before, $old), self::said($after, $new));
+
+        return new RetypedRounds(self::movedRounds($blocks, $old->spans, $new->spans), \count($old->rounds), $new->rounds);
     }
 
     /** @return list<string> what she typed, put into what stands there now */

@@ -24,6 +24,18 @@ final readonly class RetypedRounds implements RoundMoves
         $this->sources = array_flip($moved);
     }
 
+    /** Whether every round is where it was; others may have been put in above them. */
+    public function isStill(): bool
+    {
+        for ($round = 1; $round <= $this->last; ++$round) {
+            if (($this->moved[$round] ?? null) !== $round) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function isResize(): bool
     {
         return false;

@@ -19,7 +19,9 @@ use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Heed;
 use Alternum\Core\Edit\KeepFace;
+use Alternum\Core\Edit\MadeOn;
 use Alternum\Core\Edit\MeasureLean;
+use Alternum\Core\Edit\NamesRounds;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\Paste;
@@ -130,6 +132,9 @@ final class EditReader
             );
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');
+        }
+        if ($edit instanceof NamesRounds && $fields->has('saw')) {
+            $edit = new MadeOn($edit, $piece, self::lines($fields, 'saw'));
         }
         $fields->done();
 

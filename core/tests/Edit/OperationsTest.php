@@ -193,4 +193,21 @@ final class OperationsTest extends TestCase
         self::assertSame(['high', 'low', 'nose'], array_map(static fn ($one): string => $one->key, $retyped->pieces[0]->placements));
         self::assertEquals($retyped, PlanReader::json(PlanWriter::json($retyped)));
     }
+
+    /** She saw round 8 before a round was put in below it: it is painted where it is now, and a stretch takes in what was put into it. */
+    public function testRoundsAreThoseThatSheSaw(): void
+    {
+        $saw = ['24 sc in MR', 'R2-7: sc around', 'R8: hdc around', 'R9-12: sc around'];
+        $now = Plans::of(['24 sc in MR', 'sc around in BLO', 'R3-8: sc around', 'R9: hdc around', 'R10-13: sc around']);
+        $painted = static fn (array $edit): array => self::edit($now, $edit + ['piece' => 'body', 'yarn' => 'B', 'saw' => $saw])->pieces[0]->colours;
+        $expected = static fn (array $edit): array => self::edit($now, $edit + ['piece' => 'body', 'yarn' => 'B'])->pieces[0]->colours;
+        self::assertEquals($expected(['do' => 'paint', 'rounds' => [9]]), $painted(['do' => 'paint', 'rounds' => [8]]));
+        self::assertEquals($expected(['do' => 'paint', 'rounds' => range(1, 9)]), $painted(['do' => 'paint', 'rounds' => range(1, 8)]));
+        self::assertEquals(
+            $expected(['do' => 'stitches', 'cells' => [['round' => 10, 'from' => 2, 'to' => 4]]]),
+            $painted(['do' => 'stitches', 'cells' => [['round' => 9, 'from' => 2, 'to' => 4]]]),
+        );
+        $this->expectExceptionMessage('These rounds are no longer there.');
+        self::edit(Plans::of(['24 sc in MR']), ['do' => 'paint', 'piece' => 'body', 'rounds' => [2], 'yarn' => 'B', 'saw' => ['24 sc in MR', 'sc around']]);
+    }
 }

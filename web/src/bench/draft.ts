@@ -67,7 +67,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 		const group = groupOf(key, isParted ? undefined : newest());
 		isParted = isParted && moves !== 'forward';
-		const added = queued(asSeen(edit, group, queue, lines), group, key, moves);
+		const added = queued(asSeen(edit, group, queue, lines, base), group, key, moves);
 		const last = queue.at(-1);
 		// What is still being typed or turned stands for what it was before.
 		const replaces = last?.group === group && !last.isSent && standsForGroup(edit);

@@ -56,4 +56,14 @@ describe('what is typed', () => {
 		await settle();
 		expect(server.asked.flat().at(-1)?.edit).toEqual(typed('a', 'b', 'c'));
 	});
+
+	it('has rounds that are painted meanwhile be those that were seen', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('a'), 'type');
+		await settle();
+		draft.edit(typed('new', 'a'), 'type');
+		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
+		await settle();
+		expect(server.asked.flat().at(-1)?.edit).toEqual({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A', saw: ['a'] });
+	});
 });

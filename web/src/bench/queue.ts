@@ -1,4 +1,4 @@
-import type { Edit } from '../api/types';
+import type { Edit, Plan } from '../api/types';
 import { isTextField } from '../ui/where';
 import type { Queued } from './draftState';
 import type { SetEdit } from './operations';
@@ -43,11 +43,18 @@ function setAsSeen(edit: SetEdit, queue: readonly Queued[]): SetEdit {
 	return since.some(isHidden) ? edit : { ...edit, values: edit.values.map(({ saw: _, ...set }) => set) };
 }
 
+/** Rounds are those of the plan that is drawn; what is typed may make others of their numbers. */
+function roundsAsSeen<Of extends Edit & { piece: string; saw?: string[] }>(edit: Of, queue: readonly Queued[], { pieces }: Plan): Of {
+	const piece = pieces.find(({ key }) => key === edit.piece);
+	return piece === undefined || !queue.some(isHidden) ? edit : { ...edit, saw: piece.rounds };
+}
+
 /** Typing that begins before something else is made says which lines it was made from, as the core may make others of them. */
 export function seen() {
 	let saw: { group: string; rounds: string[] } | undefined;
-	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[]): Edit => {
+	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[], drawn: Plan): Edit => {
 		if (edit.do === 'set') return setAsSeen(edit, queue);
+		if (edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches') return roundsAsSeen(edit, queue, drawn);
 		if (edit.do !== 'retype') return edit;
 		// What is all saved has come to her, with what the core made of it.
 		if (queue.length === 0) saw = undefined;

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Layer\RoundMoves;
+
+/** An edit of rounds that are named by their numbers. */
+interface NamesRounds extends Edit
+{
+    /**
+     * The same edit where those rounds are now.
+     *
+     * @throws EditRefused where none of them is left
+     */
+    public function moved(RoundMoves $moves): self;
+}
