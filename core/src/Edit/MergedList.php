@@ -15,8 +15,8 @@ final readonly class MergedList
      * @param list<T>              $saw    what she began from
      * @param list<T>              $hers   what she made of it
      * @param list<T>              $now    what it has become meanwhile
-     * @param array<int, int>      $kept   what was seen, to what she made of it; what she took out is not in it
-     * @param array<int, int>      $theirs the same for what it has become
+     * @param array<int, int>      $kept   places in `$saw` to places in `$hers`, both growing; what she took out is not in it
+     * @param array<int, int>      $theirs the same to places in `$now`
      * @param \Closure(T, T, T): T $both   one thing of what is seen, made of it and there now
      * @param \Closure(T, T): bool $isSame
      */

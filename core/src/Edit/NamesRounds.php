@@ -10,7 +10,7 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 interface NamesRounds extends Edit
 {
     /**
-     * The same edit where those rounds are now.
+     * The same edit where those rounds are now; what is gone of them is left out.
      *
      * @throws EditRefused where none of them is left
      */

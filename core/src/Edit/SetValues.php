@@ -12,7 +12,8 @@ use Alternum\Core\Plan\Plan;
 
 /**
  * Sets fields of the plan's format where no rule of the job is needed: a name, a figure, a piece's layers. A place is a list of field
- * names; one of a list of yarns, pieces or placements is named by its key.
+ * names; one of a list of yarns, pieces or placements is named by its key. A value that says what it was made from (`saw`) is merged with what
+ * stands there now.
  */
 final readonly class SetValues implements Edit
 {

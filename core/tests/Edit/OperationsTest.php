@@ -207,6 +207,9 @@ final class OperationsTest extends TestCase
             $expected(['do' => 'stitches', 'cells' => [['round' => 10, 'from' => 2, 'to' => 4]]]),
             $painted(['do' => 'stitches', 'cells' => [['round' => 9, 'from' => 2, 'to' => 4]]]),
         );
+        $terms = self::edit(Plans::of($saw), ['do' => 'words', 'terms' => 'uk']);
+        $first = ['do' => 'paint', 'piece' => 'body', 'rounds' => [8], 'yarn' => 'B'];
+        self::assertEquals(self::edit($terms, $first), self::edit($terms, $first + ['saw' => $saw]));
         $this->expectExceptionMessage('These rounds are no longer there.');
         self::edit(Plans::of(['24 sc in MR']), ['do' => 'paint', 'piece' => 'body', 'rounds' => [2], 'yarn' => 'B', 'saw' => ['24 sc in MR', 'sc around']]);
     }
