@@ -199,14 +199,14 @@ final class OperationsTest extends TestCase
     {
         $saw = ['24 sc in MR', 'R2-7: sc around', 'R8: hdc around', 'R9-12: sc around'];
         $now = Plans::of(['24 sc in MR', 'sc around in BLO', 'R3-8: sc around', 'R9: hdc around', 'R10-13: sc around']);
-        $painted = static fn (array $edit): array => self::edit($now, $edit + ['piece' => 'body', 'yarn' => 'B', 'saw' => $saw])->pieces[0]->colours;
-        $expected = static fn (array $edit): array => self::edit($now, $edit + ['piece' => 'body', 'yarn' => 'B'])->pieces[0]->colours;
-        self::assertEquals($expected(['do' => 'paint', 'rounds' => [9]]), $painted(['do' => 'paint', 'rounds' => [8]]));
-        self::assertEquals($expected(['do' => 'paint', 'rounds' => range(1, 9)]), $painted(['do' => 'paint', 'rounds' => range(1, 8)]));
-        self::assertEquals(
-            $expected(['do' => 'stitches', 'cells' => [['round' => 10, 'from' => 2, 'to' => 4]]]),
-            $painted(['do' => 'stitches', 'cells' => [['round' => 9, 'from' => 2, 'to' => 4]]]),
-        );
+        $made = static fn (string $do, string $field, mixed $on, bool $isSeen): array => self::edit(
+            $now,
+            ['do' => $do, 'piece' => 'body', $field => $on, 'yarn' => 'B'] + ($isSeen ? ['saw' => $saw] : []),
+        )->pieces[0]->colours;
+        self::assertEquals($made('paint', 'rounds', [9], false), $made('paint', 'rounds', [8], true));
+        self::assertEquals($made('paint', 'rounds', range(1, 9), false), $made('paint', 'rounds', range(1, 8), true));
+        $cells = static fn (int $round): array => [['round' => $round, 'from' => 2, 'to' => 4]];
+        self::assertEquals($made('stitches', 'cells', $cells(10), false), $made('stitches', 'cells', $cells(9), true));
         $terms = self::edit(Plans::of($saw), ['do' => 'words', 'terms' => 'uk']);
         $first = ['do' => 'paint', 'piece' => 'body', 'rounds' => [8], 'yarn' => 'B'];
         self::assertEquals(self::edit($terms, $first), self::edit($terms, $first + ['saw' => $saw]));
