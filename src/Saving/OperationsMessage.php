@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Saving;
 
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Seen;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
@@ -37,6 +38,7 @@ final readonly class OperationsMessage
                 $one->text('id', 40, self::ID, 'An id is 8 letters, digits and dashes at the least.'),
                 $one->text('group', 40, self::ID, 'A group is 8 letters, digits and dashes at the least.'),
                 $one->raw('edit'),
+                $one->has('seen') ? $one->raw('seen') : null,
             );
             $one->close();
 
@@ -58,6 +60,18 @@ final readonly class OperationsMessage
     {
         $one = $this->operations[$i];
 
-        return new Operation($one->id, $one->group, EditReader::values($one->edit, "operations[{$i}].edit"));
+        return new Operation($one->id, $one->group, EditReader::values($one->edit, "operations[{$i}].edit"), self::seen($one->seen, "operations[{$i}].seen"));
+    }
+
+    private static function seen(mixed $seen, string $path): ?Seen
+    {
+        if (null === $seen) {
+            return null;
+        }
+        $fields = Fields::of($seen, $path);
+        $read = Seen::read($fields);
+        $fields->done();
+
+        return $read;
     }
 }

@@ -97,7 +97,7 @@ final readonly class Saving
                     $began ??= $this->versions->newestBody($stored->id);
                     $from = null === $began ? $plan : PlanReader::json($began);
                 }
-                $changed = $operation->edit->apply($from);
+                $changed = $operation->made($from);
                 $written = PlanWriter::compact($changed);
                 if (!$goesOn) {
                     $states = $now === $stored ? [] : [...$states, $now];

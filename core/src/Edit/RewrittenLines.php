@@ -38,7 +38,7 @@ final class RewrittenLines
             }
             $rest = trim(mb_substr($text, self::said($line)), " \t.,;");
             if ('' !== $rest) {
-                $lines[] = "# {$rest}";
+                $lines[] = str_starts_with($rest, '#') ? $rest : "# {$rest}";
             }
         }
 

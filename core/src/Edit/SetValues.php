@@ -25,6 +25,11 @@ final readonly class SetValues implements Edit
     {
     }
 
+    public static function of(SetValue ...$values): self
+    {
+        return new self(array_values($values));
+    }
+
     public static function read(Fields $fields): self
     {
         return new self($fields->objects('values', 1, self::MOST, static function (Fields $one): SetValue {

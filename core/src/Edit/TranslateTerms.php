@@ -21,10 +21,7 @@ final readonly class TranslateTerms implements Edit
         $translation = new Translation($plan->terms, $this->terms);
         $pieces = array_map(static fn (Piece $piece): Piece => $piece->withRounds(array_map($translation->line(...), $piece->rounds)), $plan->pieces);
 
-        return new Plan(
-            title: $plan->title, terms: $this->terms, hand: $plan->hand, units: $plan->units, yarns: $plan->yarns,
-            gauge: $plan->gauge, yarnUse: $plan->yarnUse, pieces: $pieces, lean: $plan->lean, marker: $plan->marker,
-        );
+        return $plan->readIn($this->terms)->withPieces($pieces);
     }
 
     public function inWords(): string

@@ -14,6 +14,7 @@ export type Method = Schemas['Method'];
 export type ChangeAt = NonNullable<Piece['changes']['at']>[number];
 export type ChangeDefaults = NonNullable<Plan['changes']>;
 export type Edit = Schemas['Edit'];
+export type Seen = Schemas['Seen'];
 export type Amount = Schemas['Amount'];
 export type PlanProblem = Schemas['$defs-Problem'];
 export type OpenedPlan = Schemas['OpenedPlan'];

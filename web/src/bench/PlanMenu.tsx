@@ -22,6 +22,7 @@ export function PlanMenu() {
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
 	const methods = useDraft(({ analysis }) => analysis.methods);
 	const floats = useDraft(({ plan, analysis }) => plan.floatStitches ?? analysis.floatStitches);
+	const isTranslating = useDraft((state) => state.isTranslating);
 	const [isOpen, setIsOpen] = useState(false);
 	const [hasVersions, setHasVersions] = useState(false);
 	const file = `/api/plans/${id}`;
@@ -85,14 +86,16 @@ export function PlanMenu() {
 							['us', say('planMenu.usTermsSc')],
 							['uk', say('planMenu.ukTermsDc')],
 						]}
+						disabled={isTranslating}
 						onChange={(terms) => draft.change((is) => ({ ...is, terms }))}
 					/>
 					<div className="flex items-end">
 						<Button
 							className="w-full py-1 leading-tight whitespace-normal!"
-							onClick={() => draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}
+							aria-disabled={isTranslating}
+							onClick={() => !isTranslating && draft.edit({ do: 'words', terms: plan.terms === 'us' ? 'uk' : 'us' })}
 						>
-							{say('planMenu.translateThem', { terms: plan.terms })}
+							{isTranslating ? say('planMenu.translating') : say('planMenu.translateThem', { terms: plan.terms })}
 						</Button>
 					</div>
 					<ChoiceField

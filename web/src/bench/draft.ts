@@ -9,8 +9,8 @@ import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
-import { difference, shownWith, standsForGroup } from './operations';
-import { CEASED_MS, groupOf, isTyping, keyOf, MOST_MS, queued, seen } from './queue';
+import { difference, sentOf, shownWith } from './operations';
+import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, seen } from './queue';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
@@ -34,6 +34,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		isKept: true,
 		canUndo: false,
 		canRedo: false,
+		isTranslating: false,
 	}));
 	/** The plan as last saved: what an operation is made on. */
 	let base = opened.plan;
@@ -53,25 +54,22 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
 
 	function show(save?: SaveState): void {
-		store.setState({ plan: shown(), canUndo: history.canUndo, canRedo: history.canRedo, ...(save === undefined ? {} : { save }) });
+		const { canUndo, canRedo } = history;
+		store.setState({ plan: shown(), canUndo, canRedo, isTranslating: isTranslating(queue), ...(save === undefined ? {} : { save }) });
 	}
 
 	function keep(): void {
 		// Whoever opened the plan since has taken over what was left.
 		if (isClosed) return;
-		const operations = queue.map(({ id, group, edit }) => ({ id, group, edit }));
-		const isKept = keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations });
+		const isKept = keepUnsaved(opened.id, queue.length === 0 ? null : { revision: store.getState().revision, operations: queue.map(sentOf) });
 		if (isKept !== store.getState().isKept) store.setState({ isKept });
 	}
 
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 		const group = groupOf(key, isParted ? undefined : newest());
 		isParted = isParted && moves !== 'forward';
-		const added = queued(asSeen(edit, group, queue, lines, base), group, key, moves);
-		const last = queue.at(-1);
-		// What is still being typed or turned stands for what it was before.
-		const replaces = last?.group === group && !last.isSent && standsForGroup(edit);
-		queue = [...(replaces ? queue.slice(0, -1) : queue), added];
+		const added = queued(asSeen(edit, group, queue, lines, base, shown()), group, key, moves);
+		queue = queuedOnto(queue, added);
 		if (moves === 'forward') history.did(group);
 		return added;
 	}
@@ -111,7 +109,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		try {
 			const answer = await api.POST('/api/plans/{id}/operations', {
 				params: { path: { id: opened.id } },
-				body: { base: store.getState().revision, operations: sent.map(({ id, group, edit }) => ({ id, group, edit })) },
+				body: { base: store.getState().revision, operations: sent.map(sentOf) },
 			});
 			const saved = dataOf(answer);
 			tell({ plan: opened.id, revision: saved.revision, savedAt: saved.savedAt });
@@ -171,7 +169,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		const waiting = queue.filter(({ group, isSent }) => group === step.group && !isSent);
 		queue = queue.filter((operation) => !waiting.includes(operation));
 		const undone = step.before === undefined ? undefined : push({ do: 'take', plan: step.before, says: say('draft.undone') }, undefined, 'undo').id;
-		history.undid({ step, waiting: waiting.map(({ edit, key }) => ({ edit, key })), undone });
+		history.undid({ step, waiting, undone });
 		send();
 	}
 
@@ -184,7 +182,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
 		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
 		else if (again.step.after !== undefined) push({ do: 'take', plan: again.step.after, says: say('draft.doneAgain') }, undefined, 'redo');
-		queue = [...queue, ...again.waiting.map(({ edit, key }) => queued(edit, again.step.group, key, 'forward'))];
+		queue = [...queue, ...again.waiting.map((operation) => queued(operation, again.step.group, operation.key))];
 		history.redid(again);
 		send();
 	}
@@ -223,7 +221,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	if (left !== null) {
 		store.setState({ revision: left.revision });
 		// What can be undone is of a window: part of it may be saved, and half of a word is no step.
-		queue = left.operations.map(({ id, group, edit }) => ({ ...queued(edit, group, undefined, 'forward', id), isSent: true }));
+		queue = left.operations.map((operation) => ({ ...queued(operation, operation.group, undefined), id: operation.id, isSent: true }));
 		show({ is: 'saving' });
 		void fly();
 	}
@@ -259,8 +257,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			takeFromServer(theirs);
 			history.forget();
 			queue = [
-				queued({ do: 'take', plan, says: say('draft.takenOverAnotherWindowS') }, crypto.randomUUID(), undefined, 'forward'),
-				...edits.map(({ edit, group }) => queued(edit, group, undefined, 'forward')),
+				queued({ edit: { do: 'take', plan, says: say('draft.takenOverAnotherWindowS') } }, crypto.randomUUID(), undefined),
+				...edits.map((operation) => queued(operation, operation.group, undefined)),
 			];
 			for (const { group } of queue) history.did(group);
 			keep();
@@ -277,7 +275,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		keepBoth: async () => {
 			const { plan, edits } = mine();
 			const added = dataOf(await api.POST('/api/plans', { body: { ...plan, title: `${cut(plan.title, 110)} (mine)` } }));
-			if (edits.length > 0) keepUnsaved(added.id, { revision: added.revision, operations: edits.map(({ id, group, edit }) => ({ id, group, edit })) });
+			if (edits.length > 0) keepUnsaved(added.id, { revision: added.revision, operations: edits.map(sentOf) });
 			leave();
 			return added.id;
 		},

@@ -34,6 +34,8 @@ export interface Draft {
 	isKept: boolean;
 	canUndo: boolean;
 	canRedo: boolean;
+	/** the lines are still to be translated */
+	isTranslating: boolean;
 }
 
 export interface DraftStore extends StoreApi<Draft> {
@@ -62,7 +64,8 @@ export interface DraftStore extends StoreApi<Draft> {
 	close: () => void;
 }
 
-export interface Queued extends Operation {
+export interface Queued extends Omit<Operation, 'seen'> {
+	seen: Operation['seen'] | undefined;
 	/** what it is a part of, as a line that is typed or a layer that is dragged */
 	key: string | undefined;
 	at: number;
@@ -72,7 +75,7 @@ export interface Queued extends Operation {
 }
 
 /** What of a message was refused. */
-export function setAsideOf(sent: readonly Operation[], results: readonly { id: string; refused: Refusal | null }[]): SetAside[] {
+export function setAsideOf(sent: readonly Omit<Operation, 'seen'>[], results: readonly { id: string; refused: Refusal | null }[]): SetAside[] {
 	return results.flatMap(({ id, refused }) =>
 		refused === null
 			? []
@@ -87,7 +90,7 @@ export function setAsideOf(sent: readonly Operation[], results: readonly { id: s
 }
 
 /** What is told of an operation that is set aside. */
-export function aside(operation: Operation | undefined, id: string, refused: Refusal): SetAside {
+export function aside(operation: Omit<Operation, 'seen'> | undefined, id: string, refused: Refusal): SetAside {
 	const edit = operation?.edit;
 	return { ...refused, id, text: edit?.do === 'retype' ? edit.rounds.join('\n') : edit?.do === 'paste' ? edit.text : undefined };
 }

@@ -1,4 +1,4 @@
-import type { Edit, Plan } from '../api/types';
+import type { Edit, Plan, Seen } from '../api/types';
 
 /** One step of undo: a group of operations. */
 interface Step {
@@ -12,7 +12,7 @@ interface Step {
 interface Undone {
 	step: Step;
 	/** what had not been sent yet, and only left the queue */
-	waiting: { edit: Edit; key: string | undefined }[];
+	waiting: { edit: Edit; seen: Seen | undefined; key: string | undefined }[];
 	/** the operation that takes it back; undefined: none was needed */
 	undone: string | undefined;
 }

@@ -1,4 +1,5 @@
-import type { Edit, Plan } from '../api/types';
+import type { Edit, Plan, Seen } from '../api/types';
+import type { Queued } from './draftState';
 
 /** One thing that the maker did, as it is sent: known by its id, so that it is made once however often it is sent. */
 export interface Operation {
@@ -6,13 +7,26 @@ export interface Operation {
 	/** operations of one group are one step of undo */
 	group: string;
 	edit: Edit;
+	/** what she saw as she did it, where the plan may be another by now */
+	seen?: Seen;
 }
+
+/** An operation as it is sent and kept. */
+export const sentOf = ({ id, group, edit, seen }: Operation | Queued): Operation => ({ id, group, edit, ...(seen === undefined ? {} : { seen }) });
 
 export type SetEdit = Extract<Edit, { do: 'set' }>;
 type SetValue = SetEdit['values'][number];
 
 /** Of several such edits in one group only the last counts: the core makes it on the plan as it was before the group. */
 export const standsForGroup = ({ do: does }: Edit) => does === 'retype' || does === 'front' || does === 'shift';
+
+/** Values that are set in one step where others were, as by a slider: the last of each, made from what was there before the first. */
+export function setOnto(before: Edit, after: Edit): SetEdit | null {
+	const ats = ({ values }: SetEdit) => values.map(({ at }) => at.join('/')).join(' ');
+	if (before.do !== 'set' || after.do !== 'set' || ats(before) !== ats(after)) return null;
+	const values = after.values.map(({ saw: _, ...set }, i) => ({ ...set, ...(before.values[i]?.saw === undefined ? {} : { saw: before.values[i].saw }) }));
+	return { do: 'set', values };
+}
 
 /** What makes one plan of another, as fields to set; null: they are alike. */
 export function difference(before: Plan, after: Plan): SetEdit | null {

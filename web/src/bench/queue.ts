@@ -1,7 +1,7 @@
-import type { Edit, Plan } from '../api/types';
+import type { Edit, Plan, Seen } from '../api/types';
 import { isTextField } from '../ui/where';
 import type { Queued } from './draftState';
-import type { SetEdit } from './operations';
+import { type Operation, type SetEdit, setOnto, standsForGroup } from './operations';
 
 /** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
 const GROUP_MS = 1500;
@@ -30,12 +30,27 @@ export const isTyped = (key: string | undefined) => key?.startsWith('type ') ===
 /** What is typed in a field is heard as it is typed. */
 export const isTyping = (key: string | undefined) => isTyped(key) || isTextField(document.activeElement);
 
-export function queued(edit: Edit, group: string, key: string | undefined, moves: Queued['moves'], id: string = crypto.randomUUID()): Queued {
-	return { id, group, edit, key, at: Date.now(), moves, isSent: false };
+export function queued(
+	made: Pick<Operation, 'edit' | 'seen'> | Pick<Queued, 'edit' | 'seen'>,
+	group: string,
+	key: string | undefined,
+	moves: Queued['moves'] = 'forward',
+): Queued {
+	return { id: crypto.randomUUID(), group, edit: made.edit, seen: made.seen, key, at: Date.now(), moves, isSent: false };
+}
+
+/** An operation, put into a queue behind another: with that one, where it stands for it. */
+export function queuedOnto(queue: readonly Queued[], added: Queued): Queued[] {
+	const last = queue.at(-1);
+	if (last === undefined || last.group !== added.group || last.isSent) return [...queue, added];
+	// What is still being typed or turned stands for what it was before.
+	if (standsForGroup(added.edit)) return [...queue.slice(0, -1), added];
+	const onto = setOnto(last.edit, added.edit);
+	return onto === null ? [...queue, added] : [...queue.slice(0, -1), { ...added, edit: onto, seen: last.seen }];
 }
 
 /** Whether the core makes something of it that is not shown yet. */
-const isHidden = ({ edit }: Queued) => edit.do !== 'set' || edit.values.some(({ saw }) => saw !== undefined);
+const isHidden = ({ edit, seen }: Queued) => edit.do !== 'set' || seen !== undefined || edit.values.some(({ saw }) => saw !== undefined);
 
 /** What is set says what it was made from where what is there may be another: else it stands as it is. */
 function setAsSeen(edit: SetEdit, queue: readonly Queued[]): SetEdit {
@@ -49,16 +64,52 @@ function roundsAsSeen<Of extends Edit & { piece: string; saw?: string[] }>(edit:
 	return piece === undefined || !queue.some(isHidden) ? edit : { ...edit, saw: piece.rounds };
 }
 
-/** Typing that begins before something else is made says which lines it was made from, as the core may make others of them. */
+type RetypeEdit = Extract<Edit, { do: 'retype' }>;
+
+/** What names rounds or layers by their numbers, and where it is done; undefined: it names none, or says itself what was seen. */
+function namesIn(edit: Edit): string | undefined {
+	if (edit.do === 'set') {
+		const keys = new Set(edit.values.map(({ at: [list, key, field] }) => (list === 'pieces' && field !== undefined ? key : undefined)));
+		return keys.size === 1 ? [...keys][0] : undefined;
+	}
+	const names = edit.do === 'shift' || edit.do === 'bobbles' || edit.do === 'face' || edit.do === 'motif' || edit.do === 'heed';
+	return names ? edit.piece : undefined;
+}
+
+/** What she sees of the plan where the core is still to make another of it. */
+function seenNow(edit: Edit, group: string, queue: readonly Queued[], shown: Plan): Seen | undefined {
+	if (edit.do === 'take' || edit.do === 'words') return undefined;
+	const since = queue.slice(queue.findLastIndex((operation) => operation.edit.do === 'take') + 1);
+	const hidden = since.filter((operation) => isHidden(operation) && !(operation.group === group && standsForGroup(edit)));
+	const piece = hidden.length === 0 ? undefined : shown.pieces.find(({ key }) => key === namesIn(edit));
+	const hasWords = hidden.some((operation) => operation.edit.do === 'words');
+	return piece === undefined && !hasWords ? undefined : { ...(hasWords ? { terms: shown.terms } : {}), ...(piece === undefined ? {} : { piece }) };
+}
+
+export const isTranslating = (queue: readonly Queued[]) => queue.some(({ edit }) => edit.do === 'words');
+
+/** Says of what is done what it was made from, as the core may be about to make another of it. */
 export function seen() {
-	let saw: { group: string; rounds: string[] } | undefined;
-	return (edit: Edit, group: string, queue: readonly Queued[], lines: (piece: string) => string[], drawn: Plan): Edit => {
-		if (edit.do === 'set') return setAsSeen(edit, queue);
-		if (edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches') return roundsAsSeen(edit, queue, drawn);
-		if (edit.do !== 'retype') return edit;
+	/** what typing in one line began from */
+	let saw: { group: string; rounds: string[]; seen: Seen | undefined } | undefined;
+	const retyped = (edit: RetypeEdit, group: string, queue: readonly Queued[], lines: (piece: string) => string[], shown: Plan) => {
 		// What is all saved has come to her, with what the core made of it.
 		if (queue.length === 0) saw = undefined;
-		if (saw?.group !== group && queue.some((operation) => operation.group !== group)) saw = { group, rounds: lines(edit.piece) };
-		return saw?.group === group ? { ...edit, saw: saw.rounds } : edit;
+		if (saw?.group !== group && queue.some((operation) => operation.group !== group))
+			saw = { group, rounds: lines(edit.piece), seen: seenNow(edit, group, queue, shown) };
+		return saw?.group === group ? { edit: { ...edit, saw: saw.rounds }, seen: saw.seen } : { edit, seen: undefined };
+	};
+	return (
+		edit: Edit,
+		group: string,
+		queue: readonly Queued[],
+		lines: (piece: string) => string[],
+		drawn: Plan,
+		shown: Plan,
+	): Pick<Queued, 'edit' | 'seen'> => {
+		if (edit.do === 'retype') return retyped(edit, group, queue, lines, shown);
+		const onRounds = edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
+		const said = onRounds ? roundsAsSeen(edit, queue, drawn) : edit;
+		return { edit: said.do === 'set' ? setAsSeen(said, queue) : said, seen: seenNow(edit, group, queue, shown) };
 	};
 }

@@ -116,15 +116,16 @@ interface ChoiceProps<T extends string> {
 	choices: readonly (readonly [T, string])[];
 	onChange: (value: T) => void;
 	hideLabel?: boolean;
+	disabled?: boolean;
 	className?: string;
 }
 
 /** One of a few. */
-export function ChoiceField<T extends string>({ label, value, choices, onChange, hideLabel = false, className = '' }: ChoiceProps<T>) {
+export function ChoiceField<T extends string>({ label, value, choices, onChange, hideLabel = false, disabled = false, className = '' }: ChoiceProps<T>) {
 	const id = useId();
 	return (
 		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
-			<select id={id} className="field w-full" value={value} onChange={(event) => onChange(event.target.value as T)}>
+			<select id={id} className="field w-full" value={value} disabled={disabled} onChange={(event) => onChange(event.target.value as T)}>
 				{choices.map(([key, name]) => (
 					<option key={key} value={key}>
 						{name}

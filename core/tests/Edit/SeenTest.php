@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Edit\Edit;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Edit\Paint;
+use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Seen;
+use Alternum\Core\Edit\TranslateTerms;
+use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** What is done on a plan that became another meanwhile, is done on what was meant. */
+final class SeenTest extends TestCase
+{
+    private const TUBE = ['24 sc in MR', 'R2-20: sc around'];
+    /** With a line put in as the second. */
+    private const LONGER = ['24 sc in MR', 'R2: sc around in BLO', 'R3-21: sc around'];
+
+    /** @param array<string, mixed> $values */
+    private static function edit(array $values): Edit
+    {
+        return EditReader::values($values, '');
+    }
+
+    /** @param array<string, mixed> $values within the piece, by field */
+    private static function set(array $values): Edit
+    {
+        $set = static fn (string $field, mixed $value): array => ['at' => ['pieces', 'body', ...explode('/', $field)], 'value' => $value];
+
+        return self::edit(['do' => 'set', 'values' => array_map($set, array_keys($values), $values)]);
+    }
+
+    private static function seen(Plan $plan): Seen
+    {
+        return new Seen(null, $plan->pieces[0]);
+    }
+
+    private static function words(Plan $plan): string
+    {
+        return implode(' | ', array_merge(...array_map(static fn (Piece $piece): array => $piece->rounds, $plan->pieces)));
+    }
+
+    /** A piece copied while the lines are being translated is a copy in the new terms: its stitches would be others in the old. */
+    public function testACopyOfWhatIsBeingTranslatedHasItsTerms(): void
+    {
+        $plan = Plans::of(['6 sc in MR', 'dc around']);
+        $body = $plan->pieces[0]->values();
+        $copy = self::edit(['do' => 'set', 'values' => [['at' => ['pieces'], 'value' => [$body, ['key' => 'ear'] + $body], 'saw' => [$body]]]]);
+        $made = (new Seen(Terms::Us, null))->made($copy, (new TranslateTerms(Terms::Uk))->apply($plan));
+        self::assertSame(Terms::Uk, $made->terms);
+        self::assertSame('6 dc in MR | tr around | 6 dc in MR | tr around', self::words($made));
+    }
+
+    /** She types a stitch of the terms that she sees: "dc" is another stitch in the others. */
+    public function testALineIsTypedInTheTermsThatAreSeen(): void
+    {
+        $saw = ['6 sc in MR', 'sc around'];
+        $typed = new Retype('body', ['6 sc in MR', 'dc around', 'hdc around # double'], $saw);
+        $there = (new TranslateTerms(Terms::Uk))->apply(Plans::of($saw));
+        self::assertSame('6 dc in MR | tr around | htr around # double', self::words((new Seen(Terms::Us, null))->made($typed, $there)));
+        $pasted = self::edit(['do' => 'paste', 'piece' => 'body', 'text' => "R1: 6 sc in MR\nR2: dc around"]);
+        self::assertSame('R1: 6 dc in MR | R2: tr around', self::words((new Seen(Terms::Us, null))->made($pasted, $there)));
+    }
+
+    /** What is not touched stays as it is written, also a word that the other terms would take for a stitch. */
+    public function testOtherLinesStayAsTheyAreWritten(): void
+    {
+        $title = self::edit(['do' => 'set', 'values' => [['at' => ['title'], 'value' => 'Other']]]);
+        $plans = array_map(static fn (string $file): Plan => PlanReader::json((string) file_get_contents($file)), Plans::demoFiles());
+        $plans[] = Plans::of(['6 double crochet in MR', 'sc around', 'htr x6, dc x 6'], plan: ['terms' => 'uk']);
+        foreach ($plans as $plan) {
+            foreach (Terms::cases() as $terms) {
+                self::assertEquals($plan->withTitle('Other'), (new Seen($terms, null))->made($title, $plan), $plan->title);
+            }
+        }
+    }
+
+    /** What she says of the end of round 12 goes with that round, where a line was put in below it. */
+    public function testAChangeIsThatOfTheRoundThatWasSeen(): void
+    {
+        $before = Plans::of(self::TUBE, [], ['changes' => ['method' => 'auto', 'at' => [['round' => 5, 'method' => 'early']]]]);
+        $now = (new Retype('body', self::LONGER))->apply($before);
+        $said = self::set(['changes/at' => [['round' => 5, 'method' => 'early'], ['round' => 12, 'method' => 'plain']]]);
+        $made = self::seen($before)->made($said, $now)->pieces[0];
+        self::assertSame([6, 13], array_keys($made->changes->at));
+        self::assertSame(self::LONGER, $made->rounds);
+    }
+
+    /** Each field of a face counts by itself, and all of them are rounds. */
+    public function testAFieldOfAFaceGoesAlong(): void
+    {
+        $before = Plans::of(self::TUBE, [], ['face' => ['from' => 5, 'to' => 8, 'degrees' => 90]]);
+        $now = (new Retype('body', self::LONGER))->apply($before);
+        $made = self::seen($before)->made(self::set(['face/from' => 4]), $now)->pieces[0]->face;
+        self::assertSame([5, 9], [$made?->from, $made?->to]);
+        self::assertSame([7, 11], self::face(self::seen($before)->made(self::edit(['do' => 'face', 'piece' => 'body', 'from' => 6, 'to' => 10]), $now)));
+    }
+
+    /** @return array{int|null, int|null} */
+    private static function face(Plan $plan): array
+    {
+        return [$plan->pieces[0]->face?->from, $plan->pieces[0]->face?->to];
+    }
+
+    /** The third layer is another once a round painted over the second has taken that out. */
+    public function testALayerIsTheOneThatWasTakenHoldOf(): void
+    {
+        $spots = ['kind' => 'motif', 'rows' => ['B'], 'round' => 12, 'fromFront' => 0];
+        $before = Plans::of(self::TUBE, [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(5, 6, [['B', 1]]), $spots]);
+        $painted = Paint::rounds('body', [5, 6], 'B')->apply($before);
+        $shift = self::edit(['do' => 'shift', 'piece' => 'body', 'layer' => 2, 'rounds' => 3, 'degrees' => 0]);
+        $made = self::seen($before)->made($shift, $painted)->pieces[0]->colours;
+        $motifs = array_values(array_filter($made, static fn ($entry): bool => 'motif' === $entry->values()['kind']));
+        self::assertSame([15], array_map(static fn ($entry): mixed => $entry->values()['round'], $motifs));
+        self::assertCount(\count($painted->pieces[0]->colours), $made);
+        // By its number alone another layer would move, or none.
+        self::assertNotEquals($made, self::shifted($shift, $painted));
+    }
+
+    /** @return list<mixed> */
+    private static function shifted(Edit $shift, Plan $plan): array
+    {
+        try {
+            return $shift->apply($plan)->pieces[0]->colours;
+        } catch (EditRefused) {
+            return [];
+        }
+    }
+
+    /** A crisp line is written into the round that was seen, not into the one that has its number now; its remark stays as it is. */
+    public function testALineIsRewrittenWhereItIsNow(): void
+    {
+        $crisp = ['do' => 'crisp', 'piece' => 'body', 'round' => 8, 'saw' => ['24 sc in MR', 'R2-7: sc around', 'R8: sc around # here', 'R9-12: sc around']];
+        $now = Plans::of(['24 sc in MR', 'R2: hdc around', 'R3-8: sc around', 'R9: sc around # here', 'R10-13: sc around']);
+        self::assertSame(
+            '24 sc in MR | R2: hdc around | R3-8: sc around | R9: sc around in BLO (24) | # here | R10-13: sc around',
+            self::words(self::edit($crisp)->apply($now)),
+        );
+        $this->expectExceptionMessage('These rounds are no longer there.');
+        self::edit($crisp)->apply(Plans::of(['24 sc in MR', 'R2-7: sc around']));
+    }
+
+    /** Bobbles are worked where the layer was that she chose, in lines that say other rounds by now. */
+    public function testBobblesAreThoseOfTheLayerThatWasSeen(): void
+    {
+        $spot = ['kind' => 'motif', 'rows' => ['B'], 'round' => 3, 'fromFront' => 0];
+        $before = Plans::of(['24 sc in MR', 'sc around', 'sc around', 'sc around'], [Plans::stripes(2, 2, [['B', 1]]), $spot]);
+        $now = (new Retype('body', ['24 sc in MR', 'hdc around', 'sc around', 'sc around', 'sc around']))->apply(Paint::rounds('body', [2], 'B')->apply($before));
+        $made = self::seen($before)->made(self::edit(['do' => 'bobbles', 'piece' => 'body', 'layer' => 1]), $now)->pieces[0];
+        self::assertSame(['24 sc in MR', 'hdc around', 'sc around'], \array_slice($made->rounds, 0, 3));
+        self::assertStringContainsString('bo', $made->rounds[3]);
+        self::assertSame('sc around', $made->rounds[4]);
+    }
+
+    public function testWhatIsNoLongerThereIsRefused(): void
+    {
+        $before = Plans::of(['24 sc in MR', 'R2-7: sc around', 'R8: hdc around']);
+        $now = (new Retype('body', ['24 sc in MR', 'R2-7: sc around']))->apply($before);
+        $this->expectExceptionMessage('What was changed is no longer there.');
+        self::seen($before)->made(self::set(['changes/at' => [['round' => 8, 'method' => 'plain']]]), $now);
+    }
+
+    public function testWhatWasSeenIsReadWithItsPlace(): void
+    {
+        $this->expectException(InvalidFields::class);
+        $this->expectExceptionMessageMatches('/operations\[0\]\.seen\.terms/');
+        $fields = Fields::of(['terms' => 'fr'], 'operations[0].seen');
+        Seen::read($fields);
+        $fields->done();
+    }
+}
