@@ -118,3 +118,38 @@ test('a round that is painted without a connection is the one that was pointed a
 	await expect(round(page, 9)).toHaveAccessibleName(/yarn C/);
 	await expect(round(page, 8)).not.toHaveAccessibleName(/yarn C/);
 });
+
+test('what is done without a connection is done on the piece that was seen, in the terms that were seen', async ({ page, context }) => {
+	await openPlan(page, 'Harbour buoy', 'changes');
+	await page.waitForTimeout(1500);
+	await goTo(page, 'rounds');
+	await context.setOffline(true);
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await page.getByRole('menuitem', { name: /, terms, units/ }).click();
+	const dialog = page.getByRole('dialog', { name: 'The whole plan' });
+	await dialog.getByRole('button', { name: 'Translate them into UK terms' }).click();
+	// It cannot be asked for twice before it is made.
+	await expect(dialog.getByRole('button', { name: 'They are translated as soon as it is saved' })).toHaveAttribute('aria-disabled', 'true');
+	await expect(dialog.getByLabel('Rounds are typed in')).toBeDisabled();
+	await dialog.getByRole('button', { name: 'Done' }).click();
+	await line(page, 2).click();
+	await page.keyboard.press('End');
+	await page.keyboard.press('Enter');
+	await page.keyboard.type('dc around');
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: /^Duplicate/ }).click();
+	await expect(line(page, 3)).toHaveText('dc around');
+	await page.getByRole('tab', { name: 'Float', exact: true }).click();
+	await goTo(page, 'changes');
+	await page.getByLabel('Method after round 4').selectOption('early');
+	await context.setOffline(false);
+	await saved(page);
+	await expect(page.getByLabel('Method after round 5')).toHaveValue('early');
+	await goTo(page, 'rounds');
+	for (const piece of ['Float', 'Float again']) {
+		await page.getByRole('tab', { name: piece, exact: true }).click();
+		// A US double crochet is a UK treble.
+		await expect(line(page, 3)).toHaveText('tr around');
+		await expect(line(page, 1)).toHaveText('R1: 6 dc in MR (6)');
+	}
+});

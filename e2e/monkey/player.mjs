@@ -125,8 +125,9 @@ export class Player {
 		});
 	}
 
-	/** All lines into the other terms, as typing may go on at once. */
+	/** All lines into the other terms, as typing and copying may go on at once. A second time is not offered before the first is made. */
 	async do_translate() {
+		if (this.isTranslating) await this.saved();
 		await this.page.getByRole('button', { name: 'Plan', exact: true }).click();
 		await this.page.getByRole('menuitem', { name: /, terms, units/ }).click();
 		const dialog = this.page.getByRole('dialog', { name: 'The whole plan' });
@@ -144,8 +145,6 @@ export class Player {
 	/** The piece once more, with what was typed just now; a few of them. */
 	async do_copy() {
 		if (this.model.plan.copies.length >= MOST_COPIES) return;
-		// In which terms a copy is made is settled before.
-		if (this.isTranslating) await this.saved();
 		await this.page.getByRole('button', { name: 'More about pieces' }).click();
 		await this.page.getByRole('menuitem', { name: /^Duplicate/ }).click();
 		await this.page.getByRole('tab', { name: 'Float', exact: true }).click();

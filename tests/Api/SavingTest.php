@@ -130,6 +130,29 @@ final class SavingTest extends ApiTestCase
         self::assertCount(9, $rounds, 'Six lines, two shaping rounds more, and hers.');
     }
 
+    /** She saw the old terms and the old rounds: it is done in the words, and on the round, that she meant; what cannot be read is named. */
+    public function testWhatIsDoneIsDoneOnWhatWasSeen(): void
+    {
+        $id = $this->ball();
+        $seen = (array) self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'pieces', 0);
+        $longer = [self::BALL[0], self::BALL[1], 'R3: sc around', 'R4: (sc, inc) x6', 'R5-8: sc around', 'R9: (sc, dec) x6', 'R10: dec x6'];
+        $saved = $this->operations(
+            $id,
+            1,
+            self::operation(['do' => 'words', 'terms' => 'uk']),
+            ['seen' => ['terms' => 'us']] + self::operation(self::typed($longer) + ['saw' => self::BALL]),
+            ['seen' => ['terms' => 'us', 'piece' => $seen]] + self::operation(self::set(['pieces', 'body', 'changes', 'at'], [['round' => 5, 'method' => 'early']])),
+            ['seen' => ['terms' => 'fr']] + self::operation(self::set(['title'], 'Other')),
+        );
+        $this->assertStatus(200);
+        $piece = (array) self::at($saved, 'plan', 'pieces', 0);
+        self::assertSame('R3: dc around', self::at($piece, 'rounds', 2));
+        self::assertSame('R4: (dc, inc) x6', self::at($piece, 'rounds', 3));
+        self::assertSame(6, self::at($piece, 'changes', 'at', 0, 'round'));
+        self::assertSame(6, self::at($piece, 'face', 'from'), 'What she typed moved the face, and what she set later left it there.');
+        self::assertStringStartsWith('operations[3].seen.terms', self::string((array) self::at($saved, 'results', 3, 'refused', 'problems', 0), 'path'));
+    }
+
     /** One version for each group, not for each letter; looked at, and taken back. */
     public function testTheHistory(): void
     {

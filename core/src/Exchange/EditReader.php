@@ -11,6 +11,7 @@ use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\BrushStroke;
+use Alternum\Core\Edit\CopyPiece;
 use Alternum\Core\Edit\Cover;
 use Alternum\Core\Edit\CoverFit;
 use Alternum\Core\Edit\CrispLine;
@@ -44,6 +45,7 @@ use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Setting;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Yarn;
@@ -85,6 +87,11 @@ final class EditReader
         $edit = match ($does) {
             'retype' => new Retype($piece, self::lines($fields, 'rounds'), $fields->has('saw') ? self::lines($fields, 'saw') : null),
             'paste' => new Paste($piece, self::pasted($fields), $fields->has('begin') && $fields->truth('begin')),
+            'copy' => new CopyPiece(
+                $piece,
+                $fields->text('key', 40, Piece::KEY, 'Write small letters, digits and dashes.'),
+                $fields->line('name', Limits::NAME),
+            ),
             'renumber' => new Renumber($piece),
             'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
             'settle' => new Settle($piece, $fields->oneOf('setting', Setting::class)),
@@ -127,8 +134,8 @@ final class EditReader
             $fields->wrong(
                 'do',
                 'This edit is not known.',
-                'Ask for set, take, words, swatch, yarn, retype, paste, renumber, heed, settle, shape, size, resize, paint, stripes, stitches, '
-                    .'motif, bobbles, shift, face, lean, crisp, cover, best or front.',
+                'Ask for set, take, words, swatch, yarn, retype, paste, copy, renumber, heed, settle, shape, size, resize, paint, stripes, '
+                    .'stitches, motif, bobbles, shift, face, lean, crisp, cover, best or front.',
             );
             $fields->done();
             throw new \LogicException('An unknown edit is refused.');

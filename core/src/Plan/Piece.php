@@ -171,6 +171,12 @@ final readonly class Piece
         return $this->but(name: $name, copies: $copies);
     }
 
+    /** The same as another piece of the plan. */
+    public function again(string $key, string $name): self
+    {
+        return $this->but(key: $key, name: $name);
+    }
+
     /** @param list<Placement> $placements */
     public function withPlacements(array $placements): self
     {
@@ -186,6 +192,7 @@ final readonly class Piece
      * @param Face|false|null       $face       false: as it is
      */
     private function but(
+        ?string $key = null,
         ?string $name = null,
         ?Copies $copies = null,
         ?Worked $worked = null,
@@ -200,7 +207,7 @@ final readonly class Piece
         ?Finish $finish = null,
     ): self {
         return new self(
-            key: $this->key,
+            key: $key ?? $this->key,
             name: $name ?? $this->name,
             copies: $copies ?? $this->copies,
             worked: $worked ?? $this->worked,

@@ -38,6 +38,7 @@ final class WhatEditsKeepTest extends TestCase
         yield 'face' => [['do' => 'face'], ['pieces'], ['face']];
         yield 'front' => [['do' => 'front', 'degrees' => 20], ['pieces'], ['front']];
         yield 'best' => [['do' => 'best', 'minds' => 'ends'], ['pieces'], ['changes']];
+        yield 'copy' => [['do' => 'copy', 'key' => 'other', 'name' => 'Other'], ['pieces'], []];
         yield 'cover' => [['do' => 'cover', 'fit' => 'snug'], ['pieces'], []];
         yield 'lean' => [['do' => 'lean', 'rounds' => 10, 'stitches' => 2], ['lean', 'pieces'], ['lean']];
         yield 'set' => [['do' => 'set', 'values' => [['at' => ['title'], 'value' => 'Other']]], ['title'], []];

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { limits } from '../api/generated/limits';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
+import { cut } from '../ui/cut';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, TextField } from '../ui/Field';
 import { Menu, MenuItem } from '../ui/Menu';
@@ -28,12 +29,15 @@ export function Pieces() {
 
 	const isFull = pieces.length >= limits.pieces;
 
-	function add(copyOf?: Piece) {
-		const plan = draft.getState().plan;
-		const name = copyOf === undefined ? say('pieces.newPiece') : `${copyOf.name} again`;
-		const key = freeKey(plan, copyOf?.key ?? 'piece');
-		const added = copyOf === undefined ? emptyPiece(key, name) : { ...copyOf, key, name, rounds: draft.lines(copyOf.key) };
-		draft.change((is) => ({ ...is, pieces: [...is.pieces, added] }));
+	function add() {
+		const key = freeKey(draft.getState().plan, 'piece');
+		draft.change((is) => ({ ...is, pieces: [...is.pieces, emptyPiece(key, say('pieces.newPiece'))] }));
+		showPiece(key);
+	}
+
+	function duplicate(of: Piece) {
+		const key = freeKey(draft.getState().plan, of.key);
+		draft.edit({ do: 'copy', piece: of.key, key, name: cut(`${of.name} again`, limits.name) });
 		showPiece(key);
 	}
 
@@ -76,7 +80,7 @@ export function Pieces() {
 					</Button>
 				}
 			>
-				<MenuItem disabled={isFull} onSelect={() => add()}>
+				<MenuItem disabled={isFull} onSelect={add}>
 					<Plus size={15} className="mr-2 inline" />
 					{isFull ? say('pieces.aPlanHasPiecesPieces', { pieces: limits.pieces }) : say('pieces.addAPiece')}
 				</MenuItem>
@@ -92,7 +96,7 @@ export function Pieces() {
 				<MenuItem disabled={pieces.at(-1)?.key === shown} onSelect={() => move(1)}>
 					{sayWith('pieces.makeNameLater', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
-				<MenuItem disabled={piece === undefined || isFull} onSelect={() => piece !== undefined && add(piece)}>
+				<MenuItem disabled={piece === undefined || isFull} onSelect={() => piece !== undefined && duplicate(piece)}>
 					{sayWith('pieces.duplicateName', { name: <bdi>{piece?.name}</bdi> })}
 				</MenuItem>
 				<MenuItem

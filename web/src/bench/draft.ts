@@ -9,8 +9,8 @@ import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
-import { difference, sentOf, shownWith } from './operations';
-import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, seen } from './queue';
+import { difference, sentOf } from './operations';
+import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, seen, shownIn, typedLines } from './queue';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
@@ -51,7 +51,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	const release = hold(opened.id);
 
 	const newest = () => queue.at(-1) ?? history.newest;
-	const shown = () => queue.reduce((plan, { edit }) => shownWith(plan, edit), base);
+	const shown = () => shownIn(queue, base);
 
 	function show(save?: SaveState): void {
 		const { canUndo, canRedo } = history;
@@ -74,10 +74,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		return added;
 	}
 
-	function lines(piece: string): string[] {
-		const typed = queue.findLast(({ edit }) => edit.do === 'take' || (edit.do === 'retype' && edit.piece === piece))?.edit;
-		return typed?.do === 'retype' ? typed.rounds : (shown().pieces.find(({ key }) => key === piece)?.rounds ?? []);
-	}
+	const lines = (piece: string) => typedLines(queue, piece) ?? shown().pieces.find(({ key }) => key === piece)?.rounds ?? [];
 
 	/** Sends what waits, unless something is to be settled first. */
 	function send(): void {
@@ -209,7 +206,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 
 	/** What is not saved, as a plan and the edits that the core still has to make on it. */
-	const mine = () => ({ plan: shown(), edits: queue.filter(({ edit }) => edit.do !== 'set' && edit.do !== 'take') });
+	const mine = () => ({ plan: shown(), edits: queue.filter(({ edit: { do: does } }) => does !== 'set' && does !== 'take' && does !== 'copy') });
 
 	function leave(): void {
 		queue = [];

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Server, settle, titled, typed, wider } from '../test/planServer';
 import { openDraft } from './draft';
+import { withPiece } from './plans';
 
 describe('what is typed', () => {
 	let server: Server;
@@ -65,5 +66,55 @@ describe('what is typed', () => {
 		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
 		await settle();
 		expect(server.asked.flat().at(-1)?.edit).toEqual({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A', saw: ['a'] });
+	});
+
+	it('says in which terms it is, while the lines are still to be translated', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('a'), 'type');
+		await settle();
+		draft.edit({ do: 'words', terms: 'uk' });
+		expect(draft.getState().isTranslating).toBe(true);
+		draft.edit(typed('a', 'dc'), 'type');
+		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
+		await settle();
+		const { asked } = server;
+		expect(asked.flat().map(({ seen }) => seen)).toEqual([undefined, undefined, { terms: 'us' }, { terms: 'us' }]);
+		expect(draft.getState().isTranslating).toBe(false);
+		draft.edit(typed('a', 'dc', 'b'), 'type');
+		await settle();
+		expect(asked.flat().at(-1)?.seen).toBeUndefined();
+	});
+
+	it('is in a copy that is made before it is saved, and in what is kept of a conflict', async () => {
+		const draft = openDraft(server.opened());
+		server.is = 'down';
+		draft.edit(typed('a'), 'type');
+		draft.edit({ do: 'copy', piece: 'body', key: 'body-2', name: 'Body again' });
+		draft.edit(typed('a', 'b'), 'type');
+		expect(draft.lines('body-2')).toEqual(['a']);
+		expect(draft.getState().plan.pieces.map(({ key }) => key)).toEqual(['body', 'body-2']);
+		await draft.keepBoth().catch(() => undefined);
+		server.is = 'none';
+		await draft.keepBoth();
+		expect(server.added[0]?.pieces.map(({ rounds }) => rounds)).toEqual([[], ['a']]);
+	});
+
+	it('has layers that are changed meanwhile be those that were seen', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('a'), 'type');
+		await settle();
+		const piece = draft.getState().plan.pieces[0];
+		draft.edit(typed('new', 'a'), 'type');
+		const front = (degrees: number) => draft.change((plan) => withPiece(plan, 'body', (is) => ({ ...is, front: { degrees } })), 'front');
+		front(10);
+		front(20);
+		await settle();
+		// Of a slider's values only the last is sent, on what was seen before the first.
+		expect(server.asked.flat().slice(2)).toEqual([
+			expect.objectContaining({ edit: { do: 'set', values: [{ at: ['pieces', 'body', 'front', 'degrees'], value: 20 }] }, seen: { piece } }),
+		]);
+		front(30);
+		await settle();
+		expect(server.asked.flat().at(-1)?.seen).toBeUndefined();
 	});
 });

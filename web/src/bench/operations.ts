@@ -15,6 +15,7 @@ export interface Operation {
 export const sentOf = ({ id, group, edit, seen }: Operation | Queued): Operation => ({ id, group, edit, ...(seen === undefined ? {} : { seen }) });
 
 export type SetEdit = Extract<Edit, { do: 'set' }>;
+type CopyEdit = Extract<Edit, { do: 'copy' }>;
 type SetValue = SetEdit['values'][number];
 
 /** Of several such edits in one group only the last counts: the core makes it on the plan as it was before the group. */
@@ -70,6 +71,12 @@ function compare(before: unknown, after: unknown, at: string[], values: SetValue
 export function shownWith(plan: Plan, edit: Edit): Plan {
 	if (edit.do === 'take') return edit.plan as Plan;
 	return edit.do === 'set' ? edit.values.reduce((is, set) => withValue(is, set.at, set) as Plan, plan) : plan;
+}
+
+/** The plan with a piece once more. */
+export function copied(plan: Plan, { piece, key, name }: CopyEdit, typed?: string[]): Plan {
+	const of = plan.pieces.find((one) => one.key === piece);
+	return of === undefined ? plan : { ...plan, pieces: [...plan.pieces, { ...of, key, name, rounds: typed ?? of.rounds }] };
 }
 
 function withValue(inside: unknown, at: readonly string[], set: SetValue): unknown {

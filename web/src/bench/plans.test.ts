@@ -37,6 +37,14 @@ describe('changes of a plan', () => {
 		).toEqual(['A', 'C']);
 	});
 
+	it('gives a copy a key that is free, and no longer than a key may be', () => {
+		expect(freeKey(plan, 'body')).toBe('body-2');
+		expect(freeKey(plan, 'wing')).toBe('wing');
+		const long = 'b'.repeat(40);
+		const pieces = [emptyPiece(long, 'Long')];
+		expect(freeKey({ ...plan, pieces }, long)).toHaveLength(36);
+	});
+
 	it('makes a mend at its character, beyond the basic plane too', () => {
 		expect(fixed('R4: (2 sc, imc) x6', { column: 12, length: 3, text: 'inc' })).toBe('R4: (2 sc, inc) x6');
 		expect(fixed('🧶🧶 imc', { column: 4, length: 3, text: 'inc' })).toBe('🧶🧶 inc');

@@ -38,10 +38,14 @@ export function freeLetter(plan: Plan): string | undefined {
 	return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter));
 }
 
+/** A key has 40 characters at the most, with the number. */
+const MOST_OF_KEY = 34;
+
 export function freeKey(plan: Plan, stem: string): string {
 	const taken = new Set(plan.pieces.map(({ key }) => key));
+	const short = stem.slice(0, MOST_OF_KEY);
 	for (let n = 1; ; n++) {
-		const key = n === 1 ? stem : `${stem}-${n}`;
+		const key = n === 1 ? stem : `${short}-${n}`;
 		if (!taken.has(key)) return key;
 	}
 }

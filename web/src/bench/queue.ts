@@ -1,7 +1,7 @@
 import type { Edit, Plan, Seen } from '../api/types';
 import { isTextField } from '../ui/where';
 import type { Queued } from './draftState';
-import { type Operation, type SetEdit, setOnto, standsForGroup } from './operations';
+import { copied, type Operation, type SetEdit, setOnto, shownWith, standsForGroup } from './operations';
 
 /** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
 const GROUP_MS = 1500;
@@ -85,6 +85,16 @@ function seenNow(edit: Edit, group: string, queue: readonly Queued[], shown: Pla
 	const hasWords = hidden.some((operation) => operation.edit.do === 'words');
 	return piece === undefined && !hasWords ? undefined : { ...(hasWords ? { terms: shown.terms } : {}), ...(piece === undefined ? {} : { piece }) };
 }
+
+/** The lines of a piece as typed, that are still to be saved; undefined: it has those of the plan. */
+export function typedLines(queue: readonly Queued[], piece: string): string[] | undefined {
+	const typed = queue.findLast(({ edit }) => edit.do === 'take' || (edit.do === 'retype' && edit.piece === piece))?.edit;
+	return typed?.do === 'retype' ? typed.rounds : undefined;
+}
+
+/** The plan with all that needs no rule of the job made on it. A copy has what was typed before it. */
+export const shownIn = (queue: readonly Queued[], base: Plan): Plan =>
+	queue.reduce((plan, { edit }, at) => (edit.do === 'copy' ? copied(plan, edit, typedLines(queue.slice(0, at), edit.piece)) : shownWith(plan, edit)), base);
 
 export const isTranslating = (queue: readonly Queued[]) => queue.some(({ edit }) => edit.do === 'words');
 

@@ -1,6 +1,6 @@
 import { vi } from 'vitest';
 import type { Edit, OpenedPlan, Plan } from '../api/types';
-import { type Operation, shownWith, standsForGroup } from '../bench/operations';
+import { copied, type Operation, shownWith, standsForGroup } from '../bench/operations';
 import { newPlan, withPiece } from '../bench/plans';
 
 const analysis: OpenedPlan['analysis'] = {
@@ -93,7 +93,7 @@ export class Server {
 		if (edit.do === 'retype') return withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: edit.rounds }));
 		if (edit.do === 'resize')
 			return edit.wider === 9 ? null : withPiece(plan, edit.piece, (piece) => ({ ...piece, rounds: [...piece.rounds, `wider ${edit.wider}`] }));
-		const changed = shownWith(plan, edit);
+		const changed = edit.do === 'copy' ? copied(plan, edit) : shownWith(plan, edit);
 		return changed.title === 'refuse me' ? null : changed;
 	}
 }

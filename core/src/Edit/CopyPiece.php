@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Plan;
+
+/** A piece once more, after all others, as it is by then. */
+final readonly class CopyPiece implements Edit
+{
+    /** @param string $key of the copy */
+    public function __construct(private string $piece, private string $key, private string $name)
+    {
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        if (null !== $plan->piece($this->key)) {
+            throw new EditRefused("The plan has a piece “{$this->key}” already.");
+        }
+        if (\count($plan->pieces) >= Limits::PIECES) {
+            throw new EditRefused('A plan can have '.Limits::PIECES.' pieces at the most.');
+        }
+
+        return $plan->withPieces([...$plan->pieces, $piece->again($this->key, $this->name)]);
+    }
+
+    public function inWords(): string
+    {
+        return 'A piece copied';
+    }
+}
