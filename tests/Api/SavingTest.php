@@ -136,12 +136,13 @@ final class SavingTest extends ApiTestCase
         $id = $this->ball();
         $seen = (array) self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'pieces', 0);
         $longer = [self::BALL[0], self::BALL[1], 'R3: sc around', 'R4: (sc, inc) x6', 'R5-8: sc around', 'R9: (sc, dec) x6', 'R10: dec x6'];
+        $early = self::operation(self::set(['pieces', 'body', 'changes', 'at'], [['round' => 5, 'method' => 'early']]));
         $saved = $this->operations(
             $id,
             1,
             self::operation(['do' => 'words', 'terms' => 'uk']),
             ['seen' => ['terms' => 'us']] + self::operation(self::typed($longer) + ['saw' => self::BALL]),
-            ['seen' => ['terms' => 'us', 'piece' => $seen]] + self::operation(self::set(['pieces', 'body', 'changes', 'at'], [['round' => 5, 'method' => 'early']])),
+            ['seen' => ['terms' => 'us', 'piece' => $seen]] + $early,
             ['seen' => ['terms' => 'fr']] + self::operation(self::set(['title'], 'Other')),
         );
         $this->assertStatus(200);

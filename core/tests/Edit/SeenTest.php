@@ -156,7 +156,8 @@ final class SeenTest extends TestCase
     {
         $spot = ['kind' => 'motif', 'rows' => ['B'], 'round' => 3, 'fromFront' => 0];
         $before = Plans::of(['24 sc in MR', 'sc around', 'sc around', 'sc around'], [Plans::stripes(2, 2, [['B', 1]]), $spot]);
-        $now = (new Retype('body', ['24 sc in MR', 'hdc around', 'sc around', 'sc around', 'sc around']))->apply(Paint::rounds('body', [2], 'B')->apply($before));
+        $painted = Paint::rounds('body', [2], 'B')->apply($before);
+        $now = (new Retype('body', ['24 sc in MR', 'hdc around', 'sc around', 'sc around', 'sc around']))->apply($painted);
         $made = self::seen($before)->made(self::edit(['do' => 'bobbles', 'piece' => 'body', 'layer' => 1]), $now)->pieces[0];
         self::assertSame(['24 sc in MR', 'hdc around', 'sc around'], \array_slice($made->rounds, 0, 3));
         self::assertStringContainsString('bo', $made->rounds[3]);

@@ -17,7 +17,7 @@ final class WhatEditsKeepTest extends TestCase
     /** All of a piece that names its rounds. */
     private const ROUNDS = ['rounds', 'colours', 'changes', 'placements', 'face', 'finish'];
 
-    /** @return iterable<string, array{array<string, mixed>, list<string>, list<string>}> an edit, and the fields of the plan and of the piece that it may change */
+    /** @return iterable<string, array{array<string, mixed>, list<string>, list<string>}> an edit, and the fields that it may change: of the plan, of a piece */
     public static function edits(): iterable
     {
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['terms', 'pieces'], ['rounds']];
