@@ -18,6 +18,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What is done on a plan that became another meanwhile, is done on what was meant. */
@@ -162,6 +163,65 @@ final class SeenTest extends TestCase
         self::assertSame(['24 sc in MR', 'hdc around', 'sc around'], \array_slice($made->rounds, 0, 3));
         self::assertStringContainsString('bo', $made->rounds[3]);
         self::assertSame('sc around', $made->rounds[4]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> what is done on a piece, with its places in the list of layers or its rounds */
+    public static function acts(): iterable
+    {
+        yield 'a change' => [['changes/at' => [['round' => 4, 'method' => 'plain'], ['round' => 7, 'method' => 'early']]]];
+        yield 'all changes' => [['changes/method' => 'early']];
+        yield 'a face' => [['face' => ['from' => 3, 'to' => 6, 'degrees' => 80]]];
+        yield 'the finish' => [['finish' => ['turned' => 5]]];
+        yield 'the front' => [['front/degrees' => 20]];
+        yield 'eyes' => [['placements' => [['key' => 'eyes', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 5, 'apart' => 4, 'fromFront' => 0]]]];
+        yield 'layers' => [['colours' => [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(3, 6, [['B', 1]])]]];
+        yield 'a layer less, and a change' => [['colours' => [['kind' => 'fill', 'yarn' => 'A']], 'changes/at' => [['round' => 6, 'method' => 'plain']]]];
+    }
+
+    /**
+     * Whether she typed a line first and set something on the rounds that she still saw, or set it first: it comes to the same.
+     *
+     * @param array<string, mixed> $values
+     */
+    #[DataProvider('acts')]
+    public function testTheOrderMakesNoDifference(array $values): void
+    {
+        $tried = 0;
+        foreach (Plans::demoFiles() as $file) {
+            $demo = PlanReader::json((string) file_get_contents($file));
+            foreach ($demo->pieces as $piece) {
+                $plan = $demo->withPieces([$piece->again('body', 'Body')]);
+                for ($i = 0; $i < \count($piece->rounds); $i += 3) {
+                    $typed = new Retype('body', [...\array_slice($piece->rounds, 0, $i), 'sc around # put in', ...\array_slice($piece->rounds, $i)]);
+                    $set = self::set($values);
+                    $first = $set->apply($plan);
+                    $seen = self::seen($plan)->made($set, $typed->apply($plan));
+                    self::assertEquals($typed->apply($first)->pieces[0]->values(), $seen->pieces[0]->values(), basename($file)." {$piece->key}, line {$i}");
+                    ++$tried;
+                }
+            }
+        }
+        self::assertGreaterThan(30, $tried);
+    }
+
+    /** The same of a line that is typed before or after the lines are translated. */
+    public function testTypingBeforeOrAfterATranslationComesToTheSame(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $plan = PlanReader::json((string) file_get_contents($file));
+            $terms = Terms::Us === $plan->terms ? Terms::Uk : Terms::Us;
+            $translate = new TranslateTerms($terms);
+            foreach ($plan->pieces as $piece) {
+                for ($i = 0; $i < \count($piece->rounds); $i += 4) {
+                    $saw = $piece->rounds;
+                    $typed = array_replace($saw, [$i => '(2 dc, inc) x6']);
+                    $first = $translate->apply((new Retype($piece->key, array_values($typed)))->apply($plan));
+                    $later = (new Seen($plan->terms, null))->made(new Retype($piece->key, array_values($typed), $saw), $translate->apply($plan));
+                    self::assertSame($first->piece($piece->key)?->values(), $later->piece($piece->key)?->values(), basename($file)." {$piece->key}, line {$i}");
+                    self::assertSame(self::words($first), self::words($later));
+                }
+            }
+        }
     }
 
     public function testWhatIsNoLongerThereIsRefused(): void
