@@ -92,6 +92,8 @@ export class Player {
 
 	/** A remark after a line's words, which changes nothing of its stitches. */
 	async do_line({ line, to }) {
+		// It is typed in the terms that are seen, and which those are is settled before.
+		if (this.isTranslating) await this.saved();
 		const words = `${this.model.plan.lines[line - 1].replace(/ #.*$/, '')} ${to}`;
 		// As a hand does it: what is written into the page past its keys may meet an answer half way.
 		await this.line(line).click();

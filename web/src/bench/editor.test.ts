@@ -1,5 +1,5 @@
 import { undo } from '@codemirror/commands';
-import type { EditorView } from '@codemirror/view';
+import { EditorView } from '@codemirror/view';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { LinePlace } from '../chart/layout';
 import { bring, type Handlers, linesOf, most, roundsEditor, seat, unitAt } from './editor';
@@ -51,6 +51,28 @@ describe('the editor of rounds', () => {
 		const others = [isOwn('é', { isComposing: true }), isOwn('z', { cancelable: false }), isOwn('. '), isOwn('z', { inputType: 'insertReplacementText' })];
 		expect(others).toEqual([false, false, false, false]);
 		expect(linesOf(view.state.doc)[1]).toBe('R2: inc x6');
+	});
+
+	it('shows a letter before it measures what it did, and measures at once after any other key', async () => {
+		const measure = vi.spyOn(EditorView.prototype, 'requestMeasure');
+		const press = (key: string, more: KeyboardEventInit = {}) => {
+			measure.mockClear();
+			view.contentDOM.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, ...more }));
+			view.dispatch(view.state.replaceSelection('x'));
+			return measure.mock.calls.length > 0;
+		};
+		const frame = () => new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+		expect(press('x')).toBe(false);
+		await frame();
+		expect(measure).toHaveBeenCalled();
+		expect([press('ArrowLeft'), press('x', { ctrlKey: true })]).toEqual([true, true]);
+		expect(press('y')).toBe(false);
+		await new Promise((resolve) => setTimeout(resolve));
+		measure.mockClear();
+		// What comes by itself after the letter is measured at once again.
+		bring(view, ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc around']);
+		expect(measure).toHaveBeenCalled();
+		measure.mockRestore();
 	});
 
 	it('takes lines from outside without telling them back', () => {

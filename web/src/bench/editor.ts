@@ -18,6 +18,7 @@ import { getNonce } from 'get-nonce';
 import { limits } from '../api/generated/limits';
 import type { LinePlace } from '../chart/layout';
 import { say } from '../ui/say';
+import { isLetter, LettersView } from './LettersView';
 
 /** What a piece's lines may hold at the most, as in the plan's schema. */
 export const most = { lines: limits.lines, characters: limits.line };
@@ -197,9 +198,6 @@ export interface Handlers {
 	onRedo: () => boolean;
 }
 
-/** A letter from a key. The editor puts it in itself, as the browser's own way of typing lays the page out once more for each; all else is left to that. */
-const isLetter = (event: InputEvent) => event.inputType === 'insertText' && event.data?.length === 1 && !event.isComposing && event.cancelable;
-
 /** The lines of a text; an empty one has none. */
 export const linesOf = (doc: Text): string[] => (doc.length === 0 && doc.lines === 1 ? [] : doc.toString().split('\n'));
 
@@ -262,7 +260,7 @@ export function roundsEditor(parent: HTMLElement, lines: readonly string[], labe
 			}
 		}),
 	];
-	return new EditorView({ parent, state: EditorState.create({ doc: lines.join('\n'), extensions }) });
+	return new LettersView({ parent, state: EditorState.create({ doc: lines.join('\n'), extensions }) });
 }
 
 /** Says at the caret what the words there mean; nothing where that is not known. */

@@ -125,7 +125,13 @@ export function ChoiceField<T extends string>({ label, value, choices, onChange,
 	const id = useId();
 	return (
 		<Labelled id={id} label={label} hideLabel={hideLabel} className={className}>
-			<select id={id} className="field w-full disabled:opacity-40" value={value} disabled={disabled} onChange={(event) => onChange(event.target.value as T)}>
+			<select
+				id={id}
+				className="field w-full disabled:opacity-40"
+				value={value}
+				disabled={disabled}
+				onChange={(event) => onChange(event.target.value as T)}
+			>
 				{choices.map(([key, name]) => (
 					<option key={key} value={key}>
 						{name}
