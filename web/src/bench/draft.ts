@@ -10,7 +10,8 @@ import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
 import { difference, sentOf } from './operations';
-import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, seen, shownIn, typedLines } from './queue';
+import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, shownIn, typedLines } from './queue';
+import { seen } from './seen';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
@@ -68,7 +69,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 		const group = groupOf(key, isParted ? undefined : newest());
 		isParted = isParted && moves !== 'forward';
-		const added = queued(asSeen(edit, group, queue, lines, base, shown()), group, key, moves);
+		const added = queued(asSeen(edit, group, { queue, drawn: base, shown: shown(), lines }), group, key, moves);
 		queue = queuedOnto(queue, added);
 		if (moves === 'forward') history.did(group);
 		return added;
