@@ -9,8 +9,8 @@ import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
-import { difference, sentOf } from './operations';
-import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, queued, queuedOnto, shownIn, typedLines } from './queue';
+import { difference, sentOf, standsForGroup } from './operations';
+import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
 import { seen } from './seen';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
@@ -179,7 +179,9 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		// An undo that is still waiting is only left out again.
 		const waits = queue.some(({ id, isSent }) => id === again.undone && !isSent);
 		if (waits) queue = queue.filter(({ id }) => id !== again.undone);
-		else if (again.step.after !== undefined) push({ do: 'take', plan: again.step.after, says: say('draft.doneAgain') }, undefined, 'redo');
+		// What was still being typed stands for all of its step, and is made on what that began from.
+		else if (again.step.after !== undefined && !again.waiting.some(({ edit }) => standsForGroup(edit)))
+			push({ do: 'take', plan: again.step.after, says: say('draft.doneAgain') }, undefined, 'redo');
 		queue = [...queue, ...again.waiting.map((operation) => queued(operation, again.step.group, operation.key))];
 		history.redid(again);
 		send();
@@ -206,8 +208,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		store.setState({ revision: theirs.revision, analysis: unpacked(theirs.analysis), plan: shown() });
 	}
 
-	/** What is not saved, as a plan and the edits that the core still has to make on it. */
-	const mine = () => ({ plan: shown(), edits: queue.filter(({ edit: { do: does } }) => does !== 'set' && does !== 'take' && does !== 'copy') });
+	const mine = () => notSaved(queue, base, (group) => history.before(group));
 
 	function leave(): void {
 		queue = [];
@@ -243,7 +244,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		redo,
 		takeTheirs: async () => {
 			const theirs = await reload();
-			const { plan } = mine();
+			const plan = shown();
 			takeFromServer(theirs);
 			leave();
 			history.left(plan, theirs.plan);

@@ -85,6 +85,33 @@ describe('what is typed', () => {
 		expect(asked.flat().at(-1)?.seen).toBeUndefined();
 	});
 
+	it('is done again as a whole, where only its beginning had been sent', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('a'), 'type body 0');
+		await settle();
+		server.trouble = ['none', 'answer lost'];
+		draft.change(titled('On its way'));
+		draft.edit(typed('a s'), 'type body 1');
+		await vi.advanceTimersByTimeAsync(200);
+		draft.edit(typed('a swell'), 'type body 1');
+		draft.undo();
+		await settle();
+		await settle();
+		await settle();
+		expect(server.plan.pieces[0]?.rounds).toEqual(['a']);
+		const before = server.asked.flat().length;
+		draft.redo();
+		await settle();
+		// It says what it was made from: made on its own beginning, that would be in it twice.
+		expect(
+			server.asked
+				.flat()
+				.slice(before)
+				.map(({ edit }) => edit),
+		).toEqual([{ ...typed('a swell'), saw: ['a'] }]);
+		expect(server.plan.pieces[0]?.rounds).toEqual(['a swell']);
+	});
+
 	it('is in a copy that is made before it is saved, and in what is kept of a conflict', async () => {
 		const draft = openDraft(server.opened());
 		server.is = 'down';

@@ -60,6 +60,11 @@ export class History {
 		if (step !== undefined) step.before ??= before;
 	}
 
+	/** What a group began from; undefined: nothing of it was sent yet. */
+	before(group: string): Plan | undefined {
+		return this.#steps.find((step) => step.group === group)?.before;
+	}
+
 	/** A group is saved. */
 	made(operation: Made | undefined, after: Plan): void {
 		this.newest = operation;

@@ -59,4 +59,15 @@ export function typedLines(queue: readonly Queued[], piece: string): string[] | 
 export const shownIn = (queue: readonly Queued[], base: Plan): Plan =>
 	queue.reduce((plan, { edit }, at) => (edit.do === 'copy' ? copied(plan, edit, typedLines(queue.slice(0, at), edit.piece)) : shownWith(plan, edit)), base);
 
+/**
+ * What is not saved, as a plan and the edits that the core still has to make on it. What is still being typed or dragged is made on what its
+ * step began from, of which a part may be saved.
+ */
+export function notSaved(queue: readonly Queued[], base: Plan, before: (group: string) => Plan | undefined): { plan: Plan; edits: Queued[] } {
+	const [first] = queue;
+	const began = first !== undefined && standsForGroup(first.edit) ? before(first.group) : undefined;
+	const edits = queue.filter(({ edit }) => edit.do !== 'set' && edit.do !== 'take' && edit.do !== 'copy');
+	return { plan: shownIn(queue, began ?? base), edits };
+}
+
 export const isTranslating = (queue: readonly Queued[]) => queue.some(({ edit }) => edit.do === 'words');
