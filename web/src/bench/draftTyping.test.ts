@@ -112,6 +112,25 @@ describe('what is typed', () => {
 		expect(server.plan.pieces[0]?.rounds).toEqual(['a swell']);
 	});
 
+	it('is kept once after a conflict, where its beginning was saved already', async () => {
+		const draft = openDraft(server.opened());
+		draft.edit(typed('a'), 'type body 0');
+		await settle();
+		draft.edit(typed('a', 's'), 'type body 1');
+		await settle();
+		expect(server.plan.pieces[0]?.rounds).toEqual(['a', 's']);
+		server.revision = 9;
+		draft.edit(typed('a', 'swell'), 'type body 1');
+		await settle();
+		await settle();
+		expect(draft.getState().save.is).toBe('conflict');
+		await draft.keepBoth();
+		// The step is made anew, on what it began from.
+		expect(server.added[0]?.pieces[0]?.rounds).toEqual(['a']);
+		const kept = JSON.parse(localStorage.getItem(localStorage.key(0) ?? '') ?? '') as { operations: { edit: unknown }[] };
+		expect(kept.operations.map(({ edit }) => edit)).toEqual([typed('a', 'swell')]);
+	});
+
 	it('is in a copy that is made before it is saved, and in what is kept of a conflict', async () => {
 		const draft = openDraft(server.opened());
 		server.is = 'down';
