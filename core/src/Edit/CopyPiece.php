@@ -10,7 +10,11 @@ use Alternum\Core\Plan\Plan;
 /** A piece once more, after all others, as it is by then. */
 final readonly class CopyPiece implements Edit
 {
-    /** @param string $key of the copy */
+    /**
+     * @param string $piece the key of what is copied
+     * @param string $key   of the copy: Piece::KEY, and free
+     * @param string $name  of the copy
+     */
     public function __construct(private string $piece, private string $key, private string $name)
     {
     }
@@ -22,7 +26,7 @@ final readonly class CopyPiece implements Edit
             throw new EditRefused("The plan has a piece “{$this->key}” already.");
         }
         if (\count($plan->pieces) >= Limits::PIECES) {
-            throw new EditRefused('A plan can have '.Limits::PIECES.' pieces at the most.');
+            throw EditRefused::fullOfPieces();
         }
 
         return $plan->withPieces([...$plan->pieces, $piece->again($this->key, $this->name)]);

@@ -30,7 +30,7 @@ final readonly class Cover implements Edit
     {
         $over = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if (\count($plan->pieces) >= Limits::PIECES) {
-            throw new EditRefused('A plan can have '.Limits::PIECES.' pieces at the most.');
+            throw EditRefused::fullOfPieces();
         }
         $reading = PieceReading::of($plan, $over);
         if (null !== $over->start || [] !== $reading->errors() || [] === $reading->rounds) {

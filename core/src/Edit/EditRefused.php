@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Limits;
+
 /** An edit that does not fit the plan it was asked of. */
 final class EditRefused extends \RuntimeException
 {
+    public static function fullOfPieces(): self
+    {
+        return new self('A plan can have '.Limits::PIECES.' pieces at the most.');
+    }
+
     public static function noRounds(): self
     {
         return new self('These rounds are no longer there.');

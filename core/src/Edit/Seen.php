@@ -26,6 +26,7 @@ final readonly class Seen
     {
     }
 
+    /** @param Fields $fields contract/openapi.yaml, Seen; what is wrong with them is told by their reader */
     public static function read(Fields $fields): self
     {
         $seen = new self(
@@ -54,6 +55,7 @@ final readonly class Seen
         return $made->readIn($plan->terms)->withPieces($pieces);
     }
 
+    /** On the piece as it was seen, and then carried to its rounds as they are: both count, field by field. */
     private function onPiece(Edit $edit, Plan $plan): Plan
     {
         $now = null === $this->piece ? null : $plan->piece($this->piece->key);
@@ -71,7 +73,7 @@ final readonly class Seen
             static fn (Piece $piece): mixed => self::values($piece->carried($moves, null)->withRounds($now->rounds)),
             [$this->piece, $hers],
         );
-        if ($before === $after && $hers->rounds === $this->piece->rounds) {
+        if ($before === $after && self::values($hers) !== self::values($this->piece) && $hers->rounds === $this->piece->rounds) {
             throw new EditRefused('What was changed is no longer there.');
         }
         $both = MergedValue::of($before, $after, self::values($now));

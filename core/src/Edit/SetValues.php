@@ -25,6 +25,7 @@ final readonly class SetValues implements Edit
     {
     }
 
+    /** @param SetValue ...$values one at the least, in the order in which they are set */
     public static function of(SetValue ...$values): self
     {
         return new self(array_values($values));

@@ -224,6 +224,16 @@ final class SeenTest extends TestCase
         }
     }
 
+    /** A slider that is back where it was, and a drag to nowhere, changed nothing: that is not what is no longer there. */
+    public function testWhatChangesNothingIsNoTrouble(): void
+    {
+        $before = Plans::of(self::TUBE, [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'motif', 'rows' => ['B'], 'round' => 12, 'fromFront' => 0]]);
+        $now = (new Retype('body', self::LONGER))->apply($before);
+        foreach ([self::set(['front/degrees' => 180]), self::edit(['do' => 'shift', 'piece' => 'body', 'layer' => 1, 'rounds' => 0, 'degrees' => 0])] as $nothing) {
+            self::assertEquals($now, self::seen($before)->made($nothing, $now));
+        }
+    }
+
     public function testWhatIsNoLongerThereIsRefused(): void
     {
         $before = Plans::of(['24 sc in MR', 'R2-7: sc around', 'R8: hdc around']);

@@ -64,8 +64,7 @@ export interface DraftStore extends StoreApi<Draft> {
 	close: () => void;
 }
 
-export interface Queued extends Omit<Operation, 'seen'> {
-	seen: Operation['seen'] | undefined;
+export interface Queued extends Operation {
 	/** what it is a part of, as a line that is typed or a layer that is dragged */
 	key: string | undefined;
 	at: number;
@@ -75,7 +74,7 @@ export interface Queued extends Omit<Operation, 'seen'> {
 }
 
 /** What of a message was refused. */
-export function setAsideOf(sent: readonly Omit<Operation, 'seen'>[], results: readonly { id: string; refused: Refusal | null }[]): SetAside[] {
+export function setAsideOf(sent: readonly Operation[], results: readonly { id: string; refused: Refusal | null }[]): SetAside[] {
 	return results.flatMap(({ id, refused }) =>
 		refused === null
 			? []
@@ -90,7 +89,7 @@ export function setAsideOf(sent: readonly Omit<Operation, 'seen'>[], results: re
 }
 
 /** What is told of an operation that is set aside. */
-export function aside(operation: Omit<Operation, 'seen'> | undefined, id: string, refused: Refusal): SetAside {
+export function aside(operation: Operation | undefined, id: string, refused: Refusal): SetAside {
 	const edit = operation?.edit;
 	return { ...refused, id, text: edit?.do === 'retype' ? edit.rounds.join('\n') : edit?.do === 'paste' ? edit.text : undefined };
 }

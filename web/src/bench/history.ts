@@ -12,7 +12,7 @@ interface Step {
 interface Undone {
 	step: Step;
 	/** what had not been sent yet, and only left the queue */
-	waiting: { edit: Edit; seen: Seen | undefined; key: string | undefined }[];
+	waiting: { edit: Edit; seen?: Seen | undefined; key: string | undefined }[];
 	/** the operation that takes it back; undefined: none was needed */
 	undone: string | undefined;
 }

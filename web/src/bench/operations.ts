@@ -1,5 +1,4 @@
 import type { Edit, Plan, Seen } from '../api/types';
-import type { Queued } from './draftState';
 
 /** One thing that the maker did, as it is sent: known by its id, so that it is made once however often it is sent. */
 export interface Operation {
@@ -8,11 +7,11 @@ export interface Operation {
 	group: string;
 	edit: Edit;
 	/** what she saw as she did it, where the plan may be another by now */
-	seen?: Seen;
+	seen?: Seen | undefined;
 }
 
 /** An operation as it is sent and kept. */
-export const sentOf = ({ id, group, edit, seen }: Operation | Queued): Operation => ({ id, group, edit, ...(seen === undefined ? {} : { seen }) });
+export const sentOf = ({ id, group, edit, seen }: Operation) => ({ id, group, edit, ...(seen === undefined ? {} : { seen }) });
 
 export type SetEdit = Extract<Edit, { do: 'set' }>;
 type CopyEdit = Extract<Edit, { do: 'copy' }>;

@@ -30,12 +30,7 @@ export const isTyped = (key: string | undefined) => key?.startsWith('type ') ===
 /** What is typed in a field is heard as it is typed. */
 export const isTyping = (key: string | undefined) => isTyped(key) || isTextField(document.activeElement);
 
-export function queued(
-	made: Pick<Operation, 'edit' | 'seen'> | Pick<Queued, 'edit' | 'seen'>,
-	group: string,
-	key: string | undefined,
-	moves: Queued['moves'] = 'forward',
-): Queued {
+export function queued(made: Pick<Operation, 'edit' | 'seen'>, group: string, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 	return { id: crypto.randomUUID(), group, edit: made.edit, seen: made.seen, key, at: Date.now(), moves, isSent: false };
 }
 

@@ -1,6 +1,6 @@
 import type { Edit, Plan, Seen } from '../api/types';
 import type { Queued } from './draftState';
-import { type SetEdit, standsForGroup } from './operations';
+import { type Operation, type SetEdit, standsForGroup } from './operations';
 
 type RetypeEdit = Extract<Edit, { do: 'retype' }>;
 
@@ -56,14 +56,14 @@ function seenNow(edit: Edit, group: string, { queue, shown }: Sight): Seen | und
 export function seen() {
 	/** what typing in one line began from */
 	let saw: { group: string; rounds: string[]; seen: Seen | undefined } | undefined;
-	function retyped(edit: RetypeEdit, group: string, sight: Sight): Pick<Queued, 'edit' | 'seen'> {
+	function retyped(edit: RetypeEdit, group: string, sight: Sight): Pick<Operation, 'edit' | 'seen'> {
 		// What is all saved has come to her, with what the core made of it.
 		if (sight.queue.length === 0) saw = undefined;
 		if (saw?.group !== group && sight.queue.some((operation) => operation.group !== group))
 			saw = { group, rounds: sight.lines(edit.piece), seen: seenNow(edit, group, sight) };
 		return saw?.group === group ? { edit: { ...edit, saw: saw.rounds }, seen: saw.seen } : { edit, seen: undefined };
 	}
-	return (edit: Edit, group: string, sight: Sight): Pick<Queued, 'edit' | 'seen'> => {
+	return (edit: Edit, group: string, sight: Sight): Pick<Operation, 'edit' | 'seen'> => {
 		if (edit.do === 'retype') return retyped(edit, group, sight);
 		const onRounds = edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
 		const said = onRounds ? roundsAsSeen(edit, sight) : edit;

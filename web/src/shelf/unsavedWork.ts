@@ -1,5 +1,6 @@
 import { api, dataOf } from '../api/client';
 import { type SetAside, setAsideOf } from '../bench/draftState';
+import { sentOf } from '../bench/operations';
 import { isHeld, letGo, takeUnsaved } from '../bench/unsaved';
 import { tell } from '../bench/watch';
 
@@ -19,7 +20,9 @@ export async function saveLeft(id: string): Promise<SetAside[]> {
 		let { revision } = left;
 		for (let at = 0; at < left.operations.length && (at === 0 || !isHeld(id)); at += MOST) {
 			const operations = left.operations.slice(at, at + MOST);
-			const saved = dataOf(await api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations } }));
+			const saved = dataOf(
+				await api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations: operations.map(sentOf) } }),
+			);
 			revision = saved.revision;
 			refused.push(...setAsideOf(operations, saved.results));
 			tell({ plan: id, revision, savedAt: saved.savedAt });
