@@ -229,7 +229,8 @@ final class SeenTest extends TestCase
     {
         $before = Plans::of(self::TUBE, [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'motif', 'rows' => ['B'], 'round' => 12, 'fromFront' => 0]]);
         $now = (new Retype('body', self::LONGER))->apply($before);
-        foreach ([self::set(['front/degrees' => 180]), self::edit(['do' => 'shift', 'piece' => 'body', 'layer' => 1, 'rounds' => 0, 'degrees' => 0])] as $nothing) {
+        $nowhere = self::edit(['do' => 'shift', 'piece' => 'body', 'layer' => 1, 'rounds' => 0, 'degrees' => 0]);
+        foreach ([self::set(['front/degrees' => 180]), $nowhere] as $nothing) {
             self::assertEquals($now, self::seen($before)->made($nothing, $now));
         }
     }
