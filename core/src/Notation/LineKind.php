@@ -29,7 +29,12 @@ final class LineKind
         }
         $codes = '';
         foreach ($line->stitches() as $item) {
-            $codes .= Expander::isOpen($item) ? Stitch::Single->code() : Expander::item($item)->codes;
+            try {
+                $codes .= Expander::isOpen($item) ? Stitch::Single->code() : Expander::item($item)->codes;
+            } catch (SyntaxError) {
+                // More than a round holds: what is wrong with it is told where it is worked as one.
+                return false;
+            }
         }
 
         return '' === trim($codes, Stitch::SlipStitch->code().Stitch::Chain->code()) && \strlen($codes) < 4;

@@ -109,6 +109,14 @@ final class Reader
             return $this->rounds->beside($source, $parsed->lines[0]);
         }
 
-        return $this->rounds->work($source, $worked);
+        try {
+            return $this->rounds->work($source, $worked);
+        } catch (SyntaxError $error) {
+            // Whatever a part of the reading finds impossible is told at its line: the plan is read all the same.
+            $this->rounds->tell($source, Fault::of($error));
+            $this->rounds->standIn($source, ($worked[0]->counts[0] ?? null)?->stitches, 1);
+
+            return new Outcome(null, $worked[0]->head);
+        }
     }
 }
