@@ -6,6 +6,8 @@ namespace Alternum\Core;
 
 use Alternum\Core\Colour\LayerCheck;
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Yarn\Amounts;
@@ -30,17 +32,63 @@ final readonly class Analysis
         [$readings, $problems] = PieceReading::all($plan);
         $pieces = [];
         foreach ($plan->pieces as $i => $piece) {
-            $stages = PieceStages::of($plan, $piece, $readings[$piece->key]);
-            $analysis = PieceAnalysis::of($plan, $stages, PieceReading::edges($piece, $readings));
-            $pieces[] = $analysis;
-            foreach ([...$stages->reading->problems, ...$analysis->lateCues()->problems()] as $problem) {
-                $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
-            }
-            foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems] as $problem) {
-                $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
+            [$pieces[], $told] = self::one($plan, $i, $piece, $readings);
+            array_push($problems, ...$told);
+        }
+
+        return self::together($plan, $pieces, $problems);
+    }
+
+    /**
+     * The analysis of the same plan with other colours or other changes in one piece. All other pieces are as they were, so they are not
+     * worked out again.
+     *
+     * @param Plan   $plan as this one's, but for the colours and the changes of the piece
+     * @param string $key  the piece's
+     */
+    public function recoloured(Plan $plan, string $key): self
+    {
+        $pieces = $this->pieces;
+        $problems = array_values(array_filter($this->problems, static fn (Problem $problem): bool => $problem->piece !== $key));
+        foreach ($plan->pieces as $i => $piece) {
+            if ($key === $piece->key) {
+                [$pieces[$i], $told] = self::one($plan, $i, $piece, array_map(
+                    static fn (PieceAnalysis $one): Reading => $one->stages->reading,
+                    array_combine(array_column($plan->pieces, 'key'), $this->pieces),
+                ));
+                array_push($problems, ...$told);
             }
         }
 
+        return self::together($plan, array_values($pieces), $problems);
+    }
+
+    /**
+     * @param array<string, Reading> $readings by piece
+     *
+     * @return array{PieceAnalysis, list<Problem>} a piece, and what is wrong with it
+     */
+    private static function one(Plan $plan, int $i, Piece $piece, array $readings): array
+    {
+        $stages = PieceStages::of($plan, $piece, $readings[$piece->key]);
+        $analysis = PieceAnalysis::of($plan, $stages, PieceReading::edges($piece, $readings));
+        $problems = [];
+        foreach ([...$stages->reading->problems, ...$analysis->lateCues()->problems()] as $problem) {
+            $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
+        }
+        foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems] as $problem) {
+            $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
+        }
+
+        return [$analysis, $problems];
+    }
+
+    /**
+     * @param list<PieceAnalysis> $pieces
+     * @param list<Problem>       $problems
+     */
+    private static function together(Plan $plan, array $pieces, array $problems): self
+    {
         $ends = self::ends($plan, $pieces);
         $pieces = array_map(static fn (PieceAnalysis $analysis): PieceAnalysis => $analysis->among($ends[$analysis->piece->key]), $pieces);
         $lengths = self::lengths($plan, $pieces, $ends);

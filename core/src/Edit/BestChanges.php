@@ -21,6 +21,16 @@ final readonly class BestChanges implements Edit
 
     public function apply(Plan $plan): Plan
     {
+        return $this->found($plan)[0];
+    }
+
+    /**
+     * @return array{Plan, bool} the plan with them, and whether every way was compared: Search
+     *
+     * @throws EditRefused where there is nothing to decide
+     */
+    public function found(Plan $plan): array
+    {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $searched = ChangeSearch::of($plan, PieceStages::of($plan, $piece));
         if ([] === $searched->jogs) {
@@ -29,7 +39,8 @@ final readonly class BestChanges implements Edit
         $weights = $this->minds instanceof Minds ? $this->minds->weights() : $this->minds;
         $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $weights);
         $at = $piece->changes->at;
-        foreach ($search->best($searched->jogs) as $i => $decision) {
+        $found = $search->best($searched->jogs);
+        foreach ($found->decisions as $i => $decision) {
             $said = $at[$decision->round] ?? new ChangeAt();
             $at[$decision->round] = $said->decided($said->method ?? $decision->method, null);
             $left = $searched->left[$i] ?? null;
@@ -39,7 +50,7 @@ final readonly class BestChanges implements Edit
             }
         }
 
-        return $plan->withPiece($piece->withChanges($piece->changes->withAt($at)));
+        return [$plan->withPiece($piece->withChanges($piece->changes->withAt($at))), $found->isExact];
     }
 
     public function inWords(): string

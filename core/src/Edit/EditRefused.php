@@ -14,6 +14,11 @@ final class EditRefused extends \RuntimeException
         return new self('A plan can have '.Limits::PIECES.' pieces at the most.');
     }
 
+    public static function pastedTooManyPieces(): self
+    {
+        return new self('A plan can have '.Limits::PIECES.' pieces at the most. Paste this in parts, or into a plan of its own.');
+    }
+
     public static function noRounds(): self
     {
         return new self('These rounds are no longer there.');

@@ -32,10 +32,12 @@ final readonly class HelixCosts
             new ChangeChoice($piece->changes->method, line: $piece->changes->line, ends: new EndsChoice($choice)),
         );
 
+        $now = Analysis::of($plan);
+
         return new self(
-            self::cost($plan, $with($helix)),
-            self::cost($plan, $treated(OldYarnChoice::Carry)),
-            self::cost($plan, $treated(OldYarnChoice::Cut)),
+            self::cost($now, $with($helix)),
+            self::cost($now, $treated(OldYarnChoice::Carry)),
+            self::cost($now, $treated(OldYarnChoice::Cut)),
         );
     }
 
@@ -48,9 +50,9 @@ final readonly class HelixCosts
         );
     }
 
-    private static function cost(Plan $plan, Piece $piece): ChangingCost
+    private static function cost(Analysis $now, Piece $piece): ChangingCost
     {
-        $analysis = Analysis::of($plan->withPiece($piece));
+        $analysis = $now->recoloured($now->plan->withPiece($piece), $piece->key);
         foreach ($analysis->pieces as $i => $one) {
             if ($one->piece->key === $piece->key) {
                 return new ChangingCost($analysis->lengths[$i]->ends(), $analysis->lengths[$i]->onChanging(), \count($one->changes->jogs()));

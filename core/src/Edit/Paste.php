@@ -48,7 +48,7 @@ final readonly class Paste implements Edit
             }
         }
         if (\count($plan->pieces) + \count($pasted) > Limits::PIECES) {
-            throw new EditRefused('A plan can have '.Limits::PIECES.' pieces at the most. Paste this into a plan of its own.');
+            throw EditRefused::pastedTooManyPieces();
         }
         $pieces = [];
         foreach ($plan->pieces as $piece) {

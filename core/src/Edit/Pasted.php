@@ -37,6 +37,7 @@ final readonly class Pasted
     {
     }
 
+    /** @throws EditRefused where it has more pieces than a plan can */
     public static function of(string $text, Plan $plan): self
     {
         $lines = preg_split('/\r\n|\n|\r/', rtrim($text));
@@ -56,10 +57,13 @@ final readonly class Pasted
                 // What stands between two pieces belongs to the later one from its heading on.
                 $cut = self::heading($waiting, $parser);
                 $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
+                if (\count($parts) >= Limits::PIECES) {
+                    throw EditRefused::pastedTooManyPieces();
+                }
                 $waiting = \array_slice($waiting, $cut);
                 $part = [];
             }
-            $part = [...$part, ...$waiting, $line];
+            array_push($part, ...$waiting, ...[$line]);
             $waiting = [];
             $hasRounds = true;
         }

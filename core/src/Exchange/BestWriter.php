@@ -32,12 +32,13 @@ final class BestWriter
         }
         $best = [];
         foreach ([...Minds::cases(), ...null === $own ? [] : [$own]] as $minds) {
-            $then = Analysis::of((new BestChanges($piece, $minds))->apply($plan));
+            [$better, $isExact] = (new BestChanges($piece, $minds))->found($plan);
+            $then = $now->recoloured($better, $piece);
             $ends = $then->lengths[$at]->ends() - $now->lengths[$at]->ends();
             $mm = $then->lengths[$at]->onChanging() - $now->lengths[$at]->onChanging();
             $best[] = [
                 'minds' => $minds instanceof Minds ? $minds->value : 'own',
-                'says' => BestWords::of($ends, $mm / 1000.0, \count(self::showing($then, $at)), $plan->units),
+                'says' => BestWords::of($ends, $mm / 1000.0, \count(self::showing($then, $at)), $plan->units, $isExact),
                 'better' => match ($minds) {
                     Minds::Ends => $ends < 0,
                     Minds::Yarn => $mm < -10.0,

@@ -41,21 +41,34 @@ final class PieceReading
     /** One piece of a plan; of the others only those are read that it begins on. */
     public static function of(Plan $plan, Piece $piece): Reading
     {
-        $on = 0;
-        if (null !== $piece->start) {
-            $before = [];
-            foreach ($plan->pieces as $other) {
-                if ($other->key === $piece->key) {
-                    break;
-                }
-                if (\in_array($other->key, $piece->start->pieces, true)) {
-                    $before[$other->key] = self::of($plan, $other);
-                }
+        $needed = self::needed($plan, $piece);
+        $made = [];
+        foreach ($plan->pieces as $other) {
+            if ($other->key === $piece->key) {
+                break;
             }
-            [$on] = self::beginning($plan, $piece->start, $before, '');
+            if (isset($needed[$other->key])) {
+                [$on] = null === $other->start ? [0] : self::beginning($plan, $other->start, $made, '');
+                $made[$other->key] = self::read($plan, $other, Limits::STITCHES, $on);
+            }
         }
+        [$on] = null === $piece->start ? [0] : self::beginning($plan, $piece->start, $made, '');
 
         return self::read($plan, $piece, Limits::STITCHES, $on);
+    }
+
+    /** @return array<string, true> the keys of the pieces that a piece begins on, those that they begin on, and so on */
+    private static function needed(Plan $plan, Piece $piece): array
+    {
+        $needed = array_fill_keys($piece->start->pieces ?? [], true);
+        // A piece begins on those before it only.
+        foreach (array_reverse($plan->pieces) as $other) {
+            if (isset($needed[$other->key])) {
+                $needed += array_fill_keys($other->start->pieces ?? [], true);
+            }
+        }
+
+        return $needed;
     }
 
     private static function read(Plan $plan, Piece $piece, int $left, int $on): Reading

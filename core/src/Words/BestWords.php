@@ -18,8 +18,9 @@ final class BestWords
      * @param int   $ends   more than before; fewer where negative
      * @param float $metres the same
      * @param int   $shows  jogs that show then
+     * @param bool  $isExact every way was compared
      */
-    public static function of(int $ends, float $metres, int $shows, Units $units): string
+    public static function of(int $ends, float $metres, int $shows, Units $units, bool $isExact = true): string
     {
         $length = Units::Metric === $units ? $metres : $metres / Units::YARD_IN_METRES;
         $unit = Units::Metric === $units ? 'm' : 'yd';
@@ -35,6 +36,6 @@ final class BestWords
                 1 => '1 jog shows',
                 default => "{$shows} jogs show",
             },
-        ]);
+        ]).($isExact ? '' : '. The best found: with so many yarns, not every way was compared.');
     }
 }

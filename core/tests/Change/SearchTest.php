@@ -148,7 +148,7 @@ final class SearchTest extends TestCase
                 }
                 $best = min($best, self::cost($jogs, $methods, $comes, $weights) ?? \INF);
             }
-            $found = (new Search(self::FRONT, self::BACK, $weights))->best($jogs);
+            $found = (new Search(self::FRONT, self::BACK, $weights))->best($jogs)->decisions;
             self::assertEqualsWithDelta($best, self::costOf($jogs, $found, $weights), 1e-6, "piece {$piece}");
         }
     }
@@ -160,7 +160,7 @@ final class SearchTest extends TestCase
         for ($piece = 0; $piece < 10; ++$piece) {
             $jogs = self::jogs(30, 3);
             $weights = Minds::cases()[$piece % 3]->weights();
-            $found = self::costOf($jogs, (new Search(self::FRONT, self::BACK, $weights))->best($jogs), $weights);
+            $found = self::costOf($jogs, (new Search(self::FRONT, self::BACK, $weights))->best($jogs)->decisions, $weights);
             self::assertLessThan(\INF, $found);
             for ($n = 0; $n < 1000; ++$n) {
                 $methods = array_map(static fn (Jog $jog): int => mt_rand(0, \count($jog->methods) - 1), $jogs);
@@ -237,5 +237,25 @@ final class SearchTest extends TestCase
         self::assertSame(['own', true], [$own[3]['minds'], $own[3]['better']]);
         $edit = EditReader::values(['do' => 'best', 'piece' => 'body', 'weights' => ['ends' => 0, 'metres' => 0, 'shown' => 100]], 'edit');
         self::assertEquals((new BestChanges('body', new Weights(0, 0, 100)))->apply($plan), $edit->apply($plan));
+    }
+
+    /**
+     * Of many yarns not every way is compared, and it says so; what is found is still better than what she has, and than plans by chance.
+     */
+    public function testManyYarnsAreBounded(): void
+    {
+        mt_srand(3011);
+        $weights = Minds::Ends->weights();
+        $jogs = self::jogs(60, 24);
+        $found = (new Search(self::FRONT, self::BACK, $weights))->best($jogs);
+        self::assertFalse($found->isExact);
+        $score = self::costOf($jogs, $found->decisions, $weights);
+        for ($n = 0; $n < 1000; ++$n) {
+            $methods = array_map(static fn (Jog $jog): int => mt_rand(0, \count($jog->methods) - 1), $jogs);
+            $comes = array_map(static fn (Jog $jog): int => mt_rand(0, max(0, \count($jog->comes) - 1)), $jogs);
+            self::assertLessThanOrEqual(self::cost($jogs, $methods, $comes, $weights) ?? \INF, $score);
+        }
+        self::assertTrue((new Search(self::FRONT, self::BACK, $weights))->best(self::jogs(60, 4))->isExact);
+        self::assertTrue((new Search(self::FRONT, self::BACK, $weights))->best(self::jogs(12, 12))->isExact);
     }
 }

@@ -11,31 +11,42 @@ use Alternum\Core\Change\Treatments;
  * the best way to each shift of the marker, and to each set of yarns that were left by a cut for good. A method that moves the marker moves
  * every later jog, and one that parts the yarns lets none be carried to it or from it.
  *
- * Shifts are told apart exactly where there are few jogs, and to a degree where there are many.
+ * Shifts are told apart exactly where there are few jogs, and to a degree where there are many. With many yarns the sets that were left by a
+ * cut grow beyond what can be gone through: then only the best so far go on from jog to jog, and what is found says that it is not proven.
  */
 final readonly class Search
 {
     private const FEW = 12;
     /** Sets of as many yarns as there are letters. */
     private const SETS = 1 << 26;
+    /** What is gone through in all, so that neither time nor memory grows with the yarns: a state counts for one, a set for SET more. */
+    private const VISITS = 400000;
+    private const SET = 4;
+    /** Methods at one jog. */
+    private const METHODS = 16;
 
     /** @param float $back where a parted round begins if its place is not said, in degrees */
     public function __construct(private float $front, private float $back, private Weights $weights)
     {
     }
 
-    /**
-     * @param list<Jog> $jogs
-     *
-     * @return list<Decision> one for each
-     */
-    public function best(array $jogs): array
+    /** @param list<Jog> $jogs */
+    public function best(array $jogs): Found
     {
         $fine = \count($jogs) <= self::FEW ? 1e5 : 1.0;
+        $left = self::VISITS;
         $scores = [0 => [0 => 0.0]];
         $trails = [];
-        foreach ($jogs as $jog) {
+        $isExact = true;
+        foreach ($jogs as $i => $jog) {
             [$scores, $trails[]] = $this->past($jog, $scores, $fine);
+            $most = intdiv($left, \count($jogs) - $i);
+            $visits = array_sum(array_map(\count(...), $scores)) + self::SET * \count($scores);
+            if ($visits > $most) {
+                $scores = self::foremost($scores, max(1, intdiv($most, 1 + self::SET)));
+                $isExact = false;
+            }
+            $left -= min($visits, $most);
         }
         $best = \INF;
         $key = 0;
@@ -45,7 +56,34 @@ final readonly class Search
             }
         }
 
-        return $this->way($key, $trails, $jogs, $fine);
+        return new Found($this->way($key, $trails, $jogs, $fine), $isExact);
+    }
+
+    /**
+     * @param array<int, array<int, float>> $scores by set and shift
+     *
+     * @return array<int, array<int, float>> the best of them
+     */
+    private static function foremost(array $scores, int $most): array
+    {
+        $all = [];
+        foreach ($scores as $states) {
+            foreach ($states as $score) {
+                $all[] = $score;
+            }
+        }
+        sort($all);
+        $worst = $all[$most - 1] ?? \INF;
+        $best = [];
+        foreach ($scores as $set => $states) {
+            foreach ($states as $at => $score) {
+                if ($score <= $worst && $most-- > 0) {
+                    $best[$set][$at] = $score;
+                }
+            }
+        }
+
+        return $best;
     }
 
     /**
@@ -53,8 +91,8 @@ final readonly class Search
      *
      * @param array<int, array<int, float>> $scores by the set of yarns that were parted, and by the shift in parts of a degree
      *
-     * @return array{array<int, array<int, float>>, array{array<int, int>, array<int, int>}} those past it, and where a state was reached from
-     *                                                                                       another: from which, and by which method
+     * @return array{array<int, array<int, float>>, array<int, int>} those past it, and where a state was reached from another: from which, and by
+     *                                                               which method, as METHODS × the one + the other
      */
     private function past(Jog $jog, array $scores, float $fine): array
     {
@@ -74,7 +112,7 @@ final readonly class Search
             $this->cost($jog->methods[$i], false),
         ], $moving);
         [$old, $new] = [1 << $jog->old, 1 << $jog->new];
-        $past = $reached = $from = $by = $partings = [];
+        $past = $reached = $trail = $partings = [];
         foreach ($scores as $set => $states) {
             $come = 0 === ($set & $new) ? $freeScore : $cutScore;
             $parted = $set & ~($old | $new);
@@ -90,7 +128,7 @@ final readonly class Search
                     // It stays where it is, but as another set.
                     $reached[$parted][$at] = $total;
                     $to = $at * self::SETS + $parted;
-                    [$from[$to], $by[$to]] = [$at * self::SETS + $set, $this->staying($sorted, $isShown)];
+                    $trail[$to] = ($at * self::SETS + $set) * self::METHODS + $this->staying($sorted, $isShown);
                 }
                 foreach ($moves as [$i, $moved, $seen, $unseen]) {
                     $there = $at + $moved;
@@ -99,7 +137,7 @@ final readonly class Search
                     if ($total < ($reached[$parted][$there] ?? \INF)) {
                         $reached[$parted][$there] = $total;
                         $to = $there * self::SETS + $parted;
-                        [$from[$to], $by[$to]] = [$at * self::SETS + $set, $i];
+                        $trail[$to] = ($at * self::SETS + $set) * self::METHODS + $i;
                     }
                 }
                 // Where a parted round begins does not depend on where the last one did: the best of each set goes on.
@@ -116,7 +154,7 @@ final readonly class Search
             if ($total < ($reached[$parted | $old][$there] ?? \INF)) {
                 $reached[$parted | $old][$there] = $total;
                 $to = $there * self::SETS + ($parted | $old);
-                [$from[$to], $by[$to]] = [$key, $parting];
+                $trail[$to] = $key * self::METHODS + $parting;
             }
         }
         foreach ($reached as $set => $states) {
@@ -124,12 +162,12 @@ final readonly class Search
                 if ($total < ($past[$set][$at] ?? \INF)) {
                     $past[$set][$at] = $total;
                 } else {
-                    unset($from[$at * self::SETS + $set], $by[$at * self::SETS + $set]);
+                    unset($trail[$at * self::SETS + $set]);
                 }
             }
         }
 
-        return [$past, [$from, $by]];
+        return [$past, $trail];
     }
 
     private function shows(float $degrees): bool
@@ -183,9 +221,9 @@ final readonly class Search
     }
 
     /**
-     * @param int                                           $key    of the state that the best way ends in
-     * @param list<array{array<int, int>, array<int, int>}> $trails by jog and by state, where one was reached from another: that, and the method
-     * @param list<Jog>                                     $jogs
+     * @param int                   $key    of the state that the best way ends in
+     * @param list<array<int, int>> $trails by jog and by state, where one was reached from another: past()
+     * @param list<Jog>             $jogs
      *
      * @return list<Decision>
      */
@@ -193,11 +231,11 @@ final readonly class Search
     {
         $decisions = [];
         for ($i = \count($jogs) - 1; $i >= 0; --$i) {
-            [$from, $by] = $trails[$i];
+            $trail = $trails[$i][$key] ?? null;
             $jog = $jogs[$i];
-            if (isset($from[$key], $by[$key])) {
-                $method = $jog->methods[$by[$key]];
-                $key = $from[$key];
+            if (null !== $trail) {
+                $method = $jog->methods[$trail % self::METHODS];
+                $key = intdiv($trail, self::METHODS);
             } else {
                 $shift = ($key - $key % self::SETS) / self::SETS / $fine;
                 $method = $jog->methods[$this->staying($this->sorted($jog), $this->shows($jog->degrees + $shift))];
