@@ -19,7 +19,7 @@ final class WrittenSteps
     /** @return list<WrittenStep> */
     public static function all(Plan $plan, Terms $terms = Terms::Us): array
     {
-        return StepsWriter::values($plan, Analysis::of($plan)->pieces[0], $terms)['copies'][0]['steps'] ?? [];
+        return StepsWriter::values($plan, Analysis::of($plan)->pieces[0], $terms)['steps'];
     }
 
     /** @return list<WrittenStep> those that are rounds */

@@ -44,19 +44,28 @@ final readonly class PlanController
         $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
         $stored = $store->begin($workshop, $plan, $analysis);
         $entities->flush();
-        $response = PlanResponse::opened($stored, $plan, $analysis, Response::HTTP_CREATED);
+        $response = PlanResponse::opened($stored, $plan, $analysis, null, Response::HTTP_CREATED);
         $response->headers->set('Location', "/api/plans/{$stored->id->toBase32()}");
 
         return $response;
     }
 
     #[Route('/{id}', methods: 'GET')]
-    public function open(#[CurrentUser] WorkshopUser $user, string $id): Response
+    public function open(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $stored = $this->plans->get($user->workshop, $id);
         $plan = PlanReader::json($stored->body);
 
-        return PlanResponse::opened($stored, $plan, Analysis::of($plan));
+        return PlanResponse::opened($stored, $plan, Analysis::of($plan), $request->query->getString('piece'));
+    }
+
+    /** One piece, when it is looked at: what opening and saving answer holds as many as it bears. */
+    #[Route('/{id}/pieces/{key}', requirements: ['key' => '[a-z0-9-]{1,40}'], methods: 'GET')]
+    public function piece(#[CurrentUser] WorkshopUser $user, string $id, string $key): Response
+    {
+        $stored = $this->plans->get($user->workshop, $id);
+
+        return PlanResponse::piece($stored, Analysis::of(PlanReader::json($stored->body)), $key);
     }
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
@@ -78,6 +87,7 @@ final readonly class PlanController
             $saved->stored,
             $saved->plan,
             $saved->analysis,
+            $request->query->getString('piece'),
             more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
         );
     }

@@ -11,6 +11,7 @@ use Alternum\Server\Repository\PlanVersions;
 use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -37,12 +38,12 @@ final readonly class VersionController
     }
 
     #[Route('/{number}', requirements: ['number' => '\d{1,9}'], methods: 'GET')]
-    public function version(#[CurrentUser] WorkshopUser $user, string $id, int $number): Response
+    public function version(#[CurrentUser] WorkshopUser $user, string $id, int $number, Request $request): Response
     {
         $stored = $this->plans->get($user->workshop, $id);
         $body = $number === $stored->revision ? $stored->body : $this->versions->numberedBody($stored->id, $number);
         $plan = PlanReader::json($body ?? throw new NotFoundHttpException());
 
-        return PlanResponse::opened($stored, $plan, Analysis::of($plan));
+        return PlanResponse::opened($stored, $plan, Analysis::of($plan), $request->query->getString('piece'));
     }
 }

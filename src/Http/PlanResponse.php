@@ -6,26 +6,57 @@ namespace Alternum\Server\Http;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
+use Alternum\Core\Exchange\PieceWriter;
+use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Server\Saving\StoredPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Plans as they are answered. */
 final class PlanResponse
 {
-    /** @param array<string, mixed> $more */
-    public static function opened(StoredPlan $stored, Plan $plan, Analysis $analysis, int $status = Response::HTTP_OK, array $more = []): JsonResponse
-    {
+    /**
+     * @param string|null          $piece the key of the piece in hand; null: the first
+     * @param array<string, mixed> $more
+     */
+    public static function opened(
+        StoredPlan $stored,
+        Plan $plan,
+        Analysis $analysis,
+        ?string $piece,
+        int $status = Response::HTTP_OK,
+        array $more = [],
+    ): JsonResponse {
         return JsonResponse::fromJsonString(Json::encode([
             'id' => $stored->id->toBase32(),
             'revision' => $stored->revision,
             'savedAt' => self::time($stored->savedAt),
             'plan' => $plan->values(),
-            'analysis' => AnalysisWriter::values($analysis),
+            'analysis' => AnalysisWriter::lookedAt($analysis, $piece),
+            'errors' => \count(Problem::errors($analysis->problems)),
+            'layerYarns' => $plan->layerYarns(),
         ] + $more), $status, ['ETag' => "\"{$stored->revision}\""]);
+    }
+
+    /** One piece, as it is looked at. */
+    public static function piece(StoredPlan $stored, Analysis $analysis, string $key): JsonResponse
+    {
+        foreach ($analysis->pieces as $i => $piece) {
+            if ($key === $piece->piece->key) {
+                return JsonResponse::fromJsonString(Json::encode([
+                    'revision' => $stored->revision,
+                    'piece' => PieceWriter::values($analysis->plan, $piece, $analysis->lengths[$i]),
+                    'problems' => ReadingWriter::problems(AnalysisWriter::problems($analysis, $key)),
+                ]));
+            }
+        }
+
+        throw new NotFoundHttpException();
     }
 
     public static function time(\DateTimeImmutable $at): string

@@ -268,8 +268,10 @@ final class SavingTest extends ApiTestCase
         self::assertSame('body', $steps['piece']);
         $copies = (array) $steps['copies'];
         self::assertSame([['One', 'Three'], ['Two']], array_column($copies, 'names'));
-        foreach (['with B ', 'with C '] as $copy => $said) {
-            $texts = array_filter(array_column((array) self::at($copies, $copy, 'steps'), 'text'), is_string(...));
+        foreach (['with B ', 'with C '] as $group => $said) {
+            $steps = $this->ask('GET', "/api/plans/{$id}/steps?piece=body&group={$group}");
+            self::assertSame($group, $steps['group']);
+            $texts = array_filter(array_column((array) $steps['steps'], 'text'), is_string(...));
             $fourth = array_filter($texts, static fn (string $text): bool => str_starts_with($text, 'R4'));
             self::assertStringContainsString($said, implode('', $fourth));
         }

@@ -11,39 +11,86 @@ use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
-use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Words\AmountWords;
 use Alternum\Core\Words\GaugeWords;
 use Alternum\Core\Words\SafetyWords;
 use Alternum\Core\Words\TipWords;
 use Alternum\Core\Yarn\Amount;
-use Alternum\Core\Yarn\PieceLengths;
 
 /** The analysis as values for JSON: contract/analysis.schema.json. */
 final class AnalysisWriter
 {
+    /** Rounds of other pieces that an answer about one piece bears. */
+    private const ROUNDS_BESIDE = 400;
+    /** Problems that are told at once. */
+    private const PROBLEMS = 100;
+
     public static function json(Analysis $analysis): string
     {
         return Json::encode(self::values($analysis), true)."\n";
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> all of it */
     public static function values(Analysis $analysis): array
+    {
+        return self::of($analysis, array_keys($analysis->pieces), $analysis->problems);
+    }
+
+    /**
+     * What is looked at: a piece, and of the others as many as an answer bears; they are asked for one by one when they are looked at. So of
+     * the problems: those of the piece come first.
+     *
+     * @param string|null $key the piece's; null, or of none: the first
+     *
+     * @return array<string, mixed>
+     */
+    public static function lookedAt(Analysis $analysis, ?string $key): array
+    {
+        $keys = array_column($analysis->plan->pieces, 'key');
+        $at = (int) array_search($key, $keys, true);
+        $left = self::ROUNDS_BESIDE;
+        $told = [];
+        foreach ($analysis->pieces as $i => $piece) {
+            $rounds = $i === $at ? 0 : max(1, \count($piece->stages->reading->rounds));
+            if ($rounds <= $left) {
+                $left -= $rounds;
+                $told[] = $i;
+            }
+        }
+
+        return self::of($analysis, $told, self::problems($analysis, $keys[$at] ?? ''));
+    }
+
+    /** @return list<Problem> of a piece, and then of the others, as many as are told at once */
+    public static function problems(Analysis $analysis, string $key): array
+    {
+        if (\count($analysis->problems) <= self::PROBLEMS) {
+            return $analysis->problems;
+        }
+        $own = array_filter($analysis->problems, static fn (Problem $problem): bool => $problem->piece === $key);
+
+        return \array_slice([...$own, ...array_diff_key($analysis->problems, $own)], 0, self::PROBLEMS);
+    }
+
+    /**
+     * @param list<int>     $told     the pieces, by their place in the plan
+     * @param list<Problem> $problems
+     *
+     * @return array<string, mixed>
+     */
+    private static function of(Analysis $analysis, array $told, array $problems): array
     {
         $plan = $analysis->plan;
 
         return [
             'title' => $plan->title,
             'gauge' => self::gauge($plan),
-            'pieces' => array_map(
-                static fn (PieceAnalysis $piece, PieceLengths $lengths): array => PieceWriter::values($plan, $piece, $lengths),
-                $analysis->pieces,
-                $analysis->lengths,
-            ),
+            'pieces' => array_map(static fn (int $i): array => PieceWriter::values($plan, $analysis->pieces[$i], $analysis->lengths[$i]), $told),
             'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
             'floatStitches' => $plan->floats,
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
@@ -59,7 +106,7 @@ final class AnalysisWriter
             ),
             'habits' => TipWords::habits(),
             'cautions' => SafetyWords::cautions($plan->hasParts()),
-            'problems' => ReadingWriter::problems($analysis->problems),
+            'problems' => ReadingWriter::problems($problems),
         ];
     }
 

@@ -20,22 +20,30 @@ use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\YarnWords;
 
 /**
- * The steps of a piece, written out for each set of yarns that it is made in: contract/openapi.yaml, Steps.
+ * The steps of a piece, written out for one of the sets of yarns that it is made in: contract/openapi.yaml, Steps.
  *
  * @phpstan-type WrittenStep array{kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
  *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
- * @phpstan-type WrittenCopies array{copies: int, names: list<string>, steps: list<WrittenStep>}
  */
 final class StepsWriter
 {
-    /** @return array{piece: string, finish: array<string, mixed>, copies: list<WrittenCopies>} */
-    public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms): array
+    /**
+     * @param int $at the set of yarns, from 0; one that is not there is the first
+     *
+     * @return array{piece: string, finish: array<string, mixed>, copies: list<array{copies: int, names: list<string>}>, group: int, steps: list<WrittenStep>}
+     */
+    public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms, int $at = 0): array
     {
-        return ['piece' => $piece->piece->key, 'finish' => FinishWriter::values($piece), 'copies' => array_map(static fn (CopyGroup $group): array => [
-            'copies' => $group->count,
-            'names' => $group->names,
-            'steps' => self::steps($plan, $piece, $group, $terms),
-        ], $piece->piece->copies->groups())];
+        $groups = $piece->piece->copies->groups();
+        $at = isset($groups[$at]) ? $at : 0;
+
+        return [
+            'piece' => $piece->piece->key,
+            'finish' => FinishWriter::values($piece),
+            'copies' => array_map(static fn (CopyGroup $group): array => ['copies' => $group->count, 'names' => $group->names], $groups),
+            'group' => $at,
+            'steps' => self::steps($plan, $piece, $groups[$at], $terms),
+        ];
     }
 
     /** @return list<WrittenStep> */

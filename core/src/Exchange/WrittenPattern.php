@@ -25,6 +25,9 @@ use Alternum\Core\Words\StepWords;
 /** A plan as a written pattern, to print or to send. Its rounds can be read back by the notation's reader. */
 final class WrittenPattern
 {
+    /** Copies in yarns of their own are written each for itself up to so many rounds in all. */
+    private const ROUNDS = 2000;
+
     /** @param bool $isOnce copies in yarns of their own are written once, with what they have instead */
     public static function text(Analysis $analysis, Terms $terms, bool $isOnce = false): string
     {
@@ -47,7 +50,8 @@ final class WrittenPattern
     {
         $lines = [];
         $groups = $piece->piece->copies->groups();
-        $isOnce = $isOnce && \count($groups) > 1;
+        $isLong = \count($groups) * \count($piece->stages->reading->rounds) > self::ROUNDS;
+        $isOnce = ($isOnce || $isLong) && \count($groups) > 1;
         foreach ($isOnce ? \array_slice($groups, 0, 1) : $groups as $group) {
             $names = \count($groups) > 1 && !$isOnce ? $group->names : [];
             array_push(

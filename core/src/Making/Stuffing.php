@@ -44,8 +44,9 @@ final class Stuffing
         };
         $rounds = array_values(array_unique($rounds));
         $goes = [];
+        $grams = self::grams($fabric, $finishing->firmness);
         foreach ($rounds as $i => $round) {
-            $goes[$round] = new StuffGo($i + 1, \count($rounds), self::grams($fabric, $finishing->firmness));
+            $goes[$round] = new StuffGo($i + 1, \count($rounds), $grams);
         }
 
         return $goes;

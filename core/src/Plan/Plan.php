@@ -131,6 +131,19 @@ final readonly class Plan
         return $this->but(lean: $lean);
     }
 
+    /** @return list<string> the letters of the yarns that any layer of any piece names */
+    public function layerYarns(): array
+    {
+        $letters = [];
+        foreach ($this->pieces as $piece) {
+            foreach ($piece->colours as $entry) {
+                $letters += array_fill_keys($entry->layer->yarns(), true);
+            }
+        }
+
+        return array_keys($letters);
+    }
+
     /** Stitches that each round of the piece sits back against the working direction. */
     public function leanOf(Piece $piece): float
     {

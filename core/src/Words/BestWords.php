@@ -15,9 +15,9 @@ final class BestWords
     /**
      * "4 ends fewer, 0.8 m more, no jog shows".
      *
-     * @param int   $ends   more than before; fewer where negative
-     * @param float $metres the same
-     * @param int   $shows  jogs that show then
+     * @param int   $ends    more than before; fewer where negative
+     * @param float $metres  the same
+     * @param int   $shows   jogs that show then
      * @param bool  $isExact every way was compared
      */
     public static function of(int $ends, float $metres, int $shows, Units $units, bool $isExact = true): string

@@ -77,8 +77,8 @@ final class SpecimenPlans
         yield WrittenPattern::text($analysis, Terms::Us);
         yield from self::changes($plan, $analysis);
         foreach ($analysis->pieces as $piece) {
-            foreach (StepsWriter::values($plan, $piece, Terms::Uk)['copies'] as $copies) {
-                yield self::json($copies);
+            foreach ($piece->piece->copies->groups() as $group) {
+                yield self::json(['copies' => $group->count, 'names' => $group->names, 'steps' => StepsWriter::steps($plan, $piece, $group, Terms::Uk)]);
             }
         }
     }

@@ -21,8 +21,9 @@ final class CopiesTest extends TestCase
     public function testStepsAreWrittenForEachSetOfYarns(): void
     {
         $plan = Plans::of(self::LINES, [Plans::stripes(4, 5, [['B', 2]])], ['copies' => self::COPIES]);
-        [$first, $second] = StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us)['copies'];
-        self::assertSame([[2, ['left', 'third']], [1, ['right']]], [[$first['copies'], $first['names']], [$second['copies'], $second['names']]]);
+        [$first, $second] = array_map(static fn (int $at): array => StepsWriter::values($plan, Analysis::of($plan)->pieces[0], Terms::Us, $at), [0, 1]);
+        self::assertSame([['copies' => 2, 'names' => ['left', 'third']], ['copies' => 1, 'names' => ['right']]], $first['copies']);
+        self::assertSame([$first['copies'], 0, 1], [$second['copies'], $first['group'], $second['group']]);
         [$one, $other] = [WrittenSteps::only($first['steps'], 'round'), WrittenSteps::only($second['steps'], 'round')];
         self::assertSame('R1: with A Chalk: 6 sc in MR (6)', $one[0]['text']);
         self::assertSame('R1: with B Brick: 6 sc in MR (6)', $other[0]['text']);
@@ -46,6 +47,22 @@ final class CopiesTest extends TestCase
         $plan = Plans::of(self::LINES, [], ['copies' => 4]);
         self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Rnd 1:'));
         self::assertStringContainsString('BODY (make 4; from the top down)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+    }
+
+    /** Ninety-nine copies in yarns of their own, of a long piece, are not written ninety-nine times. */
+    public function testThePatternIsNoLongerThanCanBeRead(): void
+    {
+        $copies = [];
+        for ($i = 1; $i <= 99; ++$i) {
+            $yarn = static fn (int $of): string => ['A', 'B', 'C'][intdiv($i, $of) % 3];
+            $copies[] = ['name' => "leg {$i}", 'yarns' => ['A' => $yarn(1), 'B' => $yarn(3), 'C' => $yarn(9)]];
+        }
+        $lines = ['6 sc in MR', 'R2-299: sc around', 'R300: sc around'];
+        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => $copies])), Terms::Us);
+        self::assertSame(1, substr_count($text, 'Rnd 1:'));
+        self::assertStringContainsString('as written', $text);
+        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => \array_slice($copies, 0, 3)])), Terms::Us);
+        self::assertSame(3, substr_count($text, 'Rnd 1:'));
     }
 
     /** Or once, with what each has instead. */

@@ -100,10 +100,9 @@ final class EveryStepTest extends TestCase
         foreach (self::plans() as $plan) {
             ++$i;
             foreach (Analysis::of($plan)->pieces as $piece) {
-                foreach (StepsWriter::values($plan, $piece, Terms::Us)['copies'] as $n => $copy) {
-                    $group = $piece->piece->copies->groups()[$n];
+                foreach ($piece->piece->copies->groups() as $group) {
                     $letters = array_map(static fn (string $round): string => strtr($round, $group->yarns), $piece->stages->colouring->rounds);
-                    foreach (WrittenSteps::only($copy['steps'], 'round') as $step) {
+                    foreach (WrittenSteps::only(StepsWriter::steps($plan, $piece, $group, Terms::Us), 'round') as $step) {
                         self::assertSame($piece->stages->reading->rounds[$step['from'] - 1]->makes, $step['makes']);
                         self::assertSame(
                             array_values(array_unique(str_split($letters[$step['from'] - 1]))),
@@ -120,7 +119,7 @@ final class EveryStepTest extends TestCase
 
     private static function assertReadsBack(Plan $plan, PieceAnalysis $piece): void
     {
-        $steps = StepsWriter::values($plan, $piece, Terms::Us)['copies'][0]['steps'] ?? [];
+        $steps = StepsWriter::values($plan, $piece, Terms::Us)['steps'];
         $lines = array_column(WrittenSteps::only($steps, 'round'), 'text');
         $again = Analysis::of($plan->withPieces([$piece->piece->withRounds($lines)->withColours([])->withPlacements([])]))->pieces[0];
         self::assertSame($piece->stages->colouring->rounds, $again->stages->colouring->rounds, implode("\n", $lines));

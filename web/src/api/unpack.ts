@@ -60,14 +60,11 @@ export function unpackedRound(sent: SentRound): Round {
 	};
 }
 
+export function unpackedPiece(sent: SentPiece, methods: SentAnalysis['methods']): PieceAnalysis {
+	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : methods.find((one) => one.method === method)?.edge) ?? STEP;
+	return { ...sent, rounds: sent.rounds.map(unpackedRound), changes: sent.changes.map((change) => ({ ...change, edge: edgeOf(change) })) };
+}
+
 export function unpacked(sent: SentAnalysis): Analysis {
-	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : sent.methods.find((one) => one.method === method)?.edge) ?? STEP;
-	return {
-		...sent,
-		pieces: sent.pieces.map((piece) => ({
-			...piece,
-			rounds: piece.rounds.map(unpackedRound),
-			changes: piece.changes.map((change) => ({ ...change, edge: edgeOf(change) })),
-		})),
-	};
+	return { ...sent, pieces: sent.pieces.map((piece) => unpackedPiece(piece, sent.methods)) };
 }

@@ -5,7 +5,7 @@ import { alongByArrows } from '../ui/alongByArrows';
 import { Button } from '../ui/Button';
 import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
-import { stationNames, stations, useBench, useDraft, useProblems } from './context';
+import { stationNames, stations, useBench, useDraft, useErrors } from './context';
 import { LeafSwitch } from './LeafSwitch';
 import { Pieces } from './Pieces';
 import { PlanMenu } from './PlanMenu';
@@ -19,7 +19,7 @@ export function BenchHeader() {
 	const canUndo = useDraft((state) => state.canUndo);
 	const canRedo = useDraft((state) => state.canRedo);
 	const [typed, setTyped] = useState<string | null>(null);
-	const problems = useProblems().filter(({ severity }) => severity === 'error').length;
+	const problems = useErrors();
 	return (
 		<header data-area="header" className="col-span-full min-w-0 border-b border-rule bg-paper">
 			<h1 className="sr-only">

@@ -7,7 +7,7 @@ import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { openDraft } from './draft';
 import type { DraftStore } from './draftState';
-import { takeUpTools } from './place';
+import { placeOf, takeUpTools } from './place';
 import { takeUnsaved } from './unsaved';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent'; told: Told };
@@ -19,6 +19,8 @@ export function BenchPage() {
 	return <OpenPlan key={`${id} ${attempt}`} id={id} station={station} again={() => setAttempt(attempt + 1)} />;
 }
 
+const pieceOf = ({ piece }: { piece?: string }) => (piece === undefined ? {} : { piece });
+
 function OpenPlan({ id, station, again }: { id: string; station: string | undefined; again: () => void }) {
 	const navigate = useNavigate();
 	const [opening, setOpening] = useState<Opening>({ is: 'opening' });
@@ -26,14 +28,14 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 	useEffect(() => {
 		let draft: DraftStore | undefined;
 		let isOver = false;
-		api.GET('/api/plans/{id}', { params: { path: { id } } })
+		api.GET('/api/plans/{id}', { params: { path: { id }, query: pieceOf(placeOf(id)) } })
 			.then(async (answer) => {
 				const opened = dataOf(answer);
 				const left = isOver ? null : await takeUnsaved(id);
 				if (isOver) return;
 				takeUpTools(
 					id,
-					opened.analysis.pieces.every(({ rounds }) => rounds.length === 0),
+					opened.analysis.yarns.every(({ stitches }) => stitches === 0),
 				);
 				draft = openDraft(opened, left);
 				setOpening({ is: 'open', draft });

@@ -89,6 +89,8 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 	const root = useRef<HTMLDivElement>(null);
 	useFocusKept(root);
 
+	useEffect(() => draft.look(pieceKey), [draft, pieceKey]);
+
 	// A piece can go away under the view: by undo, or by taking another window's plan. So can rounds that were picked.
 	useEffect(
 		() =>

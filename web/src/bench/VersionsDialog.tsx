@@ -82,11 +82,12 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 	const id = useDraft((state) => state.id);
 	const [key, setKey] = useState(inView);
 	const { data } = useQuery({
-		queryKey: ['version', id, number],
+		queryKey: ['version', id, number, key],
 		queryFn: async () => {
-			const opened = dataOf(await api.GET('/api/plans/{id}/versions/{number}', { params: { path: { id, number } } }));
+			const opened = dataOf(await api.GET('/api/plans/{id}/versions/{number}', { params: { path: { id, number }, query: { piece: key } } }));
 			return { plan: opened.plan, analysis: unpacked(opened.analysis) };
 		},
+		placeholderData: (before, query) => (query?.queryKey[2] === number ? before : undefined),
 	});
 	if (data === undefined) return <p className="text-faint">{say('versionsDialog.lookingItUp')}</p>;
 	const { plan, analysis } = data;
@@ -104,11 +105,11 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 	return (
 		<div className="min-w-0">
 			<div className="mb-2 flex flex-wrap items-end gap-2">
-				{analysis.pieces.length > 1 && (
+				{plan.pieces.length > 1 && (
 					<ChoiceField
 						label={say('common.piece')}
 						value={piece?.key ?? ''}
-						choices={analysis.pieces.map((one) => [one.key, one.name] as const)}
+						choices={plan.pieces.map((one) => [one.key, one.name] as const)}
 						onChange={setKey}
 						className="w-40"
 					/>

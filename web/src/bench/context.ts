@@ -62,13 +62,21 @@ const LOOKS_MS = 600;
 
 /** What is wrong, once she looks: nothing moves under the line that she is typing. */
 export function useProblems(): PlanProblem[] {
+	return useOnceLooked(useDraft(({ analysis }) => analysis.problems));
+}
+
+/** How many mistakes there are in all pieces, once she looks. */
+export function useErrors(): number {
+	return useOnceLooked(useDraft(({ errors }) => errors));
+}
+
+function useOnceLooked<T>(now: T): T {
 	const { draft } = useBench();
-	const problems = useDraft(({ analysis }) => analysis.problems);
-	const [told, setTold] = useState(problems);
+	const [told, setTold] = useState(now);
 	useEffect(() => {
-		const timer = setTimeout(() => setTold(problems), isTyped(draft.doing()) ? LOOKS_MS : 0);
+		const timer = setTimeout(() => setTold(now), isTyped(draft.doing()) ? LOOKS_MS : 0);
 		return () => clearTimeout(timer);
-	}, [draft, problems]);
+	}, [draft, now]);
 	return useDeferredValue(told);
 }
 

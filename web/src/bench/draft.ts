@@ -2,13 +2,13 @@ import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand/vanilla';
 import { ApiError, api, dataOf } from '../api/client';
 import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
-import { unpacked } from '../api/unpack';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
 import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { History } from './history';
+import { looking, workedOut } from './looking';
 import { difference, sentOf, standsForGroup } from './operations';
 import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
 import { seen } from './seen';
@@ -29,7 +29,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		id: opened.id,
 		revision: opened.revision,
 		plan: opened.plan,
-		analysis: unpacked(opened.analysis),
+		...workedOut(opened),
 		save: { is: 'saved' },
 		setAside: [],
 		isKept: true,
@@ -50,6 +50,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	const history = new History();
 	const asSeen = seen();
 	const release = hold(opened.id);
+	const piece = looking(opened.id, store, () => base);
 
 	const newest = () => queue.at(-1) ?? history.newest;
 	const shown = () => shownIn(queue, base);
@@ -106,7 +107,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		history.began(first.group, base);
 		try {
 			const answer = await api.POST('/api/plans/{id}/operations', {
-				params: { path: { id: opened.id } },
+				params: { path: { id: opened.id }, query: piece.query() },
 				body: { base: store.getState().revision, operations: sent.map(sentOf) },
 			});
 			const saved = dataOf(answer);
@@ -125,17 +126,12 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			store.setState(({ setAside }) => ({ revision: saved.revision, setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
-			analysed(saved);
+			piece.answered(saved);
 			await fly();
 		} catch (error) {
 			isFlying = false;
 			failed(error, sent);
 		}
-	}
-
-	/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
-	function analysed({ revision, analysis }: Pick<OpenedPlan, 'revision' | 'analysis'>): void {
-		if (revision === store.getState().revision) store.setState((now) => ({ analysis: replaceEqualDeep(now.analysis, unpacked(analysis)) }));
 	}
 
 	function failed(error: unknown, sent: readonly Queued[]): void {
@@ -201,11 +197,12 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 
-	const reload = async (): Promise<OpenedPlan> => dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id } } }));
+	const reload = async (): Promise<OpenedPlan> => dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id }, query: piece.query() } }));
 
 	function takeFromServer(theirs: OpenedPlan): void {
 		base = theirs.plan;
-		store.setState({ revision: theirs.revision, analysis: unpacked(theirs.analysis), plan: shown() });
+		store.setState({ revision: theirs.revision, plan: shown() });
+		piece.answered(theirs);
 	}
 
 	const mine = () => notSaved(queue, base, (group) => history.before(group));
@@ -285,11 +282,13 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			reload().then(takeFromServer, () => undefined);
 		},
 		lines,
+		look: piece.look,
 		close: () => {
 			if (store.getState().save.is === 'saving') void fly();
 			isClosed = true;
 			release();
 			clearTimeout(timer);
+			piece.end();
 			window.removeEventListener('online', sendNow);
 			unwatch();
 		},

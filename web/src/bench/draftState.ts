@@ -26,8 +26,12 @@ export interface Draft {
 	revision: number;
 	/** as last saved, with what was changed since; edits that the core still has to make are not in it */
 	plan: Plan;
-	/** of the plan as last saved */
+	/** of the plan as last saved: the piece that is looked at, and as many others as an answer bears */
 	analysis: Analysis;
+	/** mistakes in all pieces */
+	errors: number;
+	/** letters of the yarns that any layer of any piece names */
+	layerYarns: string[];
 	save: SaveState;
 	setAside: SetAside[];
 	/** whether the browser keeps what is not saved yet */
@@ -59,6 +63,8 @@ export interface DraftStore extends StoreApi<Draft> {
 	putBack: () => Promise<void>;
 	/** Leaves everything that is not saved. */
 	giveUp: () => void;
+	/** Looks at a piece: what the core made of it is there soon, where it is not yet. */
+	look: (piece: string) => void;
 	/** The lines of a piece as typed, even where the core has not seen them yet. */
 	lines: (piece: string) => string[];
 	close: () => void;

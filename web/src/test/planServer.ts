@@ -46,7 +46,7 @@ export class Server {
 	#group = '';
 	#began: Plan = this.plan;
 
-	opened = (): OpenedPlan => ({ id: 'P', revision: this.revision, savedAt: '2026-01-01T00:00:00Z', plan: this.plan, analysis });
+	opened = (): OpenedPlan => ({ id: 'P', revision: this.revision, savedAt: '2026-01-01T00:00:00Z', plan: this.plan, analysis, errors: 0, layerYarns: [] });
 
 	answer = async (request: Request, { signal }: { signal?: AbortSignal } = {}): Promise<Response> => {
 		const trouble = this.trouble.shift() ?? this.is;

@@ -9,7 +9,7 @@ import { WhatIsNeeded } from './pattern/WhatIsNeeded';
 export function Pattern() {
 	const { piece: shown } = useBench();
 	const id = useDraft((state) => state.id);
-	const pieces = useDraft(({ analysis }) => analysis.pieces);
+	const pieces = useDraft(({ plan }) => plan.pieces);
 	const cautions = useDraft((state) => state.analysis?.cautions) ?? [];
 	const [isOnce, setIsOnce] = useState(false);
 	// Copies that differ in their yarns can be written once, with the differences.
@@ -31,7 +31,7 @@ export function Pattern() {
 			)}
 			<WhatIsNeeded />
 			{pieces.map(({ key, name, copies }) => (
-				<PieceSteps key={key} piece={key} name={name} copies={copies} isShown={key === shown} />
+				<PieceSteps key={key} piece={key} name={name} copies={typeof copies === 'number' ? copies : copies.length} isShown={key === shown} />
 			))}
 			<HowItIsDone has={(name) => name.startsWith('technique ')} summary={say('howItIsDone.techniques')} />
 			<div className="caption mt-4 border-t border-rule pt-3">

@@ -17,13 +17,13 @@ import { inPalette, palettes } from '../palettes';
 import { freeLetter, set, withYarn } from '../plans';
 
 /** What each yarn is used for: stitches that are seen, layers that are not, copies. */
-function usedYarns({ plan, analysis }: Draft): Record<string, 'stitches' | 'layer' | 'copy'> {
+function usedYarns({ plan, analysis, layerYarns }: Draft): Record<string, 'stitches' | 'layer' | 'copy'> {
 	const used: Record<string, 'stitches' | 'layer' | 'copy'> = {};
 	for (const { copies } of plan.pieces) {
 		if (typeof copies !== 'number')
 			for (const { yarns = {} } of copies) for (const key of [...Object.keys(yarns), ...Object.values(yarns)]) used[key] = 'copy';
 	}
-	for (const { layers } of analysis.pieces) for (const { yarns } of layers) for (const key of yarns) used[key] = 'layer';
+	for (const key of layerYarns) used[key] = 'layer';
 	for (const { key, stitches } of analysis.yarns) if (stitches > 0) used[key] = 'stitches';
 	return used;
 }

@@ -16,13 +16,12 @@ export function PieceSteps({ piece, name, copies, isShown }: { piece: string; na
 	// The piece in view is unfolded until she says otherwise.
 	const isOpen = unfolded ?? isShown;
 	const { data, isError, refetch } = useQuery({
-		queryKey: ['steps', id, piece, revision],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/steps', { params: { path: { id }, query: { piece } } })),
+		queryKey: ['steps', id, piece, chosen, revision],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/steps', { params: { path: { id }, query: { piece, group: Number(chosen) } } })),
 		enabled: isOpen,
 		placeholderData: (before, query) => (query?.queryKey[2] === piece ? before : undefined),
 	});
 	const all = data?.copies ?? [];
-	const shown = all[Number(chosen)] ?? all[0];
 	return (
 		<details
 			className="border-t-2 border-ink"
@@ -52,14 +51,14 @@ export function PieceSteps({ piece, name, copies, isShown }: { piece: string; na
 				<ChoiceField
 					label={say('pattern.writtenFor')}
 					className="mb-3"
-					value={chosen}
+					value={String(data?.group ?? 0)}
 					choices={all.map(({ names }, i) => [String(i), listed(names)] as const)}
 					onChange={setChosen}
 				/>
 			)}
-			{data !== undefined && data.copies[0]?.steps.length === 0 && <p className="mb-3">{say('pattern.typeTheRoundsFirstThey')}</p>}
-			{data !== undefined && (data.copies[0]?.steps.length ?? 0) > 0 && <FinishForm piece={piece} finished={data.finish} />}
-			{shown !== undefined && <StepList piece={piece} steps={shown.steps} />}
+			{data?.steps.length === 0 && <p className="mb-3">{say('pattern.typeTheRoundsFirstThey')}</p>}
+			{data !== undefined && data.steps.length > 0 && <FinishForm piece={piece} finished={data.finish} />}
+			{data !== undefined && <StepList piece={piece} steps={data.steps} />}
 		</details>
 	);
 }

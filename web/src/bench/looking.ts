@@ -1,0 +1,73 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
+import type { StoreApi } from 'zustand/vanilla';
+import { api, dataOf } from '../api/client';
+import type { OpenedPlan, Plan } from '../api/types';
+import { unpacked, unpackedPiece } from '../api/unpack';
+import type { Draft } from './draftState';
+
+/** So long after no answer it is asked again. */
+const AGAIN_MS = 3000;
+
+/** What the core made of a plan, as a draft shows it. */
+export const workedOut = ({ analysis, errors, layerYarns }: Pick<OpenedPlan, 'analysis' | 'errors' | 'layerYarns'>) => ({
+	analysis: unpacked(analysis),
+	errors,
+	layerYarns,
+});
+
+/**
+ * The piece that is looked at. An answer about a plan holds it, and others as far as it bears them; a piece that is not there is asked for
+ * when it is looked at.
+ *
+ * @param saved the plan as last saved: of a piece that is newer the core knows nothing yet
+ */
+export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
+	let inHand: string | undefined;
+	let isAsking = false;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+
+	const isMissing = () =>
+		inHand !== undefined && saved().pieces.some(({ key }) => key === inHand) && !store.getState().analysis.pieces.some(({ key }) => key === inHand);
+
+	async function ask(): Promise<void> {
+		clearTimeout(timer);
+		if (isAsking || inHand === undefined || !isMissing()) return;
+		isAsking = true;
+		const key = inHand;
+		try {
+			const { revision, piece, problems } = dataOf(await api.GET('/api/plans/{id}/pieces/{key}', { params: { path: { id, key } } }));
+			if (revision === store.getState().revision)
+				store.setState(({ analysis }) => ({
+					analysis: {
+						...analysis,
+						pieces: [...analysis.pieces.filter((one) => one.key !== key), unpackedPiece(piece, analysis.methods)],
+						problems: replaceEqualDeep(analysis.problems, problems),
+					},
+				}));
+		} catch {
+			// It is asked again while it is looked at.
+		}
+		isAsking = false;
+		// She may look at another one by now, and the plan may have gone on.
+		if (isMissing()) timer = setTimeout(() => void ask(), key === inHand ? AGAIN_MS : 0);
+	}
+
+	return {
+		look: (key: string) => {
+			inHand = key;
+			void ask();
+		},
+		/** What opening and saving ask with. */
+		query: () => (inHand === undefined ? {} : { piece: inHand }),
+		/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
+		answered: (answer: OpenedPlan) => {
+			if (answer.revision !== store.getState().revision) return;
+			store.setState(({ analysis, errors, layerYarns }) => replaceEqualDeep({ analysis, errors, layerYarns }, workedOut(answer)));
+			void ask();
+		},
+		end: () => {
+			inHand = undefined;
+			clearTimeout(timer);
+		},
+	};
+}
