@@ -20,7 +20,7 @@ const limits = {
 	rounds: layers.run.round.maximum,
 	stitchesInRound: layers.run.from.maximum,
 	motif: layers.motif.rows.maxItems,
-	layers: Piece.properties.colours.maxItems,
+	layers: Piece.properties.colours.writtenMaxItems,
 	lines: Piece.properties.rounds.maxItems,
 	line: Piece.properties.rounds.items.maxLength,
 	name: plan.properties.title.maxLength,

@@ -7,6 +7,7 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
+use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\Workshop;
@@ -40,6 +41,7 @@ final readonly class PlanController
     public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store, EntityManagerInterface $entities): Response
     {
         $plan = PlanReader::json($request->getContent());
+        WritingLimits::hold($plan, null);
         $analysis = Analysis::of($plan);
         $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
         $stored = $store->begin($workshop, $plan, $analysis);

@@ -31,6 +31,16 @@ final readonly class Result
             : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
     }
 
+    /** One that nobody foresaw to fail. */
+    public static function failed(string $id, int $revision): self
+    {
+        return new self($id, $revision, [
+            'detail' => 'Alternum could not do this: the fault is its own, not yours.',
+            'mend' => 'Everything else is saved. Try another way.',
+            'problems' => [],
+        ]);
+    }
+
     /** @param int|array{int, array<string, mixed>} $kept as kept() gave it */
     public static function remembered(string $id, int|array $kept): self
     {

@@ -10,11 +10,14 @@ use Alternum\Core\Edit\StandsForGroup;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
+use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Repository\PlanVersions;
 use Alternum\Server\Repository\StoredPlans;
+use Doctrine\DBAL\Exception as DatabaseError;
 use Psr\Clock\ClockInterface;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Ulid;
 
@@ -29,7 +32,7 @@ final readonly class Saving
     /** So often it is tried to be the one who writes. */
     private const TRIES = 5;
 
-    public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock)
+    public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock, private LoggerInterface $logger)
     {
     }
 
@@ -79,16 +82,25 @@ final readonly class Saving
         return $this->make($stored, $plan, $message, $results);
     }
 
-    /** @param list<Result> $results of operations that came before */
-    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results): ?Saved
+    /**
+     * @param list<Result> $results     of operations that came before
+     * @param bool         $isWorkedOut each is worked out by itself, to find the one that cannot be
+     */
+    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results, bool $isWorkedOut = false): ?Saved
     {
         $now = $stored;
         $began = null;
         $states = [];
+        $before = [$plan, $results];
         $remembered = $stored->results;
         $ids = $message->ids();
         $end = \count($ids);
         for ($i = \count($results); $i < $end; ++$i) {
+            if (isset($remembered[$ids[$i]])) {
+                // It came before, in this message or another.
+                $results[] = Result::remembered($ids[$i], $remembered[$ids[$i]]);
+                continue;
+            }
             try {
                 $operation = $message->operation($i);
                 $goesOn = $operation->group === $now->undoGroup;
@@ -98,7 +110,11 @@ final readonly class Saving
                     $from = null === $began ? $plan : PlanReader::json($began);
                 }
                 $changed = $operation->made($from);
-                $written = PlanWriter::compact($changed);
+                WritingLimits::hold($changed, $plan);
+                $written = PlanWriter::changed($changed, \strlen($now->body));
+                if ($isWorkedOut) {
+                    Analysis::of($changed);
+                }
                 if (!$goesOn) {
                     $states = $now === $stored ? [] : [...$states, $now];
                     $began = $now->body;
@@ -108,11 +124,21 @@ final readonly class Saving
                 $result = Result::made($operation->id, $now->revision);
             } catch (InvalidFields|EditRefused $why) {
                 $result = Result::refused($ids[$i], $now->revision, $why);
+            } catch (DatabaseError $away) {
+                throw $away;
+            } catch (\Throwable $error) {
+                $this->logger->error('An operation failed, and was refused alone: '.$error->getMessage(), ['exception' => $error]);
+                $result = Result::failed($ids[$i], $now->revision);
             }
             $results[] = $result;
             $remembered[$result->id] = $result->kept();
         }
-        $analysis = Analysis::of($plan);
+        try {
+            $analysis = Analysis::of($plan);
+        } catch (\Throwable $error) {
+            // One of them made a plan that cannot be worked out: it is looked for, and refused alone.
+            return $isWorkedOut ? throw $error : $this->make($stored, $before[0], $message, $before[1], true);
+        }
         $isChanged = $now->revision > $stored->revision;
         $now = $now->remembering(\array_slice($remembered, -max(self::REMEMBERED, $end), null, true));
         if (!$this->plans->write([...$states, $now], $isChanged ? ShelfSummary::values($analysis) : null)) {

@@ -59,7 +59,7 @@ final readonly class Piece
             rounds: $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'A line break is in it: write each line as a text of its own.'),
             lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
             frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
-            colours: $fields->objects('colours', 0, Limits::LAYERS, LayerKinds::read(...)),
+            colours: $fields->objects('colours', 0, Limits::READ_LAYERS, LayerKinds::read(...)),
             changes: ChangeChoice::read($fields->object('changes')),
             start: $fields->has('start') ? JoinedStart::read($fields->object('start')) : null,
             chainCounts: $fields->has('chainCounts') && $fields->truth('chainCounts'),

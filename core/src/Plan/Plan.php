@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Layer\Strokes;
 
 /** One toy or object: its yarns, gauge, pieces and colours, as the maker wrote them. */
 final readonly class Plan
@@ -177,13 +178,6 @@ final readonly class Plan
         $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
         $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns), 'letter');
         $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces), 'key');
-        if (array_sum(array_map(static fn (Piece $piece): int => \count($piece->colours), $pieces)) > Limits::ALL_LAYERS) {
-            $fields->wrong(
-                'pieces',
-                'All pieces together have more than '.Limits::ALL_LAYERS.' layers of colour.',
-                'Take some out, or lay one in place of several.',
-            );
-        }
         $plan = new self(
             title: $title,
             terms: $terms,
@@ -192,7 +186,7 @@ final readonly class Plan
             yarns: [] === $yarns ? [new Yarn('A', '', '#000000', WeightCategory::Dk, 1.0)] : $yarns,
             gauge: Gauge::read($fields->object('gauge')),
             yarnUse: YarnUse::read($fields->object('yarnUse')),
-            pieces: $pieces,
+            pieces: Strokes::inPieces($pieces, implode('', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns))),
             lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
             marker: $fields->has('marker') ? $fields->oneOf('marker', Marker::class) : Marker::First,
             floats: $fields->whole('floatStitches', 1, 30, self::USUAL_FLOATS),

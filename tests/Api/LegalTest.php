@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Tests\Api;
+
+use Alternum\Core\Notation\Memory;
+use Alternum\Core\Notation\Remembered;
+use Alternum\Server\Tests\ApiTestCase;
+
+/** Whatever is legal is answered, within bounds; what fails fails alone. */
+final class LegalTest extends ApiTestCase
+{
+    protected function tearDown(): void
+    {
+        Remembered::by(null);
+        parent::tearDown();
+    }
+
+    /**
+     * @param array<string, list<string>> $pieces lines by key
+     *
+     * @return string the id of a plan with these pieces, striped
+     */
+    private function plan(array $pieces): string
+    {
+        [, $plan] = $this->firstPlan();
+        $plan['pieces'] = array_map(static fn (string $key): array => [
+            'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $pieces[$key], 'front' => ['degrees' => 180],
+            'colours' => [['kind' => 'stripes', 'from' => 1, 'to' => 2, 'sequence' => [['yarn' => 'B', 'rounds' => 1], ['yarn' => 'A', 'rounds' => 1]]]],
+            'changes' => ['method' => 'auto'],
+        ], array_keys($pieces));
+
+        return self::string($this->ask('POST', '/api/plans', $plan), 'id');
+    }
+
+    /** @return array<string, list<string>> twelve pieces of a hundred rounds */
+    private static function twelve(): array
+    {
+        $pieces = [];
+        for ($i = 1; $i <= 12; ++$i) {
+            $pieces["p{$i}"] = ['6 sc in MR', 'R2-100: sc around'];
+        }
+
+        return $pieces;
+    }
+
+    public function testALineWithMoreStitchesThanARoundHoldsIsSaved(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR', 'inc x6']]);
+        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x 1500, fasten off'];
+        $saved = $this->save($id, 1, ['do' => 'retype', 'piece' => 'body', 'rounds' => $lines]);
+        $this->assertStatus(200);
+        self::assertSame([null], array_column((array) $saved['results'], 'refused'));
+        self::assertSame($lines, self::at($saved, 'plan', 'pieces', 0, 'rounds'));
+        self::assertSame(1, $saved['errors']);
+    }
+
+    /** An operation that nobody foresaw to fail is refused alone, whether it fails itself or makes a plan that cannot be worked out. */
+    public function testWhatFailsIsRefusedAlone(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR', 'inc x6']]);
+        Remembered::by(new class implements Memory {
+            public function recall(string $key): ?object
+            {
+                return str_contains($key, 'boom') ? throw new \LogicException('A fault of the core.') : null;
+            }
+
+            public function keep(string $key, object $value): void
+            {
+            }
+        });
+        $saved = $this->save(
+            $id,
+            1,
+            self::set(['title'], 'Before'),
+            ['do' => 'retype', 'piece' => 'body', 'rounds' => ['6 sc in MR', 'boom']],
+            self::set(['pieces', 'body', 'rounds'], ['boom']),
+            self::set(['yarns', 'A', 'name'], 'After'),
+        );
+        $this->assertStatus(200);
+        $refused = array_column((array) $saved['results'], 'refused');
+        self::assertSame([true, false, false, true], array_map(static fn (mixed $why): bool => null === $why, $refused));
+        self::assertStringContainsString('the fault is its own', self::string($saved, 'results', 2, 'refused', 'detail'));
+        self::assertSame(['Before', 'After', ['6 sc in MR', 'inc x6']], [
+            self::at($saved, 'plan', 'title'), self::at($saved, 'plan', 'yarns', 0, 'name'), self::at($saved, 'plan', 'pieces', 0, 'rounds'),
+        ]);
+    }
+
+    public function testTheSameIdTwiceInOneMessageIsMadeOnce(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR', 'inc x6', 'sc around']]);
+        $longer = self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 0, 'longer' => 1]);
+        $other = self::operation(self::set(['title'], 'Other'));
+        $saved = $this->operations($id, 1, $longer, $other, $longer);
+        $this->assertStatus(200);
+        self::assertSame([2, 3, 2], array_column((array) $saved['results'], 'revision'));
+        self::assertCount(4, (array) self::at($saved, 'analysis', 'pieces', 0, 'rounds'));
+        $again = $this->operations($id, 3, self::operation(self::set(['title'], 'New')), $longer);
+        self::assertSame([4, 2], array_column((array) $again['results'], 'revision'));
+        self::assertCount(4, (array) self::at($again, 'analysis', 'pieces', 0, 'rounds'));
+    }
+
+    public function testAnAnswerHoldsThePieceInHandAndAsManyOthersAsItBears(): void
+    {
+        $id = $this->plan(self::twelve());
+        $keys = static fn (array $answer): array => array_column((array) self::at($answer, 'analysis', 'pieces'), 'key');
+        self::assertSame(['p1', 'p2', 'p3', 'p4', 'p5'], $keys($this->ask('GET', "/api/plans/{$id}")));
+        self::assertSame(['p1', 'p2', 'p3', 'p4', 'p9'], $keys($this->ask('GET', "/api/plans/{$id}?piece=p9")));
+        self::assertSame(['p1', 'p2', 'p3', 'p4', 'p5'], $keys($this->ask('GET', "/api/plans/{$id}?piece=nose")));
+        $operation = self::operation(self::set(['title'], 'Twelve'));
+        $saved = $this->ask('POST', "/api/plans/{$id}/operations?piece=p12", ['base' => 1, 'operations' => [$operation]]);
+        self::assertSame(['p1', 'p2', 'p3', 'p4', 'p12'], $keys($saved));
+        self::assertSame(['B', 'A'], $saved['layerYarns']);
+        $one = $this->ask('GET', "/api/plans/{$id}/pieces/p7");
+        self::assertSame([2, 'p7'], [$one['revision'], self::at($one, 'piece', 'key')]);
+        self::assertCount(100, (array) self::at($one, 'piece', 'rounds'));
+        $this->ask('GET', "/api/plans/{$id}/pieces/nose");
+        $this->assertStatus(404);
+        $version = $this->ask('GET', "/api/plans/{$id}/versions/1?piece=p8");
+        self::assertContains('p8', $keys($version));
+    }
+
+    /** Of many mistakes those of the piece in hand are told first, and all are counted. */
+    public function testThousandsOfMistakesAreTold(): void
+    {
+        $lines = static fn (string $word): array => ['6 sc in MR', ...array_fill(0, 150, "{$word} around")];
+        $id = $this->plan(['one' => $lines('wobble'), 'two' => $lines('quiver')]);
+        $opened = $this->ask('GET', "/api/plans/{$id}?piece=two");
+        $told = (array) self::at($opened, 'analysis', 'problems');
+        self::assertCount(100, $told);
+        self::assertSame(['two'], array_values(array_unique(array_column($told, 'piece'))));
+        self::assertSame(300, $opened['errors']);
+    }
+
+    public function testAPlanDoesNotGrowOverWhatIsWritten(): void
+    {
+        $pieces = [];
+        for ($i = 1; $i <= 16; ++$i) {
+            $pieces["p{$i}"] = ['6 sc in MR', 'R2-375: sc around'];
+        }
+        $id = $this->plan($pieces);
+        $longer = $this->save($id, 1, ['do' => 'retype', 'piece' => 'p1', 'rounds' => ['6 sc in MR', 'R2-376: sc around']], self::set(['title'], 'Still'));
+        self::assertSame('All pieces together can have 6,000 rounds.', self::string($longer, 'results', 0, 'refused', 'detail'));
+        self::assertSame('Still', self::at($longer, 'plan', 'title'));
+        $shorter = $this->save($id, 2, ['do' => 'retype', 'piece' => 'p1', 'rounds' => ['6 sc in MR', 'R2-300: sc around']]);
+        self::assertSame([null], array_column((array) $shorter['results'], 'refused'));
+        $remark = '# '.str_repeat('salt wind ', 190);
+        $larger = $this->save($id, 3, ['do' => 'retype', 'piece' => 'p2', 'rounds' => array_fill(0, 150, $remark)]);
+        self::assertStringContainsString('larger than 256 kB', self::string($larger, 'results', 0, 'refused', 'detail'));
+    }
+
+    public function testWhatIsNotSeenIsNoPartOfAName(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR']]);
+        foreach ([['title'], ['yarns', 'A', 'name'], ['pieces', 'body', 'name']] as $at) {
+            foreach (["be\u{7}ll", "tab\tbed", "li\u{2028}ne", "\u{0}"] as $name) {
+                $saved = $this->save($id, 1, self::set($at, $name));
+                self::assertSame('This holds a character that cannot be seen.', self::string($saved, 'results', 0, 'refused', 'detail'));
+            }
+        }
+        [, $plan] = $this->firstPlan();
+        $this->ask('POST', '/api/plans', ['title' => "be\u{7}ll"] + $plan);
+        $this->assertStatus(422);
+        self::assertNull(self::at($this->save($id, 1, self::set(['title'], 'Möwe 🧶 عين')), 'results', 0, 'refused'));
+    }
+}
