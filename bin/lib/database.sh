@@ -1,8 +1,15 @@
 # A MariaDB of Alternum's own, under var/, on loopback.
 
 db_start() {
-    local data="$place/db" pid="$place/run/db.pid"
-    if is_ours "$pid" "$data"; then return; fi
+    local data="$place/db" settings arguments
+    own_users
+    # Each save is on the disk before it is answered. Who waits for a lock, or for an answer, waits for seconds.
+    arguments=(--no-defaults --datadir="$data" --socket="$place/run/db/db.sock" --port="$db_port" --bind-address=127.0.0.1 --user="$database_user"
+        --pid-file="$place/run/db/db.pid" --init-file="$place/run/db/init.sql" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --innodb-lock-wait-timeout=3 --skip-log-bin)
+    settings=$({ printf '%s\n' "${arguments[@]}"; mariadbd --version; cat "$root/bin/lib/templates/init.sql"; } | sha256sum)
+    if runs db mariadbd "$settings"; then return; fi
+    end_ours db mariadbd TERM 60
     if is_open "$db_port"; then
         fail "Port $db_port on this machine, which the database wants, is in use by another program." "Choose another:  ALTERNUM_DB_PORT=$((db_port + 1)) $0"
     fi
@@ -13,25 +20,26 @@ db_start() {
     if [ ! -d "$data" ]; then
         note "making the database folder"
         rm -rf "$data.new"
-        quietly db-install mariadb-install-db --no-defaults --datadir="$data.new" --auth-root-authentication-method=normal --user="$(id -un)" --skip-test-db
+        quietly db-install mariadb-install-db --no-defaults --datadir="$data.new" --auth-root-authentication-method=normal --user="$database_user" --skip-test-db
         touch "$data.new/alternum-made"
         mv "$data.new" "$data"
     fi
-    render init.sql >"$place/run/init.sql"
-    # Each save is on the disk before it is answered.
-    setsid mariadbd --no-defaults --datadir="$data" --socket="$place/run/db.sock" --port="$db_port" --bind-address=127.0.0.1 --user="$(id -un)" \
-        --pid-file="$pid" --init-file="$place/run/init.sql" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --skip-log-bin >"$place/run/db.log" 2>&1 </dev/null &
+    own_folder "$database_user" "$data"
+    own_folder "$database_user" "$place/run/db"
+    (umask 077; render init.sql >"$place/run/db/init.sql")
+    [ "$database_user" = "$(id -un)" ] || chown "$database_user" "$place/run/db/init.sql"
+    setsid mariadbd "${arguments[@]}" >"$place/run/db.log" 2>&1 </dev/null &
     wait_for 60 db_answers || {
         tail -n 20 "$place/run/db.log" >&2
         fail "The database does not start." "What it said last stands above; the whole is in $place/run/db.log."
     }
-    rm -f "$place/run/init.sql"
+    rm -f "$place/run/db/init.sql"
+    started db "$settings"
 }
 db_answers() {
-    is_ours "$place/run/db.pid" "$place/db" && php -r '
+    [ -s "$place/run/db/db.pid" ] && php -r '
         $at = parse_url(getenv("DATABASE_URL"));
-        new PDO("mysql:host=127.0.0.1;port={$at["port"]};dbname=alternum", $at["user"], $at["pass"]);'
+        new PDO("mysql:host=127.0.0.1;port={$at["port"]};dbname=alternum", $at["user"], $at["pass"], [PDO::ATTR_TIMEOUT => 2]);'
 }
 
 migrate() { quietly migrate env APP_ENV="${1:-prod}" bin/console doctrine:migrations:migrate --no-interaction --allow-no-migration; }

@@ -21,8 +21,8 @@ final class Limits
     public const LAYERS = 100;
     /** Of all pieces together, when written: each is laid over every round. */
     public const ALL_LAYERS = 200;
-    /** Of one piece, when read. */
-    public const READ_LAYERS = 2000;
+    /** Of one piece, when read: two thousand, and what was laid on them once more. */
+    public const READ_LAYERS = 2500;
     public const COPIES = 99;
     public const PLACEMENTS = 40;
     /** Cells that a motif is wide or high. */
