@@ -15,6 +15,7 @@ serve() {
     readable vendor symfony-parts/vendor core src config templates migrations public demo composer.json
     own_folder "$web_user" var/cache/prod
     own_folder "$web_user" "$place/log"
+    own_folder "$web_user" "$place/run/locks"
     if [ "$(id -u)" -eq 0 ]; then
         user=$(printf 'user = %s\ngroup = %s\nlisten.owner = %s' "$web_user" "$web_user" "$web_user")
         [ "$web_user" != root ] || as_root=(-R)

@@ -6,7 +6,9 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Assets;
+use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Http\SecurityHeaders;
+use Alternum\Server\Repository\Browsers;
 use Alternum\Server\Security\WorkshopCookie;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\DemoPlans;
@@ -29,6 +31,7 @@ final readonly class PageController
         private WorkshopCookie $cookie,
         private DemoPlans $demo,
         private EntityManagerInterface $entities,
+        private Browsers $browsers,
         private ClockInterface $clock,
         #[Autowire(service: 'limiter.new_workshop')] private RateLimiterFactory $limiter,
     ) {
@@ -44,25 +47,31 @@ final readonly class PageController
         if (null === $entry) {
             return new Response('The front end is not built yet. Run bin/start.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
         }
-        $nonce = bin2hex(random_bytes(16));
-        $request->attributes->set(SecurityHeaders::NONCE, $nonce);
-        $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce]));
-        $response->headers->set('Cache-Control', 'no-store, private');
         $workshop = null === $user ? null : $this->entities->find(Workshop::class, $user->workshop);
+        // A cookie that is right and opens nothing is of a browser that was signed out, or of a workshop that was tidied away.
+        $isInPlace = null === $workshop && null !== $this->cookie->read($request);
         if (null === $workshop) {
-            if (!$this->limiter->create($request->getClientIp())->consume()->isAccepted()) {
+            $limit = $this->limiter->create($request->getClientIp())->consume();
+            if (!$limit->isAccepted()) {
+                $problem = ProblemResponse::tooMany('', $limit);
+
                 return new Response(
                     'Too many new workshops were opened from here. Try again in an hour.',
                     Response::HTTP_TOO_MANY_REQUESTS,
-                    ['Content-Type' => 'text/plain'],
+                    ['Content-Type' => 'text/plain', 'Retry-After' => $problem->headers->get('Retry-After')],
                 );
             }
             $workshop = new Workshop($this->clock->now());
             $this->entities->persist($workshop);
             $this->demo->layOut($workshop);
-            $this->entities->flush();
         }
-        $response->headers->setCookie($this->cookie->of($workshop, $request->isSecure()));
+        $browser = $this->browsers->seen($workshop, $user?->browser, $request);
+        $this->entities->flush();
+        $nonce = bin2hex(random_bytes(16));
+        $request->attributes->set(SecurityHeaders::NONCE, $nonce);
+        $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace]));
+        $response->headers->set('Cache-Control', 'no-store, private');
+        $response->headers->setCookie($this->cookie->of($browser, $request->isSecure()));
 
         return $response;
     }

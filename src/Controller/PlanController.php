@@ -11,6 +11,7 @@ use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\Workshop;
+use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
@@ -20,6 +21,7 @@ use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\PlanStore;
+use Alternum\Server\Shelf\Quota;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -38,8 +40,9 @@ final readonly class PlanController
     }
 
     #[Route('', methods: 'POST')]
-    public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store, EntityManagerInterface $entities): Response
+    public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store, EntityManagerInterface $entities, Quota $quota): Response
     {
+        $quota->anotherPlan($user->workshop);
         $plan = PlanReader::json($request->getContent());
         WritingLimits::hold($plan, null);
         $analysis = Analysis::of($plan);
@@ -139,6 +142,7 @@ final readonly class PlanController
     }
 
     #[Route('/{id}/pattern', methods: 'GET')]
+    #[Heavy]
     public function pattern(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);

@@ -33,6 +33,7 @@ use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Server\Http\Heavy;
 use Alternum\Server\Picture\PictureFile;
 use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Security\WorkshopUser;
@@ -53,6 +54,7 @@ final readonly class QuestionController
 
     /** What is understood of a pasted pattern. */
     #[Route('/reading', methods: 'POST')]
+    #[Heavy]
     public function reading(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -88,6 +90,7 @@ final readonly class QuestionController
 
     /** The piece written out to be worked from. */
     #[Route('/steps', methods: 'GET')]
+    #[Heavy]
     public function steps(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -98,6 +101,7 @@ final readonly class QuestionController
 
     /** What the plan needs: size, materials, gauge, techniques, words. */
     #[Route('/needed', methods: 'GET')]
+    #[Heavy]
     public function needed(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $plan = $this->plan($user, $id);
@@ -107,6 +111,7 @@ final readonly class QuestionController
 
     /** The colour changes within a round. */
     #[Route('/changes', methods: 'GET')]
+    #[Heavy]
     public function changes(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -120,6 +125,7 @@ final readonly class QuestionController
 
     /** The best plans of changes, against the present one. */
     #[Route('/best', methods: 'GET')]
+    #[Heavy]
     public function best(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -137,6 +143,7 @@ final readonly class QuestionController
 
     /** Heights of stripes that come out even. */
     #[Route('/fits', methods: 'GET')]
+    #[Heavy]
     public function fits(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -154,6 +161,7 @@ final readonly class QuestionController
 
     /** What the jog after a round looks like from near, by each method that fits there. */
     #[Route('/looks', methods: 'GET')]
+    #[Heavy]
     public function looks(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -170,6 +178,7 @@ final readonly class QuestionController
 
     /** What several yarns in one spiral cost, against stripes of one round. */
     #[Route('/helix', methods: 'GET')]
+    #[Heavy]
     public function helix(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -185,6 +194,7 @@ final readonly class QuestionController
 
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */
     #[Route('/picture', methods: 'POST')]
+    #[Heavy]
     public function picture(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);

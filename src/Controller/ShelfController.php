@@ -14,6 +14,7 @@ use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
 use Alternum\Server\Security\WorkshopUser;
+use Alternum\Server\Shelf\Quota;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -53,8 +54,9 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns', methods: 'POST')]
-    public function addYarn(#[CurrentUser] WorkshopUser $user, Request $request): Response
+    public function addYarn(#[CurrentUser] WorkshopUser $user, Request $request, Quota $quota): Response
     {
+        $quota->anotherYarn($user->workshop);
         $yarn = new YarnAtHand($this->entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException());
         self::describe($yarn, $request->getContent());
         $this->entities->persist($yarn);

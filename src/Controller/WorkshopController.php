@@ -6,9 +6,12 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Entity\Browser;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
+use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
+use Alternum\Server\Repository\Browsers;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
 use Alternum\Server\Security\WorkshopCookie;
@@ -26,50 +29,106 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
 
-/** A workshop as a whole: its key for another browser, and all of it as one file. */
+/** A workshop as a whole: its key for another browser, the browsers that have it open, and all of it as one file. */
 #[Route('/api/workshop')]
 final readonly class WorkshopController
 {
     public const FORMAT = 'alternum-workshop';
     public const VERSION = 1;
 
-    public function __construct(private EntityManagerInterface $entities, private WorkshopKey $key)
+    public function __construct(private EntityManagerInterface $entities, private WorkshopKey $key, private Browsers $browsers)
     {
     }
 
     #[Route('', methods: 'GET')]
     public function about(#[CurrentUser] WorkshopUser $user): Response
     {
-        return new JsonResponse(['hasKey' => $this->workshop($user)->hasKey()]);
+        $workshop = $this->workshop($user);
+
+        return new JsonResponse([
+            'hasKey' => $workshop->hasKey(),
+            'keyOpensOnce' => $workshop->keyOpensOnce(),
+            'browsers' => array_map(static fn (Browser $browser): array => [
+                'id' => $browser->id()->toBase32(),
+                'name' => $browser->name(),
+                'seenAt' => PlanResponse::time($browser->seenAt()),
+                'isThis' => true === $user->browser?->equals($browser->id()),
+            ], $this->browsers->of($user->workshop)),
+        ]);
     }
 
     /** A key in place of the one before. It is said this once. */
     #[Route('/key', methods: 'POST')]
-    public function replaceKey(#[CurrentUser] WorkshopUser $user): Response
+    public function replaceKey(#[CurrentUser] WorkshopUser $user, Request $request): Response
     {
-        $secret = $this->key->replace($this->workshop($user));
+        $fields = Fields::of('' === $request->getContent() ? [] : Json::decode($request->getContent(), 'a key'));
+        $opensOnce = $fields->has('opensOnce') && $fields->truth('opensOnce');
+        $fields->done();
+        $secret = $this->key->replace($this->workshop($user), $opensOnce);
         $this->entities->flush();
 
         return new JsonResponse(['secret' => $secret], Response::HTTP_CREATED);
+    }
+
+    #[Route('/key', methods: 'DELETE')]
+    public function endKey(#[CurrentUser] WorkshopUser $user): Response
+    {
+        $this->workshop($user)->replaceKey(null);
+        $this->entities->flush();
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
+    /** Signs out all browsers but this one. */
+    #[Route('/browsers', methods: 'DELETE')]
+    public function signOutOthers(#[CurrentUser] WorkshopUser $user, Request $request, WorkshopCookie $cookie): Response
+    {
+        $workshop = $this->workshop($user);
+        $this->browsers->signOutOthers($workshop, $user->browser);
+        $response = new Response(null, Response::HTTP_NO_CONTENT);
+        if (null === $user->browser) {
+            // Its own cookie is one of those that open nothing from now on.
+            $response->headers->setCookie($cookie->of($this->browsers->seen($workshop, null, $request), $request->isSecure()));
+        }
+        $this->entities->flush();
+
+        return $response;
+    }
+
+    #[Route('/browsers/{id}', methods: 'DELETE')]
+    public function signOut(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $browser = Ulid::isValid($id) ? $this->browsers->find(Ulid::fromString($id)) : null;
+        if (null === $browser || !$browser->workshop()->id()->equals($user->workshop)) {
+            throw new NotFoundHttpException();
+        }
+        $this->browsers->signOut($browser);
+        $this->entities->flush();
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     /** Opens the workshop of a key in this browser. */
     #[Route('/open', methods: 'POST')]
     public function open(Request $request, WorkshopCookie $cookie, #[Autowire(service: 'limiter.open_workshop')] RateLimiterFactory $limiter): Response
     {
-        if (!$limiter->create($request->getClientIp())->consume()->isAccepted()) {
-            return ProblemResponse::of(Response::HTTP_TOO_MANY_REQUESTS, 'Too many keys were tried from here.', 'Try again in an hour.');
+        $limit = $limiter->create($request->getClientIp())->consume();
+        if (!$limit->isAccepted()) {
+            return ProblemResponse::tooMany('Too many keys were tried from here.', $limit);
         }
         $fields = Fields::of(Json::decode($request->getContent(), 'a key'));
         $secret = $fields->text('secret', 200);
         $fields->done();
         $workshop = $this->key->open($secret);
         if (null === $workshop) {
-            return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced by a newer one, or is not whole.');
+            return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced or used, or is not whole.');
         }
+        $browser = $this->browsers->seen($workshop, null, $request);
+        $this->entities->flush();
         $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($cookie->of($workshop, $request->isSecure()));
+        $response->headers->setCookie($cookie->of($browser, $request->isSecure()));
 
         return $response;
     }

@@ -7,7 +7,7 @@ namespace Alternum\Server\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Ulid;
 
-/** A private workshop: all that one maker has here. Its cookie is its key. */
+/** A private workshop: all that one maker has here. A browser that has it open holds a cookie; its key opens it in another. */
 #[ORM\Entity]
 class Workshop
 {
@@ -18,6 +18,13 @@ class Workshop
     /** SHA-256 of the secret that opens it in another browser; null: none was made. */
     #[ORM\Column(length: 64, unique: true, nullable: true)]
     private ?string $keyHash = null;
+
+    #[ORM\Column]
+    private bool $keyOpensOnce = false;
+
+    /** A cookie of before browsers had rows of their own opens it. */
+    #[ORM\Column]
+    private bool $hasOldCookies = false;
 
     public function __construct(
         #[ORM\Column]
@@ -41,9 +48,28 @@ class Workshop
         return null !== $this->keyHash;
     }
 
-    /** Another key; the one before opens nothing any more. */
-    public function replaceKey(string $hash): void
+    public function keyOpensOnce(): bool
     {
-        $this->keyHash = $hash;
+        return $this->keyOpensOnce;
+    }
+
+    /**
+     * Another key; the one before opens nothing any more.
+     *
+     * @param string|null $hash null: none
+     */
+    public function replaceKey(?string $hash, bool $opensOnce = false): void
+    {
+        [$this->keyHash, $this->keyOpensOnce] = [$hash, null !== $hash && $opensOnce];
+    }
+
+    public function hasOldCookies(): bool
+    {
+        return $this->hasOldCookies;
+    }
+
+    public function endOldCookies(): void
+    {
+        $this->hasOldCookies = false;
     }
 }

@@ -7,24 +7,57 @@ namespace Alternum\Server\Http;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
+use Symfony\Component\ErrorHandler\Error\FatalError;
+use Symfony\Component\ErrorHandler\Error\OutOfMemoryError;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Twig\Environment;
 
-/** Says every error of the API as problem details. */
+/** Says every error of the API as problem details, and every other as a page of ours. */
 #[AsEventListener(priority: -64)]
-final class ErrorsAsProblems
+final readonly class ErrorsAsProblems
 {
+    public function __construct(private Environment $twig, private Assets $assets)
+    {
+    }
+
     public function __invoke(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/') || $error instanceof AccessDeniedException
-            || $error instanceof AuthenticationException) {
+        if ($error instanceof AccessDeniedException || $error instanceof AuthenticationException) {
             return;
         }
-        $response = match (true) {
+        $problem = self::problem($error);
+        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
+            $said = json_decode((string) $problem->getContent(), true);
+            $problem = new Response($this->twig->render('error.html.twig', ['said' => $said, 'entry' => $this->assets->entry()]), $problem->getStatusCode());
+        }
+        if ($error instanceof HttpExceptionInterface) {
+            $problem->headers->add(array_diff_key($error->getHeaders(), ['Content-Type' => true]));
+        }
+        $event->setResponse($problem);
+    }
+
+    private static function problem(\Throwable $error): Response
+    {
+        return match (true) {
+            // What PHP stops by itself: see bin/lib/templates/fpm.conf.
+            $error instanceof OutOfMemoryError || $error instanceof FatalError && str_contains($error->getMessage(), 'Maximum execution time') => ProblemResponse::of(
+                503,
+                'This would take too long, so it was stopped.',
+                'Nothing is lost. Do it in parts: fewer pieces, rounds or layers at once.',
+            ),
+            // What it is to lie in is gone: a workshop that was tidied away since it was opened.
+            $error instanceof ForeignKeyConstraintViolationException => ProblemResponse::of(
+                401,
+                'This workshop is no longer here.',
+                'Load the page again: it opens a new one.',
+            ),
             $error instanceof InvalidFields => ProblemResponse::of(
                 422,
                 $error->problems[0]->message,
@@ -39,7 +72,7 @@ final class ErrorsAsProblems
             ),
             $error instanceof HttpExceptionInterface => ProblemResponse::of(
                 $error->getStatusCode(),
-                '' === $error->getMessage() ? 'This cannot be done.' : $error->getMessage(),
+                'This cannot be done.',
                 'Nothing is lost. Go back to the shelf, and open the plan from there.',
             ),
             default => ProblemResponse::of(
@@ -48,10 +81,5 @@ final class ErrorsAsProblems
                 'What you made is kept in the browser; it is saved when this works again.',
             ),
         };
-        if ($error instanceof HttpExceptionInterface) {
-            $response->headers->add($error->getHeaders());
-            $response->headers->set('Content-Type', 'application/problem+json');
-        }
-        $event->setResponse($response);
     }
 }

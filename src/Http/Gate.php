@@ -63,13 +63,7 @@ final readonly class Gate
     private function limit(Request $request, RateLimiterFactory $limiter): ?Response
     {
         $limit = $limiter->create($this->cookie->read($request) ?? $request->getClientIp())->consume();
-        if ($limit->isAccepted()) {
-            return null;
-        }
-        $wait = max(1, $limit->getRetryAfter()->getTimestamp() - time());
-        $response = ProblemResponse::of(429, 'That is more than can be done at once.', "It goes on by itself in {$wait} s.");
-        $response->headers->set('Retry-After', (string) $wait);
 
-        return $response;
+        return $limit->isAccepted() ? null : ProblemResponse::tooMany('That is more than can be done at once.', $limit);
     }
 }

@@ -6,6 +6,7 @@ namespace Alternum\Server\Repository;
 
 use Alternum\Server\Entity\PlanVersion;
 use Alternum\Server\Saving\StoredPlan;
+use Alternum\Server\Saving\Thinning;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\Query;
@@ -13,7 +14,7 @@ use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Ulid;
 
 /**
- * What plans were. Old versions thin out: all of the last hour are kept, one an hour of the last day, one a day before that.
+ * What plans were. Old versions thin out by age and by size: Saving\Thinning.
  *
  * @extends ServiceEntityRepository<PlanVersion>
  */
@@ -21,8 +22,10 @@ final class PlanVersions extends ServiceEntityRepository
 {
     /** It is looked only so often whether some can go: a few more do no harm. */
     private const EVERY = 50;
-    private const HOUR = 3600;
-    private const DAY = 86400;
+    /** Bytes of old versions: of a plan, of all plans of a workshop, and of a plan however full its workshop is. */
+    private const ROOM = 8_000_000;
+    private const WORKSHOP_ROOM = 100_000_000;
+    private const LEAST_ROOM = 1_000_000;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -55,41 +58,37 @@ final class PlanVersions extends ServiceEntityRepository
         return $listed;
     }
 
+    /** Lets go of old versions, now and then. */
     public function thinOut(StoredPlan $plan): void
     {
         if (0 !== $plan->revision % self::EVERY) {
             return;
         }
-        $gone = self::tooMany($this->listed($plan->id), $plan->savedAt);
+        $database = $this->getEntityManager()->getConnection();
+        // Of all plans of its workshop: what the others take is not there for this one.
+        $others = self::whole($database->fetchOne(
+            'SELECT COALESCE(SUM(LENGTH(v.body)), 0) FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id'
+                .' WHERE p.workshop_id = (SELECT workshop_id FROM saved_plan WHERE id = :plan) AND p.id <> :plan',
+            ['plan' => $plan->id->toBinary()],
+        ));
+        $listed = array_map(static fn (array $row): array => [
+            'number' => self::whole($row[0]),
+            'savedAt' => new \DateTimeImmutable(\is_string($row[1]) ? $row[1] : 'now'),
+            'bytes' => self::whole($row[2]),
+        ], $database->fetchAllNumeric(
+            'SELECT number, saved_at, LENGTH(body) FROM plan_version WHERE plan_id = ? ORDER BY number DESC',
+            [$plan->id->toBinary()],
+        ));
+        $gone = Thinning::tooMany($listed, $plan->savedAt, max(self::LEAST_ROOM, min(self::ROOM, self::WORKSHOP_ROOM - $others)));
         if ([] !== $gone) {
             $this->getEntityManager()->createQuery('DELETE FROM '.PlanVersion::class.' v WHERE v.plan = :plan AND v.number IN (:gone)')
                 ->setParameter('plan', $plan->id, 'ulid')->setParameter('gone', $gone, ArrayParameterType::INTEGER)->execute();
         }
     }
 
-    /**
-     * @param list<array{number: int, savedAt: \DateTimeImmutable, says: string}> $listed the newest first
-     *
-     * @return list<int> the numbers of those that can go: of each hour, and of each day, the newest stays
-     */
-    public static function tooMany(array $listed, \DateTimeImmutable $now): array
+    private static function whole(mixed $value): int
     {
-        $kept = $gone = [];
-        foreach ($listed as $version) {
-            $at = $version['savedAt']->getTimestamp();
-            $age = $now->getTimestamp() - $at;
-            $slot = match (true) {
-                $age < self::HOUR => "all {$version['number']}",
-                $age < self::DAY => 'hour '.intdiv($at, self::HOUR),
-                default => 'day '.intdiv($at, self::DAY),
-            };
-            if (isset($kept[$slot])) {
-                $gone[] = $version['number'];
-            }
-            $kept[$slot] = true;
-        }
-
-        return $gone;
+        return is_numeric($value) ? (int) $value : 0;
     }
 
     /** @param array<string, string|int> $parameters */

@@ -18,19 +18,25 @@ final readonly class WorkshopKey
     }
 
     /** Makes a key in place of the one before; the caller flushes. */
-    public function replace(Workshop $workshop): string
+    public function replace(Workshop $workshop, bool $opensOnce): string
     {
         $secret = bin2hex(random_bytes(self::BYTES));
-        $workshop->replaceKey(self::hash($secret));
+        $workshop->replaceKey(self::hash($secret), $opensOnce);
 
         return $secret;
     }
 
+    /** The workshop that a key opens; one that opens once is used up. The caller flushes. */
     public function open(#[\SensitiveParameter] string $secret): ?Workshop
     {
-        return 1 === preg_match('/^[0-9a-f]{64}$/D', $secret)
+        $workshop = 1 === preg_match('/^[0-9a-f]{64}$/D', $secret)
             ? $this->entities->getRepository(Workshop::class)->findOneBy(['keyHash' => self::hash($secret)])
             : null;
+        if (true === $workshop?->keyOpensOnce()) {
+            $workshop->replaceKey(null);
+        }
+
+        return $workshop;
     }
 
     private static function hash(#[\SensitiveParameter] string $secret): string

@@ -12,7 +12,8 @@ use Symfony\Component\Uid\Ulid;
 #[Exclude]
 final readonly class WorkshopUser implements UserInterface
 {
-    public function __construct(public Ulid $workshop)
+    /** @param Ulid|null $browser null: it holds a cookie of before browsers had rows */
+    public function __construct(public Ulid $workshop, public ?Ulid $browser = null)
     {
     }
 

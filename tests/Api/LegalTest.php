@@ -129,7 +129,7 @@ final class LegalTest extends ApiTestCase
         $opened = $this->ask('GET', "/api/plans/{$id}?piece=two");
         $told = (array) self::at($opened, 'analysis', 'problems');
         self::assertCount(100, $told);
-        self::assertSame(['two'], array_values(array_unique(array_column($told, 'piece'))));
+        self::assertSame(array_fill(0, 100, 'two'), array_column($told, 'piece'));
         self::assertSame(300, $opened['errors']);
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Api;
 
-use Alternum\Server\Repository\PlanVersions;
 use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Tests\ApiTestCase;
 use Doctrine\DBAL\Connection;
@@ -222,19 +221,6 @@ final class SavingTest extends ApiTestCase
         $now = $plans->get(Ulid::fromBinary($workshop), $id);
         $this->ask('DELETE', "/api/plans/{$id}");
         self::assertFalse($plans->write([$now->changed('Too late', $now->body, 'group-late', 'Late', $now->savedAt)], null));
-    }
-
-    /** All of an hour, one an hour of a day, one a day. */
-    public function testOldVersionsThinOut(): void
-    {
-        $now = new \DateTimeImmutable('2026-03-10 12:00:00 UTC');
-        $version = static fn (int $number, string $ago): array => ['number' => $number, 'savedAt' => $now->modify("-{$ago}"), 'says' => ''];
-        $listed = [
-            $version(9, '1 minute'), $version(8, '59 minutes'),
-            $version(7, '3 hours 5 minutes'), $version(6, '3 hours 50 minutes'), $version(5, '4 hours 10 minutes'),
-            $version(4, '2 days 1 hour'), $version(3, '2 days 11 hours'), $version(2, '3 days'), $version(1, '400 days'),
-        ];
-        self::assertSame([6, 3], PlanVersions::tooMany($listed, $now));
     }
 
     /** Ownership comes before anything is worked out, even where the message is nonsense. */

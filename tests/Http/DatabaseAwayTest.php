@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Http;
 
+use Alternum\Server\Http\DatabaseAway;
 use DAMA\DoctrineTestBundle\Doctrine\DBAL\StaticDriver;
+use Doctrine\DBAL\Driver\AbstractException;
+use Doctrine\DBAL\Exception\DeadlockException;
+use Doctrine\DBAL\Exception\DriverException;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
 
 /** The database away is a 503 that says when to come again, and one line in the log. */
 final class DatabaseAwayTest extends WebTestCase
@@ -41,7 +49,7 @@ final class DatabaseAwayTest extends WebTestCase
         $browser->getCookieJar()->set($cookies[0]);
         $cache = self::getContainer()->get('cache.app');
         self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
-        $cache->deleteItem('database-away');
+        $cache->deleteItem('database-away-503');
         $before = self::errors();
         foreach (['/api/shelf', '/api/plans/01ARZ3NDEKTSV4RRFFQ69G5FAV', '/api/shelf'] as $path) {
             $browser->request('GET', $path);
@@ -53,7 +61,29 @@ final class DatabaseAwayTest extends WebTestCase
         self::assertSame('application/problem+json', $browser->getResponse()->headers->get('Content-Type'));
         $said = \array_slice(self::errors(), \count($before));
         self::assertCount(1, $said, implode("\n", $said));
-        self::assertStringContainsString('The database does not answer', $said[0]);
+        self::assertStringContainsString('Alternum’s database does not answer', $said[0]);
+    }
+
+    /** MariaDB's error numbers are its handbook's: 1021 the disk is full, 1114 a table is full, 1205 a lock was waited for, 1213 two waited for one another. */
+    public function testAFullDiskAndABusyDatabaseAreToldApart(): void
+    {
+        self::createClient();
+        $listener = self::getContainer()->get(DatabaseAway::class);
+        self::assertInstanceOf(DatabaseAway::class, $listener);
+        $kernel = self::$kernel ?? self::fail('There is no kernel.');
+        $answer = static function (\Throwable $error) use ($listener, $kernel): array {
+            $event = new ExceptionEvent($kernel, Request::create('/api/plans'), HttpKernelInterface::MAIN_REQUEST, new \RuntimeException('a save', 0, $error));
+            $listener($event);
+
+            return [$event->getResponse()?->getStatusCode(), $event->getResponse()?->headers->get('Retry-After')];
+        };
+        $of = static fn (int $code): AbstractException => new class('no', 'HY000', $code) extends AbstractException {
+        };
+        self::assertSame([507, '60'], $answer(new DriverException($of(1021), null)));
+        self::assertSame([507, '60'], $answer(new DriverException($of(1114), null)));
+        self::assertSame([503, '1'], $answer(new LockWaitTimeoutException($of(1205), null)));
+        self::assertSame([503, '1'], $answer(new DeadlockException($of(1213), null)));
+        self::assertSame([null, null], $answer(new DriverException($of(1064), null)));
     }
 
     private function connectTo(string $url): void

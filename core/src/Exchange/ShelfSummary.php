@@ -15,6 +15,8 @@ final class ShelfSummary
 {
     /** Rounds in the small picture; of more, some are left out evenly. */
     private const ROUNDS = 40;
+    /** Runs in one of its bands; a round of more is shown by as many of its stitches, evenly. */
+    private const RUNS = 32;
 
     /** @return array<string, mixed> contract/openapi.yaml, PlanSummary */
     public static function values(Analysis $analysis): array
@@ -58,8 +60,10 @@ final class ShelfSummary
         $bands = [];
         for ($i = 0, $shown = min($count, self::ROUNDS); $i < $shown; ++$i) {
             $round = $rounds[intdiv($i * $count, $shown)];
+            $makes = \strlen($round);
+            $round = \count(Colouring::runs($round)) > self::RUNS ? self::thinned($round) : $round;
             $bands[] = [
-                'makes' => \strlen($round),
+                'makes' => $makes,
                 'runs' => array_map(
                     static fn (YarnRun $run): array => ['hex' => $colours[$run->yarn] ?? '#808080', 'stitches' => $run->stitches],
                     Colouring::runs($round),
@@ -68,5 +72,15 @@ final class ShelfSummary
         }
 
         return $bands;
+    }
+
+    private static function thinned(string $round): string
+    {
+        $letters = '';
+        for ($i = 0, $makes = \strlen($round); $i < self::RUNS; ++$i) {
+            $letters .= $round[intdiv($i * $makes, self::RUNS)];
+        }
+
+        return $letters;
     }
 }
