@@ -84,7 +84,7 @@ final readonly class PlanController
                 Response::HTTP_PRECONDITION_FAILED,
                 'This plan was changed in another window.',
                 'Take the other one, take yours, or keep both.',
-                ['revision' => $overtaken->stored->revision, 'savedAt' => PlanResponse::time($overtaken->stored->savedAt)],
+                ['revision' => $overtaken->stored->revision, 'since' => $overtaken->since(), 'savedAt' => PlanResponse::time($overtaken->stored->savedAt)],
             );
         }
 

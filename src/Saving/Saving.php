@@ -56,7 +56,7 @@ final readonly class Saving
             $stored = $this->plans->get($workshop, $id);
         }
 
-        throw new Overtaken($stored);
+        throw new Overtaken($stored, $message->base);
     }
 
     /** @return Saved|null null: it was written meanwhile */
@@ -69,14 +69,15 @@ final readonly class Saving
         while (isset($ids[\count($results)], $known[$ids[\count($results)]])) {
             $result = Result::remembered($ids[\count($results)], $known[$ids[\count($results)]]);
             $results[] = $result;
-            $expected = $result->revision;
+            // Who has seen a later revision since is based on that.
+            $expected = max($expected, $result->revision);
         }
         $plan = PlanReader::json($stored->body);
         if (\count($results) === \count($ids)) {
             return new Saved($stored, $plan, Analysis::of($plan), $results);
         }
         if ($expected !== $stored->revision) {
-            throw new Overtaken($stored);
+            throw new Overtaken($stored, $expected);
         }
 
         return $this->make($stored, $plan, $message, $results);

@@ -14,8 +14,22 @@ function answered(request: Request): Promise<Response> {
 	return fetch(request, { signal: limit.signal });
 }
 
+/** So often a question is asked again where the server says that it has too much to do at once. */
+const BUSY_TRIES = 6;
+
+/** The answer; a question that comes while the server still works on another is asked again when it says so. */
+async function asked(request: Request): Promise<Response> {
+	const isQuestion = request.method === 'GET' || /\/(reading|picture)$/.test(new URL(request.url).pathname);
+	for (let times = 1; ; times++) {
+		const response = await answered(isQuestion ? request.clone() : request);
+		const wait = Number(response.headers.get('Retry-After'));
+		if (!isQuestion || response.status !== 429 || times >= BUSY_TRIES || !(wait > 0 && wait <= 5)) return response;
+		await new Promise((done) => setTimeout(done, wait * 1000));
+	}
+}
+
 /** The server's API. The header shows that a request comes from this page. */
-export const api = createClient<paths>({ baseUrl: location.origin, fetch: answered, headers: { 'X-CSRF-Token': 'csrf-token' } });
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: asked, headers: { 'X-CSRF-Token': 'csrf-token' } });
 
 /** The server said no, and why. Thrown network errors mean that it said nothing. */
 export class ApiError extends Error {

@@ -1,14 +1,15 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { ApiError, api, dataOf } from '../api/client';
+import { ApiError } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
 import { say } from '../ui/say';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
 import { openDraft } from './draft';
 import type { DraftStore } from './draftState';
+import { opened } from './opening';
 import { placeOf, takeUpTools } from './place';
-import { takeUnsaved } from './unsaved';
+import { hold } from './unsaved';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent'; told: Told };
 
@@ -19,8 +20,6 @@ export function BenchPage() {
 	return <OpenPlan key={`${id} ${attempt}`} id={id} station={station} again={() => setAttempt(attempt + 1)} />;
 }
 
-const pieceOf = ({ piece }: { piece?: string }) => (piece === undefined ? {} : { piece });
-
 function OpenPlan({ id, station, again }: { id: string; station: string | undefined; again: () => void }) {
 	const navigate = useNavigate();
 	const [opening, setOpening] = useState<Opening>({ is: 'opening' });
@@ -28,16 +27,16 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 	useEffect(() => {
 		let draft: DraftStore | undefined;
 		let isOver = false;
-		api.GET('/api/plans/{id}', { params: { path: { id }, query: pieceOf(placeOf(id)) } })
-			.then(async (answer) => {
-				const opened = dataOf(answer);
-				const left = isOver ? null : await takeUnsaved(id);
-				if (isOver) return;
+		// From now on what is kept of it is sent from here alone.
+		const release = hold(id);
+		opened(id, placeOf(id).piece, () => isOver)
+			.then((found) => {
+				if (found === null) return;
 				takeUpTools(
 					id,
-					opened.analysis.yarns.every(({ stitches }) => stitches === 0),
+					found.plan.analysis.yarns.every(({ stitches }) => stitches === 0),
 				);
-				draft = openDraft(opened, left);
+				draft = openDraft(found.plan, found.left);
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {
@@ -45,6 +44,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 			});
 		return () => {
 			isOver = true;
+			release();
 			draft?.close();
 		};
 	}, [id]);

@@ -73,6 +73,11 @@ export function SaveBar() {
 					<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
 				</Bar>
 			)}
+			{save.is === 'signedOut' && (
+				<Bar says={say('saveBar.thisBrowserWasSignedOut')} more={say('saveBar.openItAgainByItsLink')}>
+					<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
+				</Bar>
+			)}
 			{save.is === 'waiting' && (
 				<Bar
 					says={save.why === 'network' ? say('saveBar.noAnswerFromAlternum') : say('saveBar.alternumHasTroubleOfIts')}

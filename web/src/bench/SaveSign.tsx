@@ -12,6 +12,7 @@ export function SaveSign() {
 		conflict: say('saveSign.notSaved'),
 		behind: say('saveSign.notTheNewest'),
 		gone: say('saveSign.offTheShelf'),
+		signedOut: say('saveSign.notSaved'),
 	}[save.is];
 	return (
 		<output aria-live="polite" className={`px-2 ${save.is === 'saved' || save.is === 'saving' ? 'caption' : 'border border-ink font-semibold'}`}>

@@ -1,21 +1,22 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand/vanilla';
-import { ApiError, api, dataOf } from '../api/client';
-import type { Edit, OpenedPlan, Plan, Problem } from '../api/types';
+import { api, dataOf } from '../api/client';
+import type { Edit, OpenedPlan, Plan, Refusal } from '../api/types';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
-import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
+import { isFlying as isOnItsWay, made } from './flights';
 import { History } from './history';
 import { looking, workedOut } from './looking';
 import { difference, sentOf, standsForGroup } from './operations';
-import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
+import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, leftOver, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
+import { recovering } from './recovering';
 import { seen } from './seen';
+import { settling } from './settling';
 import { hold, keepUnsaved, type Unsaved } from './unsaved';
 import { type News, tell, watch } from './watch';
 
-const RETRY_MS = [500, 1000, 2000, 4000, 8000] as const;
 /** Operations that are sent at once. */
 const MOST = 50;
 
@@ -45,8 +46,6 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	let isClosed = false;
 	/** Something was taken back or done again: what comes is a step of its own. */
 	let isParted = false;
-	let tries = 0;
-	let timer: ReturnType<typeof setTimeout> | undefined;
 	const history = new History();
 	const asSeen = seen();
 	const release = hold(opened.id);
@@ -82,7 +81,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function send(): void {
 		keep();
 		const { is } = store.getState().save;
-		if (is !== 'conflict' && is !== 'gone') void fly();
+		if (is !== 'conflict' && is !== 'gone' && is !== 'signedOut') void fly();
 		show(queue.length === 0 && is === 'saving' ? { is: 'saved' } : queue.length > 0 && is === 'saved' ? { is: 'saving' } : undefined);
 	}
 
@@ -98,22 +97,25 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	async function fly(): Promise<void> {
 		const first = queue[0];
 		if (isFlying || isClosed || first === undefined) return;
-		clearTimeout(timer);
+		recovery.rest();
 		// One group at a time, so that it is known what each began from.
 		const end = queue.findIndex(({ group }) => group !== first.group);
-		const sent = queue.slice(0, Math.min(MOST, end < 0 ? queue.length : end));
+		// Where the server fails on several, it is tried which of them it is.
+		const sent = queue.slice(0, Math.min(recovery.isCareful() ? 1 : MOST, end < 0 ? queue.length : end));
 		isFlying = true;
 		for (const operation of sent) operation.isSent = true;
 		history.began(first.group, base);
 		try {
-			const answer = await api.POST('/api/plans/{id}/operations', {
+			const answer = api.POST('/api/plans/{id}/operations', {
 				params: { path: { id: opened.id }, query: piece.query() },
 				body: { base: store.getState().revision, operations: sent.map(sentOf) },
 			});
-			const saved = dataOf(answer);
+			isOnItsWay(opened.id, answer);
+			const saved = dataOf(await answer);
+			made(opened.id, saved.revision);
 			tell({ plan: opened.id, revision: saved.revision, savedAt: saved.savedAt });
 			if (isClosed) return;
-			tries = 0;
+			recovery.went();
 			base = replaceEqualDeep(base, saved.plan);
 			queue = queue.slice(sent.length);
 			isFlying = false;
@@ -128,31 +130,28 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			piece.answered(saved);
 			await fly();
+			await recovery.idle();
 		} catch (error) {
 			isFlying = false;
-			failed(error, sent);
+			recovery.failed(error, sent);
 		}
 	}
 
-	function failed(error: unknown, sent: readonly Queued[]): void {
-		if (isClosed) return;
-		const problem: Problem | undefined = error instanceof ApiError ? error.problem : undefined;
-		if (problem?.status === 412) show({ is: 'conflict', savedAt: problem.savedAt });
-		else if (problem?.status === 404) show({ is: 'gone' });
-		else if (problem !== undefined && problem.status < 500 && problem.status !== 429) {
-			// The message itself is refused: what it brought is set aside, and what comes after it goes on.
-			queue = queue.slice(sent.length);
-			for (const { group } of sent) history.dropped(group);
-			const refused = { detail: problem.detail, mend: problem.mend, problems: problem.problems ?? [] };
-			store.setState(({ setAside }) => ({ setAside: [...setAside, ...sent.map((operation) => aside(operation, operation.id, refused))] }));
-			keep();
-			show({ is: queue.length === 0 ? 'saved' : 'saving' });
-			void fly();
-		} else {
-			tries += 1;
-			show({ is: 'waiting', why: error instanceof TypeError ? 'network' : 'server', tries });
-			timer = setTimeout(() => void fly(), RETRY_MS[Math.min(tries, RETRY_MS.length) - 1]);
-		}
+	/** What cannot be done is set aside, and what comes after it goes on. */
+	function refuse(sent: readonly Queued[], why: Refusal): void {
+		queue = queue.slice(sent.length);
+		for (const { group } of sent) history.dropped(group);
+		store.setState(({ setAside }) => ({ setAside: [...setAside, ...sent.map((operation) => aside(operation, operation.id, why))] }));
+		keep();
+		show({ is: queue.length === 0 ? 'saved' : 'saving' });
+		void fly();
+	}
+
+	function takeOver({ revision, operations }: Unsaved): void {
+		store.setState({ revision });
+		queue = [...leftOver(operations), ...queue];
+		show({ is: 'saving' });
+		void fly();
 	}
 
 	function undo(): void {
@@ -205,7 +204,29 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		piece.answered(theirs);
 	}
 
+	const recovery = recovering(opened.id, {
+		revision: () => store.getState().revision,
+		isClosed: () => isClosed,
+		isIdle: () => !isFlying && queue.length === 0,
+		reload,
+		takeFromServer,
+		takeOver,
+		refuse,
+		keep,
+		show,
+		fly,
+	});
+
 	const mine = () => notSaved(queue, base, (group) => history.before(group));
+
+	/** Something else in place of all that waits. */
+	function replace(by: Queued[]): void {
+		history.forget();
+		queue = by;
+		for (const { group } of queue) history.did(group);
+		keep();
+		show({ is: 'saving' });
+	}
 
 	function leave(): void {
 		queue = [];
@@ -214,13 +235,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		show({ is: 'saved' });
 	}
 
-	if (left !== null) {
-		store.setState({ revision: left.revision });
-		// What can be undone is of a window: part of it may be saved, and half of a word is no step.
-		queue = left.operations.map((operation) => ({ ...queued(operation, operation.group, undefined), id: operation.id, isSent: true }));
-		show({ is: 'saving' });
-		void fly();
-	}
+	if (left !== null) takeOver(left);
 
 	return Object.assign(store, {
 		change: (change: (plan: Plan) => Plan, group?: string) => {
@@ -239,42 +254,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		doing: () => keyOf(newest()),
 		undo,
 		redo,
-		takeTheirs: async () => {
-			const theirs = await reload();
-			const plan = shown();
-			takeFromServer(theirs);
-			leave();
-			history.left(plan, theirs.plan);
-			show();
-		},
-		takeMine: async () => {
-			const theirs = await reload();
-			const { plan, edits } = mine();
-			takeFromServer(theirs);
-			history.forget();
-			queue = [
-				queued({ edit: { do: 'take', plan, says: say('draft.takenOverAnotherWindowS') } }, crypto.randomUUID(), undefined),
-				...edits.map((operation) => queued(operation, operation.group, undefined)),
-			];
-			for (const { group } of queue) history.did(group);
-			keep();
-			show({ is: 'saving' });
-			await fly();
-		},
-		putBack: async () => {
-			const answer = await api.POST('/api/plans/{id}/restore', { params: { path: { id: opened.id } } });
-			if (!answer.response.ok) dataOf<undefined>(answer);
-			tell({ plan: opened.id, is: 'back' });
-			show({ is: queue.length === 0 ? 'saved' : 'saving' });
-			await fly();
-		},
-		keepBoth: async () => {
-			const { plan, edits } = mine();
-			const added = dataOf(await api.POST('/api/plans', { body: { ...plan, title: `${cut(plan.title, 110)} (mine)` } }));
-			if (edits.length > 0) keepUnsaved(added.id, { revision: added.revision, operations: edits.map(sentOf) });
-			leave();
-			return added.id;
-		},
+		...settling(opened.id, { reload, takeFromServer, mine, leave, replace, shown, show, fly, history, waits: () => queue.length > 0 }),
 		drop: (dropped: string) => store.setState(({ setAside }) => ({ setAside: setAside.filter(({ id }) => id !== dropped) })),
 		giveUp: () => {
 			leave();
@@ -287,7 +267,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			if (store.getState().save.is === 'saving') void fly();
 			isClosed = true;
 			release();
-			clearTimeout(timer);
+			recovery.end();
 			piece.end();
 			window.removeEventListener('online', sendNow);
 			unwatch();

@@ -12,7 +12,9 @@ export type SaveState =
 	/** Another window saved while nothing was done here. */
 	| { is: 'behind'; savedAt: string | undefined }
 	/** The plan was deleted. */
-	| { is: 'gone' };
+	| { is: 'gone' }
+	/** This browser was signed out of the workshop. */
+	| { is: 'signedOut' };
 
 /** Something that the maker did and that cannot be done, set aside with the reason. */
 export interface SetAside extends Refusal {

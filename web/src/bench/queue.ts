@@ -1,6 +1,7 @@
 import type { Plan } from '../api/types';
 import { isTextField } from '../ui/where';
 import type { Queued } from './draftState';
+import { ours } from './flights';
 import { copied, type Operation, setOnto, shownWith, standsForGroup } from './operations';
 
 /** Changes of one kind that follow one another so closely are one step of undo; letters of a line have longer. */
@@ -31,7 +32,15 @@ export const isTyped = (key: string | undefined) => key?.startsWith('type ') ===
 export const isTyping = (key: string | undefined) => isTyped(key) || isTextField(document.activeElement);
 
 export function queued(made: Pick<Operation, 'edit' | 'seen'>, group: string, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
-	return { id: crypto.randomUUID(), group, edit: made.edit, seen: made.seen, key, at: Date.now(), moves, isSent: false };
+	const id = crypto.randomUUID();
+	ours([id]);
+	return { id, group, edit: made.edit, seen: made.seen, key, at: Date.now(), moves, isSent: false };
+}
+
+/** What an earlier window left, as it was sent or may have been. What can be undone is of a window: part of it may be saved, and half of a word is no step. */
+export function leftOver(operations: readonly Operation[]): Queued[] {
+	ours(operations.map(({ id }) => id));
+	return operations.map((operation) => ({ ...queued(operation, operation.group, undefined), id: operation.id, isSent: true }));
 }
 
 /** An operation, put into a queue behind another: with that one, where it stands for it. */

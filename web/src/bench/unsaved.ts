@@ -80,6 +80,19 @@ export async function takeUnsaved(id: string): Promise<Unsaved | null> {
 	return newest;
 }
 
+/**
+ * Hears when a window goes that still lives and keeps unsaved work of a plan: one that is being closed, or killed, seems alive for a while.
+ *
+ * @returns ends it
+ */
+export function whenHandedOver(id: string, hear: () => void): () => void {
+	const ended = new AbortController();
+	if ('locks' in navigator)
+		for (const key of keptKeys().filter((name) => name.startsWith(prefixOf(id)) && name !== prefixOf(id) + tab))
+			navigator.locks.request(lockOf(key.slice(prefixOf(id).length)), { signal: ended.signal }, async () => hear()).catch(() => undefined);
+	return () => ended.abort();
+}
+
 function keptKeys(): string[] {
 	try {
 		return Object.keys(localStorage);

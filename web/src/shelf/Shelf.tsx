@@ -37,6 +37,7 @@ export function Shelf() {
 	useEffect(() => {
 		nameWindow('Alternum');
 	}, []);
+	const [isInPlace, setIsInPlace] = useState(() => document.querySelector('meta[name=workshop]') !== null);
 
 	const begin = useMutation({
 		mutationFn: async (plan: Plan) => dataOf(await api.POST('/api/plans', { body: plan })),
@@ -158,6 +159,14 @@ export function Shelf() {
 					}}
 				/>
 			</header>
+			{isInPlace && (
+				<section aria-label={say('shelf.thisIsANewWorkshop')} className="mb-6 flex flex-wrap items-center gap-3 border border-ink bg-shade px-4 py-2">
+					<p className="min-w-64 flex-1">
+						<span className="font-semibold">{say('shelf.thisIsANewWorkshop')}.</span> {say('shelf.theOneBefore')}
+					</p>
+					<Button onClick={() => setIsInPlace(false)}>{say('saveBar.allRight')}</Button>
+				</section>
+			)}
 			<div className="grid grid-cols-[minmax(0,1fr)] gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
 				<main>
 					<h2 className="mb-2 text-lg font-semibold">{say('shelf.plans')}</h2>

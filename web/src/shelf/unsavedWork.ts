@@ -1,5 +1,6 @@
 import { api, dataOf } from '../api/client';
 import { type SetAside, setAsideOf } from '../bench/draftState';
+import { isFlying, made, ours } from '../bench/flights';
 import { sentOf } from '../bench/operations';
 import { isHeld, letGo, takeUnsaved } from '../bench/unsaved';
 import { tell } from '../bench/watch';
@@ -20,10 +21,12 @@ export async function saveLeft(id: string): Promise<SetAside[]> {
 		let { revision } = left;
 		for (let at = 0; at < left.operations.length && (at === 0 || !isHeld(id)); at += MOST) {
 			const operations = left.operations.slice(at, at + MOST);
-			const saved = dataOf(
-				await api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations: operations.map(sentOf) } }),
-			);
+			ours(operations.map((operation) => operation.id));
+			const answer = api.POST('/api/plans/{id}/operations', { params: { path: { id } }, body: { base: revision, operations: operations.map(sentOf) } });
+			isFlying(id, answer);
+			const saved = dataOf(await answer);
 			revision = saved.revision;
+			made(id, revision);
 			refused.push(...setAsideOf(operations, saved.results));
 			tell({ plan: id, revision, savedAt: saved.savedAt });
 			letGo(id, operations, revision);

@@ -18,7 +18,10 @@ const analysis: OpenedPlan['analysis'] = {
 	problems: [],
 };
 
-export type Trouble = 'none' | 'down' | 'error' | 'answer lost' | 'hung';
+export type Trouble = 'none' | 'down' | 'error' | 'answer lost' | 'hung' | 'fails' | 'late';
+
+/** So long a late answer takes. */
+export const LATE_MS = 800;
 
 /** A server of one plan, as the contract says it: each operation is made once. Its core knows retyping, and adding a line. */
 export class Server {
@@ -52,10 +55,19 @@ export class Server {
 		const trouble = this.trouble.shift() ?? this.is;
 		if (trouble === 'hung') return new Promise((_, reject) => signal?.addEventListener('abort', () => reject(signal.reason)));
 		if (trouble === 'down') throw new TypeError('network');
+		// What it answers was worked out before what came since, and comes after it.
+		if (trouble === 'late') {
+			const answer = await this.answer(request);
+			await new Promise((done) => setTimeout(done, LATE_MS));
+			return answer;
+		}
 		if (trouble === 'error') return new Response('<h1>502</h1>', { status: 502 });
 		const json = (value: unknown, status = 200) => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
 		const problem = (status: number, more: object = {}) => json({ type: 'about:blank', title: 'x', status, detail: 'no', mend: 'other', ...more }, status);
-		if (request.method === 'GET') return json(this.opened());
+		if (request.method === 'GET') {
+			if (trouble === 'fails' && !request.url.endsWith('/revision')) return problem(500);
+			return json(this.opened());
+		}
 		if (request.url.endsWith('/api/plans')) {
 			this.added.push((await request.json()) as Plan);
 			return json({ ...this.opened(), id: 'Q' }, 201);
@@ -66,9 +78,14 @@ export class Server {
 		for (; first < operations.length; first++) {
 			const known = this.#known.get(operations[first]?.id ?? '');
 			if (known === undefined) break;
-			expected = known.revision;
+			expected = Math.max(expected, known.revision);
 		}
-		if (first < operations.length && expected !== this.revision) return problem(412, { revision: this.revision });
+		if (first < operations.length && expected !== this.revision) {
+			const since = [...this.#known.values()].filter((one) => one.refused === null && one.revision > expected).map(({ id }) => id);
+			return problem(412, { revision: this.revision, since: since.length === this.revision - expected ? since : null });
+		}
+		// It fails on what is called so, whatever else comes with it.
+		if (operations.some(({ edit }) => JSON.stringify(edit).includes('fail on me'))) return problem(500);
 		this.asked.push(operations);
 		for (const operation of operations.slice(first)) this.make(operation);
 		if (trouble === 'answer lost') throw new TypeError('network');
