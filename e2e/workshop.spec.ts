@@ -7,7 +7,7 @@ test('a recovery link opens the workshop in another browser', async ({ page, bro
 	await saved(page);
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Workshop' }).click();
-	await page.getByRole('menuitem', { name: /another browser/ }).click();
+	await page.getByRole('menuitem', { name: /Other browsers/ }).click();
 	await page.getByRole('button', { name: 'Make a recovery link' }).click();
 	const link = await page.getByLabel(/Your recovery link/).inputValue();
 	const stranger = await (await browser.newContext()).newPage();
@@ -17,6 +17,40 @@ test('a recovery link opens the workshop in another browser', async ({ page, bro
 	await stranger.goto(`${link.slice(0, -4)}0000`);
 	await stranger.getByRole('button', { name: 'Open it in this browser' }).click();
 	await expect(stranger.getByRole('alert')).toContainText('opens no workshop');
+	expect(errors).toEqual([]);
+});
+
+test('browsers that have the workshop open are listed, and the others are signed out', async ({ page, browser, errors }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	await page.getByRole('menuitem', { name: /Other browsers/ }).click();
+	await page.getByLabel('It works once').check();
+	await page.getByRole('button', { name: 'Make a recovery link' }).click();
+	const link = await page.getByLabel(/Your recovery link/).inputValue();
+	const other = await (await browser.newContext()).newPage();
+	await other.goto(link);
+	await other.getByRole('button', { name: 'Open it in this browser' }).click();
+	await other.getByRole('link', { name: 'Harbour buoy' }).click();
+	await expect(other.getByLabel('The plan’s title')).toBeVisible();
+	const third = await (await browser.newContext()).newPage();
+	await third.goto(link);
+	await third.getByRole('button', { name: 'Open it in this browser' }).click();
+	await expect(third.getByRole('alert')).toContainText('opens no workshop');
+	await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	await page.getByRole('menuitem', { name: /Other browsers/ }).click();
+	const listed = page.getByRole('dialog').getByRole('listitem');
+	await expect(listed).toHaveCount(2);
+	await listed
+		.filter({ hasNotText: 'this browser' })
+		.getByRole('button', { name: /Sign out/ })
+		.click();
+	await expect(listed).toHaveCount(1);
+	// What is done there is kept, and it says why it is not saved.
+	await other.getByLabel('The plan’s title').fill('Signed out');
+	await expect(other.getByRole('region', { name: 'This browser was signed out of its workshop' })).toBeVisible();
+	await other.goto('/');
+	await expect(other.getByRole('region', { name: 'This is a new workshop' })).toBeVisible();
 	expect(errors).toEqual([]);
 });
 

@@ -20,7 +20,7 @@ const browser = await chromium.launch(plainOptions);
 const kinds = new Map();
 let played = 0;
 
-/** @returns {Promise<null | {at: number, error: Error}>} where it failed; null: it did not */
+/** @returns {Promise<null | {at: number, error: Error, state: string}>} where it failed; null: it did not */
 async function run(acts, isCounted) {
 	const player = new Player(browser, url);
 	let at = -1;
@@ -37,7 +37,8 @@ async function run(acts, isCounted) {
 		await player.do_rest();
 		return null;
 	} catch (error) {
-		return { at, error };
+		// Only of the run that is told: a smaller one that fails is told by its acts.
+		return { at, error, state: isCounted ? await player.described() : '' };
 	} finally {
 		await player.end().catch(() => undefined);
 	}
@@ -61,11 +62,11 @@ let failure = null;
 for (let seed = Number(values.seed ?? Date.now() % 1_000_000); Date.now() < until && failure === null; seed++) {
 	const acts = actsBySeed(seed, perRun);
 	const found = await run(acts, true);
-	if (found !== null) failure = { seed, acts: acts.slice(0, found.at + 1), error: found.error };
+	if (found !== null) failure = { seed, acts: acts.slice(0, found.at + 1), error: found.error, state: found.state };
 }
 console.log(`${played} acts: ${[...kinds].map(([kind, times]) => `${times} ${kind}`).join(', ')}`);
 if (failure !== null) {
-	console.log(`seed ${failure.seed}, act ${failure.acts.length}: ${failure.error.message}`);
+	console.log(`seed ${failure.seed}, act ${failure.acts.length}: ${failure.error.message}\n${failure.state}`);
 	const least = await shrunk(failure.acts);
 	console.log(`the fewest that still fail, ${least.length}:\n${least.map((act) => JSON.stringify(act)).join('\n')}`);
 }

@@ -3,6 +3,7 @@ import { STATIONS } from '../stations.mjs';
 import { Model } from './model.mjs';
 
 const WAIT = 20_000;
+const late = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 const MOST_COPIES = 3;
 
 export class Player {
@@ -35,14 +36,20 @@ export class Player {
 			if (message.type() === 'error' && !/Failed to load resource|net::ERR/.test(message.text())) this.errors.push(message.text());
 		});
 		this.page.on('pageerror', (error) => this.errors.push(error.message));
-		await this.page.route('**/operations', async (route) => {
+		// Every request is late, and every answer: what was worked out first may come last.
+		await this.page.route('**/api/**', async (route) => {
+			const isSave = route.request().method() === 'POST' && route.request().url().includes('/operations');
 			try {
-				if (this.delay > 0) await new Promise((resolve) => setTimeout(resolve, this.delay));
-				if (this.loses > 0) {
+				await late(this.delay * Math.random());
+				if (this.loses > 0 && isSave) {
 					this.loses--;
 					// It is saved, and nobody hears of it.
 					await route.fetch();
 					await route.abort();
+				} else if (this.delay > 0) {
+					const response = await route.fetch();
+					await late(this.delay * Math.random());
+					await route.fulfill({ response });
 				} else await route.continue();
 			} catch {
 				// The window was closed, or the connection taken away: nobody answers.
@@ -227,6 +234,30 @@ export class Player {
 		[this.delay, this.loses] = [0, 0];
 		await this.page.getByText('Saved', { exact: true }).waitFor({ timeout: WAIT });
 		this.isTranslating = false;
+	}
+
+	/** What the page shows, what waits in the browser, and what the server has: told where something differs. */
+	async described() {
+		const safely = async (what, ask) => {
+			try {
+				return `${what}: ${JSON.stringify(await ask())}`;
+			} catch (error) {
+				return `${what}: ${error.message}`;
+			}
+		};
+		const { page } = this;
+		return [
+			await safely('the page is at', async () => page.url()),
+			await safely('it says', () => page.locator('output').allTextContents()),
+			await safely('its bars', () => page.locator('header section[aria-label]').allTextContents()),
+			await safely('its title', () => page.getByLabel('The plan’s title').inputValue({ timeout: 500 })),
+			await safely('what waits', () => page.evaluate(() => Object.entries(localStorage).filter(([key]) => key.startsWith('alternum.unsaved')))),
+			await safely('the server has', async () => {
+				const { revision, ...opened } = await this.server();
+				return { revision, ...planOf(opened) };
+			}),
+			await safely('the model', async () => this.model?.plan),
+		].join('\n');
 	}
 
 	/** @throws where page, server and model differ */

@@ -73,7 +73,12 @@ final class PieceReading
 
     private static function read(Plan $plan, Piece $piece, int $left, int $on): Reading
     {
-        return Reader::read($piece->rounds, $plan->terms, $piece->worked, $left, $on, YarnNames::of($plan->yarns), $piece->chainCounts);
+        $yarns = YarnNames::of($plan->yarns);
+        $read = static fn (int $left): Reading => Reader::read($piece->rounds, $plan->terms, $piece->worked, $left, $on, $yarns, $piece->chainCounts);
+        // What the pieces before it leave room for matters only where that is too little: so it is remembered without.
+        $whole = $read(Limits::STITCHES);
+
+        return $whole->stitches() > $left ? $read($left) : $whole;
     }
 
     /**

@@ -1,0 +1,129 @@
+// Makers save without rest while everything is killed, a kind after the other; each time bin/start brings it back. Every operation is one
+// revision, so that the books tell at once what is lost, doubled or out of order: node kill.mjs URL RUN_FOLDER short|long
+import { spawn } from 'node:child_process';
+import { readFile } from 'node:fs/promises';
+import { chance, Client, operation, piece, plan } from './client.mjs';
+
+const [url, run, size] = process.argv.slice(2);
+const AIM = size === 'short' ? 600 : 10_000;
+const MAKERS = 6;
+/** Everything ends by then, in ms. */
+const MOST_MS = (size === 'short' ? 150 : 900) * 1000;
+const kinds = ['worker', 'all of PHP', 'PHP’s master', 'nginx', 'nginx’s master', 'database', 'everything', 'PHP’s master', 'database', 'everything'];
+const kills = size === 'short' ? ['worker', 'PHP’s master', 'database', 'everything'] : kinds;
+
+const pid = async (name) => (await readFile(name === 'db' ? `${run}/db/db.pid` : `${run}/${name}.pid`, 'utf8')).trim();
+const childrenOf = async (name) => {
+	const parent = await pid(name);
+	return (await readFile(`/proc/${parent}/task/${parent}/children`, 'utf8')).trim().split(' ').filter(Boolean);
+};
+const end = (pids) => {
+	for (const one of pids)
+		try {
+			process.kill(Number(one), 'SIGKILL');
+		} catch {
+			// It has ended by itself.
+		}
+};
+const how = {
+	worker: async () => end((await childrenOf('fpm')).slice(0, 1)),
+	'all of PHP': async () => end(await childrenOf('fpm')),
+	'PHP’s master': async () => end([await pid('fpm')]),
+	nginx: async () => end(await childrenOf('nginx')),
+	'nginx’s master': async () => end([await pid('nginx')]),
+	database: async () => end([await pid('db')]),
+	everything: async () => end([...(await childrenOf('fpm')), await pid('fpm'), ...(await childrenOf('nginx')), await pid('nginx'), await pid('db')]),
+};
+const revive = () =>
+	new Promise((resolve, reject) => {
+		const started = spawn('bash', ['bin/chaos', 'revive'], { stdio: ['ignore', 'pipe', 'pipe'] });
+		let said = '';
+		for (const from of [started.stdout, started.stderr]) from.on('data', (text) => (said += text));
+		started.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`bin/start does not bring it back: ${said.slice(-400)}`))));
+	});
+
+const begun = Date.now();
+const wrong = [];
+let done = 0;
+let lostAnswers = 0;
+let isOver = false;
+
+async function maker(seed) {
+	const any = chance(seed);
+	const client = new Client(url);
+	await client.visit();
+	const made = await client.untilAnswered('POST', '/api/plans', plan(`Books of ${seed}`, [piece('float', ['6 sc in MR', 'inc x6', 'R3-10: sc around'])]));
+	const { id } = JSON.parse(made.text);
+	const books = { revision: 1, rounds: 10, title: `Books of ${seed}`, refused: 0 };
+	while (!isOver && Date.now() - begun < MOST_MS) {
+		const operations = [];
+		const [rounds, title] = [books.rounds, books.title];
+		for (let i = any.whole(1, 8); i > 0; i--) {
+			const kind = any.whole(0, 9);
+			if (kind < 5) {
+				const longer = books.rounds > 40 ? -1 : books.rounds < 8 ? 1 : any.of([1, -1]);
+				operations.push(operation({ do: 'resize', piece: 'float', wider: 0, longer }));
+				books.rounds += longer;
+			} else if (kind < 9) {
+				books.title = `${seed} ${done} ${i}`;
+				operations.push(operation({ do: 'set', values: [{ at: ['title'], value: books.title }] }));
+			} else {
+				// One that cannot be done is refused alone.
+				operations.push(operation({ do: 'resize', piece: 'nose', wider: 0, longer: 1 }));
+				books.refused += 1;
+			}
+		}
+		const breaks = any.next() < 0.15;
+		lostAnswers += breaks ? 1 : 0;
+		const answer = await client.untilAnswered('POST', `/api/plans/${id}/operations`, { base: books.revision, operations }, 90, { breaks });
+		if (answer.status !== 200) {
+			wrong.push(`a save was answered ${answer.status}: ${answer.text.slice(0, 200)}`);
+			[books.rounds, books.title] = [rounds, title];
+			break;
+		}
+		const saved = JSON.parse(answer.text);
+		const refused = operations.filter(({ edit }) => edit.piece === 'nose').length;
+		books.revision += operations.length - refused;
+		done += operations.length;
+		const said = { revision: saved.revision, rounds: saved.analysis.pieces[0].rounds.length, title: saved.plan.title };
+		if (said.revision !== books.revision || said.rounds !== books.rounds || said.title !== books.title)
+			wrong.push(`after ${operations.length}: ${JSON.stringify(said)}, and the books have ${JSON.stringify(books)}`);
+		if (JSON.stringify(saved.results.map((one) => one.id)) !== JSON.stringify(operations.map((one) => one.id))) wrong.push('results out of order');
+		if (done >= AIM && isKilled) isOver = true;
+	}
+	const kept = await client.untilAnswered('GET', `/api/plans/${id}`);
+	const { revision, plan: last, analysis } = JSON.parse(kept.text);
+	if (revision !== books.revision || last.title !== books.title || analysis.pieces[0].rounds.length !== books.rounds)
+		wrong.push(`at the end the server has revision ${revision}, ${last.title}; the books ${JSON.stringify(books)}`);
+	client.end();
+	return client;
+}
+
+let isKilled = false;
+const times = [];
+const killing = (async () => {
+	for (const kind of kills) {
+		await new Promise((go) => setTimeout(go, size === 'short' ? 1200 : 4000));
+		await how[kind]();
+		const from = Date.now();
+		// A child is born again by its master; what has none left is brought back by hand.
+		await new Promise((go) => setTimeout(go, 150));
+		await revive();
+		times.push(`${kind} ${((Date.now() - from) / 1000).toFixed(1)} s`);
+	}
+	isKilled = true;
+})().catch((error) => {
+	wrong.push(error.message);
+	isOver = true;
+});
+
+const clients = await Promise.all(Array.from({ length: MAKERS }, (_, i) => maker(i + 1).catch((error) => void wrong.push(error.message))));
+isOver = true;
+await killing;
+const fives = clients.flatMap((client) => [...(client?.statuses ?? [])]).filter(([status]) => status >= 500 && status !== 503);
+console.log(`${done} operations over ${kills.length} kills in ${Math.round((Date.now() - begun) / 1000)} s, ${lostAnswers} answers thrown away; ${wrong.length} lost, doubled or out of order`);
+console.log(`back by bin/start: ${times.join(', ')}`);
+for (const [status, times_] of fives) wrong.push(`${times_} answers were ${status}`);
+if (done < AIM) wrong.push(`only ${done} of ${AIM} operations`);
+for (const one of wrong.slice(0, 10)) console.log(`WRONG: ${one}`);
+process.exit(wrong.length === 0 ? 0 : 1);
