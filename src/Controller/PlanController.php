@@ -45,14 +45,11 @@ final readonly class PlanController
         $quota->anotherPlan($user->workshop);
         $plan = PlanReader::json($request->getContent());
         WritingLimits::hold($plan, null);
-        $analysis = Analysis::of($plan);
         $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
-        $stored = $store->begin($workshop, $plan, $analysis);
+        $stored = $store->begin($workshop, $plan, Analysis::of($plan));
         $entities->flush();
-        $response = PlanResponse::opened($stored, $plan, $analysis, null, Response::HTTP_CREATED);
-        $response->headers->set('Location', "/api/plans/{$stored->id->toBase32()}");
 
-        return $response;
+        return PlanResponse::begun($stored);
     }
 
     #[Route('/{id}', methods: 'GET')]

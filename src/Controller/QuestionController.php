@@ -96,7 +96,7 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
-        return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms, $request->query->getInt('group')));
+        return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms, $request->query->getInt('group'), $request->query->getInt('after')));
     }
 
     /** What the plan needs: size, materials, gauge, techniques, words. */

@@ -29,7 +29,6 @@ final class PlanResponse
         Plan $plan,
         Analysis $analysis,
         ?string $piece,
-        int $status = Response::HTTP_OK,
         array $more = [],
     ): JsonResponse {
         return JsonResponse::fromJsonString(Json::encode([
@@ -40,7 +39,19 @@ final class PlanResponse
             'analysis' => AnalysisWriter::lookedAt($analysis, $piece),
             'errors' => \count(Problem::errors($analysis->problems)),
             'layerYarns' => $plan->layerYarns(),
-        ] + $more), $status, ['ETag' => "\"{$stored->revision}\""]);
+        ] + $more), headers: ['ETag' => "\"{$stored->revision}\""]);
+    }
+
+    /** A plan that was begun; it is opened next, with the piece that is looked at. */
+    public static function begun(StoredPlan $stored): JsonResponse
+    {
+        $id = $stored->id->toBase32();
+
+        return new JsonResponse(
+            ['id' => $id, 'revision' => $stored->revision, 'savedAt' => self::time($stored->savedAt)],
+            Response::HTTP_CREATED,
+            ['Location' => "/api/plans/{$id}", 'ETag' => "\"{$stored->revision}\""],
+        );
     }
 
     /** One piece, as it is looked at. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Api;
 
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Notation\Memory;
 use Alternum\Core\Notation\Remembered;
 use Alternum\Server\Tests\ApiTestCase;
@@ -119,6 +122,25 @@ final class LegalTest extends ApiTestCase
         $this->assertStatus(404);
         $version = $this->ask('GET', "/api/plans/{$id}/versions/1?piece=p8");
         self::assertContains('p8', $keys($version));
+    }
+
+    /** Steps of a picture that changes yarn at every stitch come in several answers, which are together what they were at once. */
+    public function testManyStepsComeInSeveralAnswers(): void
+    {
+        $id = $this->plan(['body' => ['100 sc in MR', 'R2-100: sc around']]);
+        $rows = array_map(static fn (int $row): string => str_repeat(0 === $row % 2 ? 'AB' : 'BA', 50), range(1, 100));
+        $saved = $this->save($id, 1, ['do' => 'motif', 'piece' => 'body', 'rows' => $rows, 'round' => 1]);
+        self::assertNull(self::at($saved, 'results', 0, 'refused'));
+        $steps = [];
+        $answers = 0;
+        for ($after = 0; \is_int($after); $after = $answer['next'], ++$answers) {
+            $answer = $this->ask('GET', "/api/plans/{$id}/steps?piece=body&after={$after}");
+            array_push($steps, ...array_values((array) $answer['steps']));
+        }
+        self::assertGreaterThan(1, $answers);
+        $plan = PlanReader::values(self::at($saved, 'plan'));
+        $all = StepsWriter::steps($plan, Analysis::of($plan)->pieces[0], $plan->pieces[0]->copies->groups()[0], $plan->terms);
+        self::assertSame(array_column($all, 'text'), array_column($steps, 'text'));
     }
 
     /** Of many mistakes those of the piece in hand are told first, and all are counted. */

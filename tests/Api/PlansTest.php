@@ -219,10 +219,11 @@ final class PlansTest extends ApiTestCase
         [$id] = $this->firstPlan();
         $plan = $this->ask('GET', "/api/plans/{$id}/file");
         self::assertSame('attachment; filename=harbour-buoy.json', $this->response()->headers->get('Content-Disposition'));
-        $opened = $this->ask('POST', '/api/plans', $plan);
+        $begun = self::string($this->ask('POST', '/api/plans', $plan), 'id');
         $this->assertStatus(201);
-        self::assertEquals($plan, $opened['plan']);
-        self::assertNotSame($id, $opened['id']);
+        self::assertSame("/api/plans/{$begun}", $this->response()->headers->get('Location'));
+        self::assertEquals($plan, $this->ask('GET', "/api/plans/{$begun}")['plan']);
+        self::assertNotSame($id, $begun);
     }
 
     public function testTheWrittenPattern(): void

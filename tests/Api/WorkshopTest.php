@@ -206,9 +206,9 @@ final class WorkshopTest extends ApiTestCase
         self::assertSame($titles, array_column((array) $file['plans'], 'title'));
         $this->openWorkshop();
         foreach ((array) $file['plans'] as $plan) {
-            $opened = $this->ask('POST', '/api/plans', (string) json_encode($plan));
+            $begun = self::string($this->ask('POST', '/api/plans', (string) json_encode($plan)), 'id');
             $this->assertStatus(201);
-            self::assertEquals($plan, $opened['plan']);
+            self::assertEquals($plan, $this->ask('GET', "/api/plans/{$begun}")['plan']);
         }
         foreach ((array) $file['yarns'] as $yarn) {
             $this->ask('POST', '/api/yarns', (string) json_encode($yarn));

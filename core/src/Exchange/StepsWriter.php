@@ -27,22 +27,43 @@ use Alternum\Core\Words\YarnWords;
  */
 final class StepsWriter
 {
+    /** Characters of the steps in one answer: several hundred rounds, or some dozen of a picture that changes yarn at every stitch. */
+    private const CHARACTERS = 200000;
+
     /**
-     * @param int $at the set of yarns, from 0; one that is not there is the first
+     * @param int $at    the set of yarns, from 0; one that is not there is the first
+     * @param int $after how many steps were asked for before: an answer bears so many characters, and `next` says with what the next one begins
      *
-     * @return array{piece: string, finish: array<string, mixed>, copies: list<array{copies: int, names: list<string>}>, group: int, steps: list<WrittenStep>}
+     * @return array{piece: string, finish: array<string, mixed>, copies: list<array{copies: int, names: list<string>}>, group: int,
+     *   steps: list<WrittenStep>, next: int|null}
      */
-    public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms, int $at = 0): array
+    public static function values(Plan $plan, PieceAnalysis $piece, Terms $terms, int $at = 0, int $after = 0): array
     {
         $groups = $piece->piece->copies->groups();
         $at = isset($groups[$at]) ? $at : 0;
+        $words = self::words($plan, $piece, $groups[$at], $terms);
+        $steps = [];
+        $next = null;
+        $room = self::CHARACTERS;
+        foreach (\array_slice($piece->steps(), max(0, $after), null, true) as $i => $step) {
+            if ($room <= 0) {
+                $next = $i;
+                break;
+            }
+            $written = self::step($words, $step);
+            $room -= 2 * \strlen($written['text']);
+            if ('' !== $written['text']) {
+                $steps[] = $written;
+            }
+        }
 
         return [
             'piece' => $piece->piece->key,
             'finish' => FinishWriter::values($piece),
             'copies' => array_map(static fn (CopyGroup $group): array => ['copies' => $group->count, 'names' => $group->names], $groups),
             'group' => $at,
-            'steps' => self::steps($plan, $piece, $groups[$at], $terms),
+            'steps' => $steps,
+            'next' => $next,
         ];
     }
 
@@ -51,7 +72,16 @@ final class StepsWriter
     {
         $words = self::words($plan, $piece, $group, $terms);
 
-        return array_values(array_filter(array_map(static fn (Step $step): array => [
+        return array_values(array_filter(
+            array_map(static fn (Step $step): array => self::step($words, $step), $piece->steps()),
+            static fn (array $step): bool => '' !== $step['text'],
+        ));
+    }
+
+    /** @return WrittenStep */
+    private static function step(StepWords $words, Step $step): array
+    {
+        return [
             'kind' => $step->kind->value,
             'from' => $step->from,
             'to' => $step->to,
@@ -63,7 +93,7 @@ final class StepsWriter
             'needs' => $words->needs($step),
             'trouble' => $words->trouble($step),
             'hers' => $step->isHers(),
-        ], $piece->steps()), static fn (array $step): bool => '' !== $step['text']));
+        ];
     }
 
     public static function words(Plan $plan, PieceAnalysis $piece, CopyGroup $group, Terms $terms, Spelling $spelling = Spelling::Bench): StepWords

@@ -1,6 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, dataOf } from '../../../api/client';
+import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/Field';
 import { listed, say, sayWith } from '../../../ui/say';
 import { useDraft } from '../../context';
@@ -15,12 +16,18 @@ export function PieceSteps({ piece, name, copies, isShown }: { piece: string; na
 	const [chosen, setChosen] = useState('0');
 	// The piece in view is unfolded until she says otherwise.
 	const isOpen = unfolded ?? isShown;
-	const { data, isError, refetch } = useQuery({
+	const query = useInfiniteQuery({
 		queryKey: ['steps', id, piece, chosen, revision],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/steps', { params: { path: { id }, query: { piece, group: Number(chosen) } } })),
+		queryFn: async ({ pageParam: after }) =>
+			dataOf(await api.GET('/api/plans/{id}/steps', { params: { path: { id }, query: { piece, group: Number(chosen), after } } })),
+		initialPageParam: 0,
+		getNextPageParam: ({ next }) => next,
 		enabled: isOpen,
 		placeholderData: (before, query) => (query?.queryKey[2] === piece ? before : undefined),
 	});
+	const { isError, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } = query;
+	const data = query.data?.pages[0];
+	const steps = query.data?.pages.flatMap((page) => page.steps) ?? [];
 	const all = data?.copies ?? [];
 	return (
 		<details
@@ -58,7 +65,12 @@ export function PieceSteps({ piece, name, copies, isShown }: { piece: string; na
 			)}
 			{data?.steps.length === 0 && <p className="mb-3">{say('pattern.typeTheRoundsFirstThey')}</p>}
 			{data !== undefined && data.steps.length > 0 && <FinishForm piece={piece} finished={data.finish} />}
-			{data !== undefined && <StepList piece={piece} steps={data.steps} />}
+			{data !== undefined && <StepList piece={piece} steps={steps} />}
+			{hasNextPage && (
+				<Button className="mb-4" disabled={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+					{say('pattern.moreSteps')}
+				</Button>
+			)}
 		</details>
 	);
 }
