@@ -1,6 +1,5 @@
-// Makers without a browser: they open a workshop, and save as the page does. For bin/bench, and for tests of the server itself.
+// Makers without a browser: they open a workshop, and save as the page does. For bin/bench and bin/chaos.
 import { randomUUID } from 'node:crypto';
-import { readFile } from 'node:fs/promises';
 import http from 'node:http';
 
 /** One maker with a workshop of her own. */
@@ -89,54 +88,6 @@ export class Maker {
 	end() {
 		this.#agent.destroy();
 	}
-}
-
-/** The children of a PHP process: those that answer. */
-async function childrenOf(pidFile) {
-	const pid = (await readFile(pidFile, 'utf8')).trim();
-	return (await readFile(`/proc/${pid}/task/${pid}/children`, 'utf8')).trim().split(' ').filter((child) => child !== '');
-}
-
-/**
- * Saves again and again while PHP is killed at random. Each save makes a piece a round longer or shorter, so that one that is lost, or made
- * twice, shows in the count at once.
- */
-export async function saveWhileKilled(url, pidFile, times) {
-	const maker = new Maker(url);
-	await maker.begin();
-	let isOver = false;
-	let kills = 0;
-	const killer = (async () => {
-		while (!isOver) {
-			await new Promise((resolve) => setTimeout(resolve, 20 + Math.random() * 120));
-			const children = await childrenOf(pidFile);
-			const child = children[Math.floor(Math.random() * children.length)];
-			try {
-				if (child !== undefined) process.kill(Number(child), 'SIGKILL');
-				kills++;
-			} catch {
-				// It has ended by itself.
-			}
-		}
-	})();
-	let repeated = 0;
-	let wrong = 0;
-	let rounds = maker.rounds;
-	try {
-		for (let i = 0; i < times; i++) {
-			const longer = i % 2 === 0 ? 1 : -1;
-			rounds += longer;
-			const { tries, saved } = await maker.save({ do: 'resize', piece: 'float', wider: 0, longer });
-			if (tries > 1) repeated++;
-			if (saved.analysis.pieces[0].rounds.length !== rounds || saved.results[0].refused !== null) wrong++;
-		}
-	} finally {
-		isOver = true;
-		await killer;
-	}
-	const kept = await maker.read(`/api/plans/${maker.id}`);
-	maker.end();
-	return { saves: times, kills, repeated, wrong, revision: kept.revision, rounds: kept.analysis.pieces[0].rounds.length, expected: rounds };
 }
 
 const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0;

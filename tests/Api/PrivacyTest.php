@@ -41,6 +41,20 @@ final class PrivacyTest extends ApiTestCase
         }
     }
 
+    /** A POST is a POST, whatever its headers or fields say. */
+    public function testNoMethodIsAnother(): void
+    {
+        [$id] = $this->firstPlan();
+        foreach (['HTTP_X_HTTP_METHOD_OVERRIDE' => 'DELETE', 'HTTP_X_METHOD_OVERRIDE' => 'DELETE'] as $header => $method) {
+            $this->browser->request('POST', "/api/plans/{$id}?_method=DELETE", ['_method' => 'DELETE'], [], [
+                $header => $method, 'HTTP_ORIGIN' => 'http://localhost', 'HTTP_X_CSRF_TOKEN' => 'csrf-token', 'CONTENT_TYPE' => 'application/json',
+            ], '{}');
+            self::assertSame(405, $this->response()->getStatusCode());
+        }
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+    }
+
     public function testTheCookieIsSignedAndClosed(): void
     {
         $this->browser->getCookieJar()->clear();

@@ -4,8 +4,9 @@ import { chance, Client, MOST_MS, operation, piece, plan } from './client.mjs';
 
 const [url, size, seed = String(Date.now() % 1_000_000)] = process.argv.slice(2);
 const COUNT = size === 'short' ? 1500 : 20_000;
-/** A maker's allowance is used up after some hundred; then another goes on. */
-const OF_ONE = 450;
+/** A plan is left after so many, and so is a maker, whose allowance is used up by then: another goes on. */
+const OF_PLAN = 150;
+const OF_MAKER = 450;
 const any = chance(Number(seed));
 
 const NASTY = [
@@ -75,17 +76,21 @@ let client;
 let id = '';
 let revision = 1;
 let left = 0;
+let ofMaker = 0;
 const told = new Map();
 const clients = [];
 
 async function another() {
-	client?.end();
-	client = new Client(url);
-	clients.push(client);
-	await client.visit();
+	if (ofMaker <= 0) {
+		client?.end();
+		client = new Client(url);
+		clients.push(client);
+		await client.visit();
+		ofMaker = OF_MAKER;
+	}
 	const made = await client.ask('POST', '/api/plans', plan('Fuzz', [piece('float', ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-9: sc around'], [{ kind: 'fill', yarn: 'A' }]), piece('ear', ['6 sc in MR', 'inc x6'])]));
 	if (made.status !== 201) throw new Error(`A plan to begin with was answered ${made.status}: ${made.text.slice(0, 300)}`);
-	[id, revision, left] = [JSON.parse(made.text).id, 1, OF_ONE];
+	[id, revision, left] = [JSON.parse(made.text).id, 1, OF_PLAN];
 }
 
 /** Bytes on the wire that are hardly HTTP. */
@@ -118,6 +123,7 @@ function input() {
 
 const begun = Date.now();
 for (let i = 0; i < COUNT; i++) {
+	ofMaker--;
 	if (left-- <= 0) await another();
 	const [method, path, body, options] = input();
 	let answer;
@@ -133,7 +139,7 @@ for (let i = 0; i < COUNT; i++) {
 	if (answer.ms > MOST_MS) wrong.push(`${Math.round(answer.ms)} ms, ${what}`);
 	if (answer.status === 429) {
 		if (!(answer.retryAfter > 0)) wrong.push(`no Retry-After: ${what}`);
-		left = 0;
+		left = ofMaker = 0;
 	}
 	if (answer.status >= 400 && method !== 'RAW' && String(path).startsWith('/api/')) {
 		let says = {};

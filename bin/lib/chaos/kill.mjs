@@ -7,6 +7,8 @@ import { chance, Client, operation, piece, plan } from './client.mjs';
 const [url, run, size] = process.argv.slice(2);
 const AIM = size === 'short' ? 600 : 10_000;
 const MAKERS = 6;
+/** A database that does not answer is away by then, for who comes while others wait for it too. */
+const FROZEN_MS = 10_000;
 /** Everything ends by then, in ms. */
 const MOST_MS = (size === 'short' ? 150 : 900) * 1000;
 const kinds = ['worker', 'all of PHP', 'PHP’s master', 'nginx', 'nginx’s master', 'database', 'everything', 'PHP’s master', 'database', 'everything'];
@@ -111,6 +113,15 @@ const killing = (async () => {
 		await revive();
 		times.push(`${kind} ${((Date.now() - from) / 1000).toFixed(1)} s`);
 	}
+	// One that is only frozen answers nobody: it is away, and back as soon as it goes on.
+	const database = Number(await pid('db'));
+	process.kill(database, 'SIGSTOP');
+	const stranger = new Client(url);
+	const frozen = await stranger.ask('GET', '/').catch(({ message }) => ({ status: 0, ms: MOST_MS, text: message }));
+	process.kill(database, 'SIGCONT');
+	times.push(`a frozen database is away after ${(frozen.ms / 1000).toFixed(1)} s`);
+	if (frozen.status !== 503 || frozen.ms > FROZEN_MS) wrong.push(`a frozen database: ${frozen.status} after ${frozen.ms} ms: ${frozen.text.slice(0, 200)}`);
+	stranger.end();
 	isKilled = true;
 })().catch((error) => {
 	wrong.push(error.message);
