@@ -91,7 +91,9 @@ async function measure(act, times) {
 		const answered = page.waitForResponse((answer) => answer.url().includes('/operations'));
 		await act(i);
 		await answered;
-		await page.waitForFunction(() => [...document.querySelectorAll('output')].some(({ textContent }) => textContent === 'Saved'), undefined, { polling: 'raf' });
+		await page.waitForFunction(() => [...document.querySelectorAll('output')].some(({ textContent }) => textContent === 'Saved'), undefined, {
+			polling: 'raf',
+		});
 		analyses.push(await page.evaluate(() => performance.now() - window.bench.ended));
 		frames.push(await page.evaluate(() => window.bench.frame));
 	}

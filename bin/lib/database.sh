@@ -20,7 +20,8 @@ db_start() {
     if [ ! -d "$data" ]; then
         note "making the database folder"
         rm -rf "$data.new"
-        quietly db-install mariadb-install-db --no-defaults --datadir="$data.new" --auth-root-authentication-method=normal --user="$database_user" --skip-test-db
+        quietly db-install mariadb-install-db --no-defaults --datadir="$data.new" --auth-root-authentication-method=normal \
+            --user="$database_user" --skip-test-db
         touch "$data.new/alternum-made"
         mv "$data.new" "$data"
     fi

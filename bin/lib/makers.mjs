@@ -1,52 +1,12 @@
 // Makers without a browser: they open a workshop, and save as the page does. For bin/bench and bin/chaos.
 import { randomUUID } from 'node:crypto';
-import http from 'node:http';
+import { Client } from './chaos/client.mjs';
 
-/** One maker with a workshop of her own. */
-export class Maker {
-	#agent = new http.Agent({ keepAlive: true, maxSockets: 1 });
-	#cookie = '';
+/** One maker with a workshop of her own, who saves as the page does. */
+export class Maker extends Client {
 	id = '';
 	revision = 1;
 	rounds = 0;
-
-	constructor(url) {
-		this.url = new URL(url);
-	}
-
-	/** Sends one request; rejects where the connection breaks. */
-	ask(method, path, body) {
-		return new Promise((resolve, reject) => {
-			const sent = body === undefined ? undefined : JSON.stringify(body);
-			const request = http.request(
-				{
-					agent: this.#agent,
-					host: this.url.hostname,
-					port: this.url.port,
-					method,
-					path,
-					headers: {
-						Origin: this.url.origin,
-						'X-CSRF-Token': 'csrf-token',
-						...(this.#cookie === '' ? {} : { Cookie: this.#cookie }),
-						...(sent === undefined ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
-					},
-				},
-				(response) => {
-					const parts = [];
-					response.on('data', (part) => parts.push(part));
-					response.on('error', reject);
-					response.on('end', () => {
-						const cookie = response.headers['set-cookie']?.[0]?.split(';')[0];
-						if (cookie !== undefined) this.#cookie = cookie;
-						resolve({ status: response.statusCode ?? 0, text: Buffer.concat(parts).toString() });
-					});
-				},
-			);
-			request.on('error', reject);
-			request.end(sent);
-		});
-	}
 
 	/** Reads as the page does: what a server in trouble says is no answer, and it is asked again. */
 	async read(path, { wait = 50 } = {}) {
@@ -83,10 +43,6 @@ export class Maker {
 			}
 			await new Promise((resolve) => setTimeout(resolve, wait));
 		}
-	}
-
-	end() {
-		this.#agent.destroy();
 	}
 }
 

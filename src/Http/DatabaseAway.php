@@ -62,7 +62,9 @@ final readonly class DatabaseAway
     {
         $response = str_starts_with($path, '/api/')
             ? ProblemResponse::of($status, $detail, 'What you made is kept in the browser; it is saved when this works again.')
-            : new Response("{$detail} This page tries again by itself.", $status, ['Content-Type' => 'text/plain; charset=utf-8', 'Refresh' => (string) $after]);
+            : new Response("{$detail} This page tries again by itself.", $status, [
+                'Content-Type' => 'text/plain; charset=utf-8', 'Refresh' => (string) $after,
+            ]);
         $response->headers->set('Retry-After', (string) $after);
 
         return $response;

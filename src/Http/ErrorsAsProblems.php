@@ -47,7 +47,8 @@ final readonly class ErrorsAsProblems
     {
         return match (true) {
             // What PHP stops by itself: see bin/lib/templates/fpm.conf.
-            $error instanceof OutOfMemoryError || $error instanceof FatalError && str_contains($error->getMessage(), 'Maximum execution time') => ProblemResponse::of(
+            $error instanceof OutOfMemoryError,
+            $error instanceof FatalError && str_contains($error->getMessage(), 'Maximum execution time') => ProblemResponse::of(
                 503,
                 'This would take too long, so it was stopped.',
                 'Nothing is lost. Do it in parts: fewer pieces, rounds or layers at once.',

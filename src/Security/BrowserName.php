@@ -8,8 +8,12 @@ namespace Alternum\Server\Security;
 final class BrowserName
 {
     /** Words of a User-Agent header, in the order in which they decide: many browsers name others too. */
-    private const BROWSERS = ['Firefox/' => 'Firefox', 'Edg' => 'Edge', 'OPR/' => 'Opera', 'Chrome/' => 'Chrome', 'Chromium/' => 'Chromium', 'Safari/' => 'Safari'];
-    private const SYSTEMS = ['iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'Windows' => 'Windows', 'Mac OS X' => 'macOS', 'Linux' => 'Linux'];
+    private const BROWSERS = [
+        'Firefox/' => 'Firefox', 'Edg' => 'Edge', 'OPR/' => 'Opera', 'Chrome/' => 'Chrome', 'Chromium/' => 'Chromium', 'Safari/' => 'Safari',
+    ];
+    private const SYSTEMS = [
+        'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'Windows' => 'Windows', 'Mac OS X' => 'macOS', 'Linux' => 'Linux',
+    ];
 
     public static function of(string $header): string
     {

@@ -47,7 +47,7 @@ final class WorkshopAuthenticator extends AbstractAuthenticator implements Authe
         return ProblemResponse::of(
             Response::HTTP_UNAUTHORIZED,
             'There is no workshop open in this browser.',
-            'Open the first page once; cookies must be allowed for it.',
+            'It was signed out, or its cookie is lost. Open the first page: it begins a new workshop, and a recovery link opens the one before.',
         );
     }
 }

@@ -44,7 +44,11 @@ final readonly class Quota
     public function anotherYarn(Ulid $workshop): void
     {
         if ($this->count('SELECT COUNT(*) FROM yarn_at_hand WHERE workshop_id = ?', $workshop) >= self::YARNS) {
-            throw InvalidFields::because('', 'A workshop can hold '.self::YARNS.' yarns, and this one is full.', 'Delete one that is used up; then do this again.');
+            throw InvalidFields::because(
+                '',
+                'A workshop can hold '.self::YARNS.' yarns, and this one is full.',
+                'Delete one that is used up; then do this again.',
+            );
         }
     }
 

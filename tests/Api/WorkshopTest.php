@@ -55,97 +55,6 @@ final class WorkshopTest extends ApiTestCase
         $this->assertStatus(200);
     }
 
-    /** A key that opens once is used up; one that is ended opens nothing. */
-    public function testAKeyCanOpenOnceAndBeEnded(): void
-    {
-        $once = self::string($this->ask('POST', '/api/workshop/key', ['opensOnce' => true]), 'secret');
-        self::assertSame([true, true], [self::at($this->ask('GET', '/api/workshop'), 'hasKey'), self::at($this->ask('GET', '/api/workshop'), 'keyOpensOnce')]);
-        [$id] = $this->firstPlan();
-        $this->browser->getCookieJar()->clear();
-        $this->ask('POST', '/api/workshop/open', ['secret' => $once]);
-        $this->ask('GET', "/api/plans/{$id}");
-        $this->assertStatus(200);
-        self::assertFalse($this->ask('GET', '/api/workshop')['hasKey']);
-        $this->ask('POST', '/api/workshop/open', ['secret' => $once]);
-        $this->assertStatus(403);
-        $key = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
-        $this->ask('DELETE', '/api/workshop/key');
-        $this->assertStatus(204);
-        $this->ask('POST', '/api/workshop/open', ['secret' => $key]);
-        $this->assertStatus(403);
-    }
-
-    public function testEachBrowserHasARowAndTheOthersCanBeSignedOut(): void
-    {
-        $secret = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
-        [$id] = $this->firstPlan();
-        $first = $this->browser->getCookieJar()->all()[0];
-        $cookies = [];
-        foreach (['Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0', 'curl/8'] as $agent) {
-            $this->browser->getCookieJar()->clear();
-            $this->ask('POST', '/api/workshop/open', ['secret' => $secret], ['HTTP_USER_AGENT' => $agent]);
-            $cookies[] = $this->browser->getCookieJar()->all()[0];
-        }
-        $browsers = (array) $this->ask('GET', '/api/workshop')['browsers'];
-        $names = array_column($browsers, 'name');
-        sort($names);
-        self::assertSame(['A browser', 'A browser', 'Firefox on Linux'], array_map(static fn (string $name): string => $name, array_filter($names, is_string(...))));
-        self::assertCount(1, array_keys(array_column($browsers, 'isThis'), true, true));
-        $with = function (Cookie $cookie) use ($id): int {
-            $this->browser->getCookieJar()->clear();
-            $this->browser->getCookieJar()->set($cookie);
-            $this->ask('GET', "/api/plans/{$id}");
-
-            return $this->response()->getStatusCode();
-        };
-        self::assertSame([200, 200, 200], [$with($first), $with($cookies[0]), $with($cookies[1])]);
-        foreach ($browsers as $browser) {
-            if (\is_array($browser) && 'Firefox on Linux' === $browser['name'] && \is_string($browser['id'])) {
-                $this->ask('DELETE', "/api/workshop/browsers/{$browser['id']}");
-                $this->assertStatus(204);
-            }
-        }
-        self::assertSame([200, 401, 200], [$with($first), $with($cookies[0]), $with($cookies[1])]);
-        $with($first);
-        $this->ask('DELETE', '/api/workshop/browsers');
-        $this->assertStatus(204);
-        self::assertSame([200, 401], [$with($first), $with($cookies[1])]);
-        $this->browser->request('GET', '/');
-        self::assertStringContainsString('<meta name="workshop" content="in-place">', (string) $this->response()->getContent());
-        $this->browser->request('GET', '/');
-        self::assertStringNotContainsString('in-place', (string) $this->response()->getContent());
-    }
-
-    /** A cookie of before browsers had rows opens its workshop, until the page gives it one of its own, or the others are signed out. */
-    public function testACookieOfBeforeOpensItsWorkshop(): void
-    {
-        [$id] = $this->firstPlan();
-        $workshop = $this->connection()->fetchOne('SELECT workshop_id FROM saved_plan WHERE id = ?', [Ulid::fromString($id)->toBinary()]);
-        self::assertIsString($workshop);
-        $this->connection()->executeStatement('UPDATE workshop SET has_old_cookies = 1 WHERE id = ?', [$workshop]);
-        $name = Ulid::fromBinary($workshop)->toBase32();
-        $secret = self::getContainer()->getParameter('kernel.secret');
-        self::assertIsString($secret);
-        $old = new Cookie('alternum_workshop', $name.'.'.hash_hmac('sha256', "workshop {$name}", $secret));
-        $open = function () use ($id, $old): int {
-            $this->browser->getCookieJar()->clear();
-            $this->browser->getCookieJar()->set($old);
-            $this->ask('GET', "/api/plans/{$id}");
-
-            return $this->response()->getStatusCode();
-        };
-        self::assertSame(200, $open());
-        $this->browser->request('GET', '/');
-        self::assertStringNotContainsString('in-place', (string) $this->response()->getContent());
-        $this->ask('GET', "/api/plans/{$id}");
-        $this->assertStatus(200);
-        self::assertSame(200, $open());
-        $this->ask('DELETE', '/api/workshop/browsers');
-        $this->ask('GET', "/api/plans/{$id}");
-        $this->assertStatus(200);
-        self::assertSame(401, $open());
-    }
-
     /** What is asked of a workshop that was tidied away is told, also while its browser is still remembered. */
     public function testAWorkshopThatIsGoneIsTold(): void
     {
@@ -168,7 +77,8 @@ final class WorkshopTest extends ApiTestCase
     {
         [$id, $plan] = $this->firstPlan();
         $copies = 'INSERT INTO saved_plan (id, workshop_id, revision, title, body, summary, saved_at, removed_at, begun_at, undo_group, says, results, writes)'
-            ." SELECT UNHEX(MD5(seq)), workshop_id, 1, title, body, summary, saved_at, NULL, begun_at, '', '', '{}', 0 FROM saved_plan, seq_1_to_296 WHERE id = ?";
+            ." SELECT UNHEX(MD5(seq)), workshop_id, 1, title, body, summary, saved_at, NULL, begun_at, '', '', '{}', 0"
+            .' FROM saved_plan, seq_1_to_296 WHERE id = ?';
         $this->connection()->executeStatement($copies, [Ulid::fromString($id)->toBinary()]);
         $this->ask('POST', '/api/plans', $plan);
         $this->assertStatus(422);

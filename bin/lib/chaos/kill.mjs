@@ -2,7 +2,7 @@
 // revision, so that the books tell at once what is lost, doubled or out of order: node kill.mjs URL RUN_FOLDER short|long
 import { spawn } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
-import { chance, Client, operation, piece, plan } from './client.mjs';
+import { Client, chance, operation, piece, plan } from './client.mjs';
 
 const [url, run, size] = process.argv.slice(2);
 const AIM = size === 'short' ? 600 : 10_000;
@@ -132,7 +132,10 @@ const clients = await Promise.all(Array.from({ length: MAKERS }, (_, i) => maker
 isOver = true;
 await killing;
 const fives = clients.flatMap((client) => [...(client?.statuses ?? [])]).filter(([status]) => status >= 500 && status !== 503);
-console.log(`${done} operations over ${kills.length} kills in ${Math.round((Date.now() - begun) / 1000)} s, ${lostAnswers} answers thrown away; ${wrong.length} lost, doubled or out of order`);
+console.log(
+	`${done} operations over ${kills.length} kills in ${Math.round((Date.now() - begun) / 1000)} s, ${lostAnswers} answers thrown away;`,
+	`${wrong.length} lost, doubled or out of order`,
+);
 console.log(`back by bin/start: ${times.join(', ')}`);
 for (const [status, times_] of fives) wrong.push(`${times_} answers were ${status}`);
 if (done < AIM) wrong.push(`only ${done} of ${AIM} operations`);

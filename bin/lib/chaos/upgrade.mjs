@@ -38,7 +38,8 @@ for (const hex of workshops.split(',').filter(Boolean)) {
 		if (opened.revision !== on || opened.plan.title !== title) wrong.push(`${title}: opened as ${opened.plan.title} at ${opened.revision}`);
 		const [first] = opened.plan.pieces;
 		const file = JSON.parse(await hold('GET', `${path}/file`));
-		if (JSON.stringify(file?.pieces.map(({ rounds }) => rounds)) !== JSON.stringify(opened.plan.pieces.map(({ rounds }) => rounds))) wrong.push(`${title}: its file has other lines`);
+		if (JSON.stringify(file?.pieces.map(({ rounds }) => rounds)) !== JSON.stringify(opened.plan.pieces.map(({ rounds }) => rounds)))
+			wrong.push(`${title}: its file has other lines`);
 		const pattern = await hold('GET', `${path}/pattern`);
 		if (!pattern.startsWith('# ')) wrong.push(`${title}: its pattern is none`);
 		await hold('GET', `${path}/steps?piece=${first.key}`);
@@ -47,7 +48,10 @@ for (const hex of workshops.split(',').filter(Boolean)) {
 		const saved = JSON.parse(
 			await hold('POST', `${path}/operations`, {
 				base: opened.revision,
-				operations: [operation({ do: 'set', values: [{ at: ['title'], value: 'Taken on' }] }), operation({ do: 'retype', piece: first.key, rounds: [...first.rounds, '# taken on'] })],
+				operations: [
+					operation({ do: 'set', values: [{ at: ['title'], value: 'Taken on' }] }),
+					operation({ do: 'retype', piece: first.key, rounds: [...first.rounds, '# taken on'] }),
+				],
 			}),
 		);
 		if (saved?.results.some(({ refused }) => refused !== null)) wrong.push(`${title}: ${JSON.stringify(saved.results).slice(0, 400)}`);
@@ -64,6 +68,9 @@ for (const hex of workshops.split(',').filter(Boolean)) {
 	if (JSON.parse(await hold('GET', '/api/shelf'))?.plans.length !== shelf?.plans.length) wrong.push('another shelf after the first page');
 	client.end();
 }
-console.log(`${commit}: ${counts.plans} plans and ${counts.versions} versions opened, changed, written out and printed; the most layers of a piece now ${counts.layers}; ${wrong.length} wrong`);
+console.log(
+	`${commit}: ${counts.plans} plans and ${counts.versions} versions opened, changed, written out and printed;`,
+	`the most layers of a piece now ${counts.layers}; ${wrong.length} wrong`,
+);
 for (const one of wrong.slice(0, 12)) console.log(`WRONG: ${one}`);
 process.exit(wrong.length === 0 && counts.plans > 0 ? 0 : 1);

@@ -40,7 +40,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {
-				if (!isOver) setOpening(error instanceof ApiError && error.problem.status < 500 ? { is: 'missing' } : { is: 'silent', told: toldOf(error) });
+				if (!isOver) setOpening(error instanceof ApiError && error.problem.status === 404 ? { is: 'missing' } : { is: 'silent', told: toldOf(error) });
 			});
 		return () => {
 			isOver = true;
