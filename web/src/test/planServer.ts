@@ -45,6 +45,8 @@ export class Server {
 	is: Trouble = 'none';
 	asked: Operation[][] = [];
 	added: Plan[] = [];
+	/** the pieces that were asked for alone */
+	looked: string[] = [];
 	#known = new Map<string, { id: string; revision: number; refused: { detail: string; mend: string; problems: [] } | null }>();
 	#group = '';
 	#began: Plan = this.plan;
@@ -65,6 +67,11 @@ export class Server {
 		const json = (value: unknown, status = 200) => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
 		const problem = (status: number, more: object = {}) => json({ type: 'about:blank', title: 'x', status, detail: 'no', mend: 'other', ...more }, status);
 		if (request.method === 'GET') {
+			const looked = /\/pieces\/(.+)$/.exec(request.url)?.[1];
+			if (looked !== undefined) {
+				this.looked.push(looked);
+				return json({ revision: this.revision, piece: { key: looked, rounds: [], changes: [] }, problems: [] });
+			}
 			if (trouble === 'fails' && !request.url.endsWith('/revision')) return problem(500);
 			return json(this.opened());
 		}
