@@ -24,6 +24,9 @@ final readonly class ResizeTo implements Edit
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        if ([] === PieceReading::of($plan, $piece)->rounds) {
+            throw new EditRefused('The piece has no rounds yet.');
+        }
         if (null !== $this->widthMm) {
             $phases = ShapePhases::of(PieceReading::of($plan, $piece));
             $wider = (int) round(($this->widthMm - self::size($plan, $piece)->width) * \M_PI / $plan->gauge->stitchWidthMm() / max(1, $phases->step));

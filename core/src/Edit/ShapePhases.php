@@ -27,7 +27,7 @@ final readonly class ShapePhases
         $widest = max($counts);
         $first = (int) array_search($widest, $counts, true);
         $even = 0;
-        while (($counts[$first + 1 + $even] ?? 0) === $widest) {
+        while (($counts[$first + 1 + $even] ?? null) === $widest) {
             ++$even;
         }
 

@@ -18,20 +18,34 @@ final class RepeatFinder
      */
     public static function of(string $codes): array
     {
-        $best = self::gathered($codes);
-        $least = \count($best);
+        // How many stretches of like stitches begin before each place: so a part is weighed without being written out.
+        $begun = [0];
+        $length = \strlen($codes);
+        for ($at = 0; $at < $length; ++$at) {
+            $begun[] = $begun[$at] + (int) (0 === $at || $codes[$at - 1] !== $codes[$at]);
+        }
+        // One that goes on into a part begins there, too.
+        $weight = static fn (int $from, int $to): int => $from >= $to ? 0 : $begun[$to] - $begun[$from] + (int) ($begun[$from + 1] === $begun[$from]);
+        $least = $weight(0, $length);
+        $best = null;
         foreach (self::repeats($codes) as [$from, $unit, $times]) {
-            $before = self::gathered(substr($codes, 0, $from));
-            $once = self::gathered(substr($codes, $from, $unit));
-            $after = self::gathered(substr($codes, $from + $unit * $times));
-            $weight = \count($before) + 1 + \count($once) + \count($after);
-            if ([] !== $once && $weight < $least) {
-                $least = $weight;
-                $best = [...$before, new Repeat($once, $times, Span::none()), ...$after];
+            $weighs = $weight(0, $from) + 1 + $weight($from, $from + $unit) + $weight($from + $unit * $times, $length);
+            if ($weighs < $least) {
+                $least = $weighs;
+                $best = [$from, $unit, $times];
             }
         }
+        if (null === $best) {
+            return self::gathered($codes);
+        }
+        [$from, $unit, $times] = $best;
+        $once = self::gathered(substr($codes, $from, $unit));
 
-        return $best;
+        return [
+            ...self::gathered(substr($codes, 0, $from)),
+            ...[] === $once ? [] : [new Repeat($once, $times, Span::none())],
+            ...self::gathered(substr($codes, $from + $unit * $times)),
+        ];
     }
 
     /**
@@ -43,21 +57,19 @@ final class RepeatFinder
     {
         $length = \strlen($codes);
         for ($unit = 2; 2 * $unit <= $length; ++$unit) {
-            // Where a stitch is the same as the one a unit on, the stretch goes on.
-            $same = 0;
-            $best = [0, 0];
+            // Nothing stands where a stitch is the same as the one a unit on: a unit of that is the least that repeats.
+            $differ = substr($codes, 0, $length - $unit) ^ substr($codes, $unit);
+            $unitLike = str_repeat("\0", $unit);
+            $best = [0, 1];
             $longer = 0;
-            for ($at = 0; $at + $unit <= $length; ++$at) {
-                if ($at + $unit < $length && $codes[$at] === $codes[$at + $unit]) {
-                    ++$same;
-                    continue;
-                }
+            for ($at = strpos($differ, $unitLike); false !== $at; $at = $end < \strlen($differ) ? strpos($differ, $unitLike, $end) : false) {
+                $same = strspn($differ, "\0", $at);
+                $end = $at + $same;
                 $times = intdiv($same, $unit) + 1;
                 if ($times > $best[1]) {
-                    $best = [$at - $same, $times];
+                    $best = [$at, $times];
                     $longer = $same % $unit;
                 }
-                $same = 0;
             }
             [$from, $times] = $best;
             // The stretch may begin anywhere in its first unit; it reads best where a run of like stitches does.

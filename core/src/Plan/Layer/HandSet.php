@@ -132,7 +132,7 @@ final readonly class HandSet implements RoundLayer
     public function painted(int $round, int $from, int $to, string $yarn, int $makes): self
     {
         $now = str_pad(substr($this->rounds[$round] ?? '', 0, $makes), $makes, Motif::CLEAR);
-        for ($stitch = $from;; $stitch = $stitch % $makes + 1) {
+        for ($stitch = $from, $left = $makes; $left > 0; --$left, $stitch = $stitch % $makes + 1) {
             $now[$stitch - 1] = $yarn;
             if ($stitch === $to) {
                 break;
