@@ -8,6 +8,7 @@ export PATH="$PATH:/usr/sbin:/sbin"
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 umask 022
 mkdir -p var/log var/stamps
+chmod go-rwx var/log var/stamps
 
 step_number=0
 step() { step_number=$((step_number + 1)); printf '[%s/%s] %s\n' "$step_number" "${steps:-?}" "$*"; }

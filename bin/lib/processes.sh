@@ -26,6 +26,7 @@ readable() { # FOLDER...
 
 own_folder() { # USER FOLDER: made if need be, that user's, closed to others
     mkdir -p "$2"
+    chmod go-rwx "$2"
     if [ "$(id -u)" -eq 0 ] && [ "$(stat -c %U "$2")" != "$1" ]; then chown -R "$1" "$2"; fi
 }
 

@@ -91,8 +91,8 @@ final readonly class WorkshopController
         if (null === $user->browser) {
             // Its own cookie is one of those that open nothing from now on.
             $response->headers->setCookie($cookie->of($this->browsers->seen($workshop, null, $request), $request->isSecure()));
+            $this->entities->flush();
         }
-        $this->entities->flush();
 
         return $response;
     }
@@ -105,7 +105,6 @@ final readonly class WorkshopController
             throw new NotFoundHttpException();
         }
         $this->browsers->signOut($browser);
-        $this->entities->flush();
 
         return new Response(null, Response::HTTP_NO_CONTENT);
     }

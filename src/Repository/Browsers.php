@@ -60,9 +60,7 @@ final class Browsers extends ServiceEntityRepository
         if (null === $browser) {
             $browser = new Browser($workshop, $name, $this->now());
             $this->getEntityManager()->persist($browser);
-            foreach (\array_slice($this->of($workshop->id()), self::MOST - 1) as $longAway) {
-                $this->signOut($longAway);
-            }
+            $this->signOut(...\array_slice($this->of($workshop->id()), self::MOST - 1));
         } elseif ($browser->name() !== $name || $browser->seenAt() < $this->now()->modify('-1 hour')) {
             $browser->seen($name, $this->now());
         }
@@ -76,22 +74,21 @@ final class Browsers extends ServiceEntityRepository
         return $this->findBy(['workshop' => $workshop], ['seenAt' => 'DESC', 'id' => 'DESC']);
     }
 
-    /** The caller flushes. */
-    public function signOut(Browser $browser): void
+    /** Takes their rows away, and forgets them after that: what is asked meanwhile would be remembered again. */
+    public function signOut(Browser ...$browsers): void
     {
-        $this->cache->deleteItem("browser-{$browser->id()->toBase32()}");
-        $this->getEntityManager()->remove($browser);
+        foreach ($browsers as $browser) {
+            $this->getEntityManager()->remove($browser);
+        }
+        $this->getEntityManager()->flush();
+        $this->cache->deleteItems(array_values(array_map(static fn (Browser $browser): string => "browser-{$browser->id()->toBase32()}", $browsers)));
     }
 
-    /** Signs out all browsers of a workshop but one; the caller flushes. */
+    /** Signs out all browsers of a workshop but one. */
     public function signOutOthers(Workshop $workshop, ?Ulid $but): void
     {
-        foreach ($this->of($workshop->id()) as $browser) {
-            if (null === $but || !$browser->id()->equals($but)) {
-                $this->signOut($browser);
-            }
-        }
         $workshop->endOldCookies();
+        $this->signOut(...array_filter($this->of($workshop->id()), static fn (Browser $browser): bool => true !== $but?->equals($browser->id())));
         $this->cache->deleteItem("workshop-{$workshop->id()->toBase32()}");
     }
 
