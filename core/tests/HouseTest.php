@@ -48,6 +48,34 @@ final class HouseTest extends TestCase
         self::assertSame([], $long);
     }
 
+    /** What is sent and kept of a plan serves every page: it names no page's own parts. */
+    public function testSavingNamesNoPage(): void
+    {
+        $named = [];
+        foreach (self::sources('web/src/sync') as $path => $source) {
+            if (!str_ends_with($path, '.test.ts') && 1 === preg_match('~from \'\.\./(?!api/|ui/)~', $source)) {
+                $named[] = $path;
+            }
+        }
+        self::assertSame([], $named);
+    }
+
+    /** @return iterable<string, string> the classes, by their paths from the folder's root */
+    private static function classes(string $folder): iterable
+    {
+        foreach (self::sources($folder) as $path => $source) {
+            if (1 === preg_match('/^(?:final |abstract |readonly )*(?:class|interface|enum|trait) (\w+)/m', $source, $found)) {
+                yield $path => $found[1];
+            }
+        }
+    }
+
+    public function testNoTwoClassesHaveOneName(): void
+    {
+        $twice = array_filter(array_count_values(iterator_to_array(self::classes('core/src'))), static fn (int $times): bool => $times > 1);
+        self::assertSame([], $twice);
+    }
+
     public function testValuesOfManyFieldsAreBuiltByName(): void
     {
         $found = [];

@@ -2,14 +2,14 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
+import { openDraft } from '../sync/draft';
+import type { DraftStore } from '../sync/draftState';
+import { opened } from '../sync/opening';
+import { hold } from '../sync/unsaved';
 import { say } from '../ui/say';
 import { BenchView } from './BenchView';
 import { type Station, stations } from './context';
-import { openDraft } from './draft';
-import type { DraftStore } from './draftState';
-import { opened } from './opening';
 import { placeOf, takeUpTools } from './place';
-import { hold } from './unsaved';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent'; told: Told };
 

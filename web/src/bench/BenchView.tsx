@@ -1,5 +1,6 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { DraftStore } from '../sync/draftState';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
 import { say } from '../ui/say';
@@ -7,7 +8,6 @@ import { useFocusKept } from '../ui/useFocusKept';
 import { BenchHeader } from './BenchHeader';
 import { setTools, useTools } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stationNames } from './context';
-import type { DraftStore } from './draftState';
 import { KeysDialog } from './KeysDialog';
 import { keepPlace, placeOf } from './place';
 import { Sheet } from './Sheet';

@@ -2,6 +2,7 @@ import type { EditorView } from '@codemirror/view';
 import { type CSSProperties, memo, type RefObject, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { createStore, type StoreApi } from 'zustand';
 import type { LinePlace, SheetLayout } from '../chart/layout';
+import { isTyped } from '../sync/queue';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
@@ -9,7 +10,6 @@ import { useBench, useDraft, usePiece } from './context';
 import { bring, explain, type Handlers, most, roundsEditor, seat } from './editor';
 import { Mends, mend } from './Mends';
 import { PasteDialog } from './PasteDialog';
-import { isTyped } from './queue';
 import { type Caret, useMeaning, useRestedCaret } from './useMeanings';
 
 interface Props {

@@ -1,11 +1,11 @@
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toldOf } from '../api/trouble';
+import type { SetAside } from '../sync/draftState';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
 import { say, timeOf } from '../ui/say';
 import { useBench, useDraft } from './context';
-import type { SetAside } from './draftState';
 
 /** So often it is tried before it is asked what is to become of the work. */
 const TRIED = 3;

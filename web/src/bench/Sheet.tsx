@@ -6,6 +6,7 @@ import { layOut, roundsNear, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
 import { OnceFetched } from '../round/OnceFetched';
+import { dragKey } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
@@ -14,7 +15,6 @@ import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
-import { dragKey } from './queue';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 

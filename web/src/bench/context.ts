@@ -1,9 +1,9 @@
 import { createContext, useContext, useDeferredValue, useEffect, useState } from 'react';
 import { useStore } from 'zustand';
 import type { Piece, PieceAnalysis, PlanProblem, Yarn } from '../api/types';
+import type { Draft, DraftStore } from '../sync/draftState';
+import { isTyped } from '../sync/queue';
 import { say } from '../ui/say';
-import type { Draft, DraftStore } from './draftState';
-import { isTyped } from './queue';
 import type { Picks } from './usePicks';
 
 export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'pattern'] as const;

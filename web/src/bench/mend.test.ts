@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { PlanProblem } from '../api/types';
+import { openDraft } from '../sync/draft';
 import { Server, settle, typed } from '../test/planServer';
-import { openDraft } from './draft';
 import { mend } from './Mends';
 
 const fix = { label: 'Make it 7', column: 1, length: 1, text: '7' };

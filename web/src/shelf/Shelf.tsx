@@ -6,7 +6,7 @@ import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
 import { newPlan } from '../bench/plans';
-import { tell } from '../bench/watch';
+import { tell } from '../sync/watch';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { isolated } from '../ui/isolated';

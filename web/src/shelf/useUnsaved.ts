@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useState } from 'react';
 import { ApiError } from '../api/client';
 import { toldOf } from '../api/trouble';
-import { leftUnsaved } from '../bench/unsaved';
+import { saveLeft } from '../sync/left';
+import { leftUnsaved } from '../sync/unsaved';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
-import { saveLeft } from './unsavedWork';
 
 /** What closed windows left unsaved, by plan. It is saved from here as soon as there is a connection, and when she asks for it. */
 export function useUnsaved(onSaved: () => void): { unsaved: ReadonlyMap<string, number>; save: (id: string, isAsked: boolean) => Promise<void> } {

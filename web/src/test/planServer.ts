@@ -1,7 +1,7 @@
 import { vi } from 'vitest';
 import type { Edit, OpenedPlan, Plan } from '../api/types';
-import { copied, type Operation, shownWith, standsForGroup } from '../bench/operations';
 import { newPlan, withPiece } from '../bench/plans';
+import { copied, type Operation, shownWith, standsForGroup } from '../sync/operations';
 
 const analysis: OpenedPlan['analysis'] = {
 	title: '',

@@ -3,6 +3,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useShallow } from 'zustand/react/shallow';
 import { api, dataOf } from '../../api/client';
 import type { Weight, Yarn, YarnAtHand } from '../../api/types';
+import type { Draft } from '../../sync/draftState';
 import { Button } from '../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../ui/Field';
 import { RunField } from '../../ui/LengthField';
@@ -12,7 +13,6 @@ import { Tip } from '../../ui/Tip';
 import { weightsIn } from '../../ui/weights';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
-import type { Draft } from '../draftState';
 import { inPalette, palettes } from '../palettes';
 import { freeLetter, set, withYarn } from '../plans';
 

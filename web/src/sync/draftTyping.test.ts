@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { withPiece } from '../bench/plans';
 import { Server, settle, titled, typed, wider } from '../test/planServer';
 import { openDraft } from './draft';
-import { withPiece } from './plans';
 
 describe('what is typed', () => {
 	let server: Server;

@@ -1,9 +1,9 @@
 import { api, dataOf } from '../api/client';
-import { type SetAside, setAsideOf } from '../bench/draftState';
-import { isFlying, made, ours } from '../bench/flights';
-import { sentOf } from '../bench/operations';
-import { isHeld, letGo, takeUnsaved } from '../bench/unsaved';
-import { tell } from '../bench/watch';
+import { type SetAside, setAsideOf } from './draftState';
+import { isFlying, made, ours } from './flights';
+import { sentOf } from './operations';
+import { isHeld, letGo, takeUnsaved } from './unsaved';
+import { tell } from './watch';
 
 /** Operations that one message takes. */
 const MOST = 100;

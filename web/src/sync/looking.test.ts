@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { withPiece } from '../bench/plans';
 import { Server, settle, titled } from '../test/planServer';
 import { openDraft } from './draft';
-import { withPiece } from './plans';
 
 const analysed = (draft: ReturnType<typeof openDraft>) => draft.getState().analysis.pieces.map(({ key }) => key);
 

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Edit } from '../api/types';
-import { saveLeft } from '../shelf/unsavedWork';
 import { LATE_MS, Server, settle, titled, typed } from '../test/planServer';
 import { openDraft } from './draft';
+import { saveLeft } from './left';
 import { opened } from './opening';
 import type { Operation } from './operations';
 import { hold, keepUnsaved } from './unsaved';

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { hold, keepUnsaved } from '../bench/unsaved';
 import { Server } from '../test/planServer';
-import { saveLeft } from './unsavedWork';
+import { saveLeft } from './left';
+import { hold, keepUnsaved } from './unsaved';
 
 let server: Server;
 beforeEach(() => {
