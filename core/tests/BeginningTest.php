@@ -6,8 +6,8 @@ namespace Alternum\Core\Tests;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\FormSize;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
@@ -165,7 +165,7 @@ final class BeginningTest extends TestCase
         self::assertSame([str_repeat('B', 15), 'BBBBB'.str_repeat('A', 10)], Analysis::of($plan)->pieces[2]->stages->colouring->rounds);
         $retyped = (new Retype('body', ['R1: with B: sc around', 'R2: sc around', 'R3: 5 sc, with A: sc around']))->apply($plan);
         self::assertSame('BBBBB'.str_repeat('A', 10), Analysis::of($retyped)->pieces[2]->stages->colouring->rounds[2]);
-        foreach ([new Resize('body', 1, 0), new Shape('body', Form::Ball, 6, new Extent(60.0), Spread::Stacked, Stitch::Decrease)] as $edit) {
+        foreach ([new Resize('body', 1, 0), new Shape('body', Form::Ball, 6, new FormSize(60.0), Spread::Stacked, Stitch::Decrease)] as $edit) {
             try {
                 $edit->apply($plan);
                 self::fail('It must be refused.');

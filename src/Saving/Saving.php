@@ -6,7 +6,7 @@ namespace Alternum\Server\Saving;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\StandsForGroup;
+use Alternum\Core\Edit\ReplacesGroup;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
@@ -106,7 +106,7 @@ final readonly class Saving
                 $operation = $message->operation($i);
                 $goesOn = $operation->group === $now->undoGroup;
                 $from = $plan;
-                if ($goesOn && $operation->edit instanceof StandsForGroup) {
+                if ($goesOn && $operation->edit instanceof ReplacesGroup) {
                     $began ??= $this->versions->newestBody($stored->id);
                     $from = null === $began ? $plan : PlanReader::json($began);
                 }

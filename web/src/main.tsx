@@ -39,7 +39,7 @@ const router = createBrowserRouter([
 ]);
 
 // The rest of the program is fetched while there is a connection, so that the way to a plan and to its views is there without one.
-const fetchRest = () => Promise.allSettled([bench(), import('./round/InTheRound')]);
+const fetchRest = () => Promise.allSettled([bench(), import('./solid/InTheRound')]);
 window.addEventListener('load', () => setTimeout(fetchRest, 1500));
 
 const app = document.getElementById('app');

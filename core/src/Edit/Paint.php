@@ -94,7 +94,7 @@ final readonly class Paint implements NamesRounds
         );
         foreach ($this->ranges as $range) {
             [$from, $to] = [$range->from, $range->to];
-            $sequence = Sequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
+            $sequence = StripeSequence::of($stripes, $to - $from + 1, $this->isMirrored, $this->growth);
             $colours = array_values(array_filter(
                 $colours,
                 static fn (LayerEntry $entry): bool => $entry->isHidden || !$entry->layer->isReplacedBy($range),

@@ -11,7 +11,7 @@ use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
@@ -105,7 +105,7 @@ final readonly class Pasted
     {
         $items = $parser->line($said)->lines[0]->items ?? [];
 
-        return 1 === \count($items) && $items[0] instanceof Yarn;
+        return 1 === \count($items) && $items[0] instanceof YarnPhrase;
     }
 
     /** "Ch 7." on a line of its own. */
@@ -144,7 +144,7 @@ final readonly class Pasted
         $items = '' === trim($line) ? [] : $parser->line($line)->lines[0]->items ?? [];
         $isSaid = [] !== $items && [] === array_filter(
             $items,
-            static fn (Node $item): bool => !$item instanceof Yarn && !$item instanceof Glue
+            static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
                 && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ')),
         );
 

@@ -17,7 +17,7 @@ use Alternum\Core\Plan\Plan;
  * What moved is worked out from the lines' difference: a line that says the same, whatever its number, carries its rounds along;
  * between two such lines, rounds are paired off in order.
  */
-final readonly class Retype implements StandsForGroup
+final readonly class Retype implements ReplacesGroup
 {
     /**
      * @param list<string>      $rounds the new lines

@@ -12,15 +12,15 @@ use Alternum\Core\Plan\Plan;
 final readonly class Shape implements Edit
 {
     /**
-     * @param int    $start    stitches in the first round
-     * @param Extent $extent   its height is of the forms that have one of their own: capsule, cone, tube, bowl, drum
-     * @param Stitch $decrease plain or invisible
+     * @param int      $start    stitches in the first round
+     * @param FormSize $extent   its height is of the forms that have one of their own: capsule, cone, tube, bowl, drum
+     * @param Stitch   $decrease plain or invisible
      */
     public function __construct(
         private string $piece,
         private Form $form,
         private int $start,
-        private Extent $extent,
+        private FormSize $extent,
         private Spread $spread,
         private Stitch $decrease,
     ) {

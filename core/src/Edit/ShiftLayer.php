@@ -9,7 +9,7 @@ use Alternum\Core\Plan\Layer\MovableLayer;
 use Alternum\Core\Plan\Plan;
 
 /** Takes hold of a layer on the chart: moves it by rounds and degrees, or its far edge; it stays on the piece. */
-final readonly class ShiftLayer implements StandsForGroup
+final readonly class ShiftLayer implements ReplacesGroup
 {
     /**
      * @param int   $layer     its place in the piece's list, from 0

@@ -7,7 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Plan;
 
 /** Turns the piece so that other degrees face the viewer. */
-final readonly class TurnFront implements StandsForGroup
+final readonly class TurnFront implements ReplacesGroup
 {
     /** @param float $degrees any number; it is wrapped to one turn */
     public function __construct(private string $piece, private float $degrees)

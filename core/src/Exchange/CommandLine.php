@@ -31,10 +31,10 @@ final class CommandLine
      * @param list<string>              $arguments without the program's name
      * @param \Closure(string): ?string $read      a file's contents, null where it cannot be read
      */
-    public static function run(array $arguments, \Closure $read): Outcome
+    public static function run(array $arguments, \Closure $read): CommandOutcome
     {
         if (\in_array('--help', $arguments, true)) {
-            return new Outcome(Outcome::FINE, self::USAGE);
+            return new CommandOutcome(CommandOutcome::FINE, self::USAGE);
         }
         $command = array_shift($arguments);
         if (null === $command || !isset(self::OPTIONS[$command])) {
@@ -73,15 +73,15 @@ final class CommandLine
         try {
             return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
         } catch (InvalidFields $refusal) {
-            return new Outcome(
-                Outcome::PROBLEMS,
+            return new CommandOutcome(
+                CommandOutcome::PROBLEMS,
                 Json::encode(['problems' => ReadingWriter::problems($refusal->problems)], true)."\n",
                 self::inWords($refusal->problems),
             );
         }
     }
 
-    private static function read(string $text, Terms $terms, Worked $worked): Outcome
+    private static function read(string $text, Terms $terms, Worked $worked): CommandOutcome
     {
         if (\strlen($text) > Limits::BYTES) {
             throw InvalidFields::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB.', 'Read it in parts.');
@@ -96,14 +96,14 @@ final class CommandLine
         }
         $reading = Reader::read($lines, $terms, $worked);
 
-        return new Outcome(
-            [] === $reading->errors() ? Outcome::FINE : Outcome::PROBLEMS,
+        return new CommandOutcome(
+            [] === $reading->errors() ? CommandOutcome::FINE : CommandOutcome::PROBLEMS,
             Json::encode(ReadingWriter::reading($reading), true)."\n",
             self::inWords($reading->problems),
         );
     }
 
-    private static function withPlan(string $text, ?string $as, ?Terms $terms): Outcome
+    private static function withPlan(string $text, ?string $as, ?Terms $terms): CommandOutcome
     {
         $plan = PlanReader::json($text);
         $analysis = Analysis::of($plan);
@@ -113,7 +113,11 @@ final class CommandLine
             default => WrittenPattern::text($analysis, $terms ?? $plan->terms),
         };
 
-        return new Outcome([] === Problem::errors($analysis->problems) ? Outcome::FINE : Outcome::PROBLEMS, $output, self::inWords($analysis->problems));
+        return new CommandOutcome(
+            [] === Problem::errors($analysis->problems) ? CommandOutcome::FINE : CommandOutcome::PROBLEMS,
+            $output,
+            self::inWords($analysis->problems),
+        );
     }
 
     /** @param list<Problem> $problems */
@@ -132,8 +136,8 @@ final class CommandLine
         return $said;
     }
 
-    private static function wrongUse(string $why): Outcome
+    private static function wrongUse(string $why): CommandOutcome
     {
-        return new Outcome(Outcome::WRONG_USE, '', "alternum: {$why}\n\n".self::USAGE);
+        return new CommandOutcome(CommandOutcome::WRONG_USE, '', "alternum: {$why}\n\n".self::USAGE);
     }
 }

@@ -8,6 +8,7 @@ use Alternum\Core\Change\Search\Minds;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\AddYarn;
+use Alternum\Core\Edit\ApplySetting;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\BrushStroke;
@@ -16,9 +17,9 @@ use Alternum\Core\Edit\Cover;
 use Alternum\Core\Edit\CoverFit;
 use Alternum\Core\Edit\CrispLine;
 use Alternum\Core\Edit\Edit;
-use Alternum\Core\Edit\Extent;
+use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Edit\Form;
-use Alternum\Core\Edit\Heed;
+use Alternum\Core\Edit\FormSize;
 use Alternum\Core\Edit\KeepFace;
 use Alternum\Core\Edit\MadeOn;
 use Alternum\Core\Edit\MeasureLean;
@@ -30,7 +31,6 @@ use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
 use Alternum\Core\Edit\Retype;
-use Alternum\Core\Edit\Settle;
 use Alternum\Core\Edit\SetValues;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\ShiftLayer;
@@ -93,8 +93,8 @@ final class EditReader
                 $fields->line('name', Limits::NAME),
             ),
             'renumber' => new Renumber($piece),
-            'heed' => new Heed($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
-            'settle' => new Settle($piece, $fields->oneOf('setting', Setting::class)),
+            'heed' => new FollowCue($piece, $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE)),
+            'settle' => new ApplySetting($piece, $fields->oneOf('setting', Setting::class)),
             'lean' => new MeasureLean($piece, $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400)),
             'paint' => self::paint($fields, $piece),
             'stripes' => self::stripes($fields, $piece),
@@ -175,7 +175,7 @@ final class EditReader
             piece: $piece,
             form: $fields->oneOf('form', Form::class),
             start: $fields->whole('start', 3, 24),
-            extent: new Extent(
+            extent: new FormSize(
                 widthMm: $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
                 stitches: $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
                 heightMm: $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
-use Alternum\Core\Making\Stuffing;
+use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Words\FinishWords;
 
@@ -23,7 +23,7 @@ final class FinishWriter
             'tailCm' => Rounded::of($finishing->tailCm),
             'turned' => $finishing->turned,
             'firmness' => $finishing->firmness->value,
-            'goes' => \count(Stuffing::goes($piece->stages->fabric, $finishing)),
+            'goes' => \count(StuffingGoes::goes($piece->stages->fabric, $finishing)),
             'clear' => $finishing->clear,
             'segments' => $finishing->drawn->segments,
             'base' => $finishing->drawn->base,

@@ -7,7 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Size;
-use Alternum\Core\Making\Stuffing;
+use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceAnalysis;
@@ -84,7 +84,7 @@ final readonly class WhatIsNeeded
     private function stuffing(): float
     {
         return array_sum(array_map(
-            static fn (PieceAnalysis $piece): float => Stuffing::grams($piece->stages->fabric, $piece->finishing->firmness) * $piece->piece->copies->count,
+            static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->fabric, $piece->finishing->firmness) * $piece->piece->copies->count,
             $this->analysis->pieces,
         ));
     }

@@ -10,8 +10,8 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StuffGo;
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
@@ -91,7 +91,7 @@ final class WrittenPattern
             if ('' === $text || $words->isSaidByRounds($step)) {
                 continue;
             }
-            if ($step->about instanceof Said) {
+            if ($step->about instanceof LineCue) {
                 // Her own line stays one; a remark is known by its sign.
                 $own = (CueKind::Note === $step->about->kind ? '# ' : '').$text;
                 [$lines, $after] = null === $worked ? [[...$lines, $own], $after] : [$lines, [...$after, $own]];

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\Place\Change;
 
 /** One thing to do on a piece: rounds that are worked alike, or what comes with them, before or after. */
 final readonly class Step
 {
     /**
-     * @param int                                        $from   first round
-     * @param int                                        $to     last round
-     * @param int|null                                   $stitch the stitch of round $to before whose last yarn over it is done; null: before its rounds where
-     *                                                           it starts them, else once they are worked
-     * @param Change|Placed|StuffGo|Moment|Said|Cue|null $about  what it is about; her own words: a cue within a round, or what a line of its own says
-     * @param int                                        $figure stitches that it is about; 0: none
+     * @param int                                           $from   first round
+     * @param int                                           $to     last round
+     * @param int|null                                      $stitch the stitch of round $to before whose last yarn over it is done; null: before its rounds
+     *                                                              where it starts them, else once they are worked
+     * @param Change|Placed|StuffGo|Moment|LineCue|Cue|null $about  what it is about; her own words: a cue within a round, or what a line of its own says
+     * @param int                                           $figure stitches that it is about; 0: none
      */
     private function __construct(
         public StepKind $kind,
         public int $from,
         public int $to,
         public ?int $stitch = null,
-        public Change|Placed|StuffGo|Moment|Said|Cue|null $about = null,
+        public Change|Placed|StuffGo|Moment|LineCue|Cue|null $about = null,
         public ?WorkedRounds $worked = null,
         public int $figure = 0,
     ) {
@@ -41,7 +41,7 @@ final readonly class Step
     }
 
     /** @param int $round once it is worked; 0: before the first */
-    public static function after(int $round, StepKind $kind, Placed|StuffGo|Said|Cue|null $about = null): self
+    public static function after(int $round, StepKind $kind, Placed|StuffGo|LineCue|Cue|null $about = null): self
     {
         return new self($kind, $round, $round, about: $about);
     }
@@ -61,6 +61,6 @@ final readonly class Step
     /** Whether they are her own words. */
     public function isHers(): bool
     {
-        return $this->about instanceof Said || $this->about instanceof Cue;
+        return $this->about instanceof LineCue || $this->about instanceof Cue;
     }
 }

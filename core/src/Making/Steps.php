@@ -11,10 +11,10 @@ use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Fabric\FinishPart;
 use Alternum\Core\Fabric\FinishReason;
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -167,7 +167,7 @@ final readonly class Steps
             $after[$this->finishing->turned][] = Step::after($this->finishing->turned, StepKind::Turn);
         }
         $throughBoth = true === $this->piece->start?->join->isThroughBoth();
-        foreach ($throughBoth ? [] : Stuffing::goes($this->fabric, $this->finishing) as $round => $go) {
+        foreach ($throughBoth ? [] : StuffingGoes::goes($this->fabric, $this->finishing) as $round => $go) {
             $after[$round][] = Step::after($round, StepKind::Stuff, $go);
         }
         if ($throughBoth && Firmness::None !== $this->finishing->firmness && !$this->finishing->isTyped(FinishPart::Stuffing)) {
@@ -260,7 +260,7 @@ final readonly class Steps
     }
 
     /** Her own words. What closes a ring closes no piece, and what a remark says of stuffing is to be done as if it were a cue. */
-    private function hers(int $round, Said|Cue $words): Step
+    private function hers(int $round, LineCue|Cue $words): Step
     {
         [$kind, $text] = [$words->kind, $words->text];
         $isLast = $round === \count($this->reading->rounds);

@@ -11,7 +11,7 @@ use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Limits;
 
 /** Writes a line's stitches out one by one, as many as "around" needs to use the round below. */
@@ -93,7 +93,7 @@ final readonly class Expander
         return match (true) {
             $item instanceof Work => self::work($item),
             $item instanceof Repeat => self::often(self::list($item), $item->times ?? 0, $item)->in($item->loop)->inYarn($item->yarn),
-            $item instanceof Yarn => Expansion::yarn($item->yarn, $item->within, $item->way),
+            $item instanceof YarnPhrase => Expansion::yarn($item->yarn, $item->within, $item->way),
             default => Expansion::none(),
         };
     }

@@ -13,7 +13,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parse\Assumption;
 use Alternum\Core\Plan\Limits;
 
@@ -248,7 +248,7 @@ final readonly class LineWork
     /** A round with the yarns and cues that stand before it in its line. */
     private function led(Line $line, Line $round): Line
     {
-        $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof Yarn || $item instanceof Cue);
+        $lead = array_filter($line->items, static fn (Node $item): bool => $item instanceof YarnPhrase || $item instanceof Cue);
 
         return new Line(
             head: null,

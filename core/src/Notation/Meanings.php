@@ -23,7 +23,7 @@ use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Terms;
 
 /** Says of every stretch of a typed line what it was taken for: "6 repeats of: 2 sc, then 2 sc in one stitch". */
@@ -86,7 +86,7 @@ final readonly class Meanings
             $node instanceof Head => self::head($node),
             $node instanceof Work, $node instanceof Repeat, $node instanceof Filling => ucfirst($this->stitches($node)).'.',
             $node instanceof Foundation => self::foundation($node),
-            $node instanceof Yarn => 'From here on yarn '.$node->yarn.(null === $node->within ? '' : ", and {$node->within} from the second top on").'.',
+            $node instanceof YarnPhrase => 'From here on yarn '.$node->yarn.(null === $node->within ? '' : ", and {$node->within} from the second top on").'.',
             $node instanceof Count => "The round makes {$node->stitches}.",
             $node instanceof Stated => "{$node->rounds} rounds.",
             $node instanceof Close => $node->closed->joins()

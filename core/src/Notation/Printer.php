@@ -15,7 +15,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
@@ -128,7 +128,7 @@ final class Printer
             $item instanceof Repeat => $this->repeat($item, $item->times).$this->after($item, $withLoop),
             $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
-            $item instanceof Yarn => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
+            $item instanceof YarnPhrase => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
             $item instanceof Close => $item->closed->value,
             $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst
                 ? ' (counts as a stitch)'

@@ -17,7 +17,7 @@ final readonly class Reading
      * @param int                   $on         stitches of other pieces that the first round is worked into
      * @param int                   $foundation chains that the first round is worked into
      * @param bool                  $isRing     the first round is worked into a magic ring, which is drawn closed
-     * @param list<Said>            $said       what lines of their own say between the rounds
+     * @param list<LineCue>         $said       what lines of their own say between the rounds
      */
     public function __construct(
         public array $rounds,

@@ -8,7 +8,7 @@ use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -19,14 +19,14 @@ final class Rounds
 {
     private readonly Faults $faults;
     private readonly Advice $advice;
-    private readonly Seen $seen;
-    private readonly Told $told;
+    private readonly Habits $seen;
+    private readonly LineProblems $told;
 
     /** @var list<Round> */
     private array $rounds = [];
     /** @var list<Line> as each round was worked */
     private array $lines = [];
-    /** @var list<Said> */
+    /** @var list<LineCue> */
     private array $said = [];
     private bool $isFull = false;
     /** Chains at the end of the row before, for this one. */
@@ -51,8 +51,8 @@ final class Rounds
     ) {
         $this->faults = new Faults(Vocabulary::of($terms), $worked);
         $this->advice = new Advice($parser, $terms, $worked, $this->faults);
-        $this->seen = new Seen();
-        $this->told = new Told($yarns, $worked);
+        $this->seen = new Habits();
+        $this->told = new LineProblems($yarns, $worked);
     }
 
     public function count(): int
@@ -78,13 +78,13 @@ final class Rounds
         return $this->told->problems();
     }
 
-    /** @return list<Said> */
+    /** @return list<LineCue> */
     public function said(): array
     {
         return $this->said;
     }
 
-    public function seen(): Seen
+    public function seen(): Habits
     {
         return $this->seen;
     }
@@ -100,7 +100,7 @@ final class Rounds
     {
         $this->isAfterBlank = '' === $text;
         if ('' !== $text) {
-            $this->said[] = new Said($this->count(), $source->line, CueKind::Note, $text);
+            $this->said[] = new LineCue($this->count(), $source->line, CueKind::Note, $text);
         }
     }
 
@@ -127,13 +127,13 @@ final class Rounds
         foreach ($line->items as $item) {
             if ($item instanceof Foundation) {
                 $this->foundation = $item;
-            } elseif ($item instanceof Yarn) {
+            } elseif ($item instanceof YarnPhrase) {
                 $this->yarn = new NamedYarn($item->yarn, $item->way);
                 $this->told->yarns($source, $this->count() + 1, [$item->yarn]);
             } elseif ($item instanceof Cue) {
-                $this->said[] = new Said($this->count(), $source->line, $item->kind, $item->text);
+                $this->said[] = new LineCue($this->count(), $source->line, $item->kind, $item->text);
             } elseif ($item instanceof Node\Close && [] !== $this->rounds) {
-                $this->said[] = new Said($this->count(), $source->line, CueKind::Close, mb_substr($source->text, $item->span->from, $item->span->length()));
+                $this->said[] = new LineCue($this->count(), $source->line, CueKind::Close, mb_substr($source->text, $item->span->from, $item->span->length()));
             }
         }
         if (null !== $line->head && null !== $line->head->from && LineKind::lacksStitches($line, $line->head) && $this->hasRoom($source)) {
@@ -161,7 +161,7 @@ final class Rounds
             return new Outcome(null, null);
         }
         if ([] !== $this->rounds && LineKind::isEnding($lines[0])) {
-            $this->said[] = new Said($this->count(), $source->line, CueKind::FastenOff, trim($source->text));
+            $this->said[] = new LineCue($this->count(), $source->line, CueKind::FastenOff, trim($source->text));
 
             return $this->beside($source, $lines[0]);
         }

@@ -19,7 +19,7 @@ final class Suspicion
      *
      * @return list<Problem>
      */
-    public static function of(array $rounds, Terms $terms, Worked $worked, Seen $seen): array
+    public static function of(array $rounds, Terms $terms, Worked $worked, Habits $seen): array
     {
         return array_values(array_filter([self::words($rounds, $terms), self::joined($rounds, $worked, $seen)]));
     }
@@ -61,7 +61,7 @@ final class Suspicion
     }
 
     /** @param list<Round> $rounds */
-    private static function joined(array $rounds, Worked $worked, Seen $seen): ?Problem
+    private static function joined(array $rounds, Worked $worked, Habits $seen): ?Problem
     {
         if (Worked::Spiral !== $worked || $seen->joins < 2 || 2 * $seen->joins < \count($rounds)) {
             return null;

@@ -31,7 +31,7 @@ final readonly class Translation
         // A name that is a yarn's, or a note's, keeps its words.
         $kept = [];
         foreach ($parsed->lines[0]->items ?? [] as $item) {
-            if ($item instanceof Node\Yarn || $item instanceof Node\Cue) {
+            if ($item instanceof Node\YarnPhrase || $item instanceof Node\Cue) {
                 $kept[] = $item->span;
             }
         }

@@ -11,11 +11,11 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StuffGo;
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
@@ -55,7 +55,7 @@ final readonly class StepWords
             $about instanceof Placed => PlacingWords::toDo($about),
             $about instanceof StuffGo => $this->finish->stuff($about),
             $about instanceof Moment => $this->moment($step, $about),
-            $about instanceof Said, $about instanceof Cue => $about->text,
+            $about instanceof LineCue, $about instanceof Cue => $about->text,
             default => match ($step->kind) {
                 StepKind::Start => implode('. ', [...$this->begin, ...$isBrief ? [] : $this->ring(), ...$this->finish->start($this->sewingCm)]),
                 StepKind::Turn => $this->finish->turn(),
@@ -75,7 +75,7 @@ final readonly class StepWords
             $step->about instanceof Placed && $step->about->isOutOfReach() => "After round {$step->about->deadline} no fingers get in, so it cannot be set"
                 .' from inside.',
             Moment::DrawIn === $step->about => $this->finish->drawingTrouble(),
-            $step->about instanceof Said, $step->about instanceof Cue => $this->late->isLate($step->to, $step->about->kind, $step->about->text)
+            $step->about instanceof LineCue, $step->about instanceof Cue => $this->late->isLate($step->to, $step->about->kind, $step->about->text)
                 ? 'No fingers get in any more, so they cannot be set from inside.'
                 : null,
             default => null,

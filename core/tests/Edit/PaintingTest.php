@@ -12,7 +12,7 @@ use Alternum\Core\Edit\BrushStroke;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
-use Alternum\Core\Edit\Sequence;
+use Alternum\Core\Edit\StripeSequence;
 use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\Motif;
@@ -109,7 +109,7 @@ final class PaintingTest extends TestCase
                 '',
                 array_map(
                     static fn (Stripe $stripe): string => str_repeat($stripe->yarn, $stripe->rounds),
-                    Sequence::of($sequence, $rounds, $isMirrored, $growth),
+                    StripeSequence::of($sequence, $rounds, $isMirrored, $growth),
                 ),
             ),
         );

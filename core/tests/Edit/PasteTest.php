@@ -12,8 +12,8 @@ use Alternum\Core\Edit\PastedPiece;
 use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Copies;
@@ -132,7 +132,7 @@ final class PasteTest extends TestCase
     private static function cues(PieceAnalysis $piece): array
     {
         $reading = $piece->stages->reading;
-        $cues = array_map(static fn (Said $said): string => $said->text, $reading->said);
+        $cues = array_map(static fn (LineCue $said): string => $said->text, $reading->said);
         foreach ($reading->rounds as $round) {
             array_push($cues, ...array_map(static fn (Cue $cue): string => $cue->text, $round->cues));
         }

@@ -6,8 +6,8 @@ namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\Extent;
 use Alternum\Core\Edit\Form;
+use Alternum\Core\Edit\FormSize;
 use Alternum\Core\Edit\Profile;
 use Alternum\Core\Edit\RoundWriter;
 use Alternum\Core\Edit\Shape;
@@ -75,7 +75,7 @@ final class ShapeTest extends TestCase
     public function testMeasuresAsAsked(): void
     {
         $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
-        $plan = (new Shape('body', Form::Ball, 6, new Extent(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
+        $plan = (new Shape('body', Form::Ball, 6, new FormSize(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
         $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
         self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
         self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
@@ -91,7 +91,7 @@ final class ShapeTest extends TestCase
             'body',
             Form::Drum,
             6,
-            new Extent(60.0, heightMm: 100.0),
+            new FormSize(60.0, heightMm: 100.0),
             Spread::Stacked,
             Stitch::Decrease,
         ))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
@@ -121,7 +121,7 @@ final class ShapeTest extends TestCase
     public function testTooLargeIsRefused(): void
     {
         $this->expectException(EditRefused::class);
-        (new Shape('body', Form::Ball, 6, new Extent(3000.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+        (new Shape('body', Form::Ball, 6, new FormSize(3000.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
     }
 
     /** RepeatFinder is exact: what is folded and printed is read as the same stitches, over generated rounds. */
@@ -143,7 +143,7 @@ final class ShapeTest extends TestCase
     }
 
     /** @return list<int> the rounds' counts of a cone on square stitches, 2 to the cm */
-    private static function cone(Extent $extent): array
+    private static function cone(FormSize $extent): array
     {
         $plan = (new Shape('body', Form::Cone, 6, $extent, Spread::Stacked, Stitch::Decrease))->apply(Plans::of(
             [],
@@ -161,19 +161,19 @@ final class ShapeTest extends TestCase
      */
     public function testConesByAngleByGrowthAndByHeight(): void
     {
-        self::assertCount(1 + 10, self::cone(new Extent(stitches: 36, degrees: 60.0)));
-        self::assertSame([6, 9, 12, 15, 18, 21, 24, 27, 30, 33, 36], self::cone(new Extent(stitches: 36, growth: 3.0)));
-        self::assertCount(1 + 5, self::cone(new Extent(stitches: 36, degrees: 180.0)));
-        self::assertCount(12, self::cone(new Extent(stitches: 36, rounds: 12)));
+        self::assertCount(1 + 10, self::cone(new FormSize(stitches: 36, degrees: 60.0)));
+        self::assertSame([6, 9, 12, 15, 18, 21, 24, 27, 30, 33, 36], self::cone(new FormSize(stitches: 36, growth: 3.0)));
+        self::assertCount(1 + 5, self::cone(new FormSize(stitches: 36, degrees: 180.0)));
+        self::assertCount(12, self::cone(new FormSize(stitches: 36, rounds: 12)));
         // Pythagoras: 40 mm high and 30 stitches of 5 mm wider around is a side of √(40² + 23.9²) = 46.6 mm, 9.3 rounds of 5 mm.
-        self::assertCount(1 + 9, self::cone(new Extent(stitches: 36, heightMm: 40.0)));
+        self::assertCount(1 + 9, self::cone(new FormSize(stitches: 36, heightMm: 40.0)));
         $this->expectException(EditRefused::class);
-        self::cone(new Extent(stitches: 90, rounds: 3));
+        self::cone(new FormSize(stitches: 90, rounds: 3));
     }
 
     public function testFormsByStitches(): void
     {
-        $plan = (new Shape('body', Form::Tube, 6, new Extent(stitches: 30, rounds: 20), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+        $plan = (new Shape('body', Form::Tube, 6, new FormSize(stitches: 30, rounds: 20), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
         $makes = array_map(static fn (Round $round): int => $round->makes, Analysis::of($plan)->pieces[0]->stages->reading->rounds);
         self::assertSame([20, 30], [\count($makes), $makes[19]]);
     }
@@ -182,7 +182,7 @@ final class ShapeTest extends TestCase
     public function testFlatEndsTurnInBackLoops(): void
     {
         $lines = static function (Form $form): array {
-            $shape = new Shape('body', $form, 6, new Extent(30.0, heightMm: 40.0), Spread::Stacked, Stitch::Decrease);
+            $shape = new Shape('body', $form, 6, new FormSize(30.0, heightMm: 40.0), Spread::Stacked, Stitch::Decrease);
 
             return $shape->apply(Plans::of([]))->pieces[0]->rounds;
         };

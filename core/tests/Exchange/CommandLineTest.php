@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Exchange\CommandLine;
-use Alternum\Core\Exchange\Outcome;
+use Alternum\Core\Exchange\CommandOutcome;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Plans;
@@ -15,13 +15,13 @@ use PHPUnit\Framework\TestCase;
 
 final class CommandLineTest extends TestCase
 {
-    private static function perform(string $arguments, ?string $input): Outcome
+    private static function perform(string $arguments, ?string $input): CommandOutcome
     {
         return CommandLine::run(explode(' ', $arguments), static fn (string $file): ?string => $input);
     }
 
     /** @return array<string, mixed> */
-    private static function json(Outcome $outcome): array
+    private static function json(CommandOutcome $outcome): array
     {
         $values = json_decode($outcome->output, true, flags: \JSON_THROW_ON_ERROR);
         self::assertIsArray($values);
@@ -33,7 +33,7 @@ final class CommandLineTest extends TestCase
     public function testReadsRounds(): void
     {
         $outcome = self::perform('read -', "R1: 3 sc in MR (3)\r\nR2: inc, 2 sc (4)\r\n");
-        self::assertSame([Outcome::FINE, ''], [$outcome->code, $outcome->said]);
+        self::assertSame([CommandOutcome::FINE, ''], [$outcome->code, $outcome->said]);
         self::assertSame(['rounds' => [
             ['number' => 1, 'uses' => 0, 'makes' => 3, 'stitches' => ['sc', 'sc', 'sc'], 'yarns' => [['yarn' => null, 'stitches' => 3]], 'cues' => []],
             ['number' => 2, 'uses' => 3, 'makes' => 4, 'stitches' => ['inc', 'sc', 'sc'], 'yarns' => [['yarn' => null, 'stitches' => 4]], 'cues' => []],
@@ -43,7 +43,7 @@ final class CommandLineTest extends TestCase
     public function testReadSaysProblemsInJsonAndInWords(): void
     {
         $outcome = self::perform('read rounds.txt', "6 dc in MR\n5 dc");
-        self::assertSame(Outcome::PROBLEMS, $outcome->code);
+        self::assertSame(CommandOutcome::PROBLEMS, $outcome->code);
         self::assertStringContainsString('line 2, character 5: Round 2 uses 5 of the 6 stitches below: 1 left over. Add 1 sc at the end', $outcome->said);
         self::assertSame([[
             'message' => 'Round 2 uses 5 of the 6 stitches below: 1 left over.', 'severity' => 'error',
@@ -51,7 +51,7 @@ final class CommandLineTest extends TestCase
                 ['label' => 'Add 1 sc', 'column' => 5, 'length' => 0, 'text' => ', 1 sc'],
                 ['label' => 'Write sc around', 'column' => 1, 'length' => 4, 'text' => 'sc around'],
             ]]], self::json($outcome)['problems']);
-        self::assertSame(Outcome::FINE, self::perform('read rounds.txt --terms=uk', "6 dc in MR\n6 dc")->code);
+        self::assertSame(CommandOutcome::FINE, self::perform('read rounds.txt --terms=uk', "6 dc in MR\n6 dc")->code);
     }
 
     public function testAnalysisHoldsToItsSchema(): void
@@ -85,11 +85,11 @@ final class CommandLineTest extends TestCase
             ['key' => 'B', 'name' => 'sc inc dec', 'hex' => '#A04030', 'weight' => 'dk', 'metresPer100g' => 250],
         ]]));
         $written = self::perform("write plan.json --as=text --terms={$terms}", $plan);
-        self::assertSame(Outcome::FINE, $written->code);
+        self::assertSame(CommandOutcome::FINE, $written->code);
         $read = self::perform("read - --terms={$terms}", $written->output);
         self::assertSame('', $read->said, $written->output);
         // The written pattern names the yarns, too, and how the piece ends.
-        $bare = static fn (Outcome $outcome): string => (string) preg_replace('/"(?:yarns|cues)": \[.*?\]/s', '', $outcome->output);
+        $bare = static fn (CommandOutcome $outcome): string => (string) preg_replace('/"(?:yarns|cues)": \[.*?\]/s', '', $outcome->output);
         self::assertSame($bare(self::perform('read -', implode("\n", $rounds))), $bare($read), $written->output);
     }
 
@@ -99,25 +99,25 @@ final class CommandLineTest extends TestCase
         self::assertEquals(PlanReader::json($plan), PlanReader::json(self::perform('write plan.json --as=json', $plan)->output));
     }
 
-    #[TestWith(['', null, Outcome::WRONG_USE])]
-    #[TestWith(['knit plan.json', '', Outcome::WRONG_USE])]
-    #[TestWith(['read', '', Outcome::WRONG_USE])]
-    #[TestWith(['read a b', '', Outcome::WRONG_USE])]
-    #[TestWith(['read a --terms=fr', '', Outcome::WRONG_USE])]
-    #[TestWith(['read a --worked=sideways', '', Outcome::WRONG_USE])]
-    #[TestWith(['read a --as=text', '', Outcome::WRONG_USE])]
-    #[TestWith(['write a', '', Outcome::WRONG_USE])]
-    #[TestWith(['write a --as=pdf', '', Outcome::WRONG_USE])]
-    #[TestWith(['read missing', null, Outcome::WRONG_USE])]
-    #[TestWith(['read a --loud', '', Outcome::WRONG_USE])]
-    #[TestWith(['--help', '', Outcome::FINE])]
-    #[TestWith(['analyse a', 'no plan', Outcome::PROBLEMS])]
-    #[TestWith(['read a', "\xff\xfe", Outcome::PROBLEMS])]
-    #[TestWith(['read a', '', Outcome::FINE])]
+    #[TestWith(['', null, CommandOutcome::WRONG_USE])]
+    #[TestWith(['knit plan.json', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read a b', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read a --terms=fr', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read a --worked=sideways', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read a --as=text', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['write a', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['write a --as=pdf', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['read missing', null, CommandOutcome::WRONG_USE])]
+    #[TestWith(['read a --loud', '', CommandOutcome::WRONG_USE])]
+    #[TestWith(['--help', '', CommandOutcome::FINE])]
+    #[TestWith(['analyse a', 'no plan', CommandOutcome::PROBLEMS])]
+    #[TestWith(['read a', "\xff\xfe", CommandOutcome::PROBLEMS])]
+    #[TestWith(['read a', '', CommandOutcome::FINE])]
     public function testExitCodes(string $arguments, ?string $input, int $code): void
     {
         $outcome = CommandLine::run('' === $arguments ? [] : explode(' ', $arguments), static fn (string $file): ?string => $input);
         self::assertSame($code, $outcome->code);
-        self::assertSame(Outcome::FINE !== $code, '' !== $outcome->said);
+        self::assertSame(CommandOutcome::FINE !== $code, '' !== $outcome->said);
     }
 }

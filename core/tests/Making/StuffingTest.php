@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Making;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Making\Stuffing;
+use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
@@ -44,7 +44,7 @@ final class StuffingTest extends TestCase
     public function testAfterWhichRounds(array $lines, array $finish, array $rounds): void
     {
         $piece = Analysis::of(Plans::of($lines, [], ['finish' => $finish]))->pieces[0];
-        self::assertSame($rounds, array_keys(Stuffing::goes($piece->stages->fabric, $piece->finishing)));
+        self::assertSame($rounds, array_keys(StuffingGoes::goes($piece->stages->fabric, $piece->finishing)));
     }
 
     public function testTheWords(): void
@@ -57,7 +57,7 @@ final class StuffingTest extends TestCase
     public function testTheGrams(): void
     {
         $fabric = Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->fabric;
-        $grams = static fn (Firmness $firmness): float => Stuffing::grams($fabric, $firmness);
+        $grams = static fn (Firmness $firmness): float => StuffingGoes::grams($fabric, $firmness);
         self::assertEqualsWithDelta(55 / 25, $grams(Firmness::Firm) / $grams(Firmness::Light), 1e-9);
         self::assertEqualsWithDelta(35 / 25, $grams(Firmness::Usual) / $grams(Firmness::Light), 1e-9);
         self::assertEqualsWithDelta($grams(Firmness::Usual) / 2, $grams(Firmness::Half), 1e-9);

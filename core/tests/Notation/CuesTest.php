@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\Heed;
+use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
-use Alternum\Core\Notation\Said;
 use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\PlacementKind;
@@ -56,7 +56,7 @@ final class CuesTest extends TestCase
         );
         self::assertSame(
             [CueKind::Tail, CueKind::Eyes, CueKind::Sew, CueKind::Note],
-            array_map(static fn (Said $said): CueKind => $said->kind, $reading->said),
+            array_map(static fn (LineCue $said): CueKind => $said->kind, $reading->said),
         );
     }
 
@@ -96,17 +96,17 @@ final class CuesTest extends TestCase
             ['Set the eyes between rounds 4 and 5, 5 stitches apart', 'Reckon with 12 in for each tail that sews a part on'],
             self::offered($plan),
         );
-        $set = (new Heed('body', 4, 'Insert the eyes between rounds 4 and 5, 5 sts apart'))->apply($plan);
+        $set = (new FollowCue('body', 4, 'Insert the eyes between rounds 4 and 5, 5 sts apart'))->apply($plan);
         self::assertSame(
             [[PlacementKind::Eyes, 4, 5.0]],
             array_map(static fn ($placed): array => [$placed->kind, $placed->number, $placed->apart], $set->pieces[0]->placements),
         );
-        $both = (new Heed('body', 4, 'Leave a 12-inch tail'))->apply($set);
+        $both = (new FollowCue('body', 4, 'Leave a 12-inch tail'))->apply($set);
         // An inch is 25.4 mm: the international agreement of 1959.
         self::assertSame(30.5, $both->yarnUse->sewingTailCm);
         self::assertSame([], self::offered($both));
         $this->expectException(EditRefused::class);
-        (new Heed('body', 5, 'Stuff'))->apply($both);
+        (new FollowCue('body', 5, 'Stuff'))->apply($both);
     }
 
     public function testEyesThatAreNotBetweenNeighboursAreNotOffered(): void
@@ -132,7 +132,7 @@ final class CuesTest extends TestCase
             [[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']],
             array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers),
         );
-        $heeded = (new Heed('body', 2, $offers[0]->text))->apply($plan);
+        $heeded = (new FollowCue('body', 2, $offers[0]->text))->apply($plan);
         self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);
         self::assertSame([], CueOffers::of($heeded, $heeded->pieces[0], PieceReading::of($heeded, $heeded->pieces[0])));
         self::assertSame(

@@ -6,8 +6,8 @@ namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\AddYarn;
+use Alternum\Core\Edit\ApplySetting;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\Settle;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
@@ -141,11 +141,11 @@ final class ReadingsTest extends TestCase
         $lines = ['R1: 6 sc in MR, sl st to first sc (6)', 'R2: ch 1, inc x6, sl st to first sc (12)', 'R3: ch 1, sc around, sl st to first sc (12)'];
         $problem = Reader::read($lines, Terms::Us)->problems[0];
         self::assertSame([false, Setting::WorkedJoined], [$problem->isError(), $problem->setting]);
-        $plan = (new Settle('body', Setting::WorkedJoined))->apply(Plans::of($lines));
+        $plan = (new ApplySetting('body', Setting::WorkedJoined))->apply(Plans::of($lines));
         self::assertSame([Worked::Joined, []], [$plan->pieces[0]->worked, Analysis::of($plan)->problems]);
         $circle = Plans::of(['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6', 'R4: (2 dc, inc) x6', 'R5: dc around']);
         self::assertSame(Setting::TermsUk, Analysis::of($circle)->problems[0]->setting);
-        self::assertSame(Terms::Uk, (new Settle('body', Setting::TermsUk))->apply($circle)->terms);
+        self::assertSame(Terms::Uk, (new ApplySetting('body', Setting::TermsUk))->apply($circle)->terms);
     }
 
     /** No figure, however long, ends the process, and none is taken that a round cannot hold. */

@@ -9,8 +9,8 @@ use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\Drawing\Drawing;
 use Alternum\Core\Words\Drawing\Drawings;
-use Alternum\Core\Words\Drawing\Frame;
 use Alternum\Core\Words\Drawing\Ink;
 use Alternum\Core\Words\Drawing\Series;
 use Alternum\Core\Words\Drawing\Sketch;
@@ -51,13 +51,13 @@ final class DrawingsTest extends TestCase
     {
         self::assertGreaterThanOrEqual(3, \count($series->frames));
         self::assertLessThanOrEqual(5, \count($series->frames));
-        $says = array_map(static fn (Frame $frame): string => $frame->says, $series->frames);
+        $says = array_map(static fn (Drawing $frame): string => $frame->says, $series->frames);
         self::assertSame($says, array_unique($says));
         foreach ($says as $sentence) {
             self::assertMatchesRegularExpression('/^[A-Z].{8,125}\.$/u', $sentence);
         }
         $path = static fn (Stroke $stroke): string => $stroke->path;
-        $drawn = array_map(static fn (Frame $frame): string => implode(' ', array_map($path, $frame->sketch->strokes())), $series->frames);
+        $drawn = array_map(static fn (Drawing $frame): string => implode(' ', array_map($path, $frame->sketch->strokes())), $series->frames);
         self::assertSame($drawn, array_unique($drawn), 'No two frames are the same picture.');
     }
 

@@ -5,7 +5,7 @@ import { type Cell, Chart } from '../chart/Chart';
 import { layOut, roundsNear, type SheetLayout } from '../chart/layout';
 import { Rings } from '../chart/Rings';
 import type { Run } from '../chart/runs';
-import { OnceFetched } from '../round/OnceFetched';
+import { OnceFetched } from '../solid/OnceFetched';
 import { dragKey } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';

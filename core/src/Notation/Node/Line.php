@@ -78,7 +78,7 @@ final readonly class Line extends Node
                 $bare[] = [] === $inner
                     ? $item
                     : new Repeat(items: $inner, times: $item->times, span: $item->span, loop: $item->loop, yarn: null, said: $item->said);
-            } elseif (!($item instanceof Yarn || $item instanceof Cue || $item instanceof Lift || $item instanceof Close)) {
+            } elseif (!($item instanceof YarnPhrase || $item instanceof Cue || $item instanceof Lift || $item instanceof Close)) {
                 $bare[] = $item;
             }
         }

@@ -143,7 +143,7 @@ final class Groups
      *
      * @return list<Node>|null
      */
-    private static function applied(Cursor $c, array $nodes, Amount $amount, int $from): ?array
+    private static function applied(Cursor $c, array $nodes, HowOften $amount, int $from): ?array
     {
         [$begin, $end] = Listed::of($nodes);
         if ($end < 0) {
@@ -188,7 +188,7 @@ final class Groups
     }
 
     /** One of them, so often. */
-    private static function often(Cursor $c, Node $node, Amount $amount, Span $span, int $from): Node
+    private static function often(Cursor $c, Node $node, HowOften $amount, Span $span, int $from): Node
     {
         if ($node instanceof Repeat) {
             $times = $amount->all();

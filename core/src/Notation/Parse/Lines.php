@@ -41,7 +41,7 @@ final class Lines
                 $items[] = $node;
             }
         }
-        $items = Chains::along(Beginnings::of($c, Spread::over($items)));
+        $items = Chains::along(Beginnings::of($c, SpreadEvenly::over($items)));
         $c->at = $c->tokens->count();
 
         return new Line(head: $head, items: $items, span: $c->span($from), counts: $counts, beside: $beside, again: $again, assumed: $choices->made());

@@ -12,7 +12,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Tokens;
 
@@ -55,7 +55,7 @@ final class Listed
             || ($nodes[$begin] instanceof Work && Stitch::Skip === $nodes[$begin]->stitch && !self::hasChain($nodes, $begin, $end)))) {
             ++$begin;
         }
-        while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof Yarn) {
+        while ($begin < $end && !$nodes[$begin] instanceof Work && !$nodes[$begin] instanceof Repeat && !$nodes[$begin] instanceof YarnPhrase) {
             ++$begin;
         }
 

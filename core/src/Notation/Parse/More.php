@@ -28,6 +28,6 @@ final class More
             return $c->back($from);
         }
 
-        return Placing::of($c, $stitch, null, $into, $from);
+        return IntoStitches::of($c, $stitch, null, $into, $from);
     }
 }

@@ -8,7 +8,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\TokenType;
 
 /** Reads what is said to the maker beside the stitches: cues ("stuff now", "place eyes …") and notes in brackets. */
@@ -94,7 +94,7 @@ final class Remarks
     public static function added(Cursor $c, array $nodes, Cue $cue): array
     {
         $isOver = !$c->has() || ('.' === $c->value() && !$c->tokens->has($c->at + 1));
-        if ($isOver && 1 === \count($nodes) && $nodes[0] instanceof Yarn && $c->tokens->isAmong(0, 1, ['with', 'using'])) {
+        if ($isOver && 1 === \count($nodes) && $nodes[0] instanceof YarnPhrase && $c->tokens->isAmong(0, 1, ['with', 'using'])) {
             // "With black thread, embroider a mouth.": the yarn is the cue's, no round's.
             $span = $nodes[0]->span->to($cue->span);
 

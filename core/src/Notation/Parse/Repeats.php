@@ -133,7 +133,7 @@ final class Repeats
         }
         $amount = Times::of($c, true);
         if (null === $amount && $wide) {
-            $amount = new Amount(null);
+            $amount = new HowOften(null);
         }
         if (null === $amount) {
             throw $c->error('It does not say how often this star’s repeat is worked.', 'End it with “rep from * around”, or “* x6”.', $open);

@@ -84,7 +84,7 @@ final class Suffixes
         if (null === $into || !$node instanceof Work || TargetKind::Stitches !== $into->kind) {
             return $node;
         }
-        $placed = Placing::of($c, $node->stitch, $node->times, $into, $from);
+        $placed = IntoStitches::of($c, $node->stitch, $node->times, $into, $from);
         $loop = $node->loop;
 
         return (null === $loop ? $placed : $placed->withLoop($loop, $placed->span))->withSpan($node->span->to($c->span($from)));

@@ -17,7 +17,7 @@ final class Times
     ];
 
     /** @param bool $star after a starred repeat, "* 6", "repeat ** 6 times" belong to it */
-    public static function of(Cursor $c, bool $star = false): ?Amount
+    public static function of(Cursor $c, bool $star = false): ?HowOften
     {
         $from = $c->at;
         $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
@@ -74,7 +74,7 @@ final class Times
         return true;
     }
 
-    private static function amount(Cursor $c, bool $repeated, bool $star): ?Amount
+    private static function amount(Cursor $c, bool $repeated, bool $star): ?HowOften
     {
         $from = $c->at;
         $c->skip('for', 'a', 'total', 'of', 'another', 'this', 'it', 'another', 'work', 'do', 'an', 'additional');
@@ -84,7 +84,7 @@ final class Times
             ++$c->at;
             $more = $c->take('more') || $more;
 
-            return new Amount($times, $more, $repeated);
+            return new HowOften($times, $more, $repeated);
         }
         if (($c->is(TokenType::Times) || ($c->is(TokenType::Star) && '*' === $c->value())) && null !== $c->number(1) && !self::isStarGroup($c)) {
             ++$c->at;
@@ -92,7 +92,7 @@ final class Times
             $c->take('times', 'x');
             $c->takePhrase('in', 'total') || $c->take('total');
 
-            return new Amount($times, $c->take('more'), $repeated);
+            return new HowOften($times, $c->take('more'), $repeated);
         }
         if (null !== $c->number() && !$c->isAhead(1, TokenType::Ordinal)) {
             $at = $c->at;
@@ -104,10 +104,10 @@ final class Times
                 $c->takePhrase('in', 'total') || $c->take('total', 'altogether', 'overall');
                 $c->takePhrase('in', 'all');
 
-                return new Amount($times, $more, $repeated);
+                return new HowOften($times, $more, $repeated);
             }
             if ($more || ($star && $c->isClauseEnd() && $at > 0) || ($repeated && $c->isClauseEnd())) {
-                return new Amount($times, $more, $repeated);
+                return new HowOften($times, $more, $repeated);
             }
 
             return $c->back($from);
@@ -118,13 +118,13 @@ final class Times
             $c->skipTypes(TokenType::Separator, TokenType::Stop);
             self::around($c);
 
-            return new Amount(null, false, true);
+            return new HowOften(null, false, true);
         }
         if (self::around($c)) {
-            return new Amount(null, false, $repeated, !$c->tokens->isAmong($from, $c->at, Words::AROUND));
+            return new HowOften(null, false, $repeated, !$c->tokens->isAmong($from, $c->at, Words::AROUND));
         }
 
-        return $repeated ? new Amount(null, false, true) : null;
+        return $repeated ? new HowOften(null, false, true) : null;
     }
 
     /** "around", "all the way around", "to the end of the round", "until the end", "to last 2 sts", "until 2 sts remain". */

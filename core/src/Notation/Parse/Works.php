@@ -83,7 +83,7 @@ final class Works
             ++$c->at;
             $ring = Targets::of($c);
             if (TargetKind::Ring === $ring?->kind) {
-                return Placing::of($c, Stitch::Single, $number, $ring, $from);
+                return IntoStitches::of($c, Stitch::Single, $number, $ring, $from);
             }
 
             return $c->back($mark);
@@ -254,6 +254,6 @@ final class Works
 
     private static function into(Cursor $c, Stitch $stitch, ?int $number, ?Target $into, int $from): Work|Repeat
     {
-        return null === $into ? new Work($stitch, $number ?? 1, $c->span($from)) : Placing::of($c, $stitch, $number, $into, $from);
+        return null === $into ? new Work($stitch, $number ?? 1, $c->span($from)) : IntoStitches::of($c, $stitch, $number, $into, $from);
     }
 }

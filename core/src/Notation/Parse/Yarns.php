@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
-use Alternum\Core\Notation\Node\Yarn;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Notation\YarnWay;
 
@@ -31,7 +31,7 @@ final class Yarns
     private const LEAVING = ['drop', 'dropping', 'cut', 'cutting', 'fasten', 'break', 'finish', 'leave', 'carry', 'carrying', 'float', 'cutoff', 'end', 'snip'];
 
     /** @param bool $first nothing but yarns and remarks stands before it in its line */
-    public static function before(Cursor $c, bool $first): ?Yarn
+    public static function before(Cursor $c, bool $first): ?YarnPhrase
     {
         if (!isset(self::FIRST[$c->value()]) && !$c->yarns->mayBegin($c->value())) {
             return null;
@@ -46,7 +46,7 @@ final class Yarns
         }
         $how = self::trailing($c) ?? $yarn->how;
 
-        return new Yarn($yarn->name, $c->span($from), $yarn->within, $how);
+        return new YarnPhrase($yarn->name, $c->span($from), $yarn->within, $how);
     }
 
     /** After stitches, of these alone: "in B", "(B)", "5 sc B". */

@@ -48,7 +48,7 @@ final class Drawings
     {
         $values = [];
         foreach (self::all() as $name => $series) {
-            $values[] = ['name' => $name, 'title' => $series->title, 'frames' => array_map(static fn (Frame $frame): array => [
+            $values[] = ['name' => $name, 'title' => $series->title, 'frames' => array_map(static fn (Drawing $frame): array => [
                 'says' => $frame->says,
                 'strokes' => array_map(static fn (Stroke $stroke): array => ['ink' => $stroke->ink->value, 'path' => $stroke->path], $frame->sketch->strokes()),
             ], $series->frames)];

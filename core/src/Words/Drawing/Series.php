@@ -7,7 +7,7 @@ namespace Alternum\Core\Words\Drawing;
 /** How something is done, in a few drawings. */
 final readonly class Series
 {
-    /** @param non-empty-list<Frame> $frames */
+    /** @param non-empty-list<Drawing> $frames */
     public function __construct(public string $title, public array $frames)
     {
     }

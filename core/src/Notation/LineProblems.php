@@ -9,7 +9,7 @@ use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 
 /** What is told of a piece's lines, each at its place. */
-final class Told
+final class LineProblems
 {
     /** @var list<Problem> */
     private array $problems = [];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Words\Drawing;
 
 /** One drawing of a series, with its sentence. */
-final readonly class Frame
+final readonly class Drawing
 {
     public function __construct(public string $says, public Sketch $sketch)
     {

@@ -8,7 +8,7 @@ use Alternum\Core\Notation\Span;
 use Alternum\Core\Notation\YarnWay;
 
 /** A yarn named before stitches, or as what is changed to: "with B:", "change to B in last st". */
-final readonly class Yarn extends Node
+final readonly class YarnPhrase extends Node
 {
     /**
      * @param string       $yarn   a letter, or a name as typed

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 /** How often something is worked. */
-final readonly class Amount
+final readonly class HowOften
 {
     /**
      * @param int|null $times    null: as often as there is room

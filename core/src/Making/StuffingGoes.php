@@ -12,7 +12,7 @@ use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
 
 /** After which rounds a piece is stuffed: begun while the opening is wide, the last of it at twelve stitches. Common practice, no source. */
-final class Stuffing
+final class StuffingGoes
 {
     /** It is begun when the opening has come down to so much of the widest round. */
     private const BEGINS = 2 / 3;

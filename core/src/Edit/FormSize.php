@@ -7,7 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Gauge;
 
 /** How large a form is to be, said in measures or in counts, and turned into counts. */
-final readonly class Extent
+final readonly class FormSize
 {
     /**
      * @param float|null $widthMm  across, when done; null where the stitches around are said

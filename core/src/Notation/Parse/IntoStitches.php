@@ -11,7 +11,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
 
 /** Puts stitches where they are said to go: "2 sc in each of next 3 sts" is three increases. */
-final class Placing
+final class IntoStitches
 {
     /** @param int $from the first token of the whole */
     public static function of(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat

@@ -9,7 +9,7 @@ use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Plan;
 
 /** Does what a cue in the typed words says: sets the eyes, takes a tail's length, closes the rounds so. */
-final readonly class Heed implements Edit
+final readonly class FollowCue implements Edit
 {
     /**
      * @param int    $line the typed line of the cue, from 1

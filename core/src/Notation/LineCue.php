@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 /** What a line of its own says to the maker: a remark, a cue. */
-final readonly class Said
+final readonly class LineCue
 {
     /**
      * @param int $after how many rounds are made when it is said

@@ -10,7 +10,7 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
 /** Makes a setting that a text was seen to ask for. The words stay as they are typed. */
-final readonly class Settle implements Edit
+final readonly class ApplySetting implements Edit
 {
     public function __construct(private string $piece, private Setting $setting)
     {

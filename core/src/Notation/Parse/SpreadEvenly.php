@@ -10,7 +10,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 
 /** "Sc around, increasing 6 evenly": the plain stitches around are those between the increases, and are worked once. */
-final class Spread
+final class SpreadEvenly
 {
     /**
      * @param list<Node> $items of a whole line

@@ -7,7 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Layer\Stripe;
 
 /** A stripe sequence as a maker says it, written out for the rounds that it is laid over. */
-final class Sequence
+final class StripeSequence
 {
     /**
      * @param non-empty-list<Stripe> $stripes

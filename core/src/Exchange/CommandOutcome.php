@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 /** What a command ends with. */
-final readonly class Outcome
+final readonly class CommandOutcome
 {
     public const FINE = 0;
     public const PROBLEMS = 1;

@@ -7,7 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Notation\Node\Line;
 
 /** What a piece's lines show of the habits that they are written in. */
-final class Seen
+final class Habits
 {
     /** Lines that close their round with a slip stitch. */
     public int $joins = 0;
