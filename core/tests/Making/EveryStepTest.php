@@ -44,26 +44,39 @@ final class EveryStepTest extends TestCase
         }
     }
 
-    public function testEveryRoundIsWorkedOnceAndNothingComesTooLate(): void
+    /** The plans are walked once, as that takes longest by far; what is asked of each piece stands below. */
+    public function testWhatHoldsForAnyPiece(): void
     {
+        $i = 0;
         foreach (self::plans() as $plan) {
+            ++$i;
             foreach (Analysis::of($plan)->pieces as $piece) {
-                $next = 1;
-                $isClosed = false;
-                foreach ($piece->steps() as $step) {
-                    if (null !== $step->worked) {
-                        self::assertFalse($isClosed, 'Nothing is crocheted on what is closed.');
-                        self::assertSame($next, $step->from);
-                        $next = $step->to + 1;
-                    }
-                    self::assertFalse($isClosed && \in_array($step->kind, self::INSIDE, true), "{$step->kind->value} comes after the closing.");
-                    self::assertLessThan($next, $step->to, 'It is done where its round is worked.');
-                    $isClosed = $isClosed || StepKind::Close === $step->kind;
-                    self::inReach($piece, $step);
+                self::everyRoundIsWorkedOnceAndNothingComesTooLate($piece);
+                self::everyYarnThatIsTakenUpWasThere($piece);
+                self::theStepsReplayedAreThePlan($plan, $piece);
+                if (null === $piece->piece->start && 0 === $i % 10) {
+                    self::assertReadsBack($plan, $piece);
                 }
-                self::assertSame(\count($piece->stages->reading->rounds) + 1, $next);
             }
         }
+    }
+
+    private static function everyRoundIsWorkedOnceAndNothingComesTooLate(PieceAnalysis $piece): void
+    {
+        $next = 1;
+        $isClosed = false;
+        foreach ($piece->steps() as $step) {
+            if (null !== $step->worked) {
+                self::assertFalse($isClosed, 'Nothing is crocheted on what is closed.');
+                self::assertSame($next, $step->from, 'Every round is worked once.');
+                $next = $step->to + 1;
+            }
+            self::assertFalse($isClosed && \in_array($step->kind, self::INSIDE, true), "{$step->kind->value} comes after the closing.");
+            self::assertLessThan($next, $step->to, 'It is done where its round is worked.');
+            $isClosed = $isClosed || StepKind::Close === $step->kind;
+            self::inReach($piece, $step);
+        }
+        self::assertSame(\count($piece->stages->reading->rounds) + 1, $next, 'All rounds are worked.');
     }
 
     private static function inReach(PieceAnalysis $piece, Step $step): void
@@ -75,44 +88,31 @@ final class EveryStepTest extends TestCase
     }
 
     /** A yarn that is taken up hangs there, and one that is joined does not. */
-    public function testEveryYarnThatIsTakenUpWasThere(): void
+    private static function everyYarnThatIsTakenUpWasThere(PieceAnalysis $piece): void
     {
-        foreach (self::plans() as $plan) {
-            foreach (Analysis::of($plan)->pieces as $piece) {
-                $letters = $piece->stages->colouring->rounds[0] ?? '';
-                $there = '' === $letters ? [] : [$letters[0] => true];
-                foreach ($piece->changes->all as $change) {
-                    self::assertArrayHasKey($change->from, $there);
-                    self::assertSame(null !== $change->takenFrom, isset($there[$change->to]), "{$change->to} after round {$change->round}");
-                    if (OldYarn::Cut === $change->oldYarn) {
-                        unset($there[$change->from]);
-                    }
-                    $there[$change->to] = true;
-                }
+        $letters = $piece->stages->colouring->rounds[0] ?? '';
+        $there = '' === $letters ? [] : [$letters[0] => true];
+        foreach ($piece->changes->all as $change) {
+            self::assertArrayHasKey($change->from, $there);
+            self::assertSame(null !== $change->takenFrom, isset($there[$change->to]), "{$change->to} after round {$change->round}");
+            if (OldYarn::Cut === $change->oldYarn) {
+                unset($there[$change->from]);
             }
+            $there[$change->to] = true;
         }
     }
 
     /** Read back as typed lines, the rounds of the steps are the plan's stitches in the plan's yarns; so are their groups. */
-    public function testTheStepsReplayedAreThePlan(): void
+    private static function theStepsReplayedAreThePlan(Plan $plan, PieceAnalysis $piece): void
     {
-        $i = 0;
-        foreach (self::plans() as $plan) {
-            ++$i;
-            foreach (Analysis::of($plan)->pieces as $piece) {
-                foreach ($piece->piece->copies->groups() as $group) {
-                    $letters = array_map(static fn (string $round): string => strtr($round, $group->yarns), $piece->stages->colouring->rounds);
-                    foreach (WrittenSteps::only(StepsWriter::steps($plan, $piece, $group, Terms::Us), 'round') as $step) {
-                        self::assertSame($piece->stages->reading->rounds[$step['from'] - 1]->makes, $step['makes']);
-                        self::assertSame(
-                            array_values(array_unique(str_split($letters[$step['from'] - 1]))),
-                            array_values(array_unique(str_split(implode('', array_column($step['groups'], 'yarn'))))),
-                        );
-                    }
-                }
-                if (null === $piece->piece->start && 0 === $i % 10) {
-                    self::assertReadsBack($plan, $piece);
-                }
+        foreach ($piece->piece->copies->groups() as $group) {
+            $letters = array_map(static fn (string $round): string => strtr($round, $group->yarns), $piece->stages->colouring->rounds);
+            foreach (WrittenSteps::only(StepsWriter::steps($plan, $piece, $group, Terms::Us), 'round') as $step) {
+                self::assertSame($piece->stages->reading->rounds[$step['from'] - 1]->makes, $step['makes']);
+                self::assertSame(
+                    array_values(array_unique(str_split($letters[$step['from'] - 1]))),
+                    array_values(array_unique(str_split(implode('', array_column($step['groups'], 'yarn'))))),
+                );
             }
         }
     }
