@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { launchOptions } from './e2e/browser.mjs';
+import { plainOptions } from './e2e/browser.mjs';
 
 /** Drives the real pages over the server that bin/test starts; its address is in ALTERNUM_URL. */
 export default defineConfig({
@@ -17,6 +17,6 @@ export default defineConfig({
 	use: {
 		baseURL: process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420',
 		viewport: { width: 1280, height: 800 },
-		launchOptions,
+		launchOptions: plainOptions,
 	},
 });

@@ -1,4 +1,8 @@
 import { expect, goTo, line, openPlan, round, saved, test } from './bench';
+import { launchOptions } from './browser.mjs';
+
+// The piece in the round is one of the ways that go on.
+test.use({ launchOptions });
 
 test('without a connection the ways go on, and what cannot be done says so', async ({ page, context }) => {
 	await page.goto('/');

@@ -1,4 +1,4 @@
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, type CDPSession, expect, type Locator, type Page } from '@playwright/test';
 import { STATIONS } from './stations.mjs';
 
 /** Every test fails where the page logs an error, a breach of the content policy among them. */
@@ -42,6 +42,12 @@ export const line = (page: Page, n: number): Locator =>
 export const panel = (page: Page): Locator => page.getByRole('complementary');
 export const round = (page: Page, n: number): Locator => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
 export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();
+
+export type Point = readonly [number, number];
+
+/** Fingers on the page's own surface, as the browser has them. */
+export const touch = (cdp: CDPSession, type: 'touchStart' | 'touchMove' | 'touchEnd', ...points: Point[]) =>
+	cdp.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
 
 /** Pastes a text where the page has the focus. */
 export const paste = (page: Page, text: string): Promise<void> =>

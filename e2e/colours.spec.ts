@@ -129,33 +129,6 @@ test('single stitches are coloured with the pointer, with keys and in pairs', as
 	await expect(round(page, 4)).toHaveAccessibleName(/5 runs of yarn/);
 });
 
-test('the piece is looked at in four views, from near and from all sides', async ({ page }) => {
-	await page.getByRole('slider', { name: /opened along its back/ }).focus();
-	await page.keyboard.press('/');
-	await expect(page.getByRole('button', { name: 'Chart' })).toHaveAttribute('aria-pressed', 'true');
-	await page.keyboard.press('+');
-	await expect(page.getByRole('button', { name: '150 %' })).toBeVisible();
-	await page.keyboard.press('0');
-	await page.keyboard.press('/');
-	await expect(page.getByRole('img', { name: /from above/ })).toBeVisible();
-	await round(page, 1).focus();
-	await page.keyboard.press('/');
-	const solid = page.getByRole('slider', { name: /in the round/ }).or(page.getByRole('img', { name: /from one side/ }));
-	await expect(solid).toBeVisible();
-	await solid.focus();
-	await page.keyboard.press('b');
-	await expect(page.getByRole('button', { name: 'back', exact: true })).toHaveAttribute('aria-pressed', 'true');
-	await page.keyboard.press('s');
-	await expect(page.getByRole('button', { name: 'stuffed' })).toHaveAttribute('aria-pressed', 'false');
-	const box = await solid.boundingBox();
-	if (box === null) throw new Error('There is no picture.');
-	await page.waitForTimeout(500);
-	await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
-	await expect(page.getByRole('list', { name: 'Rounds' }).locator('[aria-pressed="true"]')).toHaveCount(1);
-	await page.getByRole('button', { name: 'Flat' }).click();
-	await expect.poll(() => coloursOnChart(page, ['#C8372D'])).toEqual(['#C8372D']);
-});
-
 test('eyes are placed, with what is in their way', async ({ page }) => {
 	await goTo(page, 'changes');
 	const placements = page.getByRole('region', { name: 'Placements' });
@@ -208,7 +181,7 @@ test('the chart is read as a table', async ({ page }) => {
 	await expect(dialog.getByRole('row').nth(1)).toContainText('Chalk');
 });
 
-for (const view of ['Chart', 'From above', 'In 3D']) {
+for (const view of ['Chart', 'From above']) {
 	test(`axe finds nothing serious in the view ${view}`, async ({ page }) => {
 		test.setTimeout(60_000);
 		await page.getByRole('button', { name: view, exact: true }).click();

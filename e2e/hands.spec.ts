@@ -1,11 +1,7 @@
-import type { CDPSession, Page } from '@playwright/test';
-import { expect, goTo, openPlan, round, saved, test } from './bench';
+import type { Page } from '@playwright/test';
+import { expect, goTo, openPlan, type Point, round, saved, test, touch } from './bench';
 
 const chartOf = (page: Page) => page.getByRole('slider', { name: /opened along/ });
-
-type Point = readonly [number, number];
-const touch = (cdp: CDPSession, type: 'touchStart' | 'touchMove' | 'touchEnd', ...points: Point[]) =>
-	cdp.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(([x, y], id) => ({ x, y, id })) });
 
 async function middleOf(page: Page, n: number): Promise<Point> {
 	const chart = await chartOf(page).boundingBox();
@@ -54,25 +50,6 @@ test.describe('with fingers', () => {
 		await page.touchscreen.tap(...(await middleOf(page, 7)));
 		await saved(page);
 		await expect(round(page, 7)).toHaveAccessibleName(/3 runs of yarn/);
-	});
-
-	test('two fingers zoom the piece in the round', async ({ page }) => {
-		await openPlan(page, 'Harbour buoy');
-		await page.getByRole('button', { name: 'In 3D' }).click();
-		const piece = page.getByRole('slider', { name: /in the round/ });
-		await expect(piece).toBeVisible();
-		await page.waitForTimeout(1500);
-		const before = await piece.screenshot();
-		const box = await piece.boundingBox();
-		const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2];
-		const cdp = await page.context().newCDPSession(page);
-		await touch(cdp, 'touchStart', [x - 30, y], [x + 30, y]);
-		for (let i = 1; i <= 5; i++) await touch(cdp, 'touchMove', [x - 30 - i * 10, y], [x + 30 + i * 10, y]);
-		await touch(cdp, 'touchEnd');
-		await page.waitForTimeout(500);
-		expect((await piece.screenshot()).equals(before)).toBe(false);
-		await expect(page.locator('[data-round][aria-pressed="true"]')).toHaveCount(0);
-		await expect(piece).toHaveAttribute('aria-valuenow', '0');
 	});
 
 	test('what is touched is large enough', async ({ page }) => {

@@ -1,5 +1,5 @@
 // Plans that an earlier version wrote, on the database that it left, taken on by this one: each is opened, changed, written out and printed,
-// and so is each of its versions. node upgrade.mjs URL COMMIT SECRET WORKSHOPS
+// and so is each of its versions. node upgrade.mjs URL COMMIT SECRET WORKSHOP:PLANS,…
 import { createHmac } from 'node:crypto';
 import { Client, MOST_MS, operation } from './client.mjs';
 
@@ -19,7 +19,7 @@ function ulid(hex) {
 
 const wrong = [];
 const counts = { plans: 0, versions: 0, layers: 0 };
-for (const hex of workshops.split(',').filter(Boolean)) {
+for (const [hex, plans] of workshops.split(',').filter(Boolean).map((one) => one.split(':'))) {
 	const id = ulid(hex);
 	const client = new Client(url, `alternum_workshop=${id}.${createHmac('sha256', secret).update(`workshop ${id}`).digest('hex')}`);
 	const hold = async (method, path, body) => {
@@ -61,7 +61,7 @@ for (const hex of workshops.split(',').filter(Boolean)) {
 			await hold('GET', `${path}/versions/${number}`);
 		}
 	}
-	if (shelf !== null && shelf.plans.length < 3) wrong.push(`only ${shelf.plans.length} plans of workshop ${id}`);
+	if (shelf?.plans.length !== Number(plans)) wrong.push(`${shelf?.plans.length} plans of workshop ${id}, which had ${plans}`);
 	// A cookie of that time is changed for one of a browser with a row.
 	const page = await client.ask('GET', '/');
 	if (page.status !== 200 || page.text.includes('content="in-place"')) wrong.push(`the page opens another workshop: ${page.status}`);
