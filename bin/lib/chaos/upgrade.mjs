@@ -19,7 +19,10 @@ function ulid(hex) {
 
 const wrong = [];
 const counts = { plans: 0, versions: 0, layers: 0 };
-for (const [hex, plans] of workshops.split(',').filter(Boolean).map((one) => one.split(':'))) {
+for (const [hex, plans] of workshops
+	.split(',')
+	.filter(Boolean)
+	.map((one) => one.split(':'))) {
 	const id = ulid(hex);
 	const client = new Client(url, `alternum_workshop=${id}.${createHmac('sha256', secret).update(`workshop ${id}`).digest('hex')}`);
 	const hold = async (method, path, body) => {
