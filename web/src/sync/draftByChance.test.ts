@@ -59,7 +59,7 @@ describe('a draft, whatever befalls it', () => {
 						if (calm && (act.does === 'trouble' || act.does === 'crash')) continue;
 						// Typing adds to what is seen, which an edit on its way would change, and what is refused is no step to undo: it is waited for in both.
 						if (act.does === 'type' || calm || (isRefusing && (act.does === 'undo' || act.does === 'redo')))
-							await vi.advanceTimersByTimeAsync(240_000);
+							await vi.advanceTimersByTimeAsync(60_000);
 						draft = await play(draft, act);
 					}
 					await vi.advanceTimersByTimeAsync(120_000);
