@@ -104,6 +104,28 @@ final class LegalTest extends ApiTestCase
         self::assertCount(4, (array) self::at($again, 'analysis', 'pieces', 0, 'rounds'));
     }
 
+    /** Who is overtaken hears by which operations, so that a browser knows its own; who has seen them goes on from there. */
+    public function testWhoIsOvertakenHearsByWhat(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR', 'inc x6', 'sc around']]);
+        $first = self::operation(self::set(['title'], 'First'));
+        $second = self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 0, 'longer' => 1]);
+        $refused = self::operation(['do' => 'resize', 'piece' => 'nose', 'wider' => 0, 'longer' => 1]);
+        $this->operations($id, 1, $first, $second, $refused);
+        $late = self::operation(self::set(['yarns', 'A', 'name'], 'Late'));
+        $answer = $this->operations($id, 1, $late);
+        $this->assertStatus(412);
+        self::assertSame([3, [$first['id'], $second['id']]], [$answer['revision'], $answer['since']]);
+        self::assertSame([$second['id']], $this->operations($id, 1, $first, $late)['since'], 'What came before is known; what came after it is said.');
+        $saved = $this->operations($id, 3, $first, $late);
+        $this->assertStatus(200);
+        self::assertSame([2, 4], array_column((array) $saved['results'], 'revision'));
+        for ($i = 0; $i < 70; ++$i) {
+            $this->save($id, 4 + $i, self::set(['title'], "Title {$i}"));
+        }
+        self::assertNull($this->operations($id, 4, self::operation(self::set(['title'], 'Too late')))['since'], 'More than are remembered.');
+    }
+
     public function testAnAnswerHoldsThePieceInHandAndAsManyOthersAsItBears(): void
     {
         $id = $this->plan(self::twelve());
