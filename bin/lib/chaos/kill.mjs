@@ -7,8 +7,8 @@ import { Client, chance, operation, piece, plan } from './client.mjs';
 const [url, run, size] = process.argv.slice(2);
 const AIM = size === 'short' ? 600 : 10_000;
 const MAKERS = 6;
-/** A database that does not answer is away by then, for who comes while others wait for it too. */
-const FROZEN_MS = 10_000;
+/** A database that does not answer is away by then, for who comes behind others that wait for it, each for some seconds. */
+const FROZEN_MS = 28_000;
 /** Everything ends by then, in ms. */
 const MOST_MS = (size === 'short' ? 150 : 900) * 1000;
 const kinds = ['worker', 'all of PHP', 'PHP’s master', 'nginx', 'nginx’s master', 'database', 'everything', 'PHP’s master', 'database', 'everything'];
