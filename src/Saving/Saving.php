@@ -7,6 +7,7 @@ namespace Alternum\Server\Saving;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\ReplacesGroup;
+use Alternum\Core\Edit\TakePlan;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\ShelfSummary;
@@ -111,8 +112,9 @@ final readonly class Saving
                     $from = null === $began ? $plan : PlanReader::json($began);
                 }
                 $changed = $operation->made($from);
-                WritingLimits::hold($changed, $plan);
-                $written = PlanWriter::changed($changed, \strlen($now->body));
+                $isTaken = $operation->edit instanceof TakePlan;
+                WritingLimits::hold($changed, $plan, $isTaken);
+                $written = $isTaken ? PlanWriter::compact($changed) : PlanWriter::changed($changed, \strlen($now->body));
                 if ($isWorkedOut) {
                     Analysis::of($changed);
                 }

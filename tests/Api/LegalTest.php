@@ -194,6 +194,25 @@ final class LegalTest extends ApiTestCase
         self::assertStringContainsString('larger than 256 kB', self::string($larger, 'results', 0, 'refused', 'detail'));
     }
 
+    /** What is over a limit can be undone to: a layer that was taken out comes back. */
+    public function testAnUndoLeadsBackOverALimit(): void
+    {
+        [, $plan] = $this->firstPlan();
+        $piece = (array) self::at($plan, 'pieces', 0);
+        $fills = array_fill(0, 150, ['kind' => 'fill', 'yarn' => 'B']);
+        $plan['pieces'] = [['colours' => $fills] + $piece];
+        $id = self::string($this->ask('POST', '/api/plans', $plan), 'id');
+        $before = $this->ask('GET', "/api/plans/{$id}")['plan'];
+        $at = ['pieces', self::string($piece, 'key'), 'colours'];
+        $fewer = $this->save($id, 1, self::set($at, \array_slice($fills, 0, 149)));
+        self::assertNull(self::at($fewer, 'results', 0, 'refused'));
+        $back = $this->save($id, 2, ['do' => 'take', 'plan' => $before, 'says' => 'Undone']);
+        self::assertNull(self::at($back, 'results', 0, 'refused'));
+        self::assertSame($before, $back['plan']);
+        $more = $this->save($id, 3, self::set($at, [...$fills, $fills[0]]));
+        self::assertNotNull(self::at($more, 'results', 0, 'refused'));
+    }
+
     public function testWhatIsNotSeenIsNoPartOfAName(): void
     {
         $id = $this->plan(['body' => ['6 sc in MR']]);

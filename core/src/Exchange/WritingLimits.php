@@ -23,14 +23,15 @@ final class WritingLimits
     private const FEWER_LAYERS = 'Delete some, or lay one in place of several.';
 
     /**
-     * @param Plan|null $before what it was made of; null: it is new, or comes from a file, where all that is read is taken
+     * @param Plan|null $before  what it was made of; null: it is new, or comes from a file, where all that is read is taken
+     * @param bool      $isTaken it is taken as a whole, as by an undo: what was once so may be so again
      *
      * @throws InvalidFields where it has grown over a limit
      */
-    public static function hold(Plan $plan, ?Plan $before): void
+    public static function hold(Plan $plan, ?Plan $before, bool $isTaken = false): void
     {
         self::names($plan, $before);
-        if (null === $before || $plan === $before) {
+        if (null === $before || $plan === $before || $isTaken) {
             return;
         }
         foreach ($plan->pieces as $i => $piece) {

@@ -14,9 +14,12 @@ use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Change\Search\YarnOption;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Place\Change;
+use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\Plan;
@@ -237,6 +240,21 @@ final class SearchTest extends TestCase
         self::assertSame(['own', true], [$own[3]['minds'], $own[3]['better']]);
         $edit = EditReader::values(['do' => 'best', 'piece' => 'body', 'weights' => ['ends' => 0, 'metres' => 0, 'shown' => 100]], 'edit');
         self::assertEquals((new BestChanges('body', new Weights(0, 0, 100)))->apply($plan), $edit->apply($plan));
+    }
+
+    /** One piece worked out again is what all of them are, worked out anew. */
+    public function testAPieceWorkedOutAgainIsAsWhenAllAre(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $plan = PlanReader::json((string) file_get_contents($file));
+            foreach ($plan->pieces as $piece) {
+                $other = $plan->withPiece($piece->withColours([])->withChanges(new ChangeChoice(Method::Plain)));
+                self::assertEquals(
+                    AnalysisWriter::values(Analysis::of($other))['pieces'],
+                    AnalysisWriter::values(Analysis::of($plan)->recoloured($other, $piece->key))['pieces'],
+                );
+            }
+        }
     }
 
     /**
