@@ -7,13 +7,19 @@ namespace Alternum\Server\Tests\Http;
 use Alternum\Server\Http\DatabaseAway;
 use DAMA\DoctrineTestBundle\Doctrine\DBAL\StaticDriver;
 use Doctrine\DBAL\Driver\AbstractException;
+use Doctrine\DBAL\Exception\ConnectionLost;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
 use Psr\Cache\CacheItemPoolInterface;
+use Psr\Log\NullLogger;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Cache\Adapter\ArrayAdapter;
+use Symfony\Component\Clock\MockClock;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 
 /** The database away is a 503 that says when to come again, and one line in the log. */
@@ -30,6 +36,7 @@ final class DatabaseAwayTest extends WebTestCase
 
     protected function tearDown(): void
     {
+        self::cache()->clear();
         $this->connectTo($this->url);
         StaticDriver::setKeepStaticConnections(true);
         parent::tearDown();
@@ -47,9 +54,7 @@ final class DatabaseAwayTest extends WebTestCase
         $this->connectTo(self::NOBODY);
         $browser = self::createClient();
         $browser->getCookieJar()->set($cookies[0]);
-        $cache = self::getContainer()->get('cache.app');
-        self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
-        $cache->deleteItem('database-away-503');
+        self::cache()->clear();
         $before = self::errors();
         foreach (['/api/shelf', '/api/plans/01ARZ3NDEKTSV4RRFFQ69G5FAV', '/api/shelf'] as $path) {
             $browser->request('GET', $path);
@@ -73,7 +78,7 @@ final class DatabaseAwayTest extends WebTestCase
         $kernel = self::$kernel ?? self::fail('There is no kernel.');
         $answer = static function (\Throwable $error) use ($listener, $kernel): array {
             $event = new ExceptionEvent($kernel, Request::create('/api/plans'), HttpKernelInterface::MAIN_REQUEST, new \RuntimeException('a save', 0, $error));
-            $listener($event);
+            $listener->failed($event);
 
             return [$event->getResponse()?->getStatusCode(), $event->getResponse()?->headers->get('Retry-After')];
         };
@@ -84,6 +89,55 @@ final class DatabaseAwayTest extends WebTestCase
         self::assertSame([503, '1'], $answer(new LockWaitTimeoutException($of(1205), null)));
         self::assertSame([503, '1'], $answer(new DeadlockException($of(1213), null)));
         self::assertSame([null, null], $answer(new DriverException($of(1064), null)));
+    }
+
+    /** The figures are the promise of the class: a second of rest, one that asks, and five for its answer. */
+    public function testNobodyWaitsForADatabaseThatIsKnownToBeAwayButTheOneThatAsks(): void
+    {
+        self::createClient();
+        $kernel = self::$kernel ?? self::fail('There is no kernel.');
+        $clock = new MockClock();
+        [$cache, $logger] = [new ArrayAdapter(), new NullLogger()];
+        $request = Request::create('/api/shelf');
+        $process = static fn (): DatabaseAway => new DatabaseAway($cache, $logger, $clock);
+        $status = static function (DatabaseAway $away) use ($kernel, $request): ?int {
+            $event = new RequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST);
+            $away->asked($event);
+
+            return $event->getResponse()?->getStatusCode();
+        };
+        $fails = static fn (DatabaseAway $away) => $away->failed(
+            new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
+            }, null)),
+        );
+        $ends = static fn (DatabaseAway $away) => $away->answered(new FinishRequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST));
+
+        [$first, $second] = [$process(), $process()];
+        self::assertNull($status($first));
+        $fails($first);
+        $ends($first);
+        self::assertSame(503, $status($second));
+        $clock->sleep(1.5);
+        self::assertNull($status($first), 'one asks');
+        self::assertSame(503, $status($second), 'while it asks, others do not');
+        $fails($first);
+        $ends($first);
+        self::assertSame(503, $status($first));
+        $clock->sleep(1.5);
+        self::assertNull($status($second));
+        $clock->sleep(6);
+        self::assertNull($status($first), 'where the one that asked has ended without a word, another asks');
+        $ends($first);
+        self::assertNull($status($process()), 'it is back');
+        self::assertNull($status($process()));
+    }
+
+    private static function cache(): CacheItemPoolInterface
+    {
+        $cache = self::getContainer()->get('cache.app');
+        self::assertInstanceOf(CacheItemPoolInterface::class, $cache);
+
+        return $cache;
     }
 
     private function connectTo(string $url): void
