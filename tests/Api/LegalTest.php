@@ -213,6 +213,16 @@ final class LegalTest extends ApiTestCase
         self::assertNotNull(self::at($more, 'results', 0, 'refused'));
     }
 
+    /** An earlier version took such a title: whoever changes it can go back. */
+    public function testAnUndoLeadsBackToANameThatIsNoLongerTaken(): void
+    {
+        $id = $this->plan(['body' => ['6 sc in MR']]);
+        $before = ['title' => "be\u{7}ll"] + (array) $this->ask('GET', "/api/plans/{$id}")['plan'];
+        $back = $this->save($id, 1, ['do' => 'take', 'plan' => $before, 'says' => 'Undone']);
+        self::assertNull(self::at($back, 'results', 0, 'refused'));
+        self::assertSame("be\u{7}ll", self::string($back, 'plan', 'title'));
+    }
+
     public function testWhatIsNotSeenIsNoPartOfAName(): void
     {
         $id = $this->plan(['body' => ['6 sc in MR']]);

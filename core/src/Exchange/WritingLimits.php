@@ -30,8 +30,11 @@ final class WritingLimits
      */
     public static function hold(Plan $plan, ?Plan $before, bool $isTaken = false): void
     {
+        if ($plan === $before || $isTaken) {
+            return;
+        }
         self::names($plan, $before);
-        if (null === $before || $plan === $before || $isTaken) {
+        if (null === $before) {
             return;
         }
         foreach ($plan->pieces as $i => $piece) {
