@@ -3,10 +3,12 @@
 db_start() {
     local data="$place/db" settings arguments
     own_users
-    # Each save is on the disk before it is answered. Who waits for a lock, or for an answer, waits for seconds.
+    # Each save is on the disk before it is answered. Who waits for a lock is told before PHP takes the database to be away (php.ini), and a
+    # transaction whose asker has gone holds its locks for seconds.
     arguments=(--no-defaults --datadir="$data" --socket="$place/run/db/db.sock" --port="$db_port" --bind-address=127.0.0.1 --user="$database_user"
         --pid-file="$place/run/db/db.pid" --init-file="$place/run/db/init.sql" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --innodb-lock-wait-timeout=3 --skip-log-bin)
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --innodb-lock-wait-timeout=1
+        --idle-transaction-timeout=5 --skip-log-bin)
     settings=$({ printf '%s\n' "${arguments[@]}"; mariadbd --version; cat "$root/bin/lib/templates/init.sql"; } | sha256sum)
     if runs db mariadbd "$settings"; then return; fi
     end_ours db mariadbd TERM 60
