@@ -16,6 +16,7 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
+use Alternum\Core\Making\StepSite;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
@@ -24,7 +25,6 @@ use Alternum\Core\Place\Tips;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
-use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Yarn\Ends;
@@ -149,7 +149,7 @@ final readonly class PieceAnalysis
         return EndReason::Said !== $this->stages->end->reason
             && ([] !== $this->piece->placements || null !== $this->piece->face || [] !== array_filter(
                 $this->piece->colours,
-                static fn (LayerEntry $entry): bool => $entry->layer instanceof Motif,
+                static fn (LayerEntry $entry): bool => $entry->layer->facesFront(),
             ));
     }
 
@@ -177,14 +177,14 @@ final readonly class PieceAnalysis
     /** @return list<Step> */
     public function steps(): array
     {
-        return Steps::of(
-            $this->piece,
-            $this->stages->reading,
-            $this->stages->fabric,
-            $this->stages->colouring,
-            $this->changes,
-            $this->placing,
-            $this->finishing,
-        );
+        return Steps::of(StepSite::of(
+            piece: $this->piece,
+            reading: $this->stages->reading,
+            fabric: $this->stages->fabric,
+            colouring: $this->stages->colouring,
+            changes: $this->changes,
+            placing: $this->placing,
+            finishing: $this->finishing,
+        ));
     }
 }

@@ -106,10 +106,9 @@ final class DatabaseAwayTest extends WebTestCase
 
             return $event->getResponse()?->getStatusCode();
         };
-        $fails = static fn (DatabaseAway $away) => $away->failed(
-            new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
-            }, null)),
-        );
+        $gone = new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
+        }, null);
+        $fails = static fn (DatabaseAway $away) => $away->failed(new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, $gone));
         $ends = static fn (DatabaseAway $away) => $away->answered(new FinishRequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST));
 
         [$first, $second] = [$process(), $process()];

@@ -29,6 +29,6 @@ final readonly class Treatment
     /** Whether its place is said from the front, and turns with it. */
     public function followsFront(): bool
     {
-        return null !== $this->line || Method::StandingStart === $this->method;
+        return null !== $this->line || Ways::of($this->method)->parts();
     }
 }

@@ -56,7 +56,7 @@ final readonly class Treatments
             $site = ChangeSite::in($piece, $fabric, $round, $degrees, !\in_array($round, $unmoving, true));
             $chosen = null === $line ? $piece->changes->afterRound($round) : Method::Plain;
             $shows = null !== $front && Turn::apart($degrees, $front) <= self::SHOWS_WITHIN;
-            $way = Ways::fitting($chosen ?? self::automatic($shows, $holds, $isStacked), $site);
+            $way = Ways::fitting($chosen ?? Ways::automatic($shows, $holds, $isStacked), $site);
             $move = $way->moves($site);
             $at[$round] = new Treatment(
                 method: $way::method(),
@@ -98,22 +98,11 @@ final readonly class Treatments
         $chosen = $piece->changes->afterRound($round);
         $shows = Turn::apart($degrees, $piece->frontDegrees) <= self::SHOWS_WITHIN;
         $site = new ChangeSite(piece: $piece, round: $round, makes: $makes, next: $next, degrees: $degrees, mayMove: false);
-        $way = Ways::fitting($chosen ?? ($shows ? Method::SlipStitch : Method::Plain), $site);
+        $way = Ways::fitting($chosen ?? Ways::automatic($shows, false, false), $site);
         // What changes the yarns before or after the round's end would move them in the picture.
         $method = 0 === $way->offset() ? $way::method() : Method::Plain;
 
         return new Treatment($method, null !== $chosen && $method === $chosen, $degrees);
-    }
-
-    /** The program's choice, where the maker leaves it to it. */
-    private static function automatic(bool $shows, bool $holds, bool $isStacked): Method
-    {
-        return match (true) {
-            !$shows => Method::Plain,
-            $holds => Method::DrawnLoop,
-            $isStacked => Method::Plain,
-            default => Method::SlipStitch,
-        };
     }
 
     /**

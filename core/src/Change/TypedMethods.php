@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Change;
 
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 
 /** Methods that the typed words name: "join B with a standing st" at a round's end, or at the beginning of the next. */
@@ -16,11 +15,13 @@ final class TypedMethods
     {
         $methods = [];
         foreach ($reading->namesYarns() ? $reading->rounds : [] as $round) {
-            if (YarnWay::Standing === $round->nextYarn?->way) {
-                $methods[$round->number] = Method::StandingStart;
+            $ends = Ways::typed($round->nextYarn?->way);
+            $begins = $round->number > 1 ? Ways::typed(($round->named[0] ?? null)?->way) : null;
+            if (null !== $ends) {
+                $methods[$round->number] = $ends;
             }
-            if (YarnWay::Standing === ($round->named[0] ?? null)?->way && $round->number > 1) {
-                $methods[$round->number - 1] = Method::StandingStart;
+            if (null !== $begins) {
+                $methods[$round->number - 1] = $begins;
             }
         }
 

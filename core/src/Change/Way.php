@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change;
 
+use Alternum\Core\Drawing\Series;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Worked;
 
 /**
  * One method of changing yarn at a round's end: all that is known of it stands in its own file, and Ways lists it.
@@ -47,6 +50,37 @@ interface Way
      */
     public function newYarn(bool $isJoined, Stitch $first): float;
 
+    /** Whether the next round begins with a slip stitch, or its first stitch with one. */
+    public function slipsFirst(): bool;
+
+    /** Whether it hides the jog only where a part lies over it. */
+    public function needsCover(): bool;
+
+    /**
+     * Whether it is worth offering there.
+     *
+     * @param bool $holds     a second round of the new yarn holds a loop down
+     * @param bool $isStacked a stripe of one round lies above or below
+     */
+    public function isApt(bool $holds, bool $isStacked): bool;
+
+    /** Her word for it, where it is typed as a yarn comes in. */
+    public function typedAs(): ?YarnWay;
+
+    /** Whether a pattern's notes say how it is done, as they do of the plain change. */
+    public function isInNotes(): bool;
+
+    /** Whether "change to B in last st" in a written round says all of it. */
+    public function isSaidInRound(Worked $worked): bool;
+
+    /**
+     * What a written round says of it in place of "change to B in last st"; null: that.
+     *
+     * @param string $from letter of the old yarn
+     * @param string $to   of the new one
+     */
+    public function inRound(string $from, string $to): ?string;
+
     public function label(): string;
 
     /** Where there is little room. */
@@ -54,6 +88,18 @@ interface Way
 
     /** "a jog of about ½ round". */
     public function leaves(): string;
+
+    /** Why it is taken where she chose it. */
+    public function whyChosen(WaySaid $words): string;
+
+    /** Why it is taken where she left it to the program. */
+    public function whyTaken(WaySaid $words): string;
+
+    /** Why the old yarn is cut, where it could be carried. */
+    public function whyCut(): ?string;
+
+    /** How it is done. */
+    public function drawing(): Series;
 
     /** @return list<string> what to do, a sentence a step; what becomes of the old yarn is said after it */
     public function toDo(WaySaid $words): array;

@@ -40,6 +40,18 @@ interface WaySaid
     /** "at the back", where the next round is to begin. */
     public function place(): string;
 
+    /** "38° from the front". */
+    public function away(): string;
+
+    /** Whether its place is seen from the front. */
+    public function shows(): bool;
+
+    /** Whether a stripe of one round lies above or below it. */
+    public function isStacked(): bool;
+
+    /** Whether only a picture makes it, which is laid by the marker. */
+    public function isOfPlaces(): bool;
+
     /** What covers it, "the ears"; null: nothing does. */
     public function cover(): ?string;
 }

@@ -13,6 +13,7 @@ use Alternum\Core\Change\Way\Levelled;
 use Alternum\Core\Change\Way\PlainChange;
 use Alternum\Core\Change\Way\SlipStitchFirst;
 use Alternum\Core\Change\Way\StandingStart;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 
 /** The methods that there are. A new one is a class of its own, a case of Method, and a line here. */
@@ -33,6 +34,35 @@ final class Ways
             Method::ClosedRound => new ClosedRound(),
             Method::Levelled => new Levelled(),
             Method::Covered => new Covered(),
+        };
+    }
+
+    /** The method that her word for it means. */
+    public static function typed(?YarnWay $way): ?Method
+    {
+        foreach (null === $way ? [] : Method::cases() as $method) {
+            if ($way === self::of($method)->typedAs()) {
+                return $method;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The program's choice, where the maker leaves it to it.
+     *
+     * @param bool $shows     the jog would be seen from the front
+     * @param bool $holds     a second round of the new yarn holds a loop down
+     * @param bool $isStacked a stripe of one round lies above or below it
+     */
+    public static function automatic(bool $shows, bool $holds, bool $isStacked): Method
+    {
+        return match (true) {
+            !$shows => Method::Plain,
+            $holds => Method::DrawnLoop,
+            $isStacked => Method::Plain,
+            default => Method::SlipStitch,
         };
     }
 

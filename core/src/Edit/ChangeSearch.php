@@ -77,12 +77,7 @@ final readonly class ChangeSearch
         $options = [];
         foreach (null !== $said || null !== $change->line || $change->isOfPlaces ? [$change->method] : Method::choices() as $method) {
             $way = Ways::of($method);
-            $isApt = match ($method) {
-                Method::DrawnLoop, Method::DrawnLoopAfter => $holds,
-                Method::SlipStitch => !$change->isStacked,
-                default => true,
-            };
-            if ($way->fits($site) && ($isApt || null !== $said)) {
+            if ($way->fits($site) && ($way->isApt($holds, $change->isStacked) || null !== $said)) {
                 $options[] = new MethodOption(
                     method: $method,
                     step: $way->step(),

@@ -139,16 +139,6 @@ final readonly class Paint implements NamesRounds
     /** What is hidden takes nothing up, and nothing that has a name of its own goes into another. */
     private static function asOne(LayerEntry $below, LayerEntry $above): ?LayerEntry
     {
-        [$lower, $upper] = [$below->layer, $above->layer];
-        $areBands = $lower instanceof Stripes && $upper instanceof Stripes && 1 === \count($lower->sequence) && 1 === \count($upper->sequence);
-        if (!$areBands || $below->isHidden || $above->isHidden || '' !== $above->name || $lower->sequence[0]->yarn !== $upper->sequence[0]->yarn) {
-            return null;
-        }
-        if ($lower->from > $upper->to + 1 || $upper->from > $lower->to + 1) {
-            return null;
-        }
-        [$from, $to] = [min($lower->from, $upper->from), max($lower->to, $upper->to)];
-
-        return $below->with(new Stripes($from, $to, [new Stripe($upper->sequence[0]->yarn, $to - $from + 1)]));
+        return $below->isHidden || $above->isHidden || '' !== $above->name ? null : $below->withLaid($below->layer->joined($above->layer));
     }
 }

@@ -43,7 +43,7 @@ final readonly class PaintStitches implements NamesRounds
         $frame = PieceStages::of($plan, $piece)->frame;
         $colours = $piece->colours;
         $top = end($colours);
-        $hand = false !== $top && $top->layer instanceof HandSet && !$top->isHidden ? $top->layer : null;
+        $hand = false !== $top && !$top->isHidden ? $top->layer->byHand() : null;
         $painted = $hand ?? new HandSet([]);
         foreach ($this->strokes as $stroke) {
             [$round, $from, $to] = [$stroke->round, $stroke->from, $stroke->to];

@@ -9,7 +9,6 @@ use Alternum\Core\Making\Placed;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
-use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\ChangeWords;
 use Alternum\Core\Words\Drawing\Drawings;
@@ -57,7 +56,7 @@ final readonly class ChangeWriter
             'methodLabel' => Ways::of($change->method)->label(),
             'methodShort' => Ways::of($change->method)->short(),
             'chosen' => $change->isChosen,
-            'stepRounds' => Method::Covered === $change->method && null === $cover ? 1.0 : $change->step,
+            'stepRounds' => Ways::of($change->method)->needsCover() && null === $cover ? 1.0 : $change->step,
             'shows' => $change->shows() && null === $cover,
             'coveredBy' => null === $cover ? null : PlacingWords::it($cover),
             'onward' => $change->onward,

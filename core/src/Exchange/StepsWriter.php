@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Making\GoesOn;
 use Alternum\Core\Making\Step;
+use Alternum\Core\Making\Step\HerWords;
+use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
@@ -12,7 +15,6 @@ use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
-use Alternum\Core\Words\FinishWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\RoundWords;
@@ -22,7 +24,7 @@ use Alternum\Core\Words\YarnWords;
 /**
  * The steps of a piece, written out for one of the sets of yarns that it is made in: contract/openapi.yaml, Steps.
  *
- * @phpstan-type WrittenStep array{kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
+ * @phpstan-type WrittenStep array{key: string, kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
  *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
  */
 final class StepsWriter
@@ -81,18 +83,21 @@ final class StepsWriter
     /** @return WrittenStep */
     private static function step(StepWords $words, Step $step): array
     {
+        $worked = $step instanceof WorkRounds ? $step->worked : null;
+
         return [
-            'kind' => $step->kind->value,
-            'from' => $step->from,
-            'to' => $step->to,
-            'stitch' => $step->stitch,
-            'text' => $words->text($step, false),
-            'makes' => $step->worked->makes ?? 0,
-            'yarns' => null === $step->worked ? [] : $words->rounds->yarns($step->worked),
-            'groups' => null === $step->worked ? [] : $words->rounds->groups($step->worked),
-            'needs' => $words->needs($step),
-            'trouble' => $words->trouble($step),
-            'hers' => $step->isHers(),
+            'key' => $step->key(),
+            'kind' => $step->kind()->value,
+            'from' => $step->at->from,
+            'to' => $step->at->to,
+            'stitch' => $step->at->first,
+            'text' => $step->toDo($words, false),
+            'makes' => $worked->makes ?? 0,
+            'yarns' => null === $worked ? [] : $words->rounds->yarns($worked),
+            'groups' => null === $worked ? [] : $words->rounds->groups($worked),
+            'needs' => $step->needs(),
+            'trouble' => $step->trouble(),
+            'hers' => $step instanceof HerWords,
         ];
     }
 
@@ -102,12 +107,8 @@ final class StepsWriter
         $stages = $piece->stages;
         $copies = $piece->piece->copies->count;
         $next = $plan->goesOnFrom($piece->piece->key);
-        $last = $stages->reading->rounds[\count($stages->reading->rounds) - 1] ?? null;
 
         return new StepWords(
-            piece: $piece->piece,
-            reading: $stages->reading,
-            colouring: $stages->colouring,
             rounds: new RoundWords(
                 piece: $piece->piece,
                 reading: $stages->reading,
@@ -127,19 +128,15 @@ final class StepsWriter
                 covers: array_map(PlacingWords::it(...), $piece->covers()),
             ),
             yarns: $yarns,
-            finish: new FinishWords(
-                finishing: $piece->finishing,
-                yarns: $yarns,
-                vocabulary: Vocabulary::of($terms),
-                stitches: $last->makes ?? 0,
-                next: null === $next ? '' : ('' === $next->name ? $next->key : $next->name),
+            vocabulary: Vocabulary::of($terms),
+            begins: PieceWords::begin($plan, $piece->piece, $piece->edges),
+            sewingCm: $plan->yarnUse->sewingTailCm,
+            goesOn: new GoesOn(
+                name: null === $next ? '' : ('' === $next->name ? $next->key : $next->name),
                 copies: $copies,
                 uncut: null === $piece->ends ? $copies : (int) round($copies * (1.0 - $piece->ends->end)),
                 tailCm: $plan->yarnUse->tailCm,
             ),
-            late: $piece->lateCues(),
-            begin: PieceWords::begin($plan, $piece->piece, $piece->edges),
-            sewingCm: $plan->yarnUse->sewingTailCm,
         );
     }
 }

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Making\Moment;
-use Alternum\Core\Making\Placed;
+use Alternum\Core\Making\PatternPlace;
+use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Making\StepKind;
-use Alternum\Core\Making\StuffGo;
-use Alternum\Core\Notation\CueKind;
-use Alternum\Core\Notation\LineCue;
-use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\PieceAnalysis;
-use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\PatternWords;
@@ -80,33 +75,28 @@ final class WrittenPattern
         $lines = $with = $ending = $after = [];
         $worked = null;
         foreach ([...$piece->steps(), null] as $step) {
-            if (null === $step || null !== $step->worked) {
+            if (null === $step || $step instanceof WorkRounds) {
                 if (null !== $worked) {
                     array_push($lines, ...$words->rounds->yarnHeading($worked), ...[$words->rounds->patternLine($worked, $with)], ...$after);
                 }
                 [$worked, $with, $after] = [$step?->worked, [], []];
                 continue;
             }
-            $text = $words->text($step, true);
-            if ('' === $text || $words->isSaidByRounds($step)) {
-                continue;
-            }
-            if ($step->about instanceof LineCue) {
-                // Her own line stays one; a remark is known by its sign.
-                $own = (CueKind::Note === $step->about->kind ? '# ' : '').$text;
-                [$lines, $after] = null === $worked ? [[...$lines, $own], $after] : [$lines, [...$after, $own]];
-            } elseif (null === $worked) {
-                foreach (explode('. ', $text) as $begin) {
+            $text = $step->toDo($words, true);
+            $place = '' === $text ? PatternPlace::Nowhere : $step->place();
+            if (null === $worked && PatternPlace::AsTyped !== $place) {
+                foreach ('' === $text ? [] : explode('. ', $text) as $begin) {
                     $lines[] = str_starts_with($begin, 'Begin ') ? 'Begin: '.substr($begin, 6) : 'Note: '.lcfirst($begin);
                 }
-            } elseif ($step->about instanceof Change || $step->about instanceof Placed
-                || \in_array($step->about, [Moment::MarkerMoves, Moment::StuffBetween], true)) {
-                $after[] = ($step->about instanceof Change ? 'Change: ' : 'Note: ').lcfirst($text);
-            } elseif ($step->about instanceof Cue || $step->about instanceof StuffGo || StepKind::Turn === $step->kind) {
-                $with[] = $text;
-            } else {
-                $ending[] = rtrim($text, '. ').'.';
+                continue;
             }
+            match ($place) {
+                PatternPlace::OnRounds => $with[] = $text,
+                PatternPlace::UnderRounds => $after[] = (StepKind::Change === $step->kind() ? 'Change: ' : 'Note: ').lcfirst($text),
+                PatternPlace::AsTyped => null === $worked ? $lines[] = $text : $after[] = $text,
+                PatternPlace::Ending => $ending[] = rtrim($text, '. ').'.',
+                PatternPlace::Nowhere => null,
+            };
         }
 
         return [] === $ending ? $lines : [...$lines, implode(' ', $ending)];

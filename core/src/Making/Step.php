@@ -4,63 +4,57 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
-use Alternum\Core\Notation\LineCue;
-use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Place\Change;
-
-/** One thing to do on a piece: rounds that are worked alike, or what comes with them, before or after. */
-final readonly class Step
+/**
+ * One thing to do on a piece: rounds that are worked alike, or what comes with them. All that is known of a kind of step stands in its own
+ * file, and StepKinds lists it.
+ */
+abstract readonly class Step
 {
+    public function __construct(public StepAddress $at)
+    {
+    }
+
+    abstract public function kind(): StepKind;
+
     /**
-     * @param int                                           $from   first round
-     * @param int                                           $to     last round
-     * @param int|null                                      $stitch the stitch of round $to before whose last yarn over it is done; null: before its rounds
-     *                                                              where it starts them, else once they are worked
-     * @param Change|Placed|StuffGo|Moment|LineCue|Cue|null $about  what it is about; her own words: a cue within a round, or what a line of its own says
-     * @param int                                           $figure stitches that it is about; 0: none
+     * What is to be done, in the maker's words; '' where there is nothing to say.
+     *
+     * @param bool $isBrief for a written pattern, whose notes have said how such things are done
      */
-    private function __construct(
-        public StepKind $kind,
-        public int $from,
-        public int $to,
-        public ?int $stitch = null,
-        public Change|Placed|StuffGo|Moment|LineCue|Cue|null $about = null,
-        public ?WorkedRounds $worked = null,
-        public int $figure = 0,
-    ) {
+    abstract public function toDo(StepSaid $said, bool $isBrief): string;
+
+    /** What is wrong with it, where it cannot be done. */
+    public function trouble(): ?string
+    {
+        return null;
     }
 
-    public static function rounds(WorkedRounds $worked): self
+    /** @return list<string> what is needed for it beside hook and yarn */
+    public function needs(): array
     {
-        return new self(StepKind::Round, $worked->from, $worked->to, worked: $worked);
+        return [];
     }
 
-    public static function change(Change $change): self
+    /** Where a written pattern says it. */
+    public function place(): PatternPlace
     {
-        return new self(StepKind::Change, $change->round, $change->round, stitch: $change->stitch, about: $change);
+        return PatternPlace::Ending;
     }
 
-    /** @param int $round once it is worked; 0: before the first */
-    public static function after(int $round, StepKind $kind, Placed|StuffGo|LineCue|Cue|null $about = null): self
+    /** What tells it from others of its kind at the same place. */
+    protected function about(): string
     {
-        return new self($kind, $round, $round, about: $about);
+        return '';
     }
 
-    /** @param int $figure stitches that it is about */
-    public static function at(int $from, int $to, Moment $moment, int $figure = 0, ?int $stitch = null): self
+    /** Names it within its piece: the same whatever is changed elsewhere. */
+    final public function key(): string
     {
-        $kind = match ($moment) {
-            Moment::WeaveIn, Moment::DrawIn => StepKind::Tail,
-            Moment::StuffBetween => StepKind::Stuff,
-            default => StepKind::Check,
-        };
+        $class = substr((string) strrchr(static::class, '\\'), 1);
+        $kind = strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', $class));
 
-        return new self($kind, $from, $to, stitch: $stitch, about: $moment, figure: $figure);
-    }
+        $parts = [$kind, (string) $this->at->from, (string) $this->at->first, $this->about()];
 
-    /** Whether they are her own words. */
-    public function isHers(): bool
-    {
-        return $this->about instanceof LineCue || $this->about instanceof Cue;
+        return implode('.', array_filter($parts, static fn (string $part): bool => '' !== $part));
     }
 }

@@ -138,8 +138,7 @@ final readonly class StripeFits
         foreach ($this->plan->pieces as $other) {
             if ($other->key !== $this->piece->key && [] !== array_filter(
                 $other->colours,
-                static fn (LayerEntry $entry): bool => $entry->layer instanceof Stripes && !$entry->isHidden
-                    && array_column($entry->layer->sequence, 'rounds') === $heights,
+                static fn (LayerEntry $entry): bool => !$entry->isHidden && $entry->layer->heights() === $heights,
             )) {
                 $like[] = $other->name;
             }

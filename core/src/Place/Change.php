@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Place;
 
 use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Worked;
 
 /** The place, between two stitches in working order, where the yarn in hand changes. */
 final readonly class Change
@@ -77,6 +79,23 @@ final readonly class Change
         public ?YarnWay $typed = null,
         public ?HelixPart $helix = null,
     ) {
+    }
+
+    /** Whether there is more to do than the stitches themselves say. */
+    public function needsWord(): bool
+    {
+        // How several yarns go on side by side is said in the first round in which they do. Within a round the line itself says which yarn is
+        // next; only a short float behind the stitches needs no word.
+        return HelixPart::GoesOn !== $this->helix
+            && ($this->isAtEnd || $this->isJog || OldYarn::Float !== $this->oldYarn || $this->passesBack || [] !== $this->catches);
+    }
+
+    /** Whether the words in a written round say all that there is to do: "change to B in last st, keep A". */
+    public function isSaidInRound(Worked $worked): bool
+    {
+        return $this->isAtEnd && 0 === $this->onward && [] === $this->catches && Ways::of($this->method)->isSaidInRound($worked)
+            && (OldYarn::Carry === $this->oldYarn || (OldYarn::Cut === $this->oldYarn && Tail::Weave === $this->oldTail))
+            && (null !== $this->takenFrom || Tail::Weave === $this->newTail);
     }
 
     public function shows(): bool

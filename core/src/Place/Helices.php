@@ -6,7 +6,6 @@ namespace Alternum\Core\Place;
 
 use Alternum\Core\Fabric\Strands;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Worked;
 
@@ -25,14 +24,15 @@ final readonly class Helices
     {
         $at = $parts = [];
         foreach ($piece->colours as $entry) {
-            if ($entry->layer instanceof Helix && !$entry->isHidden && Worked::Spiral === $piece->worked) {
-                $yarns = implode('', $entry->layer->yarns);
-                foreach (Strands::loops($reading->rounds, $entry->layer->from, $entry->layer->to, \strlen($yarns)) as $round => $loops) {
+            $spiral = $entry->isHidden || Worked::Spiral !== $piece->worked ? null : $entry->layer->spiral();
+            if (null !== $spiral) {
+                $yarns = implode('', $spiral->yarns);
+                foreach (Strands::loops($reading->rounds, $spiral->from, $spiral->to, \strlen($yarns)) as $round => $loops) {
                     $at[$round] = array_fill_keys($loops, $yarns);
                     $parts[$round] = match ($round) {
-                        $entry->layer->from => HelixPart::Begins,
-                        $entry->layer->to => HelixPart::Ends,
-                        $entry->layer->from + 1 => HelixPart::Follows,
+                        $spiral->from => HelixPart::Begins,
+                        $spiral->to => HelixPart::Ends,
+                        $spiral->from + 1 => HelixPart::Follows,
                         default => HelixPart::GoesOn,
                     };
                 }

@@ -10,12 +10,9 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Plan\Layer\Blend;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\RoundRange;
-use Alternum\Core\Plan\Layer\Spots;
-use Alternum\Core\Plan\Layer\Stripes;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -61,16 +58,14 @@ final readonly class Tips
     {
         $layer = $entry->layer;
         $rounds = $this->reading->rounds;
-        if ($layer instanceof Stripes) {
-            $cut = self::cut($layer, \count($rounds));
-
-            return null === $cut ? [] : [$cut];
+        $cut = $layer->cutStripe(\count($rounds));
+        if (null !== $cut) {
+            return [new Tip(TipKind::CutStripe, range($cut->seen->from, $cut->seen->to), $cut->yarn, figure: $cut->height)];
         }
-        if (!$layer instanceof Motif && !$layer instanceof Spots) {
+        [$range, $high] = [$layer->pictured(), $layer->pictureHeight()];
+        if (null === $range) {
             return [];
         }
-        $high = $layer instanceof Motif ? $layer->height() : $layer->tall;
-        $range = $layer->range();
         $under = \array_slice($rounds, $range->from - 1, max(0, $range->to - $range->from + $high));
         if ([] === array_filter($under, static fn (Round $round): bool => $round->number > 1 && $round->makes !== $round->uses)) {
             return [];
@@ -88,23 +83,6 @@ final readonly class Tips
             name: '' === $entry->name ? $layer->inWords() : $entry->name,
             better: self::even($rounds, $range->from, $high),
         )];
-    }
-
-    /** The stripes' last one, where it is lower than it is meant to be. */
-    private static function cut(Stripes $stripes, int $last): ?Tip
-    {
-        $to = min($stripes->to, $last);
-        $left = $to - $stripes->from + 1;
-        if ($left < 1 || \count($stripes->sequence) < 2) {
-            return null;
-        }
-        for ($i = 0;; ++$i) {
-            $stripe = $stripes->sequence[$i % \count($stripes->sequence)];
-            if ($left <= $stripe->rounds) {
-                return $left === $stripe->rounds ? null : new Tip(TipKind::CutStripe, range($to - $left + 1, $to), $stripe->yarn, figure: $stripe->rounds);
-            }
-            $left -= $stripe->rounds;
-        }
     }
 
     /** @param string $letters Motif::CLEAR for each stitch that the picture leaves */
@@ -196,9 +174,9 @@ final readonly class Tips
     {
         $rounds = [];
         foreach ($this->piece->colours as $entry) {
-            $layer = $entry->layer;
-            if (!$entry->isHidden && ($layer instanceof Spots || $layer instanceof Blend)) {
-                $rounds += array_fill_keys(range($layer->from, $layer->to + ($layer instanceof Spots ? $layer->tall - 1 : 0)), true);
+            $scattered = $entry->isHidden ? null : $entry->layer->scattered();
+            if (null !== $scattered) {
+                $rounds += array_fill_keys(range($scattered->from, $scattered->to), true);
             }
         }
 
@@ -208,7 +186,10 @@ final readonly class Tips
     /** @return list<Tip> */
     private function busy(): array
     {
-        $fades = array_filter($this->piece->colours, static fn (LayerEntry $entry): bool => $entry->layer instanceof Blend && !$entry->isHidden);
+        $fades = array_filter(array_map(
+            static fn (LayerEntry $entry): ?RoundRange => $entry->isHidden ? null : $entry->layer->fades(),
+            $this->piece->colours,
+        ));
         $within = $rounds = [];
         foreach ([] === $fades ? [] : $this->changes->all as $change) {
             if (!$change->isAtEnd && !$change->isJog) {
@@ -218,8 +199,7 @@ final readonly class Tips
         foreach ($fades as $fade) {
             $rounds += array_filter(
                 $within,
-                static fn (int $times, int $round): bool => $times > self::BUSY && $fade->layer instanceof Blend
-                    && $fade->layer->from <= $round && $round <= $fade->layer->to,
+                static fn (int $times, int $round): bool => $times > self::BUSY && $fade->from <= $round && $round <= $fade->to,
                 \ARRAY_FILTER_USE_BOTH,
             );
         }

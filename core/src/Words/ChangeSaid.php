@@ -91,6 +91,26 @@ final readonly class ChangeSaid implements WaySaid
         };
     }
 
+    public function away(): string
+    {
+        return round($this->change->fromFront).'° from the front';
+    }
+
+    public function shows(): bool
+    {
+        return $this->change->shows();
+    }
+
+    public function isStacked(): bool
+    {
+        return $this->change->isStacked;
+    }
+
+    public function isOfPlaces(): bool
+    {
+        return $this->change->isOfPlaces;
+    }
+
     public function cover(): ?string
     {
         return $this->cover;

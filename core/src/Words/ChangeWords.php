@@ -12,7 +12,6 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Place\Change;
-use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -76,17 +75,8 @@ final readonly class ChangeWords
         if (null !== $change->helix) {
             return implode(' ', [(new HelixWords($this->yarns, $this->vocabulary))->toDo($change), ...$this->ends->toDo($change)]);
         }
-        $said = new ChangeSaid(
-            change: $change,
-            piece: $this->piece,
-            fabric: $this->fabric,
-            reading: $this->reading,
-            yarns: $this->yarns,
-            vocabulary: $this->vocabulary,
-            cover: $this->covers[$change->treated] ?? null,
-        );
         $way = Ways::of($change->method);
-        $does = $way->toDo($said);
+        $does = $way->toDo($this->said($change));
         $steps = [
             0 === $change->onward ? null : $this->onward($change->onward, $change->from),
             array_shift($does),
@@ -100,10 +90,10 @@ final readonly class ChangeWords
         return implode(' ', array_filter($steps, static fn (?string $step): bool => null !== $step));
     }
 
-    /** What becomes of the yarns alone. */
-    public function endsToDo(Change $change): string
+    /** What the notes of a pattern do not say: of what they do, only what becomes of the yarns. */
+    public function brief(Change $change): string
     {
-        return implode(' ', $this->ends->toDo($change));
+        return null === $change->helix && Ways::of($change->method)->isInNotes() ? implode(' ', $this->ends->toDo($change)) : $this->toDo($change);
     }
 
     /** Why this method, and why the old yarn is cut or kept. */
@@ -114,28 +104,29 @@ final readonly class ChangeWords
 
     private function whyMethod(Change $change): string
     {
-        $away = round($change->fromFront).'° from the front';
+        $way = Ways::of($change->method);
 
         return match (true) {
             !$change->isJog && $change->isAtEnd => 'A row ends at an edge, where no jog is seen.',
             null !== $change->helix => 'Each yarn climbs in a spiral of its own, so no jog lies between them.',
             !$change->isJog => "A change within a {$this->once()} leaves no jog.",
             null !== $change->line => 'The change line keeps every jog in one straight column, wherever the marker stands.',
-            $change->isChosen && Method::StandingStart === $change->method => 'You chose it. Each new colour begins on the same line; each end is'
-                .' to be hidden.',
-            Method::ClosedRound === $change->method && !$change->isChosen => 'Joined rounds are closed, so the colours meet at the seam.',
-            $change->isChosen && Method::SlipStitch === $change->method && $change->isStacked => 'You chose it. Slip stitches stacked over stripes of one'
-                .' round pucker: nine of them are six rounds short. A change line, or a plain change at the back, shows less.',
-            $change->isChosen => 'You chose it.',
-            Method::Plain === $change->method && !$change->shows() => "The jog lies {$away}, where it is not seen: a plain change is quickest.",
-            Method::Plain === $change->method && $change->isStacked => "The jog shows, {$away}; slip stitches stacked over stripes of one round would pucker,"
-                .' so the change stays plain. Turn the front, or let rounds change yarn on a line at the back.',
-            Method::Plain === $change->method => "The jog shows, {$away}; the next {$this->once()} does not start with a single stitch, so a slip stitch"
-                .' cannot stand for it. Turn the front, so that it lies at the back.',
-            Method::DrawnLoop === $change->method => "The jog would show, {$away}; pulling the loop through leaves about a third of it.",
-            $change->isOfPlaces => "The jog would show, {$away}; pulling the loop through would move the picture that makes it, so a slip stitch halves it.",
-            default => "The jog would show, {$away}; a stripe of one round cannot hold the loop down, so a slip stitch halves it.",
+            $change->isChosen => $way->whyChosen($this->said($change)),
+            default => $way->whyTaken($this->said($change)),
         };
+    }
+
+    private function said(Change $change): ChangeSaid
+    {
+        return new ChangeSaid(
+            change: $change,
+            piece: $this->piece,
+            fabric: $this->fabric,
+            reading: $this->reading,
+            yarns: $this->yarns,
+            vocabulary: $this->vocabulary,
+            cover: $this->covers[$change->treated] ?? null,
+        );
     }
 
     /** The round's start is moved on: "Work 3 sc more in A, and move the marker up to there." */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Join;
-use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Tail;
@@ -96,7 +96,7 @@ final readonly class EndsWords
     {
         $from = $this->yarns->letter($change->from);
         $cm = $this->yarns->length($change->oldTail->cm($this->plan->yarnUse));
-        if (Method::StandingStart === $change->method && Tail::Weave === $change->oldTail) {
+        if (Ways::of($change->method)->parts() && Tail::Weave === $change->oldTail) {
             return null;
         }
 
@@ -132,6 +132,7 @@ final readonly class EndsWords
         if (\in_array($change->typed, [YarnWay::Cut, YarnWay::Carry, YarnWay::Float], true) && $change->oldYarn->value === $change->typed->value) {
             return "Your words say to {$change->typed->value} {$from}.";
         }
+        $whyCut = Ways::of($change->method)->whyCut();
         $after = 0 === $change->waits ? "in the next {$this->once()}" : 'after '.$this->counted($change->waits ?? 0, $this->once(), "{$this->once()}s");
 
         return match (true) {
@@ -142,7 +143,7 @@ final readonly class EndsWords
             OldYarn::Carry === $change->oldYarn => "{$from} comes back {$after}, near enough to carry.",
             null === $change->backRound => "{$from} is not used again.",
             $change->isYarnChosen => "You chose to cut {$from}.",
-            Method::StandingStart === $change->method => 'A standing stitch begins each yarn anew.',
+            null !== $whyCut => $whyCut,
             ($change->waits ?? 0) <= Changes::CARRIED_OVER && Worked::Rows === $this->piece->worked => "{$from} hangs at the other edge when it is wanted:"
                 .' two tails, or take three yarns in turn.',
             ($change->waits ?? 0) <= Changes::CARRIED_OVER => "{$from} begins anew with a standing stitch when it comes back.",

@@ -8,7 +8,6 @@ use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\HookSize;
-use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -132,9 +131,10 @@ final readonly class PatternWords
     {
         $lines = [];
         foreach ($piece->colours as $entry) {
-            if ($entry->layer instanceof Helix && !$entry->isHidden) {
-                $yarns = array_map(static fn (string $key): string => $group->yarns[$key] ?? $key, $entry->layer->yarns);
-                $lines[] = 'Note: spiral stripes of '.YarnWords::listed(...$yarns).", rounds {$entry->layer->from} to {$entry->layer->to}.";
+            $spiral = $entry->isHidden ? null : $entry->layer->spiral();
+            if (null !== $spiral) {
+                $yarns = array_map(static fn (string $key): string => $group->yarns[$key] ?? $key, $spiral->yarns);
+                $lines[] = 'Note: spiral stripes of '.YarnWords::listed(...$yarns).", rounds {$spiral->from} to {$spiral->to}.";
             }
         }
 

@@ -14,7 +14,6 @@ use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
-use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
@@ -86,7 +85,7 @@ final class PieceWords
     public static function frontPlace(Piece $piece, Frame $frame): array
     {
         $depends = [] !== $piece->placements || null !== $piece->face
-            || [] !== array_filter($piece->colours, static fn (LayerEntry $entry): bool => $entry->layer instanceof Motif);
+            || [] !== array_filter($piece->colours, static fn (LayerEntry $entry): bool => $entry->layer->facesFront());
         if ($frame->isFlat() || 0 === $frame->rounds() || !$depends) {
             return [];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Making\Segments;
 use Alternum\Core\Making\WorkedRounds;
@@ -18,7 +19,6 @@ use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\OldYarn;
-use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -165,12 +165,10 @@ final readonly class RoundWords
         [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
         $where = $worked->from === $worked->to ? 'in last st' : 'at end of '.$this->printer->head($worked->to, $worked->to);
 
-        return match (true) {
-            Method::StandingStart === $change->method => "; cut {$from}, join {$to} with a standing st",
+        return Ways::of($change->method)->inRound($from, $to) ?? match (true) {
             null === $change->takenFrom => "; join {$to} {$where}",
             default => "; change to {$to} {$where}",
         }.match (true) {
-            Method::StandingStart === $change->method => '',
             OldYarn::Cut === $change->oldYarn => ", cut {$from}",
             OldYarn::Carry === $change->oldYarn => ", keep {$from}",
             default => '',

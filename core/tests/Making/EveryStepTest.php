@@ -8,6 +8,8 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\Step;
+use Alternum\Core\Making\Step\HerWords;
+use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\OldYarn;
@@ -66,14 +68,14 @@ final class EveryStepTest extends TestCase
         $next = 1;
         $isClosed = false;
         foreach ($piece->steps() as $step) {
-            if (null !== $step->worked) {
+            if ($step instanceof WorkRounds) {
                 self::assertFalse($isClosed, 'Nothing is crocheted on what is closed.');
-                self::assertSame($next, $step->from, 'Every round is worked once.');
-                $next = $step->to + 1;
+                self::assertSame($next, $step->at->from, 'Every round is worked once.');
+                $next = $step->at->to + 1;
             }
-            self::assertFalse($isClosed && \in_array($step->kind, self::INSIDE, true), "{$step->kind->value} comes after the closing.");
-            self::assertLessThan($next, $step->to, 'It is done where its round is worked.');
-            $isClosed = $isClosed || StepKind::Close === $step->kind;
+            self::assertFalse($isClosed && \in_array($step->kind(), self::INSIDE, true), "{$step->kind()->value} comes after the closing.");
+            self::assertLessThan($next, $step->at->to, 'It is done where its round is worked.');
+            $isClosed = $isClosed || StepKind::Close === $step->kind();
             self::inReach($piece, $step);
         }
         self::assertSame(\count($piece->stages->reading->rounds) + 1, $next, 'All rounds are worked.');
@@ -81,9 +83,9 @@ final class EveryStepTest extends TestCase
 
     private static function inReach(PieceAnalysis $piece, Step $step): void
     {
-        if (StepKind::Eyes === $step->kind && !$step->isHers()) {
-            $deadline = $piece->stages->fabric->openings()->deadline($step->to - 1);
-            self::assertTrue(null === $deadline || $step->to <= $deadline, "Eyes after round {$step->to}, where fingers fit up to {$deadline}.");
+        if (StepKind::Eyes === $step->kind() && !$step instanceof HerWords) {
+            $deadline = $piece->stages->fabric->openings()->deadline($step->at->to - 1);
+            self::assertTrue(null === $deadline || $step->at->to <= $deadline, "Eyes after round {$step->at->to}, where fingers fit up to {$deadline}.");
         }
     }
 

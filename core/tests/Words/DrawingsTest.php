@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Words;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
+use Alternum\Core\Drawing\Stroke;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Tests\Plans;
-use Alternum\Core\Words\Drawing\Drawing;
 use Alternum\Core\Words\Drawing\Drawings;
-use Alternum\Core\Words\Drawing\Ink;
-use Alternum\Core\Words\Drawing\Series;
-use Alternum\Core\Words\Drawing\Sketch;
-use Alternum\Core\Words\Drawing\Stroke;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

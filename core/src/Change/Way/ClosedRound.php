@@ -7,8 +7,13 @@ namespace Alternum\Core\Change\Way;
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Worked;
 
 /** The round is closed with a slip stitch, and the new one lifted by a chain: what joined rounds do anyway. */
 final class ClosedRound extends PlainChange
@@ -53,6 +58,32 @@ final class ClosedRound extends PlainChange
     public function leaves(): string
     {
         return 'a seam line rather than a jog';
+    }
+
+    public function isSaidInRound(Worked $worked): bool
+    {
+        return Worked::Joined === $worked;
+    }
+
+    public function whyTaken(WaySaid $words): string
+    {
+        return 'Joined rounds are closed, so the colours meet at the seam.';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('A joined round', [
+            new Drawing('Finish the last stitch with the new yarn.', Sketch::rows('nooooo ')->hook(6, 'n')),
+            new Drawing('Insert the hook in the first stitch of the same round.', Sketch::rows('oooooo')->into(0, 'n', Ink::New)),
+            new Drawing(
+                'Pull the yarn through both: the round is closed with a slip stitch.',
+                Sketch::rows('oooooo')->through(0, Ink::New, isLower: false),
+            ),
+            new Drawing(
+                'Chain 1, and work the first stitch of the new round in the same place.',
+                Sketch::rows('oooooo')->line(Ink::New, 'M18 40c-8 -8 8 -14 2 -24')->hook(1, 'n'),
+            ),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

@@ -7,6 +7,10 @@ namespace Alternum\Core\Change\Way;
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Method;
 
 /** The loop is pulled through the first stitch of the old round, and the new one begins in the stitch after it. */
@@ -57,6 +61,29 @@ class DrawnLoop extends PlainChange
     public function leaves(): string
     {
         return 'a jog of about ⅓ round';
+    }
+
+    public function isApt(bool $holds, bool $isStacked): bool
+    {
+        return $holds;
+    }
+
+    public function whyTaken(WaySaid $words): string
+    {
+        return "The jog would show, {$words->away()}; pulling the loop through leaves about a third of it.";
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Pull the loop through', [
+            new Drawing('Finish the last stitch with the new yarn, and drop the loop.', Sketch::rows('oooo')->loop(3, Ink::New)),
+            new Drawing(
+                'Insert the hook from front to back under both loops of the next stitch.',
+                Sketch::rows('oooo')->loop(3, Ink::New)->into(4, '', isLower: true),
+            ),
+            new Drawing('Catch the loop and pull it through to the front.', Sketch::rows('oooo')->through(4, Ink::New)->way(84, 34, 92, 72, -16)),
+            new Drawing('Snug it. Begin in the stitch after it, and move the marker there.', Sketch::rows('oooo n')->hook(6, 'n')->marker(5)),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

@@ -7,6 +7,10 @@ namespace Alternum\Core\Change\Way;
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Method;
 
 /** A stitch early: the last stitch but one is finished with the new yarn, and the last worked in it, so that the step climbs in two. */
@@ -46,6 +50,16 @@ final class Early extends PlainChange
     public function leaves(): string
     {
         return 'a jog of about ⅘ round, in two steps';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('A stitch early', [
+            new Drawing('Stop one stitch before the round’s end, with two loops on the hook.', Sketch::rows('oo')->hook(2, 'oo')->marker(4)),
+            new Drawing('Close that stitch with the new yarn.', Sketch::rows('oo')->hook(2, 'oo', Ink::New)->marker(4)),
+            new Drawing('Work the last stitch of the round in the new yarn.', Sketch::rows('ooon')->hook(4, 'n')->marker(4)),
+            new Drawing('Go on past the marker: the colours step in two small steps.', Sketch::rows('ooonnn')->hook(6, 'n')->marker(4)),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

@@ -6,6 +6,10 @@ namespace Alternum\Core\Change\Way;
 
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
 
@@ -47,6 +51,25 @@ final class Levelled extends PlainChange
     public function leaves(): string
     {
         return 'a jog of about ⅗ round';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Level with a slip stitch', [
+            new Drawing('Work the last stitch of the round as usual.', Sketch::rows('oooo')->hook(4, 'o')),
+            new Drawing(
+                'Insert the hook in the next stitch, a round lower, and lay the new yarn over.',
+                Sketch::rows('oooo')->into(4, 'o', Ink::New, isLower: true),
+            ),
+            new Drawing(
+                'Pull it through both: the slip stitch leads the round down. It is no stitch.',
+                Sketch::rows('oooo')->line(Ink::Old, 'M78 44q8 2 14 24')->hook(5, 'n'),
+            ),
+            new Drawing(
+                'Work the first stitch of the new round in the same place.',
+                Sketch::rows('oooon')->line(Ink::Old, 'M78 44q8 2 14 24')->hook(6, 'n'),
+            ),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

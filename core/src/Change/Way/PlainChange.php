@@ -8,8 +8,14 @@ use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\Way;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Worked;
 
 /** The new yarn with the last yarn over of the last stitch in the old one, and nothing else. The others do more, or less. */
 class PlainChange implements Way
@@ -77,6 +83,78 @@ class PlainChange implements Way
     public function leaves(): string
     {
         return 'a jog of one round';
+    }
+
+    public function slipsFirst(): bool
+    {
+        return false;
+    }
+
+    public function needsCover(): bool
+    {
+        return false;
+    }
+
+    public function isApt(bool $holds, bool $isStacked): bool
+    {
+        return true;
+    }
+
+    public function typedAs(): ?YarnWay
+    {
+        return null;
+    }
+
+    public function isInNotes(): bool
+    {
+        return Method::Plain === static::method();
+    }
+
+    public function isSaidInRound(Worked $worked): bool
+    {
+        return $this->isInNotes();
+    }
+
+    public function inRound(string $from, string $to): ?string
+    {
+        return null;
+    }
+
+    public function whyChosen(WaySaid $words): string
+    {
+        return 'You chose it.';
+    }
+
+    public function whyTaken(WaySaid $words): string
+    {
+        return match (true) {
+            !$words->shows() => "The jog lies {$words->away()}, where it is not seen: a plain change is quickest.",
+            $words->isStacked() => "The jog shows, {$words->away()}; slip stitches stacked over stripes of one round would pucker, so the change stays plain."
+                .' Turn the front, or let rounds change yarn on a line at the back.',
+            default => "The jog shows, {$words->away()}; the next {$words->once()} does not start with a single stitch, so a slip stitch cannot stand for it."
+                .' Turn the front, so that it lies at the back.',
+        };
+    }
+
+    public function whyCut(): ?string
+    {
+        return null;
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('A plain change', [
+            new Drawing(
+                'Work the last stitch of the round to its last yarn over: two loops are on the hook.',
+                Sketch::rows('ooo')->hook(3, 'oo')->behind(Ink::Old, 3, 5),
+            ),
+            new Drawing('Lay the new yarn over the hook.', Sketch::rows('ooo')->behind(Ink::Old, 3, 5)->hook(3, 'oo', Ink::New)),
+            new Drawing(
+                'Pull it through both loops: the loop of the next stitch is in the new yarn.',
+                Sketch::rows('oooo')->behind(Ink::Old, 3, 5)->hook(4, 'n'),
+            ),
+            new Drawing('Go on in the new yarn.', Sketch::rows('oooonn')->hook(6, 'n')),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

@@ -7,6 +7,10 @@ namespace Alternum\Core\Change\Way;
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
 
@@ -53,6 +57,50 @@ final class SlipStitchFirst extends PlainChange
     public function leaves(): string
     {
         return 'a jog of about ½ round';
+    }
+
+    public function slipsFirst(): bool
+    {
+        return true;
+    }
+
+    public function isApt(bool $holds, bool $isStacked): bool
+    {
+        return !$isStacked;
+    }
+
+    public function whyChosen(WaySaid $words): string
+    {
+        return parent::whyChosen($words).($words->isStacked()
+            ? ' Slip stitches stacked over stripes of one round pucker: nine of them are six rounds short. A change line, or a plain change at the back,'
+                .' shows less.'
+            : '');
+    }
+
+    public function whyTaken(WaySaid $words): string
+    {
+        return $words->isOfPlaces()
+            ? "The jog would show, {$words->away()}; pulling the loop through would move the picture that makes it, so a slip stitch halves it."
+            : "The jog would show, {$words->away()}; a stripe of one round cannot hold the loop down, so a slip stitch halves it.";
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Start with a slip stitch', [
+            new Drawing('Finish the last stitch of the round with the new yarn.', Sketch::rows('oooo')->hook(4, 'n')),
+            new Drawing(
+                'Insert the hook in the next stitch, the first of the round, and lay the yarn over.',
+                Sketch::rows('oooo')->into(4, 'n', Ink::New, isLower: true),
+            ),
+            new Drawing(
+                'Pull it through the stitch and the loop at once: a slip stitch, which stands for the first stitch.',
+                Sketch::rows('oooo')->through(4, Ink::New)->way(92, 74, 98, 36),
+            ),
+            new Drawing(
+                'Work the second stitch as usual; a round later, work into the slip stitch as into any other.',
+                Sketch::rows('oooo n')->hook(6, 'n'),
+            ),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

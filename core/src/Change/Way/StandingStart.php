@@ -7,7 +7,12 @@ namespace Alternum\Core\Change\Way;
 use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\JoinEdge;
 use Alternum\Core\Change\WaySaid;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Method;
 
@@ -78,6 +83,42 @@ final class StandingStart extends PlainChange
     public function leaves(): string
     {
         return 'a jog of about ¼ round';
+    }
+
+    public function typedAs(): YarnWay
+    {
+        return YarnWay::Standing;
+    }
+
+    public function inRound(string $from, string $to): string
+    {
+        return "; cut {$from}, join {$to} with a standing st";
+    }
+
+    public function whyChosen(WaySaid $words): string
+    {
+        return parent::whyChosen($words).' Each new colour begins on the same line; each end is to be hidden.';
+    }
+
+    public function whyCut(): string
+    {
+        return 'A standing stitch begins each yarn anew.';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Cut, and a standing stitch', [
+            new Drawing('Slip stitch in the next stitch, chain 1, cut the yarn and pull it out.', Sketch::rows('oooo')->tail(Ink::Old, 4)->scissors(5)),
+            new Drawing('Put the new yarn on the hook with a slip knot.', Sketch::rows('oooo')->hook(5, 'n')->tail(Ink::New, 5)),
+            new Drawing(
+                'Insert the hook where the round is to begin, and pull a loop up.',
+                Sketch::rows('oooo')->into(5, 'n', Ink::New, isLower: true),
+            ),
+            new Drawing(
+                'Yarn over, and through both loops: the stitch stands. Put the marker in it.',
+                Sketch::rows('oooo n')->tail(Ink::New, 5)->hook(6, 'n')->marker(5),
+            ),
+        ]);
     }
 
     public function toDo(WaySaid $words): array

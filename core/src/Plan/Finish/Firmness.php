@@ -13,4 +13,16 @@ enum Firmness: string
     /** Half full, so that it gives. */
     case Half = 'half';
     case None = 'none';
+
+    /** " firmly", as it stands after the verb. */
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Firm => ' firmly',
+            self::Light => ' lightly',
+            self::Half => ' only half full',
+            self::Usual => ' to medium firmness',
+            self::None => '',
+        };
+    }
 }

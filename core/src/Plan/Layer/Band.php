@@ -11,6 +11,8 @@ use Alternum\Core\Plan\Yarn;
 /** A cap, a band, a hoof: rounds of one yarn, said by what they are, so that they stay right when the piece is resized. */
 final readonly class Band implements RoundLayer
 {
+    use AnyLayer;
+
     public function __construct(public WhichRounds $which, public string $yarn)
     {
     }

@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Yarn;
 /** A few rounds in which single stitches of a yarn, spread evenly, grow from few to nearly all. */
 final readonly class Blend implements PlaceLayer
 {
+    use AnyLayer;
+
     /** Each round begins its even spread so far on, so that its stitches do not line up: the golden section. */
     private const ON = 0.618034;
 
@@ -70,6 +72,16 @@ final readonly class Blend implements PlaceLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return false;
+    }
+
+    public function scattered(): RoundRange
+    {
+        return new RoundRange($this->from, $this->to);
+    }
+
+    public function fades(): RoundRange
+    {
+        return new RoundRange($this->from, $this->to);
     }
 
     public function inWords(): string

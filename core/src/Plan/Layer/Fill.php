@@ -11,6 +11,8 @@ use Alternum\Core\Plan\Yarn;
 /** The whole piece in one yarn. */
 final readonly class Fill implements RoundLayer
 {
+    use AnyLayer;
+
     public function __construct(public string $yarn)
     {
     }
@@ -53,6 +55,11 @@ final readonly class Fill implements RoundLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return false;
+    }
+
+    public function isWhole(): bool
+    {
+        return true;
     }
 
     public function inWords(): string

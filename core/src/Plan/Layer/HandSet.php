@@ -11,6 +11,8 @@ use Alternum\Core\Plan\Problem;
 /** Stitches that the maker coloured one by one. */
 final readonly class HandSet implements RoundLayer
 {
+    use AnyLayer;
+
     /** @param array<int, non-empty-string> $rounds by number, from 1: a yarn's letter for each stitch, Motif::CLEAR for one that is left */
     public function __construct(public array $rounds)
     {
@@ -114,6 +116,11 @@ final readonly class HandSet implements RoundLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return false;
+    }
+
+    public function byHand(): self
+    {
+        return $this;
     }
 
     public function inWords(): string

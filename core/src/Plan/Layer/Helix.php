@@ -13,6 +13,8 @@ use Alternum\Core\Plan\Yarn;
 /** Stripes of one round in two to six yarns that are worked in one spiral, each following the loop of the one before: no jog lies between them. */
 final readonly class Helix implements RoundLayer
 {
+    use AnyLayer;
+
     public const MOST = 6;
 
     /** @param list<string> $yarns keys of yarns, each once, in the order in which they are begun */
@@ -103,6 +105,11 @@ final readonly class Helix implements RoundLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return $range->holds($this->range());
+    }
+
+    public function spiral(): self
+    {
+        return $this;
     }
 
     public function inWords(): string

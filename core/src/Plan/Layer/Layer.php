@@ -35,6 +35,43 @@ interface Layer
     /** Whether it colours nothing but whole rounds or single stitches of these rounds, so that new stripes over them replace it. */
     public function isReplacedBy(RoundRange $range): bool;
 
+    /** Whether it is the colour of the whole piece. */
+    public function isWhole(): bool;
+
+    /** The rounds in which a picture begins that shaping under it bends; null: it has none. */
+    public function pictured(): ?RoundRange;
+
+    /** How many rounds high each such picture is; 0: it has none. */
+    public function pictureHeight(): int;
+
+    /** Whether it is one picture that is looked at from the front. */
+    public function facesFront(): bool;
+
+    /** The rounds in which its stitches are meant to be single; null: in none. */
+    public function scattered(): ?RoundRange;
+
+    /** The rounds over which one yarn goes over into another, a few stitches at a time; null: in none. */
+    public function fades(): ?RoundRange;
+
+    /** The yarns that it has climb side by side; null: they do not. */
+    public function spiral(): ?Helix;
+
+    /** @return list<int> how high its stripes are; [] where it has none */
+    public function heights(): array;
+
+    /**
+     * The last of its stripes, where less of it is seen than it is meant to be high.
+     *
+     * @param int $last the piece's last round
+     */
+    public function cutStripe(int $last): ?CutStripe;
+
+    /** Both as one layer, where they are of one yarn and meet; null where they are not. */
+    public function joined(self $above): ?self;
+
+    /** The layer that single stitches are painted into; null where it takes none. */
+    public function byHand(): ?HandSet;
+
     /** What it covers, in words: "rounds 4–7, striped". */
     public function inWords(): string;
 }

@@ -36,6 +36,12 @@ final readonly class LayerEntry
         return new self($layer, $this->name, $this->isHidden);
     }
 
+    /** What became of the layer, under the same name; null where nothing of it is left. */
+    public function withLaid(?Layer $layer): ?self
+    {
+        return $layer instanceof RoundLayer || $layer instanceof PlaceLayer ? $this->with($layer) : null;
+    }
+
     /**
      * @param list<self> $entries
      *
@@ -45,12 +51,9 @@ final readonly class LayerEntry
     {
         $kept = [];
         foreach ($entries as $entry) {
-            $layer = $entry->layer->carried($moves);
-            if ($layer instanceof RoundLayer || $layer instanceof PlaceLayer) {
-                $kept[] = $entry->with($layer);
-            }
+            $kept[] = $entry->withLaid($entry->layer->carried($moves));
         }
 
-        return $kept;
+        return array_values(array_filter($kept));
     }
 }

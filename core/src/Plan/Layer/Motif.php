@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Problem;
 /** A small picture in stitches, as it is seen from outside with the piece upright, set at a round and at degrees from the front. */
 final readonly class Motif implements MovableLayer
 {
+    use AnyLayer;
+
     /** A cell that leaves what lies below. */
     public const CLEAR = '.';
 
@@ -124,6 +126,21 @@ final readonly class Motif implements MovableLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return false;
+    }
+
+    public function pictured(): RoundRange
+    {
+        return $this->range();
+    }
+
+    public function pictureHeight(): int
+    {
+        return $this->height();
+    }
+
+    public function facesFront(): bool
+    {
+        return true;
     }
 
     public function inWords(): string

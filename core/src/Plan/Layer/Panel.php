@@ -13,6 +13,8 @@ use Alternum\Core\Plan\Yarn;
 /** An oval of one yarn: a belly, a face. */
 final readonly class Panel implements MovableLayer
 {
+    use AnyLayer;
+
     /**
      * @param float $degrees   around the piece that it is wide, at its widest
      * @param float $fromFront degrees from the front to its middle, in the working direction

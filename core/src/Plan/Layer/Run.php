@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Yarn;
 /** Stitches `from` to `to` of a round, inclusive, counting stitches made; wraps past the end where to < from. */
 final readonly class Run implements RoundLayer
 {
+    use AnyLayer;
+
     public function __construct(public int $round, public int $from, public int $to, public string $yarn)
     {
     }

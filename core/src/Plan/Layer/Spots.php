@@ -13,6 +13,8 @@ use Alternum\Core\Plan\Yarn;
 /** Spots at even distances around one round or several. */
 final readonly class Spots implements MovableLayer
 {
+    use AnyLayer;
+
     /**
      * @param int   $from        first spotted round
      * @param int   $to          no spot begins after this round
@@ -112,6 +114,21 @@ final readonly class Spots implements MovableLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return false;
+    }
+
+    public function pictured(): RoundRange
+    {
+        return $this->range();
+    }
+
+    public function pictureHeight(): int
+    {
+        return $this->tall;
+    }
+
+    public function scattered(): RoundRange
+    {
+        return new RoundRange($this->from, $this->to + $this->tall - 1);
     }
 
     public function inWords(): string

@@ -11,6 +11,8 @@ use Alternum\Core\Plan\Problem;
 /** A stripe sequence, repeated over rounds `from` to `to`, both inclusive. */
 final readonly class Stripes implements RoundLayer
 {
+    use AnyLayer;
+
     /** @param non-empty-list<Stripe> $sequence */
     public function __construct(public int $from, public int $to, public array $sequence)
     {
@@ -82,6 +84,38 @@ final readonly class Stripes implements RoundLayer
     public function isReplacedBy(RoundRange $range): bool
     {
         return $range->holds($this->range());
+    }
+
+    public function heights(): array
+    {
+        return array_column($this->sequence, 'rounds');
+    }
+
+    public function cutStripe(int $last): ?CutStripe
+    {
+        $to = min($this->to, $last);
+        $left = $to - $this->from + 1;
+        if ($left < 1 || \count($this->sequence) < 2) {
+            return null;
+        }
+        for ($i = 0;; ++$i) {
+            $stripe = $this->sequence[$i % \count($this->sequence)];
+            if ($left <= $stripe->rounds) {
+                return $left === $stripe->rounds ? null : new CutStripe(new RoundRange($to - $left + 1, $to), $stripe->yarn, $stripe->rounds);
+            }
+            $left -= $stripe->rounds;
+        }
+    }
+
+    public function joined(Layer $above): ?self
+    {
+        $areBands = $above instanceof self && 1 === \count($this->sequence) && 1 === \count($above->sequence);
+        if (!$areBands || $this->sequence[0]->yarn !== $above->sequence[0]->yarn || $this->from > $above->to + 1 || $above->from > $this->to + 1) {
+            return null;
+        }
+        [$from, $to] = [min($this->from, $above->from), max($this->to, $above->to)];
+
+        return new self($from, $to, [new Stripe($above->sequence[0]->yarn, $to - $from + 1)]);
     }
 
     public function inWords(): string

@@ -10,6 +10,8 @@ use Alternum\Core\Plan\Problem;
 /** The yarns that the typed words name, as typed. Where no such layer is laid, it lies right above the fill. */
 final readonly class Typed implements RoundLayer
 {
+    use AnyLayer;
+
     public static function kind(): string
     {
         return 'typed';
@@ -69,7 +71,7 @@ final readonly class Typed implements RoundLayer
             if ($entry->layer instanceof self) {
                 return null;
             }
-            $place = $entry->layer instanceof Fill && $place === $i ? $i + 1 : $place;
+            $place = $entry->layer->isWhole() && $place === $i ? $i + 1 : $place;
         }
 
         return $place;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words\Drawing;
 
+use Alternum\Core\Change\Ways;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Stroke;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
@@ -17,7 +21,7 @@ final class Drawings
     {
         $all = [];
         foreach (Method::cases() as $method) {
-            $all["method {$method->value}"] = MethodDrawings::of($method);
+            $all["method {$method->value}"] = Ways::of($method)->drawing();
         }
         foreach (EndDrawings::yarns() as $name => $series) {
             $all["yarn {$name}"] = $series;

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words\Drawing;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Tail;
 
 /** What becomes of the old yarn and of each end, drawn. Common practice, no source. */

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words\Drawing;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
+
 /** How a piece is begun, shaped and closed, drawn. Common practice, no source. */
 final class TechniqueDrawings
 {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words\Drawing;
+namespace Alternum\Core\Drawing;
 
 /**
  * A small drawing of stitches, hook and yarn, made of a few strokes. It is 168 wide and 96 high; the work runs to the right, as in the chart, and

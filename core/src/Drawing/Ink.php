@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words\Drawing;
+namespace Alternum\Core\Drawing;
 
 /** What a stroke of a drawing stands for. */
 enum Ink: string

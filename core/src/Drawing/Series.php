@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words\Drawing;
+namespace Alternum\Core\Drawing;
 
 /** How something is done, in a few drawings. */
 final readonly class Series

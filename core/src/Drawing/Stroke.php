@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words\Drawing;
+namespace Alternum\Core\Drawing;
 
 /** One line of a drawing. */
 final readonly class Stroke

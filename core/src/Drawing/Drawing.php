@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words\Drawing;
+namespace Alternum\Core\Drawing;
 
 /** One drawing of a series, with its sentence. */
 final readonly class Drawing

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Plan\Finish\RingDrawn;
+use Alternum\Core\Plan\Tail;
+
+/** How a piece begins. */
+final readonly class Begin extends Step implements StandsAfterRound
+{
+    private function __construct(StepAddress $at, private Finishing $finishing, private Colouring $colouring, private bool $isRing)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        yield new self($site->after(0), $site->finishing, $site->colouring, $site->reading->isRing);
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Start;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        $begins = $said->begins();
+        if ([] === $begins && $this->isRing && !$isBrief) {
+            $begins[] = "A magic ring in {$said->yarn($this->colouring->rounds[0][0])}";
+        }
+        if (RingDrawn::AtOnce === $this->finishing->ring && !$this->finishing->isTyped(FinishPart::Ring)) {
+            $begins[] = 'Draw the ring tight at once';
+        }
+        if (!$this->finishing->isTyped(FinishPart::Start)) {
+            $begins[] = match ($this->finishing->start) {
+                Tail::Over => 'Crochet over the starting tail in the first rounds',
+                Tail::Keep => 'Leave the starting tail outside, to hang it by',
+                Tail::Sew => "Leave a starting tail of {$said->sewingTail()}, to sew with",
+                Tail::Inside => 'Leave the starting tail inside',
+                Tail::Weave, Tail::Knot => '',
+            };
+        }
+
+        return implode('. ', array_filter($begins, static fn (string $one): bool => '' !== $one));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Making\GoesWithRounds;
+use Alternum\Core\Making\PatternPlace;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\WorkedRounds;
+use Alternum\Core\Place\Change;
+
+/** A change of yarn that needs a word. */
+final readonly class ChangeYarn extends Step implements GoesWithRounds
+{
+    private function __construct(StepAddress $at, private Change $change, private bool $isSaid)
+    {
+        parent::__construct($at);
+    }
+
+    public static function with(StepSite $site, WorkedRounds $worked): iterable
+    {
+        foreach ($site->told[$worked->to] ?? [] as $change) {
+            yield new self($site->after($change->round, $change->stitch), $change, $change->isSaidInRound($site->piece->worked));
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Change;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return "At stitch {$this->change->stitch}: ".lcfirst($said->change($this->change, $isBrief));
+    }
+
+    public function place(): PatternPlace
+    {
+        return $this->isSaid ? PatternPlace::Nowhere : PatternPlace::UnderRounds;
+    }
+
+    protected function about(): string
+    {
+        return "{$this->change->from}{$this->change->to}";
+    }
+}

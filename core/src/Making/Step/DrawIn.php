@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+
+/** The tail draws the stuffed piece in. */
+final readonly class DrawIn extends Step implements StandsAfterRound
+{
+    private function __construct(StepAddress $at, private Finishing $finishing)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        if (!$site->finishing->drawn->isNothing() && !$site->finishing->isTyped(FinishPart::Drawn)) {
+            yield new self($site->after($site->last()), $site->finishing);
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Tail;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        $drawn = $this->finishing->drawn;
+        $does = [];
+        if ($drawn->segments > 0) {
+            $does[] = 'Take the tail through the middle from pole to pole '.(1 === $drawn->segments ? 'once' : "{$drawn->segments} times").', pull each in';
+        }
+        if ($drawn->base) {
+            $does[] = 'Draw the base flat with the tail, up inside and back';
+        }
+
+        return implode('. ', $does);
+    }
+
+    public function trouble(): ?string
+    {
+        return $this->finishing->isTooShort() ? self::tooShort($this->finishing) : null;
+    }
+
+    public static function tooShort(Finishing $finishing): string
+    {
+        return "Too short: drawing the piece in alone takes {$finishing->threadCm} cm.";
+    }
+
+    public function needs(): array
+    {
+        return ['yarn needle'];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Plan\Finish\PieceEnd;
+
+/** The tail closes a piece with the needle, once the yarn is cut. */
+final readonly class DrawShut extends Step implements StandsAfterRound
+{
+    private function __construct(StepAddress $at, private PieceEnd $end, private int $stitches)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        $end = $site->finishing->end;
+        if (null !== $end && PieceEnd::Flat !== $end && ($end->closes() || PieceEnd::NeedleJoin === $end) && !$site->finishing->isTyped(FinishPart::End)) {
+            yield new self($site->after($site->last()), $end, $site->reading->rounds[$site->last() - 1]->makes);
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Close;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return match ($this->end) {
+            PieceEnd::EverySecond => "Thread through the front loop of every second of the {$this->stitches} sts, pull closed, hide the end",
+            PieceEnd::Twice => "Thread through the front loops of the {$this->stitches} sts twice around, pull closed, hide the end",
+            PieceEnd::NeedleJoin => 'Finish with a needle join',
+            default => "Thread through the front loops of the {$this->stitches} sts, pull closed, hide the end",
+        };
+    }
+
+    public function needs(): array
+    {
+        return ['yarn needle'];
+    }
+}

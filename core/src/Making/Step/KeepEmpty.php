@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Fabric\FinishReason;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Plan\Finish\Firmness;
+
+/** A piece stays empty: worth a word only where it is her choice. */
+final readonly class KeepEmpty extends Step implements StandsAfterRound
+{
+    public static function on(StepSite $site): iterable
+    {
+        if (Firmness::None === $site->finishing->firmness && FinishReason::Chosen === $site->finishing->reasons[FinishPart::Stuffing->value]) {
+            yield new self($site->after($site->last()));
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Stuff;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return 'Do not stuff it';
+    }
+}

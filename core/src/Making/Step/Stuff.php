@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Making\PatternPlace;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\StuffGo;
+use Alternum\Core\Making\StuffingGoes;
+
+/** One of the goes in which a piece is stuffed. */
+final readonly class Stuff extends Step implements StandsAfterRound
+{
+    private function __construct(StepAddress $at, private StuffGo $go, private string $firmly, private string $clear)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        if (true !== $site->piece->start?->join->isThroughBoth()) {
+            foreach (StuffingGoes::goes($site->fabric, $site->finishing) as $round => $go) {
+                yield new self($site->after($round), $go, $site->finishing->firmness->inWords(), $site->finishing->clear);
+            }
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Stuff;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        $clear = '' === $this->clear ? '' : ", leave {$this->clear} empty";
+
+        return match (true) {
+            1 === $this->go->of => "Stuff{$this->firmly}{$clear}",
+            1 === $this->go->go => "Begin stuffing{$this->firmly}{$clear}",
+            $this->go->go === $this->go->of => 'Finish stuffing',
+            default => 'Stuff more',
+        };
+    }
+
+    public function needs(): array
+    {
+        return ['stuffing'.(1 === $this->go->go ? ', about '.max(1, (int) round($this->go->grams)).' g in all' : '')];
+    }
+
+    public function place(): PatternPlace
+    {
+        return PatternPlace::OnRounds;
+    }
+}

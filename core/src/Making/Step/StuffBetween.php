@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Making\PatternPlace;
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Plan\Finish\Firmness;
+
+/** Two flat pieces are stuffed through the gap that is still open between them. */
+final readonly class StuffBetween extends Step implements StandsAfterRound
+{
+    /** When so much of their edges is closed. */
+    private const MOST_OF_THE_WAY = 0.75;
+
+    private function __construct(StepAddress $at, private string $firmly)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        if (true === $site->piece->start?->join->isThroughBoth() && Firmness::None !== $site->finishing->firmness
+            && !$site->finishing->isTyped(FinishPart::Stuffing)) {
+            $stitch = max(1, (int) round(self::MOST_OF_THE_WAY * $site->reading->rounds[0]->makes));
+            yield new self($site->after(1, $stitch), $site->finishing->firmness->inWords());
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Stuff;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return "At stitch {$this->at->first}: stuff{$this->firmly} through the gap, then close the rest";
+    }
+
+    public function place(): PatternPlace
+    {
+        return PatternPlace::UnderRounds;
+    }
+}

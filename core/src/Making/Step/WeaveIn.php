@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Making\StandsAfterRound;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\StepSite;
+use Alternum\Core\Plan\Finish\PieceEnd;
+use Alternum\Core\Plan\Tail;
+
+/** The ends of a piece that stays open are woven in; one that sews it on is not. */
+final readonly class WeaveIn extends Step implements StandsAfterRound
+{
+    private function __construct(StepAddress $at, private bool $isStartAlone)
+    {
+        parent::__construct($at);
+    }
+
+    public static function on(StepSite $site): iterable
+    {
+        $end = $site->finishing->end;
+        if (null !== $end && !$end->closes() && (Tail::Weave === $site->finishing->start || PieceEnd::Sewn !== $end)) {
+            yield new self($site->after($site->last()), PieceEnd::Sewn === $end);
+        }
+    }
+
+    public function kind(): StepKind
+    {
+        return StepKind::Tail;
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return $this->isStartAlone ? 'Weave in the starting tail' : 'Weave in the ends';
+    }
+
+    public function needs(): array
+    {
+        return ['yarn needle'];
+    }
+}

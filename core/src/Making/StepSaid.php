@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making;
+
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Place\Change;
+
+/** What a step's instructions are said with, in the maker's terms, yarns and units. */
+interface StepSaid
+{
+    /** "R4: (2 sc, inc) x6 (24)" */
+    public function rounds(WorkedRounds $worked): string;
+
+    /** @param bool $isBrief the pattern's notes have said how a yarn is changed */
+    public function change(Change $change, bool $isBrief): string;
+
+    /** "Set the eyes between rounds 11 and 12, after stitches 13 and 17 of round 11" */
+    public function placed(Placed $placed): string;
+
+    /** "Work 3 sc more in A (Chalk), and move the marker up to there." */
+    public function onward(int $stitches, string $yarn): string;
+
+    /** @return list<string> how the piece is begun where its first line does not say it */
+    public function begins(): array;
+
+    /** "A (Chalk)". */
+    public function yarn(string $key): string;
+
+    /** "sc", in her country's words. */
+    public function stitch(Stitch $stitch): string;
+
+    /** "15 cm". */
+    public function length(float $cm): string;
+
+    /** A tail to sew with. */
+    public function sewingTail(): string;
+
+    /** The piece that goes on from this one. */
+    public function goesOn(): GoesOn;
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making;
+
+use Alternum\Core\Change\Ways;
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\Changes;
+use Alternum\Core\Plan\Piece;
+
+/** A piece as its steps are found: what every stage before has made of it. */
+final readonly class StepSite
+{
+    /**
+     * @param array<int, non-empty-list<Change>> $told  the changes that need a word, by the round in which they are made
+     * @param array<int, true>                   $slips rounds that start with a slip stitch for a change before them
+     */
+    private function __construct(
+        public Piece $piece,
+        public Reading $reading,
+        public Fabric $fabric,
+        public Colouring $colouring,
+        public Changes $changes,
+        public Placing $placing,
+        public Finishing $finishing,
+        public array $told,
+        public array $slips,
+    ) {
+    }
+
+    public static function of(
+        Piece $piece,
+        Reading $reading,
+        Fabric $fabric,
+        Colouring $colouring,
+        Changes $changes,
+        Placing $placing,
+        Finishing $finishing,
+    ): self {
+        $told = $slips = [];
+        foreach ($changes->all as $change) {
+            if (Ways::of($change->method)->slipsFirst()) {
+                $slips[$change->treated + 1] = true;
+            }
+            if ($change->needsWord()) {
+                $told[$change->round][] = $change;
+            }
+        }
+
+        return new self(
+            piece: $piece, reading: $reading, fabric: $fabric, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
+            told: $told, slips: $slips,
+        );
+    }
+
+    public function last(): int
+    {
+        return \count($this->reading->rounds);
+    }
+
+    /** Once a round is worked, or at one of its stitches. */
+    public function after(int $round, ?int $stitch = null): StepAddress
+    {
+        return StepAddress::after($this->piece->key, $round, $stitch);
+    }
+
+    /** Of rounds that are worked alike. */
+    public function along(WorkedRounds $worked): StepAddress
+    {
+        return new StepAddress($this->piece->key, $worked->from, $worked->to);
+    }
+}
