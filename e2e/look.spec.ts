@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { editor, expect, goTo, line, openPlan, round, test } from './bench';
@@ -14,6 +15,17 @@ test('axe finds nothing serious on the shelf', async ({ page }) => {
 	await page.goto('/');
 	await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(4);
 	await checkWithAxe(page);
+});
+
+test('the shelf is there with little: 150 kB of scripts, gzipped', async ({ page }) => {
+	await page.goto('/');
+	const scripts = await page
+		.locator('script[type=module], link[rel=modulepreload]')
+		.evaluateAll((all) => all.map((one) => one.getAttribute('src') ?? one.getAttribute('href') ?? ''));
+	const bodies = await Promise.all(scripts.map(async (script) => (await page.request.get(script)).body()));
+	const bytes = bodies.reduce((sum, body) => sum + gzipSync(body).length, 0);
+	expect(bytes).toBeGreaterThan(50_000);
+	expect(bytes).toBeLessThanOrEqual(150_000);
 });
 
 for (const station of stations) {

@@ -25,6 +25,8 @@ use Twig\Environment;
 /** The one page, whatever is open in it. The first visit makes a workshop. */
 final readonly class PageController
 {
+    private const BENCH = 'web/src/bench/BenchPage.tsx';
+
     public function __construct(
         private Environment $twig,
         private Assets $assets,
@@ -43,7 +45,7 @@ final readonly class PageController
     #[Route('/plan/{id}/{station}', requirements: ['id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|amounts|pattern'], methods: 'GET')]
     public function page(Request $request, #[CurrentUser] ?WorkshopUser $user): Response
     {
-        $entry = $this->assets->entry();
+        $entry = $this->assets->entry($request->attributes->has('id') ? self::BENCH : null);
         if (null === $entry) {
             return new Response('The front end is not built yet. Run bin/start.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
         }

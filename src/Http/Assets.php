@@ -13,8 +13,13 @@ final readonly class Assets
     {
     }
 
-    /** @return array{script: string, styles: list<string>}|null paths from the site's root; null: not built */
-    public function entry(): ?array
+    /**
+     * @param string|null $page a part that the page will want at once: 'web/src/bench/BenchPage.tsx'
+     *
+     * @return array{script: string, styles: list<string>, ahead: list<string>}|null paths from the site's root, the last of scripts that are
+     *                                                                               fetched together with the first; null: not built
+     */
+    public function entry(?string $page = null): ?array
     {
         $text = @file_get_contents($this->folder.'/.vite/manifest.json');
         $manifest = false === $text ? null : json_decode($text, true);
@@ -22,8 +27,36 @@ final readonly class Assets
         if (!\is_array($entry) || !\is_string($entry['file'] ?? null)) {
             return null;
         }
-        $styles = array_filter(\is_array($entry['css'] ?? null) ? $entry['css'] : [], is_string(...));
+        $path = static fn (string $file): string => "/build/{$file}";
+        $ahead = array_diff([...self::imported($manifest, self::ENTRY), ...null === $page ? [] : self::imported($manifest, $page)], [$entry['file']]);
 
-        return ['script' => "/build/{$entry['file']}", 'styles' => array_values(array_map(static fn (string $file): string => "/build/{$file}", $styles))];
+        return [
+            'script' => $path($entry['file']),
+            'styles' => array_map($path, self::texts($entry['css'] ?? [])),
+            'ahead' => array_map($path, array_values(array_unique($ahead))),
+        ];
+    }
+
+    /**
+     * @param array<mixed> $manifest
+     *
+     * @return list<string> files of a part and of what it imports
+     */
+    private static function imported(array $manifest, string $name): array
+    {
+        $part = $manifest[$name] ?? null;
+        $imports = \is_array($part) ? self::texts($part['imports'] ?? []) : [];
+        $files = \is_array($part) ? self::texts([$part['file'] ?? null]) : [];
+        foreach ($imports as $import) {
+            array_push($files, ...self::ENTRY === $import ? [] : self::imported($manifest, $import));
+        }
+
+        return $files;
+    }
+
+    /** @return list<string> */
+    private static function texts(mixed $list): array
+    {
+        return array_values(array_filter(\is_array($list) ? $list : [], is_string(...)));
     }
 }

@@ -4,10 +4,10 @@ import './style.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
 import { Tooltip } from 'radix-ui';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { OpenWorkshop } from './shelf/OpenWorkshop';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { Shelf } from './shelf/Shelf';
 import { Announcer } from './ui/Announcer';
 import { Notices } from './ui/Notices';
@@ -25,21 +25,11 @@ const queries = new QueryClient({
 
 const bench = () => import('./bench/BenchPage');
 
-const router = createBrowserRouter([
-	{
-		errorElement: <WayBack />,
-		hydrateFallbackElement: <p className="p-12">{say('main.opening')}</p>,
-		children: [
-			{ path: '/', element: <Shelf /> },
-			{ path: '/open', element: <OpenWorkshop /> },
-			{ path: '/plan/:id/:station?', lazy: async () => ({ Component: (await bench()).BenchPage }) },
-			{ path: '*', element: <Navigate to="/" replace /> },
-		],
-	},
-]);
+const OpenWorkshop = lazy(async () => ({ default: (await import('./shelf/OpenWorkshop')).OpenWorkshop }));
+const BenchPage = lazy(async () => ({ default: (await bench()).BenchPage }));
 
 // The rest of the program is fetched while there is a connection, so that the way to a plan and to its views is there without one.
-const fetchRest = () => Promise.allSettled([bench(), import('./solid/InTheRound')]);
+const fetchRest = () => Promise.allSettled([bench(), import('./solid/InTheRound'), import('./shelf/WorkshopAccess'), import('./shelf/YarnDialog')]);
 window.addEventListener('load', () => setTimeout(fetchRest, 1500));
 
 const app = document.getElementById('app');
@@ -48,7 +38,18 @@ if (app !== null) {
 		<StrictMode>
 			<QueryClientProvider client={queries}>
 				<Tooltip.Provider delayDuration={350}>
-					<RouterProvider router={router} />
+					<BrowserRouter>
+						<ErrorBoundary FallbackComponent={WayBack}>
+							<Suspense fallback={<p className="p-12">{say('main.opening')}</p>}>
+								<Routes>
+									<Route path="/" element={<Shelf />} />
+									<Route path="/open" element={<OpenWorkshop />} />
+									<Route path="/plan/:id/:station?" element={<BenchPage />} />
+									<Route path="*" element={<Navigate to="/" replace />} />
+								</Routes>
+							</Suspense>
+						</ErrorBoundary>
+					</BrowserRouter>
 					<Notices />
 					<Announcer />
 				</Tooltip.Provider>

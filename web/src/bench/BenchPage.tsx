@@ -1,3 +1,4 @@
+import '../ui/benchWords';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { ApiError } from '../api/client';

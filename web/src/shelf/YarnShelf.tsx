@@ -3,16 +3,15 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
-import type { Weight, YarnAtHand, YarnDescription } from '../api/types';
+import type { YarnAtHand, YarnDescription } from '../api/types';
 import { Button } from '../ui/Button';
-import { DialogSheet } from '../ui/DialogSheet';
-import { ChoiceField, NumberField, TextField } from '../ui/Field';
 import { isolated } from '../ui/isolated';
-import { RunField } from '../ui/LengthField';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
-import { unitsKept } from '../ui/unitsKept';
+import { useOnDemand } from '../ui/useOnDemand';
 import { weightsIn } from '../ui/weights';
+
+const dialog = () => import('./YarnDialog');
 
 const fresh: YarnDescription = { name: '', hex: '#8A8F86', weight: 'dk', metresPer100g: 250, grams: 50 };
 
@@ -46,7 +45,8 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 		onError: silent,
 	});
 
-	const change = (to: Partial<YarnDescription>) => setEdited((is) => (is === null ? null : { ...is, yarn: { ...is.yarn, ...to } }));
+	const [parts, fetch] = useOnDemand(dialog);
+	const edit = async (one: { id: string | null; yarn: YarnDescription }) => setEdited((await fetch()) ? one : null);
 	return (
 		<section aria-label={say('yarnShelf.yarnOnHand')}>
 			<h2 className="mb-2 text-lg font-semibold">{say('yarnShelf.yarnOnHand')}</h2>
@@ -58,7 +58,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							className="figures flex min-w-0 flex-1 items-center gap-3 py-2 text-left"
 							onClick={() => {
 								const { id, ...rest } = yarn;
-								setEdited({ id, yarn: rest });
+								void edit({ id, yarn: rest });
 							}}
 						>
 							<span className="yarn size-8 shrink-0 border border-ink/25" style={{ background: yarn.hex }} />
@@ -81,60 +81,19 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 					</li>
 				))}
 			</ul>
-			<Button className="mt-3" onClick={() => setEdited({ id: null, yarn: fresh })}>
+			<Button className="mt-3" onClick={() => void edit({ id: null, yarn: fresh })}>
 				<Plus size={16} /> {say('common.addAYarn')}
 			</Button>
-			<DialogSheet
-				title={edited?.id === null ? say('yarnShelf.aYarnForTheShelf') : say('yarnShelf.yarnOnHand')}
-				open={edited !== null}
-				onClose={() => setEdited(null)}
-			>
-				{edited !== null && (
-					<form
-						className="grid grid-cols-2 gap-4"
-						onSubmit={(event) => {
-							event.preventDefault();
-							save.mutate(edited);
-						}}
-					>
-						<TextField label={say('common.name')} required maxLength={120} value={edited.yarn.name} onChange={(name) => change({ name })} />
-						<div>
-							<label htmlFor="yarn-colour" className="caption block">
-								{say('common.colour')}
-							</label>
-							<input
-								id="yarn-colour"
-								type="color"
-								className="field h-[34px] w-full !p-0.5"
-								value={edited.yarn.hex}
-								onChange={(event) => change({ hex: event.target.value.toUpperCase() })}
-							/>
-						</div>
-						<ChoiceField<Weight>
-							label={say('common.weight')}
-							value={edited.yarn.weight}
-							choices={weightsIn('us')}
-							onChange={(weight) => change({ weight })}
-						/>
-						<RunField units={unitsKept()} value={edited.yarn.metresPer100g} onChange={(metresPer100g) => change({ metresPer100g })} />
-						<NumberField
-							label={say('common.atHand')}
-							unit={say('common.g')}
-							min={0}
-							max={100000}
-							step={0.5}
-							value={edited.yarn.grams}
-							onChange={(n) => n !== null && change({ grams: n })}
-						/>
-						<div className="flex items-end justify-end gap-2">
-							<Button onClick={() => setEdited(null)}>{say('common.cancel')}</Button>
-							<Button kind="strong" type="submit" disabled={save.isPending || edited.yarn.name.trim() === ''}>
-								{say('yarnShelf.keep')}
-							</Button>
-						</div>
-					</form>
-				)}
-			</DialogSheet>
+			{parts !== null && (
+				<parts.YarnDialog
+					title={edited?.id === null ? say('yarnShelf.aYarnForTheShelf') : say('yarnShelf.yarnOnHand')}
+					yarn={edited?.yarn ?? null}
+					isPending={save.isPending}
+					onChange={(to) => setEdited((is) => (is === null ? null : { ...is, yarn: { ...is.yarn, ...to } }))}
+					onKeep={() => edited !== null && save.mutate(edited)}
+					onClose={() => setEdited(null)}
+				/>
+			)}
 		</section>
 	);
 }

@@ -1,3 +1,4 @@
+import '../ui/benchWords';
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Analysis, PieceAnalysis, Yarn } from '../api/types';
 import { usePinch } from '../ui/gestures/usePinch';

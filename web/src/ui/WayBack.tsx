@@ -1,12 +1,11 @@
 import { useEffect } from 'react';
-import { useRouteError } from 'react-router';
+import type { FallbackProps } from 'react-error-boundary';
 import { Button } from './Button';
 import { nameWindow } from './nameWindow';
 import { say } from './say';
 
 /** A page that could not be shown: what became of the work, and the ways on. */
-export function WayBack() {
-	const error = useRouteError();
+export function WayBack({ error }: Pick<FallbackProps, 'error'>) {
 	useEffect(() => {
 		nameWindow('Alternum');
 	}, []);

@@ -3,9 +3,11 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { IntlMessageFormat } from 'intl-messageformat';
 import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
-import words from '../words.en.json';
+import bench from '../words.bench.en.json';
+import shelf from '../words.en.json';
 import { inRow, listed, say } from './say';
 
+const words = { ...shelf, ...bench };
 const ROOT = new URL('..', import.meta.url);
 const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((name) => /\.tsx?$/.test(name) && !/\.test\.|generated|^test/.test(name));
 

@@ -1,9 +1,26 @@
+import type { MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { Children, type ReactNode } from 'react';
-import words from '../words.en.json';
+import type bench from '../words.bench.en.json';
+import shelf from '../words.en.json';
 
-/** What the screens say, by its name in `words.en.json`: ICU messages, so that numbers, plurals and choices follow the language. */
-export type Word = keyof typeof words;
+/**
+ * What the screens say, by its name in `words.en.json` and `words.bench.en.json`: ICU messages, so that numbers, plurals and choices follow the
+ * language.
+ */
+export type Word = keyof typeof shelf | keyof typeof bench;
+
+/** A text, or a message as it was read when the program was built: `vite.config.ts`. */
+type Message = string | MessageFormatElement[];
+
+const words: Record<string, Message> = { ...shelf };
+
+/** Takes in the words of a page that is fetched on demand. */
+export function learn(more: Readonly<Record<string, Message>>): void {
+	Object.assign(words, more);
+}
+
+const of = (word: Word): Message => words[word] ?? word;
 
 /** The language of the words; figures, lists and times are written as it writes them. */
 export const LANGUAGE = 'en-GB';
@@ -13,7 +30,7 @@ const messages = new Map<Word, IntlMessageFormat>();
 function message(word: Word): IntlMessageFormat {
 	const known = messages.get(word);
 	if (known !== undefined) return known;
-	const made = new IntlMessageFormat(words[word], LANGUAGE);
+	const made = new IntlMessageFormat(of(word), LANGUAGE);
 	messages.set(word, made);
 	return made;
 }
@@ -21,7 +38,8 @@ function message(word: Word): IntlMessageFormat {
 /** A word of the screens, with what is put into it. */
 export function say(word: Word, values?: Readonly<Record<string, string | number>>): string {
 	// Most are plain text, which need not be read as a message.
-	return values === undefined && !/['{]/.test(words[word]) ? words[word] : String(message(word).format(values));
+	const plain = of(word);
+	return values === undefined && typeof plain === 'string' && !/['{]/.test(plain) ? plain : String(message(word).format(values));
 }
 
 /** The same with parts of the page in it: a name that runs the other way, a link. */
