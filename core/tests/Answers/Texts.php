@@ -92,7 +92,7 @@ final class Texts
      */
     public static function answer(array $lines, Terms $terms, Worked $worked): iterable
     {
-        yield "=== {$terms->value} {$worked->value}";
+        yield "=== {$terms->value} {$worked->value} ".hash('crc32b', implode("\n", $lines));
         foreach ($lines as $line) {
             yield "| {$line}";
         }
@@ -150,7 +150,7 @@ final class Texts
             $meanings = new Meanings($terms);
             foreach (self::lines($terms) as $line) {
                 $parsed = Parser::of($terms)->line($line);
-                yield "| {$line}";
+                yield "=== {$line}";
                 foreach ([] === $parsed->lines ? [null] : $parsed->lines as $i => $taken) {
                     foreach ($meanings->of($line, $parsed, $taken) as $meaning) {
                         yield "{$i} {$meaning->span->from}-{$meaning->span->end} ".(MeaningKind::Understood === $meaning->kind
@@ -178,8 +178,8 @@ final class Texts
     private static function printed(): iterable
     {
         foreach (self::patterns() as $pattern) {
+            yield '=== '.strtr($pattern->name, "\n", '/');
             yield from self::print($pattern);
-            yield '';
         }
     }
 
@@ -195,7 +195,7 @@ final class Texts
         }
         $translation = new Translation($pattern->terms, Terms::Us === $pattern->terms ? Terms::Uk : Terms::Us);
         foreach ($pattern->lines as $line) {
-            yield '> '.$translation->line($line);
+            yield '< '.$translation->line($line);
         }
     }
 

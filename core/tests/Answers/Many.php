@@ -11,11 +11,8 @@ use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Notation\WholePatterns;
 
-/**
- * Of many more questions than one would read the answers to, a digest of each answer. Where one changes, ALTERNUM_ANSWERS=show writes the
- * answers themselves to var/answers, before the change and after it, to be held against each other.
- */
-final class Digests
+/** Many more questions than one would read the answers to. */
+final class Many
 {
     private const DAMAGES = 16;
     private const BY_CHANCE = 110;
@@ -28,12 +25,12 @@ final class Digests
     public static function all(): array
     {
         return [
-            'digests-phrases' => static fn (): iterable => self::of('phrases', Phrases::all()),
-            'digests-written' => static fn (): iterable => self::of('written', Sentences::all()),
-            'digests-texts' => static fn (): iterable => self::of('texts', self::texts()),
-            'digests-plans' => static fn (): iterable => self::of('plans', self::plans()),
-            'digests-wrong-edits' => static fn (): iterable => self::of('wrong edits', self::wrongEdits()),
-            'digests-wrong-plans' => static fn (): iterable => self::of('wrong plans', self::wrongPlans()),
+            'many-phrases' => static fn (): iterable => self::of(Phrases::all()),
+            'many-written' => static fn (): iterable => self::of(Sentences::all()),
+            'many-texts' => static fn (): iterable => self::of(self::texts()),
+            'many-plans' => static fn (): iterable => self::of(self::plans()),
+            'many-wrong-edits' => static fn (): iterable => self::of(self::wrongEdits()),
+            'many-wrong-plans' => static fn (): iterable => self::of(self::wrongPlans()),
         ];
     }
 
@@ -42,19 +39,11 @@ final class Digests
      *
      * @return iterable<string>
      */
-    private static function of(string $what, iterable $answers): iterable
+    private static function of(iterable $answers): iterable
     {
-        $isShown = 'show' === getenv('ALTERNUM_ANSWERS');
-        $file = \dirname(__DIR__, 3)."/var/answers/{$what}.txt";
-        if ($isShown && (is_dir(\dirname($file)) || mkdir(\dirname($file), recursive: true))) {
-            file_put_contents($file, '');
-        }
         foreach ($answers as $question => $answer) {
-            $text = implode("\n", [...$answer]);
-            if ($isShown) {
-                file_put_contents($file, "=== {$question}\n{$text}\n", \FILE_APPEND);
-            }
-            yield hash('crc32b', $text).' '.$question;
+            yield "=== {$question}";
+            yield from $answer;
         }
     }
 
