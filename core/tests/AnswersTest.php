@@ -40,7 +40,10 @@ final class AnswersTest extends TestCase
     /** What nobody reads holds nothing. */
     public function testTheyCanBeRead(): void
     {
-        $lines = array_map(static fn (mixed $file): int => substr_count((string) file_get_contents((string) $file), "\n"), (array) glob(__DIR__.'/answers/*.txt'));
+        $lines = array_map(
+            static fn (mixed $file): int => substr_count((string) file_get_contents((string) $file), "\n"),
+            (array) glob(__DIR__.'/answers/*.txt'),
+        );
         self::assertLessThanOrEqual(10_000, array_sum($lines));
     }
 }

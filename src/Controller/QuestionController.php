@@ -11,7 +11,6 @@ use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\FitWriter;
 use Alternum\Core\Exchange\LookWriter;
 use Alternum\Core\Exchange\PlanReader;
@@ -59,7 +58,7 @@ final readonly class QuestionController
     {
         $plan = $this->plan($user, $id);
         $fields = Fields::of(Json::decode($request->getContent(), 'a pattern', Json::MESSAGE_BYTES));
-        $text = EditReader::pasted($fields);
+        $text = $fields->text('text', Limits::PASTED);
         $fields->done();
 
         return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan)));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Saving;
 
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Seen;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
@@ -60,7 +60,7 @@ final readonly class OperationsMessage
     {
         $one = $this->operations[$i];
 
-        return new Operation($one->id, $one->group, EditReader::values($one->edit, "operations[{$i}].edit"), self::seen($one->seen, "operations[{$i}].seen"));
+        return new Operation($one->id, $one->group, EditKinds::read($one->edit, "operations[{$i}].edit"), self::seen($one->seen, "operations[{$i}].seen"));
     }
 
     private static function seen(mixed $seen, string $path): ?Seen

@@ -6,12 +6,15 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Yarn;
 
 /** Sets a small picture on a piece: one to begin from, letters, or rows of cells. */
-final readonly class AddMotif implements Edit
+final readonly class AddMotif implements EditKind
 {
     /**
      * @param non-empty-list<non-empty-string>|null $rows  null: none are known for what was asked
@@ -35,6 +38,26 @@ final readonly class AddMotif implements Edit
     public static function rows(string $piece, array $rows, string $name, ?int $round, float $fromFront): self
     {
         return new self($piece, $rows, $name, $round, $fromFront);
+    }
+
+    public static function words(): array
+    {
+        return ['motif'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+        $round = $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null;
+        $fromFront = $fields->number('fromFront', -180, 180, 0);
+        if ($fields->has('rows')) {
+            return self::rows($piece, Motif::readRows($fields), $fields->has('name') ? $fields->text('name', Limits::NAME) : '', $round, $fromFront);
+        }
+        $yarn = Yarn::readKey($fields);
+
+        return $fields->has('text')
+            ? self::letters($piece, $fields->text('text', 40), $yarn, $round, $fromFront)
+            : self::shape($piece, $fields->text('shape', 40), $yarn, $round, $fromFront);
     }
 
     public function apply(Plan $plan): Plan

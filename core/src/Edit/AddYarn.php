@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 
 /** A yarn that words name and the plan does not have: under the next free letter, of the first yarn's weight. */
-final readonly class AddYarn implements Edit
+final readonly class AddYarn implements EditKind
 {
     /** What the usual colour words look like; any other begins grey. */
     private const COLOURS = [
@@ -26,6 +27,16 @@ final readonly class AddYarn implements Edit
 
     public function __construct(private string $name)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['yarn'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', 'Name the yarn.'));
     }
 
     public function apply(Plan $plan): Plan

@@ -9,14 +9,33 @@ use Alternum\Core\Change\Search\Search;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\ChangeAt;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
 
 /** The best plan of changes for a piece, by what is minded most. What she set by hand stays. */
-final readonly class BestChanges implements Edit
+final readonly class BestChanges implements EditKind
 {
     /** @param Minds|Weights $minds what is minded most, or her own weights */
     public function __construct(private string $piece, private Minds|Weights $minds)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['best'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+        if (!$fields->has('weights')) {
+            return new self($piece, $fields->oneOf('minds', Minds::class));
+        }
+        $weights = $fields->object('weights');
+        $read = Weights::read($weights);
+        $weights->close();
+
+        return new self($piece, $read);
     }
 
     public function apply(Plan $plan): Plan

@@ -11,15 +11,27 @@ use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Place\PlacedCloth;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Works the stitches that a layer colours as bobbles, where they are plain single crochet: the rounds are written anew for it. */
-final readonly class Bobbles implements Edit
+final readonly class Bobbles implements EditKind
 {
     /** @param int $layer its place in the piece's list, from 0 */
     public function __construct(private string $piece, private int $layer)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['bobbles'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->whole('layer', 0, Limits::LAYERS));
     }
 
     public function apply(Plan $plan): Plan

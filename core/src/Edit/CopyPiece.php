@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
 /** A piece once more, after all others, as it is by then. */
-final readonly class CopyPiece implements Edit
+final readonly class CopyPiece implements EditKind
 {
     /**
      * @param string $piece the key of what is copied
@@ -17,6 +19,20 @@ final readonly class CopyPiece implements Edit
      */
     public function __construct(private string $piece, private string $key, private string $name)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['copy'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->text('piece', 40),
+            $fields->text('key', 40, Piece::KEY, 'Write small letters, digits and dashes.'),
+            $fields->line('name', Limits::NAME),
+        );
     }
 
     public function apply(Plan $plan): Plan

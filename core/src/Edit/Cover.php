@@ -12,6 +12,7 @@ use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\Fill;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
@@ -19,11 +20,25 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
 /** A hood, hat or shell to go over another piece, as a new piece after it: from its first round to its widest. */
-final readonly class Cover implements Edit
+final readonly class Cover implements EditKind
 {
     /** @param int|null $to the last round that it covers; null: the last of the widest, beyond which nothing slips over */
     public function __construct(private string $piece, private CoverFit $fit, private ?int $to = null)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['cover'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->text('piece', 40),
+            $fields->oneOf('fit', CoverFit::class),
+            $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
+        );
     }
 
     public function apply(Plan $plan): Plan

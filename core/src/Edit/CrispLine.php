@@ -6,7 +6,9 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundMoves;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /**
@@ -17,6 +19,16 @@ final readonly class CrispLine implements NamesRounds
     /** @param int $round the first of the new colour */
     public function __construct(private string $piece, private int $round)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['crisp'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->whole('round', 1, Limits::ROUNDS));
     }
 
     public function apply(Plan $plan): Plan
@@ -44,6 +56,11 @@ final readonly class CrispLine implements NamesRounds
     public function moved(RoundMoves $moves): self
     {
         return new self($this->piece, $moves->end($this->round) ?? throw EditRefused::noRounds());
+    }
+
+    public function piece(): string
+    {
+        return $this->piece;
     }
 
     public function inWords(): string

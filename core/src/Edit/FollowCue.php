@@ -6,10 +6,12 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Does what a cue in the typed words says: sets the eyes, takes a tail's length, closes the rounds so. */
-final readonly class FollowCue implements Edit
+final readonly class FollowCue implements EditKind
 {
     /**
      * @param int    $line the typed line of the cue, from 1
@@ -17,6 +19,16 @@ final readonly class FollowCue implements Edit
      */
     public function __construct(private string $piece, private int $line, private string $text)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['heed'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->whole('line', 1, Limits::LINES), $fields->text('text', Limits::LINE));
     }
 
     public function apply(Plan $plan): Plan

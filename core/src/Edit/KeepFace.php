@@ -6,10 +6,12 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Face;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Sets a face apart that is to stay plain: over some rounds, or over the middle third of the piece, to begin from. */
-final readonly class KeepFace implements Edit
+final readonly class KeepFace implements EditKind
 {
     /** How wide it is, and from which share of the height to which it reaches, where nothing else is said: to begin from. */
     private const DEGREES = 100.0;
@@ -19,6 +21,20 @@ final readonly class KeepFace implements Edit
     /** @param int|null $from first round; null: as it fits the piece */
     public function __construct(private string $piece, private ?int $from, private ?int $to)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['face'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->text('piece', 40),
+            $fields->has('from') ? $fields->whole('from', 1, Limits::ROUNDS) : null,
+            $fields->has('to') ? $fields->whole('to', 1, Limits::ROUNDS) : null,
+        );
     }
 
     public function apply(Plan $plan): Plan

@@ -10,13 +10,13 @@ use Alternum\Core\Plan\Plan;
 final readonly class MadeOn implements Edit
 {
     /** @param list<string> $saw the piece's lines whose rounds she saw */
-    public function __construct(private NamesRounds $edit, private string $piece, private array $saw)
+    public function __construct(private NamesRounds $edit, private array $saw)
     {
     }
 
     public function apply(Plan $plan): Plan
     {
-        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $piece = $plan->piece($this->edit->piece()) ?? throw EditRefused::noPiece($this->edit->piece());
         $edit = $piece->rounds === $this->saw ? $this->edit : $this->edit->moved(Retype::moves($plan, $piece->withRounds($this->saw), $piece));
 
         return $edit->apply($plan);

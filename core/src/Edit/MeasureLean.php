@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
 
 /** The lean, from a marker swatch: even rounds, and how far the marker has wandered over them. */
-final readonly class MeasureLean implements Edit
+final readonly class MeasureLean implements EditKind
 {
     /**
      * @param string $piece    key; '' for the whole plan
@@ -16,6 +17,16 @@ final readonly class MeasureLean implements Edit
      */
     public function __construct(private string $piece, private int $rounds, private float $stitches)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['lean'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->whole('rounds', 1, 400), $fields->number('stitches', -400, 400));
     }
 
     public function apply(Plan $plan): Plan

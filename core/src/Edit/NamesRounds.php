@@ -7,8 +7,11 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Layer\RoundMoves;
 
 /** An edit of rounds that are named by their numbers. */
-interface NamesRounds extends Edit
+interface NamesRounds extends EditKind
 {
+    /** Of the piece whose rounds they are. */
+    public function piece(): string;
+
     /**
      * The same edit where those rounds are now; what is gone of them is left out.
      *

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Layer\Stripes;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Words\YarnWords;
 
 /** Gives rounds a stripe sequence, or one yarn. What it covers wholly is taken out, so that layers do not pile up. */
@@ -82,6 +85,50 @@ final readonly class Paint implements NamesRounds
         );
     }
 
+    public static function words(): array
+    {
+        return ['paint', 'stripes'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+
+        return 'stripes' === $word ? self::readStripes($fields, $piece) : self::readRounds($fields, $piece);
+    }
+
+    private static function readRounds(Fields $fields, string $piece): self
+    {
+        $rounds = [];
+        $values = $fields->raw('rounds');
+        foreach (\is_array($values) ? $values : [] as $round) {
+            if (!\is_int($round) || $round < 1 || $round > Limits::ROUNDS) {
+                $fields->wrong('rounds', 'This is not a list of rounds.', 'Name rounds by their numbers.');
+                break;
+            }
+            $rounds[] = $round;
+        }
+        if ([] === $rounds) {
+            $fields->wrong('rounds', 'No round is named.', 'Pick one round or more.');
+        }
+
+        return self::rounds($piece, [] === $rounds ? [1] : $rounds, Yarn::readKey($fields));
+    }
+
+    private static function readStripes(Fields $fields, string $piece): self
+    {
+        $from = $fields->whole('from', 1, Limits::ROUNDS);
+        $to = $fields->whole('to', 1, Limits::ROUNDS);
+        $sequence = $fields->objects('sequence', 1, Limits::ROUNDS, Stripe::read(...));
+
+        $isMirrored = $fields->has('mirrored') && $fields->truth('mirrored');
+        $growth = $fields->whole('growth', -50, 50, 0);
+
+        $heights = $fields->has('heightsMm') ? $fields->numbers('heightsMm', \count($sequence), 1, 5000) : [];
+
+        return self::stripes($piece, $from, $to, [] === $sequence ? [new Stripe('A', 1)] : $sequence, $isMirrored, $growth, $heights);
+    }
+
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
@@ -103,6 +150,11 @@ final readonly class Paint implements NamesRounds
         }
 
         return $plan->withPiece(self::joined($piece, $colours));
+    }
+
+    public function piece(): string
+    {
+        return $this->piece;
     }
 
     public function inWords(): string

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\PieceStages;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\HandSet;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Gives single stitches a yarn, or takes what was set by hand off them. They lie in one layer, above all others. */
@@ -35,6 +37,33 @@ final readonly class PaintStitches implements NamesRounds
         }
 
         return new self($this->piece, [] === $strokes ? throw EditRefused::noRounds() : $strokes, $this->yarn, $this->isMirrored);
+    }
+
+    public static function words(): array
+    {
+        return ['stitches'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+        $cells = $fields->objects('cells', 1, 5000, static function (Fields $cell): BrushStroke {
+            $stroke = new BrushStroke(
+                $cell->whole('round', 1, Limits::ROUNDS),
+                $cell->whole('from', 1, Limits::STITCHES_IN_ROUND),
+                $cell->whole('to', 1, Limits::STITCHES_IN_ROUND),
+            );
+            $cell->close();
+
+            return $stroke;
+        });
+
+        return new self(
+            $piece,
+            $cells,
+            $fields->text('yarn', 1, '/^[A-Z.]$/D', 'Name a yarn by its letter, or write a stop to clear.'),
+            $fields->has('mirrored') && $fields->truth('mirrored'),
+        );
     }
 
     public function apply(Plan $plan): Plan
@@ -64,6 +93,11 @@ final readonly class PaintStitches implements NamesRounds
         }
 
         return $plan->withPiece($piece->withColours($colours));
+    }
+
+    public function piece(): string
+    {
+        return $this->piece;
     }
 
     public function inWords(): string

@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\Fill;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
@@ -13,7 +14,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
 /** Takes a pasted pattern: its first piece in place of a piece's lines, the others as new pieces after it. */
-final readonly class Paste implements Edit
+final readonly class Paste implements EditKind
 {
     /**
      * @param string $piece   key; '' to take all of them as new pieces
@@ -21,6 +22,16 @@ final readonly class Paste implements Edit
      */
     public function __construct(private string $piece, private string $text, private bool $isBegun = false)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['paste'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->text('text', Limits::PASTED), $fields->has('begin') && $fields->truth('begin'));
     }
 
     public function apply(Plan $plan): Plan

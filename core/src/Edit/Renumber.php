@@ -5,13 +5,24 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
 
 /** Writes the number that each line's rounds really have into its head. All else that was typed stays. */
-final readonly class Renumber implements Edit
+final readonly class Renumber implements EditKind
 {
     public function __construct(private string $piece)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['renumber'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40));
     }
 
     public function apply(Plan $plan): Plan

@@ -9,6 +9,7 @@ use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -19,7 +20,7 @@ use Alternum\Core\Plan\Worked;
  *
  * Lines whose rounds stay are left as they were typed; remarks stay where they are; colours go with their share of the height.
  */
-final readonly class Resize implements Edit
+final readonly class Resize implements EditKind
 {
     /**
      * @param int $wider  increase rounds more; less where negative. The even part grows along, so that a ball stays a ball.
@@ -27,6 +28,16 @@ final readonly class Resize implements Edit
      */
     public function __construct(private string $piece, private int $wider, private int $longer)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['resize'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->text('piece', 40), $fields->whole('wider', -100, 100), $fields->whole('longer', -400, 400));
     }
 
     public function apply(Plan $plan): Plan

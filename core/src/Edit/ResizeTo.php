@@ -7,11 +7,12 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
 /** Makes a piece about as wide and as high as is said, by increase rounds and even rounds: see Resize. */
-final readonly class ResizeTo implements Edit
+final readonly class ResizeTo implements EditKind
 {
     /**
      * @param float|null $widthMm  across the stuffed piece; null: as it comes
@@ -19,6 +20,20 @@ final readonly class ResizeTo implements Edit
      */
     public function __construct(private string $piece, private ?float $widthMm, private ?float $heightMm)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['size'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->text('piece', 40),
+            $fields->has('widthMm') ? $fields->number('widthMm', 5, 3000) : null,
+            $fields->has('heightMm') ? $fields->number('heightMm', 5, 5000) : null,
+        );
     }
 
     public function apply(Plan $plan): Plan

@@ -7,7 +7,9 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -25,6 +27,24 @@ final readonly class Retype implements ReplacesGroup
      */
     public function __construct(private string $piece, private array $rounds, private ?array $saw = null)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['retype'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+
+        return new self($piece, self::typed($fields, 'rounds'), $fields->has('saw') ? self::typed($fields, 'saw') : null);
+    }
+
+    /** @return list<string> typed lines */
+    public static function typed(Fields $fields, string $name): array
+    {
+        return $fields->texts($name, Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.');
     }
 
     public function apply(Plan $plan): Plan

@@ -15,7 +15,7 @@ use Alternum\Core\Plan\Plan;
  * names; one of a list of yarns, pieces or placements is named by its key. A value that says what it was made from (`saw`) is merged with what
  * stands there now.
  */
-final readonly class SetValues implements Edit
+final readonly class SetValues implements EditKind
 {
     private const MOST = 500;
     private const DEPTH = 12;
@@ -31,7 +31,12 @@ final readonly class SetValues implements Edit
         return new self(array_values($values));
     }
 
-    public static function read(Fields $fields): self
+    public static function words(): array
+    {
+        return ['set'];
+    }
+
+    public static function read(Fields $fields, string $word): self
     {
         return new self($fields->objects('values', 1, self::MOST, static function (Fields $one): SetValue {
             $at = $one->texts('at', self::DEPTH, Limits::NAME);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Lays out rounds for a form and a size. They are ordinary rounds, to go on from; the colours stay with theirs. */
-final readonly class Shape implements Edit
+final readonly class Shape implements EditKind
 {
     /**
      * @param int      $start    stitches in the first round
@@ -24,6 +25,32 @@ final readonly class Shape implements Edit
         private Spread $spread,
         private Stitch $decrease,
     ) {
+    }
+
+    public static function words(): array
+    {
+        return ['shape'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        $piece = $fields->text('piece', 40);
+
+        return new self(
+            piece: $piece,
+            form: $fields->oneOf('form', Form::class),
+            start: $fields->whole('start', 3, 24),
+            extent: new FormSize(
+                widthMm: $fields->has('widthStitches') ? null : $fields->number('widthMm', 5, 3000),
+                stitches: $fields->has('widthStitches') ? $fields->whole('widthStitches', 3, Limits::STITCHES_IN_ROUND) : null,
+                heightMm: $fields->has('heightMm') ? $fields->number('heightMm', 0, 5000) : null,
+                rounds: $fields->has('heightRounds') ? $fields->whole('heightRounds', 1, Limits::ROUNDS) : null,
+                degrees: $fields->has('tipDegrees') ? $fields->number('tipDegrees', 5, 180) : null,
+                growth: $fields->has('growth') ? $fields->number('growth', 0.1, 24) : null,
+            ),
+            spread: $fields->oneOf('spread', Spread::class),
+            decrease: $fields->oneOf('decrease', Stitch::class, [Stitch::InvisibleDecrease, Stitch::Decrease]),
+        );
     }
 
     public function apply(Plan $plan): Plan

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\MovableLayer;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Takes hold of a layer on the chart: moves it by rounds and degrees, or its far edge; it stays on the piece. */
@@ -18,6 +20,22 @@ final readonly class ShiftLayer implements ReplacesGroup
      */
     public function __construct(private string $piece, private int $layer, private int $rounds, private float $degrees, private bool $isStretch)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['shift'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->text('piece', 40),
+            $fields->whole('layer', 0, Limits::LAYERS),
+            $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS),
+            $fields->number('degrees', -360, 360),
+            $fields->has('stretch') && $fields->truth('stretch'),
+        );
     }
 
     public function apply(Plan $plan): Plan

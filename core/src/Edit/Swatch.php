@@ -4,15 +4,31 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Plan;
 
 /** Takes the gauge from a swatch: stitches and rounds counted over a width and a height that were measured. */
-final readonly class Swatch implements Edit
+final readonly class Swatch implements EditKind
 {
     /** @param float $widthMm over which the stitches were counted; $heightMm over which the rounds were */
     public function __construct(private float $stitches, private float $widthMm, private float $rounds, private float $heightMm)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['swatch'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            $fields->number('stitches', 1, 1000),
+            $fields->number('widthMm', 5, 3000),
+            $fields->number('rounds', 1, 1000),
+            $fields->number('heightMm', 5, 3000),
+        );
     }
 
     public function apply(Plan $plan): Plan

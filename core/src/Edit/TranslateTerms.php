@@ -5,15 +5,26 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Translation;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 
 /** Puts what is typed into the other country's words. The stitches stay the same. */
-final readonly class TranslateTerms implements Edit
+final readonly class TranslateTerms implements EditKind
 {
     public function __construct(private Terms $terms)
     {
+    }
+
+    public static function words(): array
+    {
+        return ['words'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self($fields->oneOf('terms', Terms::class));
     }
 
     public function apply(Plan $plan): Plan

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Answers;
 
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Spread;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -116,7 +116,7 @@ final class Edits
     private static function changed(Plan $plan, array $values): iterable
     {
         try {
-            $edit = EditReader::values($values, '');
+            $edit = EditKinds::read($values, '');
             $changed = $edit->apply($plan);
         } catch (EditRefused $refused) {
             yield "! {$refused->getMessage()}";

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Answers;
 
-use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
@@ -104,7 +104,7 @@ final class Many
      */
     private static function wrongEdits(): iterable
     {
-        $read = static fn (array $values): string => print_r(EditReader::values($values, ''), true);
+        $read = static fn (array $values): string => print_r(EditKinds::read($values, ''), true);
         foreach (Edits::messages() as $name => $values) {
             foreach (self::paths($values, []) as $path) {
                 yield "{$name} ".implode('.', $path) => self::wrong($values, $path, $read);

@@ -13,10 +13,10 @@ use Alternum\Core\Change\Search\Search;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Change\Search\YarnOption;
 use Alternum\Core\Edit\BestChanges;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\BestWriter;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\ChangeChoice;
@@ -238,7 +238,7 @@ final class SearchTest extends TestCase
         self::assertLessThanOrEqual(min($seen[2], $hidden[2]) + 1e-6, $least[2]);
         $own = BestWriter::values($plan, 'body', new Weights(0, 0, 100));
         self::assertSame(['own', true], [$own[3]['minds'], $own[3]['better']]);
-        $edit = EditReader::values(['do' => 'best', 'piece' => 'body', 'weights' => ['ends' => 0, 'metres' => 0, 'shown' => 100]], 'edit');
+        $edit = EditKinds::read(['do' => 'best', 'piece' => 'body', 'weights' => ['ends' => 0, 'metres' => 0, 'shown' => 100]], 'edit');
         self::assertEquals((new BestChanges('body', new Weights(0, 0, 100)))->apply($plan), $edit->apply($plan));
     }
 

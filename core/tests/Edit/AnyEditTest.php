@@ -6,10 +6,10 @@ namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\CoverFit;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\Spread;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
@@ -102,7 +102,7 @@ final class AnyEditTest extends TestCase
                 // What goes on for ever ends the tests, and names itself.
                 set_time_limit(20);
                 try {
-                    $then = EditReader::values($edit, 'edit')->apply($plan);
+                    $then = EditKinds::read($edit, 'edit')->apply($plan);
                     self::assertEquals($then, PlanReader::values(json_decode((string) json_encode($then->values()), true)), $name);
                     if (0 === $i % 8) {
                         Analysis::of($then);

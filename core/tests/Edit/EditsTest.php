@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\LineBlock;
 use Alternum\Core\Edit\LineDifference;
@@ -12,7 +13,6 @@ use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\TurnFront;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\LayerEntry;
@@ -162,7 +162,7 @@ final class EditsTest extends TestCase
     public function testReadsEdits(array $values, ?string $path): void
     {
         try {
-            $plan = EditReader::values($values, 'edits[0]')->apply(Plans::of(self::BALL));
+            $plan = EditKinds::read($values, 'edits[0]')->apply(Plans::of(self::BALL));
             self::assertNull($path);
             self::assertSame(['body'], array_column($plan->pieces, 'key'));
         } catch (InvalidFields $refusal) {

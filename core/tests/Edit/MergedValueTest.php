@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Edit;
 
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\MergedValue;
 use Alternum\Core\Edit\Retype;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
@@ -66,13 +66,13 @@ final class MergedValueTest extends TestCase
     /** @param array<string, mixed> $value */
     private static function set(Plan $plan, array $value): Plan
     {
-        return EditReader::values(['do' => 'set', 'values' => [$value]], '')->apply($plan);
+        return EditKinds::read(['do' => 'set', 'values' => [$value]], '')->apply($plan);
     }
 
     public function testALayerTakenOutDuringAPaintLeavesThePaint(): void
     {
         $layers = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'stripes', 'from' => 8, 'to' => 9, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]]];
-        $painted = EditReader::values(['do' => 'paint', 'piece' => 'body', 'rounds' => [3], 'yarn' => 'B'], '')
+        $painted = EditKinds::read(['do' => 'paint', 'piece' => 'body', 'rounds' => [3], 'yarn' => 'B'], '')
             ->apply(Plans::of(['24 sc in MR', 'R2-20: sc around'], $layers));
         $both = self::set($painted, ['at' => ['pieces', 'body', 'colours'], 'value' => [$layers[0]], 'saw' => $layers]);
         self::assertEquals(\array_slice($painted->pieces[0]->colours, 2), \array_slice($both->pieces[0]->colours, 1));

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\KeepFace;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Retype;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
@@ -28,7 +28,7 @@ final class OperationsTest extends TestCase
     /** @param array<string, mixed> $edit */
     private static function edit(Plan $plan, array $edit): Plan
     {
-        return EditReader::values($edit, '')->apply($plan);
+        return EditKinds::read($edit, '')->apply($plan);
     }
 
     /** @param list<string> $at */

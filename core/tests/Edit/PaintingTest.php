@@ -9,11 +9,11 @@ use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\AddMotif;
 use Alternum\Core\Edit\Bobbles;
 use Alternum\Core\Edit\BrushStroke;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\PaintStitches;
 use Alternum\Core\Edit\StripeSequence;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Layer\Stripe;
@@ -144,7 +144,7 @@ final class PaintingTest extends TestCase
         $stripes = [new Stripe('A', 9), new Stripe('B', 9), new Stripe('A', 9)];
         $plan = Paint::stripes('body', 1, 12, $stripes, heights: [10.0, 17.0, 1.0])->apply(Plans::of(self::TUBE));
         self::assertSame('AABBBBAAABBB', implode('', array_map(static fn (string $round): string => $round[0], self::rounds($plan))));
-        $read = EditReader::values(
+        $read = EditKinds::read(
             [
                 'do' => 'stripes',
                 'piece' => 'body',
@@ -160,7 +160,7 @@ final class PaintingTest extends TestCase
             implode('', array_map(static fn (string $round): string => $round[0], self::rounds($read->apply(Plans::of(self::TUBE))))),
         );
         $this->expectException(InvalidFields::class);
-        EditReader::values(
+        EditKinds::read(
             ['do' => 'stripes', 'piece' => 'body', 'from' => 1, 'to' => 12, 'sequence' => [['yarn' => 'A', 'rounds' => 1]], 'heightsMm' => [10, 17]],
             'edits[0]',
         );

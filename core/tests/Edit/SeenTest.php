@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Edit\Edit;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Retype;
 use Alternum\Core\Edit\Seen;
 use Alternum\Core\Edit\TranslateTerms;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
@@ -31,7 +31,7 @@ final class SeenTest extends TestCase
     /** @param array<string, mixed> $values */
     private static function edit(array $values): Edit
     {
-        return EditReader::values($values, '');
+        return EditKinds::read($values, '');
     }
 
     /** @param array<string, mixed> $values within the piece, by field */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Edit;
 
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -63,7 +63,7 @@ final class WhatEditsKeepTest extends TestCase
             foreach ($plan->pieces as $piece) {
                 $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn', 'set'], true);
                 try {
-                    $after = EditReader::values($edit + ($isOfPlan ? [] : ['piece' => $piece->key]), '')->apply($plan);
+                    $after = EditKinds::read($edit + ($isOfPlan ? [] : ['piece' => $piece->key]), '')->apply($plan);
                 } catch (EditRefused) {
                     continue;
                 }

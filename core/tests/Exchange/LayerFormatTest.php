@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Exchange;
 
-use Alternum\Core\Exchange\EditReader;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Problem;
@@ -96,7 +96,7 @@ final class LayerFormatTest extends TestCase
     public function testEditsTellWhereToo(array $edit, string $path): void
     {
         try {
-            EditReader::values($edit, 'edits[0]');
+            EditKinds::read($edit, 'edits[0]');
             self::fail("“{$path}” must be refused.");
         } catch (InvalidFields $refusal) {
             self::assertContains("edits[0].{$path}", array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));

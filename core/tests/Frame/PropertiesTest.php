@@ -6,8 +6,8 @@ namespace Alternum\Core\Tests\Frame;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\Resize;
-use Alternum\Core\Exchange\EditReader;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
@@ -145,6 +145,6 @@ final class PropertiesTest extends TestCase
     /** @param list<string> $at */
     private static function with(Plan $plan, array $at, string $value): Plan
     {
-        return EditReader::values(['do' => 'set', 'values' => [['at' => $at, 'value' => $value]]], '')->apply($plan);
+        return EditKinds::read(['do' => 'set', 'values' => [['at' => $at, 'value' => $value]]], '')->apply($plan);
     }
 }

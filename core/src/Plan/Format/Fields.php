@@ -288,7 +288,7 @@ final class Fields
         }
     }
 
-    private function at(string $name): string
+    public function at(string $name): string
     {
         return match (true) {
             '' === $name => $this->path,
