@@ -39,6 +39,8 @@ final class Cursor
     private array $mentioned = [];
     /** @var array<int, NamedStitch|null> by the token at which it is named */
     private array $names = [];
+    /** @var array<int, int>|null by the bracket that opens; null: not looked for yet */
+    private ?array $closes = null;
 
     public function __construct(
         public readonly Tokens $tokens,
@@ -60,14 +62,18 @@ final class Cursor
         return $this->values[$this->at + $ahead] ?? '';
     }
 
-    public function is(TokenType ...$types): bool
+    public function is(TokenType $type, TokenType ...$others): bool
     {
-        return isset($this->types[$this->at]) && \in_array($this->types[$this->at], $types, true);
+        $here = $this->types[$this->at] ?? null;
+
+        return $type === $here || ([] !== $others && \in_array($here, $others, true));
     }
 
-    public function isAhead(int $ahead, TokenType ...$types): bool
+    public function isAhead(int $ahead, TokenType $type, TokenType ...$others): bool
     {
-        return isset($this->types[$this->at + $ahead]) && \in_array($this->types[$this->at + $ahead], $types, true);
+        $here = $this->types[$this->at + $ahead] ?? null;
+
+        return $type === $here || ([] !== $others && \in_array($here, $others, true));
     }
 
     public function isWord(string ...$words): bool
@@ -78,21 +84,25 @@ final class Cursor
     /** Takes one of some words. */
     public function take(string ...$words): bool
     {
-        $is = \in_array($this->values[$this->at] ?? '', $words, true);
-        $this->at += $is ? 1 : 0;
+        if (!\in_array($this->values[$this->at] ?? '', $words, true)) {
+            return false;
+        }
+        ++$this->at;
 
-        return $is;
+        return true;
     }
 
     /** Takes words in this order, all or none. */
     public function takePhrase(string ...$words): bool
     {
-        foreach (array_values($words) as $i => $word) {
-            if (($this->values[$this->at + $i] ?? '') !== $word) {
+        $at = $this->at;
+        foreach ($words as $word) {
+            if (($this->values[$at] ?? '') !== $word) {
                 return false;
             }
+            ++$at;
         }
-        $this->at += \count($words);
+        $this->at = $at;
 
         return true;
     }
@@ -110,10 +120,12 @@ final class Cursor
 
     public function takeType(TokenType ...$types): bool
     {
-        $is = isset($this->types[$this->at]) && \in_array($this->types[$this->at], $types, true);
-        $this->at += $is ? 1 : 0;
+        if (!isset($this->types[$this->at]) || !\in_array($this->types[$this->at], $types, true)) {
+            return false;
+        }
+        ++$this->at;
 
-        return $is;
+        return true;
     }
 
     public function skipTypes(TokenType ...$types): bool
@@ -240,6 +252,23 @@ final class Cursor
         }
 
         return false;
+    }
+
+    /** The bracket that closes the one that opens at a token. */
+    public function closeOf(int $open): ?int
+    {
+        if (null === $this->closes) {
+            $this->closes = $opened = [];
+            foreach ($this->types as $at => $type) {
+                if (TokenType::Open === $type) {
+                    $opened[] = $at;
+                } elseif (TokenType::Close === $type && null !== $before = array_pop($opened)) {
+                    $this->closes[$before] = $at;
+                }
+            }
+        }
+
+        return $this->closes[$open] ?? null;
     }
 
     /** Whether a clause ends here: at the line's end, a sign between clauses, or a bracket. */

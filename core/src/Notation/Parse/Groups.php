@@ -28,6 +28,8 @@ final class Groups
         'in' => 1, 'x' => 1,
     ];
 
+    private const FREELY = ['at' => 1, 'randomly' => 1, 'freely' => 1, 'in' => 1, 'as' => 1];
+
     /** Whether a starred group ends here with "rep from *", "repeat around". */
     public static function repeatAhead(Cursor $c): bool
     {
@@ -42,18 +44,16 @@ final class Groups
     /** Whether the bracket that opens here begins with a stitch, and how often it is worked stands right behind it. */
     public static function isRepeated(Cursor $c): bool
     {
-        if (null === $c->name(1) && !($c->isAhead(1, TokenType::Number) && null !== $c->name(2))) {
+        $first = 1;
+        while ($c->isAhead($first, TokenType::Open)) {
+            ++$first;
+        }
+        if (null === $c->name($first) && !($c->isAhead($first, TokenType::Number) && null !== $c->name($first + 1))) {
             return false;
         }
-        $depth = 0;
-        for ($at = $c->at; $c->tokens->has($at); ++$at) {
-            $depth += TokenType::Open === $c->tokens->type($at) ? 1 : (TokenType::Close === $c->tokens->type($at) ? -1 : 0);
-            if (0 === $depth) {
-                return $c->tokens->is($at + 1, TokenType::Times);
-            }
-        }
+        $close = $c->closeOf($c->at);
 
-        return false;
+        return null !== $close && $c->tokens->is($close + 1, TokenType::Times);
     }
 
     /**
@@ -65,6 +65,9 @@ final class Groups
      */
     public static function freely(Cursor $c, array $nodes): ?array
     {
+        if (!isset(self::FREELY[$c->value()])) {
+            return null;
+        }
         $from = $c->at;
         $said = $c->takePhrase('at', 'random') || $c->take('randomly', 'freely') || $c->takePhrase('in', 'any', 'order')
             || $c->takePhrase('as', 'you', 'like') || $c->takePhrase('as', 'you', 'please');
@@ -130,7 +133,7 @@ final class Groups
 
             return [...\array_slice($nodes, 0, -1), $last->withTimes($number, $last->span->to($c->span($from)))];
         }
-        if (Counts::rounds($c) instanceof Node) {
+        if ((!$c->is(TokenType::Times) || $c->tokens->isWord($c->at + 2)) && Counts::rounds($c) instanceof Node) {
             return $c->back($from);
         }
         $amount = Times::of($c, false);

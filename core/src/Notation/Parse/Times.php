@@ -23,7 +23,7 @@ final class Times
         $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $parted = $c->at > $from;
         $bracket = $c->is(TokenType::Open) && self::isAmountInBrackets($c) && $c->takeType(TokenType::Open);
-        $repeated = self::repeatWords($c, $star);
+        $repeated = !$c->is(TokenType::Times, TokenType::Number) && self::repeatWords($c, $star);
         $amount = self::amount($c, $repeated, $star);
         $leads = $parted && \in_array($c->tokens->value($c->at - 1), ['x', 'times'], true) && null !== $c->name();
         if (null !== $amount && !$leads && (!$bracket || $c->takeType(TokenType::Close)) && ($repeated || !$parted || self::isBare($c, $from))) {
@@ -77,7 +77,9 @@ final class Times
     private static function amount(Cursor $c, bool $repeated, bool $star): ?HowOften
     {
         $from = $c->at;
-        $c->skip('for', 'a', 'total', 'of', 'another', 'this', 'it', 'another', 'work', 'do', 'an', 'additional');
+        if (!$c->is(TokenType::Times, TokenType::Number)) {
+            $c->skip('for', 'a', 'total', 'of', 'another', 'this', 'it', 'another', 'work', 'do', 'an', 'additional');
+        }
         $more = 'another' === $c->value(-1);
         if ($c->isWord('once', 'twice', 'thrice')) {
             $times = ['once' => 1, 'twice' => 2, 'thrice' => 3][$c->value()];
