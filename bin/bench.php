@@ -9,6 +9,8 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Tools\DsnParser;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -221,11 +223,10 @@ foreach ($times as $name => $all) {
     $times[$name] = $all;
     say('%-44s %8.2f ms (%.2f)', $name, $all[75], $all[142]);
 }
-$at = parse_url((string) getenv('DATABASE_URL'));
-$database = new PDO("mysql:host=127.0.0.1;dbname=alternum;port={$at['port']}", $at['user'] ?? '', $at['pass'] ?? '');
-$row = $database->query('SELECT id FROM saved_plan ORDER BY CHAR_LENGTH(body) DESC LIMIT 1, 1')->fetchColumn();
-$write = $database->prepare("UPDATE saved_plan SET writes = writes + 1, body = REPLACE(body, '\"Bench', '\"Bensch'), results = CONCAT(results, ' ') WHERE id = ?");
-$durable = median(150, static fn (): bool => $write->execute([$row]));
+$database = DriverManager::getConnection((new DsnParser(['mysql' => 'pdo_mysql']))->parse((string) getenv('DATABASE_URL')));
+$row = $database->fetchOne('SELECT id FROM saved_plan ORDER BY CHAR_LENGTH(body) DESC LIMIT 1, 1');
+$sql = "UPDATE saved_plan SET writes = writes + 1, body = REPLACE(body, '\"Bench', '\"Bensch'), results = CONCAT(results, ' ') WHERE id = ?";
+$durable = median(150, static fn (): int|string => $database->executeStatement($sql, [$row]));
 $median = static fn (string $name): float => $times[$name][75];
 $floor = $median('an almost empty answer') + $durable;
 $edit = $median('an edit on about 1,000 stitches, saved');

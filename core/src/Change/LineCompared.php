@@ -6,7 +6,6 @@ namespace Alternum\Core\Change;
 
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Piece;
 
@@ -28,10 +27,10 @@ final readonly class LineCompared
 
         return new self(
             \count($treated),
-            abs($line) <= Treatments::SHOWS_WITHIN ? \count($treated) : 0,
+            Sight::shows(abs($line)) ? \count($treated) : 0,
             \count(array_filter(
                 $treated,
-                static fn (Treatment $treatment): bool => Turn::apart($treatment->degrees, $piece->frontDegrees) <= Treatments::SHOWS_WITHIN,
+                static fn (Treatment $treatment): bool => Sight::showsAt($treatment->degrees, $piece->frontDegrees),
             )),
         );
     }

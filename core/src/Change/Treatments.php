@@ -15,11 +15,6 @@ use Alternum\Core\Plan\Worked;
 /** How each round's end at which the yarn changes is treated, and by how many turns the marker moves there. Found from the colours of whole rounds. */
 final readonly class Treatments
 {
-    /** Degrees from the front within which a jog shows: who looks at the front sees half of the piece. */
-    public const SHOWS_WITHIN = 90.0;
-    /** Degrees from the front from which on a jog is at the back. */
-    public const BACK_FROM = 120.0;
-
     /**
      * @param array<int, Treatment> $at    by the round at whose end the yarn changes
      * @param array<int, float>     $moves turns that the marker moves on at a round's end, where it does
@@ -55,7 +50,7 @@ final readonly class Treatments
             $isStacked = !$holds && (self::isThin($rounds, $round - 1) || self::isThin($rounds, $round + 1));
             $site = ChangeSite::in($piece, $fabric, $round, $degrees, !\in_array($round, $unmoving, true));
             $chosen = null === $line ? $piece->changes->afterRound($round) : Method::Plain;
-            $shows = null !== $front && Turn::apart($degrees, $front) <= self::SHOWS_WITHIN;
+            $shows = null !== $front && Sight::showsAt($degrees, $front);
             $way = Ways::fitting($chosen ?? Ways::automatic($shows, $holds, $isStacked), $site);
             $move = $way->moves($site);
             $at[$round] = new Treatment(
@@ -96,7 +91,7 @@ final readonly class Treatments
     public static function unmoving(Piece $piece, int $round, int $makes, float $degrees, Stitch $next): Treatment
     {
         $chosen = $piece->changes->afterRound($round);
-        $shows = Turn::apart($degrees, $piece->frontDegrees) <= self::SHOWS_WITHIN;
+        $shows = Sight::showsAt($degrees, $piece->frontDegrees);
         $site = new ChangeSite(piece: $piece, round: $round, makes: $makes, next: $next, degrees: $degrees, mayMove: false);
         $way = Ways::fitting($chosen ?? Ways::automatic($shows, false, false), $site);
         // What changes the yarns before or after the round's end would move them in the picture.

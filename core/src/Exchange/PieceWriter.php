@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
-use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Sight;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\RoundEdge;
 use Alternum\Core\Fabric\Size;
@@ -56,7 +56,7 @@ final class PieceWriter
             'beginsAtTop' => $stages->frame->beginsAtTop(),
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
-            'showsWithinDegrees' => Treatments::SHOWS_WITHIN,
+            'showsWithinDegrees' => Sight::WITHIN,
             'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size($analysis->size()),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),

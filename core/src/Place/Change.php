@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Place;
 
-use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Sight;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
@@ -100,6 +100,6 @@ final readonly class Change
 
     public function shows(): bool
     {
-        return $this->isJog && $this->fromFront <= Treatments::SHOWS_WITHIN;
+        return $this->isJog && Sight::shows($this->fromFront);
     }
 }

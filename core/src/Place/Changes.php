@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Place;
 
+use Alternum\Core\Change\Sight;
 use Alternum\Core\Change\Treatment;
 use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\Ways;
@@ -122,7 +123,7 @@ final readonly class Changes
     /** @return int|null stitches of a round from a place on to opposite the front; null where it is at the back already */
     private static function toBack(Frame $frame, float $degrees, int $round): ?int
     {
-        if ($frame->awayFromFront($degrees) >= Treatments::BACK_FROM) {
+        if (Sight::isAtBack($frame->awayFromFront($degrees))) {
             return null;
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Sight;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Fabric\Finishing;
@@ -64,7 +64,7 @@ final readonly class ChangeWords
         return match (true) {
             !$change->isJog => $change->isAtEnd ? 'at the edge' : 'within the round',
             $change->shows() => "shows, {$apart}",
-            $change->fromFront >= Treatments::BACK_FROM => 'at the back',
+            Sight::isAtBack($change->fromFront) => 'at the back',
             default => "at the side, {$apart}",
         };
     }

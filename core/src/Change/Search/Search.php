@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change\Search;
 
-use Alternum\Core\Change\Treatments;
+use Alternum\Core\Change\Sight;
 
 /**
  * The best combination of methods and of what becomes of each yarn, over all jogs of a piece, by dynamic programming: from jog to jog,
@@ -97,7 +97,6 @@ final readonly class Search
     private function past(Jog $jog, array $scores, float $fine): array
     {
         $turn = (int) (360.0 * $fine);
-        $within = Treatments::SHOWS_WITHIN * $fine;
         $apart = fmod($jog->degrees - $this->front + 720.0, 360.0) * $fine;
         [$stays, $hides, $moving, $parting] = $sorted = $this->sorted($jog);
         $free = $this->cheapest($jog->comes);
@@ -119,7 +118,7 @@ final readonly class Search
             foreach ($states as $at => $score) {
                 $away = $apart + $at;
                 $away -= $away >= $turn ? $turn : 0;
-                $isShown = $away <= $within || $away >= $turn - $within;
+                $isShown = Sight::shows(min($away, $turn - $away) / $fine);
                 $score += $come;
                 $total = $score + ($isShown ? $showing : $hiding);
                 if ($parted === $set) {
@@ -172,9 +171,7 @@ final readonly class Search
 
     private function shows(float $degrees): bool
     {
-        $away = fmod($degrees - $this->front + 720.0, 360.0);
-
-        return $away <= Treatments::SHOWS_WITHIN || $away >= 360.0 - Treatments::SHOWS_WITHIN;
+        return Sight::showsAt($degrees, $this->front);
     }
 
     /** @param array{int|null, int|null, list<int>, int|null} $sorted */
