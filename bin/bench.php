@@ -42,9 +42,9 @@ function piece(int $rounds, int $widest, int $pieces = 1): string
             'tailCm' => 15,
             'sewingTailCm' => 40,
         ],
-        'pieces' => array_map(static fn (int $i): array => ['key' => 1 === $i ? 'body' : "body-{$i}", 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines, 'front' => ['degrees' => 180], 'changes' => [
-            'method' => 'auto',
-        ],
+        'pieces' => array_map(static fn (int $i): array => [
+            'key' => 1 === $i ? 'body' : "body-{$i}", 'name' => 'Body', 'copies' => 1, 'worked' => 'spiral', 'rounds' => $lines,
+            'front' => ['degrees' => 180], 'changes' => ['method' => 'auto'],
             'colours' => [
                 ['kind' => 'stripes', 'from' => 1, 'to' => $rounds, 'sequence' => [['yarn' => 'A', 'rounds' => 2], ['yarn' => 'B', 'rounds' => 2]]],
                 ...$runs,

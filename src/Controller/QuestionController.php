@@ -117,7 +117,7 @@ final readonly class QuestionController
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = $request->query->getInt('round');
         $writer = ChangeWriter::of($plan, $piece);
-        $within = array_filter($piece->changes->all, static fn (Change $change): bool => !$change->isAtEnd && !$change->isJog && $round === $change->round);
+        $within = array_filter($piece->changes->all, static fn (Change $change): bool => $change->place->isWithin() && $round === $change->place->round);
 
         return new JsonResponse(['changes' => array_map($writer->values(...), array_values($within))]);
     }
@@ -167,7 +167,7 @@ final readonly class QuestionController
         $piece = Analysis::ofPiece($plan, $request->query->getString('piece')) ?? throw new NotFoundHttpException();
         $round = $request->query->getInt('round');
         foreach ($piece->changes->jogs() as $jog) {
-            if ($round === $jog->treated) {
+            if ($round === $jog->place->treated) {
                 return new JsonResponse(['looks' => LookWriter::values($plan, $piece->stages, $jog)]);
             }
         }

@@ -63,9 +63,9 @@ final readonly class BestChanges implements EditKind
             $said = $at[$decision->round] ?? new ChangeAt();
             $at[$decision->round] = $said->decided($said->method ?? $decision->method, null);
             $left = $searched->left[$i] ?? null;
-            if (null !== $left && null !== $decision->comes && null === $left->typed) {
-                $was = $at[$left->treated] ?? new ChangeAt();
-                $at[$left->treated] = $was->decided(null, $was->ends->oldYarn ?? $decision->comes);
+            if (null !== $left && null !== $decision->comes && null === $left->yarns->typed) {
+                $was = $at[$left->place->treated] ?? new ChangeAt();
+                $at[$left->place->treated] = $was->decided(null, $was->ends->oldYarn ?? $decision->comes);
             }
         }
 

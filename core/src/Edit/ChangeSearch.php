@@ -44,23 +44,23 @@ final readonly class ChangeSearch
         /** @var array<string, Change> $hanging the change at which each yarn was left last */
         $hanging = [];
         foreach ($changes as $change) {
-            if ($change->isJog && isset($degrees[$change->treated])) {
-                $before = $hanging[$change->to] ?? null;
+            if ($change->place->isJog && isset($degrees[$change->place->treated])) {
+                $before = $hanging[$change->yarns->to] ?? null;
                 $comes = null === $before ? [] : self::yarns($plan, $stages, $before, $change);
-                if (null !== $before && $before->isJog) {
+                if (null !== $before && $before->place->isJog) {
                     $left[\count($jogs)] = $before;
                 }
                 $jogs[] = new Jog(
-                    round: $change->treated,
-                    degrees: $degrees[$change->treated]->degrees,
+                    round: $change->place->treated,
+                    degrees: $degrees[$change->place->treated]->degrees,
                     methods: self::methods($plan, $stages, $change),
-                    old: \ord($change->from) - \ord('A'),
-                    new: \ord($change->to) - \ord('A'),
+                    old: \ord($change->yarns->from) - \ord('A'),
+                    new: \ord($change->yarns->to) - \ord('A'),
                     comes: $comes,
                     cut: null === $before ? null : self::cut($plan, $before, $change),
                 );
             }
-            $hanging[$change->from] = $change;
+            $hanging[$change->yarns->from] = $change;
         }
 
         return new self($jogs, $left);
@@ -71,13 +71,14 @@ final readonly class ChangeSearch
     {
         $piece = $stages->piece;
         $isJoined = $stages->frame->isJoined();
-        $site = ChangeSite::in($piece, $stages->fabric, $change->treated, $change->degrees, true);
-        $said = ($piece->changes->at[$change->treated] ?? null)?->method;
-        $holds = ($stages->treatments->at[$change->treated] ?? null)->holds ?? false;
+        $site = ChangeSite::in($piece, $stages->fabric, $change->place->treated, $change->place->degrees, true);
+        $said = ($piece->changes->at[$change->place->treated] ?? null)?->method;
+        $holds = ($stages->treatments->at[$change->place->treated] ?? null)->holds ?? false;
         $options = [];
-        foreach (null !== $said || null !== $change->line || $change->isOfPlaces ? [$change->method] : Method::choices() as $method) {
+        $isFixed = null !== $said || null !== $change->treatment->line || $change->place->isOfPlaces;
+        foreach ($isFixed ? [$change->treatment->method] : Method::choices() as $method) {
             $way = Ways::of($method);
-            if ($way->fits($site) && ($way->isApt($holds, $change->isStacked) || null !== $said)) {
+            if ($way->fits($site) && ($way->isApt($holds, $change->treatment->isStacked) || null !== $said)) {
                 $options[] = new MethodOption(
                     method: $method,
                     step: $way->step(),
@@ -85,12 +86,14 @@ final readonly class ChangeSearch
                     mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Amounts::WIDTHS * $plan->gauge->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
-                    place: $way->parts() ? fmod($piece->frontDegrees + ($piece->changes->at[$change->treated]->begins ?? ChangeAt::BACK) + 360.0, 360.0) : null,
+                    place: $way->parts()
+                        ? fmod($piece->frontDegrees + ($piece->changes->at[$change->place->treated]->begins ?? ChangeAt::BACK) + 360.0, 360.0)
+                        : null,
                 );
             }
         }
 
-        return [] === $options ? [new MethodOption($change->method, $change->step, 0.0)] : $options;
+        return [] === $options ? [new MethodOption($change->treatment->method, $change->treatment->step, 0.0)] : $options;
     }
 
     /**
@@ -100,23 +103,23 @@ final readonly class ChangeSearch
      */
     private static function yarns(Plan $plan, PieceStages $stages, Change $left, Change $back): array
     {
-        $said = ($stages->piece->changes->at[$left->treated] ?? null)?->ends->oldYarn;
+        $said = ($stages->piece->changes->at[$left->place->treated] ?? null)?->ends->oldYarn;
         $width = $plan->gauge->stitchWidthMm();
-        $isNext = $left->backRound === $left->round + ($left->isAtEnd ? 1 : 0);
+        $isNext = $left->yarns->backRound === $left->place->round + ($left->place->isAtEnd ? 1 : 0);
         $options = [];
         foreach ([
             [OldYarnChoice::Cut, OldYarn::Cut, true],
-            [OldYarnChoice::Carry, $isNext ? OldYarn::Float : OldYarn::Carry, ($left->waits ?? 0) <= Changes::CARRIED_OVER],
-            [OldYarnChoice::Over, OldYarn::Over, !Harmony::isMuchDarker($plan, $left->from, $left->to)],
+            [OldYarnChoice::Carry, $isNext ? OldYarn::Float : OldYarn::Carry, ($left->yarns->waits ?? 0) <= Changes::CARRIED_OVER],
+            [OldYarnChoice::Over, OldYarn::Over, !Harmony::isMuchDarker($plan, $left->yarns->from, $left->yarns->to)],
         ] as [$choice, $becomes, $isApt]) {
-            $isFixed = null !== $left->typed || !$left->isJog || null !== $said;
-            if ($isFixed ? $becomes !== $left->oldYarn : !$isApt) {
+            $isFixed = null !== $left->yarns->typed || !$left->place->isJog || null !== $said;
+            if ($isFixed ? $becomes !== $left->yarns->old : !$isApt) {
                 continue;
             }
             $options[] = match ($becomes) {
                 OldYarn::Cut => self::cut($plan, $left, $back),
                 OldYarn::Over => new YarnOption($choice, 0, PieceLengths::over($left, $stages->frame) * $width),
-                OldYarn::Float => new YarnOption($choice, 0, $left->passes * $width),
+                OldYarn::Float => new YarnOption($choice, 0, $left->yarns->passes * $width),
                 default => new YarnOption($choice, 0, PieceLengths::carried($left, $stages->fabric, $stages->frame)),
             };
         }
@@ -128,8 +131,8 @@ final readonly class ChangeSearch
     {
         return new YarnOption(
             OldYarnChoice::Cut,
-            (int) $left->oldTail->isLeft() + (int) $back->newTail->isLeft(),
-            10.0 * ($left->oldTail->cm($plan->yarnUse) + $back->newTail->cm($plan->yarnUse)),
+            (int) $left->yarns->oldTail->isLeft() + (int) $back->yarns->newTail->isLeft(),
+            10.0 * ($left->yarns->oldTail->cm($plan->yarnUse) + $back->yarns->newTail->cm($plan->yarnUse)),
         );
     }
 }

@@ -58,13 +58,13 @@ final class BestWriter
 
         return array_values(array_filter(
             $analysis->pieces[$at]->changes->jogs(),
-            static fn (Change $jog): bool => $jog->shows() && !isset($covers[$jog->treated]),
+            static fn (Change $jog): bool => $jog->shows() && !isset($covers[$jog->place->treated]),
         ));
     }
 
     /** @param list<Change> $jogs */
     private static function steps(array $jogs): float
     {
-        return array_sum(array_map(static fn (Change $jog): float => $jog->step, $jogs));
+        return array_sum(array_map(static fn (Change $jog): float => $jog->treatment->step, $jogs));
     }
 }

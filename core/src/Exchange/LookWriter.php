@@ -23,10 +23,10 @@ final class LookWriter
      */
     public static function values(Plan $plan, PieceStages $stages, Change $change): array
     {
-        $site = ChangeSite::in($stages->piece, $stages->fabric, $change->treated, $change->degrees, !$change->isOfPlaces);
+        $site = ChangeSite::in($stages->piece, $stages->fabric, $change->place->treated, $change->place->degrees, !$change->place->isOfPlaces);
         $others = array_filter(
-            null === $change->line ? Method::choices() : [],
-            static fn (Method $method): bool => $method !== $change->method && Ways::of($method)->fits($site),
+            null === $change->treatment->line ? Method::choices() : [],
+            static fn (Method $method): bool => $method !== $change->treatment->method && Ways::of($method)->fits($site),
         );
         usort($others, static fn (Method $one, Method $other): int => Ways::of($one)->step() <=> Ways::of($other)->step());
 
@@ -34,7 +34,7 @@ final class LookWriter
             'method' => $method->value,
             'label' => Ways::of($method)->label(),
             'leaves' => Ways::of($method)->leaves(),
-            'isPresent' => $method === $change->method,
+            'isPresent' => $method === $change->treatment->method,
             'cells' => array_map(
                 static fn (array $cell): array => array_map(static fn (string|float $of): string|float => \is_string($of) ? $of : Rounded::of($of), $cell),
                 JoinPicture::of(
@@ -45,10 +45,10 @@ final class LookWriter
                     treatments: $stages->treatments,
                     gauge: $plan->gauge,
                     lean: $plan->leanOf($stages->piece),
-                    round: $change->treated,
+                    round: $change->place->treated,
                     method: $method,
                 )->cells,
             ),
-        ], [$change->method, ...$others]);
+        ], [$change->treatment->method, ...$others]);
     }
 }

@@ -62,7 +62,7 @@ final class PieceWriter
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
                 $changes->values(...),
-                array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->isAtEnd || $change->isJog)),
+                array_values(array_filter($analysis->changes->all, static fn (Change $change): bool => $change->place->isAtEnd || $change->place->isJog)),
             ),
             'ends' => $lengths->ends(),
             'changingMm' => Rounded::of($lengths->onChanging()),
@@ -149,8 +149,8 @@ final class PieceWriter
         $counts = [];
         foreach ($analysis->changes->all as $change) {
             // Where each of several yarns goes on from where it waits, nothing is changed that is to be minded.
-            if (!$change->isAtEnd && !$change->isJog && HelixPart::GoesOn !== $change->helix) {
-                $counts[$change->round] = ($counts[$change->round] ?? 0) + 1;
+            if ($change->place->isWithin() && HelixPart::GoesOn !== $change->yarns->helix) {
+                $counts[$change->place->round] = ($counts[$change->place->round] ?? 0) + 1;
             }
         }
 

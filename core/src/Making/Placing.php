@@ -101,7 +101,7 @@ final readonly class Placing
         }
         $from = match ($placement->anchor) {
             Anchor::Round => $placement->number,
-            Anchor::Change => ($jogs[$placement->number - 1] ?? null)?->round,
+            Anchor::Change => ($jogs[$placement->number - 1] ?? null)?->place->round,
             Anchor::Placement => $rounds[$placement->of] ?? null,
         };
 
@@ -129,8 +129,8 @@ final readonly class Placing
         $steps = [];
         foreach ($jogs as $change) {
             foreach ($degrees as $at) {
-                if (abs($change->round - $round) <= 1 && Turn::apart($change->degrees, $at) <= self::NEAR * 360.0 / $makes) {
-                    $steps[] = $change->round;
+                if (abs($change->place->round - $round) <= 1 && Turn::apart($change->place->degrees, $at) <= self::NEAR * 360.0 / $makes) {
+                    $steps[] = $change->place->round;
                 }
             }
         }

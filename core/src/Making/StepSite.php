@@ -44,11 +44,11 @@ final readonly class StepSite
     ): self {
         $told = $slips = [];
         foreach ($changes->all as $change) {
-            if (Ways::of($change->method)->slipsFirst()) {
-                $slips[$change->treated + 1] = true;
+            if (Ways::of($change->treatment->method)->slipsFirst()) {
+                $slips[$change->place->treated + 1] = true;
             }
             if ($change->needsWord()) {
-                $told[$change->round][] = $change;
+                $told[$change->place->round][] = $change;
             }
         }
 

@@ -67,7 +67,7 @@ final class Steps
     private static function ends(array $changes): ?Change
     {
         foreach ($changes as $change) {
-            if ($change->isAtEnd && 0 === $change->onward) {
+            if ($change->place->isAtEnd && 0 === $change->treatment->onward) {
                 return $change;
             }
         }

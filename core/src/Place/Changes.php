@@ -77,37 +77,45 @@ final readonly class Changes
             $passesBack = $around < $passes;
             unset($hanging[$to], $waiting[$to]);
             $change = new Change(
-                round: $round,
-                stitch: $stitch,
-                from: $from,
-                to: $to,
-                isAtEnd: $atEnd,
-                isJog: $isJog,
-                isOfPlaces: $isJog && !isset($treatments->at[$treated]),
-                treated: $treated ?? $round,
-                degrees: $degrees,
-                fromFront: $frame->awayFromFront($degrees),
-                method: $treatment->method ?? Method::Plain,
-                isChosen: $treatment->isChosen ?? false,
-                step: null === $treatment ? 0.0 : Ways::of($treatment->method)->step(),
-                line: $treatment?->line,
-                oldYarn: $oldYarn,
-                backRound: $back?->round,
-                backStitch: $back?->stitch,
-                waits: null === $back ? null : max(0, $back->round - $round - 1),
-                takenFrom: $takenFrom,
-                hanging: implode('', array_keys($hanging)),
-                catches: $passes > 0 && !$passesBack && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
-                passes: min($passes, $around),
-                passesBack: $passesBack,
-                isStacked: $treatment->isStacked ?? false,
-                isYarnChosen: !$isParted && null !== $ends->oldYarn && null !== $back && $oldYarn === $chosenYarn,
-                oldTail: $ends->oldTail ?? Tail::Weave,
-                newTail: YarnWay::Over === $way ? Tail::Over : $ends->newTail ?? Tail::Weave,
-                onward: $isJog && $atEnd ? Treatments::onward($piece, $round) : 0,
-                toBack: $isJog && $atEnd && !$treatment->followsFront() && Worked::Spiral === $piece->worked ? self::toBack($frame, $degrees, $round) : null,
-                typed: $way,
-                helix: $helices->part($swap),
+                new ChangePlace(
+                    round: $round,
+                    stitch: $stitch,
+                    isAtEnd: $atEnd,
+                    isJog: $isJog,
+                    isOfPlaces: $isJog && !isset($treatments->at[$treated]),
+                    treated: $treated ?? $round,
+                    degrees: $degrees,
+                    fromFront: $frame->awayFromFront($degrees),
+                    toBack: $atEnd && false === $treatment?->followsFront() && Worked::Spiral === $piece->worked
+                        ? self::toBack($frame, $degrees, $round)
+                        : null,
+                ),
+                new ChangeTreatment(
+                    method: $treatment->method ?? Method::Plain,
+                    isChosen: $treatment->isChosen ?? false,
+                    step: null === $treatment ? 0.0 : Ways::of($treatment->method)->step(),
+                    line: $treatment?->line,
+                    isStacked: $treatment->isStacked ?? false,
+                    onward: $isJog && $atEnd ? Treatments::onward($piece, $round) : 0,
+                ),
+                new ChangeYarns(
+                    from: $from,
+                    to: $to,
+                    old: $oldYarn,
+                    backRound: $back?->round,
+                    backStitch: $back?->stitch,
+                    waits: null === $back ? null : max(0, $back->round - $round - 1),
+                    takenFrom: $takenFrom,
+                    hanging: implode('', array_keys($hanging)),
+                    catches: $passes > 0 && !$passesBack && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
+                    passes: min($passes, $around),
+                    passesBack: $passesBack,
+                    isChosen: !$isParted && null !== $ends->oldYarn && null !== $back && $oldYarn === $chosenYarn,
+                    oldTail: $ends->oldTail ?? Tail::Weave,
+                    newTail: YarnWay::Over === $way ? Tail::Over : $ends->newTail ?? Tail::Weave,
+                    typed: $way,
+                    helix: $helices->part($swap),
+                ),
             );
             if (OldYarn::Wait === $oldYarn) {
                 $waiting[$from] = $round;
@@ -153,7 +161,7 @@ final readonly class Changes
     /** @return list<Change> those at the end of a round, where a step is seen */
     public function jogs(): array
     {
-        return array_values(array_filter($this->all, static fn (Change $change): bool => $change->isJog));
+        return array_values(array_filter($this->all, static fn (Change $change): bool => $change->place->isJog));
     }
 
     /**

@@ -34,8 +34,8 @@ final readonly class FaceCheck
         }
         $steps = [];
         foreach ($changes->jogs() as $change) {
-            if ($change->round >= $face->from - 1 && $change->round <= $face->to && $change->fromFront <= $face->degrees / 2) {
-                $steps[] = $change->round;
+            if ($change->place->round >= $face->from - 1 && $change->place->round <= $face->to && $change->place->fromFront <= $face->degrees / 2) {
+                $steps[] = $change->place->round;
             }
         }
 

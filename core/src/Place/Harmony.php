@@ -123,9 +123,9 @@ final readonly class Harmony
         $said = [];
         foreach ($changes->all as $change) {
             // The old yarn lies behind the new one until it is taken up again.
-            if (OldYarn::Cut !== $change->oldYarn && OldYarn::Wait !== $change->oldYarn
-                && ($lightness[$change->to] ?? 0.0) - ($lightness[$change->from] ?? 0.0) > self::SHINES) {
-                $said[$change->from][$change->to] = true;
+            if (OldYarn::Cut !== $change->yarns->old && OldYarn::Wait !== $change->yarns->old
+                && ($lightness[$change->yarns->to] ?? 0.0) - ($lightness[$change->yarns->from] ?? 0.0) > self::SHINES) {
+                $said[$change->yarns->from][$change->yarns->to] = true;
             }
         }
 

@@ -45,7 +45,7 @@ final readonly class Tips
             }
         }
         array_push($tips, ...$this->thinLines(), ...$this->busy());
-        $jogs = array_map(static fn (Change $jog): int => $jog->round, $this->changes->jogs());
+        $jogs = array_map(static fn (Change $jog): int => $jog->place->round, $this->changes->jogs());
         if ($this->piece->copies->count > 1 && [] !== $jogs) {
             $tips[] = new Tip(TipKind::PairedLimbs, $jogs, figure: $this->piece->copies->count);
         }
@@ -192,8 +192,8 @@ final readonly class Tips
         ));
         $within = $rounds = [];
         foreach ([] === $fades ? [] : $this->changes->all as $change) {
-            if (!$change->isAtEnd && !$change->isJog) {
-                $within[$change->round] = ($within[$change->round] ?? 0) + 1;
+            if ($change->place->isWithin()) {
+                $within[$change->place->round] = ($within[$change->place->round] ?? 0) + 1;
             }
         }
         foreach ($fades as $fade) {

@@ -37,27 +37,27 @@ final readonly class ChangeSaid implements WaySaid
     {
         return $this->stitch($this->hasMoved()
             ? Stitch::Single
-            : Stitch::ofCode($this->fabric->rounds[$this->change->round - 1]->tops[$this->change->stitch - 1]));
+            : Stitch::ofCode($this->fabric->rounds[$this->change->place->round - 1]->tops[$this->change->place->stitch - 1]));
     }
 
     public function old(): string
     {
-        return $this->yarns->named($this->change->from);
+        return $this->yarns->named($this->change->yarns->from);
     }
 
     public function new(): string
     {
-        return $this->yarns->named($this->change->to);
+        return $this->yarns->named($this->change->yarns->to);
     }
 
     public function newLetter(): string
     {
-        return $this->yarns->letter($this->change->to);
+        return $this->yarns->letter($this->change->yarns->to);
     }
 
     public function round(): int
     {
-        return $this->change->treated;
+        return $this->change->place->treated;
     }
 
     public function once(): string
@@ -72,17 +72,17 @@ final readonly class ChangeSaid implements WaySaid
 
     public function increases(): bool
     {
-        return $this->reading->rounds[$this->change->treated]->startsWith(Stitch::Increase);
+        return $this->reading->rounds[$this->change->place->treated]->startsWith(Stitch::Increase);
     }
 
     public function hasMoved(): bool
     {
-        return $this->change->onward > 0;
+        return $this->change->treatment->onward > 0;
     }
 
     public function place(): string
     {
-        $begins = ($this->piece->changes->at[$this->change->treated] ?? null)->begins ?? ChangeAt::BACK;
+        $begins = ($this->piece->changes->at[$this->change->place->treated] ?? null)->begins ?? ChangeAt::BACK;
 
         return match (true) {
             abs($begins) >= 179.5 => 'at the back, opposite the front',
@@ -93,7 +93,7 @@ final readonly class ChangeSaid implements WaySaid
 
     public function away(): string
     {
-        return round($this->change->fromFront).'° from the front';
+        return round($this->change->place->fromFront).'° from the front';
     }
 
     public function shows(): bool
@@ -103,12 +103,12 @@ final readonly class ChangeSaid implements WaySaid
 
     public function isStacked(): bool
     {
-        return $this->change->isStacked;
+        return $this->change->treatment->isStacked;
     }
 
     public function isOfPlaces(): bool
     {
-        return $this->change->isOfPlaces;
+        return $this->change->place->isOfPlaces;
     }
 
     public function cover(): ?string

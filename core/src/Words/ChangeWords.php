@@ -41,30 +41,30 @@ final readonly class ChangeWords
     /** "after stitch 24 of round 7: B → A, at 214°, a jog of one round, at the back". */
     public function summary(Change $change): string
     {
-        $place = "after stitch {$change->stitch} of {$this->once()} {$change->round}: {$this->yarns->letter(
-            $change->from,
-        )} → {$this->yarns->letter($change->to)}";
+        $place = "after stitch {$change->place->stitch} of {$this->once()} {$change->place->round}: {$this->yarns->letter(
+            $change->yarns->from,
+        )} → {$this->yarns->letter($change->yarns->to)}";
         if (Worked::Rows === $this->piece->worked) {
-            return $place.($change->isAtEnd ? ', at the edge' : ', within the row');
+            return $place.($change->place->isAtEnd ? ', at the edge' : ', within the row');
         }
-        $place .= ', at '.((int) round($change->degrees) % 360).'°';
-        if (!$change->isJog) {
+        $place .= ', at '.((int) round($change->place->degrees) % 360).'°';
+        if (!$change->place->isJog) {
             return "{$place}, within the round";
         }
-        $at = null === $change->line ? '' : ', on the change line';
+        $at = null === $change->treatment->line ? '' : ', on the change line';
 
-        return "{$place}{$at}, ".Ways::of($change->method)->leaves().', '.self::seen($change);
+        return "{$place}{$at}, ".Ways::of($change->treatment->method)->leaves().', '.self::seen($change);
     }
 
     /** Where its place is: "shows, 38° from the front". */
     public static function seen(Change $change): string
     {
-        $apart = round($change->fromFront).'° from the front';
+        $apart = round($change->place->fromFront).'° from the front';
 
         return match (true) {
-            !$change->isJog => $change->isAtEnd ? 'at the edge' : 'within the round',
+            !$change->place->isJog => $change->place->isAtEnd ? 'at the edge' : 'within the round',
             $change->shows() => "shows, {$apart}",
-            Sight::isAtBack($change->fromFront) => 'at the back',
+            Sight::isAtBack($change->place->fromFront) => 'at the back',
             default => "at the side, {$apart}",
         };
     }
@@ -72,17 +72,17 @@ final readonly class ChangeWords
     /** What to do, a sentence a step. */
     public function toDo(Change $change): string
     {
-        if (null !== $change->helix) {
+        if (null !== $change->yarns->helix) {
             return implode(' ', [(new HelixWords($this->yarns, $this->vocabulary))->toDo($change), ...$this->ends->toDo($change)]);
         }
-        $way = Ways::of($change->method);
+        $way = Ways::of($change->treatment->method);
         $does = $way->toDo($this->said($change));
         $steps = [
-            0 === $change->onward ? null : $this->onward($change->onward, $change->from),
+            0 === $change->treatment->onward ? null : $this->onward($change->treatment->onward, $change->yarns->from),
             array_shift($does),
-            null === $change->takenFrom || $change->takenFrom === $change->round
+            null === $change->yarns->takenFrom || $change->yarns->takenFrom === $change->place->round
                 ? null
-                : "Take {$this->yarns->letter($change->to)} up from {$this->once()} {$change->takenFrom}, where it hangs.",
+                : "Take {$this->yarns->letter($change->yarns->to)} up from {$this->once()} {$change->yarns->takenFrom}, where it hangs.",
             ...$does,
         ];
         array_push($steps, ...$this->ends->toDo($change));
@@ -93,7 +93,9 @@ final readonly class ChangeWords
     /** What the notes of a pattern do not say: of what they do, only what becomes of the yarns. */
     public function brief(Change $change): string
     {
-        return null === $change->helix && Ways::of($change->method)->isInNotes() ? implode(' ', $this->ends->toDo($change)) : $this->toDo($change);
+        $isKnown = null === $change->yarns->helix && Ways::of($change->treatment->method)->isInNotes();
+
+        return $isKnown ? implode(' ', $this->ends->toDo($change)) : $this->toDo($change);
     }
 
     /** Why this method, and why the old yarn is cut or kept. */
@@ -104,14 +106,14 @@ final readonly class ChangeWords
 
     private function whyMethod(Change $change): string
     {
-        $way = Ways::of($change->method);
+        $way = Ways::of($change->treatment->method);
 
         return match (true) {
-            !$change->isJog && $change->isAtEnd => 'A row ends at an edge, where no jog is seen.',
-            null !== $change->helix => 'Each yarn climbs in a spiral of its own, so no jog lies between them.',
-            !$change->isJog => "A change within a {$this->once()} leaves no jog.",
-            null !== $change->line => 'The change line keeps every jog in one straight column, wherever the marker stands.',
-            $change->isChosen => $way->whyChosen($this->said($change)),
+            !$change->place->isJog && $change->place->isAtEnd => 'A row ends at an edge, where no jog is seen.',
+            null !== $change->yarns->helix => 'Each yarn climbs in a spiral of its own, so no jog lies between them.',
+            !$change->place->isJog => "A change within a {$this->once()} leaves no jog.",
+            null !== $change->treatment->line => 'The change line keeps every jog in one straight column, wherever the marker stands.',
+            $change->treatment->isChosen => $way->whyChosen($this->said($change)),
             default => $way->whyTaken($this->said($change)),
         };
     }
@@ -125,7 +127,7 @@ final readonly class ChangeWords
             reading: $this->reading,
             yarns: $this->yarns,
             vocabulary: $this->vocabulary,
-            cover: $this->covers[$change->treated] ?? null,
+            cover: $this->covers[$change->place->treated] ?? null,
         );
     }
 

@@ -30,33 +30,34 @@ final readonly class EndsWords
     /** @return list<string> a sentence a step */
     public function toDo(Change $change): array
     {
-        $from = $this->yarns->letter($change->from);
+        $yarns = $change->yarns;
+        $from = $this->yarns->letter($yarns->from);
         $once = $this->once();
-        $steps = [match ($change->oldYarn) {
+        $steps = [match ($yarns->old) {
             OldYarn::Wait => null,
             OldYarn::Cut => $this->cut($change),
-            OldYarn::Carry => $change->isAtEnd && Worked::Rows === $this->piece->worked
-                ? "Leave {$from} hanging at the edge; in {$once} {$change->backRound} carry it loosely up the edge."
+            OldYarn::Carry => $change->place->isAtEnd && Worked::Rows === $this->piece->worked
+                ? "Leave {$from} hanging at the edge; in {$once} {$yarns->backRound} carry it loosely up the edge."
                     .($this->isEdged() ? ' The edging hides it.' : '')
                 : $this->carry($change),
-            OldYarn::Float => $change->passesBack
-                ? "Leave {$from} hanging at the marker; at stitch {$change->backStitch} of {$once} {$change->backRound} bring it back loosely"
-                    ." across {$this->counted($change->passes, 'stitch', 'stitches')}."
-                : "Carry {$from} loosely across the inside; it comes back at stitch {$change->backStitch} of {$once} {$change->backRound}.",
-            OldYarn::Over => "Lay {$from} along the edge and crochet over it; it comes back at stitch {$change->backStitch} of {$once} {$change->backRound}.",
+            OldYarn::Float => $yarns->passesBack
+                ? "Leave {$from} hanging at the marker; at stitch {$yarns->backStitch} of {$once} {$yarns->backRound} bring it back loosely"
+                    ." across {$this->counted($yarns->passes, 'stitch', 'stitches')}."
+                : "Carry {$from} loosely across the inside; it comes back at stitch {$yarns->backStitch} of {$once} {$yarns->backRound}.",
+            OldYarn::Over => "Lay {$from} along the edge and crochet over it; it comes back at stitch {$yarns->backStitch} of {$once} {$yarns->backRound}.",
         }];
-        if (null === $change->takenFrom) {
+        if (null === $yarns->takenFrom) {
             $steps[] = $this->joined($change);
         }
-        if ([] !== $change->catches) {
+        if ([] !== $yarns->catches) {
             $steps[] = "Catch {$from} behind at stitch ".YarnWords::listed(...array_map(
                 strval(...),
-                $change->catches,
-            )).", as it passes {$change->passes} stitches."
-                .($change->passes > self::FAR ? ' That is far for one float: a separate length for each spot, a bobble, or a circle sewn on shows less.' : '');
+                $yarns->catches,
+            )).", as it passes {$yarns->passes} stitches."
+                .($yarns->passes > self::FAR ? ' That is far for one float: a separate length for each spot, a bobble, or a circle sewn on shows less.' : '');
         }
-        if ('' !== $change->hanging) {
-            $letters = array_map($this->yarns->letter(...), str_split($change->hanging));
+        if ('' !== $yarns->hanging) {
+            $letters = array_map($this->yarns->letter(...), str_split($yarns->hanging));
             $steps[] = YarnWords::listed(...$letters).(1 === \count($letters) ? ' goes on hanging inside.' : ' go on hanging inside.');
         }
 
@@ -85,24 +86,26 @@ final readonly class EndsWords
 
     private function carry(Change $change): string
     {
-        [$from, $once] = [$this->yarns->letter($change->from), $this->once()];
+        $yarns = $change->yarns;
+        [$from, $once] = [$this->yarns->letter($yarns->from), $this->once()];
 
-        return $change->isAtEnd
-            ? "Leave {$from} hanging inside; take it up again in {$once} {$change->backRound}, without pulling."
-            : "Leave {$from} hanging inside; in {$once} {$change->backRound} bring it loosely across to stitch {$change->backStitch}.";
+        return $change->place->isAtEnd
+            ? "Leave {$from} hanging inside; take it up again in {$once} {$yarns->backRound}, without pulling."
+            : "Leave {$from} hanging inside; in {$once} {$yarns->backRound} bring it loosely across to stitch {$yarns->backStitch}.";
     }
 
     private function cut(Change $change): ?string
     {
-        $from = $this->yarns->letter($change->from);
-        $cm = $this->yarns->length($change->oldTail->cm($this->plan->yarnUse));
-        if (Ways::of($change->method)->parts() && Tail::Weave === $change->oldTail) {
+        $yarns = $change->yarns;
+        $from = $this->yarns->letter($yarns->from);
+        $cm = $this->yarns->length($yarns->oldTail->cm($this->plan->yarnUse));
+        if (Ways::of($change->treatment->method)->parts() && Tail::Weave === $yarns->oldTail) {
             return null;
         }
 
-        return "Cut {$from}, leaving {$cm}".match ($change->oldTail) {
+        return "Cut {$from}, leaving {$cm}".match ($yarns->oldTail) {
             Tail::Weave => '.',
-            Tail::Knot => ", and knot it to {$this->yarns->letter($change->to)} inside, not too tightly.",
+            Tail::Knot => ", and knot it to {$this->yarns->letter($yarns->to)} inside, not too tightly.",
             Tail::Inside => ', and leave it inside with the stuffing.',
             Tail::Over => ', and crochet over it for the next three or four stitches.',
             Tail::Sew => ' to sew with.',
@@ -113,12 +116,13 @@ final readonly class EndsWords
     /** Of a yarn that is joined anew; weaving in needs no word of its own. */
     private function joined(Change $change): ?string
     {
-        $to = $this->yarns->letter($change->to);
-        $cm = $this->yarns->length($change->newTail->cm($this->plan->yarnUse));
+        $yarns = $change->yarns;
+        $to = $this->yarns->letter($yarns->to);
+        $cm = $this->yarns->length($yarns->newTail->cm($this->plan->yarnUse));
 
-        return match ($change->newTail) {
+        return match ($yarns->newTail) {
             Tail::Weave => null,
-            Tail::Knot => OldYarn::Cut === $change->oldYarn && Tail::Knot === $change->oldTail ? null : "Knot {$to}’s end to the old yarn inside, with {$cm}.",
+            Tail::Knot => OldYarn::Cut === $yarns->old && Tail::Knot === $yarns->oldTail ? null : "Knot {$to}’s end to the old yarn inside, with {$cm}.",
             Tail::Inside => "Leave {$cm} of {$to} inside with the stuffing.",
             Tail::Over => "Join {$to} with {$cm}, and crochet over its end for three or four stitches.",
             Tail::Sew => "Join {$to} with {$cm} to sew with.",
@@ -128,34 +132,37 @@ final readonly class EndsWords
 
     private function whyYarn(Change $change): string
     {
-        $from = $this->yarns->letter($change->from);
-        if (\in_array($change->typed, [YarnWay::Cut, YarnWay::Carry, YarnWay::Float], true) && $change->oldYarn->value === $change->typed->value) {
-            return "Your words say to {$change->typed->value} {$from}.";
+        $yarns = $change->yarns;
+        $from = $this->yarns->letter($yarns->from);
+        if (\in_array($yarns->typed, [YarnWay::Cut, YarnWay::Carry, YarnWay::Float], true) && $yarns->old->value === $yarns->typed->value) {
+            return "Your words say to {$yarns->typed->value} {$from}.";
         }
-        $whyCut = Ways::of($change->method)->whyCut();
-        $after = 0 === $change->waits ? "in the next {$this->once()}" : 'after '.$this->counted($change->waits ?? 0, $this->once(), "{$this->once()}s");
+        $whyCut = Ways::of($change->treatment->method)->whyCut();
+        $after = 0 === $yarns->waits ? "in the next {$this->once()}" : 'after '.$this->counted($yarns->waits ?? 0, $this->once(), "{$this->once()}s");
 
         return match (true) {
-            OldYarn::Wait === $change->oldYarn => "{$from} waits there, and goes on one {$this->once()} higher.",
-            OldYarn::Float === $change->oldYarn => "{$from} comes back in the same {$this->once()}.",
-            OldYarn::Over === $change->oldYarn => "You chose to crochet over {$from}; it comes back {$after}.",
-            OldYarn::Carry === $change->oldYarn && ($change->waits ?? 0) > Changes::CARRIED_OVER => "You chose to carry {$from}; it comes back only {$after}.",
-            OldYarn::Carry === $change->oldYarn => "{$from} comes back {$after}, near enough to carry.",
-            null === $change->backRound => "{$from} is not used again.",
-            $change->isYarnChosen => "You chose to cut {$from}.",
+            OldYarn::Wait === $yarns->old => "{$from} waits there, and goes on one {$this->once()} higher.",
+            OldYarn::Float === $yarns->old => "{$from} comes back in the same {$this->once()}.",
+            OldYarn::Over === $yarns->old => "You chose to crochet over {$from}; it comes back {$after}.",
+            OldYarn::Carry === $yarns->old && ($yarns->waits ?? 0) > Changes::CARRIED_OVER => "You chose to carry {$from}; it comes back only {$after}.",
+            OldYarn::Carry === $yarns->old => "{$from} comes back {$after}, near enough to carry.",
+            null === $yarns->backRound => "{$from} is not used again.",
+            $yarns->isChosen => "You chose to cut {$from}.",
             null !== $whyCut => $whyCut,
-            ($change->waits ?? 0) <= Changes::CARRIED_OVER && Worked::Rows === $this->piece->worked => "{$from} hangs at the other edge when it is wanted:"
+            ($yarns->waits ?? 0) <= Changes::CARRIED_OVER && Worked::Rows === $this->piece->worked => "{$from} hangs at the other edge when it is wanted:"
                 .' two tails, or take three yarns in turn.',
-            ($change->waits ?? 0) <= Changes::CARRIED_OVER => "{$from} begins anew with a standing stitch when it comes back.",
+            ($yarns->waits ?? 0) <= Changes::CARRIED_OVER => "{$from} begins anew with a standing stitch when it comes back.",
             default => "{$from} comes back only {$after}, too far to carry: two tails.",
         };
     }
 
     private function whyJoined(Change $change): string
     {
-        return match ($change->typed) {
+        $yarns = $change->yarns;
+
+        return match ($yarns->typed) {
             YarnWay::Over => 'Your words say to work over its tail.',
-            YarnWay::Standing => "Your words say to begin {$this->yarns->letter($change->to)} with a standing stitch.",
+            YarnWay::Standing => "Your words say to begin {$this->yarns->letter($yarns->to)} with a standing stitch.",
             default => '',
         };
     }
@@ -163,17 +170,18 @@ final readonly class EndsWords
     /** @return list<string> what to mind about what she chose */
     private function cautions(Change $change): array
     {
-        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
-        $isCut = OldYarn::Cut === $change->oldYarn;
-        $isKnotted = $isCut && Tail::Knot === $change->oldTail || null === $change->takenFrom && Tail::Knot === $change->newTail;
-        $isOver = OldYarn::Over === $change->oldYarn || $isCut && Tail::Over === $change->oldTail;
+        $yarns = $change->yarns;
+        [$from, $to] = [$this->yarns->letter($yarns->from), $this->yarns->letter($yarns->to)];
+        $isCut = OldYarn::Cut === $yarns->old;
+        $isKnotted = $isCut && Tail::Knot === $yarns->oldTail || null === $yarns->takenFrom && Tail::Knot === $yarns->newTail;
+        $isOver = OldYarn::Over === $yarns->old || $isCut && Tail::Over === $yarns->oldTail;
 
         return array_values(array_filter([
             $isKnotted && $this->isOpen ? 'The piece is left open: a knot inside it shows.' : null,
-            $isOver && Harmony::isMuchDarker($this->plan, $change->from, $change->to)
+            $isOver && Harmony::isMuchDarker($this->plan, $yarns->from, $yarns->to)
                 ? "{$from} is much darker than {$to}: crocheted over, it lies inside the stitches and shines through."
                 : null,
-            OldYarn::Float === $change->oldYarn && $change->passes > $this->plan->floats && $this->isOpen
+            OldYarn::Float === $yarns->old && $yarns->passes > $this->plan->floats && $this->isOpen
                 ? 'The piece is left open: fingers catch in a long float.'
                 : null,
         ]));

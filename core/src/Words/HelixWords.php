@@ -18,13 +18,13 @@ final readonly class HelixWords
 
     public function toDo(Change $change): string
     {
-        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+        [$from, $to] = [$this->yarns->letter($change->yarns->from), $this->yarns->letter($change->yarns->to)];
         $slip = $this->vocabulary->abbreviation(Stitch::SlipStitch);
 
         return match (true) {
-            HelixPart::Begins === $change->helix => "Put {$from}’s loop on a marker, where it waits."
+            HelixPart::Begins === $change->yarns->helix => "Put {$from}’s loop on a marker, where it waits."
                 ." Begin {$to} in the next stitch, with a {$slip} in place of the first stitch, so that it rises gently.",
-            HelixPart::Ends !== $change->helix => "Stop at {$to}’s loop. Put {$from}’s loop on a marker, take {$to} up where it waits,"
+            HelixPart::Ends !== $change->yarns->helix => "Stop at {$to}’s loop. Put {$from}’s loop on a marker, take {$to} up where it waits,"
                 .' and work it up to the next loop: nothing passes behind, and no yarn is pulled.',
             default => "End {$from} at {$to}’s loop with a {$slip} in place of its last stitch, so that the edge lies level."
                 ." Take {$to} up where it waits.",

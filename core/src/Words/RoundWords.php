@@ -162,15 +162,15 @@ final readonly class RoundWords
         if (null === $change) {
             return '';
         }
-        [$from, $to] = [$this->yarns->letter($change->from), $this->yarns->letter($change->to)];
+        [$from, $to] = [$this->yarns->letter($change->yarns->from), $this->yarns->letter($change->yarns->to)];
         $where = $worked->from === $worked->to ? 'in last st' : 'at end of '.$this->printer->head($worked->to, $worked->to);
 
-        return Ways::of($change->method)->inRound($from, $to) ?? match (true) {
-            null === $change->takenFrom => "; join {$to} {$where}",
+        return Ways::of($change->treatment->method)->inRound($from, $to) ?? match (true) {
+            null === $change->yarns->takenFrom => "; join {$to} {$where}",
             default => "; change to {$to} {$where}",
         }.match (true) {
-            OldYarn::Cut === $change->oldYarn => ", cut {$from}",
-            OldYarn::Carry === $change->oldYarn => ", keep {$from}",
+            OldYarn::Cut === $change->yarns->old => ", cut {$from}",
+            OldYarn::Carry === $change->yarns->old => ", keep {$from}",
             default => '',
         };
     }

@@ -82,33 +82,33 @@ final readonly class PieceLengths
             $attached[$inHand] = true;
         }
         foreach ($changes->all as $change) {
-            if (OldYarn::Cut === $change->oldYarn) {
-                $tail = $change->oldTail->cm($use) * 10.0;
-                $tails[$change->from] = ($tails[$change->from] ?? 0.0) + $tail;
+            if (OldYarn::Cut === $change->yarns->old) {
+                $tail = $change->yarns->oldTail->cm($use) * 10.0;
+                $tails[$change->yarns->from] = ($tails[$change->yarns->from] ?? 0.0) + $tail;
                 $changed += $tail;
-                $left += $change->oldTail->isLeft() ? 1.0 : 0.0;
-                unset($attached[$change->from]);
-            } elseif (OldYarn::Carry === $change->oldYarn) {
-                $carries[$change->from] = ($carries[$change->from] ?? 0.0) + self::carried($change, $fabric, $frame);
-            } elseif (OldYarn::Over === $change->oldYarn) {
-                $floats[$change->from] = ($floats[$change->from] ?? 0.0) + self::over($change, $frame) * $gauge->stitchWidthMm();
-            } elseif (OldYarn::Float === $change->oldYarn) {
-                $floats[$change->from] = ($floats[$change->from] ?? 0.0) + $change->passes * $gauge->stitchWidthMm();
+                $left += $change->yarns->oldTail->isLeft() ? 1.0 : 0.0;
+                unset($attached[$change->yarns->from]);
+            } elseif (OldYarn::Carry === $change->yarns->old) {
+                $carries[$change->yarns->from] = ($carries[$change->yarns->from] ?? 0.0) + self::carried($change, $fabric, $frame);
+            } elseif (OldYarn::Over === $change->yarns->old) {
+                $floats[$change->yarns->from] = ($floats[$change->yarns->from] ?? 0.0) + self::over($change, $frame) * $gauge->stitchWidthMm();
+            } elseif (OldYarn::Float === $change->yarns->old) {
+                $floats[$change->yarns->from] = ($floats[$change->yarns->from] ?? 0.0) + $change->yarns->passes * $gauge->stitchWidthMm();
             }
-            if (!isset($attached[$change->to])) {
-                $tail = $change->newTail->cm($use) * 10.0;
-                $tails[$change->to] = ($tails[$change->to] ?? 0.0) + $tail;
+            if (!isset($attached[$change->yarns->to])) {
+                $tail = $change->yarns->newTail->cm($use) * 10.0;
+                $tails[$change->yarns->to] = ($tails[$change->yarns->to] ?? 0.0) + $tail;
                 $changed += $tail;
-                $left += $change->newTail->isLeft() ? 1.0 : 0.0;
-                $attached[$change->to] = true;
+                $left += $change->yarns->newTail->isLeft() ? 1.0 : 0.0;
+                $attached[$change->yarns->to] = true;
             }
-            if ($change->isJog) {
-                $way = Ways::of($change->method);
-                $first = Stitch::ofCode($fabric->rounds[$change->treated]->tops[0]);
-                $worth[$change->from] = ($worth[$change->from] ?? 0.0) + $way->oldYarn($frame->isJoined());
-                $worth[$change->to] = ($worth[$change->to] ?? 0.0) + $way->newYarn($frame->isJoined(), $first);
+            if ($change->place->isJog) {
+                $way = Ways::of($change->treatment->method);
+                $first = Stitch::ofCode($fabric->rounds[$change->place->treated]->tops[0]);
+                $worth[$change->yarns->from] = ($worth[$change->yarns->from] ?? 0.0) + $way->oldYarn($frame->isJoined());
+                $worth[$change->yarns->to] = ($worth[$change->yarns->to] ?? 0.0) + $way->newYarn($frame->isJoined(), $first);
             }
-            $inHand = $change->to;
+            $inHand = $change->yarns->to;
         }
         if (null !== $inHand) {
             $tails[$inHand] += $ends->isSewn ? 0.0 : $ends->end * $ends->endCm * 10.0;
@@ -153,9 +153,9 @@ final readonly class PieceLengths
     /** @return int stitches that are worked over a yarn until it comes back */
     public static function over(Change $change, Frame $frame): int
     {
-        $back = $change->backRound ?? $change->round;
-        $stitches = ($change->backStitch ?? 1) - 1 - $change->stitch;
-        for ($round = $change->round; $round < $back; ++$round) {
+        $back = $change->yarns->backRound ?? $change->place->round;
+        $stitches = ($change->yarns->backStitch ?? 1) - 1 - $change->place->stitch;
+        for ($round = $change->place->round; $round < $back; ++$round) {
             $stitches += $frame->makes($round);
         }
 
@@ -165,13 +165,13 @@ final readonly class PieceLengths
     /** The straight way, in mm, up inside from where a yarn is left to where it is taken up. */
     public static function carried(Change $change, Fabric $fabric, Frame $frame): float
     {
-        $back = $change->backRound ?? $change->round;
+        $back = $change->yarns->backRound ?? $change->place->round;
         $up = 0.0;
-        for ($round = $change->round + 1; $round < $back || ($round === $back && !$change->isAtEnd); ++$round) {
+        for ($round = $change->place->round + 1; $round < $back || ($round === $back && !$change->place->isAtEnd); ++$round) {
             $up += $fabric->rounds[$round - 1]->height;
         }
-        $place = $frame->degrees($back, ($change->backStitch ?? 1) - 1);
-        $along = $frame->isFlat() ? 0.0 : Turn::apart($place, $change->degrees) / 360.0 * 2 * \M_PI * $fabric->rounds[$back - 1]->radius;
+        $place = $frame->degrees($back, ($change->yarns->backStitch ?? 1) - 1);
+        $along = $frame->isFlat() ? 0.0 : Turn::apart($place, $change->place->degrees) / 360.0 * 2 * \M_PI * $fabric->rounds[$back - 1]->radius;
 
         return hypot($up, $along);
     }

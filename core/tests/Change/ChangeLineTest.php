@@ -44,11 +44,11 @@ final class ChangeLineTest extends TestCase
             $piece = Analysis::of($plan)->pieces[0];
             self::assertCount(10, $piece->changes->jogs());
             foreach ($piece->changes->jogs() as $jog) {
-                $apart = abs(fmod($jog->degrees - 37 - $fromFront + 720 + 180, 360) - 180);
-                self::assertLessThanOrEqual(180 / $piece->stages->frame->makes($jog->round) + 1e-6, $apart, "round {$jog->round}");
+                $apart = abs(fmod($jog->place->degrees - 37 - $fromFront + 720 + 180, 360) - 180);
+                self::assertLessThanOrEqual(180 / $piece->stages->frame->makes($jog->place->round) + 1e-6, $apart, "round {$jog->place->round}");
             }
         }
-        $without = array_map(static fn (Change $jog): float => $jog->degrees, self::jogs(self::plan([])));
+        $without = array_map(static fn (Change $jog): float => $jog->place->degrees, self::jogs(self::plan([])));
         self::assertGreaterThan(30, max([0, ...$without]) - min([360, ...$without]));
     }
 
@@ -72,10 +72,10 @@ final class ChangeLineTest extends TestCase
     public function testOneChangeCanKeepToTheMarker(): void
     {
         $jogs = self::jogs(self::plan(['line' => ['fromFront' => 180], 'at' => [['round' => 4, 'line' => false]]]));
-        self::assertNull($jogs[1]->line);
-        self::assertSame(180.0, $jogs[0]->line);
+        self::assertNull($jogs[1]->treatment->line);
+        self::assertSame(180.0, $jogs[0]->treatment->line);
         $alone = self::jogs(self::plan(['at' => [['round' => 4, 'line' => true]]]));
-        self::assertSame([null, 180.0], [$alone[0]->line, $alone[1]->line]);
+        self::assertSame([null, 180.0], [$alone[0]->treatment->line, $alone[1]->treatment->line]);
     }
 
     public function testWhatLiesOverTheStripesStays(): void
@@ -96,13 +96,13 @@ final class ChangeLineTest extends TestCase
         $plan = self::plan(['line' => ['fromFront' => 180]]);
         $piece = Analysis::of($plan)->pieces[0];
         $jog = $piece->changes->jogs()[2];
-        $isThere = static fn (array $one): bool => $one['from'] <= $jog->round && $jog->round <= $one['to'];
+        $isThere = static fn (array $one): bool => $one['from'] <= $jog->place->round && $jog->place->round <= $one['to'];
         $round = array_values(array_filter(WrittenSteps::rounds($plan), $isThere))[0];
         self::assertMatchesRegularExpression('/with .*: /', $round['text']);
         self::assertCount(2, $round['groups'], 'Up to the line in one yarn, on from it in the other.');
         $change = WrittenSteps::only(WrittenSteps::all($plan), 'change')[2];
-        self::assertSame([$jog->round, $jog->stitch], [$change['to'], $change['stitch']]);
-        self::assertStringStartsWith("At stitch {$jog->stitch}: ", $change['text']);
+        self::assertSame([$jog->place->round, $jog->place->stitch], [$change['to'], $change['stitch']]);
+        self::assertStringStartsWith("At stitch {$jog->place->stitch}: ", $change['text']);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 }

@@ -33,11 +33,12 @@ final class ChangesTest extends TestCase
     {
         $changes = self::piece([Plans::stripes(5, 20, [['B', 16]])])->changes->all;
         self::assertCount(1, $changes);
-        self::assertSame([4, 40, 'A', 'B', true], [$changes[0]->round, $changes[0]->stitch, $changes[0]->from, $changes[0]->to, $changes[0]->isJog]);
-        self::assertEqualsWithDelta(342.0, $changes[0]->degrees, 1e-9);
-        self::assertEqualsWithDelta(162.0, $changes[0]->fromFront, 1e-9);
+        [$place, $yarns] = [$changes[0]->place, $changes[0]->yarns];
+        self::assertSame([4, 40, 'A', 'B', true], [$place->round, $place->stitch, $yarns->from, $yarns->to, $place->isJog]);
+        self::assertEqualsWithDelta(342.0, $changes[0]->place->degrees, 1e-9);
+        self::assertEqualsWithDelta(162.0, $changes[0]->place->fromFront, 1e-9);
         self::assertFalse($changes[0]->shows());
-        self::assertSame([Method::Plain, 1.0], [$changes[0]->method, $changes[0]->step]);
+        self::assertSame([Method::Plain, 1.0], [$changes[0]->treatment->method, $changes[0]->treatment->step]);
     }
 
     public function testAChangeWithinARoundIsNoStep(): void
@@ -46,10 +47,10 @@ final class ChangesTest extends TestCase
         self::assertCount(2, $changes);
         self::assertSame(
             [[3, 10, false, 0.0], [3, 20, false, 0.0]],
-            array_map(static fn (Change $c): array => [$c->round, $c->stitch, $c->isJog, $c->step], $changes),
+            array_map(static fn (Change $c): array => [$c->place->round, $c->place->stitch, $c->place->isJog, $c->treatment->step], $changes),
         );
         // 10 of 40 stitches on from the marker, which stands at −2 × ½ stitch: 90° − 9°.
-        self::assertEqualsWithDelta(81.0, $changes[0]->degrees, 1e-9);
+        self::assertEqualsWithDelta(81.0, $changes[0]->place->degrees, 1e-9);
     }
 
     /** Who looks at the front sees half of the piece: 90° from it still shows, a little more does not. */
@@ -61,13 +62,13 @@ final class ChangesTest extends TestCase
     {
         $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['front' => ['degrees' => $front]])->changes->all[0];
         self::assertSame($shows, $change->shows());
-        self::assertSame($shows ? Method::DrawnLoop : Method::Plain, $change->method);
+        self::assertSame($shows ? Method::DrawnLoop : Method::Plain, $change->treatment->method);
     }
 
     public function testAStripeOfOneRoundThatShowsIsBegunWithASlipStitch(): void
     {
         $changes = self::piece([Plans::stripes(5, 5, [['B', 1]])], ['front' => ['degrees' => 342]])->changes->all;
-        self::assertSame([Method::SlipStitch, Method::DrawnLoop], [$changes[0]->method, $changes[1]->method]);
+        self::assertSame([Method::SlipStitch, Method::DrawnLoop], [$changes[0]->treatment->method, $changes[1]->treatment->method]);
     }
 
     /** A drawn loop moves the marker one stitch on, for all rounds from there. */
@@ -82,8 +83,8 @@ final class ChangesTest extends TestCase
         );
         self::assertSame([0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2, 3, 3, 3, 3, 4, 4, 4, 4], $moved);
         // A change is at the marker as it was when the yarn was swapped; the loop moves what comes after.
-        self::assertEqualsWithDelta($plain->changes->all[0]->degrees, $loops->changes->all[0]->degrees, 1e-9);
-        self::assertTrue($loops->changes->all[0]->isChosen);
+        self::assertEqualsWithDelta($plain->changes->all[0]->place->degrees, $loops->changes->all[0]->place->degrees, 1e-9);
+        self::assertTrue($loops->changes->all[0]->treatment->isChosen);
     }
 
     public function testAChoiceForOneRoundGoesBeforeThePieces(): void
@@ -92,7 +93,10 @@ final class ChangesTest extends TestCase
             [Plans::stripes(5, 20, [['B', 4], ['A', 4]])],
             ['changes' => ['method' => 'plain', 'at' => [['round' => 8, 'method' => 'slip-stitch']]]],
         )->changes->all;
-        self::assertSame([Method::Plain, Method::SlipStitch, Method::Plain, Method::Plain], array_map(static fn (Change $c): Method => $c->method, $changes));
+        self::assertSame(
+            [Method::Plain, Method::SlipStitch, Method::Plain, Method::Plain],
+            array_map(static fn (Change $c): Method => $c->treatment->method, $changes),
+        );
     }
 
     /** Carried up inside over up to three rounds of another yarn, cut for longer: common practice, no source. */
@@ -102,9 +106,9 @@ final class ChangesTest extends TestCase
     public function testCarriesOverThreeRounds(int $rounds, OldYarn $fate): void
     {
         $changes = self::piece([Plans::stripes(5, 4 + $rounds, [['B', $rounds]])])->changes->all;
-        self::assertSame([$fate, OldYarn::Cut], [$changes[0]->oldYarn, $changes[1]->oldYarn]);
-        self::assertSame(5 + $rounds, $changes[0]->backRound);
-        self::assertNull($changes[1]->backRound);
+        self::assertSame([$fate, OldYarn::Cut], [$changes[0]->yarns->old, $changes[1]->yarns->old]);
+        self::assertSame(5 + $rounds, $changes[0]->yarns->backRound);
+        self::assertNull($changes[1]->yarns->backRound);
     }
 
     public function testWithinARoundTheYarnFloats(): void
@@ -113,19 +117,19 @@ final class ChangesTest extends TestCase
             ['kind' => 'run', 'round' => 3, 'from' => 11, 'to' => 12, 'yarn' => 'B'],
             ['kind' => 'run', 'round' => 3, 'from' => 21, 'to' => 22, 'yarn' => 'B'],
         ])->changes->all;
-        self::assertSame([OldYarn::Float, OldYarn::Float, OldYarn::Float, OldYarn::Cut], array_map(static fn (Change $c): OldYarn => $c->oldYarn, $changes));
+        self::assertSame([OldYarn::Float, OldYarn::Float, OldYarn::Float, OldYarn::Cut], array_map(static fn (Change $c): OldYarn => $c->yarns->old, $changes));
     }
 
     public function testJoinedRoundsMeetAtASeam(): void
     {
         $change = self::piece([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined', 'front' => ['degrees' => 342]])->changes->all[0];
-        self::assertSame([Method::ClosedRound, 0.2], [$change->method, $change->step]);
+        self::assertSame([Method::ClosedRound, 0.2], [$change->treatment->method, $change->treatment->step]);
     }
 
     public function testRowsMakeNoJog(): void
     {
         $piece = Analysis::of(Plans::of(['ch 10', '10 sc', '10 sc', '10 sc'], [Plans::stripes(3, 4, [['B', 2]])], ['worked' => 'rows']))->pieces[0];
-        self::assertFalse($piece->changes->all[0]->isJog);
+        self::assertFalse($piece->changes->all[0]->place->isJog);
         self::assertNull($piece->bestFront()->nearest);
     }
 

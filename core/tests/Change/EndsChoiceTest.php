@@ -56,7 +56,7 @@ final class EndsChoiceTest extends TestCase
 
     public function testTheRuleWhereNothingIsSaid(): void
     {
-        $first = static fn (int $high): OldYarn => self::changes(self::plan($high))[0]->oldYarn;
+        $first = static fn (int $high): OldYarn => self::changes(self::plan($high))[0]->yarns->old;
         self::assertSame([OldYarn::Carry, OldYarn::Cut], [$first(3), $first(5)], 'Stripes of 3 + 3 are carried, of 5 + 5 cut.');
     }
 
@@ -68,10 +68,10 @@ final class EndsChoiceTest extends TestCase
             ['changes' => ['oldYarn' => 'over', 'tails' => ['old' => 'knot', 'new' => 'knot']]],
         );
         $changes = self::changes($plan);
-        self::assertSame([OldYarn::Cut, OldYarn::Over], [$changes[0]->oldYarn, $changes[1]->oldYarn]);
-        self::assertSame([Tail::Knot, Tail::Inside], [$changes[0]->oldTail, $changes[0]->newTail]);
-        self::assertSame([Tail::Keep, Tail::Inside], [$changes[2]->oldTail, $changes[2]->newTail]);
-        self::assertTrue($changes[0]->isYarnChosen);
+        self::assertSame([OldYarn::Cut, OldYarn::Over], [$changes[0]->yarns->old, $changes[1]->yarns->old]);
+        self::assertSame([Tail::Knot, Tail::Inside], [$changes[0]->yarns->oldTail, $changes[0]->yarns->newTail]);
+        self::assertSame([Tail::Keep, Tail::Inside], [$changes[2]->yarns->oldTail, $changes[2]->yarns->newTail]);
+        self::assertTrue($changes[0]->yarns->isChosen);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
     }
 
@@ -125,8 +125,8 @@ final class EndsChoiceTest extends TestCase
     public function testWhatNeverComesBackIsCut(): void
     {
         $last = self::changes(self::plan(3, ['oldYarn' => 'carry']));
-        self::assertSame(OldYarn::Cut, $last[\count($last) - 1]->oldYarn);
-        self::assertFalse($last[\count($last) - 1]->isYarnChosen);
+        self::assertSame(OldYarn::Cut, $last[\count($last) - 1]->yarns->old);
+        self::assertFalse($last[\count($last) - 1]->yarns->isChosen);
     }
 
     /**

@@ -33,8 +33,8 @@ final class MovedStartTest extends TestCase
             $moved = 360 * ($after->stages->frame->start($round) - $before->stages->frame->start($round));
             self::assertEqualsWithDelta($round > 6 ? 36.0 : 0.0, $moved, 1e-9, "round {$round}");
         }
-        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[0]->degrees, $after->changes->all[0]->degrees), 1e-9);
-        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[1]->degrees, $after->changes->all[1]->degrees), 1e-9);
+        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[0]->place->degrees, $after->changes->all[0]->place->degrees), 1e-9);
+        self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[1]->place->degrees, $after->changes->all[1]->place->degrees), 1e-9);
     }
 
     /** Three single crochets more, at eight widths of 100/22 mm each, and a tenth to spare. */
@@ -81,14 +81,14 @@ final class MovedStartTest extends TestCase
     /** What it takes to the back really brings it there. */
     public function testTheStitchesToTheBack(): void
     {
-        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->degrees;
+        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->place->degrees;
         foreach ([0, 40, 300] as $on) {
             $front = fmod($jog + $on, 360);
             $change = Analysis::of(self::plan([], $front))->pieces[0]->changes->all[0];
-            self::assertNotNull($change->toBack);
-            $moved = Analysis::of(self::plan([['round' => 6, 'onward' => $change->toBack]], $front))->pieces[0]->changes->all[0];
-            self::assertGreaterThanOrEqual(174.0, $moved->fromFront, 'Within half a stitch of thirty, which is 6°.');
-            self::assertNull($moved->toBack);
+            self::assertNotNull($change->place->toBack);
+            $moved = Analysis::of(self::plan([['round' => 6, 'onward' => $change->place->toBack]], $front))->pieces[0]->changes->all[0];
+            self::assertGreaterThanOrEqual(174.0, $moved->place->fromFront, 'Within half a stitch of thirty, which is 6°.');
+            self::assertNull($moved->place->toBack);
         }
     }
 
@@ -96,6 +96,6 @@ final class MovedStartTest extends TestCase
     {
         $values = ['changes' => ['method' => 'auto', 'at' => [['round' => 6, 'onward' => 3]]], 'worked' => 'joined'];
         $joined = Analysis::of(Plans::of(Plans::ball(5), [Plans::stripes(7, 9, [['B', 3]])], $values))->pieces[0];
-        self::assertSame(0, $joined->changes->all[0]->onward);
+        self::assertSame(0, $joined->changes->all[0]->treatment->onward);
     }
 }

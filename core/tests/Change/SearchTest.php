@@ -189,7 +189,7 @@ final class SearchTest extends TestCase
         $showing = static function (Plan $plan): float {
             $sum = 0.0;
             foreach (Analysis::of($plan)->pieces[0]->changes->jogs() as $jog) {
-                $sum += $jog->shows() ? $jog->step : 0.0;
+                $sum += $jog->shows() ? $jog->treatment->step : 0.0;
             }
 
             return $sum;
@@ -230,7 +230,9 @@ final class SearchTest extends TestCase
             $then = Analysis::of((new BestChanges('body', new Weights($ends, $metres, $shown)))->apply($plan));
             $jogs = array_filter($then->pieces[0]->changes->jogs(), static fn (Change $jog): bool => $jog->shows());
 
-            return [$then->lengths[0]->ends(), array_sum(array_map(static fn (Change $jog): float => $jog->step, $jogs)), $then->lengths[0]->onChanging()];
+            $steps = array_sum(array_map(static fn (Change $jog): float => $jog->treatment->step, $jogs));
+
+            return [$then->lengths[0]->ends(), $steps, $then->lengths[0]->onChanging()];
         };
         [$seen, $hidden, $least] = [$with(100, 0, 0), $with(0, 0, 100), $with(0, 100, 0)];
         self::assertLessThanOrEqual($hidden[0], $seen[0]);

@@ -43,7 +43,7 @@ final class SlipStitchTest extends TestCase
     public function testAnotherMethodWhereItCannotStand(string $third): void
     {
         $plan = Plans::of(['6 sc in MR', 'inc x6', $third, 'sc around'], [Plans::stripes(3, 3, [['B', 1]])], self::SLIP);
-        self::assertSame(Method::Plain, Analysis::of($plan)->pieces[0]->changes->all[0]->method);
+        self::assertSame(Method::Plain, Analysis::of($plan)->pieces[0]->changes->all[0]->treatment->method);
     }
 
     /** Over stripes of one round, which need it, they would stand on one another and pucker: no choice of the program's. */
@@ -52,13 +52,13 @@ final class SlipStitchTest extends TestCase
         $stripes = [Plans::stripes(3, 12, [['B', 1], ['A', 1]])];
         $tube = ['24 sc in MR', 'R2-14: sc around'];
         $own = Analysis::of(Plans::of($tube, $stripes, ['lean' => 0, 'front' => ['degrees' => 0]]))->pieces[0]->changes->all;
-        $methods = array_map(static fn ($change): string => $change->method->value, \array_slice($own, 0, 8));
+        $methods = array_map(static fn ($change): string => $change->treatment->method->value, \array_slice($own, 0, 8));
         self::assertSame(['plain'], array_values(array_unique($methods)));
 
         $plan = Plans::of($tube, $stripes, ['lean' => 0, 'front' => ['degrees' => 0]] + self::SLIP);
         self::assertStringContainsString('nine of them are six rounds short', WordsTest::why($plan, 3));
         // One stripe of one round alone is begun with one.
         $alone = Analysis::of(Plans::of($tube, [Plans::stripes(5, 5, [['B', 1]])], ['lean' => 0, 'front' => ['degrees' => 0]]))->pieces[0]->changes->all;
-        self::assertSame(Method::SlipStitch, $alone[0]->method);
+        self::assertSame(Method::SlipStitch, $alone[0]->treatment->method);
     }
 }

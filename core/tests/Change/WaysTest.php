@@ -53,8 +53,8 @@ final class WaysTest extends TestCase
     {
         $plan = self::plan(['method' => $method->value]);
         $piece = self::piece($plan);
-        self::assertSame([$method, true], [$piece->changes->all[0]->method, $piece->changes->all[0]->isChosen]);
-        self::assertSame(Ways::of($method)->step(), $piece->changes->all[0]->step);
+        self::assertSame([$method, true], [$piece->changes->all[0]->treatment->method, $piece->changes->all[0]->treatment->isChosen]);
+        self::assertSame(Ways::of($method)->step(), $piece->changes->all[0]->treatment->step);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         self::assertCount(2, $piece->changes->jogs(), 'A stitch more or less of a colour is still the same change.');
     }
@@ -80,7 +80,7 @@ final class WaysTest extends TestCase
         $piece = self::piece(self::plan(['method' => 'early']));
         self::assertSame(str_repeat('A', 39).'B', $piece->stages->colouring->rounds[3]);
         self::assertSame(str_repeat('B', 39).'A', $piece->stages->colouring->rounds[6]);
-        self::assertSame([4, 39, true], [$piece->changes->all[0]->round, $piece->changes->all[0]->stitch, $piece->changes->all[0]->isJog]);
+        self::assertSame([4, 39, true], [$piece->changes->all[0]->place->round, $piece->changes->all[0]->place->stitch, $piece->changes->all[0]->place->isJog]);
     }
 
     public function testTheLoopALaterWorksOneStitchInTheOldYarn(): void
@@ -96,8 +96,8 @@ final class WaysTest extends TestCase
         $plan = self::plan(['method' => 'standing-start']);
         $piece = self::piece($plan);
         foreach ($piece->changes->all as $change) {
-            self::assertEqualsWithDelta(180.0, $change->fromFront, 1e-6, 'At the back, as nothing else is said.');
-            self::assertSame(OldYarn::Cut, $change->oldYarn, 'Three rounds would be carried.');
+            self::assertEqualsWithDelta(180.0, $change->place->fromFront, 1e-6, 'At the back, as nothing else is said.');
+            self::assertSame(OldYarn::Cut, $change->yarns->old, 'Three rounds would be carried.');
         }
         self::assertEqualsWithDelta(0.0, $piece->stages->frame->degrees(5, 0.0), 1e-6, 'Round 5 begins opposite the front, which is at 180°.');
         // 2 n + 2 ends for n changes that cut: six of 15 cm.
@@ -116,24 +116,26 @@ final class WaysTest extends TestCase
     public function testACoverIsTiedToItsPart(): void
     {
         $at = [['round' => 4, 'method' => 'covered', 'by' => 'pompon']];
-        $jog = self::piece(self::plan([]))->changes->all[0]->degrees;
+        $jog = self::piece(self::plan([]))->changes->all[0]->place->degrees;
         $button = static fn (float $fromFront): array => [
             'placements' => [['key' => 'pompon', 'kind' => 'other', 'anchor' => 'round', 'number' => 4, 'fromFront' => $fromFront]],
         ];
         $over = self::piece(self::plan(['at' => $at], $button($jog - 180)));
-        self::assertSame([Method::Covered, 0.0], [$over->changes->all[0]->method, $over->changes->all[0]->step]);
+        self::assertSame([Method::Covered, 0.0], [$over->changes->all[0]->treatment->method, $over->changes->all[0]->treatment->step]);
         self::assertSame(['pompon'], array_values(array_map(static fn ($placed): string => $placed->placement->key, $over->covers())));
         $steps = static fn (float $fromFront): string => WrittenPattern::text(Analysis::of(self::plan(['at' => $at], $button($fromFront))), Terms::Us);
         self::assertStringContainsString('Sew a part on over the jog.', $steps($jog - 180), 'The pattern says it, too.');
         self::assertStringContainsString('does not lie over it', $steps(0));
         $away = self::piece(self::plan(['at' => $at], $button(0)));
         self::assertSame([], $away->covers(), 'Moved away, it covers no more.');
-        self::assertSame(Method::Plain, self::piece(self::plan(['at' => $at]))->changes->all[0]->method, 'There is no such part.');
+        self::assertSame(Method::Plain, self::piece(self::plan(['at' => $at]))->changes->all[0]->treatment->method, 'There is no such part.');
     }
 
     public function testJoinedRoundsHaveAChoiceToo(): void
     {
-        $method = static fn (string $chosen): Method => self::piece(self::plan(['method' => $chosen], ['worked' => 'joined']))->changes->all[0]->method;
+        $method = static fn (string $chosen): Method => self::piece(
+            self::plan(['method' => $chosen], ['worked' => 'joined']),
+        )->changes->all[0]->treatment->method;
         self::assertSame(Method::Early, $method('early'));
         self::assertSame(Method::StandingStart, $method('standing-start'));
         foreach (['plain', 'slip-stitch', 'drawn-loop', 'drawn-loop-after', 'levelled', 'closed-round'] as $chosen) {

@@ -100,10 +100,10 @@ final class HelixTest extends TestCase
         $made = array_values(count_chars(implode('', \array_slice($colours, $from - 1, $to - $from + 1)), 1));
         sort($made);
         self::assertLessThanOrEqual(\strlen($colours[\count($colours) >> 1]), $made[\count($made) - 1] - $made[0]);
-        $within = array_filter($piece->changes->all, static fn (Change $change): bool => null !== $change->helix);
-        self::assertSame([], array_filter($within, static fn (Change $change): bool => $change->isAtEnd || $change->isJog));
+        $within = array_filter($piece->changes->all, static fn (Change $change): bool => null !== $change->yarns->helix);
+        self::assertSame([], array_filter($within, static fn (Change $change): bool => $change->place->isAtEnd || $change->place->isJog));
         foreach ($within as $change) {
-            self::assertSame($change->round < $to, OldYarn::Wait === $change->oldYarn, "round {$change->round}");
+            self::assertSame($change->place->round < $to, OldYarn::Wait === $change->yarns->old, "round {$change->place->round}");
         }
     }
 
@@ -148,9 +148,9 @@ final class HelixTest extends TestCase
             ['kind' => 'helix', 'from' => 2, 'to' => 7, 'yarns' => ['A', 'B']],
             ['kind' => 'run', 'round' => 5, 'from' => 5, 'to' => 8, 'yarn' => 'A'],
         ]);
-        self::assertCount(6, array_filter(self::piece($plan)->changes->all, static fn (Change $change): bool => null !== $change->helix));
+        self::assertCount(6, array_filter(self::piece($plan)->changes->all, static fn (Change $change): bool => null !== $change->yarns->helix));
         $covered = self::piece(PlanReader::values($values))->changes->all;
-        self::assertSame([], array_filter($covered, static fn (Change $change): bool => 5 === $change->round && null !== $change->helix));
+        self::assertSame([], array_filter($covered, static fn (Change $change): bool => 5 === $change->place->round && null !== $change->yarns->helix));
     }
 
     /** @param string $letters of a round */
@@ -170,7 +170,9 @@ final class HelixTest extends TestCase
         $layers = array_map(static fn (LayerEntry $entry): array => $entry->values(), $pasted->pieces[0]->colours);
         self::assertContains(['kind' => 'helix', 'from' => 2, 'to' => 7, 'yarns' => ['A', 'B']], $layers);
         $where = static fn (Plan $plan): array => array_map(
-            static fn (Change $change): array => [$change->round, $change->stitch, $change->from, $change->to, $change->helix],
+            static fn (Change $change): array => [
+                $change->place->round, $change->place->stitch, $change->yarns->from, $change->yarns->to, $change->yarns->helix,
+            ],
             self::piece($plan)->changes->all,
         );
         self::assertSame($where($plan), $where($pasted));

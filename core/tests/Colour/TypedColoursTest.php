@@ -58,7 +58,7 @@ final class TypedColoursTest extends TestCase
     {
         $piece = Analysis::of(Plans::of(['6 sc in MR', "sc around; {$words}", 'R3-6: sc around; change to A at the end of Rnd 6', 'sc around']))->pieces[0];
         self::assertSame(['AAAAAA', 'AAAAAA', 'BBBBBB', 'BBBBBB', 'BBBBBB', 'BBBBBB', 'AAAAAA'], $piece->stages->colouring->rounds);
-        self::assertSame([$expected, []], [$piece->changes->all[0]->oldYarn, $piece->stages->reading->problems]);
+        self::assertSame([$expected, []], [$piece->changes->all[0]->yarns->old, $piece->stages->reading->problems]);
     }
 
     /**
@@ -73,7 +73,7 @@ final class TypedColoursTest extends TestCase
         $plan = Plans::of(['12 sc in MR', $second, $third, 'sc around'], [], ['changes' => $changes + ['method' => 'auto']]);
         $piece = Analysis::of($plan)->pieces[0];
         self::assertSame('BBBBBBBBBBBB', $piece->stages->colouring->rounds[2]);
-        self::assertSame([] === $changes ? Method::StandingStart : Method::Early, $piece->changes->all[0]->method);
+        self::assertSame([] === $changes ? Method::StandingStart : Method::Early, $piece->changes->all[0]->treatment->method);
     }
 
     public function testLiesAboveTheFillUnlessItIsMoved(): void

@@ -158,10 +158,11 @@ final class PasteTest extends TestCase
      */
     private static function ends(PieceAnalysis $piece, array $yarns): array
     {
-        $ends = array_filter($piece->changes->all, static fn (Change $change): bool => $change->isAtEnd);
+        $ends = array_filter($piece->changes->all, static fn (Change $change): bool => $change->place->isAtEnd);
 
         return array_values(array_map(
-            static fn (Change $change): string => strtr("{$change->from}{$change->to}", $yarns)." {$change->round} {$change->oldYarn->value}",
+            static fn (Change $change): string => strtr("{$change->yarns->from}{$change->yarns->to}", $yarns)
+                ." {$change->place->round} {$change->yarns->old->value}",
             $ends,
         ));
     }

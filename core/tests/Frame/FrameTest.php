@@ -75,16 +75,16 @@ final class FrameTest extends TestCase
     {
         $stripes = Plans::stripes(5, 24, [['B', 4], ['A', 4]]);
         $plain = self::piece(self::TUBE, [$stripes], ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0]);
-        self::assertSame(Method::DrawnLoop, $plain->changes->all[0]->method);
+        self::assertSame(Method::DrawnLoop, $plain->changes->all[0]->treatment->method);
         // Five cells about the marker, in the round before the change only.
-        $at = $plain->changes->all[0]->degrees - 180.0;
+        $at = $plain->changes->all[0]->place->degrees - 180.0;
         $covered = self::piece(
             self::TUBE,
             [$stripes, ['kind' => 'motif', 'rows' => ['BAAAB'], 'round' => 4, 'fromFront' => $at - 360 * floor(($at + 180) / 360)]],
             ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0],
         );
         $jog = $covered->changes->jogs()[0];
-        self::assertSame([4, Method::DrawnLoop], [$jog->round, $jog->method]);
+        self::assertSame([4, Method::DrawnLoop], [$jog->place->round, $jog->treatment->method]);
     }
 
     /** Where a motif covers both sides of a round's end, no loop is drawn there, and nothing is moved by one. */
@@ -97,12 +97,15 @@ final class FrameTest extends TestCase
         $covered = self::piece(self::TUBE, [$stripes, $block], ['changes' => ['method' => 'drawn-loop'], 'lean' => 0.0]);
         foreach (array_keys($covered->stages->treatments->moves) as $round) {
             self::assertNotEmpty(
-                array_filter($covered->changes->jogs(), static fn ($jog): bool => $jog->round === $round && Method::DrawnLoop === $jog->method),
+                array_filter(
+                    $covered->changes->jogs(),
+                    static fn ($jog): bool => $jog->place->round === $round && Method::DrawnLoop === $jog->treatment->method,
+                ),
                 "A loop after round {$round} is one of the changes.",
             );
         }
         foreach ($covered->changes->jogs() as $jog) {
-            self::assertSame(Method::DrawnLoop === $jog->method, isset($covered->stages->treatments->moves[$jog->round]));
+            self::assertSame(Method::DrawnLoop === $jog->treatment->method, isset($covered->stages->treatments->moves[$jog->place->round]));
         }
     }
 

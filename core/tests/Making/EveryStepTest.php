@@ -95,12 +95,12 @@ final class EveryStepTest extends TestCase
         $letters = $piece->stages->colouring->rounds[0] ?? '';
         $there = '' === $letters ? [] : [$letters[0] => true];
         foreach ($piece->changes->all as $change) {
-            self::assertArrayHasKey($change->from, $there);
-            self::assertSame(null !== $change->takenFrom, isset($there[$change->to]), "{$change->to} after round {$change->round}");
-            if (OldYarn::Cut === $change->oldYarn) {
-                unset($there[$change->from]);
+            self::assertArrayHasKey($change->yarns->from, $there);
+            self::assertSame(null !== $change->yarns->takenFrom, isset($there[$change->yarns->to]), "{$change->yarns->to} after round {$change->place->round}");
+            if (OldYarn::Cut === $change->yarns->old) {
+                unset($there[$change->yarns->from]);
             }
-            $there[$change->to] = true;
+            $there[$change->yarns->to] = true;
         }
     }
 

@@ -86,7 +86,7 @@ final class PlacingTest extends TestCase
     public function testTellsWhatIsInTheWay(): void
     {
         $plan = self::plan([['kind' => 'eyes', 'anchor' => 'round', 'number' => 9, 'apart' => 7]]);
-        $jog = Analysis::of($plan)->pieces[0]->changes->all[0]->degrees;
+        $jog = Analysis::of($plan)->pieces[0]->changes->all[0]->place->degrees;
         $remarks = static fn (int $round, float $front): array => PlacingWords::remarks(self::placed(self::plan(
             [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]],
             ['front' => ['degrees' => $front]],
@@ -163,7 +163,7 @@ final class PlacingTest extends TestCase
         self::assertSame([], $remarks($face));
         $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);
         self::assertSame(['The colour changes within the face in rounds 9, 10.'], PieceWords::face(Analysis::of($parted)->pieces[0]->face()));
-        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->degrees;
+        $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->place->degrees;
         self::assertStringContainsString('The jog after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
         self::assertSame([], PieceWords::face(Analysis::of(self::plan([]))->pieces[0]->face()));
         $plan = self::plan([], ['face' => $face]);

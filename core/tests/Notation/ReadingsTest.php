@@ -178,7 +178,7 @@ final class ReadingsTest extends TestCase
     public function testTheWayOfJoiningIsKept(): void
     {
         $fates = static fn (string $end): array => array_map(
-            static fn (Change $change): OldYarn => $change->oldYarn,
+            static fn (Change $change): OldYarn => $change->yarns->old,
             Analysis::of(Plans::of(['R1: 6 sc in MR', "R2: inc x6{$end}", 'R3: sc around', 'R4: with A: sc around']))->pieces[0]->changes->all,
         );
         self::assertSame([OldYarn::Carry, OldYarn::Cut], $fates(', change to B'));

@@ -26,10 +26,10 @@ final class OldYarnTest extends TestCase
 
         return array_map(
             static fn ($change): array => [
-                'oldYarn' => $change->oldYarn,
+                'oldYarn' => $change->yarns->old,
                 'toDo' => $words->toDo($change),
                 'why' => $words->why($change),
-                'catches' => $change->catches,
+                'catches' => $change->yarns->catches,
             ],
             $piece->changes->all,
         );
@@ -113,7 +113,7 @@ final class OldYarnTest extends TestCase
         [$change] = self::changes($plan);
         self::assertSame([OldYarn::Float, []], [$change['oldYarn'], $change['catches']]);
         self::assertStringContainsString('Leave A hanging at the marker; at stitch 36 of round 5 bring it back loosely across 5 stitches.', $change['toDo']);
-        self::assertSame(5, Analysis::of($plan)->pieces[0]->changes->all[0]->passes);
+        self::assertSame(5, Analysis::of($plan)->pieces[0]->changes->all[0]->yarns->passes);
     }
 
     /** A row ends at one edge and the next at the other. Rows of one: what is left at one edge is wanted at the other. */

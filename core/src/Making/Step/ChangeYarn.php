@@ -25,7 +25,7 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
     public static function with(StepSite $site, WorkedRounds $worked): iterable
     {
         foreach ($site->told[$worked->to] ?? [] as $change) {
-            yield new self($site->after($change->round, $change->stitch), $change, $change->isSaidInRound($site->piece->worked));
+            yield new self($site->after($change->place->round, $change->place->stitch), $change, $change->isSaidInRound($site->piece->worked));
         }
     }
 
@@ -36,7 +36,7 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return "At stitch {$this->change->stitch}: ".lcfirst($said->change($this->change, $isBrief));
+        return "At stitch {$this->change->place->stitch}: ".lcfirst($said->change($this->change, $isBrief));
     }
 
     public function place(): PatternPlace
@@ -46,6 +46,6 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
 
     protected function about(): string
     {
-        return "{$this->change->from}{$this->change->to}";
+        return "{$this->change->yarns->from}{$this->change->yarns->to}";
     }
 }

@@ -28,7 +28,7 @@ final readonly class MoveMarker extends Step implements StandsAfterRound
             $onward = Treatments::onward($site->piece, $round);
             if ($round < $site->last() && $onward > 0 && [] === array_filter(
                 $site->changes->all,
-                static fn (Change $change): bool => $change->round === $round && $change->onward > 0,
+                static fn (Change $change): bool => $change->place->round === $round && $change->treatment->onward > 0,
             )) {
                 yield new self($site->after($round), $onward, $site->colouring->rounds[$round - 1][-1]);
             }

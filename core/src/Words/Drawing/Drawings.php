@@ -40,10 +40,10 @@ final class Drawings
     public static function ofChange(Change $change): array
     {
         return array_values(array_unique([
-            "method {$change->method->value}",
-            "yarn {$change->oldYarn->value}",
-            ...OldYarn::Cut === $change->oldYarn ? ["tail {$change->oldTail->value}"] : [],
-            ...null === $change->takenFrom ? ["tail {$change->newTail->value}"] : [],
+            "method {$change->treatment->method->value}",
+            "yarn {$change->yarns->old->value}",
+            ...OldYarn::Cut === $change->yarns->old ? ["tail {$change->yarns->oldTail->value}"] : [],
+            ...null === $change->yarns->takenFrom ? ["tail {$change->yarns->newTail->value}"] : [],
         ]));
     }
 
