@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Problem;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\Ends;
 use Alternum\Core\Yarn\Joins;
+use Alternum\Core\Yarn\Ledger;
 use Alternum\Core\Yarn\PieceLengths;
 
 /** A plan taken through every stage: the facts that the screens, the exports and the command line show. */
@@ -144,7 +145,7 @@ final readonly class Analysis
      */
     private static function lengths(Plan $plan, array $pieces, array $ends): array
     {
-        return array_map(static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(
+        return array_map(static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(Ledger::of(
             $analysis->stages->fabric,
             $analysis->stages->frame,
             $analysis->stages->colouring,
@@ -153,6 +154,6 @@ final readonly class Analysis
             Joins::of($analysis->piece, $analysis->stages->reading),
             $ends[$analysis->piece->key],
             $plan->yarnUse,
-        ), $pieces);
+        )), $pieces);
     }
 }

@@ -58,7 +58,7 @@ final readonly class PieceAnalysis
             changes: $changes,
             edges: $edges,
             placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge),
-            finishing: Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric),
+            finishing: Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric, $stages->size),
         );
     }
 
@@ -78,7 +78,7 @@ final readonly class PieceAnalysis
     /** What it measures when it is done: stuffed, and drawn in where its tail does that. */
     public function size(): Size
     {
-        return Size::of($this->stages->fabric)->drawnIn($this->finishing->drawn, !$this->stages->frame->beginsAtTop());
+        return $this->stages->size->drawnIn($this->finishing->drawn, !$this->stages->frame->beginsAtTop());
     }
 
     public function bestFront(): BestFront
@@ -181,6 +181,7 @@ final readonly class PieceAnalysis
             piece: $this->piece,
             reading: $this->stages->reading,
             fabric: $this->stages->fabric,
+            size: $this->stages->size,
             colouring: $this->stages->colouring,
             changes: $this->changes,
             placing: $this->placing,

@@ -21,7 +21,7 @@ use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Yarn\Amounts;
-use Alternum\Core\Yarn\PieceLengths;
+use Alternum\Core\Yarn\Ledger;
 
 /** What can be decided about the changes of a piece: its jogs with the methods that fit each, and what can become of each yarn. */
 final readonly class ChangeSearch
@@ -118,9 +118,9 @@ final readonly class ChangeSearch
             }
             $options[] = match ($becomes) {
                 OldYarn::Cut => self::cut($plan, $left, $back),
-                OldYarn::Over => new YarnOption($choice, 0, PieceLengths::over($left, $stages->frame) * $width),
+                OldYarn::Over => new YarnOption($choice, 0, Ledger::over($left, $stages->frame) * $width),
                 OldYarn::Float => new YarnOption($choice, 0, $left->yarns->passes * $width),
-                default => new YarnOption($choice, 0, PieceLengths::carried($left, $stages->fabric, $stages->frame)),
+                default => new YarnOption($choice, 0, Ledger::carried($left, $stages->fabric, $stages->frame)),
             };
         }
 

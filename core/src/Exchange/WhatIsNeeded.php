@@ -84,7 +84,7 @@ final readonly class WhatIsNeeded
     private function stuffing(): float
     {
         return array_sum(array_map(
-            static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->fabric, $piece->finishing->firmness) * $piece->piece->copies->count,
+            static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->size, $piece->finishing->firmness) * $piece->piece->copies->count,
             $this->analysis->pieces,
         ));
     }

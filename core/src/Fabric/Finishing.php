@@ -53,7 +53,7 @@ final readonly class Finishing
     ) {
     }
 
-    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric): self
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, Size $size): self
     {
         $typed = TypedFinish::in($reading);
         $chosen = $piece->finish;
@@ -65,7 +65,7 @@ final readonly class Finishing
         [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $fabric->openings());
         $firmness = $finish->stuffing->firmness ?? $firmness;
         $drawn = $finish->drawn ?? new Drawn();
-        $threadCm = ceil(self::thread($fabric, $drawn) / 10.0);
+        $threadCm = ceil(self::thread($size, $drawn) / 10.0);
         $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
@@ -128,12 +128,11 @@ final readonly class Finishing
      *
      * @return float mm
      */
-    public static function thread(Fabric $fabric, Drawn $drawn): float
+    public static function thread(Size $size, Drawn $drawn): float
     {
         if ($drawn->isNothing()) {
             return 0.0;
         }
-        $size = Size::of($fabric);
         $around = 0.0;
         foreach ($size->outline as $i => $edge) {
             $below = $size->outline[$i - 1] ?? null;

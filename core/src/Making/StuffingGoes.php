@@ -24,7 +24,7 @@ final class StuffingGoes
     private const PUSHED_MM = 40.0;
 
     /** @return array<int, StuffGo> by the round after which it is done; none where her own words say it, or where it is not stuffed */
-    public static function goes(Fabric $fabric, Finishing $finishing): array
+    public static function goes(Fabric $fabric, Size $size, Finishing $finishing): array
     {
         $counts = $fabric->counts();
         if (Firmness::None === $finishing->firmness || $finishing->isTyped(FinishPart::Stuffing) || [] === $counts) {
@@ -44,7 +44,7 @@ final class StuffingGoes
         };
         $rounds = array_values(array_unique($rounds));
         $goes = [];
-        $grams = self::grams($fabric, $finishing->firmness);
+        $grams = self::grams($size, $finishing->firmness);
         foreach ($rounds as $i => $round) {
             $goes[$round] = new StuffGo($i + 1, \count($rounds), $grams);
         }
@@ -82,9 +82,9 @@ final class StuffingGoes
     }
 
     /** Grams of stuffing in the whole piece. */
-    public static function grams(Fabric $fabric, Firmness $firmness): float
+    public static function grams(Size $size, Firmness $firmness): float
     {
-        $grams = Size::of($fabric)->stuffingGrams();
+        $grams = $size->stuffingGrams();
 
         return match ($firmness) {
             Firmness::Firm => $grams['high'],

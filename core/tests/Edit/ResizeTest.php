@@ -129,7 +129,7 @@ final class ResizeTest extends TestCase
     public function testResizesToASize(): void
     {
         $plan = Plans::of(Plans::ball(5), [Plans::stripes(6, 11, [['B', 2], ['A', 1]])], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
-        $size = static fn (Plan $plan): Size => Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
+        $size = static fn (Plan $plan): Size => Analysis::of($plan)->pieces[0]->stages->size;
         $wide = (new ResizeTo('body', 80.0, null))->apply($plan);
         self::assertSame([], Analysis::of($wide)->problems);
         self::assertEqualsWithDelta(80.0, $size($wide)->width, 6 * 5.0 / \M_PI / 2 + 1e-9);

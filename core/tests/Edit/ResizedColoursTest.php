@@ -82,7 +82,7 @@ final class ResizedColoursTest extends TestCase
         $lines[] = 'R7-12: sc around';
         $plan = Plans::of($lines);
         self::assertSame([], Analysis::of($plan)->problems);
-        $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
+        $size = Analysis::of($plan)->pieces[0]->stages->size;
         $half = (new ResizeTo('body', $size->width / 2, null))->apply($plan);
         self::assertSame([], Analysis::of($half)->problems);
         $counts = array_map(static fn (Round $round): int => $round->makes, Analysis::of($half)->pieces[0]->stages->reading->rounds);

@@ -76,7 +76,7 @@ final class ShapeTest extends TestCase
     {
         $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
         $plan = (new Shape('body', Form::Ball, 6, new FormSize(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
-        $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
+        $size = Analysis::of($plan)->pieces[0]->stages->size;
         self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
         self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
         self::assertEqualsWithDelta($size->width * \M_PI, $size->girth(), 1e-9);
@@ -95,7 +95,7 @@ final class ShapeTest extends TestCase
             Spread::Stacked,
             Stitch::Decrease,
         ))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
-        $size = Size::of(Analysis::of($plan)->pieces[0]->stages->fabric);
+        $size = Analysis::of($plan)->pieces[0]->stages->size;
         $bulge = $size->height - 100.0;
         self::assertGreaterThanOrEqual(0.0, $bulge);
         self::assertLessThan(40.0, $bulge);
@@ -104,7 +104,7 @@ final class ShapeTest extends TestCase
 
     public function testAnOpenPieceCanBeReachedInto(): void
     {
-        self::assertNull(Size::of(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->fabric)->lastReach);
+        self::assertNull(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->size->lastReach);
         self::assertSame(
             5,
             Size::of(Analysis::of(Plans::of([

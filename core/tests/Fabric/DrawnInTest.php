@@ -17,7 +17,7 @@ final class DrawnInTest extends TestCase
 {
     private static function ball(): Size
     {
-        return Size::of(Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->fabric);
+        return Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->size;
     }
 
     public function testThePolesSinkAndTheWidestStays(): void

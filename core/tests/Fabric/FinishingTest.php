@@ -140,10 +140,10 @@ final class FinishingTest extends TestCase
     public function testTheThreadThatDrawsItIn(): void
     {
         $plan = Plans::of(['12 sc in MR', 'R2-20: sc around']);
-        $fabric = Analysis::of($plan)->pieces[0]->stages->fabric;
-        $once = Finishing::thread($fabric, new Drawn(1));
+        $size = Analysis::of($plan)->pieces[0]->stages->size;
+        $once = Finishing::thread($size, new Drawn(1));
         self::assertEqualsWithDelta(2 * 20 * 100 / 24, $once, 12.0, 'Corners are rounded off.');
-        self::assertEqualsWithDelta(6 * $once, Finishing::thread($fabric, new Drawn(6)), 1e-6);
+        self::assertEqualsWithDelta(6 * $once, Finishing::thread($size, new Drawn(6)), 1e-6);
         $tail = static fn (array $finish): float => self::finishing(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => $finish]))->tailCm;
         self::assertSame($tail([]) + ceil(6 * $once / 10), $tail(['drawn' => ['segments' => 6]]));
         $metres = static fn (array $finish): float => Analysis::of(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => $finish]))

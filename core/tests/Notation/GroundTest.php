@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Fabric\Size;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Vocabulary;
@@ -77,7 +76,7 @@ final class GroundTest extends TestCase
         $courses = $closed->pieces[0]->stages->fabric->rounds;
         self::assertFalse($courses[6]->ruffles);
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
-        self::assertSame(6, Size::of($closed->pieces[0]->stages->fabric)->lastReach);
+        self::assertSame(6, $closed->pieces[0]->stages->size->lastReach);
         $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
         self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
         self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');

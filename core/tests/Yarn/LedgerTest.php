@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Yarn;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\RandomPlans;
+use Alternum\Core\Yarn\Ends;
+use Alternum\Core\Yarn\Joins;
+use Alternum\Core\Yarn\Ledger;
+use Alternum\Core\Yarn\LedgerEntry;
+use Alternum\Core\Yarn\PieceLengths;
+use Alternum\Core\Yarn\YarnPurpose;
+use PHPUnit\Framework\TestCase;
+
+final class LedgerTest extends TestCase
+{
+    private static function of(Plan $plan, PieceAnalysis $piece): Ledger
+    {
+        self::assertInstanceOf(Ends::class, $piece->ends);
+
+        return Ledger::of(
+            $piece->stages->fabric,
+            $piece->stages->frame,
+            $piece->stages->colouring,
+            $piece->changes,
+            $plan->gauge,
+            Joins::of($piece->piece, $piece->stages->reading),
+            $piece->ends,
+            $plan->yarnUse,
+        );
+    }
+
+    /**
+     * Three rounds of twelve in a spiral, B in round 2 alone: A is carried up behind it, B joined and cut. Tails are 15 cm, and the last one of
+     * a piece that is alone stays 15 cm; the ring takes no chain, and without a lean what is carried goes straight up. Worked out by hand.
+     */
+    public function testALedgerIsInWorkingOrder(): void
+    {
+        $plan = Plans::of(['12 sc in MR', 'R2-3: sc around'], [
+            Plans::stripes(2, 2, [['B', 1]]),
+        ], ['changes' => ['method' => 'plain'], 'finish' => ['end' => 'open'], 'lean' => 0]);
+        $entries = self::of($plan, Analysis::of($plan)->pieces[0])->entries;
+        $said = array_map(
+            static fn (LedgerEntry $entry): string => "{$entry->round}:{$entry->from}-{$entry->to} {$entry->purpose->value} {$entry->yarn} "
+                .round($entry->worth, 3).'/'.round($entry->mm, 1),
+            array_values(array_filter($entries, static fn (LedgerEntry $entry): bool => $entry->mm(1.0) > 0.0)),
+        );
+        $carried = 10 * 10 / 24;
+        self::assertSame([
+            '1:0-0 tails A 0/150', '1:1-12 stitches A 12/0', "1:12-12 carries A 0/{$this->rounded($carried)}", '1:12-12 tails B 0/150',
+            '2:1-12 stitches B 12/0', '2:12-12 tails B 0/150', '3:1-12 stitches A 12/0', '3:12-12 tails A 0/150',
+        ], $said);
+    }
+
+    private function rounded(float $mm): string
+    {
+        return (string) round($mm, 1);
+    }
+
+    /** From one seed: every stitch is entered once, none out of order, and what is summed is what is entered. */
+    public function testEveryStitchIsEnteredOnceAndInOrder(): void
+    {
+        mt_srand(31);
+        foreach (RandomPlans::some(60) as $plan) {
+            $analysis = Analysis::of($plan);
+            $piece = $analysis->pieces[0];
+            $ledger = self::of($plan, $piece);
+            $worked = '';
+            $round = 0;
+            foreach ($ledger->entries as $entry) {
+                self::assertGreaterThanOrEqual($round, $entry->round);
+                $round = $entry->round;
+                $worked .= str_repeat($entry->yarn, $entry->stitches);
+                self::assertTrue(0 === $entry->stitches || $entry->to - $entry->from + 1 === $entry->stitches);
+            }
+            self::assertSame(implode('', $piece->stages->colouring->rounds), $worked);
+            self::assertEquals($analysis->lengths[0], PieceLengths::of($ledger));
+            $ends = array_sum(array_map(static fn (LedgerEntry $entry): float => $entry->ends, $ledger->entries));
+            $sewn = array_filter($ledger->entries, static fn (LedgerEntry $entry): bool => YarnPurpose::Sewing === $entry->purpose);
+            self::assertSame($analysis->lengths[0]->ends(), (int) round($ends) + \count($sewn));
+        }
+    }
+}
