@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
-use Alternum\Core\Fabric\SaidTail;
 use Alternum\Core\Notation\Closed;
+use Alternum\Core\Notation\LineCue;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\SaidPlace;
+use Alternum\Core\Notation\SaidTail;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Piece;
@@ -26,11 +29,11 @@ final class CueOffers
         $offers = [self::closing($piece, $reading)];
         foreach ($reading->rounds as $round) {
             foreach ($round->cues as $cue) {
-                $offers[] = self::offer($plan, $piece, $round->line, $cue->text);
+                $offers[] = self::offer($plan, $piece, $round->line, $cue);
             }
         }
         foreach ($reading->said as $said) {
-            $offers[] = self::offer($plan, $piece, $said->line, $said->text);
+            $offers[] = self::offer($plan, $piece, $said->line, $said);
         }
         $offers = array_values(array_filter($offers));
         usort($offers, static fn (CueOffer $one, CueOffer $other): int => $one->line <=> $other->line);
@@ -53,26 +56,23 @@ final class CueOffers
         return null;
     }
 
-    private static function offer(Plan $plan, Piece $piece, int $line, string $text): ?CueOffer
+    private static function offer(Plan $plan, Piece $piece, int $line, LineCue|Cue $words): ?CueOffer
     {
-        return self::placed($piece, $line, $text) ?? self::tail($plan, $line, $text);
+        $means = $words->meaning();
+
+        return self::placed($piece, $line, $words->text, $means->place) ?? self::tail($plan, $line, $words->text, $means->tail);
     }
 
     /** "eyes between rounds 5 and 6, 7 stitches apart" */
-    private static function placed(Piece $piece, int $line, string $text): ?CueOffer
+    private static function placed(Piece $piece, int $line, string $text, ?SaidPlace $place): ?CueOffer
     {
-        $isBetween = 1 === preg_match(
-            '/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*(?:r(?:ou)?n?ds?|'
-                .'r)?\.?\s*(?<second>\d{1,3})/i',
-            $text,
-            $match,
-        );
-        if (!$isBetween || (int) $match['second'] !== (int) $match['first'] + 1) {
+        $kind = self::KINDS[$place->what ?? ''] ?? null;
+        if (null === $place || null === $kind) {
             return null;
         }
-        $apart = 1 === preg_match('/(\d{1,2})\s*(?:sts?|stitches|sc|dc)\b(?:\s*(?:apart|between))/i', $text, $distance) ? (float) $distance[1] : null;
-        $kind = self::KINDS[strtolower($match['what'])];
-        $round = (int) $match['first'];
+        $round = $place->round;
+        $next = $round + 1;
+        $apart = null === $place->apart ? null : (float) $place->apart;
         foreach ($piece->placements as $placement) {
             if ($kind === $placement->kind && Anchor::Round === $placement->anchor && $round === $placement->number && $apart === $placement->apart) {
                 return null;
@@ -82,7 +82,7 @@ final class CueOffers
         return new CueOffer(
             $line,
             $text,
-            "Set the {$kind->value} between rounds {$round} and {$match['second']}".(null === $apart ? '' : ", {$distance[1]} stitches apart"),
+            "Set the {$kind->value} between rounds {$round} and {$next}".(null === $apart ? '' : ", {$place->apart} stitches apart"),
             new Placement(
                 key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
                 kind: $kind,
@@ -95,9 +95,8 @@ final class CueOffers
     }
 
     /** "leave a tail of 40 cm", "leaving a 12-inch tail for sewing" */
-    private static function tail(Plan $plan, int $line, string $text): ?CueOffer
+    private static function tail(Plan $plan, int $line, string $text, ?SaidTail $tail): ?CueOffer
     {
-        $tail = SaidTail::in($text);
         if (null === $tail || $tail->cm < 1.0 || abs($tail->cm - $plan->yarnUse->sewingTailCm) < 0.05) {
             return null;
         }

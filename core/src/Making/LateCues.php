@@ -6,6 +6,8 @@ namespace Alternum\Core\Making;
 
 use Alternum\Core\Fabric\Openings;
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\LineCue;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Problem;
 
@@ -16,15 +18,12 @@ final readonly class LateCues
     {
     }
 
-    /** Whether words that are said after a round come too late for what they set: sewn or embroidered it can be at any time. */
-    public function isLate(int $after, CueKind $kind, string $text): bool
+    /** Whether words that are said after a round come too late for what they set. */
+    public function isLate(int $after, LineCue|Cue $words): bool
     {
         $deadline = $this->openings->deadline(1);
 
-        return CueKind::Eyes === $kind && null !== $deadline && $after > $deadline
-            && 1 === preg_match('/\b(?:place|insert|attach|put|set|add|safety|fix|secure|install)/i', $text)
-            // Words that name rounds say where, and are offered to be set there.
-            && 1 !== preg_match('/\b(?:sew|embroider|stitch on|glue|felt|paint|rounds?|rnds?|rows?)\b|\br\d/i', $text);
+        return CueKind::Eyes === $words->kind && null !== $deadline && $after > $deadline && $words->meaning()->setsFromInside;
     }
 
     /** @return list<Problem> each at its line */
@@ -33,13 +32,13 @@ final readonly class LateCues
         $problems = [];
         foreach ($this->reading->rounds as $round) {
             foreach ($round->cues as $cue) {
-                if ($this->isLate($round->number, $cue->kind, $cue->text)) {
+                if ($this->isLate($round->number, $cue)) {
                     $problems[] = $this->problem($round->line, $cue->span->from + 1, max(1, $cue->span->length()), $round->number);
                 }
             }
         }
         foreach ($this->reading->said as $said) {
-            if ($this->isLate($said->after, $said->kind, $said->text)) {
+            if ($this->isLate($said->after, $said)) {
                 $problems[] = $this->problem($said->line, 1, max(1, mb_strlen($said->text)), $said->after);
             }
         }

@@ -14,4 +14,9 @@ final readonly class LineCue
     public function __construct(public int $after, public int $line, public CueKind $kind, public string $text)
     {
     }
+
+    public function meaning(): CueMeaning
+    {
+        return CueGrammar::of($this->text);
+    }
 }

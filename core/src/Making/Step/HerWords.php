@@ -39,13 +39,13 @@ final readonly class HerWords extends Step implements StandsAfterRound
 
     private static function after(StepSite $site, int $round, LineCue|Cue $words, LateCues $late): self
     {
-        return new self($site->after($round), $words, self::kindOf($site, $round, $words), $late->isLate($round, $words->kind, $words->text));
+        return new self($site->after($round), $words, self::kindOf($site, $round, $words), $late->isLate($round, $words));
     }
 
     /** What closes a ring closes no piece, and what a remark says of stuffing is to be done as if it were a cue. */
     private static function kindOf(StepSite $site, int $round, LineCue|Cue $words): StepKind
     {
-        if (1 === preg_match('/\bglue\b/i', $words->text)) {
+        if ($words->meaning()->glues) {
             return StepKind::Glue;
         }
 
@@ -55,11 +55,11 @@ final readonly class HerWords extends Step implements StandsAfterRound
             CueKind::Tail => StepKind::Tail,
             CueKind::FastenOff => StepKind::FastenOff,
             CueKind::Turn => StepKind::Turn,
-            CueKind::Sew => 1 === preg_match('/\bembroider/i', $words->text) ? StepKind::Thread : StepKind::Sew,
+            CueKind::Sew => $words->meaning()->embroiders ? StepKind::Thread : StepKind::Sew,
             CueKind::Close => $round === $site->last() ? StepKind::Close : StepKind::Note,
             CueKind::Marker => StepKind::Check,
             CueKind::Part => StepKind::Part,
-            CueKind::Yarn, CueKind::Note => \in_array($round, $site->finishing->stuffed, true) && 1 === preg_match('/^\W*(?:re)?stuff/i', $words->text)
+            CueKind::Yarn, CueKind::Note => \in_array($round, $site->finishing->stuffed, true) && $words->meaning()->beginsStuffing
                 ? StepKind::Stuff
                 : StepKind::Note,
         };

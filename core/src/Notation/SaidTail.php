@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Notation;
 
 /** The length of a tail as her words have it: "leave a 12-inch tail". */
 final readonly class SaidTail
