@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Size;
+use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
@@ -27,24 +28,24 @@ final readonly class WhatIsNeeded
         $this->words = new PatternWords($analysis->plan, $terms);
     }
 
-    /** @return list<string> "Hook: 3 mm", a line each */
+    /** @return list<PatternLine> */
     public function lines(): array
     {
         return [
             ...$this->size(),
-            "Difficulty: {$this->difficulty()->inWords()}",
+            PatternLine::named('Difficulty', $this->difficulty()->inWords()),
             ...$this->words->materials($this->analysis->amounts->amounts, $this->stuffing()),
             $this->words->gauge(),
             ...$this->techniques(),
         ];
     }
 
-    public function abbreviations(): string
+    public function abbreviations(): PatternLine
     {
         return $this->words->abbreviations(array_map(static fn (PieceAnalysis $piece): Reading => $piece->stages->reading, $this->analysis->pieces));
     }
 
-    /** @return list<string> what holds for all pieces, once */
+    /** @return list<PatternLine> what holds for all pieces, once */
     public function notes(): array
     {
         return $this->words->notes($this->changes());
@@ -53,14 +54,13 @@ final readonly class WhatIsNeeded
     /** @return list<array{name: string, text: string}> the lines and the words, for the screen */
     public function values(): array
     {
-        return array_map(static function (string $line): array {
-            [$name, $text] = explode(': ', $line, 2) + ['', ''];
-
-            return ['name' => $name, 'text' => $text];
-        }, [...$this->lines(), $this->abbreviations()]);
+        return array_map(
+            static fn (PatternLine $line): array => ['name' => $line->name, 'text' => $line->text],
+            [...$this->lines(), $this->abbreviations()],
+        );
     }
 
-    /** @return list<string> none where nothing is worked yet */
+    /** @return list<PatternLine> none where nothing is worked yet */
     private function techniques(): array
     {
         $used = [];
@@ -68,10 +68,10 @@ final readonly class WhatIsNeeded
             $used += array_flip(Techniques::of($piece->piece, $piece->stages->reading, $piece->changes->all, $piece->finishing));
         }
 
-        return [] === $used ? [] : ['Techniques: '.implode(', ', array_keys($used))];
+        return [] === $used ? [] : [PatternLine::named('Techniques', implode(', ', array_keys($used)))];
     }
 
-    /** @return list<string> how large the largest piece is; none where none is worked in the round */
+    /** @return list<PatternLine> how large the largest piece is; none where none is worked in the round */
     private function size(): array
     {
         $stuffed = $this->stuffed();

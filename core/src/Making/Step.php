@@ -41,6 +41,19 @@ abstract readonly class Step
         return PatternPlace::Ending;
     }
 
+    /** @return list<PatternLine> lines of its own, where a written pattern gives it some */
+    public function lines(StepSaid $said): array
+    {
+        $text = $this->toDo($said, true);
+
+        return match (true) {
+            '' === $text => [],
+            PatternPlace::AsTyped === $this->place() => [PatternLine::of($text, $this->key())],
+            StepKind::Change === $this->kind() => [PatternLine::named('Change', lcfirst($text), $this->key())],
+            default => [PatternLine::note($text, $this->key())],
+        };
+    }
+
     /** What tells it from others of its kind at the same place. */
     protected function about(): string
     {

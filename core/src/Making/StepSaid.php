@@ -22,8 +22,8 @@ interface StepSaid
     /** "Work 3 sc more in A (Chalk), and move the marker up to there." */
     public function onward(int $stitches, string $yarn): string;
 
-    /** @return list<string> how the piece is begun where its first line does not say it */
-    public function begins(): array;
+    /** How the piece is begun where its first line does not say it. */
+    public function begins(): Beginning;
 
     /** "A (Chalk)". */
     public function yarn(string $key): string;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Fabric\Size;
+use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\HookSize;
@@ -31,7 +32,7 @@ final readonly class PatternWords
      * @param list<Amount> $amounts
      * @param float        $stuffing grams, stuffed firmly
      *
-     * @return list<string> a line for each
+     * @return list<PatternLine> a line for each
      */
     public function materials(array $amounts, float $stuffing): array
     {
@@ -40,14 +41,15 @@ final readonly class PatternWords
             if ($amount->stitches > 0) {
                 $yarn = $amount->yarn;
                 $high = $amount->highMetres();
-                $lines[] = "Yarn: {$yarn->key} {$yarn->name}, {$yarn->weight->label()}".($yarn->strands > 1 ? ", {$yarn->strands} strands" : '')
-                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high)).self::balls($amount->grams($high));
+                $lines[] = PatternLine::named('Yarn', "{$yarn->key} {$yarn->name}, {$yarn->weight->label()}"
+                    .($yarn->strands > 1 ? ", {$yarn->strands} strands" : '')
+                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high)).self::balls($amount->grams($high)));
             }
         }
         $hook = $this->plan->gauge->hookMm;
         if (null !== $hook) {
             $us = HookSize::us($hook);
-            $lines[] = "Hook: {$hook} mm".(null === $us ? '' : ", US {$us}");
+            $lines[] = PatternLine::named('Hook', "{$hook} mm".(null === $us ? '' : ", US {$us}"));
         }
         $notions = ['yarn needle', 'stitch marker'];
         if ($stuffing >= 1.0) {
@@ -56,59 +58,68 @@ final readonly class PatternWords
         foreach ($this->parts() as $kind => $count) {
             $notions[] = "{$count} {$kind}";
         }
-        $lines[] = 'Notions: '.implode(', ', $notions);
+        $lines[] = PatternLine::named('Notions', implode(', ', $notions));
 
         return $lines;
     }
 
     /** "Size: Cap 4.4 cm high, 6.1 cm wide, when stuffed" */
-    public function size(string $piece, Size $size): string
+    public function size(string $piece, Size $size): PatternLine
     {
         $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0);
 
-        return "Size: {$piece} {$said($size->height)} high, {$said($size->width)} wide, when stuffed";
+        return PatternLine::named('Size', "{$piece} {$said($size->height)} high, {$said($size->width)} wide, when stuffed");
     }
 
-    public function gauge(): string
+    public function gauge(): PatternLine
     {
         $over = Units::Metric === $this->plan->units ? '10 cm' : '4 in';
         $word = Terms::Us === $this->terms ? 'Gauge' : 'Tension';
 
-        return "{$word}: {$this->plan->gauge->stitchesPer10cm} stitches and {$this->plan->gauge->roundsPer10cm} rounds in {$over}";
+        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} stitches and {$this->plan->gauge->roundsPer10cm} rounds in {$over}");
     }
 
     /** @param list<Reading> $readings */
-    public function abbreviations(array $readings): string
+    public function abbreviations(array $readings): PatternLine
     {
         $said = [];
         foreach (Abbreviations::used($readings, $this->terms) as $name => $means) {
             $said[] = "{$name} {$means}";
         }
 
-        return 'Words: '.strtoupper($this->terms->value).'; '.implode('; ', [...$said, '[n] stitches of the round when it is done']);
+        return PatternLine::named(
+            'Words',
+            strtoupper($this->terms->value).'; '.implode('; ', [...$said, '[n] stitches of the round when it is done']),
+        );
     }
 
-    /** @return list<string> what holds for all pieces, once */
+    /** @return list<PatternLine> what holds for all pieces, once */
     public function notes(bool $changes): array
     {
         $worked = array_unique(array_map(static fn (Piece $piece): string => $piece->worked->value, $this->plan->pieces));
-        $notes = ["Marker: in the {$this->plan->marker->value} stitch of each round.", 'Note: draw a magic ring quite tight only after round 2.'];
+        $notes = [
+            PatternLine::named('Marker', "in the {$this->plan->marker->value} stitch of each round."),
+            PatternLine::note('draw a magic ring quite tight only after round 2.'),
+        ];
         foreach ($worked as $one) {
-            $notes[] = 'Note: '.match (Worked::from($one)) {
+            $notes[] = PatternLine::note(match (Worked::from($one)) {
                 Worked::Spiral => 'rounds in a spiral go on one into the next, without being joined.',
                 Worked::Joined => 'joined rounds are closed with a slip stitch each, and the next is lifted by a chain.',
                 Worked::Rows => 'rows are turned at their end.',
-            };
+            });
         }
 
         return $changes ? [
             ...$notes,
-            'Change: “change to B in last st” means: work that stitch to its last yarn over, and finish it with B. “Join” brings a yarn in for the first'
-                .' time, or again after it was cut.',
-            'Change: “keep A” means: let it hang inside, and take it up again without pulling when it is wanted; “cut A” leaves an end of '
-                .(new YarnWords($this->plan))->length($this->plan->yarnUse->tailCm).'.',
-            'Change: within a round, carry the other yarn loosely across the inside.',
-            ...array_map(static fn (string $habit): string => "Tip: {$habit}", TipWords::habits()),
+            PatternLine::named(
+                'Change',
+                '“change to B in last st” means: work that stitch to its last yarn over, and finish it with B. “Join” brings a yarn in for the first'
+                    .' time, or again after it was cut.',
+            ),
+            PatternLine::named('Change', '“keep A” means: let it hang inside, and take it up again without pulling when it is wanted; “cut A” leaves an end of '
+                .(new YarnWords($this->plan))->length($this->plan->yarnUse->tailCm).'.'),
+            PatternLine::named('Change', 'within a round, carry the other yarn loosely across the inside.'),
+            ...array_map(static fn (string $habit): PatternLine => PatternLine::named('Tip', $habit), TipWords::habits()),
         ] : $notes;
     }
 
@@ -126,7 +137,7 @@ final readonly class PatternWords
         return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')')." (make {$count}; {$from})";
     }
 
-    /** @return list<string> "Note: spiral stripes of A and B, rounds 2 to 7.", for each that is shown */
+    /** @return list<PatternLine> "Note: spiral stripes of A and B, rounds 2 to 7.", for each that is shown */
     public static function helices(Piece $piece, CopyGroup $group): array
     {
         $lines = [];
@@ -134,7 +145,7 @@ final readonly class PatternWords
             $spiral = $entry->isHidden ? null : $entry->layer->spiral();
             if (null !== $spiral) {
                 $yarns = array_map(static fn (string $key): string => $group->yarns[$key] ?? $key, $spiral->yarns);
-                $lines[] = 'Note: spiral stripes of '.YarnWords::listed(...$yarns).", rounds {$spiral->from} to {$spiral->to}.";
+                $lines[] = PatternLine::note('spiral stripes of '.YarnWords::listed(...$yarns).", rounds {$spiral->from} to {$spiral->to}.");
             }
         }
 
@@ -142,11 +153,11 @@ final readonly class PatternWords
     }
 
     /** "Note: right arm with C in place of S, S in place of C." */
-    public static function instead(CopyGroup $group): string
+    public static function instead(CopyGroup $group): PatternLine
     {
         $yarns = array_map(static fn (string $key, string $to): string => "{$to} in place of {$key}", array_keys($group->yarns), $group->yarns);
 
-        return 'Note: '.implode(', ', $group->names).([] === $yarns ? ' as written.' : ' with '.implode(', ', $yarns).'.');
+        return PatternLine::named('Note', implode(', ', $group->names).([] === $yarns ? ' as written.' : ' with '.implode(', ', $yarns).'.'));
     }
 
     /** "BODY AND HEAD" as it is usually written: "Body and head". */

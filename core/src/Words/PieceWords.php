@@ -6,6 +6,8 @@ namespace Alternum\Core\Words;
 
 use Alternum\Core\Change\BestFront;
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\Making\Beginning;
+use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Pair;
@@ -46,19 +48,18 @@ final class PieceWords
     }
 
     /**
-     * How the piece is begun where its first line does not say it, a sentence each.
+     * How the piece is begun where its first line does not say it.
      *
      * @param list<EdgeStretch> $edges what the first round is worked into
-     *
-     * @return list<string>
      */
-    public static function begin(Plan $plan, Piece $piece, array $edges): array
+    public static function begin(Plan $plan, Piece $piece, array $edges): Beginning
     {
+        $begins = null;
         $said = [];
         if (null !== $piece->start) {
             $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->start->pieces);
             $on = array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
-            $said[] = 'Begin '.$piece->start->inWords($made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
+            $begins = $piece->start->inWords($made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
         }
         if (Join::Bridge === $piece->start?->join) {
             $said[] = 'Chain from the last of them to the first, and work around that from its inner side, along the chain,'
@@ -74,13 +75,13 @@ final class PieceWords
             $said[] = "The chain at the beginning of each {$piece->worked->once()} counts as its first stitch.";
         }
 
-        return $said;
+        return new Beginning($begins, $said);
     }
 
     /**
      * Where the front is, as she can find it without the program: "Front: where stitch 14 of round 9 lies.".
      *
-     * @return list<string> none where nothing depends on it
+     * @return list<PatternLine> none where nothing depends on it
      */
     public static function frontPlace(Piece $piece, Frame $frame): array
     {
@@ -95,7 +96,9 @@ final class PieceWords
         $makes = $frame->makes($round);
         $along = $frame->along($round, 0.0);
 
-        return ['Front: where stitch '.((int) floor($along - floor($along / $makes) * $makes) + 1)." of {$piece->worked->once()} {$round} lies."];
+        $stitch = (int) floor($along - floor($along / $makes) * $makes) + 1;
+
+        return [PatternLine::named('Front', "where stitch {$stitch} of {$piece->worked->once()} {$round} lies.")];
     }
 
     public static function front(BestFront $front): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Making\Beginning;
 use Alternum\Core\Making\GoesOn;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\StepSaid;
@@ -15,16 +16,13 @@ use Alternum\Core\Place\Change;
 /** What the steps of one piece are said with, as one of its copies is made. */
 final readonly class StepWords implements StepSaid
 {
-    /**
-     * @param list<string> $begins   how the piece is begun where its first line does not say it
-     * @param float        $sewingCm a tail to sew with
-     */
+    /** @param float $sewingCm a tail to sew with */
     public function __construct(
         public RoundWords $rounds,
         private ChangeWords $changes,
         private YarnWords $yarns,
         private Vocabulary $vocabulary,
-        private array $begins,
+        private Beginning $begins,
         private float $sewingCm,
         private GoesOn $goesOn,
     ) {
@@ -50,7 +48,7 @@ final readonly class StepWords implements StepSaid
         return $this->changes->onward($stitches, $yarn);
     }
 
-    public function begins(): array
+    public function begins(): Beginning
     {
         return $this->begins;
     }

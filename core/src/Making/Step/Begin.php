@@ -7,6 +7,8 @@ namespace Alternum\Core\Making\Step;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Finishing;
 use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Making\PatternLine;
+use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\StandsAfterRound;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepAddress;
@@ -34,17 +36,43 @@ final readonly class Begin extends Step implements StandsAfterRound
         return StepKind::Start;
     }
 
+    public function place(): PatternPlace
+    {
+        return PatternPlace::UnderRounds;
+    }
+
     public function toDo(StepSaid $said, bool $isBrief): string
     {
         $begins = $said->begins();
-        if ([] === $begins && $this->isRing && !$isBrief) {
-            $begins[] = "A magic ring in {$said->yarn($this->colouring->rounds[0][0])}";
-        }
+
+        return implode('. ', [...null === $begins->on ? [] : ["Begin {$begins->on}"], ...$begins->notes, ...$this->notes($said, $isBrief)]);
+    }
+
+    public function lines(StepSaid $said): array
+    {
+        $begins = $said->begins();
+
+        return [
+            ...null === $begins->on ? [] : [PatternLine::named('Begin', $begins->on, $this->key())],
+            ...array_map(
+                fn (string $note): PatternLine => PatternLine::note($note, $this->key()),
+                [...$begins->notes, ...$this->notes($said, true)],
+            ),
+        ];
+    }
+
+    /** @return list<string> of the ring and the starting tail, a sentence each */
+    private function notes(StepSaid $said, bool $isBrief): array
+    {
+        $begins = $said->begins();
+        $notes = null === $begins->on && [] === $begins->notes && $this->isRing && !$isBrief
+            ? ["A magic ring in {$said->yarn($this->colouring->rounds[0][0])}"]
+            : [];
         if (RingDrawn::AtOnce === $this->finishing->ring && !$this->finishing->isTyped(FinishPart::Ring)) {
-            $begins[] = 'Draw the ring tight at once';
+            $notes[] = 'Draw the ring tight at once';
         }
         if (!$this->finishing->isTyped(FinishPart::Start)) {
-            $begins[] = match ($this->finishing->start) {
+            $notes[] = match ($this->finishing->start) {
                 Tail::Over => 'Crochet over the starting tail in the first rounds',
                 Tail::Keep => 'Leave the starting tail outside, to hang it by',
                 Tail::Sew => "Leave a starting tail of {$said->sewingTail()}, to sew with",
@@ -53,6 +81,6 @@ final readonly class Begin extends Step implements StandsAfterRound
             };
         }
 
-        return implode('. ', array_filter($begins, static fn (string $one): bool => '' !== $one));
+        return array_values(array_filter($notes, static fn (string $one): bool => '' !== $one));
     }
 }
