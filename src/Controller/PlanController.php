@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\Exports;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WritingLimits;
-use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Heavy;
@@ -130,26 +129,21 @@ final readonly class PlanController
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
-    #[Route('/{id}/file', methods: 'GET')]
-    public function file(#[CurrentUser] WorkshopUser $user, string $id): Response
-    {
-        $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);
-
-        return PlanResponse::download(PlanWriter::json($plan), $plan->title, 'json', 'application/json');
-    }
-
-    #[Route('/{id}/pattern', methods: 'GET')]
+    #[Route('/{id}/as/{format}', methods: 'GET')]
     #[Heavy]
-    public function pattern(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    public function export(#[CurrentUser] WorkshopUser $user, string $id, string $format, Request $request): Response
     {
         $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);
+        $export = Exports::named($format);
         $terms = Terms::tryFrom($request->query->getString('terms', $plan->terms->value));
+        if (null === $export) {
+            return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'This format is not known.', 'Ask for one of: '.implode(', ', Exports::words()).'.');
+        }
         if (null === $terms) {
             return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
         }
+        $written = $export::write($plan, $terms, 'once' === $request->query->getString('copies'));
 
-        $text = WrittenPattern::text(Analysis::of($plan), $terms, 'once' === $request->query->getString('copies'));
-
-        return PlanResponse::download($text, $plan->title, 'txt', 'text/plain; charset=utf-8');
+        return PlanResponse::download($written, $plan->title, $export::ending(), $export::mediaType());
     }
 }

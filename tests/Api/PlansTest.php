@@ -217,7 +217,7 @@ final class PlansTest extends ApiTestCase
     public function testAFileGoesOutAndComesInAgain(): void
     {
         [$id] = $this->firstPlan();
-        $plan = $this->ask('GET', "/api/plans/{$id}/file");
+        $plan = $this->ask('GET', "/api/plans/{$id}/as/json");
         self::assertSame('attachment; filename=harbour-buoy.json', $this->response()->headers->get('Content-Disposition'));
         $begun = self::string($this->ask('POST', '/api/plans', $plan), 'id');
         $this->assertStatus(201);
@@ -226,17 +226,33 @@ final class PlansTest extends ApiTestCase
         self::assertNotSame($id, $begun);
     }
 
+    /** What the menu offers is what can be had. */
+    public function testEveryFormatThatIsOfferedGoesOut(): void
+    {
+        [$id] = $this->firstPlan();
+        $exports = (array) $this->ask('GET', '/api/exports')['exports'];
+        self::assertCount(3, $exports, 'The pattern in two countries’ words, and the plan.');
+        foreach ($exports as $export) {
+            $format = self::string((array) $export, 'format');
+            $this->ask('GET', "/api/plans/{$id}/as/{$format}");
+            $this->assertStatus(200);
+            self::assertStringStartsWith('attachment; filename=harbour-buoy.', (string) $this->response()->headers->get('Content-Disposition'));
+        }
+        $this->ask('GET', "/api/plans/{$id}/as/wax");
+        $this->assertStatus(400);
+    }
+
     public function testTheWrittenPattern(): void
     {
         [$id] = $this->firstPlan();
         $needed = (array) $this->ask('GET', "/api/plans/{$id}/needed")['needed'];
         self::assertContains(['name' => 'Hook', 'text' => '3 mm'], $needed);
         self::assertContains('Techniques', array_column($needed, 'name'));
-        $this->ask('GET', "/api/plans/{$id}/pattern?terms=uk");
+        $this->ask('GET', "/api/plans/{$id}/as/text?terms=uk");
         $text = (string) $this->response()->getContent();
         self::assertStringContainsString("With A\nRnd 1: 6 dc in MR. [6]", $text);
         self::assertStringContainsString('B Signal red', $text);
-        $this->ask('GET', "/api/plans/{$id}/pattern?terms=fr");
+        $this->ask('GET', "/api/plans/{$id}/as/text?terms=fr");
         $this->assertStatus(400);
     }
 

@@ -40,10 +40,10 @@ for (const [hex, plans] of workshops
 		counts.layers = Math.max(counts.layers, ...opened.plan.pieces.map(({ colours }) => colours.length));
 		if (opened.revision !== on || opened.plan.title !== title) wrong.push(`${title}: opened as ${opened.plan.title} at ${opened.revision}`);
 		const [first] = opened.plan.pieces;
-		const file = JSON.parse(await hold('GET', `${path}/file`));
+		const file = JSON.parse(await hold('GET', `${path}/as/json`));
 		if (JSON.stringify(file?.pieces.map(({ rounds }) => rounds)) !== JSON.stringify(opened.plan.pieces.map(({ rounds }) => rounds)))
 			wrong.push(`${title}: its file has other lines`);
-		const pattern = await hold('GET', `${path}/pattern`);
+		const pattern = await hold('GET', `${path}/as/text`);
 		if (!pattern.startsWith('# ')) wrong.push(`${title}: its pattern is none`);
 		await hold('GET', `${path}/steps?piece=${first.key}`);
 		await hold('GET', `${path}/pieces/${opened.plan.pieces.at(-1).key}`);

@@ -63,15 +63,16 @@ final class CommandLine
             return self::wrongUse('--terms is us or uk; --worked is spiral, joined or rows.');
         }
         $as = $options['as'] ?? null;
-        if ('write' === $command && !\in_array($as, ['text', 'json'], true)) {
-            return self::wrongUse('Say --as=text or --as=json.');
+        $export = null === $as ? null : Exports::named($as);
+        if ('write' === $command && null === $export) {
+            return self::wrongUse('Say --as='.implode(' or --as=', Exports::words()).'.');
         }
         $text = $read($files[0]);
         if (null === $text) {
             return self::wrongUse("The file {$files[0]} cannot be read.");
         }
         try {
-            return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, 'analyse' === $command ? null : $as, $terms);
+            return 'read' === $command ? self::read($text, $terms ?? Terms::Us, $worked) : self::withPlan($text, $export, $terms);
         } catch (InvalidFields $refusal) {
             return new CommandOutcome(
                 CommandOutcome::PROBLEMS,
@@ -103,15 +104,12 @@ final class CommandLine
         );
     }
 
-    private static function withPlan(string $text, ?string $as, ?Terms $terms): CommandOutcome
+    /** @param class-string<Export>|null $export null: the analysis */
+    private static function withPlan(string $text, ?string $export, ?Terms $terms): CommandOutcome
     {
         $plan = PlanReader::json($text);
         $analysis = Analysis::of($plan);
-        $output = match ($as) {
-            null => AnalysisWriter::json($analysis),
-            'json' => PlanWriter::json($plan),
-            default => WrittenPattern::text($analysis, $terms ?? $plan->terms),
-        };
+        $output = null === $export ? AnalysisWriter::json($analysis) : $export::write($plan, $terms ?? $plan->terms, false);
 
         return new CommandOutcome(
             [] === Problem::errors($analysis->problems) ? CommandOutcome::FINE : CommandOutcome::PROBLEMS,

@@ -178,26 +178,10 @@ enum Stitch: string
         return StitchTable::ROWS[$this->value][2];
     }
 
-    /** Height against a single crochet, of all its tops the mean; a skipped stitch has none. Source: the trade's usual figures, from memory. */
+    /** Height against a single crochet, of all its tops the mean. */
     public function height(): float
     {
-        $tops = $this->tops();
-        if (\strlen($tops) > 1 || ($this->isSame() && '' !== $tops)) {
-            return array_sum(array_map(static fn (string $top): float => self::ofCode($top)->height(), str_split($tops))) / \strlen($tops);
-        }
-
-        return match ($this) {
-            self::SlipStitch, self::SlipThroughBoth => 0.35,
-            self::Skip => 0.0,
-            // A puff is drawn up as high as a half double; bobble and popcorn are double crochets, which pop out between lower ones.
-            self::HalfDouble, self::HalfDoubleDecrease, self::HalfDoubleThreeTogether, self::FrontPostHalfDouble, self::BackPostHalfDouble,
-            self::Puff => 1.5,
-            self::Double, self::DoubleDecrease, self::DoubleThreeTogether, self::Bobble, self::Bobble3, self::Bobble4, self::Bobble6,
-            self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6,
-            self::FrontPostDouble, self::BackPostDouble => 2.0,
-            self::Treble, self::TrebleDecrease, self::TrebleThreeTogether, self::FrontPostTreble, self::BackPostTreble => 3.0,
-            default => 1.0,
-        };
+        return StitchTable::ROWS[$this->value][4];
     }
 
     /** Yarn against a single crochet, all of its tops together. */

@@ -9,6 +9,7 @@ import { Menu, MenuItem, MenuRule } from '../ui/Menu';
 import { say } from '../ui/say';
 import { keepUnits } from '../ui/unitsKept';
 import { useBench, useDraft } from './context';
+import { Exports } from './Exports';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
 import { EndsFields, withEnds } from './stations/changes/EndsFields';
@@ -25,7 +26,6 @@ export function PlanMenu() {
 	const isTranslating = useDraft((state) => state.isTranslating);
 	const [isOpen, setIsOpen] = useState(false);
 	const [hasVersions, setHasVersions] = useState(false);
-	const file = `/api/plans/${id}`;
 	return (
 		<>
 			<Menu
@@ -40,15 +40,7 @@ export function PlanMenu() {
 				<MenuItem onSelect={() => setHasVersions(true)}>{say('planMenu.earlierVersions')}</MenuItem>
 				<MenuItem onSelect={showKeys}>{say('planMenu.keys')}</MenuItem>
 				<MenuRule />
-				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=us`}>{say('planMenu.downloadThePatternUsTerms')}</a>
-				</MenuItem>
-				<MenuItem asChild>
-					<a href={`${file}/pattern?terms=uk`}>{say('planMenu.downloadThePatternUkTerms')}</a>
-				</MenuItem>
-				<MenuItem asChild>
-					<a href={`${file}/file`}>{say('planMenu.downloadThePlanAsA')}</a>
-				</MenuItem>
+				<Exports plan={id} />
 			</Menu>
 			<DialogSheet title={say('planMenu.theWholePlan')} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 				<div className="grid grid-cols-2 gap-4">

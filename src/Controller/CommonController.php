@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
+use Alternum\Core\Exchange\Exports;
 use Alternum\Core\Words\Drawing\Drawings;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** How methods, ends and techniques are done: the same for all. */
-final readonly class DrawingController
+/** What is the same for all: how methods, ends and techniques are done, and what a plan can be taken away as. */
+final readonly class CommonController
 {
     private const KEPT = 86400;
+
+    /** In which formats a plan goes out. */
+    #[Route('/api/exports', methods: 'GET')]
+    public function exports(): Response
+    {
+        return (new JsonResponse(['exports' => Exports::menu()]))->setPrivate()->setMaxAge(self::KEPT);
+    }
 
     #[Route('/api/drawings', methods: 'GET')]
     public function drawings(): Response
