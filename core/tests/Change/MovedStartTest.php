@@ -37,6 +37,19 @@ final class MovedStartTest extends TestCase
         self::assertEqualsWithDelta(36.0, Turn::apart($before->changes->all[1]->place->degrees, $after->changes->all[1]->place->degrees), 1e-9);
     }
 
+    /** A drawn loop moves the marker by a stitch of its own, after the three that were worked on: four of thirty are 48°. */
+    public function testADrawnLoopMovesOnFromThere(): void
+    {
+        $before = Analysis::of(self::plan([['round' => 6, 'method' => 'drawn-loop']]))->pieces[0];
+        $after = Analysis::of(self::plan([['round' => 6, 'method' => 'drawn-loop', 'onward' => 3]]))->pieces[0];
+        $plain = Analysis::of(self::plan([]))->pieces[0];
+        foreach ([7, 8, 12] as $round) {
+            $start = $plain->stages->frame->start($round);
+            self::assertEqualsWithDelta(12.0, 360 * ($before->stages->frame->start($round) - $start), 1e-9, "round {$round}, the loop alone");
+            self::assertEqualsWithDelta(48.0, 360 * ($after->stages->frame->start($round) - $start), 1e-9, "round {$round}, both");
+        }
+    }
+
     /** Three single crochets more, at eight widths of 100/22 mm each, and a tenth to spare. */
     public function testTheStitchesTakeYarn(): void
     {

@@ -57,6 +57,14 @@ final class LedgerTest extends TestCase
         ], $said);
     }
 
+    /** A starting tail that is crocheted over, or kept outside, is no end that is left to hide. */
+    public function testTheStartingTailIsAnEndUnlessItIsHiddenByThen(): void
+    {
+        $ends = static fn (string $start): int => Analysis::of(Plans::of(Plans::ball(4), [], ['finish' => ['start' => $start]]))->lengths[0]->ends();
+        self::assertSame(2, $ends('weave'));
+        self::assertSame([2, 1, 1, 1], array_map($ends, ['sew', 'over', 'keep', 'inside']));
+    }
+
     private function rounded(float $mm): string
     {
         return (string) round($mm, 1);
