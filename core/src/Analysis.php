@@ -41,6 +41,29 @@ final readonly class Analysis
     }
 
     /**
+     * Some pieces of a plan as of() has them, where the others are known. With a piece all are to be among them that begin on one another.
+     *
+     * @param array<string, mixed> $only by piece
+     *
+     * @return array{list<PieceAnalysis>, list<PieceLengths>, list<Problem>} the pieces in the plan's order, and the problems
+     */
+    public static function some(Plan $plan, array $only): array
+    {
+        [$readings, $problems] = PieceReading::all($plan, $only);
+        $pieces = [];
+        foreach ($plan->pieces as $i => $piece) {
+            if (isset($readings[$piece->key])) {
+                [$pieces[], $told] = self::one($plan, $i, $piece, $readings);
+                array_push($problems, ...$told);
+            }
+        }
+        $ends = self::ends($plan, $pieces);
+        $pieces = array_map(static fn (PieceAnalysis $analysis): PieceAnalysis => $analysis->among($ends[$analysis->piece->key]), $pieces);
+
+        return [$pieces, self::lengths($plan, $pieces, $ends), $problems];
+    }
+
+    /**
      * The analysis of the same plan with other colours or other changes in one piece. All other pieces are as they were, so they are not
      * worked out again.
      *

@@ -6,7 +6,9 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\Exports;
+use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\Workshop;
@@ -45,7 +47,7 @@ final readonly class PlanController
         $plan = PlanReader::json($request->getContent());
         WritingLimits::hold($plan, null);
         $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
-        $stored = $store->begin($workshop, $plan, Analysis::of($plan));
+        $stored = $store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
         $entities->flush();
 
         return PlanResponse::begun($stored);
@@ -57,7 +59,9 @@ final readonly class PlanController
         $stored = $this->plans->get($user->workshop, $id);
         $plan = PlanReader::json($stored->body);
 
-        return PlanResponse::opened($stored, $plan, Analysis::of($plan), $request->query->getString('piece'));
+        $piece = $request->query->getString('piece');
+
+        return PlanResponse::opened($stored, PlanAnswer::of($plan, $piece), $piece);
     }
 
     /** One piece, when it is looked at: what opening and saving answer holds as many as it bears. */
@@ -66,15 +70,16 @@ final readonly class PlanController
     {
         $stored = $this->plans->get($user->workshop, $id);
 
-        return PlanResponse::piece($stored, Analysis::of(PlanReader::json($stored->body)), $key);
+        return PlanResponse::piece($stored, PlanAnswer::of(PlanReader::json($stored->body), $key), $key);
     }
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
     #[Route('/{id}/operations', methods: 'POST')]
     public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving): Response
     {
+        $piece = $request->query->getString('piece');
         try {
-            $saved = $saving->operations($user->workshop, $id, $request->getContent());
+            $saved = $saving->operations($user->workshop, $id, $request->getContent(), $piece);
         } catch (Overtaken $overtaken) {
             return ProblemResponse::of(
                 Response::HTTP_PRECONDITION_FAILED,
@@ -86,9 +91,8 @@ final readonly class PlanController
 
         return PlanResponse::opened(
             $saved->stored,
-            $saved->plan,
-            $saved->analysis,
-            $request->query->getString('piece'),
+            $saved->answer,
+            $piece,
             more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
         );
     }

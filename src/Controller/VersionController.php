@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
-use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\PlanVersions;
@@ -44,6 +44,8 @@ final readonly class VersionController
         $body = $number === $stored->revision ? $stored->body : $this->versions->numberedBody($stored->id, $number);
         $plan = PlanReader::json($body ?? throw new NotFoundHttpException());
 
-        return PlanResponse::opened($stored, $plan, Analysis::of($plan), $request->query->getString('piece'));
+        $piece = $request->query->getString('piece');
+
+        return PlanResponse::opened($stored, PlanAnswer::of($plan, $piece), $piece);
     }
 }

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Http;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
-use Alternum\Core\Exchange\PieceWriter;
+use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Problem;
 use Alternum\Server\Saving\StoredPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -21,25 +18,24 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 final class PlanResponse
 {
     /**
-     * @param string|null          $piece the key of the piece in hand; null: the first
+     * @param string               $piece the key of the piece in hand; of none: the first
      * @param array<string, mixed> $more
      */
-    public static function opened(
-        StoredPlan $stored,
-        Plan $plan,
-        Analysis $analysis,
-        ?string $piece,
-        array $more = [],
-    ): JsonResponse {
-        return JsonResponse::fromJsonString(Json::encode([
+    public static function opened(StoredPlan $stored, PlanAnswer $answer, string $piece, array $more = []): JsonResponse
+    {
+        $around = Json::encode([
             'id' => $stored->id->toBase32(),
             'revision' => $stored->revision,
             'savedAt' => self::time($stored->savedAt),
-            'plan' => $plan->values(),
-            'analysis' => AnalysisWriter::lookedAt($analysis, $piece),
-            'errors' => \count(Problem::errors($analysis->problems)),
-            'layerYarns' => $plan->layerYarns(),
-        ] + $more), headers: ['ETag' => "\"{$stored->revision}\""]);
+            'plan' => $answer->plan->values(),
+            'errors' => $answer->errors(),
+            'layerYarns' => $answer->plan->layerYarns(),
+        ] + $more);
+
+        return JsonResponse::fromJsonString(
+            substr($around, 0, -1).",\"analysis\":{$answer->json($piece)}}",
+            headers: ['ETag' => "\"{$stored->revision}\""],
+        );
     }
 
     /** A plan that was begun; it is opened next, with the piece that is looked at. */
@@ -55,19 +51,18 @@ final class PlanResponse
     }
 
     /** One piece, as it is looked at. */
-    public static function piece(StoredPlan $stored, Analysis $analysis, string $key): JsonResponse
+    public static function piece(StoredPlan $stored, PlanAnswer $answer, string $key): JsonResponse
     {
-        foreach ($analysis->pieces as $i => $piece) {
-            if ($key === $piece->piece->key) {
-                return JsonResponse::fromJsonString(Json::encode([
-                    'revision' => $stored->revision,
-                    'piece' => PieceWriter::values($analysis->plan, $piece, $analysis->lengths[$i]),
-                    'problems' => ReadingWriter::problems(AnalysisWriter::problems($analysis, $key)),
-                ]));
-            }
+        $at = array_search($key, array_column($answer->plan->pieces, 'key'), true);
+        if (false === $at) {
+            throw new NotFoundHttpException();
         }
+        $around = Json::encode([
+            'revision' => $stored->revision,
+            'problems' => ReadingWriter::problems(AnalysisWriter::foremost($answer->problems, $key)),
+        ]);
 
-        throw new NotFoundHttpException();
+        return JsonResponse::fromJsonString(substr($around, 0, -1).",\"piece\":{$answer->pieces[$at]->json}}");
     }
 
     public static function time(\DateTimeImmutable $at): string

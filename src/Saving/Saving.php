@@ -8,9 +8,9 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\ReplacesGroup;
 use Alternum\Core\Edit\TakePlan;
+use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
@@ -38,19 +38,20 @@ final readonly class Saving
     }
 
     /**
-     * @param string $id   the plan's
-     * @param string $json an OperationsMessage
+     * @param string $id     the plan's
+     * @param string $json   an OperationsMessage
+     * @param string $inHand the key of the piece in hand
      *
      * @throws NotFoundHttpException where the workshop has no such plan: that comes before anything is worked out
      * @throws InvalidFields         where the message is none
      * @throws Overtaken             where somebody else saved since the revision that they are based on: nothing is changed
      */
-    public function operations(Ulid $workshop, string $id, string $json): Saved
+    public function operations(Ulid $workshop, string $id, string $json, string $inHand): Saved
     {
         $stored = $this->plans->get($workshop, $id);
         $message = OperationsMessage::of($json);
         for ($try = 1; $try <= self::TRIES; ++$try) {
-            $saved = $this->once($stored, $message);
+            $saved = $this->once($stored, $message, $inHand);
             if (null !== $saved) {
                 return $saved;
             }
@@ -61,7 +62,7 @@ final readonly class Saving
     }
 
     /** @return Saved|null null: it was written meanwhile */
-    private function once(StoredPlan $stored, OperationsMessage $message): ?Saved
+    private function once(StoredPlan $stored, OperationsMessage $message, string $inHand): ?Saved
     {
         $results = [];
         $known = $stored->results;
@@ -75,21 +76,27 @@ final readonly class Saving
         }
         $plan = PlanReader::json($stored->body);
         if (\count($results) === \count($ids)) {
-            return new Saved($stored, $plan, Analysis::of($plan), $results);
+            return new Saved($stored, PlanAnswer::of($plan, $inHand), $results);
         }
         if ($expected !== $stored->revision) {
             throw new Overtaken($stored, $expected);
         }
 
-        return $this->make($stored, $plan, $message, $results);
+        return $this->make($stored, $plan, $message, $results, $inHand);
     }
 
     /**
      * @param list<Result> $results     of operations that came before
      * @param bool         $isWorkedOut each is worked out by itself, to find the one that cannot be
      */
-    private function make(StoredPlan $stored, Plan $plan, OperationsMessage $message, array $results, bool $isWorkedOut = false): ?Saved
-    {
+    private function make(
+        StoredPlan $stored,
+        Plan $plan,
+        OperationsMessage $message,
+        array $results,
+        string $inHand,
+        bool $isWorkedOut = false,
+    ): ?Saved {
         $now = $stored;
         $began = null;
         $states = [];
@@ -137,20 +144,20 @@ final readonly class Saving
             $remembered[$result->id] = $result->kept();
         }
         try {
-            $analysis = Analysis::of($plan);
+            $answer = PlanAnswer::of($plan, $inHand);
         } catch (\Throwable $error) {
             // One of them made a plan that cannot be worked out: it is looked for, and refused alone.
-            return $isWorkedOut ? throw $error : $this->make($stored, $before[0], $message, $before[1], true);
+            return $isWorkedOut ? throw $error : $this->make($stored, $before[0], $message, $before[1], $inHand, true);
         }
         $isChanged = $now->revision > $stored->revision;
         $now = $now->remembering(\array_slice($remembered, -max(self::REMEMBERED, $end), null, true));
-        if (!$this->plans->write([...$states, $now], $isChanged ? ShelfSummary::values($analysis) : null)) {
+        if (!$this->plans->write([...$states, $now], $isChanged ? $answer->onShelf() : null)) {
             return null;
         }
         if ($isChanged) {
             $this->versions->thinOut($now);
         }
 
-        return new Saved($now, $plan, $analysis, $results);
+        return new Saved($now, $answer, $results);
     }
 }

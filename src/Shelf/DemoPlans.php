@@ -6,6 +6,7 @@ namespace Alternum\Server\Shelf;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
@@ -33,7 +34,7 @@ final readonly class DemoPlans
     {
         foreach (self::FILES as $file) {
             $plan = PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
-            $this->store->begin($workshop, $plan, Analysis::of($plan));
+            $this->store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
         }
         foreach (self::YARNS as $described) {
             $yarn = new YarnAtHand($workshop);

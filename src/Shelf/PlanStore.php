@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Shelf;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Server\Entity\SavedPlan;
@@ -25,17 +23,18 @@ final readonly class PlanStore
     /**
      * A new plan on the workshop's shelf; the caller flushes.
      *
-     * @param string $says how it came there, in a few words
+     * @param array<string, mixed> $summary what the shelf shows of it
+     * @param string               $says    how it came there, in a few words
      *
      * @throws InvalidFields where the plan is larger than can be kept
      */
-    public function begin(Workshop $workshop, Plan $plan, Analysis $analysis, string $says = 'Begun'): StoredPlan
+    public function begin(Workshop $workshop, Plan $plan, array $summary, string $says = 'Begun'): StoredPlan
     {
         $saved = new SavedPlan(
             workshop: $workshop,
             title: $plan->title,
             body: PlanWriter::compact($plan),
-            summary: ShelfSummary::values($analysis),
+            summary: $summary,
             says: $says,
             begunAt: $this->clock->now(),
         );

@@ -11,6 +11,7 @@ use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Method;
@@ -21,6 +22,8 @@ use Alternum\Core\Words\GaugeWords;
 use Alternum\Core\Words\SafetyWords;
 use Alternum\Core\Words\TipWords;
 use Alternum\Core\Yarn\Amount;
+use Alternum\Core\Yarn\Amounts;
+use Alternum\Core\Yarn\PieceLengths;
 
 /** The analysis as values for JSON: contract/analysis.schema.json. */
 final class AnalysisWriter
@@ -38,60 +41,67 @@ final class AnalysisWriter
     /** @return array<string, mixed> all of it */
     public static function values(Analysis $analysis): array
     {
-        return self::of($analysis, array_keys($analysis->pieces), $analysis->problems);
+        $around = self::around($analysis->plan, $analysis->amounts, $analysis->problems);
+        $pieces = array_map(
+            static fn (PieceAnalysis $piece, PieceLengths $lengths): array => PieceWriter::values($analysis->plan, $piece, $lengths),
+            $analysis->pieces,
+            $analysis->lengths,
+        );
+
+        return \array_slice($around, 0, 2) + ['pieces' => $pieces] + $around;
     }
 
     /**
-     * What is looked at: a piece, and of the others as many as an answer bears; they are asked for one by one when they are looked at. So of
-     * the problems: those of the piece come first.
+     * Of the pieces those that an answer about one of them bears.
      *
-     * @param string|null $key the piece's; null, or of none: the first
+     * @param list<int> $rounds that each has
+     * @param int       $inHand its place in the plan, from 0
      *
-     * @return array<string, mixed>
+     * @return list<int> their places
      */
-    public static function lookedAt(Analysis $analysis, ?string $key): array
+    public static function told(array $rounds, int $inHand): array
     {
-        $keys = array_column($analysis->plan->pieces, 'key');
-        $at = (int) array_search($key, $keys, true);
         $left = self::ROUNDS_BESIDE;
         $told = [];
-        foreach ($analysis->pieces as $i => $piece) {
-            $rounds = $i === $at ? 0 : max(1, \count($piece->stages->reading->rounds));
-            if ($rounds <= $left) {
-                $left -= $rounds;
+        foreach ($rounds as $i => $count) {
+            $takes = $i === $inHand ? 0 : max(1, $count);
+            if ($takes <= $left) {
+                $left -= $takes;
                 $told[] = $i;
             }
         }
 
-        return self::of($analysis, $told, self::problems($analysis, $keys[$at] ?? ''));
-    }
-
-    /** @return list<Problem> of a piece, and then of the others, as many as are told at once */
-    public static function problems(Analysis $analysis, string $key): array
-    {
-        if (\count($analysis->problems) <= self::PROBLEMS) {
-            return $analysis->problems;
-        }
-        $own = array_filter($analysis->problems, static fn (Problem $problem): bool => $problem->piece === $key);
-
-        return \array_slice([...$own, ...array_diff_key($analysis->problems, $own)], 0, self::PROBLEMS);
+        return $told;
     }
 
     /**
-     * @param list<int>     $told     the pieces, by their place in the plan
+     * @param list<Problem> $problems
+     *
+     * @return list<Problem> of a piece, and then of the others, as many as are told at once
+     */
+    public static function foremost(array $problems, string $key): array
+    {
+        if (\count($problems) <= self::PROBLEMS) {
+            return $problems;
+        }
+        $own = array_filter($problems, static fn (Problem $problem): bool => $problem->piece === $key);
+
+        return \array_slice([...$own, ...array_diff_key($problems, $own)], 0, self::PROBLEMS);
+    }
+
+    /**
+     * All but the pieces.
+     *
      * @param list<Problem> $problems
      *
      * @return array<string, mixed>
      */
-    private static function of(Analysis $analysis, array $told, array $problems): array
+    public static function around(Plan $plan, Amounts $amounts, array $problems): array
     {
-        $plan = $analysis->plan;
-
         return [
             'title' => $plan->title,
             'gauge' => self::gauge($plan),
-            'pieces' => array_map(static fn (int $i): array => PieceWriter::values($plan, $analysis->pieces[$i], $analysis->lengths[$i]), $told),
-            'yarns' => array_map(self::amount(...), $analysis->amounts->amounts),
+            'yarns' => array_map(self::amount(...), $amounts->amounts),
             'floatStitches' => $plan->floats,
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'shapes' => Shapes::names(),

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Colour\YarnRun;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 
 /** What a shelf shows of a plan without opening it. */
@@ -21,39 +22,60 @@ final class ShelfSummary
     /** @return array<string, mixed> contract/openapi.yaml, PlanSummary */
     public static function values(Analysis $analysis): array
     {
-        $colours = [];
-        foreach ($analysis->plan->yarns as $yarn) {
-            $colours[$yarn->key] = $yarn->hex;
-        }
-
-        return [
-            'pieces' => \count($analysis->pieces),
-            'rounds' => array_sum(array_map(static fn (PieceAnalysis $piece): int => \count($piece->stages->reading->rounds), $analysis->pieces)),
-            'stitches' => array_sum(array_map(
-                static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches() * $piece->piece->copies->count,
-                $analysis->pieces,
-            )),
-            'problems' => \count(Problem::errors($analysis->problems)),
-            'yarns' => array_values($colours),
-            'picture' => self::picture($analysis->pieces, $colours),
-        ];
+        return self::of(
+            $analysis->plan,
+            array_map(static fn (PieceAnalysis $piece): PieceOnShelf => self::piece($analysis->plan, $piece), $analysis->pieces),
+            \count(Problem::errors($analysis->problems)),
+        );
     }
 
     /**
-     * The rounds of the piece with the most stitches as bands, from its top down.
+     * @param list<PieceOnShelf> $pieces
      *
-     * @param list<PieceAnalysis>   $pieces
+     * @return array<string, mixed> contract/openapi.yaml, PlanSummary
+     */
+    public static function of(Plan $plan, array $pieces, int $errors): array
+    {
+        $stitches = array_map(static fn (PieceOnShelf $piece): int => $piece->stitches, $pieces);
+
+        return [
+            'pieces' => \count($pieces),
+            'rounds' => array_sum(array_map(static fn (PieceOnShelf $piece): int => $piece->rounds, $pieces)),
+            'stitches' => array_sum(array_map(static fn (PieceOnShelf $piece): int => $piece->stitches * $piece->copies, $pieces)),
+            'problems' => $errors,
+            'yarns' => array_values(self::colours($plan)),
+            // Of the piece with the most stitches.
+            'picture' => [] === $stitches ? [] : $pieces[(int) array_search(max($stitches), $stitches, true)]->picture,
+        ];
+    }
+
+    public static function piece(Plan $plan, PieceAnalysis $piece): PieceOnShelf
+    {
+        $reading = $piece->stages->reading;
+
+        return new PieceOnShelf($piece->piece->copies->count, \count($reading->rounds), $reading->stitches(), self::picture($piece, self::colours($plan)));
+    }
+
+    /** @return array<string, string> by yarn */
+    private static function colours(Plan $plan): array
+    {
+        $colours = [];
+        foreach ($plan->yarns as $yarn) {
+            $colours[$yarn->key] = $yarn->hex;
+        }
+
+        return $colours;
+    }
+
+    /**
+     * The rounds of a piece as bands, from its top down.
+     *
      * @param array<string, string> $colours
      *
      * @return list<array{makes: int, runs: list<array{hex: string, stitches: int}>}>
      */
-    private static function picture(array $pieces, array $colours): array
+    private static function picture(PieceAnalysis $piece, array $colours): array
     {
-        $stitches = array_map(static fn (PieceAnalysis $piece): int => $piece->stages->reading->stitches(), $pieces);
-        $piece = [] === $stitches ? null : $pieces[(int) array_search(max($stitches), $stitches, true)];
-        if (null === $piece) {
-            return [];
-        }
         $rounds = $piece->stages->colouring->rounds;
         $rounds = $piece->stages->frame->beginsAtTop() ? $rounds : array_reverse($rounds);
         $count = \count($rounds);

@@ -19,14 +19,19 @@ final class PieceReading
     /**
      * All pieces of a plan, in its order.
      *
+     * @param array<string, mixed>|null $only by piece; null: all. With a piece those are to be among them that it begins on.
+     *
      * @return array{array<string, Reading>, list<Problem>} the readings by piece, and what is wrong with where pieces begin, at its path
      */
-    public static function all(Plan $plan): array
+    public static function all(Plan $plan, ?array $only = null): array
     {
         $readings = [];
         $problems = [];
         $left = Limits::STITCHES;
         foreach ($plan->pieces as $i => $piece) {
+            if (null !== $only && !isset($only[$piece->key])) {
+                continue;
+            }
             [$on, $problem] = null === $piece->start ? [0, null] : self::beginning($plan, $piece->start, $readings, "pieces[{$i}].start");
             if (null !== $problem) {
                 $problems[] = $problem->ofPiece($piece->key, $problem->path ?? '');

@@ -26,17 +26,31 @@ final class Remembered
      */
     public static function of(string $class, string $key, \Closure $read): object
     {
-        $memory = self::$memory;
-        if (null === $memory) {
-            return $read();
-        }
-        $key = "{$class} {$key}";
-        $known = $memory->recall($key);
-        if (!$known instanceof $class) {
+        $known = self::known($class, $key);
+        if (null === $known) {
             $known = $read();
-            $memory->keep($key, $known);
+            self::keep($known, $key);
         }
 
         return $known;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T|null null: it is not remembered
+     */
+    public static function known(string $class, string $key): ?object
+    {
+        $known = self::$memory?->recall("{$class} {$key}");
+
+        return $known instanceof $class ? $known : null;
+    }
+
+    public static function keep(object $value, string $key): void
+    {
+        self::$memory?->keep($value::class." {$key}", $value);
     }
 }

@@ -36,14 +36,14 @@ final readonly class Ends
      * @param array<string, Colouring> $colourings by piece
      * @param array<string, Finishing> $finishings by piece
      *
-     * @return array<string, self> by piece
+     * @return array<string, self> by piece, of those that are given
      */
     public static function all(Plan $plan, array $colourings, array $finishings): array
     {
         $uncut = $goesOn = [];
         foreach ($plan->pieces as $piece) {
             // Loops that were left free, and a tube's side, are no edge: what begins there begins anew.
-            if (null === $piece->start || !$piece->start->join->goesOn()) {
+            if (!isset($finishings[$piece->key]) || null === $piece->start || !$piece->start->join->goesOn()) {
                 continue;
             }
             $last = $piece->start->pieces[\count($piece->start->pieces) - 1];
@@ -55,7 +55,10 @@ final readonly class Ends
         $ends = [];
         foreach ($plan->pieces as $piece) {
             $cut = max(0, $piece->copies->count - ($uncut[$piece->key] ?? 0)) / $piece->copies->count;
-            $finishing = $finishings[$piece->key];
+            $finishing = $finishings[$piece->key] ?? null;
+            if (null === $finishing) {
+                continue;
+            }
             $ends[$piece->key] = new self(
                 beginning: isset($goesOn[$piece->key]) ? 0.0 : 1.0,
                 startCm: $finishing->start->cm($plan->yarnUse),

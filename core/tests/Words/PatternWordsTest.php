@@ -24,6 +24,19 @@ final class PatternWordsTest extends TestCase
         return $match[0] ?? '';
     }
 
+    /** A name may hold a full stop: what a piece begins on stays one line. */
+    public function testWhatItBeginsOnIsOneLine(): void
+    {
+        $plan = Plans::of([], plan: ['pieces' => [
+            Plans::piece('leg', ['6 sc in MR', 'inc x6'], ['name' => 'No. 1. Leg', 'copies' => 2]),
+            Plans::piece('body', ['sc around'], ['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 2]]),
+        ]]);
+        self::assertStringEndsWith(
+            'on 28 stitches: 12 of No. 1. Leg, 2 chains, 12 of No. 1. Leg, 2 chains',
+            self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Begin:'),
+        );
+    }
+
     public function testSaysWhatIsNeeded(): void
     {
         $plan = Plans::of(Plans::ball(5), [], ['placements' => [

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Plan;
+
+/**
+ * What is said of a piece depends on: all that holds for the plan but its title, which pieces there are, and, in full, itself and those
+ * that begin on one another with it.
+ */
+final class PieceDependence
+{
+    /** @return array<string, string> by piece: the same where all that is the same */
+    public static function keys(Plan $plan): array
+    {
+        $values = $plan->values();
+        $pieces = array_column(\is_array($values['pieces']) ? $values['pieces'] : [], null, 'key');
+        unset($values['pieces'], $values['title']);
+        $common = hash('xxh128', Json::encode([$values, array_keys($pieces)]));
+        $keys = [];
+        foreach ($plan->pieces as $piece) {
+            $own = array_intersect_key($pieces, array_fill_keys(self::together($plan, $piece->key), true));
+            $keys[$piece->key] = "{$common} {$piece->key} ".hash('xxh128', Json::encode($own));
+        }
+
+        return $keys;
+    }
+
+    /** @return non-empty-list<string> the keys of a piece, of those that it begins on or that begin on it, and so on */
+    public static function together(Plan $plan, string $key): array
+    {
+        $together = [$key => true];
+        do {
+            $count = \count($together);
+            foreach ($plan->pieces as $piece) {
+                $starts = $piece->start->pieces ?? [];
+                if (isset($together[$piece->key]) || [] !== array_intersect_key($together, array_flip($starts))) {
+                    $together += [$piece->key => true] + array_fill_keys($starts, true);
+                }
+            }
+        } while (\count($together) > $count);
+
+        return array_map(strval(...), array_keys($together));
+    }
+}
