@@ -33,6 +33,15 @@ test('the steps lead from the ring to the last tail, piece by piece', async ({ p
 	await expect(hat).toContainText('ch 1, (sc, inc) x6, join with sl st in first st');
 });
 
+test('what can be taken away leads somewhere, in the station and in the menu', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'pattern');
+	await page.getByRole('button', { name: 'Plan', exact: true }).click();
+	await expect(page.getByRole('menuitem', { name: 'Download the plan as a file' })).toBeVisible();
+	const links = await page.locator('a[href^="/api/"]').evaluateAll((all) => all.map((link) => link.getAttribute('href') ?? ''));
+	expect(links.length).toBeGreaterThanOrEqual(5);
+	for (const link of links) expect((await page.request.get(link)).status(), link).toBe(200);
+});
+
 test('how a piece ends can be chosen, and one undo takes it back', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'pattern');
 	const float = piece(page, 'Float');

@@ -15,7 +15,7 @@ export function Pattern() {
 	// Copies that differ in their yarns can be written once, with the differences.
 	const differ = useDraft(({ plan }) => plan.pieces.some(({ copies }) => Array.isArray(copies) && copies.some(({ yarns }) => yarns !== undefined)));
 	const link = (terms: 'us' | 'uk') => (
-		<a className="underline" href={`/api/plans/${id}/pattern?terms=${terms}${isOnce && differ ? '&copies=once' : ''}`}>
+		<a className="underline" href={`/api/plans/${id}/as/text?terms=${terms}${isOnce && differ ? '&copies=once' : ''}`}>
 			{terms === 'us' ? say('pattern.usTerms') : say('pattern.ukTerms')}
 		</a>
 	);
