@@ -8,7 +8,7 @@ namespace Alternum\Core\Tests\Answers;
 final class Questions
 {
     /** Of so many answers one is kept to be read; of a few hundred lines in all, each. */
-    private const EVERY = ['read' => 5, 'damaged' => 8, 'meanings' => 6, 'printed' => 8, 'numbers' => 12, 'edits' => 5, 'stitches' => 8, 'yarns' => 4];
+    private const EVERY = ['read' => 4, 'damaged' => 6, 'meanings' => 5, 'printed' => 7, 'numbers' => 6, 'edits' => 4, 'stitches' => 8, 'yarns' => 4];
 
     /** @return array<string, \Closure(): iterable<string>> lines, by the name of a file */
     public static function all(): array
