@@ -4,23 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making\Step;
 
-use Alternum\Core\Making\PatternPlace;
-use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\StandsAfterRound;
-use Alternum\Core\Making\Step;
-use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
-use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
 
 /** Eyes and whatever else has a washer inside: set once the round above it is worked, while the opening still lets a hand in. */
-final readonly class SetFromInside extends Step implements StandsAfterRound
+final readonly class SetFromInside extends SetPart implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, private Placed $placed)
-    {
-        parent::__construct($at);
-    }
-
     public static function on(StepSite $site): iterable
     {
         foreach ($site->placing->placed as $placed) {
@@ -35,28 +25,8 @@ final readonly class SetFromInside extends Step implements StandsAfterRound
         return $this->placed->isOutOfReach() ? StepKind::Thread : StepKind::Eyes;
     }
 
-    public function toDo(StepSaid $said, bool $isBrief): string
-    {
-        return $said->placed($this->placed);
-    }
-
     public function trouble(): ?string
     {
         return $this->placed->isOutOfReach() ? "After round {$this->placed->deadline} no fingers get in, so it cannot be set from inside." : null;
-    }
-
-    public function needs(): array
-    {
-        return [strtolower($this->placed->placement->named())];
-    }
-
-    public function place(): PatternPlace
-    {
-        return PatternPlace::UnderRounds;
-    }
-
-    protected function about(): string
-    {
-        return $this->placed->placement->key;
     }
 }
