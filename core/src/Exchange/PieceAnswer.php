@@ -11,12 +11,12 @@ use Alternum\Core\Yarn\PieceLengths;
 final readonly class PieceAnswer
 {
     /**
-     * @param string        $json     PieceWriter's values
+     * @param string|null   $json     PieceWriter's values; null where it was not told
      * @param list<Problem> $starts   what is wrong with where it begins
      * @param list<Problem> $problems what is wrong with it otherwise
      */
     public function __construct(
-        public string $json,
+        public ?string $json,
         public PieceLengths $lengths,
         public PieceOnShelf $onShelf,
         public array $starts,

@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Notation\Remembered;
+use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -32,36 +33,38 @@ final readonly class PlanAnswer
     {
         $keys = PieceDependence::keys($plan);
         $inHand = null === $plan->piece($inHand) ? $plan->pieces[0]->key ?? '' : $inHand;
-        $known = $missing = [];
+        $known = [];
         foreach ($plan->pieces as $piece) {
-            $answer = $piece->key === $inHand ? null : Remembered::known(PieceAnswer::class, $keys[$piece->key]);
-            if (null === $answer) {
-                $missing += array_fill_keys(PieceDependence::together($plan, $piece->key), true);
-            } else {
-                $known[$piece->key] = $answer;
+            $known[$piece->key] = $piece->key === $inHand ? null : Remembered::known(PieceAnswer::class, $keys[$piece->key]);
+        }
+        do {
+            $missing = self::missing($plan, $known);
+            $made = [] === $missing ? [] : self::made($plan, ...Analysis::some($plan, $missing));
+            $shown = [];
+            foreach ($plan->pieces as $piece) {
+                $shown[] = ($made[$piece->key] ?? $known[$piece->key] ?? throw new \LogicException('Each is one or the other.'))->onShelf;
             }
-        }
-        $made = [] === $missing ? [] : self::made($plan, ...Analysis::some($plan, $missing));
-        $answers = array_map(static fn (string $key): PieceAnswer => $made[$key] ?? $known[$key], array_column($plan->pieces, 'key'));
-        if (array_sum(array_map(static fn (PieceAnswer $answer): int => $answer->onShelf->stitches, $answers)) >= Limits::STITCHES) {
+            $told = self::told($plan, $shown, $inHand);
+            // One that was remembered when there was no room for it is worked out again.
+            $lacks = array_filter(array_intersect_key($known, $told), static fn (?PieceAnswer $answer): bool => null !== $answer && null === $answer->json);
+            $known = array_fill_keys(array_keys($lacks), null) + $known;
+        } while ([] !== array_diff_key($lacks, $made));
+        if (array_sum(array_map(static fn (PieceOnShelf $piece): int => $piece->stitches, $shown)) >= Limits::STITCHES) {
             // What is over the limit depends on all pieces before it.
-            return self::whole(Analysis::of($plan));
+            $analysis = Analysis::of($plan);
+            $made = self::made($plan, $analysis->pieces, $analysis->lengths, $analysis->problems);
+            $keys = [];
         }
-        foreach (array_diff_key($made, [$inHand => true]) as $key => $answer) {
-            Remembered::keep($answer, $keys[$key]);
+        $answers = [];
+        foreach ($plan->pieces as $piece) {
+            $own = $made[$piece->key] ?? null;
+            $answer = null === $own ? $known[$piece->key] ?? null : $own->answer(isset($told[$piece->key]));
+            if (null !== $own && null !== $answer && $piece->key !== $inHand && isset($keys[$piece->key])) {
+                Remembered::keep($answer, $keys[$piece->key]);
+            }
+            $answers[] = $answer ?? throw new \LogicException('Each is one or the other.');
         }
 
-        return self::put($plan, $answers);
-    }
-
-    private static function whole(Analysis $analysis): self
-    {
-        return self::put($analysis->plan, array_values(self::made($analysis->plan, $analysis->pieces, $analysis->lengths, $analysis->problems)));
-    }
-
-    /** @param list<PieceAnswer> $answers */
-    private static function put(Plan $plan, array $answers): self
-    {
         return new self(
             $plan,
             $answers,
@@ -74,31 +77,57 @@ final readonly class PlanAnswer
     }
 
     /**
-     * @param list<\Alternum\Core\PieceAnalysis> $pieces
-     * @param list<PieceLengths>                 $lengths
-     * @param list<Problem>                      $problems
+     * @param array<string, PieceAnswer|null> $known by piece
      *
-     * @return array<string, PieceAnswer> by piece
+     * @return array<string, true> pieces that are not known, and all that begin on one another with them
+     */
+    private static function missing(Plan $plan, array $known): array
+    {
+        $missing = [];
+        foreach ($known as $key => $answer) {
+            $missing += null === $answer ? array_fill_keys(PieceDependence::together($plan, (string) $key), true) : [];
+        }
+
+        return $missing;
+    }
+
+    /**
+     * @param list<PieceOnShelf> $pieces
+     *
+     * @return array<string, true> pieces that an answer about the one in hand bears
+     */
+    private static function told(Plan $plan, array $pieces, string $inHand): array
+    {
+        $keys = array_column($plan->pieces, 'key');
+        $rounds = array_map(static fn (PieceOnShelf $piece): int => $piece->rounds, $pieces);
+
+        return array_fill_keys(
+            array_map(static fn (int $i): string => $keys[$i], AnalysisWriter::told($rounds, (int) array_search($inHand, $keys, true))),
+            true,
+        );
+    }
+
+    /**
+     * @param list<PieceAnalysis> $pieces
+     * @param list<PieceLengths>  $lengths
+     * @param list<Problem>       $problems
+     *
+     * @return array<string, PieceWorkedOut> by piece
      */
     private static function made(Plan $plan, array $pieces, array $lengths, array $problems): array
     {
-        $starts = $others = [];
+        $own = [];
         foreach ($problems as $problem) {
-            if (1 === preg_match('/^pieces\[\d+\]\.start\b/', $problem->path ?? '')) {
-                $starts[$problem->piece ?? ''][] = $problem;
-            } else {
-                $others[$problem->piece ?? ''][] = $problem;
-            }
+            $own[$problem->piece ?? ''][] = $problem;
         }
         $made = [];
         foreach ($pieces as $i => $piece) {
-            $key = $piece->piece->key;
-            $made[$key] = new PieceAnswer(
-                json: Json::encode(PieceWriter::values($plan, $piece, $lengths[$i])),
-                lengths: $lengths[$i],
-                onShelf: ShelfSummary::piece($plan, $piece),
-                starts: $starts[$key] ?? [],
-                problems: $others[$key] ?? [],
+            $made[$piece->piece->key] = new PieceWorkedOut(
+                $plan,
+                $piece,
+                $lengths[$i],
+                ShelfSummary::piece($plan, $piece),
+                $own[$piece->piece->key] ?? [],
             );
         }
 
@@ -126,9 +155,15 @@ final readonly class PlanAnswer
     {
         $keys = array_column($this->plan->pieces, 'key');
         $at = (int) array_search($inHand, $keys, true);
-        $told = AnalysisWriter::told(array_map(static fn (PieceAnswer $answer): int => $answer->onShelf->rounds, $this->pieces), $at);
+        $told = self::told($this->plan, array_map(static fn (PieceAnswer $answer): PieceOnShelf => $answer->onShelf, $this->pieces), $keys[$at] ?? '');
+        $pieces = [];
+        foreach ($this->pieces as $i => $piece) {
+            if (null !== $piece->json && isset($told[$keys[$i]])) {
+                $pieces[] = $piece->json;
+            }
+        }
         $around = Json::encode(AnalysisWriter::around($this->plan, $this->amounts, AnalysisWriter::foremost($this->problems, $keys[$at] ?? '')));
 
-        return substr($around, 0, -1).',"pieces":['.implode(',', array_map(fn (int $i): string => $this->pieces[$i]->json, $told)).']}';
+        return substr($around, 0, -1).',"pieces":['.implode(',', $pieces).']}';
     }
 }

@@ -99,6 +99,20 @@ final class PlanAnswerTest extends TestCase
         ][mt_rand(0, 12)];
     }
 
+    /** Pieces of 300 rounds: beside the one in hand there is room for one, and another comes when another is in hand. */
+    public function testWhatThereWasNoRoomForIsToldWhenItIsInHand(): void
+    {
+        $lines = ['6 sc in MR', 'R2-300: sc around'];
+        $plan = Plans::of([], plan: ['pieces' => array_map(static fn (string $key): array => Plans::piece($key, $lines), ['one', 'two', 'three'])]);
+        foreach (['one' => ['one', 'two'], 'three' => ['one', 'three'], 'two' => ['one', 'two']] as $inHand => $told) {
+            self::assertIsWholeAnswer($plan, $inHand, $inHand);
+            $values = Json::decode(PlanAnswer::of($plan, $inHand)->json($inHand), 'an analysis');
+            self::assertIsArray($values);
+            self::assertIsArray($values['pieces']);
+            self::assertSame($told, array_column($values['pieces'], 'key'));
+        }
+    }
+
     /** A leg, a body on two of it, a hat: what is done to the hat leaves the others remembered, and what is done to the leg the hat. */
     public function testItIsRememberedByWhatItDependsOn(): void
     {

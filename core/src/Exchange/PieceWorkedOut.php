@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Yarn\PieceLengths;
+
+/** A piece whose answer is not known yet. */
+final readonly class PieceWorkedOut
+{
+    /** @param list<Problem> $problems */
+    public function __construct(
+        private Plan $plan,
+        private PieceAnalysis $piece,
+        private PieceLengths $lengths,
+        public PieceOnShelf $onShelf,
+        private array $problems,
+    ) {
+    }
+
+    /** @param bool $isTold there is room for all that is said of it */
+    public function answer(bool $isTold): PieceAnswer
+    {
+        $isStart = static fn (Problem $problem): bool => 1 === preg_match('/^pieces\[\d+\]\.start\b/', $problem->path ?? '');
+
+        return new PieceAnswer(
+            json: $isTold ? Json::encode(PieceWriter::values($this->plan, $this->piece, $this->lengths)) : null,
+            lengths: $this->lengths,
+            onShelf: $this->onShelf,
+            starts: array_values(array_filter($this->problems, $isStart)),
+            problems: array_values(array_filter($this->problems, static fn (Problem $problem): bool => !$isStart($problem))),
+        );
+    }
+}
