@@ -84,7 +84,7 @@ final readonly class Analysis
             }
         }
 
-        return self::together($plan, array_values($pieces), $problems);
+        return self::together($plan, array_values($pieces), $problems, $this);
     }
 
     /**
@@ -110,12 +110,18 @@ final readonly class Analysis
     /**
      * @param list<PieceAnalysis> $pieces
      * @param list<Problem>       $problems
+     * @param self|null           $before   of the same plan but for a piece: the others are as long as they were
      */
-    private static function together(Plan $plan, array $pieces, array $problems): self
+    private static function together(Plan $plan, array $pieces, array $problems, ?self $before = null): self
     {
         $ends = self::ends($plan, $pieces);
         $pieces = array_map(static fn (PieceAnalysis $analysis): PieceAnalysis => $analysis->among($ends[$analysis->piece->key]), $pieces);
-        $lengths = self::lengths($plan, $pieces, $ends);
+        $lengths = [];
+        foreach ($pieces as $i => $piece) {
+            $was = $before->pieces[$i] ?? null;
+            $known = null !== $was && $was->stages === $piece->stages && true === $was->ends?->isSame($ends[$piece->piece->key]) ? $before?->lengths[$i] : null;
+            $lengths[] = $known ?? self::lengths($plan, [$piece], $ends)[0];
+        }
 
         return new self($plan, $pieces, $lengths, Amounts::of($plan, $lengths), $problems);
     }

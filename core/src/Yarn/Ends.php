@@ -72,6 +72,11 @@ final readonly class Ends
         return $ends;
     }
 
+    public function isSame(self $other): bool
+    {
+        return get_object_vars($this) === get_object_vars($other);
+    }
+
     private static function firstYarn(?Colouring $colouring): ?string
     {
         $round = $colouring->rounds[0] ?? '';
