@@ -68,11 +68,8 @@ test('in a field, Ctrl Z is the field’s own', async ({ page }) => {
 	await page.keyboard.type('red', { delay: 40 });
 	await expect(page).toHaveTitle('Harbour buoyred: Colours – Alternum');
 	// The browser parts a word where the page is busy between its letters; whatever it takes back, it takes back here.
-	for (let letters = 0; letters < 3 && (await title.inputValue()) !== 'Harbour buoy'; letters++) {
-		const before = await title.inputValue();
-		await page.keyboard.press('Control+z');
-		await expect(title).not.toHaveValue(before);
-	}
+	for (const left of ['Harbour buoyre', 'Harbour buoyr', 'Harbour buoy'])
+		if ((await title.inputValue()).length > left.length) await page.keyboard.press('Control+z');
 	await expect(title).toHaveValue('Harbour buoy');
 	await expect(round(page, 3)).toHaveAccessibleName(/yarn C/);
 	// In the lines, what was typed last is taken back first; then what was done before it.
