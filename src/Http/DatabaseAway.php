@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Http;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\RetryableException;
@@ -14,7 +15,6 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
-use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 
 /**
@@ -22,7 +22,7 @@ use Symfony\Component\HttpKernel\Event\RequestEvent;
  * each request. While it is known to be away nobody waits for it: one request at a time asks whether it is back, the others are answered at
  * once.
  */
-final class DatabaseAway
+final readonly class DatabaseAway
 {
     private const AWAY = 'database-away-until';
     /** Seconds for which nobody asks an absent database, and those that one question may take: see bin/lib/templates/php.ini. */
@@ -35,13 +35,11 @@ final class DatabaseAway
 
     private const NO_ANSWER = [Response::HTTP_SERVICE_UNAVAILABLE, 'Alternum’s database does not answer.', 3];
 
-    /** Whether this request is the one that asks. */
-    private bool $asks = false;
-
     public function __construct(
-        private readonly CacheItemPoolInterface $cache,
-        private readonly LoggerInterface $logger,
-        private readonly ClockInterface $clock,
+        private CacheItemPoolInterface $cache,
+        private LoggerInterface $logger,
+        private ClockInterface $clock,
+        private Connection $database,
     ) {
     }
 
@@ -54,19 +52,13 @@ final class DatabaseAway
         }
         if ($this->now() < $until) {
             $event->setResponse(self::response($event->getRequest(), ...self::NO_ANSWER));
-        } else {
-            $this->rest(self::ASKS);
-            $this->asks = true;
-        }
-    }
 
-    #[AsEventListener]
-    public function answered(FinishRequestEvent $event): void
-    {
-        if ($this->asks && $event->isMainRequest()) {
-            $this->cache->deleteItem(self::AWAY);
-            $this->asks = false;
+            return;
         }
+        // While this one asks, the others do not; where it ends without a word, another asks.
+        $this->rest(self::ASKS);
+        $this->database->executeQuery('SELECT 1');
+        $this->cache->deleteItem(self::AWAY);
     }
 
     #[AsEventListener(priority: -32)]
@@ -86,7 +78,6 @@ final class DatabaseAway
                 $event->setResponse(self::response($event->getRequest(), $status, $detail, $after));
                 if ($error instanceof ConnectionException) {
                     $this->rest(self::RESTS);
-                    $this->asks = false;
                 }
 
                 return;

@@ -6,11 +6,13 @@ namespace Alternum\Server\Tests\Http;
 
 use Alternum\Server\Http\DatabaseAway;
 use DAMA\DoctrineTestBundle\Doctrine\DBAL\StaticDriver;
+use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Driver\AbstractException;
 use Doctrine\DBAL\Exception\ConnectionLost;
 use Doctrine\DBAL\Exception\DeadlockException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
+use Doctrine\DBAL\Result;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Log\NullLogger;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
@@ -18,7 +20,6 @@ use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
-use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 
@@ -99,36 +100,31 @@ final class DatabaseAwayTest extends WebTestCase
         $clock = new MockClock();
         [$cache, $logger] = [new ArrayAdapter(), new NullLogger()];
         $request = Request::create('/api/shelf');
-        $process = static fn (): DatabaseAway => new DatabaseAway($cache, $logger, $clock);
-        $status = static function (DatabaseAway $away) use ($kernel, $request): ?int {
+        $gone = new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
+        }, null);
+        $database = $this->createMock(Connection::class);
+        $database->expects(self::exactly(2))->method('executeQuery')->willReturnOnConsecutiveCalls(self::throwException($gone), self::createStub(Result::class));
+        $away = new DatabaseAway($cache, $logger, $clock, $database);
+        $status = static function () use ($away, $kernel, $request): ?int {
             $event = new RequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST);
-            $away->asked($event);
+            try {
+                $away->asked($event);
+            } catch (ConnectionLost $lost) {
+                $away->failed(new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, $lost));
+
+                return 503;
+            }
 
             return $event->getResponse()?->getStatusCode();
         };
-        $gone = new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
-        }, null);
-        $fails = static fn (DatabaseAway $away) => $away->failed(new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, $gone));
-        $ends = static fn (DatabaseAway $away) => $away->answered(new FinishRequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST));
 
-        [$first, $second] = [$process(), $process()];
-        self::assertNull($status($first));
-        $fails($first);
-        $ends($first);
-        self::assertSame(503, $status($second));
+        self::assertNull($status(), 'it is not known yet');
+        $away->failed(new ExceptionEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST, $gone));
+        self::assertSame([503, 503], [$status(), $status()], 'nobody asks');
         $clock->sleep(1.5);
-        self::assertNull($status($first), 'one asks');
-        self::assertSame(503, $status($second), 'while it asks, others do not');
-        $fails($first);
-        $ends($first);
-        self::assertSame(503, $status($first));
+        self::assertSame([503, 503], [$status(), $status()], 'one asks, and hears that it is away');
         $clock->sleep(1.5);
-        self::assertNull($status($second));
-        $clock->sleep(6);
-        self::assertNull($status($first), 'where the one that asked has ended without a word, another asks');
-        $ends($first);
-        self::assertNull($status($process()), 'it is back');
-        self::assertNull($status($process()));
+        self::assertSame([null, null], [$status(), $status()], 'one asks, and it is back for all');
     }
 
     private static function cache(): CacheItemPoolInterface

@@ -49,7 +49,6 @@ abstract readonly class Step
         return match (true) {
             '' === $text => [],
             PatternPlace::AsTyped === $this->place() => [PatternLine::of($text, $this->key())],
-            StepKind::Change === $this->kind() => [PatternLine::named('Change', lcfirst($text), $this->key())],
             default => [PatternLine::note($text, $this->key())],
         };
     }

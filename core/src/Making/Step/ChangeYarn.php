@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Making\Step;
 
 use Alternum\Core\Making\GoesWithRounds;
+use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepAddress;
@@ -42,6 +43,11 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
     public function place(): PatternPlace
     {
         return $this->isSaid ? PatternPlace::Nowhere : PatternPlace::UnderRounds;
+    }
+
+    public function lines(StepSaid $said): array
+    {
+        return [PatternLine::named('Change', lcfirst($this->toDo($said, true)), $this->key())];
     }
 
     protected function about(): string
