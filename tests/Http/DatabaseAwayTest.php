@@ -103,7 +103,8 @@ final class DatabaseAwayTest extends WebTestCase
         $gone = new ConnectionLost(new class('gone', 'HY000', 2006) extends AbstractException {
         }, null);
         $database = $this->createMock(Connection::class);
-        $database->expects(self::exactly(2))->method('executeQuery')->willReturnOnConsecutiveCalls(self::throwException($gone), self::createStub(Result::class));
+        $database->expects(self::exactly(2))->method('executeQuery')
+            ->willReturnOnConsecutiveCalls(self::throwException($gone), self::createStub(Result::class));
         $away = new DatabaseAway($cache, $logger, $clock, $database);
         $status = static function () use ($away, $kernel, $request): ?int {
             $event = new RequestEvent($kernel, $request, HttpKernelInterface::MAIN_REQUEST);

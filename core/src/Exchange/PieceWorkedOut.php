@@ -15,6 +15,7 @@ final readonly class PieceWorkedOut
 {
     /** @param list<Problem> $problems */
     public function __construct(
+        public string $key,
         private Plan $plan,
         private PieceAnalysis $piece,
         private PieceLengths $lengths,

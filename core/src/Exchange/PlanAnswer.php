@@ -37,58 +37,71 @@ final readonly class PlanAnswer
         foreach ($plan->pieces as $piece) {
             $known[$piece->key] = $piece->key === $inHand ? null : Remembered::known(PieceAnswer::class, $keys[$piece->key]);
         }
-        do {
-            $missing = self::missing($plan, $known);
-            $made = [] === $missing ? [] : self::made($plan, ...Analysis::some($plan, $missing));
-            $shown = [];
-            foreach ($plan->pieces as $piece) {
-                $shown[] = ($made[$piece->key] ?? $known[$piece->key] ?? throw new \LogicException('Each is one or the other.'))->onShelf;
-            }
-            $told = self::told($plan, $shown, $inHand);
-            // One that was remembered when there was no room for it is worked out again.
-            $lacks = array_filter(array_intersect_key($known, $told), static fn (?PieceAnswer $answer): bool => null !== $answer && null === $answer->json);
+        $made = self::workedOut($plan, $known);
+        $told = self::told($plan, self::shown($plan, $made, $known), $inHand);
+        $lacks = array_filter(array_intersect_key($known, $told), static fn (?PieceAnswer $answer): bool => null !== $answer && null === $answer->json);
+        if ([] !== $lacks) {
+            // They were remembered when there was no room for them.
             $known = array_fill_keys(array_keys($lacks), null) + $known;
-        } while ([] !== array_diff_key($lacks, $made));
-        if (array_sum(array_map(static fn (PieceOnShelf $piece): int => $piece->stitches, $shown)) >= Limits::STITCHES) {
-            // What is over the limit depends on all pieces before it.
+            $made = self::workedOut($plan, $known);
+        }
+        $stitches = array_sum(array_map(static fn (PieceOnShelf $piece): int => $piece->stitches, self::shown($plan, $made, $known)));
+        if ($stitches >= Limits::STITCHES) {
+            // What is over the limit depends on all pieces before it, so nothing of it is remembered.
             $analysis = Analysis::of($plan);
             $made = self::made($plan, $analysis->pieces, $analysis->lengths, $analysis->problems);
             $keys = [];
         }
-        $answers = [];
-        foreach ($plan->pieces as $piece) {
-            $own = $made[$piece->key] ?? null;
-            $answer = null === $own ? $known[$piece->key] ?? null : $own->answer(isset($told[$piece->key]));
-            if (null !== $own && null !== $answer && $piece->key !== $inHand && isset($keys[$piece->key])) {
-                Remembered::keep($answer, $keys[$piece->key]);
-            }
-            $answers[] = $answer ?? throw new \LogicException('Each is one or the other.');
+        $answers = array_map(static fn (PieceWorkedOut $piece): PieceAnswer => $piece->answer(isset($told[$piece->key])), $made);
+        foreach (array_intersect_key($keys, array_diff_key($answers, [$inHand => true])) as $key => $remembered) {
+            Remembered::keep($answers[$key], $remembered);
         }
+
+        return self::put($plan, $answers + array_filter($known));
+    }
+
+    /** @param array<string, PieceAnswer> $answers by piece */
+    private static function put(Plan $plan, array $answers): self
+    {
+        $pieces = array_map(static fn (string $key): PieceAnswer => $answers[$key], array_column($plan->pieces, 'key'));
 
         return new self(
             $plan,
-            $answers,
-            Amounts::of($plan, array_map(static fn (PieceAnswer $answer): PieceLengths => $answer->lengths, $answers)),
+            $pieces,
+            Amounts::of($plan, array_map(static fn (PieceAnswer $answer): PieceLengths => $answer->lengths, $pieces)),
             array_merge(
-                ...array_map(static fn (PieceAnswer $answer): array => $answer->starts, $answers),
-                ...array_map(static fn (PieceAnswer $answer): array => $answer->problems, $answers),
+                ...array_map(static fn (PieceAnswer $answer): array => $answer->starts, $pieces),
+                ...array_map(static fn (PieceAnswer $answer): array => $answer->problems, $pieces),
             ),
         );
     }
 
     /**
+     * @param array<string, PieceWorkedOut>   $made
+     * @param array<string, PieceAnswer|null> $known
+     *
+     * @return list<PieceOnShelf> of all pieces: each is one or the other
+     */
+    private static function shown(Plan $plan, array $made, array $known): array
+    {
+        $answers = $made + array_filter($known);
+
+        return array_map(static fn (string $key): PieceOnShelf => $answers[$key]->onShelf, array_column($plan->pieces, 'key'));
+    }
+
+    /**
      * @param array<string, PieceAnswer|null> $known by piece
      *
-     * @return array<string, true> pieces that are not known, and all that begin on one another with them
+     * @return array<string, PieceWorkedOut> by piece: those that are not known, and all that begin on one another with them
      */
-    private static function missing(Plan $plan, array $known): array
+    private static function workedOut(Plan $plan, array $known): array
     {
         $missing = [];
         foreach ($known as $key => $answer) {
             $missing += null === $answer ? array_fill_keys(PieceDependence::together($plan, (string) $key), true) : [];
         }
 
-        return $missing;
+        return [] === $missing ? [] : self::made($plan, ...Analysis::some($plan, $missing));
     }
 
     /**
@@ -123,11 +136,12 @@ final readonly class PlanAnswer
         $made = [];
         foreach ($pieces as $i => $piece) {
             $made[$piece->piece->key] = new PieceWorkedOut(
-                $plan,
-                $piece,
-                $lengths[$i],
-                ShelfSummary::piece($plan, $piece),
-                $own[$piece->piece->key] ?? [],
+                key: $piece->piece->key,
+                plan: $plan,
+                piece: $piece,
+                lengths: $lengths[$i],
+                onShelf: ShelfSummary::piece($plan, $piece),
+                problems: $own[$piece->piece->key] ?? [],
             );
         }
 

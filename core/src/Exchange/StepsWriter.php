@@ -6,7 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Making\GoesOn;
 use Alternum\Core\Making\Step;
-use Alternum\Core\Making\Step\HerWords;
+use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
@@ -97,7 +97,7 @@ final class StepsWriter
             'groups' => null === $worked ? [] : $words->rounds->groups($worked),
             'needs' => $step->needs(),
             'trouble' => $step->trouble(),
-            'hers' => $step instanceof HerWords,
+            'hers' => $step instanceof TypedWords,
         ];
     }
 

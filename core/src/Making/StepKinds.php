@@ -12,7 +12,6 @@ use Alternum\Core\Making\Step\DrawIn;
 use Alternum\Core\Making\Step\DrawShut;
 use Alternum\Core\Making\Step\FastenOff;
 use Alternum\Core\Making\Step\FingersNoLongerFit;
-use Alternum\Core\Making\Step\HerWords;
 use Alternum\Core\Making\Step\KeepEmpty;
 use Alternum\Core\Making\Step\LastStitch;
 use Alternum\Core\Making\Step\MoveMarker;
@@ -22,6 +21,7 @@ use Alternum\Core\Making\Step\Stuff;
 use Alternum\Core\Making\Step\StuffBetween;
 use Alternum\Core\Making\Step\TightenRing;
 use Alternum\Core\Making\Step\TurnOut;
+use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WeaveIn;
 
 /** The kinds of steps that there are beside the rounds. A new one is a class of its own and a line here; their order is that of the work. */
@@ -32,7 +32,7 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, StuffBetween::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, HerWords::class,
+        Begin::class, StuffBetween::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, TypedWords::class,
         KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, WeaveIn::class, SewOn::class,
     ];
 }

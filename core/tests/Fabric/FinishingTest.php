@@ -93,7 +93,7 @@ final class FinishingTest extends TestCase
      * @param list<string>         $lines
      */
     #[DataProvider('words')]
-    public function testHerWordsSayIt(string $words, array $finish, array $lines = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc around']): void
+    public function testTypedWordsSayIt(string $words, array $finish, array $lines = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc around']): void
     {
         $said = self::finishing(Plans::of([...$lines, $words]));
         $plan = Plans::of($lines, [], ['finish' => $finish]);

@@ -8,7 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\Step;
-use Alternum\Core\Making\Step\HerWords;
+use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\PieceAnalysis;
@@ -83,7 +83,7 @@ final class EveryStepTest extends TestCase
 
     private static function inReach(PieceAnalysis $piece, Step $step): void
     {
-        if (StepKind::Eyes === $step->kind() && !$step instanceof HerWords) {
+        if (StepKind::Eyes === $step->kind() && !$step instanceof TypedWords) {
             $deadline = $piece->stages->fabric->openings()->deadline($step->at->to - 1);
             self::assertTrue(null === $deadline || $step->at->to <= $deadline, "Eyes after round {$step->at->to}, where fingers fit up to {$deadline}.");
         }
