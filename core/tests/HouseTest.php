@@ -48,6 +48,19 @@ final class HouseTest extends TestCase
         self::assertSame([], $long);
     }
 
+    /** A port from which the system takes one for a connection that goes out may be in use by any browser: Linux begins at 32768 (its
+     * documentation of ip_local_port_range), the dynamic ports of RFC 6335 at 49152. */
+    public function testServersListenBelowThePortsOfConnectionsThatGoOut(): void
+    {
+        $ports = [];
+        foreach (['start', 'stop', 'test', 'bench', 'chaos'] as $command) {
+            preg_match_all('~_PORT:-(\d+)}~', (string) file_get_contents(\dirname(__DIR__, 2)."/bin/{$command}"), $found);
+            $ports = [...$ports, ...array_map(intval(...), $found[1])];
+        }
+        self::assertCount(10, $ports);
+        self::assertLessThan(32768, max($ports));
+    }
+
     /** What is sent and kept of a plan serves every page: it names no page's own parts. */
     public function testSavingNamesNoPage(): void
     {
