@@ -59,8 +59,9 @@ final readonly class OperationsMessage
     public function operation(int $i): Operation
     {
         $one = $this->operations[$i];
+        [$edit, $seen] = EarlierSeen::now($one->edit, $one->seen);
 
-        return new Operation($one->id, $one->group, EditKinds::read($one->edit, "operations[{$i}].edit"), self::seen($one->seen, "operations[{$i}].seen"));
+        return new Operation($one->id, $one->group, EditKinds::read($edit, "operations[{$i}].edit"), self::seen($seen, "operations[{$i}].seen"));
     }
 
     private static function seen(mixed $seen, string $path): ?Seen

@@ -8,6 +8,7 @@ use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Tests\ApiTestCase;
 use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Uid\Ulid;
 
 /** Saving by operations: each is made once, a group is one version, and what is typed loses nothing. */
@@ -114,13 +115,30 @@ final class SavingTest extends ApiTestCase
         );
     }
 
-    /** What was typed before "wider" was answered is put into what it made. */
-    public function testTypingIsRebasedOnWhatAnEditMade(): void
+    /**
+     * @param list<string> $lines
+     *
+     * @return array<string, mixed> seen of the lines
+     */
+    private static function lines(array $lines): array
+    {
+        return ['values' => [['at' => ['pieces', 'body', 'rounds'], 'value' => $lines]]];
+    }
+
+    /** What was typed before "wider" was answered is put into what it made, also where a page of an earlier version says so in its way. */
+    #[TestWith([false])]
+    #[TestWith([true])]
+    public function testTypingIsRebasedOnWhatAnEditMade(bool $isEarlier): void
     {
         $id = $this->ball();
         $seen = self::BALL;
         $typed = [...\array_slice($seen, 0, 5), 'R9: dec x6 (6)', '# close it'];
-        $saved = $this->save($id, 1, ['do' => 'resize', 'piece' => 'body', 'wider' => 1, 'longer' => 0], self::typed($typed) + ['saw' => $seen]);
+        $saved = $this->operations(
+            $id,
+            1,
+            self::operation(['do' => 'resize', 'piece' => 'body', 'wider' => 1, 'longer' => 0]),
+            $isEarlier ? self::operation(self::typed($typed) + ['saw' => $seen]) : ['seen' => self::lines($seen)] + self::operation(self::typed($typed)),
+        );
         $this->assertStatus(200);
         $rounds = (array) self::at($saved, 'plan', 'pieces', 0, 'rounds');
         self::assertContains('R4: (2 sc, inc) x6 (24)', $rounds);
@@ -140,8 +158,8 @@ final class SavingTest extends ApiTestCase
             $id,
             1,
             self::operation(['do' => 'words', 'terms' => 'uk']),
-            ['seen' => ['terms' => 'us']] + self::operation(self::typed($longer) + ['saw' => self::BALL]),
-            ['seen' => ['terms' => 'us', 'piece' => $seen]] + $early,
+            ['seen' => ['terms' => 'us'] + self::lines(self::BALL)] + self::operation(self::typed($longer)),
+            ['seen' => ['terms' => 'us', 'values' => [['at' => ['pieces', 'body'], 'value' => $seen]]]] + $early,
             ['seen' => ['terms' => 'fr']] + self::operation(self::set(['title'], 'Other')),
         );
         $this->assertStatus(200);

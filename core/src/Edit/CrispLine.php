@@ -7,14 +7,13 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /**
  * Works a round into the back loops only: as the first round of a colour, it meets the old one in a crisp line. Common practice, no source.
  */
-final readonly class CrispLine implements NamesRounds
+final readonly class CrispLine implements EditKind
 {
     /** @param int $round the first of the new colour */
     public function __construct(private string $piece, private int $round)
@@ -51,16 +50,6 @@ final readonly class CrispLine implements NamesRounds
             [$this->round => $printer->stitches($line->bare()).' in BLO'],
             $printer,
         )));
-    }
-
-    public function moved(RoundMoves $moves): self
-    {
-        return new self($this->piece, $moves->end($this->round) ?? throw EditRefused::noRounds());
-    }
-
-    public function piece(): string
-    {
-        return $this->piece;
     }
 
     public function inWords(): string

@@ -57,9 +57,6 @@ final class EditKinds
             throw InvalidFields::because($fields->at('do'), 'This edit is not known.', 'Ask for '.implode(', ', $words)." or {$last}.");
         }
         $edit = $kind::read($fields, $word);
-        if ($edit instanceof NamesRounds && $fields->has('saw')) {
-            $edit = new MadeOn($edit, Retype::typed($fields, 'saw'));
-        }
         $fields->done();
 
         return $edit;

@@ -19,11 +19,6 @@ final class EditRefused extends \RuntimeException
         return new self('A plan can have '.Limits::PIECES.' pieces at the most. Paste this in parts, or into a plan of its own.');
     }
 
-    public static function noRounds(): self
-    {
-        return new self('These rounds are no longer there.');
-    }
-
     public static function noPiece(string $key): self
     {
         return new self("The plan has no piece “{$key}”.");

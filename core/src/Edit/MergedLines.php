@@ -11,14 +11,15 @@ namespace Alternum\Core\Edit;
 final class MergedLines
 {
     /**
-     * @param list<string>                         $saw   the lines that she began from
-     * @param list<string>                         $typed what she made of them
-     * @param list<string>                         $now   what they have become meanwhile
-     * @param \Closure(list<string>): list<string> $said  what lines say apart from their numbers, which change where others are put in
+     * @param list<string>                         $saw     the lines that she began from
+     * @param list<string>                         $typed   what she made of them
+     * @param list<string>                         $now     what they have become meanwhile
+     * @param \Closure(list<string>): list<string> $said    what lines say apart from their numbers, which change where others are put in
+     * @param bool                                 $isTyped a line that was changed comes back where it is gone: its words are the maker's
      *
      * @return list<string>
      */
-    public static function of(array $saw, array $typed, array $now, \Closure $said): array
+    public static function of(array $saw, array $typed, array $now, \Closure $said, bool $isTyped = true): array
     {
         if ($saw === $now) {
             return $typed;
@@ -33,6 +34,7 @@ final class MergedLines
             theirs: \count($saw) === \count($now) ? array_keys($saw) : LineDifference::pairs($said($saw), $said($now)),
             both: self::words(...),
             isSame: self::isSame(...),
+            comesBack: $isTyped,
         ))->merged();
     }
 

@@ -6,7 +6,6 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\LayerEntry;
-use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Layer\Stripes;
@@ -17,7 +16,7 @@ use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Words\YarnWords;
 
 /** Gives rounds a stripe sequence, or one yarn. What it covers wholly is taken out, so that layers do not pile up. */
-final readonly class Paint implements NamesRounds
+final readonly class Paint implements EditKind
 {
     /**
      * @param list<RoundRange>       $ranges
@@ -68,20 +67,6 @@ final readonly class Paint implements NamesRounds
             isMirrored: $isMirrored,
             growth: $growth,
             heights: $heights,
-        );
-    }
-
-    public function moved(RoundMoves $moves): self
-    {
-        $ranges = array_values(array_filter(array_map($moves->range(...), $this->ranges)));
-
-        return new self(
-            piece: $this->piece,
-            ranges: [] === $ranges ? throw EditRefused::noRounds() : $ranges,
-            sequence: $this->sequence,
-            isMirrored: $this->isMirrored,
-            growth: $this->growth,
-            heights: $this->heights,
         );
     }
 
@@ -150,11 +135,6 @@ final readonly class Paint implements NamesRounds
         }
 
         return $plan->withPiece(self::joined($piece, $colours));
-    }
-
-    public function piece(): string
-    {
-        return $this->piece;
     }
 
     public function inWords(): string

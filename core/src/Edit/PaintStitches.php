@@ -9,13 +9,11 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\HandSet;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
-use Alternum\Core\Plan\Layer\RoundMoves;
-use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Gives single stitches a yarn, or takes what was set by hand off them. They lie in one layer, above all others. */
-final readonly class PaintStitches implements NamesRounds
+final readonly class PaintStitches implements EditKind
 {
     /**
      * @param list<BrushStroke> $strokes
@@ -24,19 +22,6 @@ final readonly class PaintStitches implements NamesRounds
      */
     public function __construct(private string $piece, private array $strokes, private string $yarn, private bool $isMirrored)
     {
-    }
-
-    public function moved(RoundMoves $moves): self
-    {
-        $strokes = [];
-        foreach ($this->strokes as $stroke) {
-            $round = $moves->range(new RoundRange($stroke->round, $stroke->round))?->from;
-            if (null !== $round) {
-                $strokes[] = new BrushStroke($round, $stroke->from, $stroke->to);
-            }
-        }
-
-        return new self($this->piece, [] === $strokes ? throw EditRefused::noRounds() : $strokes, $this->yarn, $this->isMirrored);
     }
 
     public static function words(): array
@@ -93,11 +78,6 @@ final readonly class PaintStitches implements NamesRounds
         }
 
         return $plan->withPiece($piece->withColours($colours));
-    }
-
-    public function piece(): string
-    {
-        return $this->piece;
     }
 
     public function inWords(): string

@@ -21,11 +21,8 @@ use Alternum\Core\Plan\Plan;
  */
 final readonly class Retype implements ReplacesGroup
 {
-    /**
-     * @param list<string>      $rounds the new lines
-     * @param list<string>|null $saw    the lines that they were made from, where those may be others by now; null: the piece's
-     */
-    public function __construct(private string $piece, private array $rounds, private ?array $saw = null)
+    /** @param list<string> $rounds the new lines */
+    public function __construct(private string $piece, private array $rounds)
     {
     }
 
@@ -38,19 +35,13 @@ final readonly class Retype implements ReplacesGroup
     {
         $piece = $fields->text('piece', 40);
 
-        return new self($piece, self::typed($fields, 'rounds'), $fields->has('saw') ? self::typed($fields, 'saw') : null);
-    }
-
-    /** @return list<string> typed lines */
-    public static function typed(Fields $fields, string $name): array
-    {
-        return $fields->texts($name, Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.');
+        return new self($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.'));
     }
 
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $changed = $piece->withRounds($this->merged($plan, $piece));
+        $changed = $piece->withRounds($this->rounds);
         $moves = self::moves($plan, $piece, $changed);
 
         return $plan->withPiece(TypedLayer::shown($moves->isStill() ? $changed : $changed->carried($moves, null), PieceReading::of($plan, $changed)));
@@ -60,20 +51,9 @@ final readonly class Retype implements ReplacesGroup
     public static function moves(Plan $plan, Piece $before, Piece $after): RetypedRounds
     {
         [$old, $new] = [PieceReading::of($plan, $before), PieceReading::of($plan, $after)];
-        $blocks = LineDifference::of(self::said($before, $old), self::said($after, $new));
+        $blocks = LineDifference::of(self::saidIn($old, $before->rounds), self::saidIn($new, $after->rounds));
 
         return new RetypedRounds(self::movedRounds($blocks, $old->spans, $new->spans), \count($old->rounds), $new->rounds);
-    }
-
-    /** @return list<string> what she typed, put into what stands there now */
-    private function merged(Plan $plan, Piece $piece): array
-    {
-        return null === $this->saw ? $this->rounds : MergedLines::of(
-            $this->saw,
-            $this->rounds,
-            $piece->rounds,
-            static fn (array $lines): array => self::saidBy($plan, $piece->withRounds($lines)),
-        );
     }
 
     public function inWords(): string
@@ -81,20 +61,28 @@ final readonly class Retype implements ReplacesGroup
         return 'Rounds typed';
     }
 
-    /** @return list<string> */
-    private static function saidBy(Plan $plan, Piece $piece): array
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string> what each line of the piece says after its number, and for how many rounds
+     */
+    public static function said(Plan $plan, Piece $piece, array $lines): array
     {
-        return self::said($piece, PieceReading::of($plan, $piece));
+        return self::saidIn(PieceReading::of($plan, $piece->withRounds($lines)), $lines);
     }
 
-    /** @return list<string> what each line says after its number, and for how many rounds */
-    private static function said(Piece $piece, Reading $reading): array
+    /**
+     * @param list<string> $lines those that were read
+     *
+     * @return list<string>
+     */
+    private static function saidIn(Reading $reading, array $lines): array
     {
         return array_map(static function (string $line, ?Head $head, ?RoundRange $span): string {
             $said = null === $head ? $line : mb_substr($line, $head->numbers->end);
 
             return trim($said, " \t:.)-–—").' '.($span?->count() ?? 0);
-        }, $piece->rounds, $reading->syntax->heads(), $reading->spans);
+        }, $lines, $reading->syntax->heads(), $reading->spans);
     }
 
     /**

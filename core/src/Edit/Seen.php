@@ -7,23 +7,49 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\Translation;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
-use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 
 /**
- * What she saw as she did something, where the plan may be another by now: other terms, rounds put in, layers taken out. An edit is made on
- * what she meant: words count in the terms that she saw, rounds and layers are those that had their numbers then.
+ * What was before the maker as an edit was made, where the plan may be another by now: other terms, lines put in, layers taken out. The edit is
+ * made on that, and what it changed there is brought into the plan as it is: words count in the terms that were seen, rounds and layers are
+ * those that had their numbers then.
  */
 final readonly class Seen
 {
     /**
-     * @param Terms|null $terms null: the plan's
-     * @param Piece|null $piece the piece that she did it on; null: as it is
+     * @param Terms|null     $terms  null: the plan's
+     * @param list<SetValue> $values what stood at places of the plan; a piece whose lines alone are named has all else as it is on those lines
      */
-    public function __construct(private ?Terms $terms, private ?Piece $piece)
+    private function __construct(private ?Terms $terms = null, private array $values = [])
     {
+    }
+
+    public static function now(): self
+    {
+        return new self();
+    }
+
+    public static function inTerms(Terms $terms): self
+    {
+        return new self($terms, []);
+    }
+
+    /** Where the piece may be another by now. */
+    public function ofPiece(Piece $piece): self
+    {
+        return $this->at(['pieces', $piece->key], $piece->values());
+    }
+
+    /**
+     * Where its lines may be others by now.
+     *
+     * @param list<string> $rounds
+     */
+    public function ofLines(string $piece, array $rounds): self
+    {
+        return $this->at(['pieces', $piece, 'rounds'], $rounds);
     }
 
     /** @param Fields $fields contract/openapi.yaml, Seen; what is wrong with them is told by their reader */
@@ -31,7 +57,7 @@ final readonly class Seen
     {
         $seen = new self(
             $fields->has('terms') ? $fields->oneOf('terms', Terms::class) : null,
-            $fields->has('piece') ? Piece::read($fields->object('piece')) : null,
+            $fields->has('values') ? $fields->objects('values', 0, SetValues::MOST, SetValue::read(...)) : [],
         );
         $fields->close();
 
@@ -42,10 +68,10 @@ final readonly class Seen
     public function made(Edit $edit, Plan $plan): Plan
     {
         if (null === $this->terms || $this->terms === $plan->terms) {
-            return $this->onPiece($edit, $plan);
+            return $this->inItsTerms($edit, $plan);
         }
         $there = (new TranslateTerms($this->terms))->apply($plan);
-        $made = $this->onPiece($edit, $there);
+        $made = $this->inItsTerms($edit, $there);
         // Lines that the edit left come back as they were written, whatever else stands for the same.
         $lines = array_combine(self::lines($there), self::lines($plan));
         $translation = new Translation($made->terms, $plan->terms);
@@ -55,41 +81,40 @@ final readonly class Seen
         return $made->readIn($plan->terms)->withPieces($pieces);
     }
 
-    /** On the piece as it was seen, and then carried to its rounds as they are: both count, field by field. */
-    private function onPiece(Edit $edit, Plan $plan): Plan
+    private function inItsTerms(Edit $edit, Plan $plan): Plan
     {
-        $now = null === $this->piece ? null : $plan->piece($this->piece->key);
-        if (null === $this->piece || null === $now || self::values($now) === self::values($this->piece)) {
+        if ([] === $this->values) {
             return $edit->apply($plan);
         }
-        $made = $edit->apply($plan->withPiece($this->piece));
-        $hers = $made->piece($this->piece->key) ?? $this->piece;
-        if ($hers->rounds !== $this->piece->rounds) {
-            $plan = (new Retype($now->key, $hers->rounds, $this->piece->rounds))->apply($plan);
-            $now = $plan->piece($now->key) ?? $now;
-        }
-        $moves = Retype::moves($plan, $this->piece, $now);
-        [$before, $after] = array_map(
-            static fn (Piece $piece): mixed => self::values($piece->carried($moves, null)->withRounds($now->rounds)),
-            [$this->piece, $hers],
-        );
-        if ($before === $after && self::values($hers) !== self::values($this->piece) && $hers->rounds === $this->piece->rounds) {
-            throw new EditRefused('What was changed is no longer there.');
-        }
-        $both = MergedValue::of($before, $after, self::values($now));
+        $seen = $this->seen($plan);
 
-        return SetValues::of(new SetValue(['pieces', $now->key], $both, false))->apply($made);
+        return MergedPlan::of($seen, $edit->apply($seen), $plan, $edit instanceof Retype);
+    }
+
+    /** The plan with what was seen of it. */
+    private function seen(Plan $now): Plan
+    {
+        $seen = SetValues::of(...$this->values)->apply($now);
+        $places = array_map(static fn (SetValue $value): string => implode('/', \array_slice($value->at, 0, 2)), $this->values);
+        foreach ($this->values as $value) {
+            $key = $value->at[1] ?? '';
+            if (['pieces', $key, 'rounds'] === $value->at && 1 === \count(array_keys($places, "pieces/{$key}", true))) {
+                $seen = MergedPlan::onLines($seen, $now->piece($key) ?? throw EditRefused::noPiece($key), $seen->piece($key)->rounds ?? []);
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @param list<string> $at */
+    private function at(array $at, mixed $value): self
+    {
+        return new self($this->terms, [...$this->values, new SetValue($at, $value, false)]);
     }
 
     /** @return list<string> of all pieces */
     private static function lines(Plan $plan): array
     {
         return array_merge(...array_map(static fn (Piece $piece): array => $piece->rounds, $plan->pieces));
-    }
-
-    /** The piece in the plan's format, as it is read. */
-    private static function values(Piece $piece): mixed
-    {
-        return Json::decode(Json::encode($piece->values()), 'a piece');
     }
 }

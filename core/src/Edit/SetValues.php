@@ -7,18 +7,16 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /**
  * Sets fields of the plan's format where no rule of the job is needed: a name, a figure, a piece's layers. A place is a list of field
- * names; one of a list of yarns, pieces or placements is named by its key. A value that says what it was made from (`saw`) is merged with what
- * stands there now.
+ * names; one of a list of yarns, pieces or placements is named by its key.
  */
 final readonly class SetValues implements EditKind
 {
-    private const MOST = 500;
-    private const DEPTH = 12;
+    /** Fields that are set at once. */
+    public const MOST = 500;
 
     /** @param list<SetValue> $values in the order in which they are set */
     private function __construct(private array $values)
@@ -38,15 +36,7 @@ final readonly class SetValues implements EditKind
 
     public static function read(Fields $fields, string $word): self
     {
-        return new self($fields->objects('values', 1, self::MOST, static function (Fields $one): SetValue {
-            $at = $one->texts('at', self::DEPTH, Limits::NAME);
-            $value = $one->has('value') ? $one->raw('value') : null;
-            $isRemoved = !$one->has('value');
-            $from = $one->has('saw') ? ['saw' => $one->raw('saw')] : [];
-            $one->close();
-
-            return new SetValue($at, $value, $isRemoved, $from);
-        }));
+        return new self($fields->objects('values', 1, self::MOST, SetValue::read(...)));
     }
 
     /** @throws EditRefused|InvalidFields where a place is gone, or the plan would not be one any more */
@@ -94,7 +84,7 @@ final readonly class SetValues implements EditKind
 
                 return \is_int($key) ? array_values($values) : $values;
             }
-            $values[$key] = \array_key_exists($key, $values) ? $set->on($values[$key]) : $set->value;
+            $values[$key] = $set->value;
 
             return $values;
         }

@@ -9,6 +9,7 @@ use Alternum\Core\Edit\MergedLines;
 use Alternum\Core\Edit\Renumber;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Seen;
 use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Terms;
@@ -94,7 +95,7 @@ final class MergedLinesTest extends TestCase
                     $now = $edited->piece($piece->key)->rounds ?? [];
                     foreach (array_keys($piece->rounds) as $i) {
                         $typed = array_values(array_replace($piece->rounds, [$i => $piece->rounds[$i].' # hers']));
-                        $merged = (new Retype($piece->key, $typed, $piece->rounds))->apply($edited)->piece($piece->key)->rounds ?? [];
+                        $merged = Seen::now()->ofLines($piece->key, $piece->rounds)->made(new Retype($piece->key, $typed), $edited)->piece($piece->key)->rounds ?? [];
                         $where = basename($file)." {$piece->key}, line ".$i.' of '.$edit->inWords();
                         self::assertStringContainsString(' # hers', implode("\n", $merged), $where);
                         // A line that is gone stands for what she typed into it.

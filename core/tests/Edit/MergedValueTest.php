@@ -7,6 +7,8 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\MergedValue;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Seen;
+use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
@@ -63,10 +65,16 @@ final class MergedValueTest extends TestCase
         self::assertSame($decoded($both), MergedValue::of($decoded($saw), $decoded($hers), $decoded($now)));
     }
 
-    /** @param array<string, mixed> $value */
-    private static function set(Plan $plan, array $value): Plan
+    /**
+     * A field set where another value was seen.
+     *
+     * @param list<string> $at
+     */
+    private static function set(Plan $plan, array $at, mixed $value, mixed $saw): Plan
     {
-        return EditKinds::read(['do' => 'set', 'values' => [$value]], '')->apply($plan);
+        $seen = Seen::read(Fields::of(['values' => [['at' => $at, 'value' => $saw]]]));
+
+        return $seen->made(EditKinds::read(['do' => 'set', 'values' => [['at' => $at, 'value' => $value]]], ''), $plan);
     }
 
     public function testALayerTakenOutDuringAPaintLeavesThePaint(): void
@@ -74,7 +82,7 @@ final class MergedValueTest extends TestCase
         $layers = [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'stripes', 'from' => 8, 'to' => 9, 'sequence' => [['yarn' => 'B', 'rounds' => 1]]]];
         $painted = EditKinds::read(['do' => 'paint', 'piece' => 'body', 'rounds' => [3], 'yarn' => 'B'], '')
             ->apply(Plans::of(['24 sc in MR', 'R2-20: sc around'], $layers));
-        $both = self::set($painted, ['at' => ['pieces', 'body', 'colours'], 'value' => [$layers[0]], 'saw' => $layers]);
+        $both = self::set($painted, ['pieces', 'body', 'colours'], [$layers[0]], $layers);
         self::assertEquals(\array_slice($painted->pieces[0]->colours, 2), \array_slice($both->pieces[0]->colours, 1));
         self::assertCount(2, $both->pieces[0]->colours);
     }
@@ -84,7 +92,7 @@ final class MergedValueTest extends TestCase
         $plan = Plans::of(['24 sc in MR', 'sc around']);
         $body = $plan->pieces[0]->values();
         $typed = (new Retype('body', ['24 sc in MR', 'sc around # kept']))->apply($plan);
-        $both = self::set($typed, ['at' => ['pieces'], 'value' => [$body, ['key' => 'ear'] + $body], 'saw' => [$body]]);
+        $both = self::set($typed, ['pieces'], [$body, ['key' => 'ear'] + $body], [$body]);
         self::assertSame(
             [['24 sc in MR', 'sc around # kept'], ['24 sc in MR', 'sc around']],
             array_map(static fn (Piece $piece): array => $piece->rounds, $both->pieces),

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\KeepFace;
 use Alternum\Core\Edit\Paint;
 use Alternum\Core\Edit\Retype;
+use Alternum\Core\Edit\Seen;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
@@ -199,18 +201,23 @@ final class OperationsTest extends TestCase
     {
         $saw = ['24 sc in MR', 'R2-7: sc around', 'R8: hdc around', 'R9-12: sc around'];
         $now = Plans::of(['24 sc in MR', 'sc around in BLO', 'R3-8: sc around', 'R9: hdc around', 'R10-13: sc around']);
-        $made = static fn (string $do, string $field, mixed $on, bool $isSeen): array => self::edit(
-            $now,
-            ['do' => $do, 'piece' => 'body', $field => $on, 'yarn' => 'B'] + ($isSeen ? ['saw' => $saw] : []),
-        )->pieces[0]->colours;
+        $seen = Seen::now()->ofLines('body', $saw);
+        $paint = static fn (string $do, string $field, mixed $on): Edit => EditKinds::read(['do' => $do, 'piece' => 'body', $field => $on, 'yarn' => 'B'], '');
+        $made = static fn (string $do, string $field, mixed $on, bool $isSeen): array => ($isSeen
+            ? $seen->made($paint($do, $field, $on), $now)
+            : $paint($do, $field, $on)->apply($now))->pieces[0]->colours;
         self::assertEquals($made('paint', 'rounds', [9], false), $made('paint', 'rounds', [8], true));
-        self::assertEquals($made('paint', 'rounds', range(1, 9), false), $made('paint', 'rounds', range(1, 8), true));
+        $stretch = $seen->made($paint('paint', 'rounds', range(1, 8)), $now)->pieces[0]->colours[0]->values();
+        self::assertSame([1, 9], [$stretch['from'], $stretch['to']]);
         $cells = static fn (int $round): array => [['round' => $round, 'from' => 2, 'to' => 4]];
         self::assertEquals($made('stitches', 'cells', $cells(10), false), $made('stitches', 'cells', $cells(9), true));
         $terms = self::edit(Plans::of($saw), ['do' => 'words', 'terms' => 'uk']);
-        $first = ['do' => 'paint', 'piece' => 'body', 'rounds' => [8], 'yarn' => 'B'];
-        self::assertEquals(self::edit($terms, $first), self::edit($terms, $first + ['saw' => $saw]));
-        $this->expectExceptionMessage('These rounds are no longer there.');
-        self::edit(Plans::of(['24 sc in MR']), ['do' => 'paint', 'piece' => 'body', 'rounds' => [2], 'yarn' => 'B', 'saw' => ['24 sc in MR', 'sc around']]);
+        $first = $paint('paint', 'rounds', [8]);
+        self::assertEquals($first->apply($terms), $seen->made($first, $terms));
+        // One layer, not two: what is painted by hand goes into what was painted meanwhile, where the lines are as they were.
+        $hand = $paint('stitches', 'cells', $cells(8))->apply(Plans::of($saw));
+        self::assertCount(1, $seen->made($paint('stitches', 'cells', $cells(9)), $hand)->pieces[0]->colours);
+        $this->expectExceptionMessage('What was changed is no longer there.');
+        Seen::now()->ofLines('body', ['24 sc in MR', 'sc around'])->made($paint('paint', 'rounds', [2]), Plans::of(['24 sc in MR']));
     }
 }

@@ -44,7 +44,7 @@ final class SeenTest extends TestCase
 
     private static function seen(Plan $plan): Seen
     {
-        return new Seen(null, $plan->pieces[0]);
+        return Seen::now()->ofPiece($plan->pieces[0]);
     }
 
     private static function words(Plan $plan): string
@@ -57,8 +57,9 @@ final class SeenTest extends TestCase
     {
         $plan = Plans::of(['6 sc in MR', 'dc around']);
         $body = $plan->pieces[0]->values();
-        $copy = self::edit(['do' => 'set', 'values' => [['at' => ['pieces'], 'value' => [$body, ['key' => 'ear'] + $body], 'saw' => [$body]]]]);
-        $made = (new Seen(Terms::Us, null))->made($copy, (new TranslateTerms(Terms::Uk))->apply($plan));
+        $copy = self::edit(['do' => 'set', 'values' => [['at' => ['pieces'], 'value' => [$body, ['key' => 'ear'] + $body]]]]);
+        $seen = Seen::read(Fields::of(['terms' => 'us', 'values' => [['at' => ['pieces'], 'value' => [$body]]]]));
+        $made = $seen->made($copy, (new TranslateTerms(Terms::Uk))->apply($plan));
         self::assertSame(Terms::Uk, $made->terms);
         self::assertSame('6 dc in MR | tr around | 6 dc in MR | tr around', self::words($made));
     }
@@ -67,11 +68,11 @@ final class SeenTest extends TestCase
     public function testALineIsTypedInTheTermsThatAreSeen(): void
     {
         $saw = ['6 sc in MR', 'sc around'];
-        $typed = new Retype('body', ['6 sc in MR', 'dc around', 'hdc around # double'], $saw);
+        $typed = new Retype('body', ['6 sc in MR', 'dc around', 'hdc around # double']);
         $there = (new TranslateTerms(Terms::Uk))->apply(Plans::of($saw));
-        self::assertSame('6 dc in MR | tr around | htr around # double', self::words((new Seen(Terms::Us, null))->made($typed, $there)));
+        self::assertSame('6 dc in MR | tr around | htr around # double', self::words(Seen::inTerms(Terms::Us)->ofLines('body', $saw)->made($typed, $there)));
         $pasted = self::edit(['do' => 'paste', 'piece' => 'body', 'text' => "R1: 6 sc in MR\nR2: dc around"]);
-        self::assertSame('R1: 6 dc in MR | R2: tr around', self::words((new Seen(Terms::Us, null))->made($pasted, $there)));
+        self::assertSame('R1: 6 dc in MR | R2: tr around', self::words(Seen::inTerms(Terms::Us)->made($pasted, $there)));
     }
 
     /** What is not touched stays as it is written, also a word that the other terms would take for a stitch. */
@@ -82,7 +83,7 @@ final class SeenTest extends TestCase
         $plans[] = Plans::of(['6 double crochet in MR', 'sc around', 'htr x6, dc x 6'], plan: ['terms' => 'uk']);
         foreach ($plans as $plan) {
             foreach (Terms::cases() as $terms) {
-                self::assertEquals($plan->withTitle('Other'), (new Seen($terms, null))->made($title, $plan), $plan->title);
+                self::assertEquals($plan->withTitle('Other'), Seen::inTerms($terms)->made($title, $plan), $plan->title);
             }
         }
     }
@@ -142,14 +143,15 @@ final class SeenTest extends TestCase
     /** A crisp line is written into the round that was seen, not into the one that has its number now; its remark stays as it is. */
     public function testALineIsRewrittenWhereItIsNow(): void
     {
-        $crisp = ['do' => 'crisp', 'piece' => 'body', 'round' => 8, 'saw' => ['24 sc in MR', 'R2-7: sc around', 'R8: sc around # here', 'R9-12: sc around']];
+        $crisp = self::edit(['do' => 'crisp', 'piece' => 'body', 'round' => 8]);
+        $seen = Seen::now()->ofLines('body', ['24 sc in MR', 'R2-7: sc around', 'R8: sc around # here', 'R9-12: sc around']);
         $now = Plans::of(['24 sc in MR', 'R2: hdc around', 'R3-8: sc around', 'R9: sc around # here', 'R10-13: sc around']);
         self::assertSame(
             '24 sc in MR | R2: hdc around | R3-8: sc around | R9: sc around in BLO (24) | # here | R10-13: sc around',
-            self::words(self::edit($crisp)->apply($now)),
+            self::words($seen->made($crisp, $now)),
         );
-        $this->expectExceptionMessage('These rounds are no longer there.');
-        self::edit($crisp)->apply(Plans::of(['24 sc in MR', 'R2-7: sc around']));
+        $this->expectExceptionMessage('What was changed is no longer there.');
+        $seen->made($crisp, Plans::of(['24 sc in MR', 'R2-7: sc around']));
     }
 
     /** Bobbles are worked where the layer was that she chose, in lines that say other rounds by now. */
@@ -216,7 +218,7 @@ final class SeenTest extends TestCase
                     $saw = $piece->rounds;
                     $typed = array_replace($saw, [$i => '(2 dc, inc) x6']);
                     $first = $translate->apply((new Retype($piece->key, array_values($typed)))->apply($plan));
-                    $later = (new Seen($plan->terms, null))->made(new Retype($piece->key, array_values($typed), $saw), $translate->apply($plan));
+                    $later = Seen::inTerms($plan->terms)->ofLines($piece->key, $saw)->made(new Retype($piece->key, array_values($typed)), $translate->apply($plan));
                     self::assertSame($first->piece($piece->key)?->values(), $later->piece($piece->key)?->values(), basename($file)." {$piece->key}, line {$i}");
                     self::assertSame(self::words($first), self::words($later));
                 }

@@ -69,7 +69,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	function push(edit: Edit, key: string | undefined, moves: Queued['moves'] = 'forward'): Queued {
 		const group = groupOf(key, isParted ? undefined : newest());
 		isParted = isParted && moves !== 'forward';
-		const added = queued(asSeen(edit, group, { queue, drawn: base, shown: shown(), lines }), group, key, moves);
+		const added = queued({ edit, seen: asSeen(edit, group, { queue, drawn: base, shown: shown(), lines }) }, group, key, moves);
 		queue = queuedOnto(queue, added);
 		if (moves === 'forward') history.did(group);
 		return added;

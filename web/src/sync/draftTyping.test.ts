@@ -3,6 +3,9 @@ import { withPiece } from '../bench/plans';
 import { Server, settle, titled, typed, wider } from '../test/planServer';
 import { openDraft } from './draft';
 
+/** What is said of lines that may be others by now. */
+const sawLines = (...value: string[]) => ({ values: [{ at: ['pieces', 'body', 'rounds'], value }] });
+
 describe('what is typed', () => {
 	let server: Server;
 	beforeEach(() => {
@@ -51,11 +54,12 @@ describe('what is typed', () => {
 		draft.edit(wider(1));
 		draft.edit(typed('a', 'b'), 'type');
 		await settle();
-		expect(server.asked.flat().at(-1)?.edit).toEqual({ ...typed('a', 'b'), saw: ['a'] });
+		expect(server.asked.flat().at(-1)).toMatchObject({ edit: typed('a', 'b'), seen: sawLines('a') });
 		// What she goes on from then is what was made of both.
 		draft.edit(typed('a', 'b', 'c'), 'type');
 		await settle();
 		expect(server.asked.flat().at(-1)?.edit).toEqual(typed('a', 'b', 'c'));
+		expect(server.asked.flat().at(-1)?.seen).toBeUndefined();
 	});
 
 	it('has rounds that are painted meanwhile be those that were seen', async () => {
@@ -65,7 +69,7 @@ describe('what is typed', () => {
 		draft.edit(typed('new', 'a'), 'type');
 		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
 		await settle();
-		expect(server.asked.flat().at(-1)?.edit).toEqual({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A', saw: ['a'] });
+		expect(server.asked.flat().at(-1)).toMatchObject({ edit: { do: 'paint', piece: 'body', rounds: [1], yarn: 'A' }, seen: sawLines('a') });
 	});
 
 	it('says in which terms it is, while the lines are still to be translated', async () => {
@@ -78,7 +82,12 @@ describe('what is typed', () => {
 		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
 		await settle();
 		const { asked } = server;
-		expect(asked.flat().map(({ seen }) => seen)).toEqual([undefined, undefined, { terms: 'us' }, { terms: 'us' }]);
+		expect(asked.flat().map(({ seen }) => seen)).toEqual([
+			undefined,
+			undefined,
+			{ terms: 'us', ...sawLines('a') },
+			{ terms: 'us', ...sawLines('a') },
+		]);
 		expect(draft.getState().isTranslating).toBe(false);
 		draft.edit(typed('a', 'dc', 'b'), 'type');
 		await settle();
@@ -107,8 +116,8 @@ describe('what is typed', () => {
 			server.asked
 				.flat()
 				.slice(before)
-				.map(({ edit }) => edit),
-		).toEqual([{ ...typed('a swell'), saw: ['a'] }]);
+				.map(({ edit, seen }) => ({ edit, seen })),
+		).toEqual([{ edit: typed('a swell'), seen: sawLines('a') }]);
 		expect(server.plan.pieces[0]?.rounds).toEqual(['a swell']);
 	});
 
@@ -157,7 +166,7 @@ describe('what is typed', () => {
 		await settle();
 		// Of a slider's values only the last is sent, on what was seen before the first.
 		expect(server.asked.flat().slice(2)).toEqual([
-			expect.objectContaining({ edit: { do: 'set', values: [{ at: ['pieces', 'body', 'front', 'degrees'], value: 20 }] }, seen: { piece } }),
+			expect.objectContaining({ edit: { do: 'set', values: [{ at: ['pieces', 'body', 'front', 'degrees'], value: 20 }] }, seen: { values: [{ at: ['pieces', 'body'], value: piece }] } }),
 		]);
 		front(30);
 		await settle();

@@ -15,17 +15,16 @@ export const sentOf = ({ id, group, edit, seen }: Operation) => ({ id, group, ed
 
 export type SetEdit = Extract<Edit, { do: 'set' }>;
 type CopyEdit = Extract<Edit, { do: 'copy' }>;
-type SetValue = SetEdit['values'][number];
+export type SetValue = SetEdit['values'][number];
 
 /** Of several such edits in one group only the last counts: the core makes it on the plan as it was before the group. */
 export const standsForGroup = ({ do: does }: Edit) => does === 'retype' || does === 'front' || does === 'shift';
 
-/** Values that are set in one step where others were, as by a slider: the last of each, made from what was there before the first. */
+/** Values that are set in one step where others were, as by a slider: the last of each; null: others are set. */
 export function setOnto(before: Edit, after: Edit): SetEdit | null {
 	const ats = ({ values }: SetEdit) => values.map(({ at }) => at.join('/')).join(' ');
 	if (before.do !== 'set' || after.do !== 'set' || ats(before) !== ats(after)) return null;
-	const values = after.values.map(({ saw: _, ...set }, i) => ({ ...set, ...(before.values[i]?.saw === undefined ? {} : { saw: before.values[i].saw }) }));
-	return { do: 'set', values };
+	return after;
 }
 
 /** What makes one plan of another, as fields to set; null: they are alike. */
@@ -62,8 +61,14 @@ function compare(before: unknown, after: unknown, at: string[], values: SetValue
 		});
 		return;
 	}
-	// Of a list it is said what was seen of it, as the core may make another of it meanwhile.
-	if (JSON.stringify(before) !== JSON.stringify(after)) values.push({ at, value: after, ...(Array.isArray(before) ? { saw: before } : {}) });
+	if (JSON.stringify(before) !== JSON.stringify(after)) values.push({ at, value: after });
+}
+
+/** What stands at a place of the plan; undefined: nothing. */
+export function valueAt(inside: unknown, [name, ...rest]: readonly string[]): unknown {
+	if (name === undefined) return inside;
+	if (Array.isArray(inside)) return valueAt(inside[keysOf(inside)?.indexOf(name) ?? Number(name)], rest);
+	return isObject(inside) ? valueAt(inside[name], rest) : undefined;
 }
 
 /** The plan with an edit made on it, where that needs no rule of the job; else as it is, until the core has answered. */

@@ -1,10 +1,8 @@
 import type { Edit, Plan, Seen } from '../api/types';
 import type { Queued } from './draftState';
-import { type Operation, type SetEdit, standsForGroup } from './operations';
+import { type SetEdit, type SetValue, standsForGroup, valueAt } from './operations';
 
-type RetypeEdit = Extract<Edit, { do: 'retype' }>;
-
-/** What she has before her as she does something. */
+/** What is before the maker as something is done. */
 interface Sight {
 	/** what is still to be saved, and made by the core */
 	queue: readonly Queued[];
@@ -17,56 +15,65 @@ interface Sight {
 }
 
 /** Whether the core makes something of it that is not shown yet. */
-const isHidden = ({ edit, seen }: Queued) => edit.do !== 'set' || seen !== undefined || edit.values.some(({ saw }) => saw !== undefined);
+const isHidden = ({ edit, seen }: Queued) => edit.do !== 'set' || seen !== undefined;
 
 /** What waits since the whole plan was taken back or done again: that needs nothing of what was before. */
 const sinceTaken = (queue: readonly Queued[]) => queue.slice(queue.findLastIndex(({ edit }) => edit.do === 'take') + 1);
 
-/** What is set says what it was made from where what is there may be another: else it stands as it is. */
-function setAsSeen(edit: SetEdit, { queue }: Sight): SetEdit {
-	return sinceTaken(queue).some(isHidden) ? edit : { ...edit, values: edit.values.map(({ saw: _, ...set }) => set) };
-}
+const isOnRounds = (edit: Edit) => edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
 
-/** Rounds are those of the plan that is drawn; what is typed may make others of their numbers. */
-function roundsAsSeen<Of extends Edit & { piece: string; saw?: string[] }>(edit: Of, { queue, drawn }: Sight): Of {
-	const piece = drawn.pieces.find(({ key }) => key === edit.piece);
-	return piece === undefined || !queue.some(isHidden) ? edit : { ...edit, saw: piece.rounds };
-}
-
-/** What names rounds or layers by their numbers, and where it is done; undefined: it names none, or says itself what was seen. */
-function namesIn(edit: Edit): string | undefined {
-	if (edit.do === 'set') {
-		const keys = new Set(edit.values.map(({ at: [list, key, field] }) => (list === 'pieces' && field !== undefined ? key : undefined)));
-		return keys.size === 1 ? [...keys][0] : undefined;
+/** The places where an edit finds what it is made from, with what is seen there. */
+function placesOf(edit: Edit, { drawn, shown, lines }: Sight): SetValue[] {
+	const whole = (plan: Plan, at: string[]) => [{ at, value: valueAt(plan, at) }].filter(({ value }) => value !== undefined);
+	switch (edit.do) {
+		case 'retype':
+			return [{ at: ['pieces', edit.piece, 'rounds'], value: lines(edit.piece) }];
+		case 'paint':
+		case 'stripes':
+		case 'stitches':
+		case 'crisp':
+			// Rounds are those of the plan that is drawn; what is typed may make others of their numbers.
+			return whole(drawn, ['pieces', edit.piece, 'rounds']);
+		case 'shift':
+		case 'bobbles':
+		case 'face':
+		case 'motif':
+		case 'heed':
+			return whole(shown, ['pieces', edit.piece]);
+		case 'set':
+			return setIn(edit).flatMap((at) => whole(shown, at));
+		default:
+			return [];
 	}
-	const names = edit.do === 'shift' || edit.do === 'bobbles' || edit.do === 'face' || edit.do === 'motif' || edit.do === 'heed';
-	return names ? edit.piece : undefined;
 }
 
-/** What she sees of the plan where the core is still to make another of it. */
-function seenNow(edit: Edit, group: string, { queue, shown }: Sight): Seen | undefined {
+/** Where what is set stands: in one piece, which names its layers and rounds by their numbers, or else in lists. */
+function setIn({ values }: SetEdit): string[][] {
+	const pieces = new Set(values.map(({ at: [list, key, field] }) => (list === 'pieces' && field !== undefined ? key : undefined)));
+	const [piece] = pieces;
+	if (pieces.size === 1 && piece !== undefined) return [['pieces', piece]];
+	return values.filter(({ value }) => Array.isArray(value)).map(({ at }) => at);
+}
+
+/** What is seen of the plan where the core is still to make another of it. */
+function seenNow(edit: Edit, group: string, sight: Sight): Seen | undefined {
 	if (edit.do === 'take' || edit.do === 'words') return undefined;
-	const hidden = sinceTaken(queue).filter((operation) => isHidden(operation) && !(operation.group === group && standsForGroup(edit)));
-	const piece = hidden.length === 0 ? undefined : shown.pieces.find(({ key }) => key === namesIn(edit));
-	const hasWords = hidden.some((operation) => operation.edit.do === 'words');
-	return piece === undefined && !hasWords ? undefined : { ...(hasWords ? { terms: shown.terms } : {}), ...(piece === undefined ? {} : { piece }) };
+	const waits = sinceTaken(sight.queue).filter((operation) => isHidden(operation) && !(operation.group === group && standsForGroup(edit)));
+	const hidden = edit.do === 'retype' || isOnRounds(edit) ? sight.queue : waits;
+	const values = hidden.some(isHidden) || edit.do === 'retype' ? placesOf(edit, sight) : [];
+	const hasWords = waits.some((operation) => operation.edit.do === 'words');
+	return values.length === 0 && !hasWords ? undefined : { ...(hasWords ? { terms: sight.shown.terms } : {}), ...(values.length === 0 ? {} : { values }) };
 }
 
 /** Says of what is done what it was made from, as the core may be about to make another of it. */
 export function seen() {
 	/** what typing in one line began from */
-	let saw: { group: string; rounds: string[]; seen: Seen | undefined } | undefined;
-	function retyped(edit: RetypeEdit, group: string, sight: Sight): Pick<Operation, 'edit' | 'seen'> {
+	let began: { group: string; seen: Seen | undefined } | undefined;
+	function typed(edit: Edit, group: string, sight: Sight): Seen | undefined {
 		// What is all saved has come to her, with what the core made of it.
-		if (sight.queue.length === 0) saw = undefined;
-		if (saw?.group !== group && sight.queue.some((operation) => operation.group !== group))
-			saw = { group, rounds: sight.lines(edit.piece), seen: seenNow(edit, group, sight) };
-		return saw?.group === group ? { edit: { ...edit, saw: saw.rounds }, seen: saw.seen } : { edit, seen: undefined };
+		if (sight.queue.length === 0) began = undefined;
+		if (began?.group !== group && sight.queue.some((operation) => operation.group !== group)) began = { group, seen: seenNow(edit, group, sight) };
+		return began?.group === group ? began.seen : undefined;
 	}
-	return (edit: Edit, group: string, sight: Sight): Pick<Operation, 'edit' | 'seen'> => {
-		if (edit.do === 'retype') return retyped(edit, group, sight);
-		const onRounds = edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
-		const said = onRounds ? roundsAsSeen(edit, sight) : edit;
-		return { edit: said.do === 'set' ? setAsSeen(said, sight) : said, seen: seenNow(edit, group, sight) };
-	};
+	return (edit: Edit, group: string, sight: Sight): Seen | undefined => (edit.do === 'retype' ? typed(edit, group, sight) : seenNow(edit, group, sight));
 }
