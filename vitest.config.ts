@@ -3,5 +3,5 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [react()],
-	test: { environment: 'jsdom', setupFiles: 'web/src/ui/benchWords.ts', include: ['web/src/**/*.test.{ts,tsx}'], restoreMocks: true },
+	test: { environment: 'node', setupFiles: 'web/src/ui/benchWords.ts', include: ['web/src/**/*.test.{ts,tsx}'], restoreMocks: true },
 });

@@ -5,7 +5,7 @@ import { plainOptions } from '../e2e/browser.mjs';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:8420';
 if (!existsSync(plainOptions.executablePath)) {
-	console.log('no browser: chromium is not installed');
+	console.log('no browser: chromium-headless-shell is not installed');
 	process.exit(0);
 }
 const browser = await chromium.launch(plainOptions);

@@ -14,7 +14,8 @@ debian_packages() {
         php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("php8.2-${module##*:}")
     done
     if [ "${1:-}" = with-browser ]; then
-        command -v chromium >/dev/null || missing+=(chromium fonts-liberation)
+        # Chromium without its windows: it draws the same pages with two thirds of the work.
+        command -v chromium-headless-shell >/dev/null || missing+=(chromium-headless-shell fonts-liberation)
     fi
     command -v node >/dev/null || missing+=(nodejs npm)
     if [ ${#missing[@]} -gt 0 ]; then

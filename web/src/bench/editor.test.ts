@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { undo } from '@codemirror/commands';
 import { EditorView } from '@codemirror/view';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';

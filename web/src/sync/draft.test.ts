@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Server, settle, titled, typed, wider } from '../test/planServer';
 import { openDraft } from './draft';

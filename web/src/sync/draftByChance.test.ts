@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Plan } from '../api/types';

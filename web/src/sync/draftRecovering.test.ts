@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Edit } from '../api/types';
 import { LATE_MS, Server, settle, titled, typed } from '../test/planServer';

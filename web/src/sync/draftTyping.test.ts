@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { withPiece } from '../bench/plans';
 import { Server, settle, titled, typed, wider } from '../test/planServer';
@@ -82,12 +83,7 @@ describe('what is typed', () => {
 		draft.edit({ do: 'paint', piece: 'body', rounds: [1], yarn: 'A' });
 		await settle();
 		const { asked } = server;
-		expect(asked.flat().map(({ seen }) => seen)).toEqual([
-			undefined,
-			undefined,
-			{ terms: 'us', ...sawLines('a') },
-			{ terms: 'us', ...sawLines('a') },
-		]);
+		expect(asked.flat().map(({ seen }) => seen)).toEqual([undefined, undefined, { terms: 'us', ...sawLines('a') }, { terms: 'us', ...sawLines('a') }]);
 		expect(draft.getState().isTranslating).toBe(false);
 		draft.edit(typed('a', 'dc', 'b'), 'type');
 		await settle();
@@ -166,7 +162,10 @@ describe('what is typed', () => {
 		await settle();
 		// Of a slider's values only the last is sent, on what was seen before the first.
 		expect(server.asked.flat().slice(2)).toEqual([
-			expect.objectContaining({ edit: { do: 'set', values: [{ at: ['pieces', 'body', 'front', 'degrees'], value: 20 }] }, seen: { values: [{ at: ['pieces', 'body'], value: piece }] } }),
+			expect.objectContaining({
+				edit: { do: 'set', values: [{ at: ['pieces', 'body', 'front', 'degrees'], value: 20 }] },
+				seen: { values: [{ at: ['pieces', 'body'], value: piece }] },
+			}),
 		]);
 		front(30);
 		await settle();

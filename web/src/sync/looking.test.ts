@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { withPiece } from '../bench/plans';
 import { Server, settle, titled } from '../test/planServer';
