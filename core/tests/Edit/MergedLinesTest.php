@@ -95,7 +95,8 @@ final class MergedLinesTest extends TestCase
                     $now = $edited->piece($piece->key)->rounds ?? [];
                     foreach (array_keys($piece->rounds) as $i) {
                         $typed = array_values(array_replace($piece->rounds, [$i => $piece->rounds[$i].' # hers']));
-                        $merged = Seen::now()->ofLines($piece->key, $piece->rounds)->made(new Retype($piece->key, $typed), $edited)->piece($piece->key)->rounds ?? [];
+                        $seen = Seen::now()->ofLines($piece->key, $piece->rounds);
+                        $merged = $seen->made(new Retype($piece->key, $typed), $edited)->piece($piece->key)->rounds ?? [];
                         $where = basename($file)." {$piece->key}, line ".$i.' of '.$edit->inWords();
                         self::assertStringContainsString(' # hers', implode("\n", $merged), $where);
                         // A line that is gone stands for what she typed into it.

@@ -218,7 +218,8 @@ final class SeenTest extends TestCase
                     $saw = $piece->rounds;
                     $typed = array_replace($saw, [$i => '(2 dc, inc) x6']);
                     $first = $translate->apply((new Retype($piece->key, array_values($typed)))->apply($plan));
-                    $later = Seen::inTerms($plan->terms)->ofLines($piece->key, $saw)->made(new Retype($piece->key, array_values($typed)), $translate->apply($plan));
+                    $seen = Seen::inTerms($plan->terms)->ofLines($piece->key, $saw);
+                    $later = $seen->made(new Retype($piece->key, array_values($typed)), $translate->apply($plan));
                     self::assertSame($first->piece($piece->key)?->values(), $later->piece($piece->key)?->values(), basename($file)." {$piece->key}, line {$i}");
                     self::assertSame(self::words($first), self::words($later));
                 }
