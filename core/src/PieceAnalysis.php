@@ -6,8 +6,8 @@ namespace Alternum\Core;
 
 use Alternum\Core\Change\BestFront;
 use Alternum\Core\Change\LineCompared;
-use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\Finishing;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
@@ -34,6 +34,7 @@ final readonly class PieceAnalysis
 {
     /**
      * @param list<EdgeStretch> $edges what the first round is worked into; none where it is a ring or chains of its own
+     * @param PieceForm         $form  as it is done: stuffed, and drawn in where its tail does that
      * @param Ends|null         $ends  how its yarn begins and ends among the other pieces; null: it was looked at without them
      */
     private function __construct(
@@ -43,6 +44,7 @@ final readonly class PieceAnalysis
         public array $edges,
         public Placing $placing,
         public Finishing $finishing,
+        public PieceForm $form,
         public ?Ends $ends = null,
     ) {
     }
@@ -51,6 +53,7 @@ final readonly class PieceAnalysis
     public static function of(Plan $plan, PieceStages $stages, array $edges): self
     {
         $changes = $stages->changes($plan);
+        $finishing = Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric, $stages->form);
 
         return new self(
             piece: $stages->piece,
@@ -58,7 +61,8 @@ final readonly class PieceAnalysis
             changes: $changes,
             edges: $edges,
             placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge),
-            finishing: Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric, $stages->size),
+            finishing: $finishing,
+            form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
     }
 
@@ -71,14 +75,9 @@ final readonly class PieceAnalysis
             edges: $this->edges,
             placing: $this->placing,
             finishing: $this->finishing,
+            form: $this->form,
             ends: $ends,
         );
-    }
-
-    /** What it measures when it is done: stuffed, and drawn in where its tail does that. */
-    public function size(): Size
-    {
-        return $this->stages->size->drawnIn($this->finishing->drawn, !$this->stages->frame->beginsAtTop());
     }
 
     public function bestFront(): BestFront
@@ -171,7 +170,7 @@ final readonly class PieceAnalysis
 
     public function lateCues(): LateCues
     {
-        return new LateCues($this->stages->reading, $this->stages->fabric->openings());
+        return new LateCues($this->stages->reading, $this->stages->form->openings);
     }
 
     /** @return list<Step> */
@@ -181,7 +180,7 @@ final readonly class PieceAnalysis
             piece: $this->piece,
             reading: $this->stages->reading,
             fabric: $this->stages->fabric,
-            size: $this->stages->size,
+            form: $this->stages->form,
             colouring: $this->stages->colouring,
             changes: $this->changes,
             placing: $this->placing,

@@ -8,7 +8,7 @@ use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\TypedMethods;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Frame\StandingEnd;
 use Alternum\Core\Notation\PieceReading;
@@ -25,12 +25,12 @@ final readonly class PieceStages
     /** A motif may cover the place where a loop was to be drawn, and lie otherwise without it: so often that is tried. */
     private const TRIES = 2;
 
-    /** @param Size $size what it measures stuffed, before its tail draws it in */
+    /** @param PieceForm $form the shape that it takes stuffed, before its tail draws it in */
     private function __construct(
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
-        public Size $size,
+        public PieceForm $form,
         public Colouring $byRounds,
         public Treatments $treatments,
         public StandingEnd $end,
@@ -64,7 +64,7 @@ final readonly class PieceStages
                 );
 
                 return new self(
-                    piece: $piece, reading: $reading, fabric: $fabric, size: Size::of($fabric), byRounds: $byRounds, treatments: $treatments, end: $end,
+                    piece: $piece, reading: $reading, fabric: $fabric, form: PieceForm::of($fabric), byRounds: $byRounds, treatments: $treatments, end: $end,
                     frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
                 );
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Fabric\Openings;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Piece;
@@ -66,8 +66,8 @@ final readonly class ResizeTo implements EditKind
         return 'Another size';
     }
 
-    private static function size(Plan $plan, Piece $piece): Size
+    private static function size(Plan $plan, Piece $piece): PieceForm
     {
-        return Size::of(Fabric::of(PieceReading::of($plan, $piece), $plan->gauge, $piece->worked, $plan->leanOf($piece)));
+        return PieceForm::of(Fabric::of(PieceReading::of($plan, $piece), $plan->gauge, $piece->worked, $plan->leanOf($piece)));
     }
 }

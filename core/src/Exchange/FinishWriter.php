@@ -23,7 +23,7 @@ final class FinishWriter
             'tailCm' => Rounded::of($finishing->tailCm),
             'turned' => $finishing->turned,
             'firmness' => $finishing->firmness->value,
-            'goes' => \count(StuffingGoes::goes($piece->stages->fabric, $piece->stages->size, $finishing)),
+            'goes' => \count(StuffingGoes::goes($piece->stages->fabric, $piece->stages->form, $finishing)),
             'clear' => $finishing->clear,
             'segments' => $finishing->drawn->segments,
             'base' => $finishing->drawn->base,

@@ -6,9 +6,9 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\Sight;
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\RoundEdge;
-use Alternum\Core\Fabric\Size;
 use Alternum\Core\Fabric\StandOut;
+use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Form\RoundEdge;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Notation\Stitch;
@@ -57,7 +57,7 @@ final class PieceWriter
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Sight::WITHIN,
-            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size($analysis->size()),
+            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size($analysis->form),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
@@ -158,17 +158,17 @@ final class PieceWriter
     }
 
     /** @return array<string, mixed> */
-    private static function size(Size $size): array
+    private static function size(PieceForm $form): array
     {
         return [
-            'heightMm' => Rounded::of($size->height),
-            'widthMm' => Rounded::of($size->width),
-            'girthMm' => Rounded::of($size->girth()),
-            'volumeMl' => Rounded::of($size->volume),
-            'stuffingGrams' => array_map(Rounded::of(...), $size->stuffingGrams()),
-            'lastReachRound' => $size->lastReach,
-            'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $size->outline),
-        ] + ([] === $size->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $size->lobes)]);
+            'heightMm' => Rounded::of($form->height),
+            'widthMm' => Rounded::of($form->width),
+            'girthMm' => Rounded::of($form->girth()),
+            'volumeMl' => Rounded::of($form->volume),
+            'stuffingGrams' => array_map(Rounded::of(...), $form->stuffingGrams()),
+            'lastReachRound' => $form->lastReach,
+            'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $form->outline),
+        ] + ([] === $form->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $form->lobes)]);
     }
 
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\Notation\Reading;
@@ -84,18 +84,18 @@ final readonly class WhatIsNeeded
     private function stuffing(): float
     {
         return array_sum(array_map(
-            static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->size, $piece->finishing->firmness) * $piece->piece->copies->count,
+            static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->form, $piece->finishing->firmness) * $piece->piece->copies->count,
             $this->analysis->pieces,
         ));
     }
 
-    /** @return list<array{Size, PieceAnalysis}> the pieces in the round */
+    /** @return list<array{PieceForm, PieceAnalysis}> the pieces in the round */
     private function stuffed(): array
     {
         $sizes = [];
         foreach ($this->analysis->pieces as $piece) {
             if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
-                $sizes[] = [$piece->size(), $piece];
+                $sizes[] = [$piece->form, $piece];
             }
         }
 

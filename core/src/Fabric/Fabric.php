@@ -70,14 +70,6 @@ final readonly class Fabric
         return new self($rounds, $begins);
     }
 
-    /** Until when one gets through what is being worked. */
-    public function openings(): Openings
-    {
-        $first = $this->rounds[0] ?? null;
-
-        return new Openings($this->counts(), null === $first ? 1.0 : 2 * \M_PI * $first->radius / $first->makes);
-    }
-
     /** @return list<int> stitches that each round makes */
     public function counts(): array
     {

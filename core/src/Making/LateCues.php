@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
-use Alternum\Core\Fabric\Openings;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Making;
 
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Openings;
 use Alternum\Core\Fabric\Turn;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;

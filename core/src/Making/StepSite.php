@@ -7,8 +7,8 @@ namespace Alternum\Core\Making;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\Finishing;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -25,7 +25,7 @@ final readonly class StepSite
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
-        public Size $size,
+        public PieceForm $form,
         public Colouring $colouring,
         public Changes $changes,
         public Placing $placing,
@@ -39,7 +39,7 @@ final readonly class StepSite
         Piece $piece,
         Reading $reading,
         Fabric $fabric,
-        Size $size,
+        PieceForm $form,
         Colouring $colouring,
         Changes $changes,
         Placing $placing,
@@ -56,7 +56,7 @@ final readonly class StepSite
         }
 
         return new self(
-            piece: $piece, reading: $reading, fabric: $fabric, size: $size, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
+            piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
             told: $told, slips: $slips,
         );
     }

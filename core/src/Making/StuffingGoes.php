@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Making;
 
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Fabric\FinishPart;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\Finishing;
+use Alternum\Core\Form\FinishPart;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
 
@@ -24,7 +24,7 @@ final class StuffingGoes
     private const PUSHED_MM = 40.0;
 
     /** @return array<int, StuffGo> by the round after which it is done; none where her own words say it, or where it is not stuffed */
-    public static function goes(Fabric $fabric, Size $size, Finishing $finishing): array
+    public static function goes(Fabric $fabric, PieceForm $form, Finishing $finishing): array
     {
         $counts = $fabric->counts();
         if (Firmness::None === $finishing->firmness || $finishing->isTyped(FinishPart::Stuffing) || [] === $counts) {
@@ -32,19 +32,19 @@ final class StuffingGoes
         }
         $last = self::last($counts, $finishing->end);
         $widest = max($counts);
-        $begin = min($last, $fabric->openings()->deadline(1) ?? $last);
+        $begin = min($last, $form->openings->deadline(1) ?? $last);
         for ($round = $begin; $round > 1 && $counts[$round - 1] < self::BEGINS * $widest; --$round) {
             $begin = $round - 1;
         }
         $rounds = match (true) {
             Firmness::Half === $finishing->firmness => [$last],
             null !== $finishing->goes => self::spread($begin, $last, $finishing->goes),
-            $widest < $fabric->openings()->least() => self::pushed($fabric, $last),
+            $widest < $form->openings->least() => self::pushed($fabric, $last),
             default => [...self::waists($counts, $begin), $begin, $last],
         };
         $rounds = array_values(array_unique($rounds));
         $goes = [];
-        $grams = self::grams($size, $finishing->firmness);
+        $grams = self::grams($form, $finishing->firmness);
         foreach ($rounds as $i => $round) {
             $goes[$round] = new StuffGo($i + 1, \count($rounds), $grams);
         }
@@ -82,9 +82,9 @@ final class StuffingGoes
     }
 
     /** Grams of stuffing in the whole piece. */
-    public static function grams(Size $size, Firmness $firmness): float
+    public static function grams(PieceForm $form, Firmness $firmness): float
     {
-        $grams = $size->stuffingGrams();
+        $grams = $form->stuffingGrams();
 
         return match ($firmness) {
             Firmness::Firm => $grams['high'],

@@ -7,7 +7,7 @@ namespace Alternum\Core\Words;
 use Alternum\Core\Change\Sight;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Form\Finishing;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\CopyGroup;
@@ -64,11 +64,11 @@ final readonly class PatternWords
     }
 
     /** "Size: Cap 4.4 cm high, 6.1 cm wide, when stuffed" */
-    public function size(string $piece, Size $size): PatternLine
+    public function size(string $piece, PieceForm $form): PatternLine
     {
         $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0);
 
-        return PatternLine::named('Size', "{$piece} {$said($size->height)} high, {$said($size->width)} wide, when stuffed");
+        return PatternLine::named('Size', "{$piece} {$said($form->height)} high, {$said($form->width)} wide, when stuffed");
     }
 
     public function gauge(): PatternLine

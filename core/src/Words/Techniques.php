@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Form\Finishing;
 use Alternum\Core\Notation\Loop;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Yarn;
 
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Finishing;
+use Alternum\Core\Form\Finishing;
 use Alternum\Core\Plan\Plan;
 
 /** How the yarn of one copy of a piece begins and ends: with a tail, a tail to sew with, or uncut from one piece into another. */

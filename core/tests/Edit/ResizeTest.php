@@ -8,7 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Layer\Run;
@@ -129,7 +129,7 @@ final class ResizeTest extends TestCase
     public function testResizesToASize(): void
     {
         $plan = Plans::of(Plans::ball(5), [Plans::stripes(6, 11, [['B', 2], ['A', 1]])], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
-        $size = static fn (Plan $plan): Size => Analysis::of($plan)->pieces[0]->stages->size;
+        $size = static fn (Plan $plan): PieceForm => Analysis::of($plan)->pieces[0]->stages->form;
         $wide = (new ResizeTo('body', 80.0, null))->apply($plan);
         self::assertSame([], Analysis::of($wide)->problems);
         self::assertEqualsWithDelta(80.0, $size($wide)->width, 6 * 5.0 / \M_PI / 2 + 1e-9);

@@ -7,8 +7,7 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\Edit\ResizeTo;
-use Alternum\Core\Fabric\Openings;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Layer\Stripes;
@@ -82,7 +81,7 @@ final class ResizedColoursTest extends TestCase
         $lines[] = 'R7-12: sc around';
         $plan = Plans::of($lines);
         self::assertSame([], Analysis::of($plan)->problems);
-        $size = Analysis::of($plan)->pieces[0]->stages->size;
+        $size = Analysis::of($plan)->pieces[0]->stages->form;
         $half = (new ResizeTo('body', $size->width / 2, null))->apply($plan);
         self::assertSame([], Analysis::of($half)->problems);
         $counts = array_map(static fn (Round $round): int => $round->makes, Analysis::of($half)->pieces[0]->stages->reading->rounds);

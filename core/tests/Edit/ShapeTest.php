@@ -12,7 +12,7 @@ use Alternum\Core\Edit\Profile;
 use Alternum\Core\Edit\RoundWriter;
 use Alternum\Core\Edit\Shape;
 use Alternum\Core\Edit\Spread;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reader;
@@ -76,7 +76,7 @@ final class ShapeTest extends TestCase
     {
         $square = ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]];
         $plan = (new Shape('body', Form::Ball, 6, new FormSize(80.0), Spread::Staggered, Stitch::InvisibleDecrease))->apply(Plans::of([], plan: $square));
-        $size = Analysis::of($plan)->pieces[0]->stages->size;
+        $size = Analysis::of($plan)->pieces[0]->stages->form;
         self::assertEqualsWithDelta(80.0, $size->width, 6 * 5.0 / \M_PI / 2);
         self::assertEqualsWithDelta($size->width, $size->height, 0.2 * $size->width);
         self::assertEqualsWithDelta($size->width * \M_PI, $size->girth(), 1e-9);
@@ -95,7 +95,7 @@ final class ShapeTest extends TestCase
             Spread::Stacked,
             Stitch::Decrease,
         ))->apply(Plans::of([], plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]));
-        $size = Analysis::of($plan)->pieces[0]->stages->size;
+        $size = Analysis::of($plan)->pieces[0]->stages->form;
         $bulge = $size->height - 100.0;
         self::assertGreaterThanOrEqual(0.0, $bulge);
         self::assertLessThan(40.0, $bulge);
@@ -104,10 +104,10 @@ final class ShapeTest extends TestCase
 
     public function testAnOpenPieceCanBeReachedInto(): void
     {
-        self::assertNull(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->size->lastReach);
+        self::assertNull(Analysis::of(Plans::of(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'sc around']))->pieces[0]->stages->form->lastReach);
         self::assertSame(
             5,
-            Size::of(Analysis::of(Plans::of([
+            PieceForm::of(Analysis::of(Plans::of([
                 '6 sc in MR',
                 'inc x6',
                 '(sc, inc) x6',

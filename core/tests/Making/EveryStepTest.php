@@ -84,7 +84,7 @@ final class EveryStepTest extends TestCase
     private static function inReach(PieceAnalysis $piece, Step $step): void
     {
         if (StepKind::Eyes === $step->kind() && !$step instanceof TypedWords) {
-            $deadline = $piece->stages->fabric->openings()->deadline($step->at->to - 1);
+            $deadline = $piece->stages->form->openings->deadline($step->at->to - 1);
             self::assertTrue(null === $deadline || $step->at->to <= $deadline, "Eyes after round {$step->at->to}, where fingers fit up to {$deadline}.");
         }
     }

@@ -44,7 +44,7 @@ final class StuffingTest extends TestCase
     public function testAfterWhichRounds(array $lines, array $finish, array $rounds): void
     {
         $piece = Analysis::of(Plans::of($lines, [], ['finish' => $finish]))->pieces[0];
-        self::assertSame($rounds, array_keys(StuffingGoes::goes($piece->stages->fabric, $piece->stages->size, $piece->finishing)));
+        self::assertSame($rounds, array_keys(StuffingGoes::goes($piece->stages->fabric, $piece->stages->form, $piece->finishing)));
     }
 
     public function testTheWords(): void
@@ -56,7 +56,7 @@ final class StuffingTest extends TestCase
     /** Light 25, usual 35, firm 55 g in a litre: from memory. */
     public function testTheGrams(): void
     {
-        $size = Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->size;
+        $size = Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->form;
         $grams = static fn (Firmness $firmness): float => StuffingGoes::grams($size, $firmness);
         self::assertEqualsWithDelta(55 / 25, $grams(Firmness::Firm) / $grams(Firmness::Light), 1e-9);
         self::assertEqualsWithDelta(35 / 25, $grams(Firmness::Usual) / $grams(Firmness::Light), 1e-9);

@@ -76,7 +76,7 @@ final class GroundTest extends TestCase
         $courses = $closed->pieces[0]->stages->fabric->rounds;
         self::assertFalse($courses[6]->ruffles);
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
-        self::assertSame(6, $closed->pieces[0]->stages->size->lastReach);
+        self::assertSame(6, $closed->pieces[0]->stages->form->lastReach);
         $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
         self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
         self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Making\Step;
 
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Form\Finishing;
+use Alternum\Core\Form\FinishPart;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\StandsAfterRound;

@@ -23,7 +23,7 @@ final readonly class FingersNoLongerFit extends Step implements StandsAfterRound
 
     public static function on(StepSite $site): iterable
     {
-        $reach = Worked::Rows === $site->piece->worked ? null : $site->fabric->openings()->deadline(1);
+        $reach = Worked::Rows === $site->piece->worked ? null : $site->form->openings->deadline(1);
         if (null !== $reach && $reach < $site->last()) {
             yield new self($site->after($reach), $site->piece->worked->once());
         }

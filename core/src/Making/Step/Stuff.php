@@ -25,7 +25,7 @@ final readonly class Stuff extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         if (true !== $site->piece->start?->join->isThroughBoth()) {
-            foreach (StuffingGoes::goes($site->fabric, $site->size, $site->finishing) as $round => $go) {
+            foreach (StuffingGoes::goes($site->fabric, $site->form, $site->finishing) as $round => $go) {
                 yield new self($site->after($round), $go, $site->finishing->firmness->inWords(), $site->finishing->clear);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making\Step;
 
-use Alternum\Core\Fabric\FinishPart;
+use Alternum\Core\Form\FinishPart;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\StandsAfterRound;
 use Alternum\Core\Making\Step;

@@ -26,7 +26,7 @@ final readonly class TypedWords extends Step implements StandsAfterRound
 
     public static function on(StepSite $site): iterable
     {
-        $late = new LateCues($site->reading, $site->fabric->openings());
+        $late = new LateCues($site->reading, $site->form->openings);
         foreach ($site->reading->rounds as $round) {
             foreach ($round->cues as $cue) {
                 yield self::after($site, $round->number, $cue, $late);

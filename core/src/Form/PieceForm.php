@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
+use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Plan\Finish\Drawn;
 
-/** What a piece measures when it is done and stuffed, and until when one can reach into it. */
-final readonly class Size
+/** The shape that a piece takes when it is done and stuffed, what it measures, and until when one can reach into it. Worked out once a piece. */
+final readonly class PieceForm
 {
     /** Grams of polyester stuffing in a litre, stuffed as usual, lightly and firmly: from memory, to be weighed. */
     public const STUFFING = 35.0;
@@ -35,6 +36,7 @@ final readonly class Size
      * @param float           $volume    ml inside
      * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
      * @param list<RoundEdge> $outline
+     * @param Openings        $openings  until when one gets through what is being worked
      * @param list<float>     $lobes     how far out the fabric lies where it is drawn in to segments, as a share of the radius, at equal angles from
      *                                   the front on; none: evenly
      */
@@ -44,6 +46,7 @@ final readonly class Size
         public float $volume,
         public ?int $lastReach,
         public array $outline,
+        public Openings $openings,
         public array $lobes = [],
     ) {
     }
@@ -69,7 +72,16 @@ final readonly class Size
             self::rounded($levels),
         );
 
-        return new self($level, 2 * $widest, $volume / 1000.0, $fabric->openings()->deadline(1), $outline);
+        $openings = Openings::of($fabric);
+
+        return new self(
+            height: $level,
+            width: 2 * $widest,
+            volume: $volume / 1000.0,
+            lastReach: $openings->deadline(1),
+            outline: $outline,
+            openings: $openings,
+        );
     }
 
     /**
@@ -123,6 +135,7 @@ final readonly class Size
             volume: $this->volume * $full * ($middle > 0.0 ? ($high - $low) / $this->height : 1.0),
             lastReach: $this->lastReach,
             outline: array_map(static fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $edge->level - $low), $outline),
+            openings: $this->openings,
             lobes: $lobes,
         );
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
 /** One thing that is to be decided of how a piece begins and ends. */
 enum FinishPart: string

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Tests\Fabric;
+namespace Alternum\Core\Tests\Form;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PieceWriter;
-use Alternum\Core\Fabric\RoundEdge;
-use Alternum\Core\Fabric\Size;
+use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Form\RoundEdge;
 use Alternum\Core\Plan\Finish\Drawn;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -15,9 +15,9 @@ use PHPUnit\Framework\TestCase;
 /** What a thread through the middle does to a stuffed piece. How far it pulls is from memory; that it pulls there is geometry. */
 final class DrawnInTest extends TestCase
 {
-    private static function ball(): Size
+    private static function ball(): PieceForm
     {
-        return Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->size;
+        return Analysis::of(Plans::of(Plans::ball(6)))->pieces[0]->stages->form;
     }
 
     public function testThePolesSinkAndTheWidestStays(): void

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Tests\Fabric;
+namespace Alternum\Core\Tests\Form;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Fabric\Finishing;
-use Alternum\Core\Fabric\FinishPart;
-use Alternum\Core\Fabric\FinishReason;
+use Alternum\Core\Form\Finishing;
+use Alternum\Core\Form\FinishPart;
+use Alternum\Core\Form\FinishReason;
 use Alternum\Core\Plan\Finish\Drawn;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
@@ -140,7 +140,7 @@ final class FinishingTest extends TestCase
     public function testTheThreadThatDrawsItIn(): void
     {
         $plan = Plans::of(['12 sc in MR', 'R2-20: sc around']);
-        $size = Analysis::of($plan)->pieces[0]->stages->size;
+        $size = Analysis::of($plan)->pieces[0]->stages->form;
         $once = Finishing::thread($size, new Drawn(1));
         self::assertEqualsWithDelta(2 * 20 * 100 / 24, $once, 12.0, 'Corners are rounded off.');
         self::assertEqualsWithDelta(6 * $once, Finishing::thread($size, new Drawn(6)), 1e-6);

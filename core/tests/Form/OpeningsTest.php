@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Tests\Fabric;
+namespace Alternum\Core\Tests\Form;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Fabric\Openings;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Plan\Severity;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
+use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Finish\Drawn;
@@ -53,7 +54,7 @@ final readonly class Finishing
     ) {
     }
 
-    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, Size $size): self
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, PieceForm $form): self
     {
         $typed = TypedFinish::in($reading);
         $chosen = $piece->finish;
@@ -62,10 +63,10 @@ final readonly class Finishing
         [$end, $why] = self::end($plan, $piece, $counts);
         $goesOn = FinishReason::GoesOn === $why;
         $end = $goesOn ? null : $finish->end ?? $end;
-        [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $fabric->openings());
+        [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $form->openings);
         $firmness = $finish->stuffing->firmness ?? $firmness;
         $drawn = $finish->drawn ?? new Drawn();
-        $threadCm = ceil(self::thread($size, $drawn) / 10.0);
+        $threadCm = ceil(self::thread($form, $drawn) / 10.0);
         $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
@@ -128,18 +129,18 @@ final readonly class Finishing
      *
      * @return float mm
      */
-    public static function thread(Size $size, Drawn $drawn): float
+    public static function thread(PieceForm $form, Drawn $drawn): float
     {
         if ($drawn->isNothing()) {
             return 0.0;
         }
         $around = 0.0;
-        foreach ($size->outline as $i => $edge) {
-            $below = $size->outline[$i - 1] ?? null;
+        foreach ($form->outline as $i => $edge) {
+            $below = $form->outline[$i - 1] ?? null;
             $around += null === $below ? $edge->radius : hypot($edge->radius - $below->radius, $edge->level - $below->level);
         }
 
-        return $drawn->segments * ($size->height + $around) + ($drawn->base ? 2.0 * $size->height : 0.0);
+        return $drawn->segments * ($form->height + $around) + ($drawn->base ? 2.0 * $form->height : 0.0);
     }
 
     /**

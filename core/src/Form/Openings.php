@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
+
+use Alternum\Core\Fabric\Fabric;
 
 /** Until when a hand, or a washer, gets from the edge that is being worked to a round below it: as far as no round in between is too narrow. */
 final readonly class Openings
@@ -19,6 +21,13 @@ final readonly class Openings
      */
     public function __construct(private array $counts, private float $widthMm)
     {
+    }
+
+    public static function of(Fabric $fabric): self
+    {
+        $first = $fabric->rounds[0] ?? null;
+
+        return new self($fabric->counts(), null === $first ? 1.0 : 2 * \M_PI * $first->radius / $first->makes);
     }
 
     /** The fewest stitches that fingers get through. */

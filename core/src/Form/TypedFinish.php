@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\CueMeaning;

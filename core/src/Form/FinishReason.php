@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
 /** Why a piece begins or ends in some way. */
 enum FinishReason

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Fabric;
+namespace Alternum\Core\Form;
 
 /** A round's upper edge on the stuffed piece, in mm. */
 final readonly class RoundEdge
