@@ -15,12 +15,12 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Basis;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\Ledger;
 
 /** What can be decided about the changes of a piece: its jogs with the methods that fit each, and what can become of each yarn. */
@@ -83,7 +83,7 @@ final readonly class ChangeSearch
                     method: $method,
                     step: $way->step(),
                     // A slip stitch in place of a stitch is no saving that anyone looks for.
-                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Amounts::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
                     place: $way->parts()

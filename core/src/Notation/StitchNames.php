@@ -9,35 +9,6 @@ use Alternum\Core\Plan\Terms;
 /** Every name that a stitch goes by. The trade's usual ones, from memory. */
 final class StitchNames
 {
-    private const SHARED = [
-        'sl st' => Stitch::SlipStitch, 'slst' => Stitch::SlipStitch, 'slip stitch' => Stitch::SlipStitch, 'slip stitches' => Stitch::SlipStitch,
-        'slip sts' => Stitch::SlipStitch, 'slp st' => Stitch::SlipStitch,
-        'slip st' => Stitch::SlipStitch, 'ss' => Stitch::SlipStitch, 'sl sts' => Stitch::SlipStitch, 'slsts' => Stitch::SlipStitch,
-        'sl stitch' => Stitch::SlipStitch, 'slip' => Stitch::SlipStitch, 'sl' => Stitch::SlipStitch, 'slipstitch' => Stitch::SlipStitch,
-        'ch' => Stitch::Chain, 'chs' => Stitch::Chain, 'chain' => Stitch::Chain, 'chains' => Stitch::Chain, 'chain stitch' => Stitch::Chain,
-        'chain stitches' => Stitch::Chain, 'ch st' => Stitch::Chain, 'ch sts' => Stitch::Chain,
-        'sk' => Stitch::Skip, 'skip' => Stitch::Skip, 'miss' => Stitch::Skip, 'skipping' => Stitch::Skip, 'missing' => Stitch::Skip,
-        'inc' => Stitch::Increase, 'incs' => Stitch::Increase, 'increase' => Stitch::Increase, 'increases' => Stitch::Increase,
-        'incr' => Stitch::Increase, 'increase stitch' => Stitch::Increase, 'v' => Stitch::Increase,
-        'dec' => Stitch::Decrease, 'decs' => Stitch::Decrease, 'decrease' => Stitch::Decrease, 'decreases' => Stitch::Decrease,
-        'decr' => Stitch::Decrease, 'decrease stitch' => Stitch::Decrease,
-        'inv' => Stitch::InvisibleDecrease, 'invdec' => Stitch::InvisibleDecrease, 'invdecs' => Stitch::InvisibleDecrease,
-        'idec' => Stitch::InvisibleDecrease, 'invis decs' => Stitch::InvisibleDecrease,
-        'bob' => Stitch::Bobble, 'bobs' => Stitch::Bobble, 'bo' => Stitch::Bobble, 'bs' => Stitch::Bobble, 'bst' => Stitch::Bobble,
-        'bobble' => Stitch::Bobble, 'bobbles' => Stitch::Bobble, 'bobble stitch' => Stitch::Bobble, 'bobble stitches' => Stitch::Bobble,
-        'bobble st' => Stitch::Bobble, 'bobble sts' => Stitch::Bobble, 'bob st' => Stitch::Bobble, 'bo st' => Stitch::Bobble, 'mb' => Stitch::Bobble,
-        'pop' => Stitch::Popcorn, 'pops' => Stitch::Popcorn, 'popcorn' => Stitch::Popcorn, 'popcorns' => Stitch::Popcorn, 'pc' => Stitch::Popcorn,
-        'pcs' => Stitch::Popcorn, 'popcorn stitch' => Stitch::Popcorn, 'popcorn stitches' => Stitch::Popcorn, 'popcorn st' => Stitch::Popcorn,
-        'pop st' => Stitch::Popcorn, 'pc st' => Stitch::Popcorn,
-        'puff' => Stitch::Puff, 'puffs' => Stitch::Puff, 'puff stitch' => Stitch::Puff, 'puff stitches' => Stitch::Puff, 'puff st' => Stitch::Puff,
-        'puff sts' => Stitch::Puff, 'ps' => Stitch::Puff,
-        'picot' => Stitch::Picot, 'picots' => Stitch::Picot, 'picot stitch' => Stitch::Picot,
-        'loop st' => Stitch::LoopStitch, 'loop sts' => Stitch::LoopStitch, 'loop stitch' => Stitch::LoopStitch, 'loop stitches' => Stitch::LoopStitch,
-        'lp st' => Stitch::LoopStitch, 'lps' => Stitch::LoopStitch,
-        'spike' => Stitch::Spike, 'spikes' => Stitch::Spike, 'spike st' => Stitch::Spike, 'spike stitch' => Stitch::Spike, 'spike stitches' => Stitch::Spike,
-        'crab st' => Stitch::ReverseSingle, 'crab stitch' => Stitch::ReverseSingle, 'crab stitches' => Stitch::ReverseSingle,
-    ];
-
     /** The four stitches that have their own words in each country, from the lowest up. */
     private const OWN = [
         'us' => [
@@ -57,7 +28,10 @@ final class StitchNames
     /** @return array<string, Stitch> by name */
     public static function of(Terms $terms): array
     {
-        $names = self::SHARED;
+        $names = [];
+        foreach (StitchTable::NAMES as $stitch => $shared) {
+            $names += array_fill_keys($shared, Stitch::from($stitch));
+        }
         foreach (self::OWN[$terms->value] as $us => $own) {
             $stitch = Stitch::from($us);
             $together = Stitch::Single === $stitch ? Stitch::Decrease : Stitch::from("{$us}2tog");

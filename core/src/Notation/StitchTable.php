@@ -87,4 +87,30 @@ final class StitchTable
         'tr loop' => ['@', 0, '', 2.2, 1.0],
         'dc2tog loop' => ['^', 0, '', 2.9, 1.0],
     ];
+
+    /**
+     * Names that a stitch goes by in either country's words, beside those that are made of the four plain stitches' (StitchNames). The trade's
+     * usual ones, from memory.
+     */
+    public const NAMES = [
+        'sl st' => [
+            'sl st', 'slst', 'slip stitch', 'slip stitches', 'slip sts', 'slp st', 'slip st', 'ss', 'sl sts', 'slsts', 'sl stitch', 'slip', 'sl',
+            'slipstitch',
+        ],
+        'ch' => ['ch', 'chs', 'chain', 'chains', 'chain stitch', 'chain stitches', 'ch st', 'ch sts'],
+        'sk' => ['sk', 'skip', 'miss', 'skipping', 'missing'],
+        'inc' => ['inc', 'incs', 'increase', 'increases', 'incr', 'increase stitch', 'v'],
+        'dec' => ['dec', 'decs', 'decrease', 'decreases', 'decr', 'decrease stitch'],
+        'inv dec' => ['inv', 'invdec', 'invdecs', 'idec', 'invis decs'],
+        'bob' => [
+            'bob', 'bobs', 'bo', 'bs', 'bst', 'bobble', 'bobbles', 'bobble stitch', 'bobble stitches', 'bobble st', 'bobble sts', 'bob st', 'bo st',
+            'mb',
+        ],
+        'pop' => ['pop', 'pops', 'popcorn', 'popcorns', 'pc', 'pcs', 'popcorn stitch', 'popcorn stitches', 'popcorn st', 'pop st', 'pc st'],
+        'puff' => ['puff', 'puffs', 'puff stitch', 'puff stitches', 'puff st', 'puff sts', 'ps'],
+        'picot' => ['picot', 'picots', 'picot stitch'],
+        'loop st' => ['loop st', 'loop sts', 'loop stitch', 'loop stitches', 'lp st', 'lps'],
+        'spike' => ['spike', 'spikes', 'spike st', 'spike stitch', 'spike stitches'],
+        'rsc' => ['crab st', 'crab stitch', 'crab stitches'],
+    ];
 }

@@ -33,15 +33,13 @@ final readonly class Measure
     public static function read(Fields $fields): self
     {
         $basis = $fields->oneOf('basis', Basis::class);
-        if (Basis::Guess === $basis) {
-            return self::guess();
+        $measured = $basis->measured();
+        if (null === $measured) {
+            return new self($basis, 0, 0.0);
         }
-        $measured = $fields->object($basis->value);
-        $stitches = $measured->whole('stitches', 1, Limits::STITCHES);
-        $measure = Basis::Unravelled === $basis
-            ? self::unravelled($stitches, $measured->number('cm', 0.1, 1_000_000))
-            : self::weighed($stitches, $measured->number('grams', 0.01, 100_000));
-        $measured->close();
+        $inside = $fields->object($basis->value);
+        $measure = new self($basis, $inside->whole('stitches', 1, Limits::STITCHES), $inside->number(...$measured));
+        $inside->close();
 
         return $measure;
     }
@@ -57,10 +55,16 @@ final readonly class Measure
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {
-        return ['basis' => $this->basis->value] + match ($this->basis) {
-            Basis::Guess => [],
-            Basis::Unravelled => ['unravelled' => ['stitches' => $this->stitches, 'cm' => Number::plain($this->amount)]],
-            Basis::Weighed => ['weighed' => ['stitches' => $this->stitches, 'grams' => Number::plain($this->amount)]],
-        };
+        $measured = $this->basis->measured();
+
+        return ['basis' => $this->basis->value] + (null === $measured ? [] : [
+            $this->basis->value => ['stitches' => $this->stitches, $measured[0] => Number::plain($this->amount)],
+        ]);
+    }
+
+    /** Length in mm of one strand in one single crochet. */
+    public function single(Gauge $gauge, Yarn $yarn): float
+    {
+        return $this->basis->single($this->amount, $this->stitches, $gauge, $yarn);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Plan\Basis;
 use Alternum\Core\Yarn\Amount;
 
 /** Whether there is enough of a yarn, and what the figures are taken from. */
@@ -13,11 +12,7 @@ final class AmountWords
     /** What the figures are taken from, and how far they may be off. */
     public static function basis(Amount $amount): string
     {
-        return match ($amount->basis) {
-            Basis::Guess => 'A guess from the gauge',
-            Basis::Unravelled => 'From your unravelled swatch',
-            Basis::Weighed => 'From your weighed swatch',
-        }.', '.round(100 * $amount->offBy()).' % more or less';
+        return $amount->basis->inWords().', '.round(100 * $amount->offBy()).' % more or less';
     }
 
     /** Enough, tight or short, and by how much. */

@@ -10,10 +10,6 @@ use Alternum\Core\Plan\Yarn;
 /** How much of one yarn a plan takes, all copies together. */
 final readonly class Amount
 {
-    /** How far a guess and a measured figure may be off, as a share: from memory until there is a record. */
-    private const GUESS = 0.20;
-    private const MEASURED = 0.06;
-
     /** @param array<string, float> $parts metres, by YarnPurpose's value, spare included */
     public function __construct(public Yarn $yarn, public Basis $basis, public int $stitches, public array $parts)
     {
@@ -48,6 +44,6 @@ final readonly class Amount
     /** How far the figures may be off, as a share. */
     public function offBy(): float
     {
-        return Basis::Guess === $this->basis ? self::GUESS : self::MEASURED;
+        return $this->basis->offBy();
     }
 }

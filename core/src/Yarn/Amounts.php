@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Yarn;
 
-use Alternum\Core\Plan\Basis;
-use Alternum\Core\Plan\Gauge;
-use Alternum\Core\Plan\Measure;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Yarn;
 
 /** How much of each yarn a plan takes. */
 final readonly class Amounts
 {
-    /** One single crochet takes so many stitch widths of yarn: from memory until measured. */
-    public const WIDTHS = 8.0;
-
     /** @param list<Amount> $amounts one for each yarn of the plan, in its order */
     private function __construct(public array $amounts)
     {
@@ -27,7 +20,7 @@ final readonly class Amounts
         $amounts = [];
         foreach ($plan->yarns as $yarn) {
             $measure = $yarn->measure ?? $plan->yarnUse->measure;
-            $single = self::single($plan->gauge, $yarn, $measure) / 1000.0;
+            $single = $measure->single($plan->gauge, $yarn) / 1000.0;
             $parts = array_fill_keys(array_map(static fn (YarnPurpose $part): string => $part->value, YarnPurpose::cases()), 0.0);
             $stitches = 0;
             foreach ($plan->pieces as $i => $piece) {
@@ -53,19 +46,5 @@ final readonly class Amounts
         }
 
         return new self($amounts);
-    }
-
-    /**
-     * Length in mm of one strand in one single crochet.
-     *
-     * A weighed swatch has all strands in it, so its length is shared out over them.
-     */
-    private static function single(Gauge $gauge, Yarn $yarn, Measure $measure): float
-    {
-        return match ($measure->basis) {
-            Basis::Guess => self::WIDTHS * $gauge->stitchWidthMm(),
-            Basis::Unravelled => $measure->amount * 10.0 / $measure->stitches,
-            Basis::Weighed => $measure->amount / $measure->stitches * $yarn->metresPer100g * 10.0 / $yarn->strands,
-        };
     }
 }
