@@ -4,19 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change;
 
-use Alternum\Core\Change\Way\ClosedRound;
-use Alternum\Core\Change\Way\Covered;
-use Alternum\Core\Change\Way\DrawnLoop;
-use Alternum\Core\Change\Way\DrawnLoopAfter;
-use Alternum\Core\Change\Way\Early;
-use Alternum\Core\Change\Way\Levelled;
-use Alternum\Core\Change\Way\PlainChange;
-use Alternum\Core\Change\Way\SlipStitchFirst;
-use Alternum\Core\Change\Way\StandingStart;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
 
-/** The methods that there are. A new one is a class of its own, a case of Method, and a line here. */
+/** The methods that there are. A new one is a case of Method, and a class of the same name in Way. */
 final class Ways
 {
     /** @var array<string, Way> by method: they hold nothing, and one of each is enough */
@@ -24,17 +15,12 @@ final class Ways
 
     public static function of(Method $method): Way
     {
-        return self::$made[$method->value] ??= match ($method) {
-            Method::Plain => new PlainChange(),
-            Method::Early => new Early(),
-            Method::SlipStitch => new SlipStitchFirst(),
-            Method::DrawnLoop => new DrawnLoop(),
-            Method::DrawnLoopAfter => new DrawnLoopAfter(),
-            Method::StandingStart => new StandingStart(),
-            Method::ClosedRound => new ClosedRound(),
-            Method::Levelled => new Levelled(),
-            Method::Covered => new Covered(),
-        };
+        return self::$made[$method->value] ??= self::make(__NAMESPACE__.'\\Way\\'.$method->name);
+    }
+
+    private static function make(string $class): Way
+    {
+        return is_subclass_of($class, Way::class) ? new $class() : throw new \LogicException("{$class} is no method of change.");
     }
 
     /** The method that her word for it means. */

@@ -64,7 +64,7 @@ final class Parser
 
     private function read(string $line): Parsed
     {
-        $text = ltrim(Plain::of($line), " |\t");
+        $text = ltrim(PlainText::of($line), " |\t");
         if ('' === trim($text, " \t-=*_~.|+:")) {
             return Parsed::remark('');
         }

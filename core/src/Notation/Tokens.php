@@ -41,7 +41,7 @@ final readonly class Tokens
 
     public static function of(Lexer $lexer, string $line): self
     {
-        $text = Plain::of($line);
+        $text = PlainText::of($line);
         $lexer->setInput($lower = strtolower($text));
         $types = $values = $starts = $ends = [];
         $lexer->moveNext();

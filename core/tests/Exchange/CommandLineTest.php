@@ -57,7 +57,9 @@ final class CommandLineTest extends TestCase
     public function testAnalysisHoldsToItsSchema(): void
     {
         $validator = new Validator();
-        $validator->resolver()?->registerFile('https://alternum.test/analysis.schema.json', \dirname(__DIR__, 3).'/contract/analysis.schema.json');
+        foreach (['plan', 'analysis'] as $schema) {
+            $validator->resolver()?->registerFile("https://alternum.test/{$schema}.schema.json", \dirname(__DIR__, 3)."/contract/{$schema}.schema.json");
+        }
         $plans = array_map(static fn (string $file): string => (string) file_get_contents($file), Plans::demoFiles());
         $plans[] = Json::encode(Plans::values([]));
         $plans[] = Json::encode(Plans::values(['6 sc in MR', 'wobble x6'], [Plans::stripes(9, 4, [['Q', 1]])]));

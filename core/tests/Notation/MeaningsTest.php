@@ -8,7 +8,7 @@ use Alternum\Core\Notation\Meaning;
 use Alternum\Core\Notation\MeaningKind;
 use Alternum\Core\Notation\Meanings;
 use Alternum\Core\Notation\Parser;
-use Alternum\Core\Notation\Plain;
+use Alternum\Core\Notation\PlainText;
 use Alternum\Core\Plan\Terms;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -33,7 +33,7 @@ final class MeaningsTest extends TestCase
                 }
             }
             // Blanks, list marks and what markup pads with stand for nothing.
-            foreach (str_split(Plain::of($line)) as $at => $sign) {
+            foreach (str_split(PlainText::of($line)) as $at => $sign) {
                 self::assertTrue($covered[$at] || ' ' === $sign, "“{$sign}” at {$at} of: {$line}");
             }
         }

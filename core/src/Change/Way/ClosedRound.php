@@ -16,7 +16,7 @@ use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Worked;
 
 /** The round is closed with a slip stitch, and the new one lifted by a chain: what joined rounds do anyway. */
-final class ClosedRound extends PlainChange
+final class ClosedRound extends Plain
 {
     public static function method(): Method
     {

@@ -13,7 +13,7 @@ use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Method;
 
 /** A plain change under a part that is sewn on over it: a button, an ear, a disc. */
-final class Covered extends PlainChange
+final class Covered extends Plain
 {
     public static function method(): Method
     {

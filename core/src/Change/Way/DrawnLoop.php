@@ -14,7 +14,7 @@ use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Method;
 
 /** The loop is pulled through the first stitch of the old round, and the new one begins in the stitch after it. */
-class DrawnLoop extends PlainChange
+class DrawnLoop extends Plain
 {
     public static function method(): Method
     {

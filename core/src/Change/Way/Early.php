@@ -14,7 +14,7 @@ use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Method;
 
 /** A stitch early: the last stitch but one is finished with the new yarn, and the last worked in it, so that the step climbs in two. */
-final class Early extends PlainChange
+final class Early extends Plain
 {
     public static function method(): Method
     {

@@ -14,7 +14,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
 
 /** The old round is led down with a slip stitch after its last stitch, so that it ends level; the new one begins above that. */
-final class Levelled extends PlainChange
+final class Levelled extends Plain
 {
     public static function method(): Method
     {

@@ -15,7 +15,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
 
 /** The new round starts with a slip stitch in place of its first stitch, or with a slip stitch and a stitch in place of an increase. */
-final class SlipStitchFirst extends PlainChange
+final class SlipStitch extends Plain
 {
     public static function method(): Method
     {

@@ -9,7 +9,7 @@ namespace Alternum\Core\Notation;
  *
  * Signs that mean the same become one sign, letters that look alike become the Latin ones, accents fall away.
  */
-final class Plain
+final class PlainText
 {
     /** Stands for a letter of another script. */
     public const LETTER = "\x7f";

@@ -18,7 +18,7 @@ use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Worked;
 
 /** The new yarn with the last yarn over of the last stitch in the old one, and nothing else. The others do more, or less. */
-class PlainChange implements Way
+class Plain implements Way
 {
     public static function method(): Method
     {
