@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { Client } from './chaos/client.mjs';
 
-/** One maker with a workshop of her own, who saves as the page does. */
+/** One maker with a workshop of their own, who saves as the page does. */
 export class Maker extends Client {
 	id = '';
 	revision = 1;

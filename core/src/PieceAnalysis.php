@@ -141,7 +141,7 @@ final readonly class PieceAnalysis
     }
 
     /**
-     * Whether she is to be asked which end is up: where it is guessed, and something on the piece stands upright by it.
+     * Whether the maker is to be asked which end is up: where it is guessed, and something on the piece stands upright by it.
      */
     public function asksEnd(): bool
     {
@@ -162,7 +162,7 @@ final readonly class PieceAnalysis
         return FaceCheck::of($this->piece, $this->stages->frame, $this->stages->colouring, $this->changes);
     }
 
-    /** @return list<CueOffer> what her words say that the plan can act on */
+    /** @return list<CueOffer> what the maker’s words say that the plan can act on */
     public function offers(Plan $plan): array
     {
         return CueOffers::of($plan, $this->piece, $this->stages->reading);

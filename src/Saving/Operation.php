@@ -15,7 +15,7 @@ final readonly class Operation
 {
     /**
      * @param string    $group operations of one group are one step of undo, and one version of the plan
-     * @param Seen|null $seen  null: the plan is as she saw it
+     * @param Seen|null $seen  null: the plan is as the maker saw it
      */
     public function __construct(public string $id, public string $group, public Edit $edit, private ?Seen $seen)
     {

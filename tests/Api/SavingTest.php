@@ -84,7 +84,7 @@ final class SavingTest extends ApiTestCase
         self::assertEquals(self::at($saved, 'results', 1), self::at($this->operations($id, 2, $shorter), 'results', 0));
     }
 
-    /** @return iterable<string, array{list<list<string>>}> what the lines are one after the other, as she types */
+    /** @return iterable<string, array{list<list<string>>}> what the lines are one after the other, as the maker types */
     public static function detours(): iterable
     {
         $with = static fn (string $line): array => [...\array_slice(self::BALL, 0, 3), $line, ...\array_slice(self::BALL, 4)];
@@ -147,7 +147,7 @@ final class SavingTest extends ApiTestCase
         self::assertCount(9, $rounds, 'Six lines, two shaping rounds more, and hers.');
     }
 
-    /** She saw the old terms and the old rounds: it is done in the words, and on the round, that she meant; what cannot be read is named. */
+    /** The old terms and the old rounds were seen: it is done in the words, and on the round, that were meant; what cannot be read is named. */
     public function testWhatIsDoneIsDoneOnWhatWasSeen(): void
     {
         $id = $this->ball();

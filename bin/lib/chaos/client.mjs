@@ -1,4 +1,4 @@
-// A maker without a page, who keeps books of her own: what she sent, what was acknowledged, how long it took and how large it came.
+// A maker without a page, who keeps books of their own: what was sent, what was acknowledged, how long it took and how large it came.
 import { randomUUID } from 'node:crypto';
 import http from 'node:http';
 import { gunzipSync } from 'node:zlib';
@@ -76,7 +76,7 @@ export class Client {
 		});
 	}
 
-	/** Opens a workshop of her own. */
+	/** Opens a workshop of its own. */
 	async visit() {
 		const page = await this.ask('GET', '/');
 		if (page.status !== 200) throw new Error(`The first page was answered ${page.status}.`);

@@ -10,7 +10,7 @@ use Alternum\Core\Plan\Method;
 final readonly class Treatment
 {
     /**
-     * @param bool       $isChosen  the method is the maker's choice, not the program's
+     * @param bool       $isChosen  the method is the maker’s choice, not the program's
      * @param float      $degrees   where the marker stands there, or, with a standing start, is put; 0 up to, not including, 360
      * @param bool       $isStacked a stripe of one round lies above or below it: slip stitches in one column pucker there
      * @param float|null $line      degrees from the front at which the yarns change instead; null: at the round's end, or by the method

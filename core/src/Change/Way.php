@@ -64,7 +64,7 @@ interface Way
      */
     public function isApt(bool $holds, bool $isStacked): bool;
 
-    /** Her word for it, where it is typed as a yarn comes in. */
+    /** The maker’s word for it, where it is typed as a yarn comes in. */
     public function typedAs(): ?YarnWay;
 
     /** Whether a pattern's notes say how it is done, as they do of the plain change. */
@@ -89,10 +89,10 @@ interface Way
     /** "a jog of about ½ round". */
     public function leaves(): string;
 
-    /** Why it is taken where she chose it. */
+    /** Why it is taken where the maker chose it. */
     public function whyChosen(WaySaid $words): string;
 
-    /** Why it is taken where she left it to the program. */
+    /** Why it is taken where the maker left it to the program. */
     public function whyTaken(WaySaid $words): string;
 
     /** Why the old yarn is cut, where it could be carried. */

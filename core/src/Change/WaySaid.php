@@ -6,10 +6,10 @@ namespace Alternum\Core\Change;
 
 use Alternum\Core\Notation\Stitch;
 
-/** What a method's instructions are said with, in the maker's terms, yarns and hand. */
+/** What a method's instructions are said with, in the maker’s terms, yarns and hand. */
 interface WaySaid
 {
-    /** "sc", in her country's words. */
+    /** "sc", in the words of the maker’s country. */
     public function stitch(Stitch $stitch): string;
 
     /** The abbreviation of the last stitch in the old yarn. */

@@ -23,7 +23,7 @@ final class Ways
         return is_subclass_of($class, Way::class) ? new $class() : throw new \LogicException("{$class} is no method of change.");
     }
 
-    /** The method that her word for it means. */
+    /** The method that the maker’s word for it means. */
     public static function typed(?YarnWay $way): ?Method
     {
         foreach (null === $way ? [] : Method::cases() as $method) {

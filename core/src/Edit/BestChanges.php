@@ -12,10 +12,10 @@ use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
 
-/** The best plan of changes for a piece, by what is minded most. What she set by hand stays. */
+/** The best plan of changes for a piece, by what is minded most. What the maker set by hand stays. */
 final readonly class BestChanges implements EditKind
 {
-    /** @param Minds|Weights $minds what is minded most, or her own weights */
+    /** @param Minds|Weights $minds what is minded most, or the maker’s own weights */
     public function __construct(private string $piece, private Minds|Weights $minds)
     {
     }

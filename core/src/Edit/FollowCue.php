@@ -15,7 +15,7 @@ final readonly class FollowCue implements EditKind
 {
     /**
      * @param int    $line the typed line of the cue, from 1
-     * @param string $text the cue in her words
+     * @param string $text the cue in the maker’s words
      */
     public function __construct(private string $piece, private int $line, private string $text)
     {

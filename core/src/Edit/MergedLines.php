@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 /**
- * Lines that she typed while others took the place of those that she saw. Both count: line by line, and word by word in a line that both
- * changed. Where both changed the same word, hers stands.
+ * Lines that were typed while others took the place of those that were seen. Both count: line by line, and word by word in a line that both
+ * changed. Where both changed the same word, what was typed stands.
  */
 final class MergedLines
 {
     /**
-     * @param list<string>                         $saw     the lines that she began from
-     * @param list<string>                         $typed   what she made of them
+     * @param list<string>                         $saw     the lines that the maker began from
+     * @param list<string>                         $typed   what the maker made of them
      * @param list<string>                         $now     what they have become meanwhile
      * @param \Closure(list<string>): list<string> $said    what lines say apart from their numbers, which change where others are put in
-     * @param bool                                 $isTyped a line that was changed comes back where it is gone: its words are the maker's
+     * @param bool                                 $isTyped a line that was changed comes back where it is gone: its words are the maker’s
      *
      * @return list<string>
      */
@@ -27,7 +27,7 @@ final class MergedLines
 
         return (new MergedList(
             saw: $saw,
-            hers: $typed,
+            edited: $typed,
             now: $now,
             kept: LineDifference::pairs($said($saw), $said($typed)),
             // An edit that left as many lines changed them where they are: other terms make lines look like others.
@@ -44,13 +44,13 @@ final class MergedLines
         if ($typed === $saw || $now === $saw) {
             return $typed === $saw ? $now : $typed;
         }
-        [$old, $hers, $theirs] = [self::parts($saw), self::parts($typed), self::parts($now)];
+        [$old, $edited, $theirs] = [self::parts($saw), self::parts($typed), self::parts($now)];
 
         return implode('', (new MergedList(
             saw: $old,
-            hers: $hers,
+            edited: $edited,
             now: $theirs,
-            kept: LineDifference::pairs($old, $hers),
+            kept: LineDifference::pairs($old, $edited),
             theirs: LineDifference::pairs($old, $theirs),
             both: static fn (string $word, string $typed, string $now): string => $typed === $word ? $now : $typed,
             isSame: self::isSame(...),

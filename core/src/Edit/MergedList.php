@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 /**
- * What she made of a list while others took the place of what she saw: both count, thing by thing.
+ * What was made of a list while others took the place of what was seen: both count, thing by thing.
  *
  * @template T
  */
 final readonly class MergedList
 {
     /**
-     * @param list<T>              $saw       what she began from
-     * @param list<T>              $hers      what she made of it
+     * @param list<T>              $saw       what the maker began from
+     * @param list<T>              $edited    what the maker made of it
      * @param list<T>              $now       what it has become meanwhile
-     * @param array<int, int>      $kept      places in `$saw` to places in `$hers`, both growing; what she took out is not in it
+     * @param array<int, int>      $kept      places in `$saw` to places in `$edited`, both growing; what the maker took out is not in it
      * @param array<int, int>      $theirs    the same to places in `$now`
      * @param \Closure(T, T, T): T $both      one thing of what is seen, made of it and there now
      * @param \Closure(T, T): bool $isSame
@@ -23,7 +23,7 @@ final readonly class MergedList
      */
     public function __construct(
         private array $saw,
-        private array $hers,
+        private array $edited,
         private array $now,
         private array $kept,
         private array $theirs,
@@ -37,47 +37,47 @@ final readonly class MergedList
     public function merged(): array
     {
         $merged = [];
-        [$hers, $now, $replaced, $left] = [0, 0, 0, 0];
+        [$edited, $now, $replaced, $left] = [0, 0, 0, 0];
         foreach ($this->saw as $i => $seen) {
             [$made, $there] = [$this->kept[$i] ?? null, $this->theirs[$i] ?? null];
-            // What was put in amid what she took out goes with it.
+            // What was put in amid what the maker took out goes with it.
             $isOut = null === $made && $i > 0 && !isset($this->kept[$i - 1]);
             // What stands in the place of what is gone goes with it.
             $isGone = $replaced > 0 && 0 === $left && !$this->comesBack;
             array_push($merged, ...$this->putIn(
-                $isGone ? [] : \array_slice($this->hers, $hers, max(0, ($made ?? $hers) - $hers)),
+                $isGone ? [] : \array_slice($this->edited, $edited, max(0, ($made ?? $edited) - $edited)),
                 $isOut ? [] : \array_slice($this->now, $now, max(0, ($there ?? $now) - $now)),
             ));
             [$replaced, $left] = null === $made ? [$replaced + 1, $left + (null === $there ? 0 : 1)] : [0, 0];
-            [$hers, $now] = [null === $made ? $hers : $made + 1, null === $there ? $now : $there + 1];
+            [$edited, $now] = [null === $made ? $edited : $made + 1, null === $there ? $now : $there + 1];
             if (null !== $made && null !== $there) {
-                $merged[] = ($this->both)($seen, $this->hers[$made], $this->now[$there]);
-            } elseif (null !== $made && $this->comesBack && !($this->isSame)($this->hers[$made], $seen)) {
-                $merged[] = $this->hers[$made];
+                $merged[] = ($this->both)($seen, $this->edited[$made], $this->now[$there]);
+            } elseif (null !== $made && $this->comesBack && !($this->isSame)($this->edited[$made], $seen)) {
+                $merged[] = $this->edited[$made];
             }
         }
 
         $isGone = $replaced > 0 && 0 === $left && !$this->comesBack;
 
-        return [...$merged, ...$this->putIn($isGone ? [] : \array_slice($this->hers, $hers), \array_slice($this->now, $now))];
+        return [...$merged, ...$this->putIn($isGone ? [] : \array_slice($this->edited, $edited), \array_slice($this->now, $now))];
     }
 
     /**
      * What both put in at one place; once, where it is the same.
      *
-     * @param list<T> $hers
+     * @param list<T> $edited
      * @param list<T> $theirs
      *
      * @return list<T>
      */
-    private function putIn(array $hers, array $theirs): array
+    private function putIn(array $edited, array $theirs): array
     {
         foreach ($theirs as $i => $thing) {
-            if (!isset($hers[$i]) || !($this->isSame)($hers[$i], $thing)) {
-                return [...$theirs, ...$hers];
+            if (!isset($edited[$i]) || !($this->isSame)($edited[$i], $thing)) {
+                return [...$theirs, ...$edited];
             }
         }
 
-        return $hers;
+        return $edited;
     }
 }

@@ -14,7 +14,7 @@ use Alternum\Core\Plan\Plan;
 final class MergedPlan
 {
     /**
-     * @param bool $isTyped the lines that it changed are words of the maker's: they come back where the plan has them no longer
+     * @param bool $isTyped the lines that it changed are words of the maker’s: they come back where the plan has them no longer
      *
      * @throws EditRefused|InvalidFields where nothing is left of what was changed
      */
@@ -25,20 +25,20 @@ final class MergedPlan
             return $made;
         }
         foreach ($seen->pieces as $piece) {
-            [$hers, $there] = [$made->piece($piece->key), $now->piece($piece->key)];
-            if (null === $hers || null === $there || self::values($hers) === self::values($piece)) {
+            [$edited, $there] = [$made->piece($piece->key), $now->piece($piece->key)];
+            if (null === $edited || null === $there || self::values($edited) === self::values($piece)) {
                 continue;
             }
-            if ($hers->rounds !== $piece->rounds) {
-                $merged = MergedLines::of($piece->rounds, $hers->rounds, $there->rounds, self::said($now, $piece), $isTyped);
+            if ($edited->rounds !== $piece->rounds) {
+                $merged = MergedLines::of($piece->rounds, $edited->rounds, $there->rounds, self::said($now, $piece), $isTyped);
                 $lines = $lines || $merged !== $there->rounds;
-                $isNumbered = !$isTyped && self::isNumbered($made, $hers) && self::isNumbered($now, $there);
+                $isNumbered = !$isTyped && self::isNumbered($made, $edited) && self::isNumbered($now, $there);
                 $now = (new Retype($piece->key, $merged))->apply($now);
                 $now = $isNumbered ? (new Renumber($piece->key))->apply($now) : $now;
                 $there = $now->piece($piece->key) ?? $there;
             }
             $seen = self::onLines($seen, $piece, $there->rounds);
-            $made = self::onLines($made, $hers, $there->rounds);
+            $made = self::onLines($made, $edited, $there->rounds);
         }
         if ($hasChanged && !$lines && self::values($seen) === self::values($made)) {
             throw new EditRefused('What was changed is no longer there.');

@@ -5,44 +5,44 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 /**
- * A value of the plan's format that she set while another took the place of the one that she saw. Both count: field by field, and thing by
- * thing of a list. Where both changed the same, hers stands.
+ * A value of the plan's format that was set while another took the place of the one that was seen. Both count: field by field, and thing by
+ * thing of a list. Where both changed the same, what was set stands.
  */
 final class MergedValue
 {
     /**
-     * @param mixed $saw  what she began from, as decoded
-     * @param mixed $hers what she made of it
-     * @param mixed $now  what it has become meanwhile
+     * @param mixed $saw    what the maker began from, as decoded
+     * @param mixed $edited what the maker made of it
+     * @param mixed $now    what it has become meanwhile
      */
-    public static function of(mixed $saw, mixed $hers, mixed $now): mixed
+    public static function of(mixed $saw, mixed $edited, mixed $now): mixed
     {
-        if (self::isSame($saw, $hers) || self::isSame($saw, $now)) {
-            return self::isSame($saw, $hers) ? $now : $hers;
+        if (self::isSame($saw, $edited) || self::isSame($saw, $now)) {
+            return self::isSame($saw, $edited) ? $now : $edited;
         }
         // Something of another kind has taken its place.
-        if (!\is_array($saw) || !\is_array($hers) || !\is_array($now) || ($saw['kind'] ?? null) !== ($now['kind'] ?? null)) {
-            return $hers;
+        if (!\is_array($saw) || !\is_array($edited) || !\is_array($now) || ($saw['kind'] ?? null) !== ($now['kind'] ?? null)) {
+            return $edited;
         }
-        if (!array_is_list($saw) || !array_is_list($hers) || !array_is_list($now)) {
-            return self::fields($saw, $hers, $now);
+        if (!array_is_list($saw) || !array_is_list($edited) || !array_is_list($now)) {
+            return self::fields($saw, $edited, $now);
         }
-        $keyed = array_map(self::byKey(...), [$saw, $hers, $now]);
+        $keyed = array_map(self::byKey(...), [$saw, $edited, $now]);
 
-        return \in_array(null, $keyed, true) ? self::things($saw, $hers, $now) : array_values(self::fields(...$keyed));
+        return \in_array(null, $keyed, true) ? self::things($saw, $edited, $now) : array_values(self::fields(...$keyed));
     }
 
     /**
      * @param array<mixed> $saw
-     * @param array<mixed> $hers
+     * @param array<mixed> $edited
      * @param array<mixed> $now
      *
-     * @return array<mixed> in her order; what was put in meanwhile follows what it was put behind
+     * @return array<mixed> in the edited order; what was put in meanwhile follows what it was put behind
      */
-    private static function fields(array $saw, array $hers, array $now): array
+    private static function fields(array $saw, array $edited, array $now): array
     {
         $merged = [];
-        foreach ($hers as $name => $value) {
+        foreach ($edited as $name => $value) {
             if (!\array_key_exists($name, $saw)) {
                 $merged[$name] = $value;
             } elseif (\array_key_exists($name, $now)) {
@@ -53,7 +53,7 @@ final class MergedValue
         }
         $before = null;
         foreach ($now as $name => $value) {
-            if (!\array_key_exists($name, $saw) && !\array_key_exists($name, $hers)) {
+            if (!\array_key_exists($name, $saw) && !\array_key_exists($name, $edited)) {
                 $at = null === $before ? 0 : 1 + (int) array_search($before, array_keys($merged), true);
                 $merged = \array_slice($merged, 0, $at, true) + [$name => $value] + $merged;
             }
@@ -65,20 +65,20 @@ final class MergedValue
 
     /**
      * @param list<mixed> $saw
-     * @param list<mixed> $hers
+     * @param list<mixed> $edited
      * @param list<mixed> $now
      *
      * @return list<mixed>
      */
-    private static function things(array $saw, array $hers, array $now): array
+    private static function things(array $saw, array $edited, array $now): array
     {
         $old = array_map(self::text(...), $saw);
 
         return (new MergedList(
             saw: $saw,
-            hers: $hers,
+            edited: $edited,
             now: $now,
-            kept: LineDifference::pairs($old, array_map(self::text(...), $hers)),
+            kept: LineDifference::pairs($old, array_map(self::text(...), $edited)),
             theirs: LineDifference::pairs($old, array_map(self::text(...), $now)),
             both: self::of(...),
             isSame: self::isSame(...),

@@ -16,7 +16,7 @@ use Alternum\Core\Words\BestWords;
 final class BestWriter
 {
     /**
-     * @param Weights|null $own her own weights; null: none
+     * @param Weights|null $own the maker’s own weights; null: none
      *
      * @return list<array{minds: string, says: string, better: bool}> none where nothing is to be decided
      */

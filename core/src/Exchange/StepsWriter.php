@@ -25,7 +25,7 @@ use Alternum\Core\Words\YarnWords;
  * The steps of a piece, written out for one of the sets of yarns that it is made in: contract/openapi.yaml, Steps.
  *
  * @phpstan-type WrittenStep array{key: string, kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
- *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, hers: bool}
+ *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, typed: bool}
  */
 final class StepsWriter
 {
@@ -97,7 +97,7 @@ final class StepsWriter
             'groups' => null === $worked ? [] : $words->rounds->groups($worked),
             'needs' => $step->needs(),
             'trouble' => $step->trouble(),
-            'hers' => $step instanceof TypedWords,
+            'typed' => $step instanceof TypedWords,
         ];
     }
 

@@ -7,9 +7,9 @@ namespace Alternum\Core\Form;
 /** Why a piece begins or ends in some way. */
 enum FinishReason
 {
-    /** She chose it. */
+    /** The maker chose it. */
     case Chosen;
-    /** Her own words say it. */
+    /** The maker’s own words say it. */
     case Typed;
     /** So few stitches are drawn closed. */
     case Closes;

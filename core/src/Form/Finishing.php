@@ -17,7 +17,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\Worked;
 
-/** How a piece begins and ends: as she chose it, else as her words say it, else as it is usual for such a piece. All of that is common practice, no source. */
+/** How a piece begins and ends: as it was chosen, else as the typed words say it, else as it is usual for such a piece. All of that is common practice, no source. */
 final readonly class Finishing
 {
     /** So many stitches at most are drawn closed without a word. */
@@ -32,9 +32,9 @@ final readonly class Finishing
      * @param int|null                    $goes     in how many goes it is stuffed; null: as its height needs
      * @param float                       $threadCm what drawing it in takes of that tail
      * @param bool                        $sews     its tail sews it on, or may
-     * @param bool                        $fastened her own words say to cut the yarn at its end
+     * @param bool                        $fastened the maker’s own words say to cut the yarn at its end
      * @param array<string, FinishReason> $reasons  by the FinishPart's value
-     * @param list<int>                   $stuffed  rounds after which her own words say to stuff
+     * @param list<int>                   $stuffed  rounds after which the maker’s own words say to stuff
      */
     private function __construct(
         public ?RingDrawn $ring,
@@ -105,7 +105,7 @@ final readonly class Finishing
         );
     }
 
-    /** Whether her own words say it, so that it is not said once more. */
+    /** Whether the maker’s own words say it, so that it is not said once more. */
     public function isTyped(FinishPart $part): bool
     {
         return FinishReason::Typed === $this->reasons[$part->value];

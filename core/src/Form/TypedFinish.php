@@ -15,7 +15,7 @@ use Alternum\Core\Plan\Finish\Stuffing;
 final readonly class TypedFinish
 {
     /**
-     * @param list<int> $stuffed  rounds after which her words say to stuff
+     * @param list<int> $stuffed  rounds after which the maker’s words say to stuff
      * @param bool      $fastened they say to cut the yarn at the end
      */
     private function __construct(public Finish $finish, public array $stuffed, public bool $fastened)

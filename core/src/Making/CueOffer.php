@@ -12,7 +12,7 @@ final readonly class CueOffer
 {
     /**
      * @param int            $line    the typed line, from 1
-     * @param string         $text    the cue in her words
+     * @param string         $text    the cue in the maker’s words
      * @param string         $label   what taking it does
      * @param Placement|null $placed  eyes and such
      * @param float|null     $tailCm  the tail to sew with

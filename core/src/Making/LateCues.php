@@ -11,7 +11,7 @@ use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Problem;
 
-/** What her words set from inside when no fingers get in any more. */
+/** What the maker’s words set from inside when no fingers get in any more. */
 final readonly class LateCues
 {
     public function __construct(private Reading $reading, private Openings $openings)

@@ -8,7 +8,7 @@ namespace Alternum\Core\Making;
 final readonly class PatternLine
 {
     /**
-     * @param string $name "Hook", "Note", "Change"; '' for rounds, headings and her own lines, which need none
+     * @param string $name "Hook", "Note", "Change"; '' for rounds, headings and the maker’s own lines, which need none
      * @param string $step the key of the step that it tells; '' where it tells none, or several
      */
     private function __construct(public string $name, public string $text, public string $step)

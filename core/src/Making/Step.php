@@ -17,7 +17,7 @@ abstract readonly class Step
     abstract public function kind(): StepKind;
 
     /**
-     * What is to be done, in the maker's words; '' where there is nothing to say.
+     * What is to be done, in the maker’s words; '' where there is nothing to say.
      *
      * @param bool $isBrief for a written pattern, whose notes have said how such things are done
      */

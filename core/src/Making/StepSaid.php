@@ -7,7 +7,7 @@ namespace Alternum\Core\Making;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
 
-/** What a step's instructions are said with, in the maker's terms, yarns and units. */
+/** What a step's instructions are said with, in the maker’s terms, yarns and units. */
 interface StepSaid
 {
     /** "R4: (2 sc, inc) x6 (24)" */
@@ -28,7 +28,7 @@ interface StepSaid
     /** "A (Chalk)". */
     public function yarn(string $key): string;
 
-    /** "sc", in her country's words. */
+    /** "sc", in the words of the maker’s country. */
     public function stitch(Stitch $stitch): string;
 
     /** "15 cm". */

@@ -23,7 +23,7 @@ final class StuffingGoes
     /** Into a tube too narrow for fingers it is pushed every so many mm: from memory. */
     private const PUSHED_MM = 40.0;
 
-    /** @return array<int, StuffGo> by the round after which it is done; none where her own words say it, or where it is not stuffed */
+    /** @return array<int, StuffGo> by the round after which it is done; none where the maker’s own words say it, or where it is not stuffed */
     public static function goes(Fabric $fabric, PieceForm $form, Finishing $finishing): array
     {
         $counts = $fabric->counts();

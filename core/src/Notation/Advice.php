@@ -16,8 +16,8 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
 /**
- * How to mend a round that does not fit the one below it, in the maker's own words. What is offered at once was tried: the line
- * reads right with it, and makes what she typed that it makes.
+ * How to mend a round that does not fit the one below it, in the maker’s own words. What is offered at once was tried: the line
+ * reads right with it, and makes what the maker typed that it makes.
  */
 final readonly class Advice
 {
@@ -50,7 +50,7 @@ final readonly class Advice
         if (FaultKind::Miscount === $fault->kind) {
             foreach ($line->counts as $typed) {
                 if ($typed->stitches !== $trial->makes) {
-                    // Other stitches are offered only where they shape the round the way that hers do.
+                    // Other stitches are offered only where they shape the round the way that the maker’s do.
                     $isAlike = ($typed->stitches <=> $trial->below) === ($trial->makes <=> $trial->below);
                     $own = $isAlike ? $this->rewritten($trial, $source, $ground, $typed->stitches) : null;
                     $written = $this->write($typed, $trial->makes);
@@ -73,7 +73,7 @@ final readonly class Advice
             return $fault;
         }
         $rest = abs($trial->below - $trial->uses);
-        // What makes the count that she typed comes first; what does not is said with what it makes.
+        // What makes the count that the maker typed comes first; what does not is said with what it makes.
         $more = FaultKind::LeftOver === $fault->kind ? new Fix("Add {$rest} {$single}", $line->end(), 0, ", {$rest} {$single}") : null;
         $fixes = [
             null !== $more && $this->helps($more, $source, $ground, $count) ? $more : null,
@@ -91,7 +91,7 @@ final readonly class Advice
         return $fault->mended((null === $broken ? '' : "{$broken} ").$mends[0].(isset($mends[1]) ? ', or '.lcfirst($mends[1]) : '').'.', $fixes);
     }
 
-    /** The line written anew, so that it fits and makes the count that she typed; null where none is found. */
+    /** The line written anew, so that it fits and makes the count that the maker typed; null where none is found. */
     private function rewritten(Trial $trial, Source $source, RoundBelow $ground, ?int $count): ?Fix
     {
         $line = $trial->reading;

@@ -9,7 +9,7 @@ use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\Tail;
 
-/** What her words of one cue mean, whatever they are said after: CueGrammar finds it. Several may hold at once. */
+/** What the maker’s words of one cue mean, whatever they are said after: CueGrammar finds it. Several may hold at once. */
 final readonly class CueMeaning
 {
     /**
@@ -24,7 +24,7 @@ final readonly class CueMeaning
      * @param bool           $stuffs         they name stuffing
      * @param bool           $beginsStuffing and begin with it
      * @param Firmness|null  $firmness       how firmly
-     * @param string         $clear          what is left empty, in her words; '' nothing
+     * @param string         $clear          what is left empty, in the maker’s words; '' nothing
      * @param Drawn|null     $drawn          what the tail draws in
      * @param bool           $glues          something is glued
      * @param bool           $embroiders     something is embroidered

@@ -9,7 +9,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Worked;
 
-/** What is wrong with a round as it lies on the round below, in the maker's words. */
+/** What is wrong with a round as it lies on the round below, in the maker’s words. */
 final readonly class Faults
 {
     public function __construct(private Vocabulary $vocabulary, private Worked $worked)

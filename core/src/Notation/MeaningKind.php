@@ -12,6 +12,6 @@ enum MeaningKind: string
     case Joint = 'joint';
     /** For people: kept at its place, and shown while making. */
     case Remark = 'remark';
-    /** Not understood, or not decided: she is asked. */
+    /** Not understood, or not decided: the maker is asked. */
     case Doubt = 'doubt';
 }

@@ -37,7 +37,7 @@ final readonly class Rewriting
         return array_values(array_unique(array_filter($texts, is_string(...))));
     }
 
-    /** The bracket that she wrote, as often as it fits. */
+    /** The bracket that the maker wrote, as often as it fits. */
     private function sameRepeat(Line $line, int $below): ?string
     {
         $repeats = array_values(array_filter($line->items, static fn (Node $item): bool => $item instanceof Repeat && null !== $item->times));
@@ -56,7 +56,7 @@ final readonly class Rewriting
         return $times > 0 && 0 === $below % $uses && $isNear ? $this->printer->repeat($repeat, $times) : null;
     }
 
-    /** As many increases or decreases as she wrote, or as the count asks for, spread evenly, where that comes out even. */
+    /** As many increases or decreases as the maker wrote, or as the count asks for, spread evenly, where that comes out even. */
     private function evenShaping(string $codes, int $below, ?int $count): ?string
     {
         $increases = substr_count($codes, Stitch::Increase->code());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-/** Where her words set something: "eyes between rounds 5 and 6, 7 stitches apart". */
+/** Where the maker’s words set something: "eyes between rounds 5 and 6, 7 stitches apart". */
 final readonly class SaidPlace
 {
     /**

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-/** The length of a tail as her words have it: "leave a 12-inch tail". */
+/** The length of a tail as the maker’s words have it: "leave a 12-inch tail". */
 final readonly class SaidTail
 {
     private const CM_IN_INCH = 2.54;
     private const LENGTH = '(?<length>\d{1,3}(?:\.\d+)?)\s*-?\s*(?<unit>cm|in(?:ch(?:es)?)?\b|")';
 
-    /** @param string $words the length in her own unit: "12 in" */
+    /** @param string $words the length in the maker’s own unit: "12 in" */
     private function __construct(public float $cm, public string $words)
     {
     }

@@ -10,7 +10,7 @@ use Alternum\Core\Plan\Method;
 final readonly class ChangeTreatment
 {
     /**
-     * @param bool       $isChosen  the method is the maker's choice, not the program's
+     * @param bool       $isChosen  the method is the maker’s choice, not the program's
      * @param float      $step      what is left of the step, in rounds
      * @param float|null $line      degrees from the front of the change line that it lies on; null: at the marker
      * @param bool       $isStacked a stripe of one round lies above or below it

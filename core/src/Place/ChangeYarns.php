@@ -22,10 +22,10 @@ final readonly class ChangeYarns
      * @param list<int>      $catches    stitches of the round at which the old yarn, where it floats far, is caught behind
      * @param int            $passes     stitches that the old yarn passes behind, where it floats: the shorter way round
      * @param bool           $passesBack it hangs at the round's end meanwhile, and is brought back across them when it is wanted
-     * @param bool           $isChosen   what becomes of the old yarn is the maker's choice
+     * @param bool           $isChosen   what becomes of the old yarn is the maker’s choice
      * @param Tail           $oldTail    what becomes of the old yarn's end, where it is cut
      * @param Tail           $newTail    the same of the new yarn's, where it is joined anew
-     * @param YarnWay|null   $typed      what her own words say of it
+     * @param YarnWay|null   $typed      what the maker’s own words say of it
      * @param HelixPart|null $helix      both yarns are worked side by side in one spiral, and it is there in it
      */
     public function __construct(

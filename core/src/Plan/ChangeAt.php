@@ -14,7 +14,7 @@ final readonly class ChangeAt
 
     /**
      * @param Method|null $method null: as for the piece
-     * @param int         $onward stitches that she works on in the old yarn before she moves the marker up to there; 0: none
+     * @param int         $onward stitches worked on in the old yarn before the marker is moved up to there; 0: none
      * @param float|null  $begins where a standing stitch begins the next round, in degrees from the front; null: at the back
      * @param string|null $by     key of the placement that covers the jog
      * @param bool|null   $onLine whether the yarns change at the piece's change line; null: as for the piece

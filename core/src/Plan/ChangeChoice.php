@@ -38,7 +38,7 @@ final readonly class ChangeChoice
     }
 
     /**
-     * This, and where it says nothing of a round's end, what her words name there.
+     * This, and where it says nothing of a round's end, what the maker’s words name there.
      *
      * @param array<int, Method> $methods by round
      */

@@ -107,7 +107,7 @@ final readonly class Placement
         + ['fromFront' => Number::plain($this->fromFront)];
     }
 
-    /** What is said of it: the maker's name for it, or what it is. */
+    /** What is said of it: the maker’s name for it, or what it is. */
     public function named(): string
     {
         return '' === $this->name ? ucfirst($this->kind->value) : $this->name;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
-/** Something that a maker must know of, at its place, with the mend. Never a reason to lose what she typed. */
+/** Something that a maker must know of, at its place, with the mend. Never a reason to lose what the maker typed. */
 final readonly class Problem
 {
     /**

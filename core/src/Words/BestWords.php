@@ -6,7 +6,7 @@ namespace Alternum\Core\Words;
 
 use Alternum\Core\Plan\Units;
 
-/** A plan of changes against another, in the maker's words. */
+/** A plan of changes against another, in the maker’s words. */
 final class BestWords
 {
     /** Less than this is the same, in metres. */

@@ -17,7 +17,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
-/** What a change is, what to do there and why, in the maker's words. */
+/** What a change is, what to do there and why, in the maker’s words. */
 final readonly class ChangeWords
 {
     private Vocabulary $vocabulary;

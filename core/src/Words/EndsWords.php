@@ -167,7 +167,7 @@ final readonly class EndsWords
         };
     }
 
-    /** @return list<string> what to mind about what she chose */
+    /** @return list<string> what to mind about what the maker chose */
     private function cautions(Change $change): array
     {
         $yarns = $change->yarns;

@@ -79,7 +79,7 @@ final class PieceWords
     }
 
     /**
-     * Where the front is, as she can find it without the program: "Front: where stitch 14 of round 9 lies.".
+     * Where the front is, as the maker can find it without the program: "Front: where stitch 14 of round 9 lies.".
      *
      * @return list<PatternLine> none where nothing depends on it
      */

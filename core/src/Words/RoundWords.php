@@ -106,7 +106,7 @@ final readonly class RoundWords
         $letters = $this->colouring->rounds[$worked->from - 1];
         $round = $worked->slips ? $round->slipped() : $round;
         [$before, $after] = $this->around($round);
-        // She stops short for a change, so it is said with the stitches, not after them.
+        // The maker stops short for a change, so it is said with the stitches, not after them.
         $after .= $this->change($worked).$this->closing($round);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return [[
@@ -155,7 +155,7 @@ final readonly class RoundWords
         ];
     }
 
-    /** The change at the end of the last of the rounds, before which she stops short: "; change to B in last st, keep A". */
+    /** The change at the end of the last of the rounds, before which the maker stops short: "; change to B in last st, keep A". */
     private function change(WorkedRounds $worked): string
     {
         $change = $worked->ends;

@@ -8,7 +8,7 @@ use Alternum\Core\Place\Tip;
 use Alternum\Core\Place\TipKind;
 use Alternum\Core\Plan\Layer\RoundRange;
 
-/** What experience has to say, in the maker's words, with what to do about it. */
+/** What experience has to say, in the maker’s words, with what to do about it. */
 final class TipWords
 {
     public static function of(Tip $tip): string

@@ -76,7 +76,7 @@ final class MovedStartTest extends TestCase
         );
     }
 
-    /** A round of decreases ends on one, but the stitch that the yarn changes in is the last she works on. */
+    /** A round of decreases ends on one, but the stitch that the yarn changes in is the last one worked on. */
     public function testTheYarnChangesInTheLastOfThem(): void
     {
         $said = static function (int $onward): string {

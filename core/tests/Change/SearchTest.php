@@ -222,7 +222,7 @@ final class SearchTest extends TestCase
         (new BestChanges('body', Minds::Ends))->apply(Plans::of(Plans::ball(5)));
     }
 
-    /** Her own weights: where ends count for nothing and what shows for much, no jog shows that need not; where only ends count, none is made. */
+    /** The maker’s own weights: where ends count for nothing and what shows for much, no jog shows that need not; where only ends count, none is made. */
     public function testHerOwnWeightsDecide(): void
     {
         $plan = Plans::of(Plans::ball(5), [Plans::stripes(3, 14, [['A', 3], ['B', 3]])], ['changes' => ['method' => 'plain'], 'front' => ['degrees' => 350]]);
@@ -260,7 +260,7 @@ final class SearchTest extends TestCase
     }
 
     /**
-     * Of many yarns not every way is compared, and it says so; what is found is still better than what she has, and than plans by chance.
+     * Of many yarns not every way is compared, and it says so; what is found is still better than what the maker has, and than plans by chance.
      */
     public function testManyYarnsAreBounded(): void
     {

@@ -62,7 +62,7 @@ final class TypedColoursTest extends TestCase
     }
 
     /**
-     * Words set a standing start, as a choice in the plan does; her choice goes before them.
+     * Words set a standing start, as a choice in the plan does; the maker’s choice goes before them.
      *
      * @param array<string, mixed> $changes
      */

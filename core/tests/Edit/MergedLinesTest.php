@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 
 final class MergedLinesTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, string, string}> what she saw, what she typed, what stands there now, and both; a letter a line */
+    /** @return iterable<string, array{string, string, string, string}> what was seen, what was typed, what stands there now, and both; a letter a line */
     public static function texts(): iterable
     {
         yield 'nobody else changed anything' => ['abc', 'axc', 'abc', 'axc'];
@@ -99,7 +99,7 @@ final class MergedLinesTest extends TestCase
                         $merged = $seen->made(new Retype($piece->key, $typed), $edited)->piece($piece->key)->rounds ?? [];
                         $where = basename($file)." {$piece->key}, line ".$i.' of '.$edit->inWords();
                         self::assertStringContainsString(' # hers', implode("\n", $merged), $where);
-                        // A line that is gone stands for what she typed into it.
+                        // A line that is gone stands for what the maker typed into it.
                         $isGone = !\in_array($piece->rounds[$i], $now, true);
                         $others = array_filter($merged, static fn (string $line): bool => !$isGone || $line !== $typed[$i]);
                         self::assertSame($now, str_replace(' # hers', '', array_values($others)), $where);
@@ -119,7 +119,7 @@ final class MergedLinesTest extends TestCase
         return $lines;
     }
 
-    /** Whatever the three are: where nobody else changed anything hers stands, where she did not theirs does, and what she put in is there. */
+    /** Whatever the three are: where nobody else changed anything what was typed stands, where nothing was typed theirs does, and what was put in is there. */
     public function testHoldsForAnyTexts(): void
     {
         mt_srand(9);

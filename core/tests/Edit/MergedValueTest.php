@@ -20,7 +20,7 @@ final class MergedValueTest extends TestCase
     private const FILL = '{"kind":"fill","yarn":"A"}';
     private const BAND = '{"kind":"stripes","from":5,"to":9}';
 
-    /** @return iterable<string, array{string, string, string, string}> what she saw, what she made of it, what is there now, and both */
+    /** @return iterable<string, array{string, string, string, string}> what was seen, what was made of it, what is there now, and both */
     public static function values(): iterable
     {
         [$fill, $band] = [self::FILL, self::BAND];

@@ -196,7 +196,7 @@ final class OperationsTest extends TestCase
         self::assertEquals($retyped, PlanReader::json(PlanWriter::json($retyped)));
     }
 
-    /** She saw round 8 before a round was put in below it: it is painted where it is now, and a stretch takes in what was put into it. */
+    /** The maker saw round 8 before a round was put in below it: it is painted where it is now, and a stretch takes in what was put into it. */
     public function testRoundsAreThoseThatSheSaw(): void
     {
         $saw = ['24 sc in MR', 'R2-7: sc around', 'R8: hdc around', 'R9-12: sc around'];

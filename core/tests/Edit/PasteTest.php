@@ -128,7 +128,7 @@ final class PasteTest extends TestCase
         }
     }
 
-    /** @return list<string> what her words say to do or to mind, and her remarks */
+    /** @return list<string> what the typed words say to do or to mind, and remarks */
     private static function cues(PieceAnalysis $piece): array
     {
         $reading = $piece->stages->reading;

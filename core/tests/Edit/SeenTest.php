@@ -64,7 +64,7 @@ final class SeenTest extends TestCase
         self::assertSame('6 dc in MR | tr around | 6 dc in MR | tr around', self::words($made));
     }
 
-    /** She types a stitch of the terms that she sees: "dc" is another stitch in the others. */
+    /** A stitch is typed in the terms that are seen: "dc" is another stitch in the others. */
     public function testALineIsTypedInTheTermsThatAreSeen(): void
     {
         $saw = ['6 sc in MR', 'sc around'];
@@ -88,7 +88,7 @@ final class SeenTest extends TestCase
         }
     }
 
-    /** What she says of the end of round 12 goes with that round, where a line was put in below it. */
+    /** What the maker says of the end of round 12 goes with that round, where a line was put in below it. */
     public function testAChangeIsThatOfTheRoundThatWasSeen(): void
     {
         $before = Plans::of(self::TUBE, [], ['changes' => ['method' => 'auto', 'at' => [['round' => 5, 'method' => 'early']]]]);
@@ -154,7 +154,7 @@ final class SeenTest extends TestCase
         $seen->made($crisp, Plans::of(['24 sc in MR', 'R2-7: sc around']));
     }
 
-    /** Bobbles are worked where the layer was that she chose, in lines that say other rounds by now. */
+    /** Bobbles are worked where the layer was that the maker chose, in lines that say other rounds by now. */
     public function testBobblesAreThoseOfTheLayerThatWasSeen(): void
     {
         $spot = ['kind' => 'motif', 'rows' => ['B'], 'round' => 3, 'fromFront' => 0];
@@ -181,7 +181,7 @@ final class SeenTest extends TestCase
     }
 
     /**
-     * Whether she typed a line first and set something on the rounds that she still saw, or set it first: it comes to the same.
+     * Whether a line was typed first and something set on the rounds that were still seen, or set first: it comes to the same.
      *
      * @param array<string, mixed> $values
      */

@@ -111,7 +111,7 @@ final class FinishingTest extends TestCase
         ];
     }
 
-    /** What she chose holds against her own words. */
+    /** What was chosen holds against what was typed. */
     public function testHerChoiceHolds(): void
     {
         $lines = [...self::TUBE, 'Stuff firmly. Fasten off, 30 cm tail.'];

@@ -107,7 +107,7 @@ final class OpeningsTest extends TestCase
         self::assertStringContainsString('thread Sew or embroider the eyes between rounds 9 and 10, after', $told(9));
     }
 
-    /** Her own words can come too late, too: an error at their place, and in the steps. Sewn on, eyes never do. */
+    /** The maker’s own words can come too late, too: an error at their place, and in the steps. Sewn on, eyes never do. */
     public function testWordsThatSetEyesTooLate(): void
     {
         $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'dec x6'];

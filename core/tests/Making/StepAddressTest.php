@@ -12,7 +12,7 @@ use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
-/** Whoever keeps her place in the steps keeps it while the plan is changed elsewhere. */
+/** Whoever keeps the maker’s place in the steps keeps it while the plan is changed elsewhere. */
 final class StepAddressTest extends TestCase
 {
     /**

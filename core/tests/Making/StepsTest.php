@@ -103,7 +103,7 @@ final class StepsTest extends TestCase
         self::assertStringContainsString('Cut B', $told[5][0]);
     }
 
-    /** Her own words stand there, in the pattern too, and it is told that they could not be read. */
+    /** The maker’s own words stand there, in the pattern too, and it is told that they could not be read. */
     public function testSaysWhatCouldNotBeRead(): void
     {
         $step = self::steps(['6 sc in MR', 'wobble x6'])[1];
@@ -111,7 +111,7 @@ final class StepsTest extends TestCase
         self::assertStringContainsString("\nwobble x6\n", WrittenPattern::text(Analysis::of(Plans::of(['6 sc in MR', 'wobble x6'])), Terms::Us));
     }
 
-    /** She stops short for a change: it is said with the stitches. */
+    /** The maker stops short for a change: it is said with the stitches. */
     public function testTheGroupsSayTheChangeBeforeItsStitchIsDone(): void
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
@@ -119,7 +119,7 @@ final class StepsTest extends TestCase
         self::assertSame('sc around; change to A at end of R5, cut B', $steps[3]['groups'][0]['text'] ?? '');
     }
 
-    /** Lengths in the maker's units: the inch is 25.4 mm exactly. */
+    /** Lengths in the maker’s units: the inch is 25.4 mm exactly. */
     public function testTailsInInches(): void
     {
         $plan = Plans::of(self::BALL, [Plans::stripes(4, 7, [['B', 4]])], [], ['units' => 'imperial']);

@@ -25,7 +25,7 @@ use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** Lines that can be read in several ways: arithmetic decides, and where it does not, she is asked. */
+/** Lines that can be read in several ways: arithmetic decides, and where it does not, the maker is asked. */
 final class ReadingsTest extends TestCase
 {
     private static function on(int $below, string $line, Worked $worked = Worked::Spiral): Reading

@@ -77,7 +77,7 @@ final class OldYarnTest extends TestCase
     }
 
     /**
-     * A float of more than the limit is caught, so that it nowhere passes more than the limit; about five, or her own figure:
+     * A float of more than the limit is caught, so that it nowhere passes more than the limit; about five, or the maker’s own figure:
      * common practice, no source.
      */
     #[TestWith([5, null, 0])]

@@ -72,7 +72,7 @@ final class PatternWordsTest extends TestCase
         self::assertStringNotContainsString('bobbles', $cactus);
     }
 
-    /** She finds the front by it: the stitch that it names lies within half a stitch of it. */
+    /** The maker finds the front by it: the stitch that it names lies within half a stitch of it. */
     public function testSaysWhereTheFrontIs(): void
     {
         $eyes = ['placements' => [['key' => 'eyes', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 7, 'apart' => 5]]];

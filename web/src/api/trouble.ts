@@ -1,7 +1,7 @@
 import { say } from '../ui/say';
 import { ApiError } from './client';
 
-/** What went wrong, and what to do about it, in the maker's words. */
+/** What went wrong, and what to do about it, in the maker’s words. */
 export interface Told {
 	says: string;
 	mend: string;

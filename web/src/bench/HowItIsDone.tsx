@@ -14,7 +14,7 @@ interface Props {
 	to?: string;
 }
 
-/** How something is done, in a few small drawings; asked for when she wants to see them. */
+/** How something is done, in a few small drawings; asked for when the maker wants to see them. */
 export function HowItIsDone({ has, summary, from, to }: Props) {
 	const yarns = useYarns();
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');

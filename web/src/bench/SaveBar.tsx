@@ -11,8 +11,8 @@ import { useBench, useDraft } from './context';
 const TRIED = 3;
 
 /**
- * What is to be settled before everything is saved: calm, at the top, and never in the way of what is typed. Nothing of hers is lost
- * until she says so.
+ * What is to be settled before everything is saved: calm, at the top, and never in the way of what is typed. Nothing is lost
+ * until the maker says so.
  */
 export function SaveBar() {
 	const { draft, station } = useBench();

@@ -76,7 +76,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		};
 	}, [id]);
 
-	// A round that keys go to is brought into sight; nothing else moves the sheet under her hand.
+	// A round that keys go to is brought into sight; nothing else moves the sheet under the maker’s hand.
 	const laid = useRef(layout);
 	laid.current = layout;
 	useEffect(() => {

@@ -33,7 +33,7 @@ export interface Tools {
 	layer: number | null;
 	/** the copy that is shown, by its place in the piece's list */
 	copy: number;
-	/** eyes to see the colours with; null: the maker's own */
+	/** eyes to see the colours with; null: the maker’s own */
 	sight: ColourVision | null;
 	/** the stitch that the keys are on */
 	cursor: { round: number; stitch: number } | null;

@@ -57,15 +57,15 @@ export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis 
 	};
 }
 
-/** So long after a letter, she has stopped to look. */
+/** So long after a letter, the maker has stopped to look. */
 const LOOKS_MS = 600;
 
-/** What is wrong, once she looks: nothing moves under the line that she is typing. */
+/** What is wrong, once the maker looks: nothing moves under the line that is being typed. */
 export function useProblems(): PlanProblem[] {
 	return useOnceLooked(useDraft(({ analysis }) => analysis.problems));
 }
 
-/** How many mistakes there are in all pieces, once she looks. */
+/** How many mistakes there are in all pieces, once the maker looks. */
 export function useErrors(): number {
 	return useOnceLooked(useDraft(({ errors }) => errors));
 }

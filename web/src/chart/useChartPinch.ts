@@ -29,7 +29,7 @@ export function useChartPinch(props: Props) {
 		if (scroller?.current != null) scroller.current.scrollTop = ((to.top + to.y) * rowHeight) / to.rowHeight - to.y;
 	}, [rowHeight, zoom, box, scroller]);
 
-	// What is moved or laid out anew after that is moved by her.
+	// What is moved or laid out anew after that is moved by the maker.
 	useEffect(() => {
 		if (place.current?.zoom === zoom) place.current = null;
 	}, [zoom]);

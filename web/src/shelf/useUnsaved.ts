@@ -6,7 +6,7 @@ import { leftUnsaved } from '../sync/unsaved';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
 
-/** What closed windows left unsaved, by plan. It is saved from here as soon as there is a connection, and when she asks for it. */
+/** What closed windows left unsaved, by plan. It is saved from here as soon as there is a connection, and when the maker asks for it. */
 export function useUnsaved(onSaved: () => void): { unsaved: ReadonlyMap<string, number>; save: (id: string, isAsked: boolean) => Promise<void> } {
 	const [unsaved, setUnsaved] = useState<ReadonlyMap<string, number>>(new Map());
 

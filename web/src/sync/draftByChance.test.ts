@@ -14,7 +14,7 @@ describe('a draft, whatever befalls it', () => {
 	});
 	afterEach(Server.end);
 
-	/** What a maker may do, and what may befall her meanwhile. */
+	/** What a maker may do, and what may befall the work meanwhile. */
 	type Act = { does: 'title' | 'type' | 'wider'; n: number } | { does: 'undo' | 'redo' | 'crash' | 'wait' } | { does: 'trouble'; is: Trouble };
 	const acts: fc.Arbitrary<Act[]> = fc.array(
 		fc.oneof(

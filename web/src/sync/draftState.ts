@@ -19,7 +19,7 @@ export type SaveState =
 /** Something that the maker did and that cannot be done, set aside with the reason. */
 export interface SetAside extends Refusal {
 	id: string;
-	/** what she had typed, so that it is not lost */
+	/** what the maker had typed, so that it is not lost */
 	text: string | undefined;
 }
 

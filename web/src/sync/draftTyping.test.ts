@@ -32,7 +32,7 @@ describe('what is typed', () => {
 			draft.edit(typed(words.slice(0, i)), 'type body 0');
 			await vi.advanceTimersByTimeAsync(150);
 		}
-		// 29 letters take 4.35 s: a new line is sent at once, then one message while she types, and one when she rests.
+		// 29 letters take 4.35 s: a new line is sent at once, then one message during the typing, and one when it rests.
 		expect(server.asked).toHaveLength(2);
 		await settle();
 		expect(server.asked).toHaveLength(3);
@@ -56,7 +56,7 @@ describe('what is typed', () => {
 		draft.edit(typed('a', 'b'), 'type');
 		await settle();
 		expect(server.asked.flat().at(-1)).toMatchObject({ edit: typed('a', 'b'), seen: sawLines('a') });
-		// What she goes on from then is what was made of both.
+		// What the maker goes on from then is what was made of both.
 		draft.edit(typed('a', 'b', 'c'), 'type');
 		await settle();
 		expect(server.asked.flat().at(-1)?.edit).toEqual(typed('a', 'b', 'c'));

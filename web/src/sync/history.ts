@@ -26,7 +26,7 @@ interface Made {
 
 const STEPS = 200;
 
-/** What was done, in the order in which she did it, and what was taken back. */
+/** What was done, in the order in which the maker did it, and what was taken back. */
 export class History {
 	#steps: Step[] = [];
 	#undone: Undone[] = [];

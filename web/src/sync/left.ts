@@ -12,7 +12,7 @@ const MOST = 100;
  * Saves what closed windows left of a plan.
  *
  * @returns what of it could not be done, with the reasons
- * @throws ApiError where the plan has changed since, or is gone: then it is to be opened, and she chooses
+ * @throws ApiError where the plan has changed since, or is gone: then it is to be opened, and the maker chooses
  */
 export async function saveLeft(id: string): Promise<SetAside[]> {
 	const refused: SetAside[] = [];

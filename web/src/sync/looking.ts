@@ -48,7 +48,7 @@ export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
 			// It is asked again while it is looked at.
 		}
 		isAsking = false;
-		// She may look at another one by now, and the plan may have gone on.
+		// The maker may look at another one by now, and the plan may have gone on.
 		if (isMissing()) timer = setTimeout(() => void ask(), key === inHand ? AGAIN_MS : 0);
 	}
 

@@ -6,7 +6,7 @@ export interface Operation {
 	/** operations of one group are one step of undo */
 	group: string;
 	edit: Edit;
-	/** what she saw as she did it, where the plan may be another by now */
+	/** what was seen as it was done, where the plan may be another by now */
 	seen?: Seen | undefined;
 }
 

@@ -70,7 +70,7 @@ export function seen() {
 	/** what typing in one line began from */
 	let began: { group: string; seen: Seen | undefined } | undefined;
 	function typed(edit: Edit, group: string, sight: Sight): Seen | undefined {
-		// What is all saved has come to her, with what the core made of it.
+		// What is all saved has come to the maker, with what the core made of it.
 		if (sight.queue.length === 0) began = undefined;
 		if (began?.group !== group && sight.queue.some((operation) => operation.group !== group)) began = { group, seen: seenNow(edit, group, sight) };
 		return began?.group === group ? began.seen : undefined;

@@ -9,7 +9,7 @@ import { queued } from './queue';
 import { keepUnsaved } from './unsaved';
 import { tell } from './watch';
 
-/** What a draft lets be done with its work where she decides what is to become of it. */
+/** What a draft lets be done with its work where the maker decides what is to become of it. */
 interface Work {
 	reload: () => Promise<OpenedPlan>;
 	takeFromServer: (theirs: OpenedPlan) => void;

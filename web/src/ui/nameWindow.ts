@@ -1,6 +1,6 @@
 /**
  * Gives the window its title. The words are changed where they stand: putting others in their place takes a node out of the page, and
- * browsers then end what Ctrl Z takes back at once, in whatever field she types.
+ * browsers then end what Ctrl Z takes back at once, in whatever field the maker types.
  */
 export function nameWindow(name: string): void {
 	const words = document.querySelector('title')?.firstChild;

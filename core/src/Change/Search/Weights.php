@@ -15,7 +15,7 @@ final readonly class Weights
     {
     }
 
-    /** Her own: what each counts, from 0, nothing, to MOST. */
+    /** Weights of the maker’s own: what each counts, from 0, nothing, to MOST. */
     public static function read(Fields $fields): self
     {
         return new self(

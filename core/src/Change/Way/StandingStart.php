@@ -16,7 +16,7 @@ use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Method;
 
-/** The old yarn is fastened off, and the new one begins with a standing stitch wherever she likes: always on the same line, as a rule at the back. */
+/** The old yarn is fastened off, and the new one begins with a standing stitch wherever the maker likes: always on the same line, as a rule at the back. */
 final class StandingStart extends Plain
 {
     public static function method(): Method

@@ -13,7 +13,7 @@ use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
 use Alternum\Core\Plan\Finish\Firmness;
 
-/** A piece stays empty: worth a word only where it is her choice. */
+/** A piece stays empty: worth a word only where it is the maker’s choice. */
 final readonly class KeepEmpty extends Step implements StandsAfterRound
 {
     public static function on(StepSite $site): iterable

@@ -16,7 +16,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
 
-/** What the maker's own words say to do: a cue within a round, or a line of its own. */
+/** What the maker’s own words say to do: a cue within a round, or a line of its own. */
 final readonly class TypedWords extends Step implements StandsAfterRound
 {
     private function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate)

@@ -9,7 +9,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\CueMeaning;
 use Alternum\Core\Notation\Span;
 
-/** Something to do at a moment of the work, or a note, in her own words. */
+/** Something to do at a moment of the work, or a note, in the maker’s own words. */
 final readonly class Cue extends Node
 {
     public function __construct(public CueKind $kind, public string $text, Span $span)

@@ -18,7 +18,7 @@ final readonly class Finish
     private const STARTS = [Tail::Weave, Tail::Inside, Tail::Over, Tail::Sew, Tail::Keep];
 
     /**
-     * Each null: as her words or the piece have it.
+     * Each null: as the maker’s words or the piece have it.
      *
      * @param Tail|null  $start  what becomes of the tail that it starts with
      * @param float|null $tailCm the tail that is left at its end

@@ -15,7 +15,7 @@ final readonly class Stuffing
     /**
      * @param Firmness|null $firmness null: as it is usual for such a piece
      * @param int|null      $goes     in how many goes; null: as its height needs
-     * @param string        $clear    what is kept clear of stuffing, in her words: "the neck"; '' for nothing
+     * @param string        $clear    what is kept clear of stuffing, in the maker’s words: "the neck"; '' for nothing
      */
     public function __construct(public ?Firmness $firmness = null, public ?int $goes = null, public string $clear = '')
     {

@@ -7,7 +7,7 @@ namespace Alternum\Core\Plan\Layer;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 
-/** A layer of colour as it lies on a piece: it may have a name of the maker's, and be hidden. */
+/** A layer of colour as it lies on a piece: it may have a name of its own, and be hidden. */
 final readonly class LayerEntry
 {
     public function __construct(public RoundLayer|PlaceLayer $layer, public string $name = '', public bool $isHidden = false)

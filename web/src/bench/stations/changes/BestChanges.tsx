@@ -7,10 +7,10 @@ import { say } from '../../../ui/say';
 import { useRested } from '../../../ui/useRested';
 import { useBench, useDraft } from '../../context';
 
-/** What an end, a metre and a round of jog that shows count for, until she says. */
+/** What an end, a metre and a round of jog that shows count for, until the maker says. */
 const EVEN = { ends: 1, metres: 1, shown: 1 };
 
-/** The best plan of changes by what she minds most, against her present one; looked for when she asks. */
+/** The best plan of changes by what is minded most, against the present one; looked for when it is asked for. */
 export function BestChanges() {
 	const { draft, piece } = useBench();
 	const id = useDraft((state) => state.id);

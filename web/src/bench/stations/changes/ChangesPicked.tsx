@@ -80,7 +80,7 @@ function tailsOf(old: Tail | undefined, new_: Tail | undefined): EndsSaid['tails
 	return old === undefined && new_ === undefined ? undefined : { ...(old === undefined ? {} : { old }), ...(new_ === undefined ? {} : { new: new_ }) };
 }
 
-/** The one thing that she changed, on what each change has of its own: the others stay as they are. */
+/** The one thing that the maker changed, on what each change has of its own: the others stay as they are. */
 function onlyWhatChanged(shown: EndsSaid, said: EndsSaid, before: Said): Said {
 	if (said.oldYarn !== shown.oldYarn) return { oldYarn: said.oldYarn };
 	const tail = (which: 'old' | 'new') => (said.tails?.[which] === shown.tails?.[which] ? before.tails?.[which] : said.tails?.[which]);

@@ -6,7 +6,7 @@ import { say } from '../../../ui/say';
 import { useBench, useDraft } from '../../context';
 import { Look } from './Look';
 
-/** What the jog would look like by each method that fits there, side by side, to choose by eye; asked for when she wants to see them. */
+/** What the jog would look like by each method that fits there, side by side, to choose by eye; asked for when the maker wants to see them. */
 export function Looks({ change, onTake }: { change: Change; onTake: (method: Method) => void }) {
 	const { piece } = useBench();
 	const id = useDraft((state) => state.id);

@@ -13,7 +13,7 @@ interface Fit extends Range {
 	sequence: Stripe[];
 }
 
-/** Heights that come out even on these rounds, with what speaks for each; asked for when she wants to see them. */
+/** Heights that come out even on these rounds, with what speaks for each; asked for when the maker wants to see them. */
 export function StripeFits({ range, sequence, onTake }: { range: Range; sequence: readonly Stripe[]; onTake: (fit: Fit) => void }) {
 	const { piece } = useBench();
 	const yarns = useYarns();

@@ -36,7 +36,7 @@ const ringNames = { 'at-once': say('finishForm.atOnce'), 'after-round-2': say('f
 const nameIn = (names: Record<string, string>, key: string | null) => (key === null ? '' : (names[key] ?? key));
 const asUsual = (names: Record<string, string>, key: string | null) => say('finishForm.chosen', { choice: nameIn(names, key) });
 
-/** How a piece begins and ends: what the core chose, and what she wants instead. */
+/** How a piece begins and ends: what the core chose, and what the maker wants instead. */
 export function FinishForm({ piece: key, finished }: { piece: string; finished: Finished }) {
 	const { draft } = useBench();
 	const piece = useDraft(({ plan }) => plan.pieces.find((is) => is.key === key));
@@ -49,7 +49,7 @@ export function FinishForm({ piece: key, finished }: { piece: string; finished: 
 	const stuff = (to: NonNullable<Finish['stuffing']>, group?: string) => change(set(finish, 'stuffing', Object.keys(to).length === 0 ? null : to), group);
 	const choose = <K extends 'ring' | 'start' | 'end'>(field: K, value: string) =>
 		change(set(finish, field, value === AUTO ? null : (value as NonNullable<Finish[K]>)));
-	// Nothing drawn in is a choice, too: her words may say otherwise.
+	// Nothing drawn in is a choice, too: the maker’s words may say otherwise.
 	const draw = (segments: number, base: boolean) => change(set(finish, 'drawn', base ? { segments, base } : { segments }));
 	return (
 		<details className="mb-3 border border-rule bg-sheet px-3 py-2">

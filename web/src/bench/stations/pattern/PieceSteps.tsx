@@ -14,7 +14,7 @@ export function PieceSteps({ piece, name, copies, isShown }: { piece: string; na
 	const revision = useDraft((state) => state.revision);
 	const [unfolded, setUnfolded] = useState<boolean | null>(null);
 	const [chosen, setChosen] = useState('0');
-	// The piece in view is unfolded until she says otherwise.
+	// The piece in view is unfolded until the maker says otherwise.
 	const isOpen = unfolded ?? isShown;
 	const query = useInfiniteQuery({
 		queryKey: ['steps', id, piece, chosen, revision],

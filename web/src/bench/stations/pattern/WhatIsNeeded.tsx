@@ -5,7 +5,7 @@ import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
 import { useDraft } from '../../context';
 
-/** Size, materials, gauge, techniques and words of the whole plan; fetched when she looks. */
+/** Size, materials, gauge, techniques and words of the whole plan; fetched when the maker looks. */
 export function WhatIsNeeded() {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);

@@ -38,7 +38,7 @@ export function useSecondYarn(): [string, (yarn: string) => void, readonly (read
 	return [yarn, setYarn, yarns.map(({ key, name }) => [key, `${key} ${name}`] as const)];
 }
 
-/** Rounds that follow what is picked, until she says them herself. */
+/** Rounds that follow what is picked, until the maker says them themselves. */
 export function useRange(picked: Range): [Range, (own: Range) => void] {
 	const [own, setOwn] = useState<Range | null>(null);
 	return [own ?? picked, setOwn];
