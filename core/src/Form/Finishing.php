@@ -17,7 +17,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\Worked;
 
-/** How a piece begins and ends: as it was chosen, else as the typed words say it, else as it is usual for such a piece. All of that is common practice, no source. */
+/** How a piece begins and ends: as it was chosen, else as the typed words say it, else as it is usual for it. All of that is common practice, no source. */
 final readonly class Finishing
 {
     /** So many stitches at most are drawn closed without a word. */
