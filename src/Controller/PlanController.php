@@ -16,7 +16,6 @@ use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\SavedPlans;
-use Alternum\Server\Repository\StoredPlans;
 use Alternum\Server\Saving\Overtaken;
 use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
@@ -31,12 +30,13 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
 
 /** Plans: begun, opened, saved, taken off the shelf, written out. */
 #[Route('/api/plans')]
 final readonly class PlanController
 {
-    public function __construct(private StoredPlans $plans)
+    public function __construct(private SavedPlans $plans)
     {
     }
 
@@ -56,19 +56,19 @@ final readonly class PlanController
     #[Route('/{id}', methods: 'GET')]
     public function open(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $stored = $this->plans->get($user->workshop, $id);
+        $stored = $this->plans->state($user->workshop, $id);
         $plan = PlanReader::json($stored->body);
 
         $piece = $request->query->getString('piece');
 
-        return PlanResponse::opened($stored, PlanAnswer::of($plan, $piece), $piece);
+        return PlanResponse::opened(Ulid::fromString($id), $stored, PlanAnswer::of($plan, $piece), $piece);
     }
 
     /** One piece, when it is looked at: what opening and saving answer holds as many as it bears. */
     #[Route('/{id}/pieces/{key}', requirements: ['key' => '[a-z0-9-]{1,40}'], methods: 'GET')]
     public function piece(#[CurrentUser] WorkshopUser $user, string $id, string $key): Response
     {
-        $stored = $this->plans->get($user->workshop, $id);
+        $stored = $this->plans->state($user->workshop, $id);
 
         return PlanResponse::piece($stored, PlanAnswer::of(PlanReader::json($stored->body), $key), $key);
     }
@@ -90,6 +90,7 @@ final readonly class PlanController
         }
 
         return PlanResponse::opened(
+            Ulid::fromString($id),
             $saved->stored,
             $saved->answer,
             $piece,
@@ -101,7 +102,7 @@ final readonly class PlanController
     #[Route('/{id}/revision', methods: 'GET')]
     public function revision(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        $stored = $this->plans->get($user->workshop, $id);
+        $stored = $this->plans->state($user->workshop, $id);
 
         return new JsonResponse(['revision' => $stored->revision, 'savedAt' => PlanResponse::time($stored->savedAt)]);
     }
@@ -110,11 +111,10 @@ final readonly class PlanController
     public function remove(
         #[CurrentUser] WorkshopUser $user,
         string $id,
-        SavedPlans $plans,
         EntityManagerInterface $entities,
         ClockInterface $clock,
     ): Response {
-        $plan = $plans->get($user->workshop, $id);
+        $plan = $this->plans->get($user->workshop, $id);
         if ($plan->isRemoved()) {
             throw new NotFoundHttpException();
         }
@@ -125,9 +125,9 @@ final readonly class PlanController
     }
 
     #[Route('/{id}/restore', methods: 'POST')]
-    public function restore(#[CurrentUser] WorkshopUser $user, string $id, SavedPlans $plans, EntityManagerInterface $entities): Response
+    public function restore(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities): Response
     {
-        $plans->get($user->workshop, $id)->restore();
+        $this->plans->get($user->workshop, $id)->restore();
         $entities->flush();
 
         return new Response(null, Response::HTTP_NO_CONTENT);
@@ -137,7 +137,7 @@ final readonly class PlanController
     #[Heavy]
     public function export(#[CurrentUser] WorkshopUser $user, string $id, string $format, Request $request): Response
     {
-        $plan = PlanReader::json($this->plans->get($user->workshop, $id)->body);
+        $plan = PlanReader::json($this->plans->state($user->workshop, $id)->body);
         $export = Exports::named($format);
         $terms = Terms::tryFrom($request->query->getString('terms', $plan->terms->value));
         if (null === $export) {

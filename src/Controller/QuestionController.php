@@ -34,7 +34,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Picture\PictureFile;
-use Alternum\Server\Repository\StoredPlans;
+use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -47,7 +47,7 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api/plans/{id}')]
 final readonly class QuestionController
 {
-    public function __construct(private StoredPlans $plans)
+    public function __construct(private SavedPlans $plans)
     {
     }
 
@@ -212,6 +212,6 @@ final readonly class QuestionController
 
     private function plan(WorkshopUser $user, string $id): Plan
     {
-        return PlanReader::json($this->plans->get($user->workshop, $id)->body);
+        return PlanReader::json($this->plans->state($user->workshop, $id)->body);
     }
 }

@@ -8,11 +8,13 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Server\Saving\StoredPlan;
+use Alternum\Server\Entity\PlanState;
+use Alternum\Server\Entity\SavedPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Ulid;
 
 /** Plans as they are answered. */
 final class PlanResponse
@@ -21,10 +23,10 @@ final class PlanResponse
      * @param string               $piece the key of the piece in hand; of none: the first
      * @param array<string, mixed> $more
      */
-    public static function opened(StoredPlan $stored, PlanAnswer $answer, string $piece, array $more = []): JsonResponse
+    public static function opened(Ulid $id, PlanState $stored, PlanAnswer $answer, string $piece, array $more = []): JsonResponse
     {
         $around = Json::encode([
-            'id' => $stored->id->toBase32(),
+            'id' => $id->toBase32(),
             'revision' => $stored->revision,
             'savedAt' => self::time($stored->savedAt),
             'plan' => $answer->plan->values(),
@@ -39,9 +41,10 @@ final class PlanResponse
     }
 
     /** A plan that was begun; it is opened next, with the piece that is looked at. */
-    public static function begun(StoredPlan $stored): JsonResponse
+    public static function begun(SavedPlan $plan): JsonResponse
     {
-        $id = $stored->id->toBase32();
+        $id = $plan->id()->toBase32();
+        $stored = $plan->state;
 
         return new JsonResponse(
             ['id' => $id, 'revision' => $stored->revision, 'savedAt' => self::time($stored->savedAt)],
@@ -51,7 +54,7 @@ final class PlanResponse
     }
 
     /** One piece, as it is looked at. */
-    public static function piece(StoredPlan $stored, PlanAnswer $answer, string $key): JsonResponse
+    public static function piece(PlanState $stored, PlanAnswer $answer, string $key): JsonResponse
     {
         $at = array_search($key, array_column($answer->plan->pieces, 'key'), true);
         if (false === $at) {

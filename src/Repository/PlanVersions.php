@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
+use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\PlanVersion;
-use Alternum\Server\Saving\StoredPlan;
 use Alternum\Server\Saving\Thinning;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
@@ -59,7 +59,7 @@ final class PlanVersions extends ServiceEntityRepository
     }
 
     /** Lets go of old versions, now and then. */
-    public function thinOut(StoredPlan $plan): void
+    public function thinOut(Ulid $id, PlanState $plan): void
     {
         if (0 !== $plan->revision % self::EVERY) {
             return;
@@ -69,7 +69,7 @@ final class PlanVersions extends ServiceEntityRepository
         $others = self::whole($database->fetchOne(
             'SELECT COALESCE(SUM(LENGTH(v.body)), 0) FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id'
                 .' WHERE p.workshop_id = (SELECT workshop_id FROM saved_plan WHERE id = :plan) AND p.id <> :plan',
-            ['plan' => $plan->id->toBinary()],
+            ['plan' => $id->toBinary()],
         ));
         $listed = array_map(static fn (array $row): array => [
             'number' => self::whole($row[0]),
@@ -77,12 +77,12 @@ final class PlanVersions extends ServiceEntityRepository
             'bytes' => self::whole($row[2]),
         ], $database->fetchAllNumeric(
             'SELECT number, saved_at, LENGTH(body) FROM plan_version WHERE plan_id = ? ORDER BY number DESC',
-            [$plan->id->toBinary()],
+            [$id->toBinary()],
         ));
         $gone = Thinning::tooMany($listed, $plan->savedAt, max(self::LEAST_ROOM, min(self::ROOM, self::WORKSHOP_ROOM - $others)));
         if ([] !== $gone) {
             $this->getEntityManager()->createQuery('DELETE FROM '.PlanVersion::class.' v WHERE v.plan = :plan AND v.number IN (:gone)')
-                ->setParameter('plan', $plan->id, 'ulid')->setParameter('gone', $gone, ArrayParameterType::INTEGER)->execute();
+                ->setParameter('plan', $id, 'ulid')->setParameter('gone', $gone, ArrayParameterType::INTEGER)->execute();
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
@@ -30,8 +32,8 @@ final class SavedPlans extends ServiceEntityRepository
     {
         /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> $plans */
         $plans = $this->getEntityManager()->createQuery(
-            'SELECT p.id, p.title, p.revision, p.savedAt, p.summary FROM '.SavedPlan::class
-                .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.savedAt DESC, p.id DESC',
+            'SELECT p.id, p.state.title AS title, p.state.revision AS revision, p.state.savedAt AS savedAt, p.summary FROM '.SavedPlan::class
+                .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.state.savedAt DESC, p.id DESC',
         )
             ->setParameter('workshop', $workshop, 'ulid')->getResult();
 
@@ -42,7 +44,7 @@ final class SavedPlans extends ServiceEntityRepository
     public function bodies(Ulid $workshop): iterable
     {
         foreach (array_reverse($this->onShelf($workshop)) as ['id' => $id]) {
-            $body = $this->getEntityManager()->createQuery('SELECT p.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter(
+            $body = $this->getEntityManager()->createQuery('SELECT p.state.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter(
                 'id',
                 $id,
                 'ulid',
@@ -61,5 +63,95 @@ final class SavedPlans extends ServiceEntityRepository
         $plan = Ulid::isValid($id) ? $this->find(Ulid::fromString($id)) : null;
 
         return null !== $plan && $plan->workshop()->id()->equals($workshop) ? $plan : throw new NotFoundHttpException();
+    }
+
+    /**
+     * A plan on the workshop's shelf, read without the ORM: opening and saving need one row each.
+     *
+     * @throws NotFoundHttpException
+     */
+    public function state(Ulid $workshop, string $id): PlanState
+    {
+        $row = Ulid::isValid($id) ? $this->getEntityManager()->getConnection()->fetchNumeric(
+            'SELECT revision, title, body, undo_group, says, results, saved_at, writes FROM saved_plan'
+                .' WHERE id = ? AND workshop_id = ? AND removed_at IS NULL',
+            [Ulid::fromString($id)->toBinary(), $workshop->toBinary()],
+        ) : false;
+        if (false === $row) {
+            throw new NotFoundHttpException();
+        }
+        [$revision, $title, $body, $undoGroup, $says, $results, $savedAt, $writes] = $row;
+
+        return new PlanState(
+            revision: (int) self::text($revision),
+            title: self::text($title),
+            body: self::text($body),
+            undoGroup: self::text($undoGroup),
+            says: self::text($says),
+            results: self::results(self::text($results)),
+            savedAt: new \DateTimeImmutable(self::text($savedAt)),
+            writes: (int) self::text($writes),
+        );
+    }
+
+    /**
+     * Writes what became of a plan, unless somebody else wrote it since it was read. What the row held is kept as a version wherever the undo
+     * group changes: the table's trigger does that, so that a save is one statement.
+     *
+     * @param non-empty-list<PlanState> $states  what it was at the end of each undo group, the last one as it is now
+     * @param array<string, mixed>|null $summary what the shelf shows of it; null: as it was
+     *
+     * @return bool false: it was written or removed meanwhile, and nothing is changed
+     */
+    public function write(Ulid $id, array $states, ?array $summary): bool
+    {
+        if (1 === \count($states)) {
+            return $this->update($id, $states[0], $states[0]->writes, $summary);
+        }
+
+        return $this->getEntityManager()->getConnection()->transactional(function () use ($id, $states, $summary): bool {
+            foreach ($states as $i => $state) {
+                if (!$this->update($id, $state, $state->writes + $i, $summary)) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
+    }
+
+    /** @param array<string, mixed>|null $summary */
+    private function update(Ulid $id, PlanState $plan, int $writes, ?array $summary): bool
+    {
+        return 1 === (int) $this->getEntityManager()->getConnection()->executeStatement(
+            'UPDATE saved_plan SET writes = writes + 1, results = ?, revision = ?, title = ?, body = ?, saved_at = ?, undo_group = ?, says = ?,'
+                .' summary = COALESCE(?, summary) WHERE id = ? AND writes = ? AND removed_at IS NULL',
+            [
+                Json::encode($plan->results),
+                $plan->revision,
+                $plan->title,
+                $plan->body,
+                $plan->savedAt->format('Y-m-d H:i:s'),
+                $plan->undoGroup,
+                $plan->says,
+                null === $summary ? null : Json::encode($summary),
+                $id->toBinary(),
+                $writes,
+            ],
+        );
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_scalar($value) ? (string) $value : '';
+    }
+
+    /** @return array<string, int|array{int, array<string, mixed>}> */
+    private static function results(string $json): array
+    {
+        /** @var array<string, int|array{int, array<string, mixed>}> $results as write() wrote them */
+        $results = json_decode($json, true, 16, \JSON_THROW_ON_ERROR);
+
+        return $results;
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Saving;
 
+use Alternum\Server\Entity\PlanState;
+
 /** Somebody else saved the plan since the revision that operations are based on. */
 final class Overtaken extends \RuntimeException
 {
     /** @param int $base the revision that the operations are based on */
-    public function __construct(public readonly StoredPlan $stored, private readonly int $base)
+    public function __construct(public readonly PlanState $stored, private readonly int $base)
     {
         parent::__construct("The plan is at revision {$stored->revision}.");
     }

@@ -14,8 +14,9 @@ use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
+use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Repository\PlanVersions;
-use Alternum\Server\Repository\StoredPlans;
+use Alternum\Server\Repository\SavedPlans;
 use Doctrine\DBAL\Exception as DatabaseError;
 use Psr\Clock\ClockInterface;
 use Psr\Log\LoggerInterface;
@@ -33,7 +34,7 @@ final readonly class Saving
     /** So often it is tried to be the one who writes. */
     private const TRIES = 5;
 
-    public function __construct(private StoredPlans $plans, private PlanVersions $versions, private ClockInterface $clock, private LoggerInterface $logger)
+    public function __construct(private SavedPlans $plans, private PlanVersions $versions, private ClockInterface $clock, private LoggerInterface $logger)
     {
     }
 
@@ -48,21 +49,21 @@ final readonly class Saving
      */
     public function operations(Ulid $workshop, string $id, string $json, string $inHand): Saved
     {
-        $stored = $this->plans->get($workshop, $id);
+        $stored = $this->plans->state($workshop, $id);
         $message = OperationsMessage::of($json);
         for ($try = 1; $try <= self::TRIES; ++$try) {
-            $saved = $this->once($stored, $message, $inHand);
+            $saved = $this->once(Ulid::fromString($id), $stored, $message, $inHand);
             if (null !== $saved) {
                 return $saved;
             }
-            $stored = $this->plans->get($workshop, $id);
+            $stored = $this->plans->state($workshop, $id);
         }
 
         throw new Overtaken($stored, $message->base);
     }
 
     /** @return Saved|null null: it was written meanwhile */
-    private function once(StoredPlan $stored, OperationsMessage $message, string $inHand): ?Saved
+    private function once(Ulid $id, PlanState $stored, OperationsMessage $message, string $inHand): ?Saved
     {
         $results = [];
         $known = $stored->results;
@@ -82,7 +83,7 @@ final readonly class Saving
             throw new Overtaken($stored, $expected);
         }
 
-        return $this->make($stored, $plan, $message, $results, $inHand);
+        return $this->make($id, $stored, $plan, $message, $results, $inHand);
     }
 
     /**
@@ -90,7 +91,8 @@ final readonly class Saving
      * @param bool         $isWorkedOut each is worked out by itself, to find the one that cannot be
      */
     private function make(
-        StoredPlan $stored,
+        Ulid $id,
+        PlanState $stored,
         Plan $plan,
         OperationsMessage $message,
         array $results,
@@ -115,7 +117,7 @@ final readonly class Saving
                 $goesOn = $operation->group === $now->undoGroup;
                 $from = $plan;
                 if ($goesOn && $operation->edit instanceof ReplacesGroup) {
-                    $began ??= $this->versions->newestBody($stored->id);
+                    $began ??= $this->versions->newestBody($id);
                     $from = null === $began ? $plan : PlanReader::json($began);
                 }
                 $changed = $operation->made($from);
@@ -147,15 +149,15 @@ final readonly class Saving
             $answer = PlanAnswer::of($plan, $inHand);
         } catch (\Throwable $error) {
             // One of them made a plan that cannot be worked out: it is looked for, and refused alone.
-            return $isWorkedOut ? throw $error : $this->make($stored, $before[0], $message, $before[1], $inHand, true);
+            return $isWorkedOut ? throw $error : $this->make($id, $stored, $before[0], $message, $before[1], $inHand, true);
         }
         $isChanged = $now->revision > $stored->revision;
         $now = $now->remembering(\array_slice($remembered, -max(self::REMEMBERED, $end), null, true));
-        if (!$this->plans->write([...$states, $now], $isChanged ? $answer->onShelf() : null)) {
+        if (!$this->plans->write($id, [...$states, $now], $isChanged ? $answer->onShelf() : null)) {
             return null;
         }
         if ($isChanged) {
-            $this->versions->thinOut($now);
+            $this->versions->thinOut($id, $now);
         }
 
         return new Saved($now, $answer, $results);

@@ -7,9 +7,9 @@ namespace Alternum\Server\Shelf;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
+use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
-use Alternum\Server\Saving\StoredPlan;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
@@ -28,18 +28,11 @@ final readonly class PlanStore
      *
      * @throws InvalidFields where the plan is larger than can be kept
      */
-    public function begin(Workshop $workshop, Plan $plan, array $summary, string $says = 'Begun'): StoredPlan
+    public function begin(Workshop $workshop, Plan $plan, array $summary, string $says = 'Begun'): SavedPlan
     {
-        $saved = new SavedPlan(
-            workshop: $workshop,
-            title: $plan->title,
-            body: PlanWriter::compact($plan),
-            summary: $summary,
-            says: $says,
-            begunAt: $this->clock->now(),
-        );
+        $saved = new SavedPlan($workshop, new PlanState($plan->title, PlanWriter::compact($plan), $says, $this->clock->now()), $summary);
         $this->entities->persist($saved);
 
-        return $saved->stored();
+        return $saved;
     }
 }

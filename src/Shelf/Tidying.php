@@ -36,7 +36,7 @@ final readonly class Tidying
     {
         // No key was made, and every plan is as it was laid out; its yarn is looked at below.
         $workshops = $this->entities->createQuery('SELECT w FROM '.Workshop::class.' w WHERE w.begunAt < :before AND w.keyHash IS NULL
-            AND (SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.workshop = w AND p.revision = 1 AND p.removedAt IS NULL) = :plans
+            AND (SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.workshop = w AND p.state.revision = 1 AND p.removedAt IS NULL) = :plans
             AND (SELECT COUNT(q.id) FROM '.SavedPlan::class.' q WHERE q.workshop = w) = :plans')
             ->setParameter('before', $this->before($days))->setParameter('plans', DemoPlans::COUNT)->toIterable();
         $unchanged = [];

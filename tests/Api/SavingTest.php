@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Api;
 
-use Alternum\Server\Repository\StoredPlans;
+use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Tests\ApiTestCase;
 use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -224,21 +224,21 @@ final class SavingTest extends ApiTestCase
     public function testWhatWasReadBeforeAnotherWroteIsNotWritten(): void
     {
         $id = $this->ball();
-        $plans = self::getContainer()->get(StoredPlans::class);
+        $plans = self::getContainer()->get(SavedPlans::class);
         $database = self::getContainer()->get(Connection::class);
-        self::assertInstanceOf(StoredPlans::class, $plans);
+        self::assertInstanceOf(SavedPlans::class, $plans);
         self::assertInstanceOf(Connection::class, $database);
         $workshop = $database->fetchOne('SELECT workshop_id FROM saved_plan WHERE id = ?', [Ulid::fromString($id)->toBinary()]);
         self::assertIsString($workshop);
-        $read = $plans->get(Ulid::fromBinary($workshop), $id);
+        $read = $plans->state(Ulid::fromBinary($workshop), $id);
         $late = $read->changed('Late', $read->body, 'group-late', 'Late', $read->savedAt);
         $this->save($id, 1, self::set(['title'], 'First'));
-        self::assertFalse($plans->write([$late], null));
-        self::assertFalse($plans->write([$late, $late], null));
+        self::assertFalse($plans->write(Ulid::fromString($id), [$late], null));
+        self::assertFalse($plans->write(Ulid::fromString($id), [$late, $late], null));
         self::assertSame('First', self::at($this->ask('GET', "/api/plans/{$id}"), 'plan', 'title'));
-        $now = $plans->get(Ulid::fromBinary($workshop), $id);
+        $now = $plans->state(Ulid::fromBinary($workshop), $id);
         $this->ask('DELETE', "/api/plans/{$id}");
-        self::assertFalse($plans->write([$now->changed('Too late', $now->body, 'group-late', 'Late', $now->savedAt)], null));
+        self::assertFalse($plans->write(Ulid::fromString($id), [$now->changed('Too late', $now->body, 'group-late', 'Late', $now->savedAt)], null));
     }
 
     /** Ownership comes before anything is worked out, even where the message is nonsense. */

@@ -2,33 +2,42 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Server\Saving;
+namespace Alternum\Server\Entity;
 
-use Symfony\Component\Uid\Ulid;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
 
-/** A plan as it lies in the database, with what saving needs to know of the last save. */
-final readonly class StoredPlan
+/** What saving knows of a plan and changes: a SavedPlan's row, but for where and since when it stands on a shelf. */
+#[ORM\Embeddable]
+final readonly class PlanState
 {
     /** What is said of a group is cut to this many characters. */
     private const SAYS = 120;
 
     /**
      * @param string                                              $body      JSON, contract/plan.schema.json
+     * @param string                                              $says      how it came there; later, what the last undo group did, in a few words
      * @param string                                              $undoGroup the group that was saved last; '' where none was
-     * @param string                                              $says      what that group did, in a few words
      * @param array<string, int|array{int, array<string, mixed>}> $results   what became of the last operations, by their id, the newest last: Result::kept()
-     * @param int                                                 $writes    how often it was written when it was read
+     * @param int                                                 $writes    how often it was written: who writes says how often it had been when it was read
      */
     public function __construct(
-        public Ulid $id,
-        public int $revision,
+        #[ORM\Column(length: 480)]
         public string $title,
+        #[ORM\Column(type: Types::TEXT, length: 16777215)]
         public string $body,
-        public string $undoGroup,
+        #[ORM\Column(length: 480)]
         public string $says,
-        public array $results,
+        #[ORM\Column]
         public \DateTimeImmutable $savedAt,
-        public int $writes,
+        #[ORM\Column]
+        public int $revision = 1,
+        #[ORM\Column(length: 40)]
+        public string $undoGroup = '',
+        #[ORM\Column(type: Types::JSON)]
+        public array $results = [],
+        #[ORM\Column]
+        public int $writes = 0,
     ) {
     }
 
@@ -36,14 +45,13 @@ final readonly class StoredPlan
     public function changed(string $title, string $body, string $undoGroup, string $says, \DateTimeImmutable $at): self
     {
         return new self(
-            id: $this->id,
-            revision: $this->revision + 1,
             title: $title,
             body: $body,
-            undoGroup: $undoGroup,
             says: mb_substr($says, 0, self::SAYS),
-            results: $this->results,
             savedAt: $at,
+            revision: $this->revision + 1,
+            undoGroup: $undoGroup,
+            results: $this->results,
             writes: $this->writes,
         );
     }
@@ -52,14 +60,13 @@ final readonly class StoredPlan
     public function remembering(array $results): self
     {
         return new self(
-            id: $this->id,
-            revision: $this->revision,
             title: $this->title,
             body: $this->body,
-            undoGroup: $this->undoGroup,
             says: $this->says,
-            results: $results,
             savedAt: $this->savedAt,
+            revision: $this->revision,
+            undoGroup: $this->undoGroup,
+            results: $results,
             writes: $this->writes,
         );
     }
