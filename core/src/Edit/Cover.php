@@ -17,6 +17,7 @@ use Alternum\Core\Plan\Layer\Fill;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceSettings;
 use Alternum\Core\Plan\Plan;
 
 /** A hood, hat or shell to go over another piece, as a new piece after it: from its first round to its widest. */
@@ -68,7 +69,7 @@ final readonly class Cover implements EditKind
             worked: $over->worked,
             rounds: $lines,
             colours: [new LayerEntry(new Fill($plan->yarns[1]->key ?? $plan->yarns[0]->key))],
-            firstRound: $over->firstRound ?? FirstRound::Top,
+            settings: PieceSettings::of($over->firstRound ?? FirstRound::Top),
         );
         $pieces = [];
         foreach ($plan->pieces as $piece) {

@@ -11,6 +11,7 @@ use Alternum\Core\Plan\Layer\Fill;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceSettings;
 use Alternum\Core\Plan\Plan;
 
 /** Takes a pasted pattern: its first piece in place of a piece's lines, the others as new pieces after it. */
@@ -107,7 +108,7 @@ final readonly class Paste implements EditKind
                     $piece->lines,
                     colours: [new LayerEntry(new Fill($plan->yarns[0]->key))],
                     changes: new ChangeChoice(),
-                    start: $start,
+                    settings: PieceSettings::of($start),
                 ),
                 $piece->reading,
             );

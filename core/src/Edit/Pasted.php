@@ -20,6 +20,7 @@ use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceSettings;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
 
@@ -73,7 +74,8 @@ final readonly class Pasted
         $before = $plan->pieces;
         foreach ($parts as $i => $part) {
             $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
-            $made = new Piece("pasted-{$i}", $piece->name, Copies::times($piece->copies), $piece->worked, $piece->lines, start: $piece->begins?->on($before));
+            $start = PieceSettings::of($piece->begins?->on($before));
+            $made = new Piece("pasted-{$i}", $piece->name, Copies::times($piece->copies), $piece->worked, $piece->lines, settings: $start);
             $before[] = $made;
             $pieces[] = null === $made->start ? $piece : $piece->read(PieceReading::of($plan->withPieces($before), $made));
         }

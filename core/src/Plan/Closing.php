@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\RoundMoves;
+
 /** Where the slip stitch goes that closes a joined round. */
-enum Closing: string
+enum Closing: string implements PieceSetting
 {
     case FirstStitch = 'first-stitch';
     /** The back loop of the first stitch: the seam wanders less to the side and shows less. */
@@ -15,5 +18,25 @@ enum Closing: string
     public function inWords(): string
     {
         return self::FirstStitch === $this ? 'join with sl st in first st' : 'join with sl st in back loop of first st';
+    }
+
+    public static function field(): string
+    {
+        return 'closing';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        return $piece->oneOf(self::field(), self::class);
+    }
+
+    public function values(): ?string
+    {
+        return self::FirstStitch === $this ? null : $this->value;
+    }
+
+    public function carried(RoundMoves $moves): self
+    {
+        return $this;
     }
 }

@@ -9,11 +9,21 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\RoundRange;
 
 /** The part of a piece, about its front, that is to stay plain. */
-final readonly class Face
+final readonly class Face implements PieceSetting
 {
     /** @param float $degrees around the piece that it is wide */
     public function __construct(public int $from, public int $to, public float $degrees)
     {
+    }
+
+    public static function field(): string
+    {
+        return 'face';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        return self::read($piece->object(self::field()));
     }
 
     public static function read(Fields $fields): self

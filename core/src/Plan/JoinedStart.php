@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\RoundMoves;
 
 /** The pieces that a piece begins on, and how they are joined. A piece without one begins in a ring or in chains. */
-final readonly class JoinedStart
+final readonly class JoinedStart implements PieceSetting
 {
     /**
      * @param non-empty-list<string> $pieces keys, each made earlier in the plan; one may be named twice, for two copies
@@ -133,6 +134,21 @@ final readonly class JoinedStart
             Join::Side => "into the side of {$all}, in the spaces after rounds {$this->round} to {$this->to}, up one side and down the other",
             Join::SpiralLoops => "in {$some}the loops that rounds {$this->round} to {$this->to} of {$all} left free",
         };
+    }
+
+    public static function field(): string
+    {
+        return 'start';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        return self::read($piece->object(self::field()));
+    }
+
+    public function carried(RoundMoves $moves): self
+    {
+        return $this;
     }
 
     public static function read(Fields $fields): self

@@ -15,18 +15,22 @@ final readonly class Piece
 {
     public const KEY = '/^[a-z0-9][a-z0-9-]*$/D';
 
+    /** The order of the fields in the plan's format; what is not named comes last but for the placements. */
+    private const ORDER = ['key', 'name', 'copies', 'worked', 'chainCounts', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes'];
+
+    public Closing $closing;
+    public ?FirstRound $firstRound;
+    public ?JoinedStart $start;
+    public Finish $finish;
+    public ?Face $face;
+
     /**
      * @param list<string>     $rounds       one typed line each
      * @param float|null       $lean         null: the plan's
      * @param float            $frontDegrees 0 up to, not including, 360
      * @param list<LayerEntry> $colours
-     * @param JoinedStart|null $start        null: in a ring or in chains of its own
-     * @param Closing          $closing      of joined rounds
-     * @param list<Placement>  $placements
-     * @param Face|null        $face         null: none is set apart
-     * @param FirstRound|null  $firstRound   which end round 1 is, as the piece stands when it is done; null: it is guessed
-     * @param Finish           $finish       how it begins and ends
      * @param bool             $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
+     * @param list<Placement>  $placements
      */
     public function __construct(
         public string $key,
@@ -38,14 +42,16 @@ final readonly class Piece
         public float $frontDegrees = 180.0,
         public array $colours = [],
         public ChangeChoice $changes = new ChangeChoice(),
-        public ?JoinedStart $start = null,
         public bool $chainCounts = false,
-        public Closing $closing = Closing::FirstStitch,
         public array $placements = [],
-        public ?Face $face = null,
-        public ?FirstRound $firstRound = null,
-        public Finish $finish = new Finish(),
+        public ?PieceSettings $settings = null,
     ) {
+        // What is asked for often.
+        $this->closing = $settings?->get(Closing::class) ?? Closing::FirstStitch;
+        $this->firstRound = $settings?->get(FirstRound::class);
+        $this->start = $settings?->get(JoinedStart::class);
+        $this->finish = $settings?->get(Finish::class) ?? new Finish();
+        $this->face = $settings?->get(Face::class);
     }
 
     public static function read(Fields $fields): self
@@ -61,13 +67,9 @@ final readonly class Piece
             frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
             colours: $fields->objects('colours', 0, Limits::READ_LAYERS, LayerKinds::read(...)),
             changes: ChangeChoice::read($fields->object('changes')),
-            start: $fields->has('start') ? JoinedStart::read($fields->object('start')) : null,
             chainCounts: $fields->has('chainCounts') && $fields->truth('chainCounts'),
-            closing: $fields->has('closing') ? $fields->oneOf('closing', Closing::class) : Closing::FirstStitch,
             placements: $fields->has('placements') ? Placement::readAll($fields) : [],
-            face: $fields->has('face') ? Face::read($fields->object('face')) : null,
-            firstRound: $fields->has('firstRound') ? $fields->oneOf('firstRound', FirstRound::class) : null,
-            finish: $fields->has('finish') ? Finish::read($fields->object('finish')) : new Finish(),
+            settings: PieceSettings::read($fields),
         );
         $front->close();
         $fields->close();
@@ -78,22 +80,22 @@ final readonly class Piece
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {
-        $finish = $this->finish->values();
-
-        return ['key' => $this->key, 'name' => $this->name, 'copies' => $this->copies->values(), 'worked' => $this->worked->value]
+        $values = [
+            'key' => $this->key,
+            'name' => $this->name,
+            'copies' => $this->copies->values(),
+            'worked' => $this->worked->value,
+            'rounds' => $this->rounds,
+            'front' => ['degrees' => Number::plain($this->frontDegrees)],
+            'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
+            'changes' => $this->changes->values(),
+        ]
             + ($this->chainCounts ? ['chainCounts' => true] : [])
-            + (Closing::FirstStitch === $this->closing ? [] : ['closing' => $this->closing->value])
-            + (null === $this->firstRound ? [] : ['firstRound' => $this->firstRound->value])
             + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
-            + (null === $this->start ? [] : ['start' => $this->start->values()])
-            + [
-                'rounds' => $this->rounds,
-                'front' => ['degrees' => Number::plain($this->frontDegrees)],
-                'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
-                'changes' => $this->changes->values(),
-            ]
-            + ([] === $finish ? [] : ['finish' => $finish])
-            + (null === $this->face ? [] : ['face' => $this->face->values()])
+            + ($this->settings?->values() ?? []);
+        $ordered = array_intersect_key(array_flip(self::ORDER), $values);
+
+        return array_replace($ordered, $values)
             + ['placements' => array_map(static fn (Placement $placement): array => $placement->values(), $this->placements)];
     }
 
@@ -108,8 +110,7 @@ final readonly class Piece
             colours: LayerEntry::carried($this->colours, $moves),
             changes: $this->changes->carried($moves),
             placements: array_map(static fn (Placement $placement): Placement => $placement->carried($moves, $deepest), $this->placements),
-            face: $this->face?->carried($moves),
-            finish: $this->finish->carried($moves),
+            settings: $this->settings?->carried($moves),
         );
     }
 
@@ -138,7 +139,12 @@ final readonly class Piece
 
     public function withFace(Face $face): self
     {
-        return $this->but(face: $face);
+        return $this->set($face);
+    }
+
+    public function set(PieceSetting $setting): self
+    {
+        return $this->but(settings: ($this->settings ?? PieceSettings::of())->with($setting));
     }
 
     public function withFront(float $degrees): self
@@ -158,7 +164,7 @@ final readonly class Piece
 
     public function withClosing(Closing $closing): self
     {
-        return $this->but(closing: $closing);
+        return $this->set($closing);
     }
 
     public function withLean(float $lean): self
@@ -189,7 +195,6 @@ final readonly class Piece
      * @param list<string>|null     $rounds
      * @param list<LayerEntry>|null $colours
      * @param list<Placement>|null  $placements
-     * @param Face|false|null       $face       false: as it is
      */
     private function but(
         ?string $key = null,
@@ -202,9 +207,7 @@ final readonly class Piece
         ?array $colours = null,
         ?ChangeChoice $changes = null,
         ?array $placements = null,
-        Face|false|null $face = false,
-        ?Closing $closing = null,
-        ?Finish $finish = null,
+        ?PieceSettings $settings = null,
     ): self {
         return new self(
             key: $key ?? $this->key,
@@ -216,13 +219,9 @@ final readonly class Piece
             frontDegrees: $frontDegrees ?? $this->frontDegrees,
             colours: $colours ?? $this->colours,
             changes: $changes ?? $this->changes,
-            start: $this->start,
             chainCounts: $this->chainCounts,
-            closing: $closing ?? $this->closing,
             placements: $placements ?? $this->placements,
-            face: false === $face ? $this->face : $face,
-            firstRound: $this->firstRound,
-            finish: $finish ?? $this->finish,
+            settings: $settings ?? $this->settings,
         );
     }
 }

@@ -8,10 +8,11 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\PieceSetting;
 use Alternum\Core\Plan\Tail;
 
 /** How a maker wants a piece to begin and to end. What is left open is chosen by what the piece is. */
-final readonly class Finish
+final readonly class Finish implements PieceSetting
 {
     private const LONGEST_CM = 1000.0;
     /** A starting tail is the only one there, so that it cannot be knotted to another. */
@@ -34,6 +35,16 @@ final readonly class Finish
         public Stuffing $stuffing = new Stuffing(),
         public ?Drawn $drawn = null,
     ) {
+    }
+
+    public static function field(): string
+    {
+        return 'finish';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        return self::read($piece->object(self::field()));
     }
 
     public static function read(Fields $fields): self

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+use Alternum\Core\Plan\Finish\Finish;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\RoundMoves;
+
+/** What is said of a piece, setting by setting: read, written, carried along and copied here. A new one is a class of its own and a line here. */
+final readonly class PieceSettings
+{
+    /** @var list<class-string<PieceSetting>> */
+    public const ALL = [Closing::class, FirstRound::class, JoinedStart::class, Finish::class, Face::class];
+
+    /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual */
+    private array $said;
+
+    /** @param array<class-string<PieceSetting>, PieceSetting|null> $said */
+    private function __construct(array $said)
+    {
+        $this->said = array_filter($said, static fn (?PieceSetting $setting): bool => !\in_array($setting?->values(), [null, []], true));
+    }
+
+    public static function of(?PieceSetting ...$settings): self
+    {
+        $said = [];
+        foreach (array_filter($settings) as $setting) {
+            $said[$setting::class] = $setting;
+        }
+
+        return new self($said);
+    }
+
+    public static function read(Fields $piece): self
+    {
+        $said = [];
+        foreach (self::ALL as $setting) {
+            if ($piece->has($setting::field())) {
+                $said[$setting] = $setting::in($piece);
+            }
+        }
+
+        return new self($said);
+    }
+
+    /**
+     * @template T of PieceSetting
+     *
+     * @param class-string<T> $setting
+     *
+     * @return T|null null: nothing is said
+     */
+    public function get(string $setting): ?PieceSetting
+    {
+        $said = $this->said[$setting] ?? null;
+
+        return $said instanceof $setting ? $said : null;
+    }
+
+    public function with(PieceSetting $setting): self
+    {
+        return new self([...$this->said, $setting::class => $setting]);
+    }
+
+    /** @return array<string, mixed> in the plan's format, by field, without what is as usual */
+    public function values(): array
+    {
+        $values = [];
+        foreach ($this->said as $setting) {
+            $values[$setting::field()] = $setting->values();
+        }
+
+        return $values;
+    }
+
+    public function carried(RoundMoves $moves): self
+    {
+        return new self(array_map(static fn (PieceSetting $setting): ?PieceSetting => $setting->carried($moves), $this->said));
+    }
+}
