@@ -8,6 +8,7 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -22,8 +23,9 @@ final class PlanResponse
     /**
      * @param string               $piece the key of the piece in hand; of none: the first
      * @param array<string, mixed> $more
+     * @param Terms|null           $known the terms whose constants the asker has
      */
-    public static function opened(Ulid $id, PlanState $stored, PlanAnswer $answer, string $piece, array $more = []): JsonResponse
+    public static function opened(Ulid $id, PlanState $stored, PlanAnswer $answer, string $piece, array $more = [], ?Terms $known = null): JsonResponse
     {
         $around = Json::encode([
             'id' => $id->toBase32(),
@@ -35,7 +37,7 @@ final class PlanResponse
         ] + $more);
 
         return JsonResponse::fromJsonString(
-            substr($around, 0, -1).",\"analysis\":{$answer->json($piece)}}",
+            substr($around, 0, -1).",\"analysis\":{$answer->json($piece, $known)}}",
             headers: ['ETag' => "\"{$stored->revision}\""],
         );
     }

@@ -126,6 +126,22 @@ final class LegalTest extends ApiTestCase
         self::assertNull($this->operations($id, 4, self::operation(self::set(['title'], 'Too late')))['since'], 'More than are remembered.');
     }
 
+    /** What is the same for every plan in these terms is not told to who says that it has it; other terms have other words. */
+    public function testConstantsAreLeftOutWhereTheyAreKnown(): void
+    {
+        $id = $this->plan(self::twelve());
+        $told = static fn (array $answer): mixed => \array_key_exists('constants', (array) $answer['analysis'])
+            ? self::at($answer, 'analysis', 'constants', 'stitches', 's')
+            : null;
+        self::assertSame('sc', $told($this->ask('GET', "/api/plans/{$id}")));
+        foreach ([['us', 'us', null], ['us', 'uk', 'dc'], ['uk', 'uk', null]] as $i => [$known, $terms, $single]) {
+            $operation = ['id' => "operation-{$i}", 'group' => "group-of-{$i}", 'edit' => ['do' => 'words', 'terms' => $terms]];
+            $saved = $this->ask('POST', "/api/plans/{$id}/operations?known={$known}", ['base' => $i + 1, 'operations' => [$operation]]);
+            $this->assertStatus(200);
+            self::assertSame($single, $told($saved), "known {$known}, then {$terms}");
+        }
+    }
+
     public function testAnAnswerHoldsThePieceInHandAndAsManyOthersAsItBears(): void
     {
         $id = $this->plan(self::twelve());

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\ColourVision;
 use Alternum\Core\Colour\LabColour;
-use Alternum\Core\Colour\Shapes;
-use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\HookSize;
-use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Words\AmountWords;
 use Alternum\Core\Words\GaugeWords;
 use Alternum\Core\Words\SafetyWords;
-use Alternum\Core\Words\TipWords;
 use Alternum\Core\Yarn\Amount;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\PieceLengths;
@@ -48,7 +42,7 @@ final class AnalysisWriter
             $analysis->lengths,
         );
 
-        return \array_slice($around, 0, 2) + ['pieces' => $pieces] + $around;
+        return \array_slice($around, 0, 2) + ['pieces' => $pieces] + $around + ['constants' => Constants::values($analysis->plan->terms)];
     }
 
     /**
@@ -90,7 +84,7 @@ final class AnalysisWriter
     }
 
     /**
-     * All but the pieces.
+     * All but the pieces and the constants.
      *
      * @param list<Problem> $problems
      *
@@ -103,35 +97,9 @@ final class AnalysisWriter
             'gauge' => self::gauge($plan),
             'yarns' => array_map(self::amount(...), $amounts->amounts),
             'floatStitches' => $plan->floats,
-            'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
-            'shapes' => Shapes::names(),
-            'stitches' => self::stitches($plan),
-            'methods' => array_map(
-                static function (Method $method): array {
-                    $edge = Ways::of($method)->edge();
-
-                    return ['method' => $method->value, 'label' => Ways::of($method)->label(), 'edge' => ['before' => $edge->before, 'after' => $edge->after]];
-                },
-                Method::choices(),
-            ),
-            'habits' => TipWords::habits(),
             'cautions' => SafetyWords::cautions($plan->hasParts()),
             'problems' => ReadingWriter::problems($problems),
         ];
-    }
-
-    /** @return array<string, string> by the codes of a round's tops, their names in the plan's words */
-    private static function stitches(Plan $plan): array
-    {
-        $vocabulary = Vocabulary::of($plan->terms);
-        $names = [];
-        foreach (Stitch::cases() as $stitch) {
-            if ($stitch->tops() === $stitch->code()) {
-                $names[$stitch->code()] = $vocabulary->abbreviation($stitch);
-            }
-        }
-
-        return $names;
     }
 
     /** @return array<string, mixed> */

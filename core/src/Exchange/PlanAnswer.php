@@ -11,6 +11,7 @@ use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\PieceLengths;
 
@@ -163,9 +164,10 @@ final readonly class PlanAnswer
      * What is looked at, as JSON: a piece, and of the others as many as an answer bears; they are asked for one by one when they are looked
      * at. So of the problems: those of the piece come first.
      *
-     * @param string $inHand the key of the piece; of none: the first
+     * @param string     $inHand the key of the piece; of none: the first
+     * @param Terms|null $known  the terms whose constants the asker has; null: none
      */
-    public function json(string $inHand): string
+    public function json(string $inHand, ?Terms $known = null): string
     {
         $keys = array_column($this->plan->pieces, 'key');
         $at = (int) array_search($inHand, $keys, true);
@@ -178,6 +180,8 @@ final readonly class PlanAnswer
         }
         $around = Json::encode(AnalysisWriter::around($this->plan, $this->amounts, AnalysisWriter::foremost($this->problems, $keys[$at] ?? '')));
 
-        return substr($around, 0, -1).',"pieces":['.implode(',', $pieces).']}';
+        $constants = $known === $this->plan->terms ? '' : ',"constants":'.Json::encode(Constants::values($this->plan->terms));
+
+        return substr($around, 0, -1).',"pieces":['.implode(',', $pieces)."]{$constants}}";
     }
 }

@@ -39,7 +39,9 @@ export interface Change extends SentChange {
 const STEP: Change['edge'] = { before: [[0, 1]], after: [[0, 0]] };
 
 export type PieceAnalysis = Omit<SentPiece, 'rounds' | 'changes'> & { rounds: Round[]; changes: Change[] };
-export type Analysis = Omit<SentAnalysis, 'pieces'> & { pieces: PieceAnalysis[] };
+/** What is the same in every answer about plans in these terms. */
+type Constants = NonNullable<SentAnalysis['constants']>;
+export type Analysis = Omit<SentAnalysis, 'pieces' | 'constants'> & { pieces: PieceAnalysis[]; constants: Constants };
 
 /** "A12 B3" as runs. */
 export function runsOf(text: string): Run[] {
@@ -60,11 +62,14 @@ export function unpackedRound(sent: SentRound): Round {
 	};
 }
 
-export function unpackedPiece(sent: SentPiece, methods: SentAnalysis['methods']): PieceAnalysis {
+export function unpackedPiece(sent: SentPiece, { methods }: Constants): PieceAnalysis {
 	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : methods.find((one) => one.method === method)?.edge) ?? STEP;
 	return { ...sent, rounds: sent.rounds.map(unpackedRound), changes: sent.changes.map((change) => ({ ...change, edge: edgeOf(change) })) };
 }
 
-export function unpacked(sent: SentAnalysis): Analysis {
-	return { ...sent, pieces: sent.pieces.map((piece) => unpackedPiece(piece, sent.methods)) };
+/** An answer; what it leaves out is known from the one before it. */
+export function unpacked(sent: SentAnalysis, before?: Analysis): Analysis {
+	const constants = sent.constants ?? before?.constants;
+	if (constants === undefined) throw new TypeError('An answer leaves out what is not known.');
+	return { ...sent, constants, pieces: sent.pieces.map((piece) => unpackedPiece(piece, constants)) };
 }

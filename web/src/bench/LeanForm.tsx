@@ -10,7 +10,7 @@ import { withPiece } from './plans';
 export function LeanForm({ piece }: { piece: Piece }) {
 	const { draft } = useBench();
 	const lean = useDraft(({ analysis }) => analysis.pieces.find(({ key }) => key === piece.key)?.lean ?? null);
-	const usual = useDraft(({ analysis }) => analysis.usualLeans);
+	const usual = useDraft(({ analysis }) => analysis.constants.usualLeans);
 	const [rounds, setRounds] = useState(10);
 	const [stitches, setStitches] = useState<number | null>(null);
 	const change = (to: number) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean: to })), `lean ${piece.key}`);

@@ -21,7 +21,7 @@ export function PlanMenu() {
 	const id = useDraft((state) => state.id);
 	const plan = useDraft((state) => state.plan);
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
-	const methods = useDraft(({ analysis }) => analysis.methods);
+	const methods = useDraft(({ analysis }) => analysis.constants.methods);
 	const floats = useDraft(({ plan, analysis }) => plan.floatStitches ?? analysis.floatStitches);
 	const isTranslating = useDraft((state) => state.isTranslating);
 	const [isOpen, setIsOpen] = useState(false);

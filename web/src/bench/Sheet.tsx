@@ -34,7 +34,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const { view, zoom: scale, brush, isMirrored, layer, copy, cursor } = useTools();
 	const analysis = useMemo(() => asCopy(made, piece?.copies, copy), [made, piece?.copies, copy]);
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
-	const stitches = useDraft((state) => state.analysis.stitches);
+	const stitches = useDraft((state) => state.analysis.constants.stitches);
 	const gauge = useDraft((state) => state.analysis.gauge);
 	const problems = useProblems();
 	// The queue may hold lines that the plan has not yet.

@@ -129,7 +129,7 @@ function Version({ number, isNow, onClose }: { number: number; isNow: boolean; o
 			{piece === undefined || piece.rounds.length === 0 ? (
 				<p className="text-faint">{say('versionsDialog.itHasNoRoundsYet')}</p>
 			) : (
-				<Look piece={piece} plan={plan} stitches={analysis.stitches} />
+				<Look piece={piece} plan={plan} stitches={analysis.constants.stitches} />
 			)}
 		</div>
 	);

@@ -196,7 +196,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 	}
 	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 
-	const reload = async (): Promise<OpenedPlan> => dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id }, query: piece.query() } }));
+	const reload = async (): Promise<OpenedPlan> => dataOf(await api.GET('/api/plans/{id}', { params: { path: { id: opened.id }, query: piece.inHand() } }));
 
 	function takeFromServer(theirs: OpenedPlan): void {
 		base = theirs.plan;

@@ -21,6 +21,8 @@ describe('a piece that is looked at', () => {
 		draft.change(titled('Other'));
 		await settle();
 		expect([analysed(draft), server.looked]).toEqual([['body'], ['body', 'body']]);
+		// What never changes came with the opening, and is kept.
+		expect(draft.getState().analysis.constants.terms).toBe('us');
 		draft.close();
 	});
 

@@ -1,7 +1,7 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import type { StoreApi } from 'zustand/vanilla';
 import { api, dataOf } from '../api/client';
-import type { OpenedPlan, Plan } from '../api/types';
+import type { Analysis, OpenedPlan, Plan } from '../api/types';
 import { unpacked, unpackedPiece } from '../api/unpack';
 import type { Draft } from './draftState';
 
@@ -9,8 +9,8 @@ import type { Draft } from './draftState';
 const AGAIN_MS = 3000;
 
 /** What the core made of a plan, as a draft shows it. */
-export const workedOut = ({ analysis, errors, layerYarns }: Pick<OpenedPlan, 'analysis' | 'errors' | 'layerYarns'>) => ({
-	analysis: unpacked(analysis),
+export const workedOut = ({ analysis, errors, layerYarns }: Pick<OpenedPlan, 'analysis' | 'errors' | 'layerYarns'>, before?: Analysis) => ({
+	analysis: unpacked(analysis, before),
 	errors,
 	layerYarns,
 });
@@ -40,7 +40,7 @@ export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
 				store.setState(({ analysis }) => ({
 					analysis: {
 						...analysis,
-						pieces: [...analysis.pieces.filter((one) => one.key !== key), unpackedPiece(piece, analysis.methods)],
+						pieces: [...analysis.pieces.filter((one) => one.key !== key), unpackedPiece(piece, analysis.constants)],
 						problems: replaceEqualDeep(analysis.problems, problems),
 					},
 				}));
@@ -57,12 +57,14 @@ export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
 			inHand = key;
 			void ask();
 		},
-		/** What opening and saving ask with. */
-		query: () => (inHand === undefined ? {} : { piece: inHand }),
+		/** What opening asks with. */
+		inHand: () => (inHand === undefined ? {} : { piece: inHand }),
+		/** What saving asks with: what never changes is not told again. */
+		query: () => ({ ...(inHand === undefined ? {} : { piece: inHand }), known: store.getState().analysis.constants.terms }),
 		/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
 		answered: (answer: OpenedPlan) => {
 			if (answer.revision !== store.getState().revision) return;
-			store.setState(({ analysis, errors, layerYarns }) => replaceEqualDeep({ analysis, errors, layerYarns }, workedOut(answer)));
+			store.setState(({ analysis, errors, layerYarns }) => replaceEqualDeep({ analysis, errors, layerYarns }, workedOut(answer, analysis)));
 			void ask();
 		},
 		end: () => {

@@ -7,13 +7,9 @@ const analysis: OpenedPlan['analysis'] = {
 	title: '',
 	gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null },
 	pieces: [],
-	usualLeans: { over: 0, under: 0 },
 	floatStitches: 5,
-	shapes: [],
-	methods: [],
-	habits: [],
+	constants: { terms: 'us', usualLeans: { over: 0, under: 0 }, shapes: [], methods: [], habits: [], stitches: {} },
 	cautions: [],
-	stitches: {},
 	yarns: [],
 	problems: [],
 };
@@ -96,7 +92,11 @@ export class Server {
 		this.asked.push(operations);
 		for (const operation of operations.slice(first)) this.make(operation);
 		if (trouble === 'answer lost') throw new TypeError('network');
-		return json({ ...this.opened(), says: 'Done', results: operations.map(({ id }) => this.#known.get(id)) });
+		// What the page says that it has is left out.
+		const { constants, ...rest } = analysis;
+		const isKnown = new URL(request.url).searchParams.get('known') === constants?.terms;
+		const answer = { ...this.opened(), analysis: isKnown ? rest : analysis };
+		return json({ ...answer, says: 'Done', results: operations.map(({ id }) => this.#known.get(id)) });
 	};
 
 	make({ id, group, edit }: Operation): void {

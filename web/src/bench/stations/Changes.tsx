@@ -22,9 +22,9 @@ import { Placements } from './Placements';
 export function Changes() {
 	const { draft, picked } = useBench();
 	const { piece, analysis } = usePiece();
-	const named = useDraft(({ analysis: is }) => is?.methods);
+	const named = useDraft(({ analysis: is }) => is?.constants.methods);
 	const units = useDraft(({ plan }) => plan.units);
-	const habits = useDraft(({ analysis: is }) => is?.habits) ?? [];
+	const habits = useDraft(({ analysis: is }) => is?.constants.habits) ?? [];
 	// Where the front is being turned to, until the core has answered.
 	const [turned, setTurned] = useState<number | null>(null);
 	const isSaved = useDraft(({ save }) => save.is === 'saved');

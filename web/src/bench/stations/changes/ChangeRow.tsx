@@ -51,7 +51,7 @@ export function ChangeRow({ change, isPicked, check }: { change: Change; isPicke
 function Decisions({ change }: { change: Change }) {
 	const { draft } = useBench();
 	const { piece, analysis } = usePiece();
-	const methods = useDraft((state) => state.analysis?.methods) ?? [];
+	const methods = useDraft((state) => state.analysis?.constants.methods) ?? [];
 	if (piece === undefined || analysis === undefined) return null;
 	const round = change.treated;
 	const said: Said = piece.changes.at?.find((one) => one.round === round) ?? {};

@@ -19,7 +19,7 @@ interface Props {
 export function ChangesPicked({ jogs, picked, onPick, onlyShown, onFilter }: Props) {
 	const { draft } = useBench();
 	const { piece } = usePiece();
-	const methods = useDraft((state) => state.analysis?.methods) ?? [];
+	const methods = useDraft((state) => state.analysis?.constants.methods) ?? [];
 	const rounds = [...picked];
 	if (piece === undefined) return null;
 	const settle = (said: Said | ((before: Said) => Said)) => draft.change((plan) => withPiece(plan, piece.key, (is) => settled(is, rounds, said)));

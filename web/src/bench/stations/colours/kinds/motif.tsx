@@ -16,7 +16,7 @@ type ShapeName = NonNullable<Extract<Edit, { do: 'motif' }>['shape']>;
 export function LayMotif({ from, to, isPicked }: LayProps) {
 	const { draft } = useBench();
 	const { piece } = usePiece();
-	const shapes = useDraft(({ analysis }) => analysis.shapes);
+	const shapes = useDraft(({ analysis }) => analysis.constants.shapes);
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const [text, setText] = useState('');
 	const [isPicture, setIsPicture] = useState(false);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Change\Ways;
+use Alternum\Core\Colour\Shapes;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\TipWords;
+
+/** What an analysis holds that is the same for every plan in these terms: told once, and left out of the answers to edits. */
+final class Constants
+{
+    /** @return array<string, mixed> contract/analysis.schema.json, constants */
+    public static function values(Terms $terms): array
+    {
+        return [
+            'terms' => $terms->value,
+            'shapes' => Shapes::names(),
+            'stitches' => self::stitches($terms),
+            'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
+            'methods' => array_map(
+                static function (Method $method): array {
+                    $edge = Ways::of($method)->edge();
+
+                    return ['method' => $method->value, 'label' => Ways::of($method)->label(), 'edge' => ['before' => $edge->before, 'after' => $edge->after]];
+                },
+                Method::choices(),
+            ),
+            'habits' => TipWords::habits(),
+        ];
+    }
+
+    /** @return array<string, string> by the codes of a round's tops, their names in the terms' words */
+    private static function stitches(Terms $terms): array
+    {
+        $vocabulary = Vocabulary::of($terms);
+        $names = [];
+        foreach (Stitch::cases() as $stitch) {
+            if ($stitch->tops() === $stitch->code()) {
+                $names[$stitch->code()] = $vocabulary->abbreviation($stitch);
+            }
+        }
+
+        return $names;
+    }
+}
