@@ -31,6 +31,8 @@ final class Cursor
     ];
 
     public int $at = 0;
+    /** The first token after the line's head. */
+    public int $begins = 0;
     /** @var list<TokenType> */
     private readonly array $types;
     /** @var list<string> */

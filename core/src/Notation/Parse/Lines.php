@@ -27,6 +27,7 @@ final class Lines
     {
         $from = $c->at;
         $head = self::foundation($c) ? null : Heads::of($c);
+        $c->begins = $c->at;
         $lead = $c->at > $from && null === $head ? [new Glue($c->span($from))] : [];
         $items = $counts = $again = [];
         $beside = $lead;

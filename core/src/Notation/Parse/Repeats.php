@@ -23,6 +23,8 @@ final class Repeats
         'work' => 1, 'make' => 1, 'do' => 1, 'then' => 1, 'and' => 1, 'the' => 1, 'following' => 1, 'pattern' => 1, 'rep' => 1,
         'repeat' => 1, 'repeated' => 1, 'repeating' => 1, 'reps' => 1, 'repeats' => 1, 'rpt' => 1,
     ];
+    /** Words that may stand beside the number of a count. */
+    private const COUNTED = ['sts' => 1, 'st' => 1, 'stitches' => 1, 'stitch' => 1, 'in' => 1, 'total' => 1, 'tot' => 1, 'all' => 1];
     private const CLOSING = ['(' => ')', '[' => ']', '{' => '}', '<' => '>'];
 
     public static function of(Cursor $c, int $depth): ?Node
@@ -61,10 +63,15 @@ final class Repeats
         return null !== $number && $group instanceof Repeat ? $group->withTimes($number * ($group->said ? $group->times ?? 1 : 1), $c->span($from)) : $group;
     }
 
-    /** A bracket that a number before it repeats: in "4x (4)" it counts. */
+    /** A bracket that a number before it repeats: in "4x (4)" and "4x (4 sts in total)" it counts. */
     public static function isGroupAhead(Cursor $c, int $ahead): bool
     {
-        return $c->isAhead($ahead, TokenType::Open) && !($c->isAhead($ahead + 1, TokenType::Number) && $c->isAhead($ahead + 2, TokenType::Close));
+        if (!$c->isAhead($ahead, TokenType::Open) || !$c->isAhead($ahead + 1, TokenType::Number)) {
+            return $c->isAhead($ahead, TokenType::Open);
+        }
+        for ($said = $ahead + 2; isset(self::COUNTED[$c->value($said)]); ++$said);
+
+        return !$c->isAhead($said, TokenType::Close);
     }
 
     private static function opensGroup(Cursor $c): bool

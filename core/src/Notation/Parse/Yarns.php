@@ -71,9 +71,9 @@ final class Yarns
     private static function standBefore(Cursor $c, int $here): bool
     {
         for ($at = 1; $at < $here; ++$at) {
-            if ($c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
+            if ($at > $c->begins && $c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
                 return $c->tokens->is($at + $name[1], TokenType::Close)
-                    && ($at < 2 || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar))
+                    && ($at - 1 <= $c->begins || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar))
                         && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
             }
         }
