@@ -69,7 +69,10 @@ final class Repeats
         if (!$c->isAhead($ahead, TokenType::Open) || !$c->isAhead($ahead + 1, TokenType::Number)) {
             return $c->isAhead($ahead, TokenType::Open);
         }
-        for ($said = $ahead + 2; isset(self::COUNTED[$c->value($said)]); ++$said);
+        $said = $ahead + 2;
+        while (isset(self::COUNTED[$c->value($said)])) {
+            ++$said;
+        }
 
         return !$c->isAhead($said, TokenType::Close);
     }

@@ -125,7 +125,7 @@ final class Starts
             return $c->back($from);
         }
         if ('mc' === $c->value(-1) && ':' === $c->value()
-            && ($c->tokens->isAmong($c->at, $c->tokens->count(), ['mr', 'ring', 'circle'])
+            && ($c->tokens->isAmong($c->at, $c->tokens->count(), array_values(array_diff(Words::RINGS, ['mc'])))
                 || Assumption::CircleYarn === $c->choose($c->at, [Assumption::CircleRing, Assumption::CircleYarn]))) {
             return $c->back($from);
         }
