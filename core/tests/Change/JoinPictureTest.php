@@ -66,6 +66,37 @@ final class JoinPictureTest extends TestCase
     }
 
     /**
+     * By hand, three lanes and three stitches to either side: a lane ends on the level where the next round begins, a spiral's climbs by 1/24 of a round's
+     * height with each stitch, and each lane lies back by the lean against the one below. Rounds 5, 6 and 9 are 4.1667 mm high, 7 and 8 one and a half
+     * as much; the lanes are the ends of rounds 5, 6 and 7 with the beginnings of 6, 7 and 8.
+     */
+    public function testEveryLaneLiesOnTheOneBelow(): void
+    {
+        $plan = self::plan();
+        [$w, $h] = [100 / 22, 100 / 24];
+        $slope = $h / 24;
+        $levels = [-1 => [-$h, -$h], 0 => [0.0, 0.0], 1 => [$h, 1.5 * $h]];
+        foreach ([0.0, 0.25] as $lean) {
+            $expected = [];
+            foreach ($levels as $lane => [$left, $right]) {
+                for ($i = 0; $i < 3; ++$i) {
+                    // The stitch beside the end reaches under its neighbour by the lean, which is drawn over it: on the new round's side.
+                    $reach = 0 === $i ? $lean : 0.0;
+                    $expected[] = [-($i + 1) - $lean * $lane, -$i - $lean * $lane, $left - $slope * ($i + 1)];
+                    $expected[] = [$i - $reach - $lean * $lane, $i + 1 - $lean * $lane, $right + $slope * ($i - $reach)];
+                }
+            }
+            $drawn = array_map(
+                static fn (array $cell): array => [$cell[1] / $w, $cell[3] / $w, $cell[2]],
+                self::picture(Analysis::of($plan)->pieces[0], $plan, Method::Plain, $lean)->cells,
+            );
+            sort($expected);
+            sort($drawn);
+            self::assertEqualsWithDelta($expected, $drawn, 1e-9, "lean {$lean}");
+        }
+    }
+
+    /**
      * By hand: 22 stitches and 24 rounds in 10 cm are 4.5455 and 4.1667 mm; a half double is one and a half as high. Round 7 is the first in B: at
      * the round's end it begins on the level on which round 6 ends, beside a stitch that is one round up.
      */
