@@ -34,7 +34,10 @@ final class AlikeTest extends TestCase
         foreach (['R$1–$2:', 'Rounds $1-$2:', 'Rnds $1 to $2:', 'R$1-R$2:', 'R$1 – R$2:', '$1-$2:', 'Rnds $1 through $2:', 'Rows $1-$2:'] as $way) {
             yield "a span, {$way}" => ['/^R(\d+) ?- ?(\d+):/', $way];
         }
-        foreach (['sc $1', '$1 single crochet', '$1sc', 'sc in next $1 sts', 'sc in each of the next $1 sts', '1 sc in each of next $1 stitches', '$1 scs'] as $way) {
+        foreach ([
+            'sc $1', '$1 single crochet', '$1sc',
+            'sc in next $1 sts', 'sc in each of the next $1 sts', '1 sc in each of next $1 stitches', '$1 scs',
+        ] as $way) {
             yield "several, {$way}" => ['/(?<=[,(] )([2-9]|1\d) sc(?=[,)])/', $way];
         }
         foreach (['increase', 'inc in next st', '2 sc in next st', '2 sc in the next stitch', 'Inc', 'INC', '1 inc'] as $way) {
@@ -46,7 +49,10 @@ final class AlikeTest extends TestCase
         foreach (['invdec', 'invisible decrease', 'invisible dec'] as $way) {
             yield "invisibly, {$way}" => ['/\binv dec\b/', $way];
         }
-        foreach (['sc in each st around', 'sc in every st', 'sc in each stitch around', '1 sc in each st', 'work sc around', 'sc all around', 'sc evenly around'] as $way) {
+        foreach ([
+            'sc in each st around', 'sc in every st', 'sc in each stitch around',
+            '1 sc in each st', 'work sc around', 'sc all around', 'sc evenly around',
+        ] as $way) {
             yield "plain, {$way}" => ['/(?<=[:.] )sc around\b/', $way];
         }
         foreach (['magic ring', 'a magic ring', 'magic circle', 'the magic ring', 'mr', 'magic loop', 'adjustable ring'] as $way) {
@@ -70,7 +76,8 @@ final class AlikeTest extends TestCase
         $tried = 0;
         $others = [];
         foreach (self::patterns() as [$pattern, $said]) {
-            $lines = array_map(static fn (string $line): string => 1 === preg_match($not, $line) ? $line : self::written($is, $becomes, $line), $pattern->lines);
+            $write = static fn (string $line): string => 1 === preg_match($not, $line) ? $line : self::written($is, $becomes, $line);
+            $lines = array_map($write, $pattern->lines);
             if ($lines === $pattern->lines) {
                 continue;
             }
