@@ -94,7 +94,7 @@ final readonly class PlanController
             $saved->stored,
             $saved->answer,
             $piece,
-            known: Terms::tryFrom($request->query->getString('known')),
+            known: $request->query->getString('known'),
             more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
         );
     }

@@ -8,7 +8,6 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Terms;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -23,9 +22,9 @@ final class PlanResponse
     /**
      * @param string               $piece the key of the piece in hand; of none: the first
      * @param array<string, mixed> $more
-     * @param Terms|null           $known the terms whose constants the asker has
+     * @param string               $known the constants that the asker has: Constants::name()
      */
-    public static function opened(Ulid $id, PlanState $stored, PlanAnswer $answer, string $piece, array $more = [], ?Terms $known = null): JsonResponse
+    public static function opened(Ulid $id, PlanState $stored, PlanAnswer $answer, string $piece, array $more = [], string $known = ''): JsonResponse
     {
         $around = Json::encode([
             'id' => $id->toBase32(),

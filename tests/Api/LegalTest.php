@@ -136,7 +136,7 @@ final class LegalTest extends ApiTestCase
         self::assertSame('sc', $told($this->ask('GET', "/api/plans/{$id}")));
         foreach ([['us', 'us', null], ['us', 'uk', 'dc'], ['uk', 'uk', null]] as $i => [$known, $terms, $single]) {
             $operation = ['id' => "operation-{$i}", 'group' => "group-of-{$i}", 'edit' => ['do' => 'words', 'terms' => $terms]];
-            $saved = $this->ask('POST', "/api/plans/{$id}/operations?known={$known}", ['base' => $i + 1, 'operations' => [$operation]]);
+            $saved = $this->ask('POST', "/api/plans/{$id}/operations?known={$known}-metric", ['base' => $i + 1, 'operations' => [$operation]]);
             $this->assertStatus(200);
             self::assertSame($single, $told($saved), "known {$known}, then {$terms}");
         }

@@ -42,7 +42,7 @@ final class AnalysisWriter
             $analysis->lengths,
         );
 
-        return \array_slice($around, 0, 2) + ['pieces' => $pieces] + $around + ['constants' => Constants::values($analysis->plan->terms)];
+        return \array_slice($around, 0, 2) + ['pieces' => $pieces] + $around + ['constants' => Constants::values($analysis->plan)];
     }
 
     /**

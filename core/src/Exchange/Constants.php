@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Shapes;
+use Alternum\Core\Edit\Usual;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\Method;
@@ -13,16 +14,23 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\TipWords;
 
-/** What an analysis holds that is the same for every plan in these terms: told once, and left out of the answers to edits. */
+/** What an analysis holds that is the same for every plan in these terms and units: told once, and left out of the answers to edits. */
 final class Constants
 {
+    /** Names the constants of such plans: "us-metric". */
+    public static function name(Plan $plan): string
+    {
+        return "{$plan->terms->value}-{$plan->units->value}";
+    }
+
     /** @return array<string, mixed> contract/analysis.schema.json, constants */
-    public static function values(Terms $terms): array
+    public static function values(Plan $plan): array
     {
         return [
-            'terms' => $terms->value,
+            'terms' => $plan->terms->value,
+            'units' => $plan->units->value,
             'shapes' => Shapes::names(),
-            'stitches' => self::stitches($terms),
+            'stitches' => self::stitches($plan->terms),
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'methods' => array_map(
                 static function (Method $method): array {
@@ -33,6 +41,7 @@ final class Constants
                 Method::choices(),
             ),
             'habits' => TipWords::habits(),
+            'usual' => Usual::values($plan->units),
         ];
     }
 

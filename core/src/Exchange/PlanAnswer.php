@@ -11,7 +11,6 @@ use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
-use Alternum\Core\Plan\Terms;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\PieceLengths;
 
@@ -164,10 +163,10 @@ final readonly class PlanAnswer
      * What is looked at, as JSON: a piece, and of the others as many as an answer bears; they are asked for one by one when they are looked
      * at. So of the problems: those of the piece come first.
      *
-     * @param string     $inHand the key of the piece; of none: the first
-     * @param Terms|null $known  the terms whose constants the asker has; null: none
+     * @param string $inHand the key of the piece; of none: the first
+     * @param string $known  the constants that the asker has, by Constants::name(); '' for none
      */
-    public function json(string $inHand, ?Terms $known = null): string
+    public function json(string $inHand, string $known = ''): string
     {
         $keys = array_column($this->plan->pieces, 'key');
         $at = (int) array_search($inHand, $keys, true);
@@ -180,7 +179,7 @@ final readonly class PlanAnswer
         }
         $around = Json::encode(AnalysisWriter::around($this->plan, $this->amounts, AnalysisWriter::foremost($this->problems, $keys[$at] ?? '')));
 
-        $constants = $known === $this->plan->terms ? '' : ',"constants":'.Json::encode(Constants::values($this->plan->terms));
+        $constants = $known === Constants::name($this->plan) ? '' : ',"constants":'.Json::encode(Constants::values($this->plan));
 
         return substr($around, 0, -1).',"pieces":['.implode(',', $pieces)."]{$constants}}";
     }

@@ -3,7 +3,7 @@ import type { Edit, Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { say } from '../ui/say';
-import { useBench } from './context';
+import { useBench, useUsual } from './context';
 
 type Fit = Extract<Edit, { do: 'cover' }>['fit'];
 
@@ -15,7 +15,7 @@ const fits: readonly (readonly [Fit, string, string])[] = [
 /** Asks how a cover is to sit; the core writes its rounds as a piece of its own. */
 export function CoverDialog({ piece, open, onClose }: { piece: Piece; open: boolean; onClose: () => void }) {
 	const { draft } = useBench();
-	const [fit, setFit] = useState<Fit>('snug');
+	const [fit, setFit] = useState<Fit>(useUsual('cover').fit);
 	return (
 		<DialogSheet title={say('coverDialog.aCover')} says={say('coverDialog.aHoodAHatOr')} open={open} onClose={onClose}>
 			<form

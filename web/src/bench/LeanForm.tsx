@@ -3,7 +3,7 @@ import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { say } from '../ui/say';
-import { useBench, useDraft } from './context';
+import { useBench, useDraft, useUsual } from './context';
 import { withPiece } from './plans';
 
 /** The lean: as it usually is, or from a marker swatch. */
@@ -11,7 +11,7 @@ export function LeanForm({ piece }: { piece: Piece }) {
 	const { draft } = useBench();
 	const lean = useDraft(({ analysis }) => analysis.pieces.find(({ key }) => key === piece.key)?.lean ?? null);
 	const usual = useDraft(({ analysis }) => analysis.constants.usualLeans);
-	const [rounds, setRounds] = useState(10);
+	const [rounds, setRounds] = useState(useUsual('lean').rounds);
 	const [stitches, setStitches] = useState<number | null>(null);
 	const change = (to: number) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, lean: to })), `lean ${piece.key}`);
 	const how = (['over', 'under'] as const).find((way) => usual[way] === (piece.lean ?? lean)) ?? 'own';

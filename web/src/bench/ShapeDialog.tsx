@@ -5,7 +5,7 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField, NumberField } from '../ui/Field';
 import { LengthField } from '../ui/LengthField';
 import { say } from '../ui/say';
-import { useBench, useDraft, usePiece } from './context';
+import { useBench, useDraft, usePiece, useUsual } from './context';
 
 type ShapeEdit = Extract<Edit, { do: 'shape' }>;
 
@@ -28,18 +28,19 @@ export function ShapeDialog({ open, onClose }: { open: boolean; onClose: () => v
 	const { draft } = useBench();
 	const { piece } = usePiece();
 	const units = useDraft(({ plan }) => plan.units);
-	const [form, setForm] = useState<ShapeEdit['form']>('ball');
-	const [widthMm, setWidth] = useState(units === 'metric' ? 60 : 63.5);
-	const [heightMm, setHeight] = useState(units === 'metric' ? 90 : 88.9);
-	const [start, setStart] = useState(6);
-	const [spread, setSpread] = useState<ShapeEdit['spread']>('staggered');
-	const [decrease, setDecrease] = useState<ShapeEdit['decrease']>('inv dec');
+	const usual = useUsual('shape');
+	const [form, setForm] = useState(usual.form);
+	const [widthMm, setWidth] = useState(usual.widthMm);
+	const [heightMm, setHeight] = useState(usual.heightMm);
+	const [start, setStart] = useState(usual.start);
+	const [spread, setSpread] = useState(usual.spread);
+	const [decrease, setDecrease] = useState(usual.decrease);
 	const [said, setSaid] = useState<'size' | 'counts'>('size');
-	const [around, setAround] = useState(36);
-	const [rounds, setRounds] = useState(20);
+	const [around, setAround] = useState(usual.stitches);
+	const [rounds, setRounds] = useState(usual.rounds);
 	const [slope, setSlope] = useState<'height' | 'angle' | 'growth'>('height');
-	const [angle, setAngle] = useState(60);
-	const [growth, setGrowth] = useState(3);
+	const [angle, setAngle] = useState(usual.degrees);
+	const [growth, setGrowth] = useState(usual.growth);
 	if (piece === undefined) return null;
 	const { key, rounds: typed } = piece;
 	const isCone = form === 'cone';

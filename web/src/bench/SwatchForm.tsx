@@ -3,17 +3,18 @@ import { Button } from '../ui/Button';
 import { NumberField } from '../ui/Field';
 import { LengthField } from '../ui/LengthField';
 import { say } from '../ui/say';
-import { useBench, useDraft } from './context';
+import { useBench, useDraft, useUsual } from './context';
 
 /** Takes the gauge from a swatch: what was counted, over what was measured. */
 export function SwatchForm() {
 	const { draft } = useBench();
 	const units = useDraft(({ plan }) => plan.units);
+	const usual = useUsual('swatch');
 	const gauge = useDraft(({ plan }) => (plan.terms === 'us' ? say('swatchForm.gauge') : say('swatchForm.tension')));
-	const [stitches, setStitches] = useState(11);
-	const [widthMm, setWidth] = useState(units === 'metric' ? 50 : 50.8);
-	const [rounds, setRounds] = useState(12);
-	const [heightMm, setHeight] = useState(units === 'metric' ? 50 : 50.8);
+	const [stitches, setStitches] = useState(usual.stitches);
+	const [widthMm, setWidth] = useState(usual.widthMm);
+	const [rounds, setRounds] = useState(usual.rounds);
+	const [heightMm, setHeight] = useState(usual.heightMm);
 	return (
 		<form
 			className="mt-5 border-t border-rule pt-3"

@@ -80,6 +80,13 @@ function useOnceLooked<T>(now: T): T {
 	return useDeferredValue(told);
 }
 
+type Usual = Draft['analysis']['constants']['usual'];
+
+/** What a dialog begins with, where the plan says nothing. */
+export function useUsual<Of extends keyof Usual>(dialog: Of): Usual[Of] {
+	return useDraft(({ analysis }) => analysis.constants.usual[dialog]);
+}
+
 export function useYarns(): Yarn[] {
 	return useDraft(({ plan }) => plan.yarns);
 }

@@ -52,6 +52,11 @@ export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
 		if (isMissing()) timer = setTimeout(() => void ask(), key === inHand ? AGAIN_MS : 0);
 	}
 
+	const known = () => {
+		const { terms, units } = store.getState().analysis.constants;
+		return `${terms}-${units}` as const;
+	};
+
 	return {
 		look: (key: string) => {
 			inHand = key;
@@ -60,7 +65,7 @@ export function looking(id: string, store: StoreApi<Draft>, saved: () => Plan) {
 		/** What opening asks with. */
 		inHand: () => (inHand === undefined ? {} : { piece: inHand }),
 		/** What saving asks with: what never changes is not told again. */
-		query: () => ({ ...(inHand === undefined ? {} : { piece: inHand }), known: store.getState().analysis.constants.terms }),
+		query: () => ({ ...(inHand === undefined ? {} : { piece: inHand }), known: known() }),
 		/** What the core made of a revision; what is as it was stays the same thing, so that it is not drawn again. */
 		answered: (answer: OpenedPlan) => {
 			if (answer.revision !== store.getState().revision) return;

@@ -8,7 +8,26 @@ const analysis: OpenedPlan['analysis'] = {
 	gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null },
 	pieces: [],
 	floatStitches: 5,
-	constants: { terms: 'us', usualLeans: { over: 0, under: 0 }, shapes: [], methods: [], habits: [], stitches: {} },
+	constants: {
+		terms: 'us',
+		units: 'metric',
+		usualLeans: { over: 0, under: 0 },
+		shapes: [],
+		methods: [],
+		habits: [],
+		stitches: {},
+		usual: {
+			lean: { rounds: 10 },
+			swatch: { stitches: 1, widthMm: 1, rounds: 1, heightMm: 1 },
+			shape: { form: 'ball', widthMm: 1, heightMm: 1, start: 6, spread: 'stacked', decrease: 'dec', stitches: 1, rounds: 1, degrees: 1, growth: 1 },
+			cover: { fit: 'snug' },
+			band: { part: 'first', rounds: 1, offset: 1 },
+			spots: { step: 1, count: 1, wide: 1, tall: 1 },
+			panel: { degrees: 1 },
+			motif: { wide: 1, high: 1 },
+			picture: { wide: 1 },
+		},
+	},
 	cautions: [],
 	yarns: [],
 	problems: [],
@@ -94,7 +113,7 @@ export class Server {
 		if (trouble === 'answer lost') throw new TypeError('network');
 		// What the page says that it has is left out.
 		const { constants, ...rest } = analysis;
-		const isKnown = new URL(request.url).searchParams.get('known') === constants?.terms;
+		const isKnown = new URL(request.url).searchParams.get('known') === `${constants?.terms}-${constants?.units}`;
 		const answer = { ...this.opened(), analysis: isKnown ? rest : analysis };
 		return json({ ...answer, says: 'Done', results: operations.map(({ id }) => this.#known.get(id)) });
 	};

@@ -6,7 +6,7 @@ import { DialogSheet } from '../../../ui/DialogSheet';
 import { NumberField } from '../../../ui/Field';
 import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
-import { useBench, useDraft, usePiece, useYarns } from '../../context';
+import { useBench, useDraft, usePiece, useUsual, useYarns } from '../../context';
 
 interface Props {
 	open: boolean;
@@ -32,7 +32,7 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 	const id = useDraft((state) => state.id);
 	const gauge = useDraft(({ analysis }) => analysis.gauge);
 	const yarns = useYarns();
-	const [wide, setWide] = useState(16);
+	const [wide, setWide] = useState(useUsual('picture').wide);
 	const [source, setSource] = useState<Source | null>(null);
 	const [rows, setRows] = useState<string[] | null>(null);
 	const [trouble, setTrouble] = useState<string | null>(null);

@@ -5,7 +5,7 @@ import { notify } from '../../../../ui/Notices';
 import { numbered } from '../../../../ui/numbered';
 import { say } from '../../../../ui/say';
 import { CLEAR } from '../../../chartTools';
-import { useYarns } from '../../../context';
+import { useUsual, useYarns } from '../../../context';
 import { count } from './parts';
 
 const MOST = 24;
@@ -13,8 +13,9 @@ const MOST = 24;
 /** A small grid to draw a motif on. */
 export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: string[]) => void }) {
 	const yarns = useYarns();
-	const [wide, setWide] = useState(7);
-	const [high, setHigh] = useState(6);
+	const usual = useUsual('motif');
+	const [wide, setWide] = useState(usual.wide);
+	const [high, setHigh] = useState(usual.high);
 	const [cells, setCells] = useState<Record<string, string>>({});
 	const drawing = useRef<string | null>(null);
 	const hexOf = (key: string | undefined) => yarns.find((is) => is.key === key)?.hex;

@@ -3,6 +3,7 @@ import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
 import { say } from '../../../../ui/say';
+import { useUsual } from '../../../context';
 import { count, Form, useLay, useSecondYarn } from './parts';
 
 type Where = Extract<Layer, { kind: 'band' }>['where'];
@@ -10,9 +11,10 @@ type Where = Extract<Layer, { kind: 'band' }>['where'];
 export function LayBand() {
 	const lay = useLay();
 	const [yarn, setYarn, yarns] = useSecondYarn();
-	const [part, setPart] = useState<Where['part']>('first');
-	const [rounds, setRounds] = useState(3);
-	const [offset, setOffset] = useState(1);
+	const usual = useUsual('band');
+	const [part, setPart] = useState<Where['part']>(usual.part);
+	const [rounds, setRounds] = useState(usual.rounds);
+	const [offset, setOffset] = useState(usual.offset);
 	const where = (): Where =>
 		part === 'first' || part === 'last'
 			? { part, rounds }

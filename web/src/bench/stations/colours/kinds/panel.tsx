@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
 import { say } from '../../../../ui/say';
+import { useUsual } from '../../../context';
 import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type PanelLayer = Extract<Layer, { kind: 'panel' }>;
@@ -10,7 +11,7 @@ export function LayPanel({ from, to }: LayProps) {
 	const lay = useLay();
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const [range, setRange] = useRange({ from, to });
-	const [degrees, setDegrees] = useState(90);
+	const [degrees, setDegrees] = useState(useUsual('panel').degrees);
 	return (
 		<Form does={say('panel.layThePanel')} onLay={() => lay({ kind: 'panel', yarn, ...range, degrees })}>
 			<RoundsFields range={range} onChange={setRange} />

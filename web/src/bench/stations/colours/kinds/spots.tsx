@@ -3,6 +3,7 @@ import { limits } from '../../../../api/generated/limits';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
 import { say } from '../../../../ui/say';
+import { useUsual } from '../../../context';
 import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type SpotsLayer = Extract<Layer, { kind: 'spots' }>;
@@ -12,11 +13,12 @@ export function LaySpots({ from, to, isPicked, last }: LayProps) {
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const middle = Math.ceil(last / 2);
 	const [range, setRange] = useRange(isPicked ? { from, to } : { from: middle, to: middle });
-	const [step, setStep] = useState(4);
+	const usual = useUsual('spots');
+	const [step, setStep] = useState(usual.step);
 	const [by, setBy] = useState<'count' | 'every'>('count');
-	const [number, setNumber] = useState(6);
-	const [wide, setWide] = useState(1);
-	const [tall, setTall] = useState(1);
+	const [number, setNumber] = useState(usual.count);
+	const [wide, setWide] = useState(usual.wide);
+	const [tall, setTall] = useState(usual.tall);
 	const [isStaggered, setIsStaggered] = useState(true);
 	const hasMany = range.to > range.from;
 	return (
