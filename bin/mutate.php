@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * Finds out which tests go through which functions, makes changes chosen by chance, one at a time, and runs the fitting tests on each.
+ * Finds out which tests go through which functions, makes changes chosen by chance, one at a time, and runs the fitting tests of the same stage on each.
  * Exits with 1 where fewer than 90 in 100 are noticed. Called by bin/mutate.
  */
 

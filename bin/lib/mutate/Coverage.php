@@ -45,11 +45,16 @@ final readonly class Coverage
         return new self($tests, $seconds);
     }
 
-    /** @return list<string> the tests that go through the function that is changed, or through its file where it lies in none; the quickest first */
+    /**
+     * @return list<string> the tests of its own stage that go through the function that is changed, or through its file where it lies in none; those of
+     *                      other stages only where it has none of its own; the quickest first
+     */
     public function tests(Mutation $mutation): array
     {
         $through = '' === $mutation->function ? $this->tests[$mutation->file] ?? $this->near($mutation->file) : $this->tests[$mutation->function] ?? [];
-        $tests = array_keys($through);
+        $stage = explode('/', substr($mutation->file, \strlen('core/src/')))[0];
+        $own = array_filter($through, static fn (string $test): bool => str_contains($test, "\\Tests\\{$stage}\\"), \ARRAY_FILTER_USE_KEY);
+        $tests = array_keys([] === $own ? $through : $own);
         usort($tests, fn (string $one, string $other): int => $this->seconds[$one] <=> $this->seconds[$other]);
 
         return $tests;

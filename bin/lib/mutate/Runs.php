@@ -8,7 +8,7 @@ namespace Alternum\Mutate;
 final class Runs
 {
     /** A change that makes the tests so many times slower is noticed: it may never end. */
-    private const SLOWER = 6.0;
+    private const SLOWER = 4.0;
     private const BEGINNING = 6.0;
 
     /**

@@ -128,7 +128,7 @@ final class Printer
             $item instanceof Repeat => $this->repeat($item, $item->times).$this->after($item, $withLoop),
             $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
-            $item instanceof YarnPhrase => 'with '.$item->yarn.(null === $item->within ? '' : " then {$item->within}").':',
+            $item instanceof YarnPhrase => 'with '.self::yarn($item->yarn).(null === $item->within ? '' : ' then '.self::yarn($item->within)).':',
             $item instanceof Close => $item->closed->value,
             $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst
                 ? ' (counts as a stitch)'
@@ -153,7 +153,13 @@ final class Printer
     {
         return ($withLoop && null !== $item->loop
             ? ' in '.(Loop::Third === $item->loop ? 'the ' : '').$item->loop->value
-            : '').(null === $item->yarn ? '' : " ({$item->yarn})");
+            : '').(null === $item->yarn ? '' : ' ('.self::yarn($item->yarn).')');
+    }
+
+    /** A yarn that goes by a number would be read as one. */
+    private static function yarn(string $name): string
+    {
+        return ctype_digit($name) ? "colour {$name}" : $name;
     }
 
     /** "into MR", "ch 6, starting in 2nd ch from hook". */

@@ -60,6 +60,8 @@ final class CueGrammarTest extends TestCase
         $tail = CueGrammar::of('Leave a 12-inch tail')->tail;
         self::assertSame([30.5, '12 in'], [$tail?->cm, $tail?->words], '12 × 2.54');
         self::assertSame(6, CueGrammar::of('Take the tail from pole to pole 6 times')->drawn?->segments);
+        self::assertSame(16, CueGrammar::of('Take the tail through the middle 20 times')->drawn?->segments, 'More than 16 grooves are none.');
+        self::assertSame(1, CueGrammar::of('Take the tail through the centre')->drawn?->segments);
         self::assertTrue(CueGrammar::of('Draw the base flat')->drawn?->base);
     }
 }

@@ -58,6 +58,46 @@ final class StitchTest extends TestCase
         Stitch::ofCode('~');
     }
 
+    /**
+     * What a stitch is made of says its row: n in one take and make n times as much, n together save half a single crochet for each join, a post takes a
+     * tenth more, and what goes where another went uses nothing. The design's rules; plain stitches by the design's table.
+     */
+    public function testEveryRowFollowsFromWhatItIsMadeOf(): void
+    {
+        $plain = ['sl st' => [0.55, 0.35], 'ch' => [0.5, 1.0], 'sc' => [1.0, 1.0], 'hdc' => [1.35, 1.5], 'dc' => [1.7, 2.0], 'tr' => [2.2, 3.0]];
+        $together = static fn (float $yarn, int $n): float => $n * $yarn - 0.5 * ($n - 1);
+        $told = 0;
+        foreach (Stitch::cases() as $stitch) {
+            $name = $stitch->value;
+            preg_match('/^(fp|bp)?(sl st|ch|sc|hdc|dc|tr|bob|pop|inc|dec)? ?(?:inc(\d)?|(\d)tog|(\d))? ?(same|out|loop)?$/', $name, $said, \PREG_UNMATCHED_AS_NULL);
+            [, $post, $of, $in, $tog, $many, $beside] = array_pad($said, 7, null);
+            $isIn = str_contains(" {$name}", ' inc');
+            $base = ['inc' => 'sc', 'dec' => 'sc', 'bob' => 'dc', 'pop' => 'dc', null => null][$of] ?? $of ?? ($isIn ? 'sc' : null);
+            if (null === $base || str_ends_with($name, 'both')) {
+                continue;
+            }
+            [$yarn, $height] = $plain[$base];
+            $n = (int) ($in ?? $tog ?? $many ?? ('bob' === $of || 'pop' === $of ? 5 : ($isIn || 'dec' === $of ? 2 : 1)));
+            $row = match (true) {
+                null !== $tog, 'dec' === $of => [$n, 1, $together($yarn, $n), $height],
+                'bob' === $of => [1, 1, $together($yarn, $n), $height],
+                'pop' === $of => [1, 1, $n * $yarn, $height],
+                $isIn => [1, $n, $n * $yarn, $height],
+                null !== $post => [1, 1, $yarn + 0.1, $height],
+                default => ['ch' === $of ? 0 : 1, 1, $yarn, $height],
+            };
+            $row = match ($beside) {
+                'same' => [0, $row[1], $row[2], $row[3]],
+                // What stands out leaves no top, and lifts nothing.
+                'out', 'loop' => [0, 0, $row[2], 1.0],
+                default => $row,
+            };
+            self::assertEqualsWithDelta($row, [$stitch->uses(), $stitch->makes(), $stitch->yarnFactor(), $stitch->height()], 1e-9, $name);
+            ++$told;
+        }
+        self::assertGreaterThan(55, $told);
+    }
+
     /** Several in one stitch take and make what they would one by one. */
     public function testSeveralInOneAddUp(): void
     {
