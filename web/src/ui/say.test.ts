@@ -61,6 +61,49 @@ describe('the words of the screens', () => {
 		expect(Object.keys(words).filter((word) => !used.has(word))).toEqual([]);
 	});
 
+	it('are known wherever they are said: what is there from the beginning says those of the shelf, what is fetched later may bring its own', () => {
+		const path = (from: string, to: string) => {
+			const name = new URL(to, new URL(from, ROOT)).pathname.slice(ROOT.pathname.length);
+			return [`${name}.ts`, `${name}.tsx`, name].find((file) => sources.some((source) => source.name === file));
+		};
+		const modules = new Map(
+			sources.map(({ name, tree }) => {
+				const is = { now: [] as string[], later: [] as string[], says: [] as string[] };
+				walk(tree, (node) => {
+					if ((ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) && node.moduleSpecifier !== undefined) {
+						const isType = ts.isImportDeclaration(node) ? node.importClause?.isTypeOnly === true : node.isTypeOnly;
+						const to = isType ? undefined : path(name, (node.moduleSpecifier as ts.StringLiteral).text);
+						if (to !== undefined) is.now.push(to);
+					}
+					if (ts.isCallExpression(node) && node.expression.kind === ts.SyntaxKind.ImportKeyword) {
+						const to = path(name, (node.arguments[0] as ts.StringLiteral).text);
+						if (to !== undefined) is.later.push(to);
+					}
+					if (ts.isStringLiteral(node) && node.text in words && !ts.isImportDeclaration(node.parent)) is.says.push(node.text);
+				});
+				return [name, is] as const;
+			}),
+		);
+		const reached = (from: string, all = new Set<string>()): Set<string> => {
+			if (!all.has(from)) {
+				all.add(from);
+				for (const to of modules.get(from)?.now ?? []) reached(to, all);
+			}
+			return all;
+		};
+		const first = reached('main.tsx');
+		expect(first.has('shelf/Shelf.tsx') || [...first].some((name) => name.startsWith('shelf/'))).toBe(true);
+		const unknown = (loaded: ReadonlySet<string>) =>
+			[...loaded].flatMap((name) => (modules.get(name)?.says ?? []).filter((word) => !(word in shelf)).map((word) => `${name}: ${word}`));
+		expect(unknown(first)).toEqual([]);
+		const later = [...first].flatMap((name) => modules.get(name)?.later ?? []);
+		expect(later.length).toBeGreaterThan(0);
+		for (const name of later) {
+			const loaded = reached(name);
+			if (!loaded.has('ui/benchWords.ts')) expect(unknown(loaded)).toEqual([]);
+		}
+	});
+
 	it('stand in their file alone', () => {
 		const SAID = /^(label|aria-label|title|says|placeholder|unit|more|does|alt|aria-valuetext)$/;
 		// Rounds as they are typed are the notation's, and the product's name is its own.
