@@ -48,6 +48,20 @@ final class HouseTest extends TestCase
         self::assertSame([], $long);
     }
 
+    /** Whoever works with it is the maker, in code, contract and docs. */
+    public function testTheMakerIsCalledSo(): void
+    {
+        $found = [];
+        $root = \dirname(__DIR__, 2);
+        $texts = array_filter([...(array) glob("{$root}/contract/*.*"), ...(array) glob("{$root}/docs/*.md"), "{$root}/CONTRIBUTING.md"], is_string(...));
+        foreach ([...self::sources('core/src', 'src', 'bin', 'web'), ...array_combine($texts, array_map(file_get_contents(...), $texts))] as $path => $source) {
+            if (1 === preg_match('/\b(?:she|her|hers|herself)\b/i', (string) $source, $word)) {
+                $found[] = "{$path}: {$word[0]}";
+            }
+        }
+        self::assertSame([], $found);
+    }
+
     /** A port from which the system takes one for a connection that goes out may be in use by any browser: Linux begins at 32768 (its
      * documentation of ip_local_port_range), the dynamic ports of RFC 6335 at 49152. */
     public function testServersListenBelowThePortsOfConnectionsThatGoOut(): void

@@ -78,7 +78,7 @@ final readonly class BestChanges implements EditKind
             Minds::Ends => 'Changes with the fewest ends',
             Minds::Yarn => 'Changes with the least yarn',
             Minds::Front => 'Changes for the neatest front',
-            default => 'Changes as she weighs them',
+            default => 'Changes by your own weights',
         };
     }
 }

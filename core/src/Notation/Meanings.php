@@ -147,7 +147,7 @@ final readonly class Meanings
     private function stitches(Node $node): string
     {
         if ($node instanceof Freely) {
-            return 'one of '.implode(', ', array_map($this->one(...), $node->stitches)).' in each, as she likes';
+            return 'one of '.implode(', ', array_map($this->one(...), $node->stitches)).' in each, as you like';
         }
         if ($node instanceof Evenly) {
             return "{$node->times} × {$this->one($node->stitch)}, spread evenly";

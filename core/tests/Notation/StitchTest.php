@@ -59,8 +59,8 @@ final class StitchTest extends TestCase
     }
 
     /**
-     * What a stitch is made of says its row: n in one take and make n times as much, n together save half a single crochet for each join, a post takes a
-     * tenth more, and what goes where another went uses nothing. The design's rules; plain stitches by the design's table.
+     * What a stitch is made of says its row: n in one take and make n times as much, n together save half a single crochet for each join, a post
+     * takes a tenth more, and what goes where another went uses nothing. The design's rules; plain stitches by the design's table.
      */
     public function testEveryRowFollowsFromWhatItIsMadeOf(): void
     {
@@ -69,7 +69,8 @@ final class StitchTest extends TestCase
         $told = 0;
         foreach (Stitch::cases() as $stitch) {
             $name = $stitch->value;
-            preg_match('/^(fp|bp)?(sl st|ch|sc|hdc|dc|tr|bob|pop|inc|dec)? ?(?:inc(\d)?|(\d)tog|(\d))? ?(same|out|loop)?$/', $name, $said, \PREG_UNMATCHED_AS_NULL);
+            $form = '/^(fp|bp)?(sl st|ch|sc|hdc|dc|tr|bob|pop|inc|dec)? ?(?:inc(\d)?|(\d)tog|(\d))? ?(same|out|loop)?$/';
+            preg_match($form, $name, $said, \PREG_UNMATCHED_AS_NULL);
             [, $post, $of, $in, $tog, $many, $beside] = array_pad($said, 7, null);
             $isIn = str_contains(" {$name}", ' inc');
             $base = ['inc' => 'sc', 'dec' => 'sc', 'bob' => 'dc', 'pop' => 'dc', null => null][$of] ?? $of ?? ($isIn ? 'sc' : null);

@@ -37,7 +37,7 @@ describe('the sheet', () => {
 		expect(layOut(undefined, 0, [], 20).height).toBe(0);
 	});
 
-	it('draws rounds before they come into sight, and the same ones while she scrolls a little', () => {
+	it('draws rounds before they come into sight, and the same ones during a little scrolling', () => {
 		const lines = Array.from({ length: 400 }, (_, i) => ({ from: i + 1, to: i + 1 }));
 		const layout = layOut(piece(lines), 400, [], 26);
 		const drawn = new Set<string>();
