@@ -29,7 +29,11 @@ final class EarlierSeenTest extends TestCase
             ['values' => [['at' => ['pieces', 'body'], 'value' => $piece]]],
         ];
         yield 'a list, null among what was seen' => [
-            ['do' => 'set', 'values' => [['at' => ['yarns'], 'value' => [], 'saw' => [1]], ['at' => ['title'], 'value' => 'T'], ['at' => ['x'], 'saw' => null]]],
+            ['do' => 'set', 'values' => [
+                ['at' => ['yarns'], 'value' => [], 'saw' => [1]],
+                ['at' => ['title'], 'value' => 'T'],
+                ['at' => ['x'], 'saw' => null],
+            ]],
             null,
             ['do' => 'set', 'values' => [['at' => ['yarns'], 'value' => []], ['at' => ['title'], 'value' => 'T'], ['at' => ['x']]]],
             ['values' => [['at' => ['yarns'], 'value' => [1]], ['at' => ['x'], 'value' => null]]],
