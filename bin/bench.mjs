@@ -1,9 +1,10 @@
 // Prints how fast the page answers in the browser: node bin/bench.mjs URL
+import { existsSync } from 'node:fs';
 import { chromium } from 'playwright-core';
 import { plainOptions } from '../e2e/browser.mjs';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:8420';
-if (plainOptions.executablePath === undefined) {
+if (!existsSync(plainOptions.executablePath)) {
 	console.log('no browser: Chromium is not installed');
 	process.exit(0);
 }
