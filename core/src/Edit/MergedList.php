@@ -42,10 +42,8 @@ final readonly class MergedList
             [$made, $there] = [$this->kept[$i] ?? null, $this->theirs[$i] ?? null];
             // What was put in amid what the maker took out goes with it.
             $isOut = null === $made && $i > 0 && !isset($this->kept[$i - 1]);
-            // What stands in the place of what is gone goes with it.
-            $isGone = $replaced > 0 && 0 === $left && !$this->comesBack;
             array_push($merged, ...$this->putIn(
-                $isGone ? [] : \array_slice($this->edited, $edited, max(0, ($made ?? $edited) - $edited)),
+                $this->isGone($replaced, $left) ? [] : \array_slice($this->edited, $edited, max(0, ($made ?? $edited) - $edited)),
                 $isOut ? [] : \array_slice($this->now, $now, max(0, ($there ?? $now) - $now)),
             ));
             [$replaced, $left] = null === $made ? [$replaced + 1, $left + (null === $there ? 0 : 1)] : [0, 0];
@@ -57,9 +55,13 @@ final readonly class MergedList
             }
         }
 
-        $isGone = $replaced > 0 && 0 === $left && !$this->comesBack;
+        return [...$merged, ...$this->putIn($this->isGone($replaced, $left) ? [] : \array_slice($this->edited, $edited), \array_slice($this->now, $now))];
+    }
 
-        return [...$merged, ...$this->putIn($isGone ? [] : \array_slice($this->edited, $edited), \array_slice($this->now, $now))];
+    /** What stands in the place of things that are all gone goes with them: so many were replaced, and so many of those are left. */
+    private function isGone(int $replaced, int $left): bool
+    {
+        return $replaced > 0 && 0 === $left && !$this->comesBack;
     }
 
     /**

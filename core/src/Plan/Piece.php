@@ -44,14 +44,14 @@ final readonly class Piece
         public ChangeChoice $changes = new ChangeChoice(),
         public bool $chainCounts = false,
         public array $placements = [],
-        public ?PieceSettings $settings = null,
+        public PieceSettings $settings = new PieceSettings(),
     ) {
         // What is asked for often.
-        $this->closing = $settings?->get(Closing::class) ?? Closing::FirstStitch;
-        $this->firstRound = $settings?->get(FirstRound::class);
-        $this->start = $settings?->get(JoinedStart::class);
-        $this->finish = $settings?->get(Finish::class) ?? new Finish();
-        $this->face = $settings?->get(Face::class);
+        $this->closing = $settings->get(Closing::class) ?? Closing::FirstStitch;
+        $this->firstRound = $settings->get(FirstRound::class);
+        $this->start = $settings->get(JoinedStart::class);
+        $this->finish = $settings->get(Finish::class) ?? new Finish();
+        $this->face = $settings->get(Face::class);
     }
 
     public static function read(Fields $fields): self
@@ -92,7 +92,7 @@ final readonly class Piece
         ]
             + ($this->chainCounts ? ['chainCounts' => true] : [])
             + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
-            + ($this->settings?->values() ?? []);
+            + $this->settings->values();
         $ordered = array_intersect_key(array_flip(self::ORDER), $values);
 
         return array_replace($ordered, $values)
@@ -110,7 +110,7 @@ final readonly class Piece
             colours: LayerEntry::carried($this->colours, $moves),
             changes: $this->changes->carried($moves),
             placements: array_map(static fn (Placement $placement): Placement => $placement->carried($moves, $deepest), $this->placements),
-            settings: $this->settings?->carried($moves),
+            settings: $this->settings->carried($moves),
         );
     }
 
@@ -142,9 +142,10 @@ final readonly class Piece
         return $this->set($face);
     }
 
+    /** The same with a setting in place of what was said of it. */
     public function set(PieceSetting $setting): self
     {
-        return $this->but(settings: ($this->settings ?? PieceSettings::of())->with($setting));
+        return $this->but(settings: $this->settings->with($setting));
     }
 
     public function withFront(float $degrees): self

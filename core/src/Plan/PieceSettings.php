@@ -17,22 +17,18 @@ final readonly class PieceSettings
     /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual */
     private array $said;
 
-    /** @param array<class-string<PieceSetting>, PieceSetting|null> $said */
-    private function __construct(array $said)
+    /** @param array<class-string<PieceSetting>, PieceSetting|null> $said by its class; null, and what is as usual, is as if nothing were said */
+    public function __construct(array $said = [])
     {
         $this->said = array_filter($said, static fn (?PieceSetting $setting): bool => !\in_array($setting?->values(), [null, []], true));
     }
 
-    public static function of(?PieceSetting ...$settings): self
+    public static function of(?PieceSetting $setting): self
     {
-        $said = [];
-        foreach (array_filter($settings) as $setting) {
-            $said[$setting::class] = $setting;
-        }
-
-        return new self($said);
+        return null === $setting ? new self() : (new self())->with($setting);
     }
 
+    /** @param Fields $piece the piece's; what is wrong with them is told by their reader */
     public static function read(Fields $piece): self
     {
         $said = [];
@@ -59,6 +55,7 @@ final readonly class PieceSettings
         return $said instanceof $setting ? $said : null;
     }
 
+    /** With this one in place of what was said of it. */
     public function with(PieceSetting $setting): self
     {
         return new self([...$this->said, $setting::class => $setting]);
@@ -75,6 +72,7 @@ final readonly class PieceSettings
         return $values;
     }
 
+    /** All of it once rounds have moved, without what is gone with its rounds. */
     public function carried(RoundMoves $moves): self
     {
         return new self(array_map(static fn (PieceSetting $setting): ?PieceSetting => $setting->carried($moves), $this->said));

@@ -20,20 +20,17 @@ const isHidden = ({ edit, seen }: Queued) => edit.do !== 'set' || seen !== undef
 /** What waits since the whole plan was taken back or done again: that needs nothing of what was before. */
 const sinceTaken = (queue: readonly Queued[]) => queue.slice(queue.findLastIndex(({ edit }) => edit.do === 'take') + 1);
 
-const isOnRounds = (edit: Edit) => edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
+/** What names rounds by their numbers as they are drawn; what is typed may make others of these. */
+const isOnRounds = (edit: Edit): edit is Extract<Edit, { do: 'paint' | 'stripes' | 'stitches' | 'crisp' }> =>
+	edit.do === 'paint' || edit.do === 'stripes' || edit.do === 'stitches' || edit.do === 'crisp';
 
 /** The places where an edit finds what it is made from, with what is seen there. */
 function placesOf(edit: Edit, { drawn, shown, lines }: Sight): SetValue[] {
 	const whole = (plan: Plan, at: string[]) => [{ at, value: valueAt(plan, at) }].filter(({ value }) => value !== undefined);
+	if (isOnRounds(edit)) return whole(drawn, ['pieces', edit.piece, 'rounds']);
 	switch (edit.do) {
 		case 'retype':
 			return [{ at: ['pieces', edit.piece, 'rounds'], value: lines(edit.piece) }];
-		case 'paint':
-		case 'stripes':
-		case 'stitches':
-		case 'crisp':
-			// Rounds are those of the plan that is drawn; what is typed may make others of their numbers.
-			return whole(drawn, ['pieces', edit.piece, 'rounds']);
 		case 'shift':
 		case 'bobbles':
 		case 'face':
