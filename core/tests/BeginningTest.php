@@ -21,6 +21,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -122,10 +123,16 @@ final class BeginningTest extends TestCase
         $start = ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3];
         self::assertStringStartsWith(
             'Round 1 uses 35 of the 36 stitches below: 1 left over.',
-            Analysis::of(self::plan(['35 sc'], $start))->problems[0]->message,
+            MessageWords::says(Analysis::of(self::plan(['35 sc'], $start))->problems[0]->message),
         );
-        self::assertSame('Round 1 uses 40 stitches, but it begins on 36: 4 too many.', Analysis::of(self::plan(['40 sc'], $start))->problems[0]->message);
-        self::assertSame('Round 1 begins in a ring, but this piece begins on others.', Analysis::of(self::plan(['36 sc in MR'], $start))->problems[0]->message);
+        self::assertSame(
+            'Round 1 uses 40 stitches, but it begins on 36: 4 too many.',
+            MessageWords::says(Analysis::of(self::plan(['40 sc'], $start))->problems[0]->message),
+        );
+        self::assertSame(
+            'Round 1 begins in a ring, but this piece begins on others.',
+            MessageWords::says(Analysis::of(self::plan(['36 sc in MR'], $start))->problems[0]->message),
+        );
         self::assertSame([], Analysis::of(self::plan(['R1: (4 sc, dec) x6 (30)', 'R2: sc around'], $start))->problems);
     }
 
@@ -155,7 +162,7 @@ final class BeginningTest extends TestCase
     {
         $problem = Analysis::of(self::plan(['sc around'], $start, $other))->problems[0];
         self::assertSame([$path, 'body'], [$problem->path, $problem->piece]);
-        self::assertStringContainsString($message, $problem->message);
+        self::assertStringContainsString($message, MessageWords::says($problem->message));
     }
 
     /** Edits know what the piece begins on: colours named in its words reach all its stitches, and typing keeps them. */
@@ -170,7 +177,7 @@ final class BeginningTest extends TestCase
                 $edit->apply($plan);
                 self::fail('It must be refused.');
             } catch (EditRefused $refused) {
-                self::assertStringContainsString('begins on others', $refused->getMessage());
+                self::assertStringContainsString('begins on others', MessageWords::says($refused->says));
             }
         }
     }
@@ -199,7 +206,7 @@ final class BeginningTest extends TestCase
         }
         $around = ['start' => ['join' => 'edge', 'pieces' => ['panel']]] + $edging;
         $tube = Plans::of([], plan: ['pieces' => [['worked' => 'spiral', 'rounds' => self::LEG] + $panel, $around]]);
-        self::assertStringContainsString('goes around a piece that is worked in rows', Analysis::of($tube)->problems[0]->message);
+        self::assertStringContainsString('goes around a piece that is worked in rows', MessageWords::says(Analysis::of($tube)->problems[0]->message));
     }
 
     /** Through both panels it is stuffed when most of the way is closed: at three quarters of 28. */
@@ -222,7 +229,10 @@ final class BeginningTest extends TestCase
     public function testTheSideHasNoSpaceAfterTheLastRound(): void
     {
         $plan = self::plan(['R1: sl st around'], ['join' => 'side', 'pieces' => ['leg'], 'round' => 2, 'to' => 6]);
-        self::assertSame('That piece has 6 rounds, so the last space between two is after round 5.', Analysis::of($plan)->problems[0]->message);
+        self::assertSame(
+            'That piece has 6 rounds, so the last space between two is after round 5.',
+            MessageWords::says(Analysis::of($plan)->problems[0]->message),
+        );
     }
 
     public function testIsKeptAndWrittenOut(): void
@@ -247,8 +257,8 @@ final class BeginningTest extends TestCase
             $piece('frill', ['sc around'], ['start' => ['join' => 'loops', 'pieces' => ['body'], 'round' => 2]]),
         ]]);
         $problem = Analysis::of($plan)->problems[0];
-        self::assertSame('Round 2 of “Body” leaves no loop free.', $problem->message);
-        self::assertStringContainsString('Work round 3 of it in one loop only', $problem->mend);
+        self::assertSame('Round 2 of “Body” leaves no loop free.', MessageWords::says($problem->message));
+        self::assertStringContainsString('Work round 3 of it in one loop only', MessageWords::mend($problem->message));
     }
 
     /** By hand: 15 + 3 + 15 + 3 = 36. The chains' middles are at 16½ and 34½ of 36: 165° and 345°. */

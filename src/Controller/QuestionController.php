@@ -57,7 +57,7 @@ final readonly class QuestionController
     public function reading(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
-        $fields = Fields::of(Json::decode($request->getContent(), 'a pattern', Json::MESSAGE_BYTES));
+        $fields = Fields::of(Json::decode($request->getContent(), 'pattern', Json::MESSAGE_BYTES));
         $text = $fields->text('text', Limits::PASTED);
         $fields->done();
 
@@ -84,7 +84,7 @@ final readonly class QuestionController
         $piece = $plan->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         // A line that is still to be saved means nothing yet.
-        return new JsonResponse(ReadingWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line'))));
+        return new JsonResponse(ReadingWriter::meanings(LineMeanings::of($plan, $piece, $request->query->getInt('line')), $plan->terms));
     }
 
     /** The piece written out to be worked from. */
@@ -197,14 +197,14 @@ final readonly class QuestionController
     public function picture(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
-        $fields = Fields::of(Json::decode($request->getContent(), 'a picture', Json::MESSAGE_BYTES));
+        $fields = Fields::of(Json::decode($request->getContent(), 'picture', Json::MESSAGE_BYTES));
         $isPng = 'png' === $fields->raw('kind');
         $data = $fields->text('data', Json::MESSAGE_BYTES);
         $wide = $fields->whole('wide', 1, Limits::MOTIF, 20);
         $fields->done();
         $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide) : Picture::table($data, $plan);
         if ($rows instanceof Problem) {
-            throw InvalidFields::because('data', $rows->message, $rows->mend);
+            throw InvalidFields::because('data', $rows->message);
         }
 
         return new JsonResponse(['rows' => $rows]);

@@ -7,6 +7,7 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
@@ -86,9 +87,9 @@ final readonly class ShelfController
 
     private static function describe(YarnAtHand $yarn, string $json): void
     {
-        $fields = Fields::of(Json::decode($json, 'a yarn'));
+        $fields = Fields::of(Json::decode($json, 'yarn'));
         $name = $fields->text('name', Limits::NAME);
-        $hex = $fields->text('hex', 7, '/^#[0-9A-Fa-f]{6}$/D', 'Write a colour as #RRGGBB.');
+        $hex = $fields->text('hex', 7, '/^#[0-9A-Fa-f]{6}$/D', Message::of('field.hex'));
         $weight = $fields->oneOf('weight', WeightCategory::class);
         $metres = $fields->number('metresPer100g', 1, 5000);
         $grams = $fields->number('grams', 0, 100000);

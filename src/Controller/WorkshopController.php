@@ -63,7 +63,7 @@ final readonly class WorkshopController
     #[Route('/key', methods: 'POST')]
     public function replaceKey(#[CurrentUser] WorkshopUser $user, Request $request): Response
     {
-        $fields = Fields::of('' === $request->getContent() ? [] : Json::decode($request->getContent(), 'a key'));
+        $fields = Fields::of('' === $request->getContent() ? [] : Json::decode($request->getContent(), 'key'));
         $opensOnce = $fields->has('opensOnce') && $fields->truth('opensOnce');
         $fields->done();
         $secret = $this->key->replace($this->workshop($user), $opensOnce);
@@ -117,7 +117,7 @@ final readonly class WorkshopController
         if (!$limit->isAccepted()) {
             return ProblemResponse::tooMany('Too many keys were tried from here.', $limit);
         }
-        $fields = Fields::of(Json::decode($request->getContent(), 'a key'));
+        $fields = Fields::of(Json::decode($request->getContent(), 'key'));
         $secret = $fields->text('secret', 200);
         $fields->done();
         $workshop = $this->key->open($secret);

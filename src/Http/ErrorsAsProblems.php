@@ -7,6 +7,7 @@ namespace Alternum\Server\Http;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Words\MessageWords;
 use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
 use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\ErrorHandler\Error\OutOfMemoryError;
@@ -61,11 +62,11 @@ final readonly class ErrorsAsProblems
             ),
             $error instanceof InvalidFields => ProblemResponse::of(
                 422,
-                $error->problems[0]->message,
-                $error->problems[0]->mend,
+                MessageWords::says($error->problems[0]->message),
+                MessageWords::mend($error->problems[0]->message),
                 ['problems' => ReadingWriter::problems($error->problems)],
             ),
-            $error instanceof EditRefused => ProblemResponse::of(422, $error->getMessage(), 'Do it otherwise, or leave it.'),
+            $error instanceof EditRefused => ProblemResponse::of(422, MessageWords::says($error->says), MessageWords::mend($error->says)),
             $error instanceof HttpExceptionInterface && 404 === $error->getStatusCode() => ProblemResponse::of(
                 404,
                 'This is not on your shelf.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Picture;
 
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
 
 /** Reads the pixels of a PNG. */
 final class PictureFile
@@ -26,24 +27,28 @@ final class PictureFile
         if (\strlen($bytes) > self::BYTES) {
             throw InvalidFields::because(
                 'data',
-                'This picture is larger than '.number_format(self::BYTES / 1024).' kB.',
-                'Make it smaller: a motif has 100 stitches a side at the most.',
+                Message::said(
+                    'This picture is larger than '.number_format(self::BYTES / 1024).' kB.',
+                    'Make it smaller: a motif has 100 stitches a side at the most.',
+                ),
             );
         }
         $size = str_starts_with($bytes, "\x89PNG\r\n\x1a\n") ? @getimagesizefromstring($bytes) : false;
         if (false === $size || \IMAGETYPE_PNG !== $size[2]) {
-            throw InvalidFields::because('data', 'This is no PNG picture.', 'Save it as PNG, or paste a table of letters.');
+            throw InvalidFields::because('data', Message::said('This is no PNG picture.', 'Save it as PNG, or paste a table of letters.'));
         }
         if ($size[0] > self::SIDE || $size[1] > self::SIDE || $size[0] < 1 || $size[1] < 1) {
             throw InvalidFields::because(
                 'data',
-                "This picture is {$size[0]} by {$size[1]} pixels; ".self::SIDE.' a side are taken at the most.',
-                'Make it smaller first.',
+                Message::said(
+                    "This picture is {$size[0]} by {$size[1]} pixels; ".self::SIDE.' a side are taken at the most.',
+                    'Make it smaller first.',
+                ),
             );
         }
         $image = @imagecreatefromstring($bytes);
         if (false === $image) {
-            throw InvalidFields::because('data', 'This PNG is damaged and cannot be read.', 'Save it anew.');
+            throw InvalidFields::because('data', Message::said('This PNG is damaged and cannot be read.', 'Save it anew.'));
         }
         $share = min(1.0, self::ENOUGH / max($size[0], $size[1]));
         $small = $share < 1.0 ? imagescale($image, max(1, (int) round($size[0] * $share)), max(1, (int) round($size[1] * $share))) : $image;
@@ -61,6 +66,6 @@ final class PictureFile
             }
         }
 
-        return [] === $pixels ? throw InvalidFields::because('data', 'This picture is empty.', 'Choose another.') : $pixels;
+        return [] === $pixels ? throw InvalidFields::because('data', Message::said('This picture is empty.', 'Choose another.')) : $pixels;
     }
 }

@@ -10,6 +10,7 @@ use Alternum\Core\Edit\Seen;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Message;
 
 /**
  * Operations as they were sent: contract/openapi.yaml, Operations. An edit that cannot be read is kept as what is wrong with it, so that
@@ -31,12 +32,12 @@ final readonly class OperationsMessage
     /** @throws InvalidFields where it is no such message */
     public static function of(string $json): self
     {
-        $fields = Fields::of(Json::decode($json, 'a save', Json::MESSAGE_BYTES));
+        $fields = Fields::of(Json::decode($json, 'save', Json::MESSAGE_BYTES));
         $base = $fields->whole('base', 1, 1_000_000_000);
         $operations = $fields->objects('operations', 1, self::MOST, static function (Fields $one): SentOperation {
             $sent = new SentOperation(
-                $one->text('id', 40, self::ID, 'An id is 8 letters, digits and dashes at the least.'),
-                $one->text('group', 40, self::ID, 'A group is 8 letters, digits and dashes at the least.'),
+                $one->text('id', 40, self::ID, Message::said('An id is 8 letters, digits and dashes at the least.', '')),
+                $one->text('group', 40, self::ID, Message::said('A group is 8 letters, digits and dashes at the least.', '')),
                 $one->raw('edit'),
                 $one->has('seen') ? $one->raw('seen') : null,
             );

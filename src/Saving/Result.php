@@ -7,6 +7,7 @@ namespace Alternum\Server\Saving;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Words\MessageWords;
 
 /** What became of an operation. */
 final readonly class Result
@@ -26,9 +27,13 @@ final readonly class Result
 
     public static function refused(string $id, int $revision, InvalidFields|EditRefused $why): self
     {
-        return new self($id, $revision, $why instanceof InvalidFields
-            ? ['detail' => $why->problems[0]->message, 'mend' => $why->problems[0]->mend, 'problems' => ReadingWriter::problems($why->problems)]
-            : ['detail' => $why->getMessage(), 'mend' => 'Do it otherwise, or leave it.', 'problems' => []]);
+        $says = $why instanceof InvalidFields ? $why->problems[0]->message : $why->says;
+
+        return new self($id, $revision, [
+            'detail' => MessageWords::says($says),
+            'mend' => MessageWords::mend($says),
+            'problems' => $why instanceof InvalidFields ? ReadingWriter::problems($why->problems) : [],
+        ]);
     }
 
     /** One that nobody foresaw to fail. */

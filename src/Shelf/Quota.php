@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Shelf;
 
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Uid\Ulid;
 
@@ -26,11 +27,10 @@ final readonly class Quota
     public function anotherPlan(Ulid $workshop): void
     {
         if ($this->count('SELECT COUNT(*) FROM saved_plan WHERE removed_at IS NULL AND workshop_id = ?', $workshop) >= self::PLANS) {
-            throw InvalidFields::because(
-                '',
+            throw InvalidFields::because('', Message::said(
                 'A workshop can hold '.self::PLANS.' plans, and this one is full.',
                 'Download one that you need no more, and delete it; then do this again.',
-            );
+            ));
         }
         if ($this->count('SELECT COUNT(*) FROM saved_plan WHERE removed_at IS NOT NULL AND workshop_id = ?', $workshop) > self::REMOVED) {
             $this->database->executeStatement(
@@ -44,11 +44,10 @@ final readonly class Quota
     public function anotherYarn(Ulid $workshop): void
     {
         if ($this->count('SELECT COUNT(*) FROM yarn_at_hand WHERE workshop_id = ?', $workshop) >= self::YARNS) {
-            throw InvalidFields::because(
-                '',
+            throw InvalidFields::because('', Message::said(
                 'A workshop can hold '.self::YARNS.' yarns, and this one is full.',
                 'Delete one that is used up; then do this again.',
-            );
+            ));
         }
     }
 

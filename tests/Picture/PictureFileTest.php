@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Tests\Picture;
 
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Server\Picture\PictureFile;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -68,8 +69,8 @@ final class PictureFileTest extends TestCase
                 PictureFile::pixels($bytes);
                 self::fail("It must be refused: {$why}");
             } catch (InvalidFields $refusal) {
-                self::assertStringContainsString($why, $refusal->problems[0]->message);
-                self::assertNotSame('', $refusal->problems[0]->mend);
+                self::assertStringContainsString($why, MessageWords::says($refusal->problems[0]->message));
+                self::assertNotSame('', MessageWords::mend($refusal->problems[0]->message));
             }
         }
     }

@@ -6,9 +6,11 @@ namespace Alternum\Core\Colour;
 
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Plan\Layer\LayerSite;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Worked;
 
 /** What is wrong with a piece's layers on the rounds that it has. */
 final class LayerCheck
@@ -19,7 +21,7 @@ final class LayerCheck
         $site = new LayerSite($piece->worked, $fabric->counts());
         $problems = [];
         foreach ($piece->colours as $i => $entry) {
-            $problem = self::unknownYarn($plan, $entry->layer->yarns(), $site->once()) ?? $entry->layer->check($site);
+            $problem = self::unknownYarn($plan, $entry->layer->yarns(), $site->worked) ?? $entry->layer->check($site);
             if (null !== $problem) {
                 $problems[] = $problem->within("colours[{$i}]");
             }
@@ -29,14 +31,13 @@ final class LayerCheck
     }
 
     /** @param array<string, string> $yarns keys by their path */
-    private static function unknownYarn(Plan $plan, array $yarns, string $once): ?Problem
+    private static function unknownYarn(Plan $plan, array $yarns, Worked $worked): ?Problem
     {
         foreach ($yarns as $path => $yarn) {
             if (null === $plan->yarn($yarn)) {
                 return Problem::atPath(
                     $path,
-                    "Yarn {$yarn} is used here, but the plan has no yarn {$yarn}.",
-                    "Add a yarn {$yarn}, or give these {$once}s another one.",
+                    Message::of('layer.noYarn', worked: $worked->value, yarn: $yarn),
                 );
             }
         }

@@ -7,6 +7,7 @@ namespace Alternum\Core\Colour;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
@@ -75,8 +76,7 @@ final class Picture
 
                     return Problem::atPath(
                         '',
-                        'Row '.($y + 1).', column '.($x + 1).": “{$said}” is no yarn of this plan.",
-                        'Write a yarn’s letter, or leave the cell empty.',
+                        Message::of('picture.noYarn', row: $y + 1, column: $x + 1, said: $said),
                     );
                 }
                 $row .= '' === $letter ? Motif::CLEAR : $letter;
@@ -85,14 +85,10 @@ final class Picture
             $widest = max($widest, \strlen($row));
         }
         if ([] === $rows || $widest < 1 || '' === trim(implode('', $rows), Motif::CLEAR)) {
-            return Problem::atPath('', 'There is no letter in this table.', 'Write a yarn’s letter for each stitch, a row for each round.');
+            return Problem::atPath('', Message::of('picture.empty'));
         }
         if (\count($rows) > Limits::MOTIF || $widest > Limits::MOTIF) {
-            return Problem::atPath(
-                '',
-                "This is {$widest} cells wide and ".\count($rows).' high; a motif can have '.Limits::MOTIF.' of each.',
-                'Cut it into parts.',
-            );
+            return Problem::atPath('', Message::of('picture.tooLarge', wide: $widest, high: \count($rows), most: Limits::MOTIF));
         }
         $filled = [];
         foreach ($rows as $row) {

@@ -64,12 +64,12 @@ final readonly class AddMotif implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if (null === $this->rows) {
-            throw new EditRefused("{$this->name} cannot be drawn here. Letters A to Z, digits and blanks can be, ".Shapes::MOST_LETTERS.' at the most.');
+            throw EditRefused::because('motif.letters', name: $this->name, most: Shapes::MOST_LETTERS);
         }
         $rounds = \count(PieceReading::of($plan, $piece)->rounds);
         $height = \count($this->rows);
         if ($height > $rounds) {
-            throw new EditRefused("{$this->name} is {$height} rounds high, and the piece has {$rounds}.");
+            throw EditRefused::because('motif.higher', name: $this->name, height: $height, rounds: $rounds);
         }
         $middle = $this->round ?? intdiv($rounds + 1, 2);
         $first = max(1, min($rounds - $height + 1, $middle - intdiv($height, 2)));

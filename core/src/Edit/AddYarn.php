@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 
@@ -36,18 +37,18 @@ final readonly class AddYarn implements EditKind
 
     public static function read(Fields $fields, string $word): self
     {
-        return new self($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', 'Name the yarn.'));
+        return new self($fields->text('name', Limits::NAME, '/^[^\r\n]+$/D', Message::of('field.nameYarn')));
     }
 
     public function apply(Plan $plan): Plan
     {
         if (\count($plan->yarns) >= Limits::YARNS) {
-            throw new EditRefused('A plan can have '.Limits::YARNS.' yarns at the most.');
+            throw EditRefused::because('edit.fullOfYarns', most: Limits::YARNS);
         }
         $taken = array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns);
         $isLetter = 1 === preg_match('/^[A-Z]$/D', $this->name);
         if ($isLetter && \in_array($this->name, $taken, true)) {
-            throw new EditRefused("The plan has a yarn {$this->name} already.");
+            throw EditRefused::because('edit.sameYarn', yarn: $this->name);
         }
         $key = $isLetter ? $this->name : array_values(array_diff(range('A', 'Z'), $taken))[0];
         $first = $plan->yarns[0];

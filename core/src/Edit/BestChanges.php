@@ -53,7 +53,7 @@ final readonly class BestChanges implements EditKind
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $searched = ChangeSearch::of($plan, PieceStages::of($plan, $piece));
         if ([] === $searched->jogs) {
-            throw new EditRefused('The piece has no change at a round’s end, so there is nothing to decide.');
+            throw EditRefused::because('best.noChange');
         }
         $weights = $this->minds instanceof Minds ? $this->minds->weights() : $this->minds;
         $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $weights);

@@ -37,11 +37,11 @@ final readonly class Bobbles implements EditKind
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $laid = $piece->colours[$this->layer] ?? throw new EditRefused('The piece has no such layer.');
+        $laid = $piece->colours[$this->layer] ?? throw EditRefused::because('edit.noLayer');
         $stages = PieceStages::of($plan, $piece);
         $reading = $stages->reading;
         if ([] !== $reading->errors()) {
-            throw new EditRefused('Fix the rounds first: '.$reading->errors()[0]->message);
+            throw EditRefused::because('edit.fixFirst', wrong: $reading->errors()[0]->message);
         }
         $printer = new Printer($plan->terms, $piece->worked);
         $anew = [];
@@ -56,7 +56,7 @@ final readonly class Bobbles implements EditKind
             }
         }
         if ([] === $anew) {
-            throw new EditRefused('No plain single crochet lies there that could be a bobble.');
+            throw EditRefused::because('bobbles.none');
         }
 
         return $plan->withPiece($piece->withRounds(RewrittenLines::of($piece->rounds, $reading, $anew, $printer)));

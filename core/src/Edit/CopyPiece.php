@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -30,7 +31,7 @@ final readonly class CopyPiece implements EditKind
     {
         return new self(
             $fields->text('piece', 40),
-            $fields->text('key', 40, Piece::KEY, 'Write small letters, digits and dashes.'),
+            $fields->text('key', 40, Piece::KEY, Message::of('field.key')),
             $fields->line('name', Limits::NAME),
         );
     }
@@ -39,7 +40,7 @@ final readonly class CopyPiece implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if (null !== $plan->piece($this->key)) {
-            throw new EditRefused("The plan has a piece “{$this->key}” already.");
+            throw EditRefused::because('edit.sameKey', piece: $this->key);
         }
         if (\count($plan->pieces) >= Limits::PIECES) {
             throw EditRefused::fullOfPieces();

@@ -50,13 +50,13 @@ final readonly class Cover implements EditKind
         }
         $reading = PieceReading::of($plan, $over);
         if (null !== $over->start || [] !== $reading->errors() || [] === $reading->rounds) {
-            throw new EditRefused('A cover needs a piece that begins in a ring, with rounds that can be read.');
+            throw EditRefused::because('cover.noRing');
         }
         $counts = array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
         $widest = array_keys($counts, max($counts), true);
         $covered = \array_slice($counts, 0, $this->to ?? $widest[\count($widest) - 1] + 1);
         if ([] === $covered) {
-            throw new EditRefused('A cover goes over one round at the least.');
+            throw EditRefused::because('cover.noRounds');
         }
         $lines = CoverFit::Snug === $this->fit
             ? self::snug(\array_slice($reading->rounds, 0, \count($covered)), new Printer($plan->terms, $over->worked))

@@ -34,13 +34,13 @@ final readonly class CrispLine implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $reading = PieceReading::of($plan, $piece);
-        $round = $reading->rounds[$this->round - 1] ?? throw new EditRefused("The piece has no round {$this->round}.");
+        $round = $reading->rounds[$this->round - 1] ?? throw EditRefused::because('edit.noRound', round: $this->round);
         $line = $reading->syntax->worked()[$this->round - 1];
         if (!$round->readable || 1 === $this->round) {
-            throw new EditRefused("Round {$this->round} has no stitches below it that are known. Fix it first.");
+            throw EditRefused::because('crisp.unknown', round: $this->round);
         }
         if ('' !== $round->loops) {
-            throw new EditRefused("Round {$this->round} says already which loops it goes into.");
+            throw EditRefused::because('crisp.loops', round: $this->round);
         }
         $printer = new Printer($plan->terms, $piece->worked);
 

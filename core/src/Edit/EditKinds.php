@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
 
 /** The edits that can be asked for. A new one is a class of its own and a line here. */
 final class EditKinds
@@ -53,8 +54,7 @@ final class EditKinds
         $kind = self::byWord()[$word] ?? null;
         if (null === $kind) {
             $words = array_keys(self::byWord());
-            $last = array_pop($words);
-            throw InvalidFields::because($fields->at('do'), 'This edit is not known.', 'Ask for '.implode(', ', $words)." or {$last}.");
+            throw InvalidFields::because($fields->at('do'), Message::of('edit.unknown', kinds: $words));
         }
         $edit = $kind::read($fields, $word);
         $fields->done();

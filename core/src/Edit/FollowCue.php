@@ -45,7 +45,7 @@ final readonly class FollowCue implements EditKind
             }
         }
 
-        throw new EditRefused('The words no longer say that there.');
+        throw EditRefused::because('cue.gone');
     }
 
     public function inWords(): string

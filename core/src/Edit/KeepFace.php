@@ -42,7 +42,7 @@ final readonly class KeepFace implements EditKind
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $last = \count(PieceReading::of($plan, $piece)->rounds);
         if (0 === $last) {
-            throw new EditRefused('The piece has no rounds yet.');
+            throw EditRefused::because('edit.noRounds');
         }
         $from = $this->from ?? max(1, (int) round($last * self::FROM));
 

@@ -33,7 +33,7 @@ final readonly class MeasureLean implements EditKind
     {
         $lean = round($this->stitches / $this->rounds, 3);
         if (abs($lean) > 2) {
-            throw new EditRefused('That is more than two stitches a round, which no fabric slants by. Count again: even rounds, and stitches.');
+            throw EditRefused::because('lean.tooMuch');
         }
         if ('' === $this->piece) {
             return $plan->withLean($lean);

@@ -41,7 +41,7 @@ final class MergedPlan
             $made = self::onLines($made, $edited, $there->rounds);
         }
         if ($hasChanged && !$lines && self::values($seen) === self::values($made)) {
-            throw new EditRefused('What was changed is no longer there.');
+            throw EditRefused::because('edit.gone');
         }
         $both = MergedValue::of(self::values($seen), self::values($made), self::values($now));
 
@@ -75,6 +75,6 @@ final class MergedPlan
     /** In the plan's format, as it is read. */
     private static function values(Plan|Piece $of): mixed
     {
-        return Json::decode(Json::encode($of->values()), 'a plan');
+        return Json::decode(Json::encode($of->values()), 'plan');
     }
 }

@@ -10,6 +10,7 @@ use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Layer\Stripes;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
@@ -88,13 +89,13 @@ final readonly class Paint implements EditKind
         $values = $fields->raw('rounds');
         foreach (\is_array($values) ? $values : [] as $round) {
             if (!\is_int($round) || $round < 1 || $round > Limits::ROUNDS) {
-                $fields->wrong('rounds', 'This is not a list of rounds.', 'Name rounds by their numbers.');
+                $fields->wrong('rounds', Message::of('paint.rounds'));
                 break;
             }
             $rounds[] = $round;
         }
         if ([] === $rounds) {
-            $fields->wrong('rounds', 'No round is named.', 'Pick one round or more.');
+            $fields->wrong('rounds', Message::of('paint.noRound'));
         }
 
         return self::rounds($piece, [] === $rounds ? [1] : $rounds, Yarn::readKey($fields));

@@ -10,6 +10,7 @@ use Alternum\Core\Plan\Layer\HandSet;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Plan;
 
 /** Gives single stitches a yarn, or takes what was set by hand off them. They lie in one layer, above all others. */
@@ -46,7 +47,7 @@ final readonly class PaintStitches implements EditKind
         return new self(
             $piece,
             $cells,
-            $fields->text('yarn', 1, '/^[A-Z.]$/D', 'Name a yarn by its letter, or write a stop to clear.'),
+            $fields->text('yarn', 1, '/^[A-Z.]$/D', Message::of('field.yarnOrStop')),
             $fields->has('mirrored') && $fields->truth('mirrored'),
         );
     }
@@ -63,7 +64,7 @@ final readonly class PaintStitches implements EditKind
             [$round, $from, $to] = [$stroke->round, $stroke->from, $stroke->to];
             $makes = $frame->counts[$round - 1] ?? 0;
             if (max($from, $to) > $makes) {
-                throw new EditRefused("Round {$round} has {$makes} stitches, so stitch ".max($from, $to).' cannot be coloured.');
+                throw EditRefused::because('paint.noStitch', round: $round, makes: $makes, stitch: max($from, $to));
             }
             $painted = $painted->painted($round, $from, $to, $this->yarn, $makes);
             if ($this->isMirrored) {

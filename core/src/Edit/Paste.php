@@ -41,10 +41,9 @@ final readonly class Paste implements EditKind
         foreach ($pasted as $piece) {
             if (\count($piece->lines) > Limits::LINES
                 || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {
-                throw new EditRefused(('' === $piece->name
-                    ? 'A piece'
-                    : "“{$piece->name}”").' has more than '.number_format(Limits::LINES).' lines, or one of more than '
-                        .number_format(Limits::LINE).' characters. Paste it in parts.');
+                throw EditRefused::because(
+                    '' === $piece->name ? 'paste.tooLong' : 'paste.pieceTooLong', name: $piece->name, lines: Limits::LINES, characters: Limits::LINE,
+                );
             }
         }
         if ('' !== $this->piece) {

@@ -45,7 +45,7 @@ final readonly class Resize implements EditKind
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $reading = PieceReading::of($plan, $piece);
         if (0 !== $this->wider && $reading->on > 0) {
-            throw new EditRefused('A piece that begins on others is as wide as they are: make those wider or narrower.');
+            throw EditRefused::because('resize.begins');
         }
         $old = self::phasesOf($reading, $piece, 0 === $this->wider);
         $step = $old->step;
@@ -53,13 +53,13 @@ final readonly class Resize implements EditKind
         $widest = $this->wider < 0 ? $reading->rounds[$old->grown + $this->wider - 1]->makes ?? 0 : $old->widest + $this->wider * $step;
         $new = new ShapePhases($old->grown + $this->wider, self::even($old->even, $widest / $old->widest) + $this->longer, $widest, $step);
         if ($new->even < 0) {
-            throw new EditRefused('The piece cannot be made that short: it has no even rounds left to take out.');
+            throw EditRefused::because('resize.short');
         }
         if (($new->grown < 1 && 0 === $reading->on) || $widest < 3) {
-            throw new EditRefused('The piece cannot be made that narrow: it has no increase rounds left to take out.');
+            throw EditRefused::because('resize.narrow');
         }
         if ($widest > Limits::STITCHES_IN_ROUND) {
-            throw new EditRefused('The piece cannot be made that wide: a round can have '.number_format(Limits::STITCHES_IN_ROUND).' stitches at the most.');
+            throw EditRefused::because('resize.wide', most: Limits::STITCHES_IN_ROUND);
         }
         $typed = $piece->withRounds(self::lines(
             $piece,
@@ -73,7 +73,7 @@ final readonly class Resize implements EditKind
         $changed = $resized->piece($this->piece) ?? $typed;
         $after = PieceReading::of($resized, $changed);
         if ([] !== $after->errors()) {
-            throw new EditRefused('The piece does not fit together in that size: '.$after->errors()[0]->message);
+            throw EditRefused::because('resize.unfit', wrong: $after->errors()[0]->message);
         }
         $moves = new ResizedRounds($old, $new, $reading->rounds, $after->rounds);
         $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
@@ -90,10 +90,10 @@ final readonly class Resize implements EditKind
     private static function phasesOf(Reading $reading, Piece $piece, bool $keepsWidth): ShapePhases
     {
         if ([] !== $reading->errors()) {
-            throw new EditRefused('Fix the rounds first: '.$reading->errors()[0]->message);
+            throw EditRefused::because('edit.fixFirst', wrong: $reading->errors()[0]->message);
         }
         if ([] === $reading->rounds || Worked::Rows === $piece->worked) {
-            throw new EditRefused([] === $reading->rounds ? 'The piece has no rounds yet.' : 'A piece worked in rows is not resized this way.');
+            throw EditRefused::because([] === $reading->rounds ? 'edit.noRounds' : 'resize.rows');
         }
         $phases = ShapePhases::of($reading);
         if ($keepsWidth && $phases->even > 1 && '' !== $reading->rounds[$phases->grown]->loops) {
@@ -101,9 +101,7 @@ final readonly class Resize implements EditKind
         }
         foreach (\array_slice($reading->rounds, $phases->grown, $phases->even) as $round) {
             if ('' !== trim($round->codes, Stitch::Single->code()) || '' !== $round->loops || $round->namesYarns()) {
-                throw new EditRefused(
-                    "Round {$round->number} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.",
-                );
+                throw EditRefused::because('resize.notPlain', round: $round->number);
             }
         }
 

@@ -40,7 +40,7 @@ final readonly class ResizeTo implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if ([] === PieceReading::of($plan, $piece)->rounds) {
-            throw new EditRefused('The piece has no rounds yet.');
+            throw EditRefused::because('edit.noRounds');
         }
         if (null !== $this->widthMm) {
             $phases = ShapePhases::of(PieceReading::of($plan, $piece));

@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
@@ -35,7 +36,7 @@ final readonly class Retype implements ReplacesGroup
     {
         $piece = $fields->text('piece', 40);
 
-        return new self($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'Write each line as a text of its own.'));
+        return new self($piece, $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', Message::of('field.linesApart')));
     }
 
     public function apply(Plan $plan): Plan

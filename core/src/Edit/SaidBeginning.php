@@ -7,6 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 
 /** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
@@ -117,18 +118,9 @@ final readonly class SaidBeginning
         return '' !== $word && '' !== $stem && (str_starts_with($stem, $word) || str_ends_with($stem, $word));
     }
 
-    /** What it is, for a choice: "joined by 3 chains". */
-    public function inWords(): string
+    /** What it is, for a choice. */
+    public function label(): Message
     {
-        return match ($this->join) {
-            Join::Bridge => $this->across > 0 ? "on others, joined by {$this->across} chains" : 'on others, joined',
-            Join::Layers => 'through two layers',
-            Join::Edge => 'around the edge of a flat piece',
-            Join::Edges => 'around the edges of two',
-            Join::Side => 'into the side of a tube',
-            Join::SpiralLoops => 'in loops that were left free',
-            Join::Seam => 'on two that are seamed together',
-            default => 'on the edge of another, without cutting the yarn',
-        };
+        return Message::of('begin.on', join: $this->join->name, chains: $this->across);
     }
 }

@@ -43,7 +43,7 @@ final readonly class SetValues implements EditKind
     public function apply(Plan $plan): Plan
     {
         // As they are read: an object may be written as one.
-        $values = Json::decode(Json::encode($plan->values()), 'a plan');
+        $values = Json::decode(Json::encode($plan->values()), 'plan');
         $values = \is_array($values) ? $values : [];
         foreach ($this->values as $set) {
             $values = self::with($values, $set->at, $set);
@@ -76,7 +76,7 @@ final readonly class SetValues implements EditKind
         $name = array_shift($at);
         $key = null === $name ? null : self::keyOf($values, $name);
         if (null === $key) {
-            throw new EditRefused('What was changed is no longer there: '.implode(', ', $set->at).'.');
+            throw EditRefused::because('value.gone', at: implode(', ', $set->at));
         }
         if ([] === $at) {
             if ($set->isRemoved) {
@@ -90,7 +90,7 @@ final readonly class SetValues implements EditKind
         }
         $inside = $values[$key] ?? null;
         if (!\is_array($inside)) {
-            throw new EditRefused('What was changed is no longer there: '.implode(', ', $set->at).'.');
+            throw EditRefused::because('value.gone', at: implode(', ', $set->at));
         }
         $values[$key] = self::with($inside, $at, $set);
 

@@ -56,19 +56,17 @@ final readonly class Shape implements EditKind
     public function apply(Plan $plan): Plan
     {
         if (null !== $plan->piece($this->piece)?->start) {
-            throw new EditRefused('This piece begins on others, and a shape begins in a ring. Let it begin on its own first.');
+            throw EditRefused::because('shape.begins');
         }
         $around = $this->extent->around($plan->gauge);
         $steps = max(1, (int) round($around / $this->start));
         $isCone = Form::Cone === $this->form;
         $length = $isCone ? $this->extent->slanting($plan->gauge, $this->start) : $this->extent->upright($plan->gauge);
         if ($isCone && $around - $this->start > $this->start * max(1, $length - 1)) {
-            throw new EditRefused('A cone this flat would more than double in a round. Give it more height, or let it begin with more stitches.');
+            throw EditRefused::because('shape.tooFlat');
         }
         if (max($around, $steps * $this->start) > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
-            throw new EditRefused(
-                'A piece of this size has more than '.Limits::ROUNDS.' rounds, or rounds of more than '.number_format(Limits::STITCHES_IN_ROUND).' stitches.',
-            );
+            throw EditRefused::because('shape.tooLarge', rounds: Limits::ROUNDS, stitches: Limits::STITCHES_IN_ROUND);
         }
         $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
         $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));

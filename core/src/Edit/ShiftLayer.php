@@ -41,10 +41,10 @@ final readonly class ShiftLayer implements ReplacesGroup
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $entry = $piece->colours[$this->layer] ?? throw new EditRefused('The piece has no such layer.');
+        $entry = $piece->colours[$this->layer] ?? throw EditRefused::because('edit.noLayer');
         $layer = $entry->layer;
         if (!$layer instanceof MovableLayer) {
-            throw new EditRefused('This layer has no place that it could be moved from.');
+            throw EditRefused::because('shift.noPlace');
         }
         $last = \count(PieceReading::of($plan, $piece)->rounds);
         $range = $layer->range();

@@ -36,7 +36,7 @@ final readonly class Swatch implements EditKind
         $stitches = round($this->stitches / $this->widthMm * 100.0, 1);
         $rounds = round($this->rounds / $this->heightMm * 100.0, 1);
         if (min($stitches, $rounds) < 2.0 || max($stitches, $rounds) > 100.0) {
-            throw new EditRefused("That would be {$stitches} stitches and {$rounds} rounds in 10 cm, which no yarn gives. Count and measure again.");
+            throw EditRefused::because('swatch.tooMany', stitches: $stitches, rounds: $rounds);
         }
 
         return $plan->withGauge(new Gauge($stitches, $rounds, $plan->gauge->hookMm));

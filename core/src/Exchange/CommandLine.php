@@ -9,9 +9,11 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\MessageWords;
 
 /** The command line, less its files and streams. */
 final class CommandLine
@@ -85,10 +87,10 @@ final class CommandLine
     private static function read(string $text, Terms $terms, Worked $worked): CommandOutcome
     {
         if (\strlen($text) > Limits::BYTES) {
-            throw InvalidFields::because('', 'This is larger than '.number_format(Limits::BYTES / 1024).' kB.', 'Read it in parts.');
+            throw InvalidFields::because('', Message::of('text.tooLarge', most: intdiv(Limits::BYTES, 1024)));
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidFields::because('', 'This is not text in UTF-8.', 'Save it anew as UTF-8.');
+            throw InvalidFields::because('', Message::of('text.noUtf8'));
         }
         $lines = preg_split('/\r\n|\n|\r/', $text);
         $lines = false === $lines ? [] : $lines;
@@ -128,7 +130,7 @@ final class CommandLine
                 : (null === $problem->path || '' === $problem->path ? '' : "{$problem->path}: ");
             $said .= ($problem->isError() ? '' : 'note: ').(null === $problem->piece
                 ? ''
-                : "{$problem->piece}, ")."{$place}{$problem->message} {$problem->mend}\n";
+                : "{$problem->piece}, ").$place.MessageWords::says($problem->message).' '.MessageWords::mend($problem->message)."\n";
         }
 
         return $said;

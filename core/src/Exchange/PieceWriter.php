@@ -23,6 +23,7 @@ use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\EndWords;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\TipWords;
@@ -89,7 +90,7 @@ final class PieceWriter
             'faceRemarks' => PieceWords::face($analysis->face()),
             'placed' => array_map(self::placed(...), $analysis->placing->placed),
             'offers' => array_map(
-                static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => $offer->label],
+                static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => MessageWords::says($offer->label)],
                 $analysis->offers($plan),
             ),
             'bestFront' => ['degrees' => $front->degrees, 'nearestStep' => $front->nearest, 'better' => $front->isBetter, 'why' => PieceWords::front($front)],

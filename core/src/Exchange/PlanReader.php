@@ -15,7 +15,7 @@ final class PlanReader
     /** @throws InvalidFields that names each path */
     public static function json(string $json): Plan
     {
-        return self::values(Json::decode($json, 'a plan', mend: 'Choose a file that was saved as a plan.'));
+        return self::values(Json::decode($json, 'plan', isFile: true));
     }
 
     /**

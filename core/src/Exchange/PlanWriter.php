@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Plan;
 
 /** Writes the plan's format; the reader reads back an equal plan. */
@@ -51,10 +52,6 @@ final class PlanWriter
 
         return \strlen($json) <= $bytes
             ? $json
-            : throw InvalidFields::because(
-                '',
-                'The plan is larger than '.number_format($bytes / 1024).' kB, more than can be kept.',
-                'Split it in two.',
-            );
+            : throw InvalidFields::because('', Message::of('plan.tooLarge', most: (int) ($bytes / 1024)));
     }
 }

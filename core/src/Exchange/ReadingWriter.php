@@ -13,6 +13,9 @@ use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\MeaningWords;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PlaceWords;
 
 /** What was read of typed words as values for JSON: contract/analysis.schema.json and contract/openapi.yaml. */
@@ -64,7 +67,7 @@ final class ReadingWriter
         return ['pieces' => array_map(static function (PastedPiece $piece): array {
             $problems = [];
             foreach ($piece->reading->errors() as $problem) {
-                $problems[$problem->line ?? 1] ??= $problem->message;
+                $problems[$problem->line ?? 1] ??= MessageWords::says($problem->message);
             }
 
             return [
@@ -74,7 +77,7 @@ final class ReadingWriter
                 'rounds' => \count($piece->reading->rounds),
                 'stitches' => $piece->reading->stitches(),
                 'problems' => \count($piece->reading->errors()),
-                'begins' => null === $piece->begins ? null : ['says' => $piece->begins->inWords(), 'words' => $piece->begins->words],
+                'begins' => null === $piece->begins ? null : ['says' => MessageWords::says($piece->begins->label()), 'words' => $piece->begins->words],
                 'lines' => array_map(static fn (string $line, ?RoundRange $span, int $i): array => [
                     'text' => $line,
                     'rounds' => null === $span ? null : ['from' => $span->from, 'to' => $span->to],
@@ -90,15 +93,17 @@ final class ReadingWriter
      *
      * @return array<string, mixed> what a typed line was taken for
      */
-    public static function meanings(array $meanings): array
+    public static function meanings(array $meanings, Terms $terms): array
     {
+        $words = new MeaningWords($terms);
+
         return [
             'meanings' => array_map(
                 static fn (Meaning $meaning): array => [
                     'column' => $meaning->span->from + 1,
                     'length' => $meaning->span->length(),
                     'kind' => $meaning->kind->value,
-                    'says' => $meaning->says,
+                    'says' => $words->says($meaning),
                 ],
                 $meanings,
             ),
@@ -113,9 +118,9 @@ final class ReadingWriter
     public static function problems(array $problems): array
     {
         return array_map(static fn (Problem $problem): array => array_filter([
-            'message' => $problem->message,
+            'message' => MessageWords::says($problem->message),
             'severity' => $problem->severity->value,
-            'mend' => $problem->mend,
+            'mend' => MessageWords::mend($problem->message),
             'piece' => $problem->piece,
             'path' => $problem->path,
             'where' => null === $problem->line && '' !== ($problem->path ?? '') ? PlaceWords::of($problem->path ?? '') : null,
@@ -126,13 +131,18 @@ final class ReadingWriter
             'numbering' => $problem->isNumbering ? true : null,
             'readings' => [] === $problem->readings
                 ? null
-                : array_map(static fn (AskedReading $reading): array => ['says' => $reading->says, 'makes' => $reading->makes], $problem->readings),
+                : array_map(static fn (AskedReading $reading): array => ['says' => $reading->notation, 'makes' => $reading->makes], $problem->readings),
             'setting' => $problem->setting?->value,
             'newYarn' => $problem->newYarn,
             'fixes' => [] === $problem->fixes
                 ? null
                 : array_map(
-                    static fn (Fix $fix): array => ['label' => $fix->label, 'column' => $fix->position + 1, 'length' => $fix->length, 'text' => $fix->text],
+                    static fn (Fix $fix): array => [
+                        'label' => MessageWords::says($fix->label),
+                        'column' => $fix->position + 1,
+                        'length' => $fix->length,
+                        'text' => $fix->text,
+                    ],
                     $problem->fixes,
                 ),
         ], static fn (mixed $value): bool => null !== $value), $problems);

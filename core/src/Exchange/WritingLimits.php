@@ -8,9 +8,9 @@ use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Problem;
 
 /**
  * What a plan may hold when it is written: less than is read. A plan of an earlier version that holds more is read, shown and changed as any
@@ -20,7 +20,6 @@ final class WritingLimits
 {
     /** Characters that are not seen, or that break a line. */
     private const UNSEEN = '/[\p{Cc}\x{2028}\x{2029}]/u';
-    private const FEWER_LAYERS = 'Delete some, or lay one in place of several.';
 
     /**
      * @param Plan|null $before  what it was made of; null: it is new, or comes from a file, where all that is read is taken
@@ -40,19 +39,15 @@ final class WritingLimits
         foreach ($plan->pieces as $i => $piece) {
             $layers = \count($piece->colours);
             if ($layers > Limits::LAYERS && $layers > \count($before->piece($piece->key)->colours ?? [])) {
-                throw InvalidFields::because("pieces[{$i}].colours", 'A piece can have '.Limits::LAYERS.' layers of colour.', self::FEWER_LAYERS);
+                throw InvalidFields::because("pieces[{$i}].colours", Message::of('plan.layersOfPiece', most: Limits::LAYERS));
             }
         }
         if (self::layers($plan) > max(Limits::ALL_LAYERS, self::layers($before))) {
-            throw InvalidFields::because('pieces', 'All pieces together can have '.Limits::ALL_LAYERS.' layers of colour.', self::FEWER_LAYERS);
+            throw InvalidFields::because('pieces', Message::of('plan.layers', most: Limits::ALL_LAYERS));
         }
         // Few pieces cannot have that many rounds, and need not be read for it.
         if (\count($plan->pieces) * Limits::ROUNDS > Limits::ALL_ROUNDS && self::rounds($plan) > max(Limits::ALL_ROUNDS, self::rounds($before))) {
-            throw InvalidFields::because(
-                'pieces',
-                'All pieces together can have '.number_format(Limits::ALL_ROUNDS).' rounds.',
-                'Make two plans of it, or let alike pieces be copies of one.',
-            );
+            throw InvalidFields::because('pieces', Message::of('plan.rounds', most: Limits::ALL_ROUNDS));
         }
     }
 
@@ -62,7 +57,7 @@ final class WritingLimits
         $were = null === $before ? [] : array_flip(self::named($before));
         foreach (self::named($plan) as $path => $name) {
             if (!isset($were[$name]) && 1 === preg_match(self::UNSEEN, $name)) {
-                throw new InvalidFields([Problem::atPath($path, 'This holds a character that cannot be seen.', 'Delete it, or type the words anew.')]);
+                throw InvalidFields::because($path, Message::of('name.unseen'));
             }
         }
     }

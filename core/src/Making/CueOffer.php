@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Making;
 
 use Alternum\Core\Plan\Closing;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Placement;
 
 /** Something that a cue says and that the plan can hold: the eyes' place, a tail's length, how rounds are closed. */
@@ -13,7 +14,7 @@ final readonly class CueOffer
     /**
      * @param int            $line    the typed line, from 1
      * @param string         $text    the cue in the maker’s words
-     * @param string         $label   what taking it does
+     * @param Message        $label   what taking it does
      * @param Placement|null $placed  eyes and such
      * @param float|null     $tailCm  the tail to sew with
      * @param Closing|null   $closing where its joined rounds are closed
@@ -21,7 +22,7 @@ final readonly class CueOffer
     public function __construct(
         public int $line,
         public string $text,
-        public string $label,
+        public Message $label,
         public ?Placement $placed = null,
         public ?float $tailCm = null,
         public ?Closing $closing = null,

@@ -12,6 +12,7 @@ use Alternum\Core\Notation\SaidPlace;
 use Alternum\Core\Notation\SaidTail;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Closing;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
@@ -49,7 +50,7 @@ final class CueOffers
         }
         foreach ($reading->rounds as $round) {
             if (Closed::ToBackLoop === $round->closed) {
-                return new CueOffer($round->line, $round->closed->value, 'Close all rounds in the back loop of the first stitch', closing: Closing::BackLoop);
+                return new CueOffer($round->line, $round->closed->value, Message::of('offer.backLoop'), closing: Closing::BackLoop);
             }
         }
 
@@ -82,7 +83,9 @@ final class CueOffers
         return new CueOffer(
             $line,
             $text,
-            "Set the {$kind->value} between rounds {$round} and {$next}".(null === $apart ? '' : ", {$place->apart} stitches apart"),
+            null === $apart
+                ? Message::of('offer.place', what: $kind->value, round: $round, next: $next)
+                : Message::of('offer.placeApart', what: $kind->value, round: $round, next: $next, apart: $apart),
             new Placement(
                 key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
                 kind: $kind,
@@ -101,6 +104,6 @@ final class CueOffers
             return null;
         }
 
-        return new CueOffer($line, $text, "Reckon with {$tail->words} for each tail that sews a part on", null, $tail->cm);
+        return new CueOffer($line, $text, Message::of('offer.tail', tail: $tail->words), null, $tail->cm);
     }
 }

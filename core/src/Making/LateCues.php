@@ -9,6 +9,7 @@ use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 
 /** What the maker’s words set from inside when no fingers get in any more. */
@@ -53,8 +54,7 @@ final readonly class LateCues
             $column,
             $length,
             $round,
-            "After round {$this->openings->deadline(1)} no fingers get in, so eyes cannot be set from inside after round {$round}.",
-            'Say it earlier, or sew or embroider them.',
+            Message::of('cue.eyesLate', deadline: (int) $this->openings->deadline(1), round: $round),
         );
     }
 }

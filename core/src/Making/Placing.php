@@ -13,6 +13,7 @@ use Alternum\Core\Place\Changes;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Layer\WhichRounds;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Problem;
@@ -51,8 +52,7 @@ final readonly class Placing
             if (null !== $placement->apart && $placement->apart >= $makes) {
                 $problems[] = Problem::atPath(
                     "{$path}.apart",
-                    $placement->named()." are to be {$placement->apart} stitches apart, but round {$round} has {$makes}.",
-                    'Set them nearer to one another.',
+                    Message::of('placing.tooFarApart', named: $placement->named(), apart: $placement->apart, round: $round, makes: $makes),
                     round: $round,
                 );
                 continue;
@@ -77,8 +77,13 @@ final readonly class Placing
             if ($one->isOutOfReach()) {
                 $problems[] = Problem::atPath(
                     "{$path}.number",
-                    $placement->named()." lie after round {$round}, where no fingers get in: after round {$one->deadline} the opening is too small.",
-                    "Set them after round {$openings->deepest()} or before, or sew or embroider them.",
+                    Message::of(
+                        'placing.outOfReach',
+                        named: $placement->named(),
+                        round: $round,
+                        deadline: (int) $one->deadline,
+                        deepest: (int) $openings->deepest(),
+                    ),
                     round: $round,
                 );
             }
@@ -110,12 +115,14 @@ final readonly class Placing
 
     private static function nowhere(Placement $placement, ?int $round, int $last, string $path): Problem
     {
-        return Problem::atPath(Anchor::Widest === $placement->anchor ? "{$path}.offset" : "{$path}.number", $placement->named().match (true) {
-            null !== $round => " come after round {$round}, but the piece has rounds 1 to {$last}.",
-            Anchor::Change === $placement->anchor => " are placed by colour change {$placement->number}, which the piece does not have.",
-            Anchor::Widest === $placement->anchor => " are placed {$placement->offset} rounds on from the widest, where the piece has none.",
-            default => ' are placed by another placement, which does not come before them.',
-        }, 'Name another, or a round.');
+        $named = $placement->named();
+
+        return Problem::atPath(Anchor::Widest === $placement->anchor ? "{$path}.offset" : "{$path}.number", match (true) {
+            null !== $round => Message::of('placing.afterEnd', named: $named, round: $round, last: $last),
+            Anchor::Change === $placement->anchor => Message::of('placing.noChange', named: $named, number: $placement->number),
+            Anchor::Widest === $placement->anchor => Message::of('placing.noWidest', named: $named, offset: $placement->offset),
+            default => Message::of('placing.noOther', named: $named),
+        });
     }
 
     /**

@@ -12,6 +12,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
@@ -38,7 +39,7 @@ final readonly class Advice
     {
         $fixes = array_values(array_filter($fault->fixes, fn (Fix $fix): bool => $this->helps($fix, $source, $ground, $count->stitches ?? null)));
 
-        return $fault->mended($fault->mend, $fixes);
+        return $fault->mended(null, $fixes);
     }
 
     /** A fault of how a round lies on the one below, with what to do about it. */
@@ -56,14 +57,14 @@ final readonly class Advice
                     $written = $this->write($typed, $trial->makes);
 
                     return null === $own
-                        ? $fault->mended($fault->mend, [$written])
-                        : $fault->mended("{$own->label}, or ({$trial->makes}) as the count.", [$own, $written]);
+                        ? $fault->mended(null, [$written])
+                        : $fault->mended(Message::of('mend.writeOrCount', text: $own->text, makes: $trial->makes), [$own, $written]);
                 }
             }
         }
         if (FaultKind::NoStart === $fault->kind) {
             return $this->tried(
-                $fault->mended($fault->mend, [new Fix('Work them into a ring', ($line->stitches()[0] ?? $line)->span->end, 0, ' in MR')]),
+                $fault->mended(null, [new Fix(Message::of('fix.ring'), ($line->stitches()[0] ?? $line)->span->end, 0, ' in MR')]),
                 $source,
                 $ground,
                 $line->counts[0] ?? null,
@@ -74,21 +75,28 @@ final readonly class Advice
         }
         $rest = abs($trial->below - $trial->uses);
         // What makes the count that the maker typed comes first; what does not is said with what it makes.
-        $more = FaultKind::LeftOver === $fault->kind ? new Fix("Add {$rest} {$single}", $line->end(), 0, ", {$rest} {$single}") : null;
+        $more = FaultKind::LeftOver === $fault->kind
+            ? new Fix(Message::of('fix.add', rest: $rest, single: $single), $line->end(), 0, ", {$rest} {$single}")
+            : null;
         $fixes = [
             null !== $more && $this->helps($more, $source, $ground, $count) ? $more : null,
             $this->rewritten($trial, $source, $ground, $count),
         ];
         $fixes = array_values(array_filter(null === $count ? $fixes : array_reverse($fixes)));
-        $mends = array_map(static fn (Fix $fix): string => $fix === $more ? "{$fix->label} at the end" : $fix->label, $fixes);
-        if ([] === $mends) {
-            $mends[] = null === $more
-                ? "Take off what uses {$rest} ".(1 === $rest ? 'stitch' : 'stitches')
-                : "{$more->label} at the end".(null === $count ? '' : ', which makes '.($trial->makes + $rest));
-        }
+        $mend = match (true) {
+            [] === $fixes && null === $more => Message::of('mend.remove', rest: $rest),
+            [] === $fixes && null === $count => Message::of('mend.add', rest: $rest, single: $single),
+            [] === $fixes => Message::of('mend.addMaking', rest: $rest, single: $single, makes: $trial->makes + $rest),
+            1 === \count($fixes) => $fixes[0] === $more
+                ? Message::of('mend.add', rest: $rest, single: $single)
+                : Message::of('mend.write', text: $fixes[0]->text),
+            default => $fixes[0] === $more
+                ? Message::of('mend.addOrWrite', rest: $rest, single: $single, text: $fixes[1]->text)
+                : Message::of('mend.writeOrAdd', rest: $rest, single: $single, text: $fixes[0]->text),
+        };
         $broken = Breaks::of($line, $trial->below);
 
-        return $fault->mended((null === $broken ? '' : "{$broken} ").$mends[0].(isset($mends[1]) ? ', or '.lcfirst($mends[1]) : '').'.', $fixes);
+        return $fault->mended(null === $broken ? $mend : Message::of('mend.broken', broken: $broken, mend: $mend), $fixes);
     }
 
     /** The line written anew, so that it fits and makes the count that the maker typed; null where none is found. */
@@ -97,7 +105,7 @@ final readonly class Advice
         $line = $trial->reading;
         $begin = $this->begin($line);
         foreach ((new Rewriting($this->printer, $this->vocabulary))->of($line, $trial->stitches->codes, $trial->below, $count) as $text) {
-            $fix = new Fix("Write {$text}", $begin, max(0, $line->end() - $begin), $text);
+            $fix = new Fix(Message::of('fix.write', text: $text), $begin, max(0, $line->end() - $begin), $text);
             if ($this->helps($fix, $source, $ground, $count)) {
                 return $fix;
             }
@@ -109,7 +117,7 @@ final readonly class Advice
     /** Mends a count. */
     public function write(Count $count, int $makes): Fix
     {
-        return new Fix("Write ({$makes})", $count->span->from, $count->span->length(), "({$makes})");
+        return new Fix(Message::of('fix.write', text: "({$makes})"), $count->span->from, $count->span->length(), "({$makes})");
     }
 
     /**
@@ -124,19 +132,18 @@ final readonly class Advice
             $line = $trial->reading;
             $text = $this->printer->stitches($line);
             $begin = $this->begin($line);
-            $fix = new Fix("Take {$text}", $begin, max(0, $line->end() - $begin), $text);
+            $fix = new Fix(Message::of('fix.take', text: $text), $begin, max(0, $line->end() - $begin), $text);
             if ($this->helps($fix, $source, $ground, $trial->makes)) {
                 $readings[] = new AskedReading($text, $trial->makes);
                 $fixes[] = $fix;
             }
         }
         $first = $open[0]->reading->stitches()[0] ?? $open[0]->reading;
-        $said = implode(' or ', array_map(static fn (Trial $trial): string => (string) $trial->makes, $open));
+        $said = array_values(array_map(static fn (Trial $trial): int => $trial->makes, $open));
 
         return Fault::at(
             new Span($first->span->from, max($first->span->from + 1, $open[0]->reading->end())),
-            'This can be read in '.\count($open)." ways, which make {$said}.",
-            'Choose the one that is meant, or write the count.',
+            Message::of('line.severalWays', ways: \count($open), made: $said),
         )->asking($readings, $fixes);
     }
 

@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Node\Evenly;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /** Works out the rounds that a sentence stands for: "repeat round 3 three more times", "work 5 rounds even". */
 final readonly class AgainRounds
@@ -32,16 +33,10 @@ final readonly class AgainRounds
     public function of(Again $again, ?int $said): array
     {
         if ($again->open || AgainKind::Elsewhere === $again->kind) {
-            throw self::error(
-                $again,
-                AgainKind::Elsewhere === $again->kind
-                    ? 'This is worked as another piece is, which the words do not tell.'
-                    : 'It does not say how many rounds these are.',
-                AgainKind::Elsewhere === $again->kind ? 'Write the rounds out, or copy them from that piece.' : 'Say how many: “work 6 rounds even”.',
-            );
+            throw self::error($again, Message::of(AgainKind::Elsewhere === $again->kind ? 'again.elsewhere' : 'again.howMany'));
         }
         if ([] === $this->rounds) {
-            throw self::error($again, 'There is no round before this that could be worked again.', 'Write the first rounds out.');
+            throw self::error($again, Message::of('again.nothing'));
         }
 
         return match ($again->kind) {
@@ -58,8 +53,7 @@ final readonly class AgainRounds
         $from = $again->from ?? $done + 1 + ($again->to ?? -1);
         $to = null === $again->from ? $done : $again->to ?? $from;
         if ($from < 1 || $to > $done) {
-            $are = 1 === $done ? 'is 1 round' : "are {$done} rounds";
-            throw self::error($again, 'It names round '.($from < 1 ? $from : $to).", but there {$are} before it.", 'Name one that is there.');
+            throw self::error($again, Message::of('again.noRound', round: $from < 1 ? $from : $to, done: $done));
         }
         $cycle = \array_slice($this->lines, $from - 1, $to - $from + 1);
         foreach ($cycle as $i => $line) {
@@ -82,8 +76,7 @@ final readonly class AgainRounds
             null !== $again->times && (null === $said || $said <= 1 || $said === $again->times * $count) => $again->times * $count,
             null !== $again->times => throw self::error(
                 $again,
-                "The head names {$said} rounds, but this makes ".$again->times * $count.'.',
-                'Mend one of the two.',
+                Message::of('head.otherRounds', head: $said, said: $again->times * $count),
             ),
             null !== $said && $said > 1 => $said,
             default => $count,
@@ -102,8 +95,7 @@ final readonly class AgainRounds
         if ($rounds < 1 || $rounds > Limits::ROUNDS) {
             throw self::error(
                 $again,
-                $rounds < 1 ? 'There are so many rounds already.' : 'A piece can have '.Limits::ROUNDS.' rounds at the most.',
-                'Mend the number.',
+                $rounds < 1 ? Message::of('again.already') : Message::of('again.tooMany', most: Limits::ROUNDS),
             );
         }
         $lines = [];
@@ -139,7 +131,7 @@ final readonly class AgainRounds
             $lines[] = $line;
         }
         if ($made !== $again->untilStitches || [] === $lines) {
-            throw self::error($again, "Worked on like this, no round makes {$again->untilStitches} stitches.", 'Mend the number, or write the rounds out.');
+            throw self::error($again, Message::of('again.never', stitches: (int) $again->untilStitches));
         }
 
         return $lines;
@@ -169,7 +161,7 @@ final readonly class AgainRounds
 
     private static function unsaid(Again $again): SyntaxError
     {
-        return self::error($again, 'It does not say for how many rounds.', 'Write “for 3 rounds”, or the rounds’ numbers before it.');
+        return self::error($again, Message::of('again.forHowMany'));
     }
 
     /**
@@ -184,7 +176,7 @@ final readonly class AgainRounds
             $step = $this->rounds[$i]->makes - $this->rounds[$i]->below;
         }
         if (0 === $step) {
-            throw self::error($again, 'No round before this grows or shrinks, so it is not clear by how many.', 'Write the next round out.');
+            throw self::error($again, Message::of('again.noStep'));
         }
         $made = $this->rounds[\count($this->rounds) - 1]->makes;
         $rounds = match (true) {
@@ -195,8 +187,9 @@ final readonly class AgainRounds
         if ($rounds < 1 || $rounds > Limits::ROUNDS) {
             throw self::error(
                 $again,
-                'By '.abs($step)." a round from {$made}, no round makes ".($again->untilStitches ?? 'that').'.',
-                'Mend the number, or write the rounds out.',
+                null === $again->untilStitches
+                    ? Message::of('again.stepNever', step: abs($step), made: $made)
+                    : Message::of('again.stepMisses', step: abs($step), made: $made, stitches: $again->untilStitches),
             );
         }
         $line = new Line(null, [new Evenly($step > 0 ? Stitch::Increase : Stitch::Decrease, abs($step), $again->span)], $again->span);
@@ -204,8 +197,8 @@ final readonly class AgainRounds
         return array_fill(0, $rounds, $line);
     }
 
-    private static function error(Again $again, string $message, string $mend): SyntaxError
+    private static function error(Again $again, Message $message): SyntaxError
     {
-        return new SyntaxError($message, $mend, $again->span->from, max(1, $again->span->length()));
+        return new SyntaxError($message, $again->span->from, max(1, $again->span->length()));
     }
 }

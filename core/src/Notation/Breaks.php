@@ -6,11 +6,12 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Plan\Message;
 
 /** Says where a repeat runs out of stitches: "The 6th repeat has 2 of its 3 stitches left to work into." */
 final class Breaks
 {
-    public static function of(Line $line, int $below): ?string
+    public static function of(Line $line, int $below): ?Message
     {
         $used = 0;
         foreach ($line->items as $item) {
@@ -24,8 +25,8 @@ final class Breaks
                 $left = $below - $used - $whole * $each;
 
                 return 0 === $left
-                    ? "It fits {$whole} ".(1 === $whole ? 'time' : 'times').', not '.$item->times.'.'
-                    : 'Repeat '.($whole + 1)." finds {$left} of the {$each} stitches that it uses.";
+                    ? Message::of('repeat.fits', whole: $whole, times: $item->times)
+                    : Message::of('repeat.breaks', repeat: $whole + 1, left: $left, uses: $each);
             }
             $used += $uses;
         }

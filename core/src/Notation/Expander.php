@@ -13,6 +13,7 @@ use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /** Writes a line's stitches out one by one, as many as "around" needs to use the round below. */
 final readonly class Expander
@@ -38,7 +39,7 @@ final readonly class Expander
         foreach ($line->items as $i => $item) {
             if (self::isOpen($item)) {
                 if (null !== $open) {
-                    throw self::error($item, 'It says “around” twice.', 'Say how often one of the two is worked.');
+                    throw self::error($item, Message::of('around.twice'));
                 }
                 $open = $i;
                 $parts[] = Expansion::none();
@@ -133,7 +134,7 @@ final readonly class Expander
         };
         $uses = $once->uses();
         if (0 === $uses) {
-            throw self::error($item, 'This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.');
+            throw self::error($item, Message::of('around.never'));
         }
         $whole = max(0, intdiv($rest, $uses));
         $left = max(0, $rest) % $uses;
@@ -144,10 +145,7 @@ final readonly class Expander
             ? null
             : self::error(
                 $item,
-                "{$rest} stitches below do not come out even in repeats of {$uses}: ".(1 === $left
-                    ? 'the last is worked plain.'
-                    : "the last {$left} are worked plain."),
-                "Write x{$whole}, then {$left} plain ".(1 === $left ? 'one' : 'ones').', if that is meant.',
+                Message::of('around.uneven', below: $rest, uses: $uses, left: $left, whole: $whole),
             );
 
         return [$stitches, $odd];
@@ -170,8 +168,7 @@ final readonly class Expander
         if ($plain < 0) {
             throw self::error(
                 $evenly,
-                "{$evenly->times} of these use ".$evenly->times * $evenly->stitch->uses().' stitches, but there '.(1 === $rest ? 'is' : 'are')." {$rest}.",
-                'Work fewer.',
+                Message::of('around.tooMany', times: $evenly->times, uses: $evenly->times * $evenly->stitch->uses(), below: $rest),
             );
         }
         $all = Expansion::none();
@@ -188,7 +185,7 @@ final readonly class Expander
         $all = Expansion::none();
         foreach ($repeat->items as $item) {
             if (self::isOpen($item)) {
-                throw self::error($item, '“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.');
+                throw self::error($item, Message::of('around.inBracket'));
             }
             $all = $all->then(self::item($item));
             if ($all->length() > Limits::STITCHES_IN_ROUND) {
@@ -213,13 +210,12 @@ final readonly class Expander
     {
         return self::error(
             $at,
-            'This is '.number_format($stitches).' stitches, and a round can have '.number_format(Limits::STITCHES_IN_ROUND).' at the most.',
-            'Mend the number of repeats.',
+            Message::of('number.stitches', stitches: $stitches, most: Limits::STITCHES_IN_ROUND),
         );
     }
 
-    private static function error(Node $at, string $message, string $mend): SyntaxError
+    private static function error(Node $at, Message $message): SyntaxError
     {
-        return new SyntaxError($message, $mend, $at->span->from, max(1, $at->span->length()));
+        return new SyntaxError($message, $at->span->from, max(1, $at->span->length()));
     }
 }

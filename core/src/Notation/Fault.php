@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Message;
 
 /** What is wrong at a stretch of a round's text. */
 final readonly class Fault
@@ -16,22 +17,21 @@ final readonly class Fault
      */
     private function __construct(
         public Span $span,
-        public string $message,
-        public string $mend,
+        public Message $message,
         public FaultKind $kind,
         public array $fixes,
         public array $readings = [],
     ) {
     }
 
-    public static function at(Span $span, string $message, string $mend, FaultKind $kind = FaultKind::Other): self
+    public static function at(Span $span, Message $message, FaultKind $kind = FaultKind::Other): self
     {
-        return new self($span, $message, $mend, $kind, []);
+        return new self($span, $message, $kind, []);
     }
 
     public static function of(SyntaxError $error): self
     {
-        return new self($error->span(), $error->getMessage(), $error->mend, FaultKind::Other, null === $error->fix ? [] : [$error->fix]);
+        return new self($error->span(), $error->says, FaultKind::Other, null === $error->fix ? [] : [$error->fix]);
     }
 
     /**
@@ -40,12 +40,15 @@ final readonly class Fault
      */
     public function asking(array $readings, array $fixes): self
     {
-        return new self(span: $this->span, message: $this->message, mend: $this->mend, kind: $this->kind, fixes: $fixes, readings: $readings);
+        return new self(span: $this->span, message: $this->message, kind: $this->kind, fixes: $fixes, readings: $readings);
     }
 
-    /** @param list<Fix> $fixes */
-    public function mended(string $mend, array $fixes): self
+    /**
+     * @param Message|null $mend  what to do, where the message does not say it alone
+     * @param list<Fix>    $fixes
+     */
+    public function mended(?Message $mend, array $fixes): self
     {
-        return new self($this->span, $this->message, $mend, $this->kind, $fixes);
+        return new self($this->span, $this->message->mendedBy($mend), $this->kind, $fixes);
     }
 }

@@ -21,7 +21,7 @@ final class LineMeanings
         $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns));
         foreach (Wrapping::of($piece->rounds) as $source) {
             if ($line >= $source->line && $line < $source->line + $source->lines()) {
-                $meanings = (new Meanings($plan->terms))->of($source->text, $parser->line($source->text), $reading->syntax->lines()[$source->line - 1] ?? null);
+                $meanings = Meanings::of($source->text, $parser->line($source->text), $reading->syntax->lines()[$source->line - 1] ?? null);
 
                 return self::within($meanings, $source, $line, mb_strlen($piece->rounds[$line - 1]));
             }
@@ -43,7 +43,7 @@ final class LineMeanings
             $from = max(0, $meaning->span->from - $begin);
             $end = min($length, $meaning->span->end - $begin);
             if ($end > $from) {
-                $here[] = new Meaning(new Span($from, $end), $meaning->kind, $meaning->says);
+                $here[] = new Meaning(new Span($from, $end), $meaning->kind, $meaning->about);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 
@@ -35,7 +36,7 @@ final class LineProblems
     private static function problem(Source $source, Fault $fault, int $round): Problem
     {
         [$line, $column] = $source->at($fault->span->from);
-        $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round, $fault->message, $fault->mend);
+        $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round, $fault->message);
         // A mend's characters are those of one line.
         $problem = 1 === $source->lines() ? $problem->fixedBy(...$fault->fixes) : $problem;
 
@@ -60,16 +61,13 @@ final class LineProblems
     /** A head whose number is not the round's. */
     public function numbering(Source $source, Head $head, int $next): void
     {
-        $once = $this->worked->once();
-        $mend = $head->from > $next ? "Write the {$once} that is missing before it, or number the lines anew." : 'Number the lines anew.';
         [$line, $column] = $source->at($head->numbers->from);
         $this->problems[] = Problem::inLine(
             $line,
             $column,
             max(1, $head->numbers->length()),
             $next,
-            "This line says {$once} {$head->from}, but it is {$once} {$next}.",
-            $mend,
+            Message::of($head->from > $next ? 'head.missing' : 'head.number', worked: $this->worked->value, said: (int) $head->from, is: $next),
         )->ofNumbering();
     }
 }

@@ -16,6 +16,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parse\Assumption;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /** Works the rounds that one line stands for, in the reading that is right. */
 final readonly class LineWork
@@ -38,7 +39,7 @@ final readonly class LineWork
         if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {
             $this->rounds->tell(
                 $source,
-                Fault::at($this->statedAt($line), "The head names {$head->rounds} rounds, but it says {$stated}.", 'Mend one of the two.'),
+                Fault::at($this->statedAt($line), Message::of('head.otherStated', head: $head->rounds, said: $stated)),
             );
         }
         $times = null !== $head && ($head->rounds > 1 || null !== $head->from)
@@ -139,8 +140,7 @@ final readonly class LineWork
                 $source,
                 Fault::at(
                     $line->span,
-                    "Stitches along a chain stand out of the round: {$trial->makes} stitches are left for the next.",
-                    'If the next round goes into them too, write them as stitches of the round.',
+                    Message::of('chain.standsOut', makes: $trial->makes),
                 ),
                 true,
             );
@@ -151,8 +151,7 @@ final readonly class LineWork
                 $source,
                 Fault::at(
                     $left->span,
-                    "It says that stitches are left, but this works into all {$trial->below}.",
-                    'Say how many are worked, as “8 sc”; the next round finds those alone.',
+                    Message::of('round.saysLeft', below: $trial->below),
                 ),
                 true,
             );
@@ -180,8 +179,7 @@ final readonly class LineWork
                 $source,
                 Fault::at(
                     $again->span,
-                    'This is taken as plain rounds, one stitch in each.',
-                    'Write the count, or “continue increasing”, if they grow or shrink on.',
+                    Message::of('again.even'),
                 ),
                 true,
             );
@@ -199,7 +197,7 @@ final readonly class LineWork
                 [$trial, $fault] = [$around, null];
             }
             if (null !== $fault && 0 === $i) {
-                $this->rounds->tell($source, Fault::at($again->span, $fault->message, $fault->mend));
+                $this->rounds->tell($source, Fault::at($again->span, $fault->message));
                 $told = true;
             }
             if (!$this->rounds->take($trial, $source, $i > 0)) {
@@ -213,9 +211,8 @@ final readonly class LineWork
                     $source,
                     Fault::at(
                         $count->span,
-                        'This makes '.$made." stitches, but the line says {$count->stitches}.",
-                        "Write ({$made}), or fix the stitches.",
-                    )->mended("Write ({$made}), or fix the stitches.", [$this->advice->write($count, $made)]),
+                        Message::of('count.other', made: $made, said: $count->stitches),
+                    )->mended(null, [$this->advice->write($count, $made)]),
                     false,
                     $this->rounds->count(),
                 );

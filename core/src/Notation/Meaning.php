@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-/** What one stretch of a typed line was taken for, in words. */
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Plan\Message;
+
+/** What one stretch of a typed line was taken for. */
 final readonly class Meaning
 {
-    public function __construct(public Span $span, public MeaningKind $kind, public string $says)
+    public function __construct(public Span $span, public MeaningKind $kind, public Node|Message $about)
     {
     }
 }

@@ -8,6 +8,7 @@ use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -100,8 +101,7 @@ final class PieceReading
                     0,
                     Problem::atPath(
                         "{$path}.pieces[{$i}]",
-                        'This piece begins on “'.($plan->piece($key)->name ?? $key).'”, which is not made before it.',
-                        'Put that piece before this one, or let this one begin on another.',
+                        Message::of('start.notMade', piece: $plan->piece($key)->name ?? $key),
                     ),
                 ];
             }
@@ -113,8 +113,7 @@ final class PieceReading
                     0,
                     Problem::atPath(
                         "{$path}.pieces[{$i}]",
-                        'An edging goes around a piece that is worked in rows, and “'.($plan->piece($key)->name ?? $key).'” is not.',
-                        'Let this piece begin on its opening.',
+                        Message::of('start.notFlat', piece: $plan->piece($key)->name ?? $key),
                     ),
                 ];
             }
@@ -127,21 +126,18 @@ final class PieceReading
                 0,
                 Problem::atPath(
                     "{$path}.to",
-                    "That piece has {$rounds} rounds, so the last space between two is after round ".($rounds - 1).'.',
-                    'Name rounds up to that.',
+                    Message::of('start.side', rounds: $rounds, last: $rounds - 1),
                 ),
             ];
         }
         if (0 === $openings[0]) {
-            $next = ($beginning->round ?? 0) + 1;
             $name = $plan->piece($beginning->pieces[0])->name ?? $beginning->pieces[0];
 
             return [
                 0,
                 Problem::atPath(
                     "{$path}.round",
-                    "Round {$beginning->round} of “{$name}” leaves no loop free.",
-                    "Work round {$next} of it in one loop only, as “sc around in BLO”, or name another round.",
+                    Message::of('start.noLoops', round: (int) $beginning->round, piece: $name, next: ($beginning->round ?? 0) + 1),
                 ),
             ];
         }
@@ -150,19 +146,18 @@ final class PieceReading
                 $openings[0],
                 Problem::atPath(
                     $path,
-                    "The two layers have {$openings[0]} and ".($openings[1] ?? 0).' stitches, so they cannot be worked together stitch by stitch.',
-                    'Give both the same number.',
+                    Message::of('start.layers', one: $openings[0], other: $openings[1] ?? 0),
                 ),
             ];
         }
         if (null !== $beginning->take && $beginning->take->of($openings[0]) > $openings[0]) {
-            return [$openings[0], Problem::atPath("{$path}.take", "It begins on more stitches than the edge has, which is {$openings[0]}.", 'Take fewer.')];
+            return [$openings[0], Problem::atPath("{$path}.take", Message::of('start.take', edge: $openings[0]))];
         }
         $on = $beginning->stitches($openings);
         $isTooWide = Join::Seam === $beginning->join && $beginning->across >= min($openings);
 
         return $on < 1 || $isTooWide
-            ? [max(0, $on), Problem::atPath("{$path}.across", 'The seam takes more stitches than the pieces have.', 'Let it take fewer.')]
+            ? [max(0, $on), Problem::atPath("{$path}.across", Message::of('start.seam'))]
             : [$on, null];
     }
 

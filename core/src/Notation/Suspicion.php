@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Setting;
 use Alternum\Core\Plan\Terms;
@@ -54,8 +55,7 @@ final class Suspicion
                 1,
                 1,
                 1,
-                'dc all round with 6 increases a round: are these UK terms?',
-                'If they are, set the plan’s terms to UK.',
+                Message::of('habit.ukTerms'),
             )->asNote()->mendedBy(Setting::TermsUk)
             : null;
     }
@@ -72,8 +72,7 @@ final class Suspicion
             1,
             1,
             1,
-            'These rounds are closed with a slip stitch, but the piece is worked in a spiral.',
-            'If they are joined, say that the piece is.',
+            Message::of('habit.joined'),
         )->asNote()->mendedBy(Setting::WorkedJoined);
     }
 }

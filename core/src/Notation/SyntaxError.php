@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Plan\Fix;
+use Alternum\Core\Plan\Message;
 
 /** A typed line that cannot be read, with the place. */
 final class SyntaxError extends \RuntimeException
@@ -14,18 +15,17 @@ final class SyntaxError extends \RuntimeException
      * @param int $length   in characters
      */
     public function __construct(
-        string $message,
-        public readonly string $mend,
+        public readonly Message $says,
         public readonly int $position,
         public readonly int $length,
         public readonly ?Fix $fix = null,
     ) {
-        parent::__construct($message);
+        parent::__construct($says->code);
     }
 
     public function fixedBy(Fix $fix): self
     {
-        return new self($this->getMessage(), $this->mend, $this->position, $this->length, $fix);
+        return new self($this->says, $this->position, $this->length, $fix);
     }
 
     public function span(): Span

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\Message;
+
 /** One line cut into tokens. Places are counted in tokens, positions in characters. Packed: a list for each of what a token has. */
 final readonly class Tokens
 {
@@ -160,9 +162,9 @@ final readonly class Tokens
     }
 
     /** An error about one token. */
-    public function error(int $at, string $message, string $mend): SyntaxError
+    public function error(int $at, Message $message): SyntaxError
     {
-        return new SyntaxError($message, $mend, $this->position($at), max(1, $this->end($at) - $this->position($at)));
+        return new SyntaxError($message, $this->position($at), max(1, $this->end($at) - $this->position($at)));
     }
 
     /** A token as typed, for a message; not too long. */

@@ -16,6 +16,7 @@ use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Worked;
 
 /** One reading of a line laid on the round below: what it uses and makes, and whether that is right. */
@@ -244,8 +245,7 @@ final readonly class Trial
                 if ($side > 0 && $used !== $side) {
                     return self::error(
                         $item->span,
-                        "The first side has {$side} chains to work into, but {$used} are used before the other side.",
-                        $used < $side ? 'Work the '.($side - $used).' that are left over.' : 'Take off what uses '.($used - $side).'.',
+                        Message::of($used < $side ? 'chain.sideLeft' : 'chain.sideOver', side: $side, used: $used, more: abs($side - $used)),
                     );
                 }
             }
@@ -255,27 +255,25 @@ final readonly class Trial
                 if ($used !== $last - 1 && $used !== $below - 1) {
                     return self::error(
                         $item->span,
-                        'It says the last chain, but '.($last - 1 - $used > 0 ? ($last - 1 - $used).' are left before it.' : 'that is used already.'),
-                        'Mend the number of stitches before it.',
+                        $last - 1 - $used > 0 ? Message::of('chain.lastLeft', left: $last - 1 - $used) : Message::of('chain.lastUsed'),
                     );
                 }
             }
             if (!$isFirst && self::isInRing($item)) {
-                return self::error($item->span, 'It says the ring, but only the first round goes into it.', 'Say into what it goes, as “in next st”.');
+                return self::error($item->span, Message::of('place.ring'));
             }
             if (PlaceKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
                 return self::error(
                     $item->span,
-                    "It says stitch {$place->number}, but the next one is stitch ".($used + 1).'.',
-                    'Say what is worked before it, or write “in next st”.',
+                    Message::of('place.stitch', said: $place->number, next: $used + 1),
                 );
             }
             if (PlaceKind::FromHook === $place?->kind && $place->number > max($below, 4) && !$isFirst) {
-                return self::error($item->span, "There are not {$place->number} chains before this.", 'Mend the number.');
+                return self::error($item->span, Message::of('place.chains', chains: $place->number));
             }
         }
         if ($isFirst && null !== $foundation && $foundation->chains > 0 && $foundation->from > $foundation->chains + 1) {
-            return self::error($foundation->span, "There is no chain {$foundation->from}: the chain has {$foundation->chains}.", 'Mend one of the two.');
+            return self::error($foundation->span, Message::of('chain.noChain', from: $foundation->from, chains: $foundation->chains));
         }
 
         return null;
@@ -290,8 +288,8 @@ final readonly class Trial
         return $item instanceof Work && PlaceKind::Ring === $item->place?->kind;
     }
 
-    private static function error(Span $span, string $message, string $mend): SyntaxError
+    private static function error(Span $span, Message $message): SyntaxError
     {
-        return new SyntaxError($message, $mend, $span->from, max(1, $span->length()));
+        return new SyntaxError($message, $span->from, max(1, $span->length()));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\Message;
+
 /** Says that a yarn that is named is none of the plan's. */
 final class UnknownYarn
 {
@@ -13,12 +15,10 @@ final class UnknownYarn
         $at = 1 === preg_match($isLetter ? "/\\b{$yarn}\\b/" : '/'.preg_quote($yarn, '/').'/iu', $source->text, $match, \PREG_OFFSET_CAPTURE)
             ? mb_strlen(substr($source->text, 0, $match[0][1]))
             : 0;
-        $message = $isLetter ? "It names yarn {$yarn}, which the plan does not have." : "“{$yarn}” is the name of no yarn of this plan.";
 
         return Fault::at(
             new Span($at, $at + mb_strlen($yarn)),
-            $message,
-            $isLetter ? "Add a yarn {$yarn}, or name another." : 'Add the yarn, or name one by its letter: with B:',
+            Message::of($isLetter ? 'yarn.noLetter' : 'yarn.noName', yarn: $yarn),
             FaultKind::NewYarn,
         );
     }

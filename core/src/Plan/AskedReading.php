@@ -8,7 +8,7 @@ namespace Alternum\Core\Plan;
 final readonly class AskedReading
 {
     /** @param int $makes stitches that the round makes, read so */
-    public function __construct(public string $says, public int $makes)
+    public function __construct(public string $notation, public int $makes)
     {
     }
 }

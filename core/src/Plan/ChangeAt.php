@@ -36,7 +36,7 @@ final readonly class ChangeAt
             method: $fields->has('method') ? $fields->oneOf('method', Method::class) : null,
             onward: $fields->has('onward') ? $fields->whole('onward', 1, Limits::STITCHES_IN_ROUND) : 0,
             begins: $fields->has('begins') ? $fields->number('begins', -180, 180) : null,
-            by: $fields->has('by') ? $fields->text('by', 40, Placement::KEY, 'Name a placement by its key.') : null,
+            by: $fields->has('by') ? $fields->text('by', 40, Placement::KEY, Message::of('field.placementKey')) : null,
             onLine: $fields->has('line') ? $fields->truth('line') : null,
             ends: EndsChoice::read($fields),
         );

@@ -16,7 +16,7 @@ final readonly class Copy
 
     public static function read(Fields $fields): self
     {
-        $copy = new self($fields->line('name', Limits::NAME), $fields->has('yarns') ? $fields->textMap('yarns', Yarn::KEY, Yarn::KEY_SAYS) : []);
+        $copy = new self($fields->line('name', Limits::NAME), $fields->has('yarns') ? $fields->textMap('yarns', Yarn::KEY, Yarn::keySays()) : []);
         $fields->close();
 
         return $copy;

@@ -8,11 +8,11 @@ namespace Alternum\Core\Plan;
 final readonly class Fix
 {
     /**
-     * @param string $label    what it does, for a button: "Write inc"
-     * @param int    $position the first character that gives way, from 0
-     * @param int    $length   how many do; 0 puts the text in between
+     * @param Message $label    what it does, for a button: "Write inc"
+     * @param int     $position the first character that gives way, from 0
+     * @param int     $length   how many do; 0 puts the text in between
      */
-    public function __construct(public string $label, public int $position, public int $length, public string $text)
+    public function __construct(public Message $label, public int $position, public int $length, public string $text)
     {
     }
 

@@ -108,34 +108,6 @@ final readonly class JoinedStart implements PieceSetting
         return array_values(array_filter($edges, static fn (EdgeStretch $edge): bool => $edge->count() > 0));
     }
 
-    /**
-     * In words, for the written pattern.
-     *
-     * @param list<string> $names of the pieces
-     */
-    public function inWords(array $names): string
-    {
-        $all = implode(' and ', $names);
-        $some = match (true) {
-            null === $this->take => '',
-            $this->take->stitches > 0 => "{$this->take->stitches} stitches, spread evenly, of ",
-            default => "stitches {$this->take->from} to {$this->take->to} of ",
-        };
-
-        return match ($this->join) {
-            Join::Opening => "on {$some}the opening of {$all}".($this->gap ? ', and once into the gap of the joining slip stitch' : ''),
-            Join::Rim => "on {$some}the opening of {$all}, folded back over it".($this->gap ? ', and once into the gap of the joining slip stitch' : ''),
-            Join::Loops => "in {$some}the loops that round {$this->round} of {$all} left free",
-            Join::Bridge => "around {$all}, joined by {$this->across} chains between them",
-            Join::Seam => "around {$all}, worked together over {$this->across} stitches".($this->counts ? ', which count' : ''),
-            Join::Layers => "through both of {$all}",
-            Join::Edge => "around the edge of {$all}: along its last row, down its row-ends, along its beginning, up its other row-ends",
-            Join::Edges => "around the edges of {$all}, through both at once",
-            Join::Side => "into the side of {$all}, in the spaces after rounds {$this->round} to {$this->to}, up one side and down the other",
-            Join::SpiralLoops => "in {$some}the loops that rounds {$this->round} to {$this->to} of {$all} left free",
-        };
-    }
-
     public static function field(): string
     {
         return 'start';
@@ -154,14 +126,14 @@ final readonly class JoinedStart implements PieceSetting
     public static function read(Fields $fields): self
     {
         $join = $fields->oneOf('join', Join::class);
-        $pieces = $fields->texts('pieces', 8, 40, Piece::KEY, 'Name a piece by its key.');
+        $pieces = $fields->texts('pieces', 8, 40, Piece::KEY, Message::of('field.pieceKey'));
         $across = $join->hasAcross() ? $fields->whole('across', 0, Limits::STITCHES_IN_ROUND) : 0;
         $round = $join->hasRounds() ? $fields->whole('round', 1, Limits::ROUNDS) : null;
         $to = $join->hasRounds() && Join::Loops !== $join ? $fields->whole('to', $round ?? 1, Limits::ROUNDS) : null;
         $take = $join->canPick() && $fields->has('take') ? PickUp::read($fields->object('take')) : null;
         [$least, $most] = $join->pieces();
         if (\count($pieces) < $least || \count($pieces) > $most) {
-            $fields->wrong('pieces', 'This many pieces cannot be joined like that.', 1 === $most ? 'Name one.' : 'Name two.');
+            $fields->wrong('pieces', Message::of('start.pieces', most: $most));
         }
         $counts = Join::Seam === $join && $fields->has('counts') && $fields->truth('counts');
         $gap = (Join::Opening === $join || Join::Rim === $join) && $fields->has('gap') && $fields->truth('gap');

@@ -58,11 +58,11 @@ final readonly class Piece
     {
         $front = $fields->object('front');
         $piece = new self(
-            key: $fields->text('key', 40, self::KEY, 'Write small letters, digits and dashes.'),
+            key: $fields->text('key', 40, self::KEY, Message::of('field.key')),
             name: $fields->line('name', Limits::NAME),
             copies: Copies::read($fields),
             worked: $fields->oneOf('worked', Worked::class),
-            rounds: $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', 'A line break is in it: write each line as a text of its own.'),
+            rounds: $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', Message::of('field.lineBreak')),
             lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
             frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
             colours: $fields->objects('colours', 0, Limits::READ_LAYERS, LayerKinds::read(...)),

@@ -46,7 +46,7 @@ final readonly class Placement
             $taken = array_map(static fn (self $other): string => $other->key, $placements);
             $placement = self::read($one, $taken);
             if (\in_array($placement->key, $taken, true)) {
-                $one->wrong('key', "Two placements have the key “{$placement->key}”.", 'Give one of them another key.');
+                $one->wrong('key', Message::of('field.twice', of: 'placements', key: $placement->key));
             }
             $placements[] = $placement;
         });
@@ -61,14 +61,14 @@ final readonly class Placement
         $isNumbered = Anchor::Round === $anchor || Anchor::Change === $anchor || (Anchor::Placement === $anchor && !$fields->has('of'));
         $number = $isNumbered ? $fields->whole('number', 1, Limits::ROUNDS) : 1;
         $placement = new self(
-            key: $fields->has('key') ? $fields->text('key', 40, self::KEY, 'Write small letters, digits and dashes.') : self::freeKey($taken),
+            key: $fields->has('key') ? $fields->text('key', 40, self::KEY, Message::of('field.key')) : self::freeKey($taken),
             kind: $fields->oneOf('kind', PlacementKind::class),
             name: $fields->has('name') ? $fields->line('name', Limits::NAME) : '',
             anchor: $anchor,
             number: $number,
             of: match (true) {
                 Anchor::Placement !== $anchor => '',
-                $fields->has('of') => $fields->text('of', 40, self::KEY, 'Name another placement by its key.'),
+                $fields->has('of') => $fields->text('of', 40, self::KEY, Message::of('field.otherPlacement')),
                 default => $taken[$number - 1] ?? (string) $number,
             },
             offset: $fields->whole('offset', -Limits::ROUNDS, Limits::ROUNDS, 0),

@@ -162,13 +162,12 @@ final readonly class Plan
         if (!$fields->has('format') || self::FORMAT !== $fields->raw('format')) {
             throw InvalidFields::because(
                 $at('format'),
-                'This is not an Alternum plan.',
-                'Choose a file that was saved as a plan; it says "format": "'.self::FORMAT.'".',
+                Message::of('plan.noPlan', format: self::FORMAT),
             );
         }
         $version = $fields->whole('version', 1, 1_000_000);
         if ($version > self::VERSION) {
-            throw InvalidFields::because($at('version'), "This plan is of version {$version}, newer than this program reads.", 'Open it with a newer program.');
+            throw InvalidFields::because($at('version'), Message::of('plan.newer', version: $version));
         }
         $title = $fields->line('title', Limits::NAME);
         $terms = $fields->oneOf('terms', Terms::class);
@@ -176,8 +175,8 @@ final readonly class Plan
         $units = $fields->oneOf('units', Units::class);
         $yarns = $fields->objects('yarns', 1, Limits::YARNS, Yarn::read(...));
         $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
-        $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns), 'letter');
-        $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces), 'key');
+        $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns));
+        $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces));
         $plan = new self(
             title: $title,
             terms: $terms,

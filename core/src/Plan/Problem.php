@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
-/** Something that a maker must know of, at its place, with the mend. Never a reason to lose what the maker typed. */
+/** Something that a maker must know of, at its place. Never a reason to lose what the maker typed. */
 final readonly class Problem
 {
     /**
@@ -21,8 +21,7 @@ final readonly class Problem
      * @param Setting|null       $setting     a setting that mends it
      */
     private function __construct(
-        public string $message,
-        public string $mend,
+        public Message $message,
         public Severity $severity = Severity::Error,
         public ?string $piece = null,
         public ?string $path = null,
@@ -38,14 +37,14 @@ final readonly class Problem
     ) {
     }
 
-    public static function inLine(int $line, int $column, int $length, ?int $round, string $message, string $mend): self
+    public static function inLine(int $line, int $column, int $length, ?int $round, Message $message): self
     {
-        return new self($message, $mend, line: $line, column: $column, length: $length, round: $round);
+        return new self($message, line: $line, column: $column, length: $length, round: $round);
     }
 
-    public static function atPath(string $path, string $message, string $mend, ?string $piece = null, ?int $round = null): self
+    public static function atPath(string $path, Message $message, ?string $piece = null, ?int $round = null): self
     {
-        return new self($message, $mend, piece: $piece, path: $path, round: $round);
+        return new self($message, piece: $piece, path: $path, round: $round);
     }
 
     public function fixedBy(Fix ...$fixes): self
@@ -127,7 +126,6 @@ final readonly class Problem
     ): self {
         return new self(
             message: $this->message,
-            mend: $this->mend,
             severity: $severity ?? $this->severity,
             piece: $piece ?? $this->piece,
             path: $path ?? $this->path,

@@ -10,7 +10,6 @@ use Alternum\Core\Plan\Format\Fields;
 final readonly class Yarn
 {
     public const KEY = '/^[A-Z]$/D';
-    public const KEY_SAYS = 'A yarn is known by one capital letter, A to Z.';
 
     /**
      * @param string       $key         one capital letter
@@ -51,10 +50,15 @@ final readonly class Yarn
         return $yarn;
     }
 
+    public static function keySays(): Message
+    {
+        return Message::of('field.yarnKey');
+    }
+
     /** The letter of a yarn. */
     public static function readKey(Fields $fields, string $name = 'yarn'): string
     {
-        return $fields->text($name, 1, self::KEY, self::KEY_SAYS);
+        return $fields->text($name, 1, self::KEY, self::keySays());
     }
 
     /** @return array<string, mixed> in the plan's format */
@@ -74,6 +78,6 @@ final readonly class Yarn
 
     private static function readHex(Fields $fields, string $name): string
     {
-        return $fields->text($name, 7, '/^#[0-9A-Fa-f]{6}$/D', 'Write a colour as #RRGGBB.');
+        return $fields->text($name, 7, '/^#[0-9A-Fa-f]{6}$/D', Message::of('field.hex'));
     }
 }

@@ -59,7 +59,7 @@ final class PieceWords
         if (null !== $piece->start) {
             $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->start->pieces);
             $on = array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
-            $begins = $piece->start->inWords($made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
+            $begins = BeginningWords::of($piece->start, $made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
         }
         if (Join::Bridge === $piece->start?->join) {
             $said[] = 'Chain from the last of them to the first, and work around that from its inner side, along the chain,'

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 
 /** Every kind of edit on the specimens: what becomes of the plan, or why not. */
 final class Edits
@@ -119,11 +120,12 @@ final class Edits
             $edit = EditKinds::read($values, '');
             $changed = $edit->apply($plan);
         } catch (EditRefused $refused) {
-            yield "! {$refused->getMessage()}";
+            yield '! '.MessageWords::says($refused->says);
 
             return;
         } catch (InvalidFields $refused) {
-            yield '! '.implode(' ', array_map(static fn (Problem $problem): string => "{$problem->path}: {$problem->message}", $refused->problems));
+            $says = static fn (Problem $problem): string => "{$problem->path}: ".MessageWords::says($problem->message);
+            yield '! '.implode(' ', array_map($says, $refused->problems));
 
             return;
         }

@@ -10,6 +10,7 @@ use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Notation\WholePatterns;
+use Alternum\Core\Words\MessageWords;
 
 /** Many more questions than one would read the answers to. */
 final class Many
@@ -126,7 +127,7 @@ final class Many
                 yield 'taken: '.$read(self::with($values, $path, $value));
             } catch (InvalidFields $refusal) {
                 foreach ($refusal->problems as $problem) {
-                    yield "{$problem->path}: {$problem->message} {$problem->mend}";
+                    yield "{$problem->path}: ".MessageWords::says($problem->message).' '.MessageWords::mend($problem->message);
                 }
             }
         }

@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Meanings;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\MeaningWords;
 
 /** Rounds put together by chance from the ways in which makers write their parts: most come out right, some do not. */
 final class Sentences
@@ -118,11 +119,11 @@ final class Sentences
     private static function answers(array $lines, Terms $terms, Worked $worked): iterable
     {
         yield from Texts::answer($lines, $terms, $worked);
-        $meanings = new Meanings($terms);
+        $words = new MeaningWords($terms);
         foreach ($lines as $line) {
             $parsed = Parser::of($terms)->line($line);
-            foreach ($meanings->of($line, $parsed, $parsed->lines[0] ?? null) as $meaning) {
-                yield "{$meaning->span->from}-{$meaning->span->end} {$meaning->kind->name} {$meaning->says}";
+            foreach (Meanings::of($line, $parsed, $parsed->lines[0] ?? null) as $meaning) {
+                yield "{$meaning->span->from}-{$meaning->span->end} {$meaning->kind->name} ".$words->says($meaning);
             }
         }
     }

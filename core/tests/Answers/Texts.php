@@ -19,6 +19,8 @@ use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Notation\WholePattern;
 use Alternum\Core\Tests\Notation\WholePatterns;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MeaningWords;
+use Alternum\Core\Words\MessageWords;
 
 /** What is read of typed words: right ones, and the same with one thing wrong. */
 final class Texts
@@ -118,20 +120,21 @@ final class Texts
             yield "& {$said->after} {$said->kind->name} {$said->text}";
         }
         foreach ($reading->problems as $problem) {
-            yield "! {$problem->line}:{$problem->column}+{$problem->length} {$problem->severity->value} {$problem->message} | {$problem->mend}"
+            yield "! {$problem->line}:{$problem->column}+{$problem->length} {$problem->severity->value} "
+                .MessageWords::says($problem->message).' | '.MessageWords::mend($problem->message)
                 .(null === $problem->setting ? '' : " [{$problem->setting->value}]").(null === $problem->newYarn ? '' : " [{$problem->newYarn}]");
             foreach ($problem->fixes as $fix) {
                 yield '  → '.self::fix($fix);
             }
             foreach ($problem->readings as $one) {
-                yield '  ? '."{$one->says} = {$one->makes}";
+                yield '  ? '."{$one->notation} = {$one->makes}";
             }
         }
     }
 
     private static function fix(Fix $fix): string
     {
-        return "{$fix->label} at {$fix->position}+{$fix->length}: {$fix->text}";
+        return MessageWords::says($fix->label)." at {$fix->position}+{$fix->length}: {$fix->text}";
     }
 
     private static function folded(string $codes): string
@@ -147,15 +150,15 @@ final class Texts
     private static function meanings(): iterable
     {
         foreach (Terms::cases() as $terms) {
-            $meanings = new Meanings($terms);
+            $words = new MeaningWords($terms);
             foreach (self::lines($terms) as $line) {
                 $parsed = Parser::of($terms)->line($line);
                 yield "=== {$line}";
                 foreach ([] === $parsed->lines ? [null] : $parsed->lines as $i => $taken) {
-                    foreach ($meanings->of($line, $parsed, $taken) as $meaning) {
+                    foreach (Meanings::of($line, $parsed, $taken) as $meaning) {
                         yield "{$i} {$meaning->span->from}-{$meaning->span->end} ".(MeaningKind::Understood === $meaning->kind
                             ? ''
-                            : "{$meaning->kind->name} ").$meaning->says;
+                            : "{$meaning->kind->name} ").$words->says($meaning);
                     }
                 }
             }

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Colour\YarnRun;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -74,8 +75,8 @@ final class ColouringTest extends TestCase
         $analysis = Analysis::of(Plans::of(self::TUBE, [$layer]));
         self::assertCount(1, $analysis->problems);
         self::assertSame($path, $analysis->problems[0]->path);
-        self::assertStringContainsString($message, $analysis->problems[0]->message);
-        self::assertNotSame('', $analysis->problems[0]->mend);
+        self::assertStringContainsString($message, MessageWords::says($analysis->problems[0]->message));
+        self::assertNotSame('', MessageWords::mend($analysis->problems[0]->message));
         self::assertSame('body', $analysis->problems[0]->piece);
     }
 

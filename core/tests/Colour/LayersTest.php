@@ -19,6 +19,7 @@ use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -291,6 +292,6 @@ final class LayersTest extends TestCase
         $problems = Analysis::of(Plans::of(self::BALL, [$layer]))->problems;
         self::assertCount(1, $problems);
         self::assertSame("pieces[0].{$path}", $problems[0]->path);
-        self::assertStringContainsString($message, $problems[0]->message);
+        self::assertStringContainsString($message, MessageWords::says($problems[0]->message));
     }
 }

@@ -10,6 +10,7 @@ use Alternum\Core\Edit\MeasureLean;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -50,7 +51,7 @@ final class PictureTest extends TestCase
     {
         $problem = Picture::table($csv, self::plan());
         self::assertInstanceOf(Problem::class, $problem);
-        self::assertStringContainsString($message, $problem->message);
+        self::assertStringContainsString($message, MessageWords::says($problem->message));
         self::assertInstanceOf(Problem::class, Picture::table(str_repeat("A\n", 101), self::plan()));
     }
 

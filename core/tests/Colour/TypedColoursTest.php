@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -106,6 +107,6 @@ final class TypedColoursTest extends TestCase
     public function testAYarnThatIsNotThereIsToldAtItsPlace(): void
     {
         $problem = Analysis::of(Plans::of(['6 sc in MR', 'with Q: sc around']))->problems[0];
-        self::assertSame(['It names yarn Q, which the plan does not have.', 2, 6], [$problem->message, $problem->line, $problem->column]);
+        self::assertSame(['It names yarn Q, which the plan does not have.', 2, 6], [MessageWords::says($problem->message), $problem->line, $problem->column]);
     }
 }

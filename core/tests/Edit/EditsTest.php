@@ -21,6 +21,7 @@ use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -143,7 +144,7 @@ final class EditsTest extends TestCase
                 $edit->apply(Plans::of(self::BALL));
                 self::fail('It must be refused.');
             } catch (EditRefused $refused) {
-                self::assertStringContainsString('tail', $refused->getMessage());
+                self::assertSame('The plan has no piece “tail”.', MessageWords::says($refused->says));
             }
         }
     }

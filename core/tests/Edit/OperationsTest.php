@@ -17,6 +17,7 @@ use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -81,9 +82,12 @@ final class OperationsTest extends TestCase
     #[TestWith([['title', 'of', 'it'], 'x'])]
     public function testWhatIsGoneIsSaid(array $at, mixed $value): void
     {
-        $this->expectException(EditRefused::class);
-        $this->expectExceptionMessage('What was changed is no longer there: '.implode(', ', $at));
-        self::set(Plans::of(self::TUBE, [self::MOTIF]), $at, $value);
+        try {
+            self::set(Plans::of(self::TUBE, [self::MOTIF]), $at, $value);
+            self::fail('It must be refused.');
+        } catch (EditRefused $refused) {
+            self::assertSame('What was changed is no longer there: '.implode(', ', $at).'.', MessageWords::says($refused->says));
+        }
     }
 
     /** @param list<string> $at */
@@ -217,7 +221,7 @@ final class OperationsTest extends TestCase
         // One layer, not two: what is painted by hand goes into what was painted meanwhile, where the lines are as they were.
         $hand = $paint('stitches', 'cells', $cells(8))->apply(Plans::of($saw));
         self::assertCount(1, $seen->made($paint('stitches', 'cells', $cells(9)), $hand)->pieces[0]->colours);
-        $this->expectExceptionMessage('What was changed is no longer there.');
+        $this->expectExceptionObject(EditRefused::because('edit.gone'));
         Seen::now()->ofLines('body', ['24 sc in MR', 'sc around'])->made($paint('paint', 'rounds', [2]), Plans::of(['24 sc in MR']));
     }
 }

@@ -87,7 +87,7 @@ final class PaintingTest extends TestCase
         $layer = AddMotif::shape('body', 'heart', 'B', 12, 0.0)->apply(Plans::of(self::TUBE))->pieces[0]->colours[0]->layer;
         self::assertInstanceOf(Motif::class, $layer);
         self::assertSame(12 - 6 + 1, $layer->round);
-        $this->expectExceptionMessage('6 rounds high, and the piece has 2');
+        $this->expectExceptionMessage('motif.higher');
         AddMotif::shape('body', 'heart', 'B', null, 0.0)->apply(Plans::of(['6 sc in MR', 'sc around']));
     }
 
@@ -134,7 +134,7 @@ final class PaintingTest extends TestCase
         self::assertSame(4, substr_count($rounds[4]->codes, 'b'));
         $letters = self::rounds($bobbled)[4];
         self::assertSame(strpos($letters, 'B'), strpos($rounds[4]->codes, 'b'), 'The bobbles are the spots.');
-        $this->expectExceptionMessage('No plain single crochet');
+        $this->expectExceptionMessage('bobbles.none');
         (new Bobbles('body', 0))->apply(Plans::of(['12 sc in MR', 'inc around'], [['kind' => 'spots', 'yarn' => 'B', 'from' => 2, 'count' => 4]]));
     }
 

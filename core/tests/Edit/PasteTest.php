@@ -24,6 +24,7 @@ use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -250,7 +251,7 @@ final class PasteTest extends TestCase
                 ]));
                 self::fail("It must be refused: {$why}");
             } catch (EditRefused $refused) {
-                self::assertStringContainsString($why, $refused->getMessage());
+                self::assertStringContainsString($why, MessageWords::says($refused->says));
             }
         }
     }

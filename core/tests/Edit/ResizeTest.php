@@ -112,12 +112,12 @@ final class ResizeTest extends TestCase
     }
 
     /** @param list<string> $rounds */
-    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], 0, -3, 'no even rounds left'])]
-    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], -2, 0, 'no increase rounds left'])]
-    #[TestWith([['6 sc in MR', 'inc x6', 'hdc around', 'dec x6'], 0, 1, 'not plain single crochet'])]
-    #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'Fix the rounds first'])]
-    #[TestWith([[], 1, 0, 'no rounds yet'])]
-    #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'that wide'])]
+    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], 0, -3, 'resize.short'])]
+    #[TestWith([['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'], -2, 0, 'resize.narrow'])]
+    #[TestWith([['6 sc in MR', 'inc x6', 'hdc around', 'dec x6'], 0, 1, 'resize.notPlain'])]
+    #[TestWith([['6 sc in MR', 'inc x5'], 0, 1, 'edit.fixFirst'])]
+    #[TestWith([[], 1, 0, 'edit.noRounds'])]
+    #[TestWith([['6 sc in MR', 'inc x6'], 400, 0, 'resize.wide'])]
     public function testSaysWhyNot(array $rounds, int $wider, int $longer, string $why): void
     {
         $this->expectException(EditRefused::class);
@@ -156,7 +156,7 @@ final class ResizeTest extends TestCase
         self::assertSame(['R1-6: sc around (24)', 'R7: (2 sc, dec) x6 (18)'], (new Resize('body', 0, 2))->apply($plan)->pieces[1]->rounds);
         self::assertSame(['R1-2: sc around (24)', 'R3: (2 sc, dec) x6 (18)'], (new Resize('body', 0, -2))->apply($plan)->pieces[1]->rounds);
         $this->expectException(EditRefused::class);
-        $this->expectExceptionMessage('as wide as they are');
+        $this->expectExceptionMessage('resize.begins');
         (new Resize('body', 1, 0))->apply($plan);
     }
 

@@ -150,7 +150,7 @@ final class SeenTest extends TestCase
             '24 sc in MR | R2: hdc around | R3-8: sc around | R9: sc around in BLO (24) | # here | R10-13: sc around',
             self::words($seen->made($crisp, $now)),
         );
-        $this->expectExceptionMessage('What was changed is no longer there.');
+        $this->expectExceptionMessage('edit.gone');
         $seen->made($crisp, Plans::of(['24 sc in MR', 'R2-7: sc around']));
     }
 
@@ -242,7 +242,7 @@ final class SeenTest extends TestCase
     {
         $before = Plans::of(['24 sc in MR', 'R2-7: sc around', 'R8: hdc around']);
         $now = (new Retype('body', ['24 sc in MR', 'R2-7: sc around']))->apply($before);
-        $this->expectExceptionMessage('What was changed is no longer there.');
+        $this->expectExceptionMessage('edit.gone');
         self::seen($before)->made(self::set(['changes/at' => [['round' => 8, 'method' => 'plain']]]), $now);
     }
 

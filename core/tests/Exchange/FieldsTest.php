@@ -6,8 +6,10 @@ namespace Alternum\Core\Tests\Exchange;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Units;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\TestCase;
 
 final class FieldsTest extends TestCase
@@ -24,7 +26,7 @@ final class FieldsTest extends TestCase
         try {
             $fields->done();
         } catch (InvalidFields $refusal) {
-            return array_map(static fn (Problem $problem): string => "{$problem->path}: {$problem->message}", $refusal->problems);
+            return array_map(static fn (Problem $problem): string => "{$problem->path}: ".MessageWords::says($problem->message), $refusal->problems);
         }
 
         return [];
@@ -43,7 +45,7 @@ final class FieldsTest extends TestCase
         self::assertSame('deep', $fields->object('e')->text('f', 10));
         self::assertSame([1, 2], $fields->objects('g', 0, 5, static fn (Fields $one): int => $one->whole('h', 0, 9)));
         self::assertSame(['x', 'y'], $fields->texts('i', 5, 5));
-        self::assertSame(['K' => 'L'], $fields->textMap('j', '/^[A-Z]$/', 'A letter.'));
+        self::assertSame(['K' => 'L'], $fields->textMap('j', '/^[A-Z]$/', Message::of('field.yarnKey')));
         self::assertSame(7.0, $fields->number('missing', 0, 9, 7.0));
         self::assertSame(7, $fields->whole('missing', 0, 9, 7));
         $fields->done();
@@ -62,7 +64,7 @@ final class FieldsTest extends TestCase
             $fields->object('e')->text('f', 10);
             $fields->objects('g', 0, 5, static fn (Fields $one): bool => true);
             $fields->texts('i', 5, 5);
-            $fields->textMap('j', '/^[A-Z]$/', 'A letter.');
+            $fields->textMap('j', '/^[A-Z]$/', Message::of('field.yarnKey'));
             $fields->whole('missing', 0, 1);
         });
         self::assertSame([

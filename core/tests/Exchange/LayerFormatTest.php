@@ -9,6 +9,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -62,7 +63,7 @@ final class LayerFormatTest extends TestCase
         } catch (InvalidFields $refusal) {
             self::assertContains("pieces[0].{$path}", array_map(static fn (Problem $problem): ?string => $problem->path, $refusal->problems));
             foreach ($refusal->problems as $problem) {
-                self::assertNotSame('', $problem->mend);
+                self::assertNotSame('', MessageWords::mend($problem->message));
             }
         }
     }

@@ -6,9 +6,11 @@ namespace Alternum\Core\Tests\Form;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Form\Openings;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Severity;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -113,7 +115,10 @@ final class OpeningsTest extends TestCase
         $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-8: sc around', '(sc, dec) x6', 'dec x6'];
         $late = Plans::of([...$lines, 'Insert the safety eyes.']);
         $problems = Analysis::of($late)->problems;
-        self::assertSame(['After round 8 no fingers get in, so eyes cannot be set from inside after round 10.'], array_column($problems, 'message'));
+        self::assertSame(
+            ['After round 8 no fingers get in, so eyes cannot be set from inside after round 10.'],
+            array_map(static fn (Problem $problem): string => MessageWords::says($problem->message), $problems),
+        );
         self::assertSame([7, Severity::Error], [$problems[0]->line, $problems[0]->severity]);
         self::assertStringContainsString('No fingers get in any more', (string) (WrittenSteps::only(WrittenSteps::all($late), 'eyes')[0]['trouble'] ?? ''));
         self::assertSame([], Analysis::of(Plans::of([...$lines, 'Sew on the eyes.']))->problems);

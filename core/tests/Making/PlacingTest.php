@@ -18,6 +18,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -116,7 +117,7 @@ final class PlacingTest extends TestCase
     public function testSaysWhatCannotBePlaced(array $placement, string $message): void
     {
         $problem = Analysis::of(self::plan([$placement]))->problems[0];
-        self::assertStringContainsString($message, $problem->message);
+        self::assertStringContainsString($message, MessageWords::says($problem->message));
         self::assertStringStartsWith('pieces[0].placements[0]', (string) $problem->path);
     }
 

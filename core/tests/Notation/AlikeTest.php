@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -87,7 +88,8 @@ final class AlikeTest extends TestCase
             ++$tried;
             $reading = Reader::read($lines, $pattern->terms, $pattern->worked);
             if (self::said($reading) !== $said || [] !== $reading->errors()) {
-                $others[] = implode("\n", $pattern->lines)."\n→\n".implode("\n", $lines)."\n".($reading->problems[0]->message ?? '');
+                $told = [] === $reading->problems ? '' : MessageWords::says($reading->problems[0]->message);
+                $others[] = implode("\n", $pattern->lines)."\n→\n".implode("\n", $lines)."\n{$told}";
             }
         }
         self::assertSame([], $others, "of {$tried}");

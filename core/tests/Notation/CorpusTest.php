@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\TestCase;
 
 /** Written lines in many habits: nearly all are read, with the right count, and none is read wrongly without a word. */
@@ -51,7 +52,8 @@ final class CorpusTest extends TestCase
             $last = $reading->rounds[\count($reading->rounds) - 1] ?? null;
             $isRight = [] === $reading->problems && null !== $last && $last->readable && $last->makes === $makes && (0 === $below || $last->uses === $below);
             if (!$isRight) {
-                $missed[] = "{$line}  →  ".($reading->problems[0]->message ?? 'read as '.(null === $last ? 'nothing' : $last->makes));
+                $read = 'read as '.(null === $last ? 'nothing' : $last->makes);
+                $missed[] = "{$line}  →  ".([] === $reading->problems ? $read : MessageWords::says($reading->problems[0]->message));
                 self::assertNotSame([], $reading->problems, "Read wrongly without a word: {$line}");
             }
         }

@@ -20,6 +20,7 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +79,7 @@ final class CuesTest extends TestCase
     private static function offered(Plan $plan): array
     {
         return array_map(
-            static fn (CueOffer $offer): string => $offer->label,
+            static fn (CueOffer $offer): string => MessageWords::says($offer->label),
             CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0])),
         );
     }
@@ -130,7 +131,7 @@ final class CuesTest extends TestCase
         $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
         self::assertSame(
             [[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']],
-            array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, $offer->label], $offers),
+            array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, MessageWords::says($offer->label)], $offers),
         );
         $heeded = (new FollowCue('body', 2, $offers[0]->text))->apply($plan);
         self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);

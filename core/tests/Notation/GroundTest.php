@@ -16,6 +16,7 @@ use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -46,10 +47,10 @@ final class GroundTest extends TestCase
     public function testAnOvalsPlacesAreChecked(): void
     {
         $short = Reader::read(['ch 6, sc in 2nd ch from hook, 3 sc, 3 sc in last ch'], Terms::Us)->problems;
-        self::assertSame('Round 1 uses 5 of the 9 places along both sides of the chain: 4 left over.', $short[0]->message);
+        self::assertSame('Round 1 uses 5 of the 9 places along both sides of the chain: 4 left over.', MessageWords::says($short[0]->message));
         $long = Reader::read(['ch 6, sc in 2nd ch from hook, 12 sc'], Terms::Us)->problems;
-        self::assertSame('Round 1 uses 13 stitches, but there are 9 places along both sides of the chain: 4 too many.', $long[0]->message);
-        self::assertStringContainsString('begins', Reader::read(['6 sc in MR', 'into MR: 6 sc'], Terms::Us)->problems[0]->message);
+        self::assertSame('Round 1 uses 13 stitches, but there are 9 places along both sides of the chain: 4 too many.', MessageWords::says($long[0]->message));
+        self::assertStringContainsString('begins', MessageWords::says(Reader::read(['6 sc in MR', 'into MR: 6 sc'], Terms::Us)->problems[0]->message));
     }
 
     /** An oval's edge is as long as its chain is around, so its first round lies flat and is no ruffle. */
@@ -78,11 +79,11 @@ final class GroundTest extends TestCase
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
         self::assertSame(6, $closed->pieces[0]->stages->form->lastReach);
         $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
-        self::assertStringContainsString('17 stitches below do not come out even', $odd->message);
+        self::assertStringContainsString('17 stitches below do not come out even', MessageWords::says($odd->message));
         self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
         self::assertStringContainsString(
             'through both sides is not known',
-            Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message,
+            MessageWords::says(Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message),
         );
     }
 
@@ -96,7 +97,7 @@ final class GroundTest extends TestCase
         self::assertSame([], $counted->problems);
         self::assertSame(['dddddddddddd', 'hhhhhhhhhhhh'], [$counted->rounds[1]->codes, $counted->rounds[2]->codes]);
         self::assertTrue($read(false, '12 dc in MR', 'ch 3, 11 dc')->rounds[1]->chainIsFirst, 'It uses all stitches only where the chain is one.');
-        self::assertStringContainsString('uses 11 of the 12', $read(false, '12 sc in MR', 'ch 1, 11 sc')->problems[0]->message);
+        self::assertStringContainsString('uses 11 of the 12', MessageWords::says($read(false, '12 sc in MR', 'ch 1, 11 sc')->problems[0]->message));
         self::assertSame([], $read(false, '12 dc in MR', 'ch 3, 12 dc')->problems);
         $rows = Reader::read(['Row 1: ch 10', '10 sc, ch 3, turn', '9 dc (10)'], Terms::Us, Worked::Rows, chainCounts: true);
         self::assertSame([[], 'dddddddddd'], [$rows->problems, $rows->rounds[2]->codes]);
@@ -128,12 +129,12 @@ final class GroundTest extends TestCase
             Terms::Us,
             yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]),
         );
-        self::assertSame('“lime” is the name of no yarn of this plan.', $reading->problems[0]->message);
+        self::assertSame('“lime” is the name of no yarn of this plan.', MessageWords::says($reading->problems[0]->message));
         self::assertSame([2, 6], [$reading->problems[0]->line, $reading->problems[0]->column]);
         $after = Reader::read(['6 sc in MR', 'sc around in gloop'], Terms::Us)->problems[0];
         self::assertSame(
             ['“gloop” is neither a yarn that is known here nor something to work into.', 14, []],
-            [$after->message, $after->column, $after->fixes],
+            [MessageWords::says($after->message), $after->column, $after->fixes],
         );
         self::assertSame([['lime green', 6]], self::runs(Reader::read(['6 sc in MR', 'sc around in lime green'], Terms::Us), 1));
         $changed = Reader::read(
@@ -141,7 +142,10 @@ final class GroundTest extends TestCase
             Terms::Us,
             yarns: YarnNames::of([new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0)]),
         );
-        self::assertSame(['“lime green” is the name of no yarn of this plan.', 'ssssss'], [$changed->problems[0]->message, $changed->rounds[1]->codes]);
+        self::assertSame(
+            ['“lime green” is the name of no yarn of this plan.', 'ssssss'],
+            [MessageWords::says($changed->problems[0]->message), $changed->rounds[1]->codes],
+        );
         self::assertTrue($reading->rounds[1]->isComplete());
         self::assertSame([], Reader::read(['6 sc in MR', 'with lime: sc around'], Terms::Us)->problems, 'Words alone know no names.');
     }

@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Meanings;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PlainText;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Words\MeaningWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -19,7 +20,7 @@ final class MeaningsTest extends TestCase
     /** @return list<Meaning> */
     private static function of(string $line, Terms $terms = Terms::Us): array
     {
-        return (new Meanings($terms))->of($line, Parser::of($terms)->line($line));
+        return Meanings::of($line, Parser::of($terms)->line($line));
     }
 
     private static function assertCovered(string $line, Terms $terms): void
@@ -27,7 +28,7 @@ final class MeaningsTest extends TestCase
         $lines = Parser::of($terms)->line($line)->lines;
         foreach ([] === $lines ? [null] : $lines as $taken) {
             $covered = array_fill(0, mb_strlen($line) + 1, false);
-            foreach ((new Meanings($terms))->of($line, Parser::of($terms)->line($line), $taken) as $meaning) {
+            foreach (Meanings::of($line, Parser::of($terms)->line($line), $taken) as $meaning) {
                 for ($at = $meaning->span->from; $at < $meaning->span->end; ++$at) {
                     $covered[$at] = true;
                 }
@@ -74,14 +75,14 @@ final class MeaningsTest extends TestCase
     public function testSaysWhatIsAtThePlace(string $line, int $at, string $says): void
     {
         $here = array_values(array_filter(self::of($line), static fn (Meaning $meaning): bool => $meaning->span->holds($at)));
-        self::assertSame($says, $here[0]->says ?? null);
+        self::assertSame($says, (new MeaningWords(Terms::Us))->says($here[0]));
     }
 
     public function testWhatIsNotUnderstoodIsADoubt(): void
     {
         $meanings = self::of('R4: (2 sc, wobbly) x6');
         self::assertSame([MeaningKind::Understood, MeaningKind::Doubt], array_map(static fn (Meaning $meaning): MeaningKind => $meaning->kind, $meanings));
-        self::assertStringContainsString('wobbly', $meanings[1]->says);
+        self::assertStringContainsString('wobbly', (new MeaningWords(Terms::Us))->says($meanings[1]));
         self::assertSame([MeaningKind::Remark], array_map(static fn (Meaning $meaning): MeaningKind => $meaning->kind, self::of('# a remark')));
     }
 }

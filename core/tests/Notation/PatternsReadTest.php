@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Notation;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -61,7 +62,8 @@ final class PatternsReadTest extends TestCase
         }
 
         return [...$said, ...array_map(
-            static fn (Problem $problem): string => "! {$problem->line}:{$problem->column}+{$problem->length} {$problem->message} {$problem->mend}",
+            static fn (Problem $problem): string => "! {$problem->line}:{$problem->column}+{$problem->length} "
+                .MessageWords::says($problem->message).' '.MessageWords::mend($problem->message),
             $reading->problems,
         )];
     }

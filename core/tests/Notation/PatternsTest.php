@@ -134,7 +134,7 @@ final class PatternsTest extends TestCase
                         Reader::read(array_values($lines), $pattern->terms, $pattern->worked)->errors(),
                         static fn (Problem $other): bool => $other->line === $problem->line && !$other->isNumbering,
                     );
-                    self::assertSame([], $left, "{$fix->label}: {$lines[$at]}");
+                    self::assertSame([], $left, "{$fix->text}: {$lines[$at]}");
                     ++$offered;
                 }
             }

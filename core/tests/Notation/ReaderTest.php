@@ -12,6 +12,7 @@ use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -103,7 +104,7 @@ final class ReaderTest extends TestCase
         $reading = Reader::read(['7 dc in MR', 'dc, htr, tr, dtr, dc inc, dc2tog around'], Terms::Uk);
         self::assertSame('shdti', substr($reading->rounds[1]->codes, 0, 5));
         $mixed = Reader::read(['6 sc in MR'], Terms::Uk);
-        self::assertStringContainsString('US', $mixed->problems[0]->message.$mixed->problems[0]->mend);
+        self::assertStringContainsString('US', MessageWords::says($mixed->problems[0]->message).MessageWords::mend($mixed->problems[0]->message));
     }
 
     /** A ball from 6 with k increase rounds has 3k rounds, 6k at its widest: common practice, no source. */
@@ -194,8 +195,8 @@ final class ReaderTest extends TestCase
     public function testSaysWhatIsWrongAtItsPlace(array $lines, int $line, int $column, string $message, string $mend): void
     {
         $problem = Reader::read($lines, Terms::Us)->problems[0];
-        self::assertStringContainsString($message, $problem->message);
-        self::assertStringContainsString($mend, $problem->mend);
+        self::assertStringContainsString($message, MessageWords::says($problem->message));
+        self::assertStringContainsString($mend, MessageWords::mend($problem->message));
         self::assertSame([$line, $column], [$problem->line, $problem->column]);
         self::assertSame($line, $problem->round);
     }
@@ -213,7 +214,7 @@ final class ReaderTest extends TestCase
             $mended = $lines;
             $mended[$line - 1] = $fix->on($lines[$line - 1]);
             $again = Reader::read(array_values($mended), Terms::Us)->problems[0] ?? null;
-            self::assertNotSame($problem->message, $again?->message, $mended[$line - 1]);
+            self::assertNotSame(MessageWords::says($problem->message), $again?->message, $mended[$line - 1]);
         }
         self::assertLessThanOrEqual(2, \count($problem->fixes));
     }
@@ -223,7 +224,7 @@ final class ReaderTest extends TestCase
     {
         $of = static fn (string ...$lines): Problem => Reader::read(array_values($lines), Terms::Uk)->problems[0];
         $left = $of('6 dc in MR', 'inc x6', '(dc, inc) x5');
-        self::assertSame('Add 2 dc at the end, or write (dc, inc) x6.', $left->mend);
+        self::assertSame('Add 2 dc at the end, or write (dc, inc) x6.', MessageWords::mend($left->message));
         self::assertSame([', 2 dc', '(dc, inc) x6'], array_map(static fn (Fix $fix): string => $fix->text, $left->fixes));
         foreach ([
             $of('dc around'),
@@ -233,7 +234,7 @@ final class ReaderTest extends TestCase
             $of('6 dc in MR', 'R2: wqx'),
             $of('6 dc in MR', 'inc x2, 1 dc'),
         ] as $problem) {
-            self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $problem->message.$problem->mend);
+            self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', MessageWords::says($problem->message).MessageWords::mend($problem->message));
             foreach ($problem->fixes as $fix) {
                 self::assertDoesNotMatchRegularExpression('/\b(sc|hdc)\b/', $fix->text);
             }

@@ -22,6 +22,7 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -81,8 +82,8 @@ final class ReadingsTest extends TestCase
     #[TestWith(['sk 1, sc 1 around', true, 'This can be read in 2 ways, which make 11 or 6.'])]
     public function testNothingPassesWithoutAWord(string $line, bool $isError, string $message): void
     {
-        $problem = self::on(12, $line)->problems[0] ?? null;
-        self::assertSame([$isError, $message], [$problem?->isError(), $problem?->message]);
+        $problem = self::on(12, $line)->problems[0];
+        self::assertSame([$isError, $message], [$problem->isError(), MessageWords::says($problem->message)]);
     }
 
     public function testContinueAfterShapingSaysWhatItWasTakenFor(): void
@@ -95,7 +96,10 @@ final class ReadingsTest extends TestCase
                 Reader::read(['6 sc in MR', 'inc x6', 'R3: continue', 'R4: inc around (24)'], Terms::Us)->rounds,
             ),
         );
-        self::assertSame([false, 'This is taken as plain rounds, one stitch in each.'], [$reading->problems[0]->isError(), $reading->problems[0]->message]);
+        self::assertSame(
+            [false, 'This is taken as plain rounds, one stitch in each.'],
+            [$reading->problems[0]->isError(), MessageWords::says($reading->problems[0]->message)],
+        );
         self::assertSame(
             [],
             Reader::read(['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4: continue in pattern (24)'], Terms::Us)->problems,
@@ -211,13 +215,16 @@ final class ReadingsTest extends TestCase
     public function testGuessesOnlyFromNearBy(string $line, ?string $near): void
     {
         $fixes = self::on(6, $line)->problems[0]->fixes;
-        self::assertSame(null === $near ? [] : ["Write {$near}"], array_map(static fn (Fix $fix): string => $fix->label, $fixes));
+        self::assertSame(null === $near ? [] : ["Write {$near}"], array_map(static fn (Fix $fix): string => MessageWords::says($fix->label), $fixes));
     }
 
     /** For an off-by-one it is said where the repeat breaks, worked out by hand. */
     public function testSaysWhereARepeatBreaks(): void
     {
-        self::assertStringStartsWith('Repeat 6 finds 2 of the 3 stitches that it uses.', self::on(17, '(2 sc, inc) x6')->problems[0]->mend);
-        self::assertStringStartsWith('It fits 6 times, not 7.', self::on(18, '(2 sc, inc) x7')->problems[0]->mend);
+        self::assertStringStartsWith(
+            'Repeat 6 finds 2 of the 3 stitches that it uses.',
+            MessageWords::mend(self::on(17, '(2 sc, inc) x6')->problems[0]->message),
+        );
+        self::assertStringStartsWith('It fits 6 times, not 7.', MessageWords::mend(self::on(18, '(2 sc, inc) x7')->problems[0]->message));
     }
 }

@@ -12,6 +12,7 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Translation;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -67,7 +68,7 @@ final class TranslationTest extends TestCase
     public function testSuspectsUkWords(): void
     {
         $circle = ['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6', 'R4: (2 dc, inc) x6', 'R5: dc around'];
-        self::assertStringContainsString('are these UK terms?', Analysis::of(Plans::of($circle))->problems[0]->message);
+        self::assertStringContainsString('are these UK terms?', MessageWords::says(Analysis::of(Plans::of($circle))->problems[0]->message));
         self::assertSame([], Analysis::of(Plans::of($circle, plan: ['terms' => 'uk']))->problems);
         self::assertSame([], Analysis::of(Plans::of(['12 dc in MR', 'dc inc around', '(dc, dc inc) x12', 'dc around']))->problems);
         self::assertSame([], Analysis::of(Plans::of(Plans::ball(5)))->problems);

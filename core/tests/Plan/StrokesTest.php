@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Layer\Run;
 use Alternum\Core\Plan\Layer\Strokes;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\TestCase;
 
 /** Plans of earlier versions held each stroke of the brush as a layer of its own: they are read, and look as they did. */
@@ -70,7 +71,7 @@ final class StrokesTest extends TestCase
                 self::fail("{$now} layers are no limit.");
             } catch (InvalidFields $refused) {
                 self::assertSame('pieces[0].colours', $refused->problems[0]->path);
-                self::assertStringContainsString('100 layers', $refused->problems[0]->message);
+                self::assertStringContainsString('100 layers', MessageWords::says($refused->problems[0]->message));
             }
         }
     }

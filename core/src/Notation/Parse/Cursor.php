@@ -13,6 +13,7 @@ use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /**
  * A place in one line's tokens. Every part of the parser takes what it knows and moves the cursor on, or returns null and leaves
@@ -177,15 +178,14 @@ final class Cursor
     public function check(int $number, int $at): void
     {
         if ($number < 1) {
-            throw $this->tokens->error($at, '0 stitches are none.', 'Leave it out, or write how many there are.');
+            throw $this->tokens->error($at, Message::of('number.none'));
         }
         if ($number > Limits::STITCHES_IN_ROUND) {
             throw $this->tokens->error(
                 $at,
-                ($number >= Tokens::MOST
-                    ? 'This'
-                    : number_format($number, 0, '.', '')).' is more than a round can hold, which is '.number_format(Limits::STITCHES_IN_ROUND).' stitches.',
-                'Mend the number.',
+                $number >= Tokens::MOST
+                    ? Message::of('number.farTooMany', most: Limits::STITCHES_IN_ROUND)
+                    : Message::of('number.tooMany', number: $number, most: Limits::STITCHES_IN_ROUND),
             );
         }
     }
@@ -210,9 +210,9 @@ final class Cursor
         return null;
     }
 
-    public function error(string $message, string $mend, ?int $at = null): SyntaxError
+    public function error(Message $message, ?int $at = null): SyntaxError
     {
-        return $this->tokens->error($at ?? $this->at, $message, $mend);
+        return $this->tokens->error($at ?? $this->at, $message);
     }
 
     /** Whether no word or bracket stands here, so that nothing that begins with one can. */

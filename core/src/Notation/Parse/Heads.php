@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\SyntaxError;
 use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /** Reads which rounds a line is: "R4-7:", "Rnd #1", "1.", "(Rnd 1)", "Rounds 4, 5 and 6:", "2nd round:", "Next 3 rnds:". */
 final class Heads
@@ -264,10 +265,10 @@ final class Heads
     {
         $span = $c->span($from);
         if ($last < $first) {
-            throw new SyntaxError("The rounds run backwards: from {$first} to {$last}.", "Write {$last}-{$first}.", $span->from, $span->length());
+            throw new SyntaxError(Message::of('head.backwards', first: $first, last: $last), $span->from, $span->length());
         }
         if ($first < 1 || $last > Limits::ROUNDS) {
-            throw new SyntaxError('A piece has rounds 1 to '.Limits::ROUNDS.'.', 'Mend the round’s number.', $span->from, $span->length());
+            throw new SyntaxError(Message::of('head.tooFar', most: Limits::ROUNDS), $span->from, $span->length());
         }
     }
 }

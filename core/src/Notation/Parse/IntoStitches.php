@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Plan\Message;
 
 /** Puts stitches where they are said to go: "2 sc in each of next 3 sts" is three increases. */
 final class IntoStitches
@@ -45,7 +46,7 @@ final class IntoStitches
             // A decrease names the stitches that it takes together.
             $uses = $stitch->uses();
             if (null !== $places && 1 !== $places && 0 !== $places % $uses) {
-                throw $c->error("{$uses} together do not come out even over {$places}.", 'Say how often it is worked: x3.', $from);
+                throw $c->error(Message::of('into.uneven', uses: $uses, places: $places), $from);
             }
 
             return new Work(
@@ -66,8 +67,7 @@ final class IntoStitches
         if (!$into->each && $in > 1 && null !== $places && $places > 1) {
             if ($in !== $places) {
                 throw $c->error(
-                    "{$in} stitches into the next {$places}: it does not say how they are shared out.",
-                    $c->vocabulary->inWords('Write each one out, or “2 sc in each of the next 3 sts”.'),
+                    Message::of('into.shared', stitches: $in, places: $places, way: $c->vocabulary->inWords('2 sc in each of the next 3 sts')),
                     $from,
                 );
             }
@@ -138,8 +138,12 @@ final class IntoStitches
     private static function unknown(Cursor $c, Stitch $stitch, int $number, int $from): SyntaxError
     {
         return $c->error(
-            "{$number} {$c->vocabulary->abbreviation($stitch)} in one stitch is not known here.",
-            $c->vocabulary->inWords('Plain ones can be, as many as you like: 3 sc in next st.'),
+            Message::of(
+                'into.unknown',
+                number: $number,
+                stitch: $c->vocabulary->abbreviation($stitch),
+                way: $c->vocabulary->inWords('3 sc in next st'),
+            ),
             $from,
         );
     }

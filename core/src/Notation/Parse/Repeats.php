@@ -11,6 +11,7 @@ use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /**
  * Reads what is repeated as a group: "(sc, inc) x6", "6 [sc, inc]", "*sc, inc; rep from * around", "rep *sc, inc* 6x",
@@ -93,22 +94,20 @@ final class Repeats
         if (!$c->has()) {
             $end = $c->tokens->position($c->tokens->count());
             throw $c->error(
-                "This “{$sign}” is never closed.",
-                "Close it with “{$closing}” and say how often: x6.",
+                Message::of('bracket.open', sign: $sign, closing: $closing),
                 $open,
-            )->fixedBy(new Fix('Close it at the end, around', $end, 0, "{$closing} around"));
+            )->fixedBy(new Fix(Message::of('fix.close'), $end, 0, "{$closing} around"));
         }
         if (!$c->is(TokenType::Close)) {
             throw Unknown::at($c);
         }
         if ($closing !== $c->value()) {
-            throw $c->error("“{$sign}” is closed by “{$c->value()}”.", "Close it with “{$closing}”.");
+            throw $c->error(Message::of('bracket.other', sign: $sign, by: $c->value(), closing: $closing));
         }
         ++$c->at;
         if ([] === $items) {
             throw $c->error(
-                'There is nothing between these brackets.',
-                $c->vocabulary->inWords('Write the stitches of one repeat between them, as (sc, inc).'),
+                Message::of('bracket.empty', way: $c->vocabulary->inWords('(sc, inc)')),
                 $open,
             );
         }
@@ -132,7 +131,7 @@ final class Repeats
         self::checkDepth($c, $open, $depth);
         $items = Sequence::of($c, $depth + 1, true);
         if ([] === $items) {
-            throw $c->error('There is nothing after this star.', 'Write the stitches of one repeat, then “rep from * around”.', $open);
+            throw $c->error(Message::of('star.empty'), $open);
         }
         $closed = $c->takeType(TokenType::Star);
         $wide = $closed && \strlen($c->tokens->value($c->at - 1)) > 1 && 1 === \strlen($c->tokens->value($open));
@@ -146,7 +145,7 @@ final class Repeats
             $amount = new HowOften(null);
         }
         if (null === $amount) {
-            throw $c->error('It does not say how often this star’s repeat is worked.', 'End it with “rep from * around”, or “* x6”.', $open);
+            throw $c->error(Message::of('star.howOften'), $open);
         }
 
         return new Repeat($items, $amount->all(), $c->span($from));
@@ -155,7 +154,7 @@ final class Repeats
     private static function checkDepth(Cursor $c, int $open, int $depth): void
     {
         if ($depth >= Limits::NESTING) {
-            throw $c->error('There are more than '.Limits::NESTING.' brackets within brackets.', 'Write the round with fewer.', $open);
+            throw $c->error(Message::of('bracket.tooDeep', most: Limits::NESTING), $open);
         }
     }
 
@@ -174,8 +173,7 @@ final class Repeats
             if (!$item instanceof Work) {
                 if ($item instanceof Repeat) {
                     throw $c->error(
-                        'These stitches in one stitch are not known here.',
-                        $c->vocabulary->inWords('Write them one by one: (sc, hdc) in next st.'),
+                        Message::of('into.oneByOne', way: $c->vocabulary->inWords('(sc, hdc) in next st')),
                         $open,
                     );
                 }
@@ -189,7 +187,7 @@ final class Repeats
             }
             $other = $item->stitch->same();
             if (null === $item->times || $item->stitch->uses() > 1 || (null === $other && !($isFirst && 1 === $item->times))) {
-                throw $c->error('These stitches in one stitch are not known here.', $c->vocabulary->inWords('Plain ones can be: (sc, hdc) in next st.'), $open);
+                throw $c->error(Message::of('into.onlyPlain', way: $c->vocabulary->inWords('(sc, hdc) in next st')), $open);
             }
             $worked += $item->times;
             if ($isFirst) {

@@ -13,6 +13,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Plan\Message;
 
 /** Reads one thing after another: a line's body, or what stands in a group. At each place, whoever knows what begins there takes it. */
 final class Sequence
@@ -70,7 +71,7 @@ final class Sequence
             return;
         }
         if ($c->is(TokenType::Close)) {
-            throw $c->error("There is a “{$c->value()}” with no bracket open before it.", 'Take it out, or open a bracket where the repeat begins.');
+            throw $c->error(Message::of('bracket.notOpen', sign: $c->value()));
         }
         $this->nodes[] = Remarks::bracket($c) ?? throw Unknown::at($c);
     }
@@ -165,9 +166,8 @@ final class Sequence
             return true;
         }
         $from = $c->at;
-        $node = ($this->hasWork()
-            ? Counts::slashed($c)
-            : null) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
+        $slashed = $this->hasWork() ? Counts::slashed($c) : null;
+        $node = $slashed ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
         if (null !== $node) {
             $this->isAfter = true;
             $this->nodes[] = $node;

@@ -11,6 +11,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
 use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Plan\Message;
 
 /** Reads what may stand after stitches and belongs to them: "in BLO", "through both layers", "in B", "(2 sc in same st)". */
 final class Suffixes
@@ -207,8 +208,7 @@ final class Suffixes
             return $node;
         }
         $both = $node->stitch->throughBoth() ?? throw new SyntaxError(
-            'This stitch through both sides is not known here.',
-            $c->vocabulary->inWords('Close with sc or sl st through both.'),
+            Message::of('stitch.throughBoth', known: $c->vocabulary->inWords('sc or sl st')),
             $node->span->from,
             max(1, $node->span->length()),
         );

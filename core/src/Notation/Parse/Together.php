@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Message;
 
 /** Reads stitches that are worked together, where that is said in words. */
 final class Together
@@ -50,8 +51,7 @@ final class Together
 
         return new Work(
             $joined ?? throw $c->error(
-                "{$number} stitches worked together are not known here.",
-                $c->vocabulary->inWords('Two or three can be: sc2tog, sc3tog.'),
+                Message::of('stitch.together', number: $number, known: $c->vocabulary->inWords('sc2tog, sc3tog')),
                 $mark,
             ),
             1,

@@ -11,6 +11,7 @@ use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
+use Alternum\Core\Plan\Message;
 
 /** Reads a stitch, how many, and what they go into: "5 sc", "sc 5", "2 sc in next st", "sc in each st around", "6A". */
 final class Works
@@ -177,7 +178,7 @@ final class Works
         if ($isSaid && null !== $name = $c->name()) {
             if (\in_array($name->stitch, [Stitch::Bobble, Stitch::Popcorn, Stitch::Puff], true)) {
                 $stitch = 5 === $loops || Stitch::Puff === $name->stitch ? $name->stitch : Stitch::tryFrom($name->stitch->value.$loops);
-                $stitch ?? throw $c->error("A bobble or popcorn of {$loops} loops is not known here.", 'It can have 3 to 6.', $mark - 1);
+                $stitch ?? throw $c->error(Message::of('stitch.loops', loops: $loops), $mark - 1);
                 $c->at += $name->tokens;
 
                 return $stitch;

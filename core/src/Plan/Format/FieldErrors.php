@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Format;
 
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 
 /** What is wrong with the fields of one message, as far as a person would read it. */
@@ -14,10 +15,10 @@ final class FieldErrors
     /** @var list<Problem> */
     private array $problems = [];
 
-    public function note(string $path, string $message, string $mend): void
+    public function note(string $path, Message $message): void
     {
         if (\count($this->problems) < self::MOST) {
-            $this->problems[] = Problem::atPath($path, $message, $mend);
+            $this->problems[] = Problem::atPath($path, $message);
         }
     }
 

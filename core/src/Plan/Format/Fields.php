@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Format;
 
+use Alternum\Core\Plan\Message;
+
 /**
  * Takes the fields out of one JSON object, one by one, and notes what is wrong with each at its path.
  *
@@ -31,7 +33,7 @@ final class Fields
     {
         $fields = new self(\is_array($value) ? $value : [], $path, $errors);
         if (!\is_array($value) || ([] !== $value && array_is_list($value))) {
-            $fields->wrong('', 'This is not an object with named fields.', 'Put its fields between { and }.');
+            $fields->wrong('', Message::of('field.noObject'));
         }
 
         return $fields;
@@ -42,19 +44,19 @@ final class Fields
         return \array_key_exists($name, $this->values);
     }
 
-    public function text(string $name, int $most, string $pattern = '', string $says = ''): string
+    public function text(string $name, int $most, string $pattern = '', ?Message $says = null): string
     {
         $value = $this->take($name);
         if (!\is_string($value)) {
-            $this->wrongUnlessMissing($name, 'This is not a text.', 'Put it between quotes.');
+            $this->wrongUnlessMissing($name, Message::of('field.noText'));
 
             return '';
         }
         if (mb_strlen($value) > $most) {
-            $this->wrong($name, "This is longer than {$most} characters.", 'Make it shorter.');
+            $this->wrong($name, Message::of('field.tooLong', most: $most));
         }
         if ('' !== $pattern && 1 !== preg_match($pattern, $value)) {
-            $this->wrong($name, '“'.mb_substr($value, 0, 40).'” does not do here.', $says);
+            $this->wrong($name, Message::of('field.unfitValue', value: mb_substr($value, 0, 40))->mendedBy($says));
         }
 
         return $value;
@@ -63,7 +65,7 @@ final class Fields
     /** A text of one line. */
     public function line(string $name, int $most): string
     {
-        return $this->text($name, $most, '/^[^\r\n]*$/D', 'It is one line.');
+        return $this->text($name, $most, '/^[^\r\n]*$/D', Message::of('field.oneLine'));
     }
 
     public function number(string $name, float $least, float $most, ?float $else = null): float
@@ -73,12 +75,12 @@ final class Fields
         }
         $value = $this->take($name);
         if ((!\is_int($value) && !\is_float($value)) || !is_finite((float) $value)) {
-            $this->wrongUnlessMissing($name, 'This is not a number.', 'Write a number without quotes.');
+            $this->wrongUnlessMissing($name, Message::of('field.noNumber'));
 
             return $least;
         }
         if ($value < $least || $value > $most) {
-            $this->wrong($name, $value < $least ? "{$value} is too small." : "{$value} is too large.", "Write a number from {$least} to {$most}.");
+            $this->wrong($name, Message::of($value < $least ? 'field.tooSmall' : 'field.tooLarge', value: $value, least: $least, most: $most));
 
             return $least;
         }
@@ -93,7 +95,7 @@ final class Fields
         }
         $number = $this->number($name, $least, $most);
         if (floor($number) !== $number) {
-            $this->wrong($name, "{$number} is not a whole number.", 'Write it without a fraction.');
+            $this->wrong($name, Message::of('field.notWhole', value: $number));
         }
 
         return (int) $number;
@@ -117,7 +119,7 @@ final class Fields
             }
         }
         $choices = implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $of));
-        $this->wrongUnlessMissing($name, 'This is none of the choices.', "Write one of: {$choices}.");
+        $this->wrongUnlessMissing($name, Message::of('field.noChoice', choices: $choices));
 
         return $of[0];
     }
@@ -129,7 +131,7 @@ final class Fields
         $values = \is_array($values) ? array_values($values) : [];
         $numbers = array_filter($values, static fn (mixed $value): bool => (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most);
         if (\count($numbers) !== $count || \count($values) !== $count) {
-            $this->wrong($name, "These are not {$count} numbers from {$least} to {$most}.", 'Write one for each.');
+            $this->wrong($name, Message::of('field.notNumbers', count: $count, least: $least, most: $most));
         }
 
         return array_values(array_map(floatval(...), $numbers));
@@ -139,7 +141,7 @@ final class Fields
     {
         $value = $this->raw($name);
         if (!\is_bool($value)) {
-            $this->wrong($name, 'This is neither true nor false.', 'Write true or false.');
+            $this->wrong($name, Message::of('field.noTruth'));
         }
 
         return true === $value;
@@ -165,18 +167,18 @@ final class Fields
     }
 
     /** @return list<string> that each match the pattern */
-    public function texts(string $name, int $mostTexts, int $mostCharacters, string $pattern = '', string $says = ''): array
+    public function texts(string $name, int $mostTexts, int $mostCharacters, string $pattern = '', ?Message $says = null): array
     {
         return $this->each($name, 0, $mostTexts, function (mixed $value, string $path) use ($mostCharacters, $pattern, $says): string {
             if (!\is_string($value)) {
-                $this->errors->note($path, 'This is not a text.', 'Put it between quotes.');
+                $this->errors->note($path, Message::of('field.noText'));
 
                 return '';
             }
             if (mb_strlen($value) > $mostCharacters) {
-                $this->errors->note($path, "This is longer than {$mostCharacters} characters.", 'Make it shorter.');
+                $this->errors->note($path, Message::of('field.tooLong', most: $mostCharacters));
             } elseif ('' !== $pattern && 1 !== preg_match($pattern, $value)) {
-                $this->errors->note($path, 'This does not do here.', $says);
+                $this->errors->note($path, Message::of('field.unfit')->mendedBy($says));
             }
 
             return $value;
@@ -184,19 +186,19 @@ final class Fields
     }
 
     /** @return array<string, string> */
-    public function textMap(string $name, string $pattern, string $says, ?string $keyPattern = null, string $keySays = ''): array
+    public function textMap(string $name, string $pattern, Message $says, ?string $keyPattern = null, ?Message $keySays = null): array
     {
         $map = [];
         $value = $this->take($name);
         if (!\is_array($value)) {
-            $this->wrongUnlessMissing($name, 'This is not an object with named fields.', 'Put its fields between { and }.');
+            $this->wrongUnlessMissing($name, Message::of('field.noObject'));
 
             return [];
         }
         foreach ($value as $key => $text) {
             $isKey = 1 === preg_match($keyPattern ?? $pattern, (string) $key);
             if (!$isKey || !\is_string($text) || 1 !== preg_match($pattern, $text)) {
-                $this->wrong("{$name}.{$key}", 'This does not do here.', $isKey || '' === $keySays ? $says : $keySays);
+                $this->wrong("{$name}.{$key}", Message::of('field.unfit')->mendedBy($isKey ? $says : $keySays ?? $says));
                 continue;
             }
             $map[(string) $key] = $text;
@@ -212,22 +214,21 @@ final class Fields
     }
 
     /** Notes an error of meaning at a field; '' is the object itself. */
-    public function wrong(string $name, string $message, string $mend): void
+    public function wrong(string $name, Message $message): void
     {
-        $this->errors->note($this->at($name), $message, $mend);
+        $this->errors->note($this->at($name), $message);
     }
 
     /**
      * Notes the objects of a list that have the same key as one before them.
      *
      * @param list<string> $keys
-     * @param string       $what a word for the key
      */
-    public function unique(string $name, array $keys, string $what): void
+    public function unique(string $name, array $keys): void
     {
         foreach ($keys as $i => $key) {
             if (array_search($key, $keys, true) !== $i) {
-                $this->wrong("{$name}[{$i}].key", "Two {$name} have the {$what} “{$key}”.", "Give one of them another {$what}.");
+                $this->wrong("{$name}[{$i}].key", Message::of('field.twice', of: $name, key: $key));
             }
         }
     }
@@ -236,7 +237,7 @@ final class Fields
     public function close(): void
     {
         foreach (array_diff_key($this->values, $this->taken) as $name => $value) {
-            $this->wrong((string) $name, 'This field is not known here.', 'Take it out, or fix its spelling.');
+            $this->wrong((string) $name, Message::of('field.unknown'));
         }
     }
 
@@ -258,13 +259,13 @@ final class Fields
     {
         $value = $this->take($name);
         if (!\is_array($value) || !array_is_list($value)) {
-            $this->wrongUnlessMissing($name, 'This is not a list.', 'Put its parts between [ and ].');
+            $this->wrongUnlessMissing($name, Message::of('field.noList'));
 
             return [];
         }
         $count = \count($value);
         if ($count < $least || $count > $most) {
-            $this->wrong($name, "There are {$count} here.", $count < $least ? "At least {$least} must be." : "There can be {$most} at the most.");
+            $this->wrong($name, Message::of($count < $least ? 'field.tooFew' : 'field.tooMany', count: $count, least: $least, most: $most));
             $value = \array_slice($value, 0, $most);
         }
 
@@ -275,16 +276,16 @@ final class Fields
     {
         $this->taken[$name] = true;
         if (!$this->has($name)) {
-            $this->wrong($name, 'This field is missing.', 'Put it in.');
+            $this->wrong($name, Message::of('field.missing'));
         }
 
         return $this->values[$name] ?? null;
     }
 
-    private function wrongUnlessMissing(string $name, string $message, string $mend): void
+    private function wrongUnlessMissing(string $name, Message $message): void
     {
         if ($this->has($name)) {
-            $this->wrong($name, $message, $mend);
+            $this->wrong($name, $message);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Format;
 
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 
 /** JSON text to values and back, within a plan's limits. */
 final class Json
@@ -15,22 +16,18 @@ final class Json
     public const MESSAGE_BYTES = 2 * Limits::BYTES;
 
     /**
-     * @param string $what what it should be, for the message: "a plan"
-     * @param int    $most bytes
-     * @param string $mend what to do where it is damaged; most of what is read here the page has sent
+     * @param string $what   what it should be: "plan", "pattern"; as Words\MessageWords knows it
+     * @param int    $most   bytes
+     * @param bool   $isFile the maker chose it; most of what is read here the page has sent
      *
      * @return mixed objects as arrays
      *
      * @throws InvalidFields
      */
-    public static function decode(string $json, string $what, int $most = Limits::BYTES, string $mend = 'Load the page again, and do it once more.'): mixed
+    public static function decode(string $json, string $what, int $most = Limits::BYTES, bool $isFile = false): mixed
     {
         if (\strlen($json) > $most) {
-            throw InvalidFields::because(
-                '',
-                'This is larger than '.number_format($most / 1024).' kB, more than a plan takes.',
-                "Choose a file that holds {$what}, or split the plan in two.",
-            );
+            throw InvalidFields::because('', Message::of('json.tooLarge', most: (int) ($most / 1024), what: $what));
         }
         if (str_starts_with($json, "\u{FEFF}")) {
             $json = substr($json, 3);
@@ -38,7 +35,7 @@ final class Json
         try {
             return json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            throw InvalidFields::because('', "This is not {$what}, or it is damaged.", $mend);
+            throw InvalidFields::because('', Message::of($isFile ? 'json.damagedFile' : 'json.damaged', what: $what));
         }
     }
 

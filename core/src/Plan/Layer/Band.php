@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
 
@@ -40,7 +41,7 @@ final readonly class Band implements RoundLayer
     public function check(LayerSite $site): ?Problem
     {
         return $site->last() > 0 && $this->which->in($site->counts)->isEmpty()
-            ? Problem::atPath('', "This band names {$site->once()}s that the piece does not have.", 'Take it out, or name others.')
+            ? Problem::atPath('', Message::of('layer.noRounds', worked: $site->worked->value))
             : null;
     }
 

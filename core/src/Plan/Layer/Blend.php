@@ -43,7 +43,7 @@ final readonly class Blend implements PlaceLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('This fade', new RoundRange($this->from, $this->to));
+        return $site->checkRange(self::class, new RoundRange($this->from, $this->to));
     }
 
     public function lay(FramedCloth $cloth): void

@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 
 /** Stitches that the maker coloured one by one. */
@@ -29,9 +30,9 @@ final readonly class HandSet implements RoundLayer
         foreach ($fields->textMap(
             'rounds',
             '/^[A-Z.]{1,'.Limits::STITCHES_IN_ROUND.'}$/D',
-            'Write a yarn’s letter or a stop for each stitch.',
+            Message::of('field.stitches'),
             '/^[1-9]\d{0,2}$/D',
-            'Name a round by its number.',
+            Message::of('field.round'),
         ) as $round => $letters) {
             if ('' !== $letters) {
                 $rounds[(int) $round] = $letters;
@@ -63,16 +64,14 @@ final readonly class HandSet implements RoundLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        $once = $site->once();
         foreach ($this->rounds as $round => $letters) {
             $made = $site->counts[$round - 1] ?? 0;
             if (\strlen($letters) > $made) {
                 return Problem::atPath(
                     'rounds',
                     0 === $made
-                        ? "Stitches are set by hand in {$once} {$round}, which the piece does not have."
-                        : 'Stitch '.\strlen($letters)." of {$once} {$round} is set by hand, but it has {$made}.",
-                    'Clear what is past the end.',
+                        ? Message::of('handSet.noRound', worked: $site->worked->value, round: $round)
+                        : Message::of('handSet.tooFar', worked: $site->worked->value, stitch: \strlen($letters), round: $round, made: $made),
                     round: 0 === $made ? null : $round,
                 );
             }

@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Plan\Yarn;
@@ -32,9 +33,9 @@ final readonly class Helix implements RoundLayer
         $from = $fields->whole('from', 1, Limits::ROUNDS);
         $to = $fields->whole('to', 1, Limits::ROUNDS);
 
-        $yarns = $fields->texts('yarns', self::MOST, 1, Yarn::KEY, Yarn::KEY_SAYS);
+        $yarns = $fields->texts('yarns', self::MOST, 1, Yarn::KEY, Yarn::keySays());
         if (\count($yarns) < 2) {
-            $fields->wrong('yarns', 'Several yarns are two at the least.', 'Add a yarn, or give the rounds one yarn.');
+            $fields->wrong('yarns', Message::of('helix.oneYarn'));
         }
 
         return new self($from, $to, $yarns);
@@ -58,25 +59,17 @@ final readonly class Helix implements RoundLayer
     public function check(LayerSite $site): ?Problem
     {
         if (Worked::Spiral !== $site->worked) {
-            return Problem::atPath(
-                'kind',
-                'Several yarns go on side by side only where the piece is worked in a spiral.',
-                'Work the piece in a spiral, or take stripes of one round.',
-            );
+            return Problem::atPath('kind', Message::of('helix.notSpiral'));
         }
         if (\count(array_unique($this->yarns)) < \count($this->yarns)) {
-            return Problem::atPath('yarns', 'A yarn goes along in this spiral twice.', 'Name each yarn once.');
+            return Problem::atPath('yarns', Message::of('helix.yarnTwice'));
         }
         $range = $this->range();
         $counts = \array_slice($site->counts, $this->from - 1, max(0, $range->count()));
         $fewest = [] === $counts ? 0 : min($counts);
 
-        return $site->checkRange('This spiral', $range) ?? ($fewest < \count($this->yarns)
-            ? Problem::atPath(
-                'from',
-                "This spiral has rounds of {$fewest} stitches for ".\count($this->yarns).' yarns: each yarn needs one at the least.',
-                'Begin it where the piece is wider, or take fewer yarns.',
-            )
+        return $site->checkRange(self::class, $range) ?? ($fewest < \count($this->yarns)
+            ? Problem::atPath('from', Message::of('helix.tooFew', fewest: $fewest, yarns: \count($this->yarns)))
             : null);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Message;
 
 /** The kinds of colour layers that there are. A new kind is a class of its own and a line here. */
 final class LayerKinds
@@ -26,8 +27,7 @@ final class LayerKinds
         }
         $fields->wrong(
             'kind',
-            'This kind of colour layer is not known.',
-            'Write one of: '.implode(', ', array_map(static fn (string $class): string => $class::kind(), self::ALL)).'.',
+            Message::of('layer.unknown', kinds: implode(', ', array_map(static fn (string $class): string => $class::kind(), self::ALL))),
         );
 
         return new LayerEntry(new Fill('A'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Layer;
 
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 
@@ -20,27 +21,19 @@ final readonly class LayerSite
         return \count($this->counts);
     }
 
-    /** "round", or "row" of flat work. */
-    public function once(): string
-    {
-        return $this->worked->once();
-    }
-
     /**
      * What is wrong with a first and a last round.
      *
-     * @param string $what "These stripes", "This panel"
+     * @param class-string<Layer> $layer which it is
      */
-    public function checkRange(string $what, RoundRange $range): ?Problem
+    public function checkRange(string $layer, RoundRange $range): ?Problem
     {
-        $once = $this->once();
         $last = $this->last();
-        [$runs, $goes, $it] = str_starts_with($what, 'These ') ? ['run', 'go', 'them'] : ['runs', 'goes', 'it'];
+        $worked = $this->worked->value;
         if ($range->isEmpty()) {
             return Problem::atPath(
                 'to',
-                "{$what} {$runs} backwards, from {$once} {$range->from} to {$range->to}.",
-                "Let {$it} run from {$range->to} to {$range->from}.",
+                Message::of('layer.backwards', worked: $worked, layer: $layer::kind(), from: $range->from, to: $range->to),
                 round: $range->from,
             );
         }
@@ -48,8 +41,7 @@ final readonly class LayerSite
         return $range->to > $last
             ? Problem::atPath(
                 'to',
-                "{$what} {$goes} to {$once} {$range->to}, but the piece ends with {$once} {$last}.",
-                "Let {$it} end with {$once} {$last}, or work more {$once}s.",
+                Message::of('layer.tooFar', worked: $worked, layer: $layer::kind(), to: $range->to, last: $last),
                 round: $last > 0 ? $last : null,
             )
             : null;

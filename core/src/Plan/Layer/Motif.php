@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Problem;
 
@@ -46,11 +47,11 @@ final readonly class Motif implements MovableLayer
     public static function readRows(Fields $fields): array
     {
         $rows = array_values(array_filter(
-            $fields->texts('rows', Limits::MOTIF, Limits::MOTIF, '/^[A-Z.]+$/D', 'Write a yarn’s letter or a stop for each cell.'),
+            $fields->texts('rows', Limits::MOTIF, Limits::MOTIF, '/^[A-Z.]+$/D', Message::of('field.cells')),
             static fn (string $row): bool => '' !== $row,
         ));
         if ([] === $rows || [] !== array_filter($rows, static fn (string $row): bool => \strlen($row) !== \strlen($rows[0]))) {
-            $fields->wrong('rows', 'The rows of a motif are as long as one another, and there is one at least.', 'Fill the shorter ones with stops.');
+            $fields->wrong('rows', Message::of('motif.rows'));
 
             return ['.'];
         }
@@ -79,14 +80,12 @@ final readonly class Motif implements MovableLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        $once = $site->once();
         $last = $site->last();
         $range = $this->range();
         if ($range->to > $last) {
             return Problem::atPath(
                 'round',
-                "This motif needs {$once}s {$range->from} to {$range->to}, but the piece ends with {$once} {$last}.",
-                'Move it to an earlier one.',
+                Message::of('motif.tooHigh', worked: $site->worked->value, from: $range->from, to: $range->to, last: $last),
                 round: $last > 0 ? min($this->round, $last) : null,
             );
         }
@@ -94,8 +93,9 @@ final readonly class Motif implements MovableLayer
             if ($this->width() > $site->counts[$round - 1]) {
                 return Problem::atPath(
                     '',
-                    "This motif is {$this->width()} stitches wide, but {$once} {$round} has {$site->counts[$round - 1]}.",
-                    "Move it to wider {$once}s, or draw it narrower.",
+                    Message::of(
+                        'motif.tooWide', worked: $site->worked->value, width: $this->width(), round: $round, made: $site->counts[$round - 1],
+                    ),
                     round: $round,
                 );
             }

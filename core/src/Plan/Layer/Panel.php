@@ -57,7 +57,7 @@ final readonly class Panel implements MovableLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('This patch', $this->range());
+        return $site->checkRange(self::class, $this->range());
     }
 
     /** An oval's width at a round follows from how far that is from its middle. */

@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
 
@@ -45,12 +46,10 @@ final readonly class Run implements RoundLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        $once = $site->once();
         if ($this->round > $site->last()) {
             return Problem::atPath(
                 'round',
-                "This is set in {$once} {$this->round}, but the piece ends with {$once} {$site->last()}.",
-                'Take it out, or set it in another.',
+                Message::of('run.noRound', worked: $site->worked->value, round: $this->round, last: $site->last()),
             );
         }
         $made = $site->counts[$this->round - 1];
@@ -58,8 +57,7 @@ final readonly class Run implements RoundLayer
         return max($this->from, $this->to) > $made
             ? Problem::atPath(
                 $this->from > $made ? 'from' : 'to',
-                'This goes to stitch '.max($this->from, $this->to).", but {$once} {$this->round} has {$made} stitches.",
-                "Let it end with stitch {$made}.",
+                Message::of('run.tooFar', worked: $site->worked->value, stitch: max($this->from, $this->to), round: $this->round, made: $made),
                 round: $this->round,
             )
             : null;

@@ -78,7 +78,7 @@ final readonly class Spots implements MovableLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('These spots', new RoundRange($this->from, $this->to));
+        return $site->checkRange(self::class, new RoundRange($this->from, $this->to));
     }
 
     public function lay(FramedCloth $cloth): void

@@ -53,7 +53,7 @@ final readonly class Stripes implements RoundLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange('These stripes', $this->range());
+        return $site->checkRange(self::class, $this->range());
     }
 
     public function lay(Cloth $cloth): void

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words\Message;
+
+/** Sentences of edits that do not fit: see MessageWords. */
+final class EditMessages
+{
+    private const ELSE = 'Do it otherwise, or leave it.';
+
+    public const ALL = [
+        'begin.on' => [
+            '{join, select, Bridge {{chains, plural, =0 {on others, joined} other {on others, joined by # chains}}} Layers {through two layers}'
+                .' Edge {around the edge of a flat piece} Edges {around the edges of two} Side {into the side of a tube}'
+                .' SpiralLoops {in loops that were left free} Seam {on two that are seamed together}'
+                .' other {on the edge of another, without cutting the yarn}}',
+        ],
+        'best.noChange' => ['The piece has no change at a round’s end, so there is nothing to decide.', self::ELSE],
+        'bobbles.none' => ['No plain single crochet lies there that could be a bobble.', self::ELSE],
+        'cover.noRing' => ['A cover needs a piece that begins in a ring, with rounds that can be read.', self::ELSE],
+        'cover.noRounds' => ['A cover goes over one round at the least.', self::ELSE],
+        'crisp.loops' => ['Round {round} says already which loops it goes into.', self::ELSE],
+        'crisp.unknown' => ['Round {round} has no stitches below it that are known. Fix it first.', self::ELSE],
+        'cue.gone' => ['The words no longer say that there.', self::ELSE],
+        'edit.fixFirst' => ['Fix the rounds first: {wrong}', self::ELSE],
+        'edit.fullOfPieces' => ['A plan can have {most} pieces at the most.', self::ELSE],
+        'edit.fullOfYarns' => ['A plan can have {most} yarns at the most.', self::ELSE],
+        'edit.gone' => ['What was changed is no longer there.', self::ELSE],
+        'edit.noLayer' => ['The piece has no such layer.', self::ELSE],
+        'edit.noPiece' => ['The plan has no piece “{piece}”.', self::ELSE],
+        'edit.noRound' => ['The piece has no round {round}.', self::ELSE],
+        'edit.noRounds' => ['The piece has no rounds yet.', self::ELSE],
+        'edit.sameKey' => ['The plan has a piece “{piece}” already.', self::ELSE],
+        'edit.sameYarn' => ['The plan has a yarn {yarn} already.', self::ELSE],
+        'edit.unknown' => ['This edit is not known.', 'Ask for {kinds}.'],
+        'lean.tooMuch' => ['That is more than two stitches a round, which no fabric slants by. Count again: even rounds, and stitches.', self::ELSE],
+        'motif.higher' => ['{name} is {height} rounds high, and the piece has {rounds}.', self::ELSE],
+        'motif.letters' => ['{name} cannot be drawn here. Letters A to Z, digits and blanks can be, {most} at the most.', self::ELSE],
+        'paint.noRound' => ['No round is named.', 'Pick one round or more.'],
+        'paint.noStitch' => ['Round {round} has {makes} stitches, so stitch {stitch} cannot be coloured.', self::ELSE],
+        'paint.rounds' => ['This is not a list of rounds.', 'Name rounds by their numbers.'],
+        'paste.pieceTooLong' => [
+            '“{name}” has more than {lines, number} lines, or one of more than {characters, number} characters. Paste it in parts.',
+            self::ELSE,
+        ],
+        'paste.tooLong' => [
+            'A piece has more than {lines, number} lines, or one of more than {characters, number} characters. Paste it in parts.',
+            self::ELSE,
+        ],
+        'paste.tooManyPieces' => ['A plan can have {most} pieces at the most. Paste this in parts, or into a plan of its own.', self::ELSE],
+        'resize.begins' => ['A piece that begins on others is as wide as they are: make those wider or narrower.', self::ELSE],
+        'resize.narrow' => ['The piece cannot be made that narrow: it has no increase rounds left to take out.', self::ELSE],
+        'resize.notPlain' => [
+            'Round {round} is not plain single crochet in one yarn, so it is not clear which rounds may be added or taken out.',
+            self::ELSE,
+        ],
+        'resize.rows' => ['A piece worked in rows is not resized this way.', self::ELSE],
+        'resize.short' => ['The piece cannot be made that short: it has no even rounds left to take out.', self::ELSE],
+        'resize.unfit' => ['The piece does not fit together in that size: {wrong}', self::ELSE],
+        'resize.wide' => ['The piece cannot be made that wide: a round can have {most, number} stitches at the most.', self::ELSE],
+        'shape.begins' => ['This piece begins on others, and a shape begins in a ring. Let it begin on its own first.', self::ELSE],
+        'shape.tooFlat' => ['A cone this flat would more than double in a round. Give it more height, or let it begin with more stitches.', self::ELSE],
+        'shape.tooLarge' => ['A piece of this size has more than {rounds} rounds, or rounds of more than {stitches, number} stitches.', self::ELSE],
+        'shift.noPlace' => ['This layer has no place that it could be moved from.', self::ELSE],
+        'swatch.tooMany' => ['That would be {stitches} stitches and {rounds} rounds in 10 cm, which no yarn gives. Count and measure again.', self::ELSE],
+        'value.gone' => ['What was changed is no longer there: {at}.', self::ELSE],
+    ];
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words\Message;
+
+/** Sentences of what a plan and a message hold: see MessageWords. */
+final class PlanMessages
+{
+    public const ALL = [
+        'field.cells' => ['Write a yarn’s letter or a stop for each cell.'],
+        'field.hex' => ['Write a colour as #RRGGBB.'],
+        'field.key' => ['Write small letters, digits and dashes.'],
+        'field.lineBreak' => ['A line break is in it: write each line as a text of its own.'],
+        'field.linesApart' => ['Write each line as a text of its own.'],
+        'field.missing' => ['This field is missing.', 'Put it in.'],
+        'field.nameYarn' => ['Name the yarn.'],
+        'field.noChoice' => ['This is none of the choices.', 'Write one of: {choices}.'],
+        'field.noList' => ['This is not a list.', 'Put its parts between [ and ].'],
+        'field.noNumber' => ['This is not a number.', 'Write a number without quotes.'],
+        'field.noObject' => ['This is not an object with named fields.', 'Put its fields between \'{\' and \'}\'.'],
+        'field.noText' => ['This is not a text.', 'Put it between quotes.'],
+        'field.noTruth' => ['This is neither true nor false.', 'Write true or false.'],
+        'field.notNumbers' => ['These are not {count} numbers from {least} to {most}.', 'Write one for each.'],
+        'field.notWhole' => ['{value} is not a whole number.', 'Write it without a fraction.'],
+        'field.oneLine' => ['It is one line.'],
+        'field.otherPlacement' => ['Name another placement by its key.'],
+        'field.pieceKey' => ['Name a piece by its key.'],
+        'field.placementKey' => ['Name a placement by its key.'],
+        'field.round' => ['Name a round by its number.'],
+        'field.stitches' => ['Write a yarn’s letter or a stop for each stitch.'],
+        'field.tooFew' => ['There are {count} here.', 'At least {least} must be.'],
+        'field.tooLarge' => ['{value} is too large.', 'Write a number from {least} to {most}.'],
+        'field.tooLong' => ['This is longer than {most} characters.', 'Make it shorter.'],
+        'field.tooMany' => ['There are {count} here.', 'There can be {most} at the most.'],
+        'field.tooSmall' => ['{value} is too small.', 'Write a number from {least} to {most}.'],
+        'field.twice' => [
+            'Two {of} have the {of, select, yarns {letter} other {key}} “{key}”.',
+            'Give one of them another {of, select, yarns {letter} other {key}}.',
+        ],
+        'field.unfit' => ['This does not do here.'],
+        'field.unfitValue' => ['“{value}” does not do here.'],
+        'field.unknown' => ['This field is not known here.', 'Take it out, or fix its spelling.'],
+        'field.yarnKey' => ['A yarn is known by one capital letter, A to Z.'],
+        'field.yarnOrStop' => ['Name a yarn by its letter, or write a stop to clear.'],
+        'handSet.noRound' => [
+            'Stitches are set by hand in {worked, select, rows {row} other {round}} {round}, which the piece does not have.',
+            'Clear what is past the end.',
+        ],
+        'handSet.tooFar' => [
+            'Stitch {stitch} of {worked, select, rows {row} other {round}} {round} is set by hand, but it has {made}.',
+            'Clear what is past the end.',
+        ],
+        'helix.notSpiral' => [
+            'Several yarns go on side by side only where the piece is worked in a spiral.',
+            'Work the piece in a spiral, or take stripes of one round.',
+        ],
+        'helix.oneYarn' => ['Several yarns are two at the least.', 'Add a yarn, or give the rounds one yarn.'],
+        'helix.tooFew' => [
+            'This spiral has rounds of {fewest} stitches for {yarns} yarns: each yarn needs one at the least.',
+            'Begin it where the piece is wider, or take fewer yarns.',
+        ],
+        'helix.yarnTwice' => ['A yarn goes along in this spiral twice.', 'Name each yarn once.'],
+        'json.damaged' => [
+            'This is not {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} save {a save} '
+                .'other {this}}, or it is damaged.',
+            'Load the page again, and do it once more.',
+        ],
+        'json.damagedFile' => [
+            'This is not {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} save {a save} '
+                .'other {this}}, or it is damaged.',
+            'Choose a file that was saved as a plan.',
+        ],
+        'json.tooLarge' => [
+            'This is larger than {most, number} kB, more than a plan takes.',
+            'Choose a file that holds {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} '
+                .'save {a save} other {this}}, or split the plan in two.',
+        ],
+        'layer.backwards' => [
+            '{layer, select, stripes {These stripes} spots {These spots} helix {This spiral} panel {This patch} blend {This fade} other {This layer}} '
+                .'{layer, select, stripes {run} spots {run} other {runs}} backwards, from {worked, select, rows {row} other {round}} {from} to {to}.',
+            'Let {layer, select, stripes {them} spots {them} other {it}} run from {to} to {from}.',
+        ],
+        'layer.noRounds' => ['This band names {worked, select, rows {rows} other {rounds}} that the piece does not have.', 'Take it out, or name others.'],
+        'layer.noYarn' => [
+            'Yarn {yarn} is used here, but the plan has no yarn {yarn}.',
+            'Add a yarn {yarn}, or give these {worked, select, rows {row} other {round}}s another one.',
+        ],
+        'layer.tooFar' => [
+            '{layer, select, stripes {These stripes} spots {These spots} helix {This spiral} panel {This patch} blend {This fade} other {This layer}} '
+                .'{layer, select, stripes {go} spots {go} other {goes}} to {worked, select, rows {row} other {round}} {to}, but the piece ends with {worked, '
+                .'select, rows {row} other {round}} {last}.',
+            'Let {layer, select, stripes {them} spots {them} other {it}} end with {worked, select, rows {row} other {round}} {last}, or work more '
+                .'{worked, select, rows {row} other {round}}s.',
+        ],
+        'layer.unknown' => ['This kind of colour layer is not known.', 'Write one of: {kinds}.'],
+        'motif.rows' => ['The rows of a motif are as long as one another, and there is one at least.', 'Fill the shorter ones with stops.'],
+        'motif.tooHigh' => [
+            'This motif needs {worked, select, rows {row} other {round}}s {from} to {to}, but the piece ends with {worked, select, rows {row} other '
+                .'{round}} {last}.',
+            'Move it to an earlier one.',
+        ],
+        'motif.tooWide' => [
+            'This motif is {width} stitches wide, but {worked, select, rows {row} other {round}} {round} has {made}.',
+            'Move it to wider {worked, select, rows {row} other {round}}s, or draw it narrower.',
+        ],
+        'name.unseen' => ['This holds a character that cannot be seen.', 'Delete it, or type the words anew.'],
+        'offer.backLoop' => ['Close all rounds in the back loop of the first stitch'],
+        'offer.place' => ['Set the {what} between rounds {round} and {next}'],
+        'offer.placeApart' => ['Set the {what} between rounds {round} and {next}, {apart} stitches apart'],
+        'offer.tail' => ['Reckon with {tail} for each tail that sews a part on'],
+        'picture.empty' => ['There is no letter in this table.', 'Write a yarn’s letter for each stitch, a row for each round.'],
+        'picture.noYarn' => ['Row {row}, column {column}: “{said}” is no yarn of this plan.', 'Write a yarn’s letter, or leave the cell empty.'],
+        'picture.tooLarge' => ['This is {wide} cells wide and {high} high; a motif can have {most} of each.', 'Cut it into parts.'],
+        'placing.afterEnd' => ['{named} come after round {round}, but the piece has rounds 1 to {last}.', 'Name another, or a round.'],
+        'placing.noChange' => ['{named} are placed by colour change {number}, which the piece does not have.', 'Name another, or a round.'],
+        'placing.noOther' => ['{named} are placed by another placement, which does not come before them.', 'Name another, or a round.'],
+        'placing.noWidest' => ['{named} are placed {offset} rounds on from the widest, where the piece has none.', 'Name another, or a round.'],
+        'placing.outOfReach' => [
+            '{named} lie after round {round}, where no fingers get in: after round {deadline} the opening is too small.',
+            'Set them after round {deepest} or before, or sew or embroider them.',
+        ],
+        'placing.tooFarApart' => ['{named} are to be {apart} stitches apart, but round {round} has {makes}.', 'Set them nearer to one another.'],
+        'plan.full' => ['The plan is full: it can have {most, number} stitches.', 'Split it into two plans.'],
+        'plan.layers' => ['All pieces together can have {most} layers of colour.', 'Delete some, or lay one in place of several.'],
+        'plan.layersOfPiece' => ['A piece can have {most} layers of colour.', 'Delete some, or lay one in place of several.'],
+        'plan.newer' => ['This plan is of version {version}, newer than this program reads.', 'Open it with a newer program.'],
+        'plan.noPlan' => ['This is not an Alternum plan.', 'Choose a file that was saved as a plan; it says "format": "{format}".'],
+        'plan.rounds' => ['All pieces together can have {most, number} rounds.', 'Make two plans of it, or let alike pieces be copies of one.'],
+        'plan.tooLarge' => ['The plan is larger than {most, number} kB, more than can be kept.', 'Split it in two.'],
+        'run.noRound' => [
+            'This is set in {worked, select, rows {row} other {round}} {round}, but the piece ends with {worked, select, rows {row} other {round}} {last}.',
+            'Take it out, or set it in another.',
+        ],
+        'run.tooFar' => [
+            'This goes to stitch {stitch}, but {worked, select, rows {row} other {round}} {round} has {made} stitches.',
+            'Let it end with stitch {made}.',
+        ],
+        'said' => ['{says}', '{mend}'],
+        'text.noUtf8' => ['This is not text in UTF-8.', 'Save it anew as UTF-8.'],
+        'text.tooLarge' => ['This is larger than {most, number} kB.', 'Read it in parts.'],
+    ];
+}
