@@ -15,6 +15,7 @@ use Alternum\Core\Yarn\Ends;
 use Alternum\Core\Yarn\Joins;
 use Alternum\Core\Yarn\Ledger;
 use Alternum\Core\Yarn\PieceLengths;
+use Alternum\Core\Yarn\PlanLedger;
 
 /** A plan taken through every stage: the facts that the screens, the exports and the command line show. */
 final readonly class Analysis
@@ -137,6 +138,19 @@ final readonly class Analysis
         return null;
     }
 
+    /** Every length of yarn in working order: what the amounts are sums of. */
+    public function ledger(): PlanLedger
+    {
+        $ledgers = [];
+        foreach ($this->pieces as $analysis) {
+            if (null !== $analysis->ends) {
+                $ledgers[$analysis->piece->key] = self::entered($this->plan, $analysis, $analysis->ends);
+            }
+        }
+
+        return new PlanLedger($this->plan, $ledgers);
+    }
+
     /** One piece of a plan alone, with those that it begins on: null where the plan has no such piece. */
     public static function ofPiece(Plan $plan, string $key): ?PieceAnalysis
     {
@@ -174,15 +188,23 @@ final readonly class Analysis
      */
     private static function lengths(Plan $plan, array $pieces, array $ends): array
     {
-        return array_map(static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(Ledger::of(
+        return array_map(
+            static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(self::entered($plan, $analysis, $ends[$analysis->piece->key])),
+            $pieces,
+        );
+    }
+
+    private static function entered(Plan $plan, PieceAnalysis $analysis, Ends $ends): Ledger
+    {
+        return Ledger::of(
             $analysis->stages->fabric,
             $analysis->stages->frame,
             $analysis->stages->colouring,
             $analysis->changes,
             $plan->gauge,
             Joins::of($analysis->piece, $analysis->stages->reading),
-            $ends[$analysis->piece->key],
+            $ends,
             $plan->yarnUse,
-        )), $pieces);
+        );
     }
 }
