@@ -115,7 +115,7 @@ test('single stitches are coloured with the pointer, with keys and in pairs', as
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press(' ');
 	await expect(round(page, 3)).toHaveAccessibleName(/3 runs of yarn/);
-	await page.getByLabel('the pair opposite, too').check();
+	await page.getByLabel('mirror it').check();
 	await chart.focus();
 	await page.keyboard.press('ArrowDown');
 	for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowLeft');
@@ -149,9 +149,9 @@ test('eyes are placed, with what is in their way', async ({ page }) => {
 test('yarns are compared, seen with other eyes, and put into other colours', async ({ page }) => {
 	const together = page.getByRole('region', { name: 'Yarns together' });
 	await expect(together.getByRole('listitem')).toHaveCount(2);
-	await together.getByLabel('Seen with').selectOption('deutan');
+	await together.getByLabel('View as').selectOption('deutan');
 	await expect.poll(() => coloursOnChart(page, ['#C8372D'])).toEqual([]);
-	await together.getByLabel('Seen with').selectOption('own');
+	await together.getByLabel('View as').selectOption('own');
 	await goTo(page, 'yarns');
 	await page.getByRole('button', { name: 'Pebble' }).click();
 	await expect.poll(() => coloursOnChart(page, ['#C8372D', '#EFEAE0'])).toEqual(['#EFEAE0']);
@@ -170,7 +170,7 @@ test('a table of letters becomes a motif, and a wrong one is told', async ({ pag
 	await expect(dialog.getByRole('alert')).toContainText('This is no PNG picture.');
 	await dialog.getByLabel('File').setInputFiles({ name: 'anchor.csv', mimeType: 'text/csv', buffer: Buffer.from(',C,\nC,C,C\n,C,\n') });
 	await expect(dialog.getByRole('img')).toHaveAccessibleName('The motif, 3 stitches wide and 3 rounds high');
-	await dialog.getByRole('button', { name: 'Set it on the piece' }).click();
+	await dialog.getByRole('button', { name: 'Place it on the piece' }).click();
 	await expect(page.getByRole('region', { name: 'Layers' })).toContainText('anchor: motif, 3 × 3');
 });
 

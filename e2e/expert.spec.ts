@@ -7,7 +7,7 @@ test('a round’s start is moved on, so that the jog lies at the back, and the p
 	const change = panel(page).getByRole('listitem').filter({ hasText: 'after stitch 10 of round 8' });
 	await change.getByRole('button', { name: 'Move the jog to the back: 3 stitches on' }).click();
 	await expect(panel(page)).toContainText('no jog shows at the front');
-	await expect(change.getByLabel('Stitches worked on before the marker moves')).toHaveValue('3');
+	await expect(change.getByLabel('Extra stitches before the round start moves')).toHaveValue('3');
 	await goTo(page, 'pattern');
 	await expect(panel(page)).toContainText('work 3 sc more in C (Cream), and move the marker up to there');
 	await page.getByRole('button', { name: 'Undo' }).click();
@@ -26,7 +26,7 @@ test('a change meets in a crisp line, and one undo takes it back', async ({ page
 
 test('stripes that come out even are offered with their reasons', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
-	await panel(page).getByText('Heights that come out even').click();
+	await panel(page).getByText('Heights that fit exactly').click();
 	const best = panel(page)
 		.getByRole('listitem')
 		.filter({ hasText: /stripes of .*alike on both sides/ })
@@ -49,7 +49,7 @@ test('a cover is written as a piece of its own, snug or to slip off', async ({ p
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	for (const [fit, first, widest] of [
 		['Fits snugly', 'R1: 7 sc in MR (7)', '(37)'],
-		['Slips off by itself', 'R1: 6 sc in MR (6)', '(41)'],
+		['Comes off easily', 'R1: 6 sc in MR (6)', '(41)'],
 	] as const) {
 		await page.getByRole('button', { name: 'More about pieces' }).click();
 		await page.getByRole('menuitem', { name: 'A cover for Float …' }).click();

@@ -53,7 +53,7 @@ for (const [name, content, says] of [
 	test(`a file with ${name} is refused, and nothing is stored`, async ({ page }) => {
 		await page.goto('/');
 		await page.getByLabel('Plan file').setInputFiles(file('wrong.json', content));
-		const told = page.getByRole('dialog', { name: 'This file is not taken' });
+		const told = page.getByRole('dialog', { name: 'This file could not be opened' });
 		await expect(told).toContainText(says);
 		await expect(told).toContainText('Nothing was stored.');
 		await told.getByRole('button', { name: 'OK' }).click();

@@ -59,7 +59,7 @@ test('trouble of the server’s own is told apart, and the work can be taken out
 	let isBroken = true;
 	await page.route('**/operations*', (route) => (isBroken ? route.fulfill({ status: 500, contentType: 'text/plain', body: 'no' }) : route.continue()));
 	await line(page, 2).fill('R2: inc around');
-	const told = page.getByRole('region', { name: 'Alternum has trouble of its own' });
+	const told = page.getByRole('region', { name: 'Alternum has a problem' });
 	await expect(told).toBeVisible();
 	// Undo and redo go on meanwhile.
 	await page.getByLabel('The plan’s title').fill('Unsaved buoy');
@@ -70,7 +70,7 @@ test('trouble of the server’s own is told apart, and the work can be taken out
 	const download = page.waitForEvent('download');
 	await told.getByRole('button', { name: 'Download it as a file' }).click();
 	expect((await download).suggestedFilename()).toBe('Unsaved-buoy.json');
-	await told.getByRole('button', { name: 'Leave what is not saved' }).click();
+	await told.getByRole('button', { name: 'Discard unsaved changes' }).click();
 	isBroken = false;
 	await expect(page.getByLabel('The plan’s title')).toHaveValue('Harbour buoy');
 	await saved(page);

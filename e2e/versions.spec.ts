@@ -13,7 +13,7 @@ test('an earlier version is looked at, taken back, and begun anew from', async (
 	await expect(listed).toHaveText([/Title.*as it is now/, /Rounds typed/, /Begun/]);
 	await listed.nth(2).click();
 	await expect(versions.getByRole('region', { name: /as it was/ }).locator('canvas')).toBeVisible();
-	await versions.getByRole('button', { name: 'Take it back' }).click();
+	await versions.getByRole('button', { name: 'Restore this version' }).click();
 	await expect(page.getByLabel('The plan’s title')).toHaveValue('Harbour buoy');
 	await saved(page);
 	// What was taken back can be undone as anything else.

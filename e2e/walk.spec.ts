@@ -150,8 +150,8 @@ test('a piece is resized to a size, and a cone is laid by the angle of its tip',
 	await page.getByRole('button', { name: 'Begin from a shape' }).click();
 	const shape = page.getByRole('dialog', { name: 'Begin from a shape' });
 	await shape.getByLabel('Form').selectOption('cone');
-	await shape.getByLabel('How large, said').selectOption('counts');
-	await shape.getByLabel('How steep, said').selectOption('growth');
+	await shape.getByLabel('Size given as').selectOption('counts');
+	await shape.getByLabel('Slope given as').selectOption('growth');
 	await shape.getByLabel('Each round grows by').fill('3');
 	await shape.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(panel(page)).toContainText('11 rounds');

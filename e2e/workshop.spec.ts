@@ -71,7 +71,7 @@ test('the whole shelf goes out as one file and comes in again', async ({ page, b
 	const broken = JSON.parse(file.toString()) as { plans: { terms: string; title: string }[] };
 	broken.plans = broken.plans.slice(0, 2).map((plan, i) => ({ ...plan, title: `Again ${i}`, terms: i === 0 ? 'martian' : 'us' }));
 	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
-	const told = other.getByRole('dialog', { name: 'This file is not taken' });
+	const told = other.getByRole('dialog', { name: 'This file could not be opened' });
 	await expect(told).toContainText('Again 0');
 	await told.getByRole('button', { name: 'OK' }).click();
 	await expect(other.getByRole('link', { name: 'Again 1' })).toBeVisible();

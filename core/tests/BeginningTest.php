@@ -43,7 +43,9 @@ final class BeginningTest extends TestCase
             'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto'],
         ] + $more;
 
-        return Plans::of([], plan: ['pieces' => [$piece('leg', self::LEG, []), $piece('other', $other, []), $piece('body', $rounds, ['start' => $start])]]);
+        $legs = ['copies' => 3] + $piece('leg', self::LEG, []);
+
+        return Plans::of([], plan: ['pieces' => [$legs, $piece('other', $other, []), $piece('body', $rounds, ['start' => $start])]]);
     }
 
     /**
@@ -192,7 +194,7 @@ final class BeginningTest extends TestCase
     #[TestWith([['ch 9', 'sk 1, 8 dc', 'R2-3: dc across'], 28])]
     public function testAnEdgingFindsTheRowEnds(array $rows, int $stitches): void
     {
-        $panel = ['key' => 'panel', 'name' => 'Panel', 'copies' => 1, 'worked' => 'rows', 'rounds' => $rows, 'front' => ['degrees' => 180], 'colours' => [],
+        $panel = ['key' => 'panel', 'name' => 'Panel', 'copies' => 2, 'worked' => 'rows', 'rounds' => $rows, 'front' => ['degrees' => 180], 'colours' => [],
             'changes' => ['method' => 'auto']];
         $edging = ['key' => 'edging', 'name' => 'Edging', 'worked' => 'joined', 'rounds' => ['sc around']] + $panel;
         foreach ([['join' => 'edge', 'pieces' => ['panel']], ['join' => 'edges', 'pieces' => ['panel', 'panel']]] as $start) {
@@ -240,7 +242,7 @@ final class BeginningTest extends TestCase
         $plan = self::plan(['R1: sc around'], ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         self::assertStringContainsString(
-            'Begin: around Leg and Leg, joined by 3 chains between them, on 36 stitches',
+            'Begin: around both legs, joined by 3 chains, on 36 stitches',
             WrittenPattern::text(Analysis::of($plan), Terms::Us),
         );
     }

@@ -70,6 +70,9 @@ interface Way
     /** Whether a pattern's notes say how it is done, as they do of the plain change. */
     public function isInNotes(): bool;
 
+    /** Whether a pattern says once, by its label, how it is done, and names it in the rounds. */
+    public function isDefinedOnce(): bool;
+
     /** Whether "change to B in last st" in a written round says all of it. */
     public function isSaidInRound(Worked $worked): bool;
 
@@ -79,7 +82,7 @@ interface Way
      * @param string $from letter of the old yarn
      * @param string $to   of the new one
      */
-    public function inRound(string $from, string $to): ?string;
+    public function inRound(string $from, string $to, string $single): ?string;
 
     public function label(): string;
 

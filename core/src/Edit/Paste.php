@@ -6,7 +6,9 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Layer\Fill;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Limits;
@@ -107,7 +109,7 @@ final readonly class Paste implements EditKind
                     $piece->lines,
                     colours: [new LayerEntry(new Fill($plan->yarns[0]->key))],
                     changes: new ChangeChoice(),
-                    settings: PieceSettings::of($start),
+                    settings: new PieceSettings([FirstRound::class => $piece->firstRound, JoinedStart::class => $start]),
                 ),
                 $piece->reading,
             );

@@ -168,7 +168,7 @@ final readonly class Pasted
             // The heading nearest to the rounds is theirs: a title may stand above it.
             $read = self::headingOf($line, $parser);
             if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '('))) {
-                [$name, $copies, $heading, $said] = [$read->name, $read->copies, $i, $read->rest];
+                [$name, $copies, $heading, $said, $named] = [$read->name, $read->copies, $i, $read->rest, $read];
             }
         }
         if (isset($heading)) {
@@ -181,7 +181,7 @@ final readonly class Pasted
             array_pop($lines);
         }
         $text = implode("\n", $lines);
-        $worked = match (true) {
+        $worked = ($named ?? null)->worked ?? match (true) {
             self::isInRows($text) => Worked::Rows,
             preg_match_all(self::JOINS, $text) >= 2 => Worked::Joined,
             default => Worked::Spiral,
@@ -194,6 +194,7 @@ final readonly class Pasted
             lines: $lines,
             reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
             begins: SaidBeginning::of(self::top($parser, $lines), $names),
+            firstRound: ($named ?? null)?->firstRound,
         );
     }
 

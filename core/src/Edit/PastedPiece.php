@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Worked;
 
 /** One piece of a pasted pattern, as it was understood. */
 final readonly class PastedPiece
 {
     /**
-     * @param string             $name   '' where nothing stands above it
-     * @param list<string>       $lines  as pasted
-     * @param SaidBeginning|null $begins the others that its words begin it on
+     * @param string             $name       '' where nothing stands above it
+     * @param list<string>       $lines      as pasted
+     * @param SaidBeginning|null $begins     the others that its words begin it on
+     * @param FirstRound|null    $firstRound which end its heading says that it begins at
      */
     public function __construct(
         public string $name,
@@ -22,12 +24,16 @@ final readonly class PastedPiece
         public array $lines,
         public Reading $reading,
         public ?SaidBeginning $begins = null,
+        public ?FirstRound $firstRound = null,
     ) {
     }
 
     /** The same, read on the pieces that it begins on. */
     public function read(Reading $reading): self
     {
-        return new self(name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $this->begins);
+        return new self(
+            name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $this->begins,
+            firstRound: $this->firstRound,
+        );
     }
 }

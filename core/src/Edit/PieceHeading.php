@@ -4,19 +4,32 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Worked;
 
 /** The heading of a piece in a written pattern: "Legs (2)", "Ears x2", "HEAD (make 1, in cream)", "Arms - make two". */
 final readonly class PieceHeading
 {
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
     private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)\b/iu';
-    private const OURS = '/\(make \d+; (?:from the (?:top down|bottom up)|in rows)\)$/u';
+    private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up))?\)$/u';
+    private const WORKED = '/\b(?:(?<rows>in rows)|(?<joined>in joined rounds)|(?<spiral>in a spiral))\b/i';
+    private const FROM = '/\b(?:(?<top>(?:from the )?top down)|(?<bottom>(?:from the )?bottom up))\b/i';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
-    /** @param string $rest what else it says, "in cream"; '' where the name and the number say all */
-    private function __construct(public string $name, public int $copies, public string $rest)
-    {
+    /**
+     * @param string          $rest       what else it says, "in cream"; '' where the name and the number say all
+     * @param Worked|null     $worked     as it says; null: it does not
+     * @param FirstRound|null $firstRound as it says
+     */
+    private function __construct(
+        public string $name,
+        public int $copies,
+        public string $rest,
+        public ?Worked $worked,
+        public ?FirstRound $firstRound,
+    ) {
     }
 
     public static function of(string $line): ?self
@@ -37,7 +50,24 @@ final readonly class PieceHeading
         // A pattern that was written here has its headings in capitals.
         $isOurs = self::isOurs($line) && mb_strtoupper($name) === $name;
 
-        return new self($isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name, max(1, min($copies, Limits::COPIES)), $rest);
+        $said = (string) preg_replace([self::WORKED, self::FROM], '', $rest);
+
+        return new self(
+            name: $isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,
+            copies: max(1, min($copies, Limits::COPIES)),
+            rest: 1 === preg_match('/\pL/u', $said) ? $rest : '',
+            worked: match (true) {
+                1 !== preg_match(self::WORKED, $rest, $how, \PREG_UNMATCHED_AS_NULL) => null,
+                isset($how['rows']) => Worked::Rows,
+                isset($how['joined']) => Worked::Joined,
+                default => Worked::Spiral,
+            },
+            firstRound: match (true) {
+                1 !== preg_match(self::FROM, $rest, $end, \PREG_UNMATCHED_AS_NULL) => null,
+                isset($end['top']) => FirstRound::Top,
+                default => FirstRound::Bottom,
+            },
+        );
     }
 
     /** Whether it is a heading as a pattern has it that was written here, and so no remark. */

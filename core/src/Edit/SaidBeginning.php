@@ -24,13 +24,13 @@ final readonly class SaidBeginning
         .'not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
 
     /** As WrittenPattern says it. */
-    private const OWN_BRIDGE = '/^begin: around (?<piece>\pL+)\b.*\bjoined by (?<across>\d{1,3}) chains\b/iu';
-    private const OWN_SEAM = '/^begin: around (?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitches\b/iu';
-    private const OWN_LAYERS = '/^begin: through both of (?<piece>\pL+)/iu';
+    private const OWN_BRIDGE = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bjoined by (?<across>\d{1,3}) chains?\b/iu';
+    private const OWN_SEAM = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitch(?:es)?\b/iu';
+    private const OWN_LAYERS = '/^begin: through both (?:of )?(?<piece>\pL+)/iu';
     private const OWN_OPENING = '/^begin: on the opening of (?<piece>\pL+)/iu';
 
     private const OWN_EDGE = '/^begin: around the edge of (?<piece>\pL+)/iu';
-    private const OWN_EDGES = '/^begin: around the edges of (?<piece>\pL+)/iu';
+    private const OWN_EDGES = '/^begin: around the edges of (?:both )?(?<piece>\pL+)/iu';
     private const OWN_SIDE = '/^begin: into the side of (?<piece>\pL+)\b.*\bafter rounds (?<round>\d{1,3}) to (?<to>\d{1,3})\b/iu';
     private const OWN_SPIRAL = '/^begin: in .*\bloops that rounds (?<round>\d{1,3}) to (?<to>\d{1,3}) of (?<piece>\pL+)/iu';
 
@@ -113,7 +113,7 @@ final readonly class SaidBeginning
 
     private static function means(string $word, string $name): bool
     {
-        [$word, $stem] = [rtrim($word, 's'), rtrim(mb_strtolower($name), 's')];
+        [$word, $stem] = [rtrim(strtr($word, ['feet' => 'foot', 'hooves' => 'hoof']), 's'), rtrim(mb_strtolower($name), 's')];
 
         return '' !== $word && '' !== $stem && (str_starts_with($stem, $word) || str_ends_with($stem, $word));
     }

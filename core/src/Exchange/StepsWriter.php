@@ -12,6 +12,7 @@ use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
@@ -116,6 +117,7 @@ final class StepsWriter
                 yarns: $yarns,
                 terms: $terms,
                 spelling: $spelling,
+                isNeedleJoined: PieceEnd::NeedleJoin === $piece->finishing->end,
             ),
             changes: new ChangeWords(
                 plan: $plan,
@@ -129,7 +131,7 @@ final class StepsWriter
             ),
             yarns: $yarns,
             vocabulary: Vocabulary::of($terms),
-            begins: PieceWords::begin($plan, $piece->piece, $piece->edges),
+            begins: PieceWords::begin($plan, $piece->piece, $piece->edges, $terms),
             sewingCm: $plan->yarnUse->sewingTailCm,
             goesOn: new GoesOn(
                 name: null === $next ? '' : ('' === $next->name ? $next->key : $next->name),

@@ -5,18 +5,29 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Form\FinishPart;
+use Alternum\Core\Form\FinishReason;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\StuffingGoes;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\Change;
+use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Finish\Firmness;
+use Alternum\Core\Plan\Join;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\RoundLift;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\Difficulty;
+use Alternum\Core\Words\PatternFacts;
 use Alternum\Core\Words\PatternWords;
 use Alternum\Core\Words\Techniques;
+use Alternum\Core\Words\YarnWords;
 
 /** What stands before the pieces, in the written pattern and beside the steps: size, materials, gauge, techniques, words. */
 final readonly class WhatIsNeeded
@@ -33,10 +44,9 @@ final readonly class WhatIsNeeded
     {
         return [
             ...$this->size(),
-            PatternLine::named('Difficulty', $this->difficulty()->inWords()),
+            PatternLine::named('Skill level', $this->difficulty()->inWords()),
             ...$this->words->materials($this->analysis->amounts->amounts, $this->stuffing()),
             $this->words->gauge(),
-            ...$this->techniques(),
         ];
     }
 
@@ -48,7 +58,7 @@ final readonly class WhatIsNeeded
     /** @return list<PatternLine> what holds for all pieces, once */
     public function notes(): array
     {
-        return $this->words->notes($this->changes());
+        return $this->words->notes($this->facts());
     }
 
     /** @return list<array{name: string, text: string}> the lines and the words, for the screen */
@@ -56,7 +66,7 @@ final readonly class WhatIsNeeded
     {
         return array_map(
             static fn (PatternLine $line): array => ['name' => $line->name, 'text' => $line->text],
-            [...$this->lines(), $this->abbreviations()],
+            [...$this->lines(), ...$this->techniques(), $this->abbreviations()],
         );
     }
 
@@ -71,13 +81,63 @@ final readonly class WhatIsNeeded
         return [] === $used ? [] : [PatternLine::named('Techniques', implode(', ', array_keys($used)))];
     }
 
-    /** @return list<PatternLine> how large the largest piece is; none where none is worked in the round */
+    /** @return list<PatternLine> how large the largest is, with what it stands on; none where nothing is worked */
     private function size(): array
     {
-        $stuffed = $this->stuffed();
-        usort($stuffed, static fn (array $one, array $other): int => $other[0]->volume <=> $one[0]->volume);
+        $sizes = [];
+        foreach ($this->analysis->pieces as $piece) {
+            if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
+                $under = self::under($piece->piece, $sizes);
+                $isStuffed = Firmness::None !== $piece->finishing->firmness;
+                $sizes[$piece->piece->key] = [
+                    'of' => $piece->piece->name.([] === $under['of'] ? '' : ' with '.YarnWords::listed(...$under['of'])),
+                    'names' => [...$under['of'], $piece->piece->name],
+                    'height' => $under['height'] + self::height($piece, $isStuffed),
+                    'width' => max($under['width'], $piece->form->width),
+                    'stuffed' => $under['stuffed'] || $isStuffed,
+                    'under' => array_flip($under['keys']),
+                ];
+            }
+        }
+        uasort($sizes, static fn (array $one, array $other): int => [$other['stuffed'], $other['height'] * $other['width'] ** 2, $other['width']]
+            <=> [$one['stuffed'], $one['height'] * $one['width'] ** 2, $one['width']]);
+        $largest = reset($sizes);
 
-        return [] === $stuffed ? [] : [$this->words->size($stuffed[0][1]->piece->name, $stuffed[0][0])];
+        return false === $largest ? [] : [$this->words->size(
+            \count($sizes) > 1 ? $largest['of'] : '',
+            $largest['height'],
+            $largest['width'],
+            $largest['stuffed'],
+        )];
+    }
+
+    /**
+     * What a piece is worked on from, so that it stands on it.
+     *
+     * @param array<string, array{of: string, names: list<string>, height: float, width: float, stuffed: bool, under: array<string, int>}> $sizes
+     *
+     * @return array{of: list<string>, keys: list<string>, height: float, width: float, stuffed: bool}
+     */
+    private static function under(Piece $piece, array $sizes): array
+    {
+        $on = \in_array($piece->start?->join, [Join::Opening, Join::Bridge, Join::Seam], true) ? $piece->start->pieces : [];
+        $under = array_intersect_key($sizes, array_flip($on));
+
+        return [
+            'of' => array_values(array_unique(array_merge([], ...array_column($under, 'names')))),
+            'keys' => array_map(strval(...), array_keys($under)),
+            'height' => max([0.0, ...array_column($under, 'height')]),
+            'width' => max([0.0, ...array_column($under, 'width')]),
+            'stuffed' => \in_array(true, array_column($under, 'stuffed'), true),
+        ];
+    }
+
+    /** @return float mm: as it stands stuffed, or as its fabric does by itself */
+    private static function height(PieceAnalysis $piece, bool $isStuffed): float
+    {
+        $rounds = $piece->stages->fabric->rounds;
+
+        return $isStuffed || [] === $rounds ? $piece->form->height : $rounds[\count($rounds) - 1]->level;
     }
 
     /** @return float grams for all pieces and their copies, each stuffed as firmly as it is to be */
@@ -87,19 +147,6 @@ final readonly class WhatIsNeeded
             static fn (PieceAnalysis $piece): float => StuffingGoes::grams($piece->stages->form, $piece->finishing->firmness) * $piece->piece->copies->count,
             $this->analysis->pieces,
         ));
-    }
-
-    /** @return list<array{PieceForm, PieceAnalysis}> the pieces in the round */
-    private function stuffed(): array
-    {
-        $sizes = [];
-        foreach ($this->analysis->pieces as $piece) {
-            if (Worked::Rows !== $piece->piece->worked && [] !== $piece->stages->reading->rounds) {
-                $sizes[] = [$piece->form, $piece];
-            }
-        }
-
-        return $sizes;
     }
 
     private function difficulty(): Difficulty
@@ -128,14 +175,37 @@ final readonly class WhatIsNeeded
         );
     }
 
-    private function changes(): bool
+    private function facts(): PatternFacts
     {
-        foreach ($this->analysis->pieces as $piece) {
-            if ([] !== $piece->changes->all) {
-                return true;
+        $pieces = $this->analysis->pieces;
+        $has = static fn (callable $is): bool => [] !== array_filter($pieces, $is);
+        $changes = array_merge([], ...array_map(static fn (PieceAnalysis $piece): array => $piece->changes->all, $pieces));
+        $changing = static fn (callable $is): bool => [] !== array_filter($changes, $is);
+        $isUsualRing = static fn (PieceAnalysis $piece): bool => null !== $piece->finishing->ring
+            && FinishReason::Usual === $piece->finishing->reasons[FinishPart::Ring->value];
+        $methods = [];
+        foreach ($pieces as $piece) {
+            foreach ($piece->changes->all as $change) {
+                $way = Ways::of($change->treatment->method);
+                if ($change->place->isJog && null === $change->yarns->helix && $way->isDefinedOnce() && !$way->isSaidInRound($piece->piece->worked)) {
+                    $methods[$way->label()] ??= array_values(array_map(static fn (Drawing $drawing): string => $drawing->says, $way->drawing()->frames));
+                }
             }
         }
 
-        return false;
+        return new PatternFacts(
+            isRound: $has(static fn (PieceAnalysis $piece): bool => Worked::Rows !== $piece->piece->worked),
+            isSpiral: $has(static fn (PieceAnalysis $piece): bool => Worked::Spiral === $piece->piece->worked),
+            isRows: $has(static fn (PieceAnalysis $piece): bool => Worked::Rows === $piece->piece->worked),
+            snugsRing: $has(static fn (PieceAnalysis $piece): bool => $isUsualRing($piece) && Worked::Spiral === $piece->piece->worked),
+            joinsRing: $has(static fn (PieceAnalysis $piece): bool => $isUsualRing($piece) && Worked::Joined === $piece->piece->worked),
+            lifts: $has(static fn (PieceAnalysis $piece): bool => Worked::Joined === $piece->piece->worked && RoundLift::Chain === $piece->piece->lift),
+            changes: $changing(static fn (Change $change): bool => $change->place->isAtEnd && null === $change->yarns->helix),
+            attaches: $changing(static fn (Change $change): bool => null === $change->yarns->takenFrom && null === $change->yarns->helix),
+            keeps: $changing(static fn (Change $change): bool => OldYarn::Carry === $change->yarns->old),
+            cuts: $changing(static fn (Change $change): bool => OldYarn::Cut === $change->yarns->old),
+            floats: $changing(static fn (Change $change): bool => OldYarn::Float === $change->yarns->old),
+            methods: $methods,
+        );
     }
 }

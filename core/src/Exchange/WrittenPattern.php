@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\Pattern\PatternDocument;
 use Alternum\Core\Words\Pattern\PatternSection;
 use Alternum\Core\Words\Pattern\PatternText;
@@ -49,6 +52,7 @@ final class WrittenPattern
     private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms, bool $isOnce): array
     {
         $sections = [];
+        $isMixed = 1 < \count(array_unique(array_map(static fn (Piece $one): string => $one->worked->value, $plan->pieces)));
         $groups = $piece->piece->copies->groups();
         $isLong = \count($groups) * \count($piece->stages->reading->rounds) > self::ROUNDS;
         $isOnce = ($isOnce || $isLong) && \count($groups) > 1;
@@ -65,8 +69,8 @@ final class WrittenPattern
                     $piece->piece->name,
                     $names,
                     $isOnce ? $piece->piece->copies->count : $group->count,
-                    $piece->stages->frame->beginsAtTop(),
-                    $piece->piece->worked,
+                    EndReason::Said === $piece->stages->end->reason ? $piece->stages->frame->beginsAtTop() : null,
+                    Worked::Rows === $piece->piece->worked || $isMixed ? $piece->piece->worked : null,
                 ),
             );
         }
@@ -74,7 +78,7 @@ final class WrittenPattern
         return $sections;
     }
 
-    /** @return list<PatternLine> what is done with rounds stands on their line, how the piece ends on the last, all else on one of its own */
+    /** @return list<PatternLine> what is done with rounds stands on their line, how the piece ends on lines of its own, all in the order of the work */
     private static function steps(PieceAnalysis $piece, StepWords $words): array
     {
         $lines = $with = $ending = $after = [];
@@ -90,6 +94,8 @@ final class WrittenPattern
             }
             $place = $step->place();
             if (PatternPlace::UnderRounds === $place || PatternPlace::AsTyped === $place) {
+                array_push($after, ...self::sentences($ending));
+                $ending = [];
                 $own = $step->lines($words);
                 null === $rounds ? array_push($lines, ...$own) : array_push($after, ...$own);
             } elseif (PatternPlace::Nowhere !== $place && '' !== $text = $step->toDo($words, true)) {
@@ -97,6 +103,16 @@ final class WrittenPattern
             }
         }
 
-        return [] === $ending ? $lines : [...$lines, PatternLine::of(implode(' ', $ending))];
+        return [...$lines, ...self::sentences($ending)];
+    }
+
+    /**
+     * @param list<string> $sentences
+     *
+     * @return list<PatternLine> one with all of them; none where there are none
+     */
+    private static function sentences(array $sentences): array
+    {
+        return [] === $sentences ? [] : [PatternLine::of(implode(' ', $sentences))];
     }
 }

@@ -41,7 +41,7 @@ final readonly class Fabric
             // Even rounds come in long stretches: the same stitches on as many are laid once.
             $same = null !== $last && $last->codes === $round->codes && $last->below === $round->below;
             $own = $same ? $lastOwn : self::squareOn($round, $table);
-            $closesFlat = self::closesFlat($round);
+            $closesFlat = self::isThroughBoth($round->codes);
             if ($round->number > 1 && Worked::Rows !== $worked && !$closesFlat) {
                 $start += $own - $lean / $round->makes;
             }
@@ -70,6 +70,20 @@ final readonly class Fabric
         return new self($rounds, $begins);
     }
 
+    /** Whether its last round works both sides together. */
+    public function endsFlat(): bool
+    {
+        $last = $this->rounds[\count($this->rounds) - 1] ?? null;
+
+        return null !== $last && self::isThroughBoth($last->tops);
+    }
+
+    /** @return float radius in mm of the widest round */
+    public function widest(): float
+    {
+        return max([0.0, ...array_map(static fn (FabricRound $round): float => $round->radius, $this->rounds)]);
+    }
+
     /** @return list<int> stitches that each round makes */
     public function counts(): array
     {
@@ -77,9 +91,9 @@ final readonly class Fabric
     }
 
     /** Both sides are worked together: the edge lies flat, as long as half the way around. */
-    private static function closesFlat(Round $round): bool
+    private static function isThroughBoth(string $codes): bool
     {
-        return '' === trim($round->codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code()) && '' !== $round->codes;
+        return '' !== $codes && '' === trim($codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
     }
 
     /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */

@@ -19,10 +19,36 @@ enum FinishReason
     case SewnOn;
     /** It is alone, and stays open. */
     case Alone;
-    /** It is worked in rows. */
+    /** It is flat. */
     case Flat;
+    /** It runs along the edge of another. */
+    case Edging;
+    /** It stands off the piece that it is worked on. */
+    case StandsOff;
+    /** It is a frill. */
+    case Frill;
+    /** Its name says that it is flat. */
+    case Named;
+    /** Its name says that it is put over something. */
+    case Worn;
+    /** It is a cup, as open as it is wide. */
+    case Cup;
+    /** It stays open, and what is in it would fall out. */
+    case LeftOpen;
+    /** It is pressed flat. */
+    case Flattened;
+    /** It is one of two layers that are worked together. */
+    case Layer;
+    /** It works two layers together. */
+    case Between;
+    /** It carries what stands on it. */
+    case Bears;
+    /** It hangs or stands off. */
+    case Limb;
     /** It is too narrow for fingers. */
     case Narrow;
+    /** It is too narrow for any stuffing. */
+    case TooNarrow;
     /** It is stuffed through its opening. */
     case Open;
     /** As it is usually done. */

@@ -60,14 +60,16 @@ final readonly class Finishing
         $chosen = $piece->finish;
         $finish = $chosen->or($typed->finish);
         $counts = array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
-        [$end, $why] = self::end($plan, $piece, $counts);
+        [$end, $why] = self::end($plan, $piece, $reading, $fabric);
         $goesOn = FinishReason::GoesOn === $why;
         $end = $goesOn ? null : $finish->end ?? $end;
-        [$firmness, $whyStuffed] = self::stuffed($piece, $counts, $end, $form->openings);
-        $firmness = $finish->stuffing->firmness ?? $firmness;
+        $filling = PieceFilling::of($plan, $piece, $fabric, $end, $form->openings);
+        // Where nothing goes in, nothing that was chosen goes in either.
+        $isFull = FinishReason::TooNarrow === $filling->why;
+        $firmness = $isFull ? Firmness::None : $finish->stuffing->firmness ?? $filling->firmness;
         $drawn = $finish->drawn ?? new Drawn();
         $threadCm = ceil(self::thread($form, $drawn) / 10.0);
-        $sews = self::sews($plan, $end, $chosen->end, $finish->tailCm);
+        $sews = self::sews($plan, $piece, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
             null !== $chosen => FinishReason::Chosen,
@@ -76,7 +78,7 @@ final readonly class Finishing
         };
 
         return new self(
-            ring: null === $piece->start && $reading->isRing ? $finish->ring ?? RingDrawn::AfterSecondRound : null,
+            ring: null === $piece->start && $reading->isRing ? $finish->ring ?? RingDrawn::AtOnce : null,
             start: $finish->start ?? Tail::Weave,
             end: $end,
             tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + $threadCm,
@@ -91,13 +93,13 @@ final readonly class Finishing
             reasons: [
                 FinishPart::Ring->value => $reason($chosen->ring, $typed->finish->ring, FinishReason::Usual),
                 FinishPart::Start->value => $reason($chosen->start, $typed->finish->start, FinishReason::Usual),
-                FinishPart::End->value => $goesOn ? $why : $reason($chosen->end, $typed->finish->end, $why),
+                FinishPart::End->value => $goesOn || FinishReason::Typed === $why ? $why : $reason($chosen->end, $typed->finish->end, $why),
                 FinishPart::Tail->value => $reason($chosen->tailCm, $typed->finish->tailCm, $why),
                 FinishPart::Turned->value => $reason($chosen->turned, $typed->finish->turned, FinishReason::Usual),
-                FinishPart::Stuffing->value => $reason(
+                FinishPart::Stuffing->value => $isFull ? $filling->why : $reason(
                     [] === $chosen->stuffing->values() ? null : true,
                     [] === $typed->stuffed ? null : true,
-                    $whyStuffed,
+                    $filling->why,
                 ),
                 FinishPart::Drawn->value => $reason($chosen->drawn, $typed->finish->drawn, FinishReason::Usual),
             ],
@@ -143,50 +145,41 @@ final readonly class Finishing
         return $drawn->segments * ($form->height + $around) + ($drawn->base ? 2.0 * $form->height : 0.0);
     }
 
-    /**
-     * @param list<int> $counts
-     *
-     * @return array{PieceEnd|null, FinishReason}
-     */
-    private static function end(Plan $plan, Piece $piece, array $counts): array
+    /** @return array{PieceEnd|null, FinishReason} */
+    private static function end(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric): array
     {
+        $counts = $fabric->counts();
         if (null !== $plan->goesOnFrom($piece->key)) {
             return [null, FinishReason::GoesOn];
         }
         $isAlone = 1 === \count($plan->pieces);
         $last = [] === $counts ? 0 : $counts[\count($counts) - 1];
+        $join = $piece->start?->join;
+        // What a slip stitch has joined, no needle joins once more.
+        $round = $reading->rounds[\count($counts) - 1] ?? null;
+        $isJoined = Worked::Joined === $piece->worked || null !== $round?->closed;
 
         return match (true) {
-            Join::Edge === $piece->start?->join, true === $piece->start?->join->isThroughBoth() => [PieceEnd::NeedleJoin, FinishReason::Flat],
+            $fabric->endsFlat() => [PieceEnd::Flat, FinishReason::Typed],
+            Join::Edge === $join, true === $join?->isThroughBoth() => [$isJoined ? PieceEnd::Open : PieceEnd::NeedleJoin, FinishReason::Edging],
             Worked::Rows === $piece->worked => [$isAlone ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
             $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
+            true === $join?->standsOff() => [PieceEnd::Open, FinishReason::StandsOff],
             $isAlone => [PieceEnd::Open, FinishReason::Alone],
             default => [PieceEnd::Sewn, FinishReason::SewnOn],
         };
     }
 
-    /**
-     * @param list<int> $counts
-     *
-     * @return array{Firmness, FinishReason}
-     */
-    private static function stuffed(Piece $piece, array $counts, ?PieceEnd $end, Openings $openings): array
-    {
-        return match (true) {
-            Worked::Rows === $piece->worked || [] === $counts => [Firmness::None, FinishReason::Flat],
-            Join::Edge === $piece->start?->join => [Firmness::None, FinishReason::Flat],
-            true === $piece->start?->join->isThroughBoth() => [Firmness::Light, FinishReason::Flat],
-            max($counts) < $openings->least() => [Firmness::Light, FinishReason::Narrow],
-            true === $end?->closes() => [Firmness::Firm, FinishReason::Closes],
-            default => [Firmness::Usual, FinishReason::Open],
-        };
-    }
-
     /** Whether the tail sews the piece on, or may. */
-    private static function sews(Plan $plan, ?PieceEnd $end, ?PieceEnd $chosen, ?float $tailCm): bool
+    private static function sews(Plan $plan, Piece $piece, ?PieceEnd $end, ?PieceEnd $chosen, ?float $tailCm): bool
     {
         if (PieceEnd::Sewn === $end || 1 === \count($plan->pieces) || ($tailCm ?? $plan->yarnUse->sewingTailCm) < $plan->yarnUse->sewingTailCm) {
             return PieceEnd::Sewn === $end;
+        }
+
+        $join = $piece->start?->join;
+        if (Join::Edge === $join || true === $join?->isThroughBoth() || true === $join?->standsOff()) {
+            return false;
         }
 
         // Words that leave a part open mostly mean that it is sewn on over the opening.

@@ -40,7 +40,7 @@ final readonly class Openings
      * The last round that may be worked before what lies between a round and the next is out of reach; earlier than that round itself
      * where it always is.
      *
-     * @return int|null null: it stays in reach, or the piece was never wide enough to be reached into
+     * @return int|null null: it stays in reach; 0: the piece is never wide enough to be reached into
      */
     public function deadline(int $round): ?int
     {
@@ -48,7 +48,7 @@ final readonly class Openings
         $isWide = static fn (int $makes): bool => $makes >= $least;
         $wide = array_keys(array_filter($this->counts, $isWide));
         if ([] === $wide) {
-            return null;
+            return 0;
         }
         $from = max($round - 1, $wide[0]);
         if (!$isWide($this->counts[$from] ?? 0)) {

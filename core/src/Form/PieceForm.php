@@ -34,7 +34,8 @@ final readonly class PieceForm
      * @param float           $height    mm, along the axis
      * @param float           $width     mm, at the widest
      * @param float           $volume    ml inside
-     * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open
+     * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open, or
+     *                                   is never wide enough
      * @param list<RoundEdge> $outline
      * @param Openings        $openings  until when one gets through what is being worked
      * @param list<float>     $lobes     how far out the fabric lies where it is drawn in to segments, as a share of the radius, at equal angles from
@@ -78,7 +79,7 @@ final readonly class PieceForm
             height: $level,
             width: 2 * $widest,
             volume: $volume / 1000.0,
-            lastReach: $openings->deadline(1),
+            lastReach: 0 === $openings->deadline(1) ? null : $openings->deadline(1),
             outline: $outline,
             openings: $openings,
         );

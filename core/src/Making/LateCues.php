@@ -54,7 +54,9 @@ final readonly class LateCues
             $column,
             $length,
             $round,
-            Message::of('cue.eyesLate', deadline: (int) $this->openings->deadline(1), round: $round),
+            0 === $this->openings->deadline(1)
+                ? Message::of('cue.eyesNarrow')
+                : Message::of('cue.eyesLate', deadline: (int) $this->openings->deadline(1), round: $round),
         );
     }
 }

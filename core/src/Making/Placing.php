@@ -77,7 +77,7 @@ final readonly class Placing
             if ($one->isOutOfReach()) {
                 $problems[] = Problem::atPath(
                     "{$path}.number",
-                    Message::of(
+                    0 === $one->deadline ? Message::of('placing.tooNarrow', named: $placement->named()) : Message::of(
                         'placing.outOfReach',
                         named: $placement->named(),
                         round: $round,

@@ -35,6 +35,12 @@ abstract readonly class Step
         return [];
     }
 
+    /** Whether it is told before the rounds that it goes with, as it is done within them. */
+    public function leads(): bool
+    {
+        return false;
+    }
+
     /** Where a written pattern says it. */
     public function place(): PatternPlace
     {

@@ -14,6 +14,7 @@ use Alternum\Core\Making\Step\FastenOff;
 use Alternum\Core\Making\Step\FingersNoLongerFit;
 use Alternum\Core\Making\Step\KeepEmpty;
 use Alternum\Core\Making\Step\LastStitch;
+use Alternum\Core\Making\Step\LastWords;
 use Alternum\Core\Making\Step\MoveMarker;
 use Alternum\Core\Making\Step\SetFromInside;
 use Alternum\Core\Making\Step\SewOn;
@@ -33,6 +34,6 @@ final class StepKinds
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
         Begin::class, StuffBetween::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, TypedWords::class,
-        KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, WeaveIn::class, SewOn::class,
+        KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class, WeaveIn::class, SewOn::class,
     ];
 }

@@ -50,7 +50,8 @@ final readonly class StepSite
             if (Ways::of($change->treatment->method)->slipsFirst()) {
                 $slips[$change->place->treated + 1] = true;
             }
-            if ($change->needsWord()) {
+            // Of those that pass behind a few stitches, the first of a round is told: the others are done alike.
+            if ($change->needsWord() || ($change->isInNotes() && !isset($told[$change->place->round]))) {
                 $told[$change->place->round][] = $change;
             }
         }

@@ -25,11 +25,14 @@ final class Steps
         }
         $steps = $after[0] ?? [];
         foreach (self::gathered($site, $after) as $worked) {
-            $steps[] = new WorkRounds($site->along($worked), $worked, $site->reading->rounds[$worked->from - 1]->readable);
+            $leading = $following = [];
             foreach (StepKinds::WITH_ROUNDS as $kind) {
-                array_push($steps, ...$kind::with($site, $worked));
+                foreach ($kind::with($site, $worked) as $step) {
+                    $step->leads() ? $leading[] = $step : $following[] = $step;
+                }
             }
-            array_push($steps, ...$after[$worked->to] ?? []);
+            $rounds = new WorkRounds($site->along($worked), $worked, $site->reading->rounds[$worked->from - 1]->readable);
+            array_push($steps, ...$leading, ...[$rounds], ...$following, ...$after[$worked->to] ?? []);
         }
 
         return $steps;

@@ -11,17 +11,25 @@ use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
 
-/** After which rounds a piece is stuffed: begun while the opening is wide, the last of it at twelve stitches. Common practice, no source. */
+/**
+ * After which rounds a piece is stuffed: each part of it before a neck shuts it off, the last part once its opening narrows and again while a
+ * tool still passes, a narrow tube as far as a tool reaches. Common practice, no source.
+ */
 final class StuffingGoes
 {
     /** It is begun when the opening has come down to so much of the widest round. */
     private const BEGINS = 2 / 3;
-    /** A round so much narrower than what lies below is a waist. */
+    /** A round so much narrower than what lies below is a neck, where it is so much narrower than what lies above. */
     private const WAIST = 3 / 4;
-    /** The last of it goes in at so many stitches. */
+    private const WIDENS = 0.9;
+    /** A tool passes through so many stitches. */
     private const LAST = 12;
     /** Into a tube too narrow for fingers it is pushed every so many mm: from memory. */
     private const PUSHED_MM = 40.0;
+    /** So deep a hand's fingers reach into what is not much wider than they are: from memory. */
+    private const REACHED_MM = 75.0;
+    /** So many times what fingers need is wide enough for a hand. */
+    private const HAND = 1.6;
 
     /** @return array<int, StuffGo> by the round after which it is done; none where the maker’s own words say it, or where it is not stuffed */
     public static function goes(Fabric $fabric, PieceForm $form, Finishing $finishing): array
@@ -30,55 +38,124 @@ final class StuffingGoes
         if (Firmness::None === $finishing->firmness || $finishing->isTyped(FinishPart::Stuffing) || [] === $counts) {
             return [];
         }
-        $last = self::last($counts, $finishing->end);
-        $widest = max($counts);
-        $begin = min($last, $form->openings->deadline(1) ?? $last);
-        for ($round = $begin; $round > 1 && $counts[$round - 1] < self::BEGINS * $widest; --$round) {
-            $begin = $round - 1;
-        }
+        $last = self::last($fabric, $counts, $finishing->end);
+        $necks = self::necks($counts);
+        $from = [] === $necks ? 0 : $necks[\count($necks) - 1];
         $rounds = match (true) {
             Firmness::Half === $finishing->firmness => [$last],
-            null !== $finishing->goes => self::spread($begin, $last, $finishing->goes),
-            $widest < $form->openings->least() => self::pushed($fabric, $last),
-            default => [...self::waists($counts, $begin), $begin, $last],
+            null !== $finishing->goes => self::spread(self::begin($counts, $form, $from, $last), $last, $finishing->goes),
+            default => self::rounds($fabric, $form, $necks, $last),
         };
+        $shut = array_map(static fn (int $neck): int => self::before($counts, $neck), $necks);
         $rounds = array_values(array_unique($rounds));
         $goes = [];
         $grams = self::grams($form, $finishing->firmness);
         foreach ($rounds as $i => $round) {
-            $goes[$round] = new StuffGo($i + 1, \count($rounds), $grams);
+            $goes[$round] = new StuffGo(
+                go: $i + 1,
+                of: \count($rounds),
+                grams: $grams,
+                isNeck: \in_array($round, $shut, true) && $round !== $last,
+                hasTool: $counts[$round - 1] < $form->openings->least(),
+            );
         }
 
         return $goes;
     }
 
     /**
-     * Where it narrows and grows again, what lies below is stuffed first: a neck takes it firmly.
+     * @param list<int> $necks
+     *
+     * @return list<int>
+     */
+    private static function rounds(Fabric $fabric, PieceForm $form, array $necks, int $last): array
+    {
+        $counts = $fabric->counts();
+        $least = $form->openings->least();
+        $rounds = [];
+        $from = 0;
+        foreach ([...$necks, null] as $neck) {
+            $part = \array_slice($counts, $from, (null === $neck ? \count($counts) : $neck) - $from);
+            $to = null === $neck ? $last : self::before($counts, $neck);
+            $widest = max([0, ...$part]);
+            $high = self::high($fabric, $from, $to);
+            $isSmall = [] !== $necks && $high <= self::PUSHED_MM;
+            $begin = null === $neck && !$isSmall ? self::begin($counts, $form, $from, $to) : $to;
+            array_push($rounds, ...match (true) {
+                $widest < $least => self::every($fabric, $from, $to, self::PUSHED_MM),
+                $widest < self::HAND * $least => self::every($fabric, $from, $begin, self::REACHED_MM),
+                default => [$begin],
+            });
+            if ($widest >= $least) {
+                $rounds[] = $to;
+            }
+            $from = $neck ?? $from;
+        }
+
+        return $rounds;
+    }
+
+    /**
+     * Rounds at which the piece is narrower than before and after.
      *
      * @param list<int> $counts
      *
-     * @return list<int> rounds before the one at which it is begun anyway
+     * @return list<int> the first round of each neck
      */
-    private static function waists(array $counts, int $before): array
+    private static function necks(array $counts): array
     {
-        $waists = [];
+        $necks = [];
         $peak = $was = 0;
         $low = null;
         foreach ($counts as $i => $makes) {
             if ($makes < $was) {
                 $low = $i + 1;
-            } elseif ($makes > $was) {
-                if (null !== $low && $counts[$low - 1] <= self::WAIST * $peak && $low < $before) {
-                    $waists[] = $low;
+            } elseif ($makes > $was && null !== $low) {
+                if ($counts[$low - 1] <= self::WAIST * $peak && $counts[$low - 1] <= self::WIDENS * max([0, ...\array_slice($counts, $i)])) {
+                    $necks[] = $low;
                     $peak = 0;
                 }
                 $low = null;
-                $peak = max($peak, $makes);
             }
+            $peak = max($peak, $makes);
             $was = $makes;
         }
 
-        return $waists;
+        return $necks;
+    }
+
+    /**
+     * The last round before a neck through which a tool passes; the neck's own, where one passes there.
+     *
+     * @param list<int> $counts
+     */
+    private static function before(array $counts, int $neck): int
+    {
+        $round = $neck;
+        while ($round > 1 && $counts[$round - 1] < self::LAST && $counts[$round - 2] > $counts[$round - 1]) {
+            --$round;
+        }
+
+        return $round;
+    }
+
+    /**
+     * When the last part is begun: while fingers still pass, and when its opening has narrowed.
+     *
+     * @param list<int> $counts
+     * @param int       $from   rounds before that part
+     */
+    private static function begin(array $counts, PieceForm $form, int $from, int $last): int
+    {
+        $part = \array_slice($counts, $from);
+        $widest = max([0, ...$part]);
+        $peak = $from + (int) array_search($widest, $part, true) + 1;
+        $begin = min($last, $form->openings->deadline($peak) ?? $last);
+        for ($round = $begin; $round > $peak && $counts[$round - 1] < self::BEGINS * $widest; --$round) {
+            $begin = $round - 1;
+        }
+
+        return max($begin, min($peak, $last));
     }
 
     /** Grams of stuffing in the whole piece. */
@@ -95,10 +172,18 @@ final class StuffingGoes
         };
     }
 
-    /** @param non-empty-list<int> $counts */
-    private static function last(array $counts, ?PieceEnd $end): int
+    /**
+     * After which something goes in for the last time.
+     *
+     * @param non-empty-list<int> $counts
+     */
+    private static function last(Fabric $fabric, array $counts, ?PieceEnd $end): int
     {
         $last = \count($counts);
+        if (PieceEnd::Flat === $end && $last > 1 && $fabric->endsFlat()) {
+            // Its last round is what closes it.
+            return $last - 1;
+        }
         if (true !== $end?->closes() || PieceEnd::Flat === $end) {
             return $last;
         }
@@ -126,19 +211,29 @@ final class StuffingGoes
         return $rounds;
     }
 
-    /** @return list<int> */
-    private static function pushed(Fabric $fabric, int $last): array
+    /** @return list<int> each time so many mm are worked, and at the last round */
+    private static function every(Fabric $fabric, int $from, int $last, float $mm): array
     {
         $rounds = [];
         $high = 0.0;
-        foreach ($fabric->rounds as $i => $round) {
-            $high += $round->height;
-            if ($high >= self::PUSHED_MM && $i + 1 < $last) {
+        for ($i = $from; $i < $last - 1; ++$i) {
+            $high += $fabric->rounds[$i]->height;
+            if ($high >= $mm) {
                 $rounds[] = $i + 1;
                 $high = 0.0;
             }
         }
 
         return [...$rounds, $last];
+    }
+
+    private static function high(Fabric $fabric, int $from, int $to): float
+    {
+        $high = 0.0;
+        for ($i = $from; $i < $to; ++$i) {
+            $high += $fabric->rounds[$i]->height;
+        }
+
+        return $high;
     }
 }

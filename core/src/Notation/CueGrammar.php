@@ -47,7 +47,7 @@ final class CueGrammar
 
         return new CueMeaning(
             tightensRing: self::says($text, self::RING),
-            ringWaits: self::says($text, self::RING_WAITS),
+            ringWaits: self::says($text, self::RING_WAITS) && !self::says($text, '/\bat once\b/i'),
             isOfStart: $isOfStart,
             start: $isOfStart ? self::start($text) : null,
             end: self::end($text),
@@ -119,13 +119,16 @@ final class CueGrammar
 
     private static function drawn(string $text): ?Drawn
     {
-        if (self::says($text, '/\b(?:pole to pole|through the (?:middle|centre|center))\b/i')) {
-            $times = 1 === preg_match('/\b(\d{1,2}) (?:times|segments|sections)\b/i', $text, $match) ? (int) $match[1] : 1;
+        $isBase = self::says($text, '/\b(?:base|bottom|underside)\b[^.;]*\bflat\b/i');
+        $isThrough = self::says($text, '/\bthrough the (?:middle|centre|center)\b/i');
+        $isAround = self::says($text, '/\b(?:over the outside|grooves?|segments?|sections?)\b/i');
+        if (self::says($text, '/\bpole to pole\b/i') || $isThrough && (!$isBase || $isAround)) {
+            $times = 1 === preg_match('/\b(\d{1,2}) (?:times|segments|sections|grooves)\b/i', $text, $match) ? (int) $match[1] : 1;
 
-            return new Drawn(min(16, $times));
+            return new Drawn(min(16, $times), $isBase);
         }
 
-        return self::says($text, '/\b(?:base|bottom|underside)\b[^.;]*\bflat\b/i') ? new Drawn(base: true) : null;
+        return $isBase ? new Drawn(base: true) : null;
     }
 
     private static function place(string $text): ?SaidPlace

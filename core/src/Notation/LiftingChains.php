@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\RoundLift;
 use Alternum\Core\Plan\Worked;
 
 /** The chains that lift the hook to the height of a row or of a joined round. */
@@ -31,13 +32,13 @@ final readonly class LiftingChains
         };
     }
 
-    /** Chains that lift a round: as typed, or the usual ones, as high as its first stitch; none where they count as that stitch. */
-    public static function usual(Worked $worked, Round $round, ?Round $below): int
+    /** Chains that lift a round: as typed, or as high as its first stitch where they are chosen; none where they count as that stitch. */
+    public static function usual(Worked $worked, Round $round, ?Round $below, ?RoundLift $lift): int
     {
         return match (true) {
             $round->chainIsFirst => 0,
             $round->lifting->before > 0 => $round->lifting->before,
-            Worked::Spiral === $worked || '' === $round->codes || ($below?->lifting->after ?? 0) > 0 => 0,
+            Worked::Spiral === $worked || !RoundLift::chains($lift, $worked) || '' === $round->codes || ($below?->lifting->after ?? 0) > 0 => 0,
             // Chains that are worked along are passed over as high as the row is.
             Stitch::Skip === Stitch::ofCode($round->codes[0]) => 0,
             // The first row is lifted by the chains that its foundation has more than stitches.

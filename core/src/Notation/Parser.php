@@ -73,7 +73,8 @@ final class Parser
         }
         $tokens = Tokens::of($this->lexer, $line);
         if (Lines::isLabelled($this->cursor($tokens, new Choices()))) {
-            return Parsed::remark(trim($line));
+            // "Note: …" is a remark as "# …" is.
+            return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)));
         }
         $lines = [];
         $error = null;

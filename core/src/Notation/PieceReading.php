@@ -118,6 +118,17 @@ final class PieceReading
                 ];
             }
         }
+        foreach (array_count_values($beginning->pieces) as $key => $times) {
+            $copies = $plan->piece((string) $key)->copies->count ?? 1;
+            if ($copies < $times) {
+                $name = $plan->piece((string) $key)->name ?? (string) $key;
+
+                return [
+                    self::openings($beginning, $made)[0],
+                    Problem::atPath("{$path}.pieces", Message::of('start.copies', piece: $name, times: $times, copies: $copies)),
+                ];
+            }
+        }
         $openings = self::openings($beginning, $made);
         if (0 === $openings[0] && Join::Side === $beginning->join) {
             $rounds = \count($made[$beginning->pieces[0]]->rounds ?? []);

@@ -16,14 +16,19 @@ final readonly class Change
     {
     }
 
-    /** Whether there is more to do than the stitches themselves say. */
+    /** Whether there is more to do than the stitches themselves say, wherever it is said. */
     public function needsWord(): bool
     {
-        // How several yarns go on side by side is said in the first round in which they do. Within a round the line itself says which yarn is
-        // next; only a short float behind the stitches needs no word.
-        $isShort = OldYarn::Float === $this->yarns->old && !$this->yarns->passesBack && [] === $this->yarns->catches;
+        // How several yarns go on side by side is said in the first round in which they do.
+        return HelixPart::GoesOn !== $this->yarns->helix && !$this->isInNotes();
+    }
 
-        return HelixPart::GoesOn !== $this->yarns->helix && !($this->place->isWithin() && $isShort);
+    /** Whether it is within a round, and all that it asks for is said of all such changes: the other yarn passes loosely behind a few stitches. */
+    public function isInNotes(): bool
+    {
+        $isShort = OldYarn::Float === $this->yarns->old && !$this->yarns->passesBack && [] === $this->yarns->catches && null !== $this->yarns->takenFrom;
+
+        return $this->place->isWithin() && $isShort && null === $this->yarns->helix;
     }
 
     /** Whether the words in a written round say all that there is to do: "change to B in last st, keep A". */

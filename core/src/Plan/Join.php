@@ -62,6 +62,12 @@ enum Join: string
         return self::Layers === $this || self::Edges === $this;
     }
 
+    /** Whether the piece stands off the other: a skirt, a brim, a row of fringe. */
+    public function standsOff(): bool
+    {
+        return \in_array($this, [self::Rim, self::Loops, self::SpiralLoops], true);
+    }
+
     /** Whether the piece goes on from the edge at which the other ends, so that its yarn need not be cut. */
     public function goesOn(): bool
     {

@@ -16,9 +16,12 @@ final readonly class Piece
     public const KEY = '/^[a-z0-9][a-z0-9-]*$/D';
 
     /** The order of the fields in the plan's format; what is not named comes last but for the placements. */
-    private const ORDER = ['key', 'name', 'copies', 'worked', 'chainCounts', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes'];
+    private const ORDER = ['key', 'name', 'copies', 'worked', 'lift', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes'];
 
     public Closing $closing;
+    public ?RoundLift $lift;
+    /** The chain that lifts a row or a joined round stands for its first stitch. */
+    public bool $chainCounts;
     public ?FirstRound $firstRound;
     public ?JoinedStart $start;
     public Finish $finish;
@@ -29,7 +32,6 @@ final readonly class Piece
      * @param float|null       $lean         null: the plan's
      * @param float            $frontDegrees 0 up to, not including, 360
      * @param list<LayerEntry> $colours
-     * @param bool             $chainCounts  the chain that lifts a row or a joined round stands for its first stitch
      * @param list<Placement>  $placements
      */
     public function __construct(
@@ -42,12 +44,13 @@ final readonly class Piece
         public float $frontDegrees = 180.0,
         public array $colours = [],
         public ChangeChoice $changes = new ChangeChoice(),
-        public bool $chainCounts = false,
         public array $placements = [],
         public PieceSettings $settings = new PieceSettings(),
     ) {
         // What is asked for often.
         $this->closing = $settings->get(Closing::class) ?? Closing::FirstStitch;
+        $this->lift = $settings->get(RoundLift::class);
+        $this->chainCounts = RoundLift::Counted === $this->lift;
         $this->firstRound = $settings->get(FirstRound::class);
         $this->start = $settings->get(JoinedStart::class);
         $this->finish = $settings->get(Finish::class) ?? new Finish();
@@ -57,6 +60,8 @@ final readonly class Piece
     public static function read(Fields $fields): self
     {
         $front = $fields->object('front');
+        $earlier = RoundLift::inEarlier($fields);
+        $settings = PieceSettings::read($fields);
         $piece = new self(
             key: $fields->text('key', 40, self::KEY, Message::of('field.key')),
             name: $fields->line('name', Limits::NAME),
@@ -67,9 +72,8 @@ final readonly class Piece
             frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
             colours: $fields->objects('colours', 0, Limits::READ_LAYERS, LayerKinds::read(...)),
             changes: ChangeChoice::read($fields->object('changes')),
-            chainCounts: $fields->has('chainCounts') && $fields->truth('chainCounts'),
             placements: $fields->has('placements') ? Placement::readAll($fields) : [],
-            settings: PieceSettings::read($fields),
+            settings: null === $earlier ? $settings : $settings->with($earlier),
         );
         $front->close();
         $fields->close();
@@ -90,7 +94,6 @@ final readonly class Piece
             'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
             'changes' => $this->changes->values(),
         ]
-            + ($this->chainCounts ? ['chainCounts' => true] : [])
             + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
             + $this->settings->values();
         $ordered = array_intersect_key(array_flip(self::ORDER), $values);
@@ -220,7 +223,6 @@ final readonly class Piece
             frontDegrees: $frontDegrees ?? $this->frontDegrees,
             colours: $colours ?? $this->colours,
             changes: $changes ?? $this->changes,
-            chainCounts: $this->chainCounts,
             placements: $placements ?? $this->placements,
             settings: $settings ?? $this->settings,
         );

@@ -12,7 +12,7 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 final readonly class PieceSettings
 {
     /** @var list<class-string<PieceSetting>> */
-    public const ALL = [Closing::class, FirstRound::class, JoinedStart::class, Finish::class, Face::class];
+    public const ALL = [RoundLift::class, Closing::class, FirstRound::class, JoinedStart::class, Finish::class, Face::class];
 
     /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual */
     private array $said;

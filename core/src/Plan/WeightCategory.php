@@ -38,8 +38,20 @@ enum WeightCategory: string
         };
     }
 
-    public function label(): string
+    /** What yarn of this weight is called, in the US or in the UK. */
+    public function label(Terms $terms = Terms::Us): string
     {
+        if (Terms::Uk === $terms) {
+            return match ($this) {
+                self::Fingering => '4-ply',
+                self::Sport => '5-ply',
+                self::Worsted => 'aran',
+                self::Bulky => 'chunky',
+                self::SuperBulky => 'super chunky',
+                default => $this->label(),
+            };
+        }
+
         return match ($this) {
             self::Lace => 'lace',
             self::Fingering => 'fingering',

@@ -33,11 +33,15 @@ final class Abbreviations
             $hasRing = $hasRing || $reading->isRing;
         }
         $vocabulary = Vocabulary::of($terms);
-        $used = $hasRing ? ['MR' => 'magic ring, or two chains'] : [];
+        $used = $hasRing ? ['MR' => 'magic ring (or ch 2, work into 2nd ch from hook)'] : [];
         foreach (Stitch::cases() as $stitch) {
             if (isset($codes[\ord($stitch->code())])) {
                 foreach (self::of($stitch, $terms) as $name => $means) {
-                    $used[\is_string($name) ? $vocabulary->abbreviation(Stitch::from($name)) : $vocabulary->abbreviation($stitch)] = $means;
+                    $short = $vocabulary->abbreviation(\is_string($name) ? Stitch::from($name) : $stitch);
+                    // "3 sc in next st" says itself what it is.
+                    if (!str_contains($short, ' in ')) {
+                        $used[$short] = $means;
+                    }
                 }
             }
         }
@@ -62,7 +66,7 @@ final class Abbreviations
             isset($base[$name]) => [$base[$name]],
             'sl st' === $name => ['slip stitch'],
             'ch' === $name => ['chain'],
-            'sk' === $name => ['leave a stitch out'],
+            'sk' === $name => [Terms::Us === $terms ? 'skip a stitch' : 'miss a stitch'],
             'inc' === $name => ['increase: two '.$base['sc'].' in one stitch', 'sc' => $base['sc']],
             'dec' === $name => ['decrease: two '.$base['sc'].' worked together', 'sc' => $base['sc']],
             'inv dec' === $name => ['invisible decrease: two '.$base['sc'].' together, through their front loops', 'sc' => $base['sc']],

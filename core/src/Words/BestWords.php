@@ -27,15 +27,11 @@ final class BestWords
 
         return implode(', ', [
             match (true) {
-                0 === $ends => 'as many ends',
-                default => abs($ends).(1 === abs($ends) ? ' end' : ' ends').($ends > 0 ? ' more' : ' fewer'),
+                0 === $ends => 'same number of ends',
+                default => Counted::of(abs($ends), 'end').($ends > 0 ? ' more' : ' fewer'),
             },
-            abs($metres) < self::SAME ? 'as much yarn' : number_format(abs($length), 1)." {$unit}".($metres > 0 ? ' more' : ' less'),
-            match ($shows) {
-                0 => 'no jog shows',
-                1 => '1 jog shows',
-                default => "{$shows} jogs show",
-            },
+            abs($metres) < self::SAME ? 'same yarn' : number_format(abs($length), 1)." {$unit}".($metres > 0 ? ' more' : ' less'),
+            Counted::of($shows, 'jog shows'),
         ]).($isExact ? '' : '. The best found: with so many yarns, not every way was compared.');
     }
 }

@@ -84,11 +84,21 @@ final readonly class ChangeSaid implements WaySaid
     {
         $begins = ($this->piece->changes->at[$this->change->place->treated] ?? null)->begins ?? ChangeAt::BACK;
 
-        return match (true) {
+        return "into stitch {$this->counted($begins)}, counted from the fastened-off one, ".match (true) {
             abs($begins) >= 179.5 => 'at the back, opposite the front',
             abs($begins) < 0.5 => 'at the front',
             default => round(abs($begins)).'° '.($begins > 0 ? 'on from' : 'before').' the front',
         };
+    }
+
+    /** Which stitch of the round that ends the next one begins in, from where its yarn was fastened off. */
+    private function counted(float $begins): int
+    {
+        $makes = $this->fabric->rounds[$this->change->place->treated - 1]->makes;
+        $turns = ($this->piece->frontDegrees + $begins - $this->change->place->degrees) / 360.0;
+        $stitches = (int) round(($turns - floor($turns)) * $makes);
+
+        return 0 === $stitches ? $makes : $stitches;
     }
 
     public function away(): string

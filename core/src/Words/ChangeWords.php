@@ -78,11 +78,11 @@ final readonly class ChangeWords
         $way = Ways::of($change->treatment->method);
         $does = $way->toDo($this->said($change));
         $steps = [
-            0 === $change->treatment->onward ? null : $this->onward($change->treatment->onward, $change->yarns->from),
+            ...$this->before($change),
             array_shift($does),
             null === $change->yarns->takenFrom || $change->yarns->takenFrom === $change->place->round
                 ? null
-                : "Take {$this->yarns->letter($change->yarns->to)} up from {$this->once()} {$change->yarns->takenFrom}, where it hangs.",
+                : "Pick up {$this->yarns->letter($change->yarns->to)} from {$this->once()} {$change->yarns->takenFrom}.",
             ...$does,
         ];
         array_push($steps, ...$this->ends->toDo($change));
@@ -90,12 +90,28 @@ final readonly class ChangeWords
         return implode(' ', array_filter($steps, static fn (?string $step): bool => null !== $step));
     }
 
+    /** @return list<string> what is worked before the change is made */
+    private function before(Change $change): array
+    {
+        return 0 === $change->treatment->onward ? [] : [$this->onward($change->treatment->onward, $change->yarns->from)];
+    }
+
     /** What the notes of a pattern do not say: of what they do, only what becomes of the yarns. */
     public function brief(Change $change): string
     {
-        $isKnown = null === $change->yarns->helix && Ways::of($change->treatment->method)->isInNotes();
+        $way = Ways::of($change->treatment->method);
+        if (null !== $change->yarns->helix) {
+            return $this->toDo($change);
+        }
+        if ($way->isInNotes()) {
+            $attaches = null === $change->yarns->takenFrom && $change->place->isWithin();
 
-        return $isKnown ? implode(' ', $this->ends->toDo($change)) : $this->toDo($change);
+            return implode(' ', [...$attaches ? ["Attach {$this->yarns->letter($change->yarns->to)}."] : [], ...$this->ends->toDo($change)]);
+        }
+
+        return $change->place->isJog && $way->isDefinedOnce()
+            ? ucfirst(implode(' ', [...$this->before($change), "{$way->label()}.", ...$this->ends->toDo($change)]))
+            : $this->toDo($change);
     }
 
     /** Why this method, and why the old yarn is cut or kept. */

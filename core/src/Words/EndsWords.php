@@ -33,6 +33,7 @@ final readonly class EndsWords
         $yarns = $change->yarns;
         $from = $this->yarns->letter($yarns->from);
         $once = $this->once();
+        $back = "it comes back at stitch {$yarns->backStitch} of {$once} {$yarns->backRound}.";
         $steps = [match ($yarns->old) {
             OldYarn::Wait => null,
             OldYarn::Cut => $this->cut($change),
@@ -42,15 +43,15 @@ final readonly class EndsWords
                 : $this->carry($change),
             OldYarn::Float => $yarns->passesBack
                 ? "Leave {$from} hanging at the marker; at stitch {$yarns->backStitch} of {$once} {$yarns->backRound} bring it back loosely"
-                    ." across {$this->counted($yarns->passes, 'stitch', 'stitches')}."
-                : "Carry {$from} loosely across the inside; it comes back at stitch {$yarns->backStitch} of {$once} {$yarns->backRound}.",
-            OldYarn::Over => "Lay {$from} along the edge and crochet over it; it comes back at stitch {$yarns->backStitch} of {$once} {$yarns->backRound}.",
+                    .' across '.Counted::of($yarns->passes, 'stitch').'.'
+                : "Carry {$from} loosely across the inside; {$back}",
+            OldYarn::Over => "Lay {$from} along the top of the round below and crochet over it; {$back}",
         }];
         if (null === $yarns->takenFrom) {
             $steps[] = $this->joined($change);
         }
         if ([] !== $yarns->catches) {
-            $steps[] = "Catch {$from} behind at stitch ".YarnWords::listed(...array_map(
+            $steps[] = "Catch {$from} behind at ".Counted::listed('stitch', 'stitches', ...array_map(
                 strval(...),
                 $yarns->catches,
             )).", as it passes {$yarns->passes} stitches."
@@ -58,7 +59,7 @@ final readonly class EndsWords
         }
         if ('' !== $yarns->hanging) {
             $letters = array_map($this->yarns->letter(...), str_split($yarns->hanging));
-            $steps[] = YarnWords::listed(...$letters).(1 === \count($letters) ? ' goes on hanging inside.' : ' go on hanging inside.');
+            $steps[] = YarnWords::listed(...$letters).(1 === \count($letters) ? ' stays hanging inside.' : ' stay hanging inside.');
         }
 
         return array_values(array_filter($steps, static fn (?string $step): bool => null !== $step));
@@ -90,8 +91,8 @@ final readonly class EndsWords
         [$from, $once] = [$this->yarns->letter($yarns->from), $this->once()];
 
         return $change->place->isAtEnd
-            ? "Leave {$from} hanging inside; take it up again in {$once} {$yarns->backRound}, without pulling."
-            : "Leave {$from} hanging inside; in {$once} {$yarns->backRound} bring it loosely across to stitch {$yarns->backStitch}.";
+            ? "Leave {$from} hanging inside; pick it up again in {$once} {$yarns->backRound}, without pulling."
+            : "Leave {$from} hanging inside; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.";
     }
 
     private function cut(Change $change): ?string
@@ -138,7 +139,8 @@ final readonly class EndsWords
             return "Your words say to {$yarns->typed->value} {$from}.";
         }
         $whyCut = Ways::of($change->treatment->method)->whyCut();
-        $after = 0 === $yarns->waits ? "in the next {$this->once()}" : 'after '.$this->counted($yarns->waits ?? 0, $this->once(), "{$this->once()}s");
+        $noun = Worked::Rows === $this->piece->worked ? 'row' : 'round';
+        $after = 0 === $yarns->waits ? "in the next {$this->once()}" : 'after '.Counted::of($yarns->waits ?? 0, $noun);
 
         return match (true) {
             OldYarn::Wait === $yarns->old => "{$from} waits there, and goes on one {$this->once()} higher.",
@@ -185,11 +187,6 @@ final readonly class EndsWords
                 ? 'The piece is left open: fingers catch in a long float.'
                 : null,
         ]));
-    }
-
-    private function counted(int $count, string $one, string $many): string
-    {
-        return $count.' '.(1 === $count ? $one : $many);
     }
 
     private function once(): string

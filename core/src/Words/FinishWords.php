@@ -21,6 +21,8 @@ final class FinishWords
             FinishReason::Closes => 'So few stitches are drawn closed.',
             FinishReason::GoesOn => 'Another piece is worked on from it.',
             FinishReason::Flat => 'It is flat.',
+            FinishReason::Edging => 'It runs along an edge, and there is nothing to close.',
+            FinishReason::StandsOff => 'It is worked on the piece that it belongs to.',
             FinishReason::Alone => 'It stays open, and there is nothing to sew it to.',
             default => 'It stays open, so it is sewn to another.',
         };
@@ -46,7 +48,7 @@ final class FinishWords
         return match (true) {
             FinishReason::Chosen === $finishing->reasons[FinishPart::Ring->value] => 'You chose it.',
             FinishReason::Typed === $finishing->reasons[FinishPart::Ring->value] => 'Your words say it.',
-            default => 'After two rounds the stitches hold it, and the tail does not slip.',
+            default => 'Drawn closed at once it stays out of the way; after two rounds it is snugged once more.',
         };
     }
 
@@ -68,7 +70,19 @@ final class FinishWords
             FinishReason::Typed => 'Your words say it.',
             FinishReason::Closes => 'What is closed takes more stuffing than one thinks.',
             FinishReason::Narrow => 'It is too narrow for fingers: push a little in at a time.',
-            FinishReason::Flat => 'It is flat.',
+            FinishReason::TooNarrow => 'It is too narrow for stuffing: its own ends fill it.',
+            FinishReason::Bears => 'It carries the rest, so it is stuffed firmly.',
+            FinishReason::Limb => 'It is to stay soft, so that it lies where it is sewn.',
+            FinishReason::Between => 'Two layers are stuffed between, lightly, before they are closed.',
+            FinishReason::Layer => 'It is one of two layers: what goes in goes between them.',
+            FinishReason::Flattened => 'It is pressed flat.',
+            FinishReason::LeftOpen => 'It stays open: what is put in would fall out.',
+            FinishReason::Cup => 'It is a cup, as open as it is wide.',
+            FinishReason::Worn => 'By its name it is put over something.',
+            FinishReason::Named => 'By its name it is flat.',
+            FinishReason::Frill => 'It is a frill.',
+            FinishReason::StandsOff => 'It stands off the piece that it is worked on.',
+            FinishReason::Edging, FinishReason::Flat => 'It is flat.',
             default => 'It is stuffed through its opening.',
         };
     }

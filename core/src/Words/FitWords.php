@@ -15,7 +15,7 @@ final class FitWords
     {
         $heights = array_values(array_unique(array_map(static fn (Stripe $stripe): int => $stripe->rounds, $fit->sequence)));
         $high = 1 === \count($heights)
-            ? $heights[0].(1 === $heights[0] ? ' round' : ' rounds')
+            ? Counted::of($heights[0], 'round')
             : YarnWords::listed(...array_map(static fn (Stripe $stripe): string => "{$stripe->rounds} {$stripe->yarn}", $fit->sequence));
 
         return "{$fit->stripes} stripes of {$high}, {$fit->range->inWords()}";
@@ -31,7 +31,7 @@ final class FitWords
             [] === $fit->like ? null : 'as on '.YarnWords::listed(...$fit->like),
             $fit->isWhole ? 'whole repeats' : null,
             $fit->isCarried ? 'low enough to carry the yarns' : null,
-            $fit->shortened > 0 ? "leaves {$fit->shortened} ".(1 === $fit->shortened ? 'round' : 'rounds').' as before' : null,
+            $fit->shortened > 0 ? 'leaves '.Counted::of($fit->shortened, 'round').' as before' : null,
         ], static fn (?string $reason): bool => null !== $reason));
     }
 }

@@ -24,10 +24,10 @@ final readonly class HelixWords
         return match (true) {
             HelixPart::Begins === $change->yarns->helix => "Put {$from}’s loop on a marker, where it waits."
                 ." Begin {$to} in the next stitch, with a {$slip} in place of the first stitch, so that it rises gently.",
-            HelixPart::Ends !== $change->yarns->helix => "Stop at {$to}’s loop. Put {$from}’s loop on a marker, take {$to} up where it waits,"
+            HelixPart::Ends !== $change->yarns->helix => "Stop at {$to}’s loop. Put {$from}’s loop on a marker, pick up {$to} where it waits,"
                 .' and work it up to the next loop: nothing passes behind, and no yarn is pulled.',
             default => "End {$from} at {$to}’s loop with a {$slip} in place of its last stitch, so that the edge lies level."
-                ." Take {$to} up where it waits.",
+                ." Pick up {$to} where it waits.",
         };
     }
 }

@@ -61,7 +61,9 @@ final readonly class MeaningWords
                     ? ' in the back loop of its first stitch'
                     : '').': a slip stitch that uses none of its stitches.'
                 : 'Ends the spiral level: a slip stitch that uses none of this round’s stitches.',
-            $node instanceof Lift => $node->chainIsFirst ? 'A chain that counts as the first stitch.' : 'A chain that lifts the hook; it is no stitch.',
+            $node instanceof Lift => $node->chainIsFirst
+                ? 'A chain that counts as the first stitch.'
+                : 'A chain that lifts the hook; it does not count as a stitch.',
             $node instanceof OtherSide => 'On along the other side of the chain.',
             $node instanceof Again => self::again($node),
             $node instanceof Cue => 'Kept for the making: '.$node->text,
@@ -104,7 +106,7 @@ final readonly class MeaningWords
         $often = match (true) {
             null !== $again->untilStitches => ", until there are {$again->untilStitches} stitches",
             null !== $again->untilRounds => ", until there are {$again->untilRounds} rounds",
-            null !== $again->times => ", {$again->times} ".(1 === $again->times ? 'time' : 'times').' more',
+            null !== $again->times => ', '.Counted::of($again->times, 'time').' more',
             default => '',
         };
 

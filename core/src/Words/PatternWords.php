@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
@@ -23,6 +24,8 @@ final readonly class PatternWords
     /** Stuffing is said to five grams, as scales in a kitchen show it. */
     private const STUFFING_TO = 5;
     private const BALL_GRAMS = 50;
+    /** What is lower lies flat. */
+    private const FLAT_MM = 3.0;
 
     public function __construct(private Plan $plan, private Terms $terms)
     {
@@ -39,11 +42,7 @@ final readonly class PatternWords
         $lines = [];
         foreach ($amounts as $amount) {
             if ($amount->stitches > 0) {
-                $yarn = $amount->yarn;
-                $high = $amount->highMetres();
-                $lines[] = PatternLine::named('Yarn', "{$yarn->key} {$yarn->name}, {$yarn->weight->label()}"
-                    .($yarn->strands > 1 ? ", {$yarn->strands} strands" : '')
-                    .', up to '.$this->length($high).', '.self::grams($amount->grams($high)).self::balls($amount->grams($high)));
+                $lines[] = PatternLine::named('Yarn', $this->yarn($amount));
             }
         }
         $hook = $this->plan->gauge->hookMm;
@@ -52,23 +51,47 @@ final readonly class PatternWords
             $lines[] = PatternLine::named('Hook', "{$hook} mm".(null === $us ? '' : ", US {$us}"));
         }
         $notions = ['yarn needle', 'stitch marker'];
-        if ($stuffing >= 1.0) {
-            $notions[] = 'stuffing, up to '.(int) (ceil($stuffing / self::STUFFING_TO) * self::STUFFING_TO).' g';
+        if ($stuffing > 0.0) {
+            $notions[] = $stuffing < 1.0 ? 'a little stuffing' : 'stuffing, up to '.(int) (ceil($stuffing / self::STUFFING_TO) * self::STUFFING_TO).' g';
         }
-        foreach ($this->parts() as $kind => $count) {
-            $notions[] = "{$count} {$kind}";
-        }
+        array_push($notions, ...$this->parts());
         $lines[] = PatternLine::named('Notions', implode(', ', $notions));
 
         return $lines;
     }
 
-    /** "Size: Cap 4.4 cm high, 6.1 cm wide, when stuffed" */
-    public function size(string $piece, PieceForm $form): PatternLine
+    /** "A Chalk, DK (260 m/100 g): up to 12 m, 5 g" */
+    private function yarn(Amount $amount): string
+    {
+        $yarn = $amount->yarn;
+        $high = $amount->highMetres();
+        $grams = $amount->grams($high);
+        $sold = Units::Metric === $this->plan->units
+            ? round($yarn->metresPer100g).' m/100 g'
+            : round($yarn->metresPer100g / Units::YARD_IN_METRES).' yd/100 g';
+        $held = $yarn->strands > 1
+            ? ", {$yarn->strands} strands held together, as thick as ".$yarn->weight->held($yarn->strands)->label($this->terms)
+            : '';
+
+        return "{$yarn->key} {$yarn->name}, {$yarn->weight->label($this->terms)} ({$sold}){$held}: up to {$this->length($high)}, ".ceil($grams).' g'
+            .($grams < self::BALL_GRAMS / 2 ? '' : ', '.Counted::of((int) ceil($grams / self::BALL_GRAMS), 'ball').' of '.self::BALL_GRAMS.' g');
+    }
+
+    /**
+     * "Size: about 12.6 cm high, 5.2 cm wide, when stuffed"; what lies flat is as wide as it is.
+     *
+     * @param string $of       what is so large, where the plan has more; '' where it is all
+     * @param float  $heightMm 0 where it lies flat
+     */
+    public function size(string $of, float $heightMm, float $widthMm, bool $isStuffed): PatternLine
     {
         $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0);
+        $high = $heightMm < self::FLAT_MM ? '' : "{$said($heightMm)} high, ";
 
-        return PatternLine::named('Size', "{$piece} {$said($form->height)} high, {$said($form->width)} wide, when stuffed");
+        return PatternLine::named(
+            'Size',
+            ('' === $of ? '' : "{$of} ")."about {$high}{$said($widthMm)} ".('' === $high ? 'across' : 'wide').($isStuffed ? ', when stuffed' : ''),
+        );
     }
 
     public function gauge(): PatternLine
@@ -76,7 +99,9 @@ final readonly class PatternWords
         $over = Units::Metric === $this->plan->units ? '10 cm' : '4 in';
         $word = Terms::Us === $this->terms ? 'Gauge' : 'Tension';
 
-        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} stitches and {$this->plan->gauge->roundsPer10cm} rounds in {$over}");
+        $single = Vocabulary::of($this->terms)->abbreviation(Stitch::Single);
+
+        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} {$single} and {$this->plan->gauge->roundsPer10cm} rnds in {$over}");
     }
 
     /** @param list<Reading> $readings */
@@ -84,57 +109,71 @@ final readonly class PatternWords
     {
         $said = [];
         foreach (Abbreviations::used($readings, $this->terms) as $name => $means) {
-            $said[] = "{$name} {$means}";
+            $said[] = "{$name}: {$means}";
         }
 
         return PatternLine::named(
-            'Words',
-            strtoupper($this->terms->value).'; '.implode('; ', [...$said, '[n] stitches of the round when it is done']),
+            'Abbreviations ('.strtoupper($this->terms->value).' terms)',
+            implode('; ', [...$said, '[n]: stitch count at end of round']),
         );
     }
 
-    /** @return list<PatternLine> what holds for all pieces, once */
-    public function notes(bool $changes): array
+    /** @return list<PatternLine> what holds for all pieces, once; nothing that none of them has */
+    public function notes(PatternFacts $facts): array
     {
-        $worked = array_unique(array_map(static fn (Piece $piece): string => $piece->worked->value, $this->plan->pieces));
+        $single = Vocabulary::of($this->terms)->abbreviation(Stitch::Single);
+        $cut = (new YarnWords($this->plan))->length($this->plan->yarnUse->tailCm);
         $notes = [
-            PatternLine::named('Marker', "in the {$this->plan->marker->value} stitch of each round."),
-            PatternLine::note('draw a magic ring quite tight only after round 2.'),
+            ...$facts->isRound ? [PatternLine::named('Marker', "in the {$this->plan->marker->value} stitch of each round.")] : [],
+            ...array_map(static fn (string $note): PatternLine => PatternLine::note($note), array_keys(array_filter([
+                'draw the magic ring closed at once, and snug it once more after round 2.' => $facts->snugsRing,
+                'draw the magic ring closed before the first join.' => $facts->joinsRing,
+                'work in a spiral: rounds are not joined.' => $facts->isSpiral,
+                "each joined round begins with ch 1 (does not count as a st); the first {$single} goes into the same st." => $facts->lifts,
+                'turn at the end of each row.' => $facts->isRows,
+            ]))),
         ];
-        foreach ($worked as $one) {
-            $notes[] = PatternLine::note(match (Worked::from($one)) {
-                Worked::Spiral => 'rounds in a spiral go on one into the next, without being joined.',
-                Worked::Joined => 'joined rounds are closed with a slip stitch each, and the next is lifted by a chain.',
-                Worked::Rows => 'rows are turned at their end.',
-            });
+        $changes = array_keys(array_filter([
+            '“change to B in last st”: work that stitch to its last yarn over, and finish it with B.' => $facts->changes,
+            '“attach B”: the same, with a yarn that is new or was cut.' => $facts->attaches,
+            '“keep A”: let it hang inside, and pick it up again without pulling.' => $facts->keeps,
+            "“cut A”: leave an end of {$cut}." => $facts->cuts,
+            'within a round, carry the other yarn loosely across the inside.' => $facts->floats,
+        ]));
+        foreach ($facts->methods as $label => $captions) {
+            $changes[] = "“{$label}”: ".lcfirst(implode(' ', $captions));
         }
 
-        return $changes ? [
-            ...$notes,
-            PatternLine::named(
-                'Change',
-                '“change to B in last st” means: work that stitch to its last yarn over, and finish it with B. “Join” brings a yarn in for the first'
-                    .' time, or again after it was cut.',
-            ),
-            PatternLine::named('Change', '“keep A” means: let it hang inside, and take it up again without pulling when it is wanted; “cut A” leaves an end of '
-                .(new YarnWords($this->plan))->length($this->plan->yarnUse->tailCm).'.'),
-            PatternLine::named('Change', 'within a round, carry the other yarn loosely across the inside.'),
-            ...array_map(static fn (string $habit): PatternLine => PatternLine::named('Tip', $habit), TipWords::habits()),
-        ] : $notes;
+        return [...$notes, ...array_map(static fn (string $change): PatternLine => PatternLine::named('Change', $change), $changes)];
     }
 
     /**
      * "LEG (make 2; from the bottom up)". A name that capitals would not give back stays as it is.
      *
-     * @param list<string> $copies names of the copies, where it is written more than once
+     * @param list<string> $copies      names of the copies, where it is written more than once
+     * @param bool|null    $beginsAtTop null: it is not known which end is up
+     * @param Worked|null  $worked      where it is not worked as all others are
      */
-    public static function heading(string $name, array $copies, int $count, bool $beginsAtTop, Worked $worked): string
+    public static function heading(string $name, array $copies, int $count, ?bool $beginsAtTop, ?Worked $worked): string
     {
         $capitals = mb_strtoupper($name);
         $isPlain = self::small($capitals) === $name && 1 === preg_match('/\p{L}/u', $name);
-        $from = Worked::Rows === $worked ? 'in rows' : ($beginsAtTop ? 'from the top down' : 'from the bottom up');
+        $how = array_filter([
+            "make {$count}",
+            match ($worked) {
+                Worked::Rows => 'in rows',
+                Worked::Joined => 'in joined rounds',
+                Worked::Spiral => 'in a spiral',
+                null => null,
+            },
+            match (Worked::Rows === $worked ? null : $beginsAtTop) {
+                true => 'from the top down',
+                false => 'from the bottom up',
+                null => null,
+            },
+        ], static fn (?string $one): bool => null !== $one);
 
-        return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')')." (make {$count}; {$from})";
+        return ($isPlain ? $capitals : $name).([] === $copies ? '' : ' ('.implode(', ', $copies).')').' ('.implode('; ', $how).')';
     }
 
     /** @return list<PatternLine> "Note: spiral stripes of A and B, rounds 2 to 7.", for each that is shown */
@@ -171,32 +210,30 @@ final readonly class PatternWords
         return Units::Metric === $this->plan->units ? ceil($metres).' m' : ceil($metres / Units::YARD_IN_METRES).' yd';
     }
 
-    private static function grams(float $grams): string
-    {
-        return ceil($grams).' g';
-    }
-
-    /** Whole balls, of the size that is sold most. */
-    private static function balls(float $grams): string
-    {
-        $balls = (int) ceil($grams / self::BALL_GRAMS);
-
-        return ' ('.(1 === $balls ? '1 ball' : "{$balls} balls").' of '.self::BALL_GRAMS.' g)';
-    }
-
-    /** @return array<string, int> how many of what is not crocheted, by its name */
+    /** @return list<string> what is not crocheted: "2 safety eyes" */
     private function parts(): array
     {
         $parts = [];
         foreach ($this->plan->pieces as $piece) {
             foreach ($piece->placements as $placement) {
-                if (\in_array($placement->kind, [PlacementKind::Eyes, PlacementKind::Nose, PlacementKind::Buttons], true)) {
-                    $name = strtolower($placement->named());
-                    $parts[$name] = ($parts[$name] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
+                $name = match (true) {
+                    !\in_array($placement->kind, [PlacementKind::Eyes, PlacementKind::Nose, PlacementKind::Buttons], true) => null,
+                    '' !== $placement->name => mb_strtolower($placement->name),
+                    PlacementKind::Eyes === $placement->kind => 'safety eye',
+                    PlacementKind::Nose === $placement->kind => 'safety nose',
+                    default => 'button',
+                };
+                if (null !== $name) {
+                    $key = '' === $placement->name ? $name : "={$name}";
+                    $parts[$key] = ($parts[$key] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
                 }
             }
         }
 
-        return $parts;
+        return array_map(
+            static fn (string $name, int $count): string => $count.' '.ltrim($name, '=').($count > 1 && '=' !== $name[0] ? 's' : ''),
+            array_keys($parts),
+            $parts,
+        );
     }
 }

@@ -8,6 +8,8 @@ use Alternum\Core\Change\BestFront;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Making\Beginning;
 use Alternum\Core\Making\PatternLine;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Pair;
@@ -19,6 +21,7 @@ use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
 /** What is said of a piece as a whole. */
@@ -37,7 +40,7 @@ final class PieceWords
         foreach ($edges as $edge) {
             $name = null === $edge->piece ? null : $plan->piece($edge->piece)->name ?? $edge->piece;
             $said[] = match (true) {
-                null === $name => $edge->count().(1 === $edge->count() ? ' chain' : ' chains'),
+                null === $name => Counted::of($edge->count(), 'chain'),
                 $edge->from > 1 => "stitches {$edge->from} to {$edge->to} of {$name}",
                 default => "{$edge->count()} of {$name}",
             };
@@ -52,7 +55,7 @@ final class PieceWords
      *
      * @param list<EdgeStretch> $edges what the first round is worked into
      */
-    public static function begin(Plan $plan, Piece $piece, array $edges): Beginning
+    public static function begin(Plan $plan, Piece $piece, array $edges, Terms $terms): Beginning
     {
         $begins = null;
         $said = [];
@@ -62,8 +65,7 @@ final class PieceWords
             $begins = BeginningWords::of($piece->start, $made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
         }
         if (Join::Bridge === $piece->start?->join) {
-            $said[] = 'Chain from the last of them to the first, and work around that from its inner side, along the chain,'
-                .' around the next, and back along the other side of the chain.';
+            $said[] = ucfirst(BeginningWords::bridge($piece->start, $made, Vocabulary::of($terms)->abbreviation(Stitch::Single))).'.';
         }
         if (true === $piece->start?->join->isThroughBoth()) {
             $said[] = 'Lay the ends between the two, and crochet over them.';

@@ -34,8 +34,8 @@ final class PlacingWords
         $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
         $stitches = array_map(static fn (float $at): string => (string) (int) round($at), $placed->after);
         $apart = $placed->placement->apart;
-        $place = "{$where}, after ".(1 === \count($stitches) ? 'stitch ' : 'stitches ').YarnWords::listed(...$stitches)." of round {$placed->round}"
-            .(null === $apart ? '' : " ({$apart} stitches apart)");
+        $place = "{$where}, after ".Counted::listed('stitch', 'stitches', ...$stitches)." of round {$placed->round}"
+            .(null === $apart ? '' : ' ('.Counted::of($apart, 'stitch').' apart)');
         $does = match (true) {
             $placed->isOutOfReach() => 'Sew or embroider',
             $placed->placement->kind->covers() => 'Sew on',
@@ -56,12 +56,14 @@ final class PlacingWords
             $remarks[] = "It hides the jog after round {$round}.";
         }
         if ($placed->isOnEdge && !$placed->placement->kind->covers()) {
-            $remarks[] = 'It lies on the edge of a colour. A round up or down it lies inside one.';
+            $remarks[] = 'It straddles two colours; move it one round.';
         }
         if (null !== $placed->deadline) {
-            $remarks[] = $placed->isOutOfReach()
-                ? "After round {$placed->deadline} the opening is too small to reach through: sew it on, or embroider it."
-                : "Put it in once the rounds about it are done, and by round {$placed->deadline}, while fingers still fit.";
+            $remarks[] = match (true) {
+                0 === $placed->deadline => 'No fingers get into a piece this narrow: sew it on, or embroider it.',
+                $placed->isOutOfReach() => "After round {$placed->deadline} the opening is too small to reach through: sew it on, or embroider it.",
+                default => "Insert it once the round above is worked, and by round {$placed->deadline}, while fingers still fit.",
+            };
         }
 
         return $remarks;

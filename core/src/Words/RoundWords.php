@@ -19,6 +19,7 @@ use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -35,6 +36,7 @@ final readonly class RoundWords
         private YarnWords $yarns,
         Terms $terms,
         private Spelling $spelling,
+        private bool $isNeedleJoined = false,
     ) {
         $this->printer = new Printer($terms, $piece->worked, $spelling);
     }
@@ -58,9 +60,12 @@ final readonly class RoundWords
     /** @return list<string> the yarn that the rounds begin in, as a heading over them; none where it is in hand */
     public function yarnHeading(WorkedRounds $worked): array
     {
-        $first = $this->colouring->rounds[$worked->from - 1][0];
+        $letters = $this->colouring->rounds[$worked->from - 1];
+        $first = $letters[0];
+        // A round in several yarns names each of them on its line.
+        $isPlain = strspn($letters, $first) === \strlen($letters);
 
-        return $first === $worked->inHand ? [] : ["With {$this->yarns->letter($first)}"];
+        return $first === $worked->inHand || !$isPlain ? [] : ["With {$this->yarns->letter($first)}"];
     }
 
     /**
@@ -78,11 +83,17 @@ final readonly class RoundWords
             $this->reading->syntax->worked()[$worked->from - 1]->bare(),
             $worked->slips ? $round->slipped() : $round,
             $this->colouring->rounds[$worked->from - 1],
-            Spelling::Pattern === $this->spelling ? $this->colouring->rounds[$worked->from - 1][0] : $worked->inHand,
+            Spelling::Pattern === $this->spelling ? $this->named($this->colouring->rounds[$worked->from - 1]) : $worked->inHand,
             $worked->slips,
         );
 
-        return "{$head}: ".implode('. ', [$stitches.$this->change($worked).$count.$this->closing($round), ...$with]);
+        return "{$head}: ".implode('. ', [$stitches.$this->change($worked).$count.$this->closing($round, $worked), ...$with]);
+    }
+
+    /** The yarn that is named above a round in a pattern; '' where its line names all of its own. */
+    private function named(string $letters): string
+    {
+        return strspn($letters, $letters[0]) === \strlen($letters) ? $letters[0] : '';
     }
 
     /** @return list<string> the letters of the yarns that its rounds are worked in, in working order, as this copy has them */
@@ -107,7 +118,7 @@ final readonly class RoundWords
         $round = $worked->slips ? $round->slipped() : $round;
         [$before, $after] = $this->around($round);
         // The maker stops short for a change, so it is said with the stitches, not after them.
-        $after .= $this->change($worked).$this->closing($round);
+        $after .= $this->change($worked).$this->closing($round, $worked);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return [[
                 'yarn' => $this->yarns->letter($letters[0]),
@@ -133,6 +144,12 @@ final readonly class RoundWords
                 substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
                 substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
             );
+            if (\strlen($segment->yarns) > 1) {
+                [$one, $other] = [$this->yarns->letter($segment->yarns[0]), $this->yarns->letter($segment->yarns[\strlen($segment->yarns) - 1])];
+                $first = $this->printer->codes(Stitch::ofCode($round->codes[$segment->from])->tops()[0]);
+                $others = 2 === Stitch::ofCode($round->codes[$segment->from])->makes() ? 'second' : 'the others';
+                $part .= ": first {$first} with {$one}, {$others} with {$other}";
+            }
             $parts[] = [
                 $segment->yarns,
                 (0 === $segment->from ? rtrim($before, '' === $part ? ', ' : '') : '').$part
@@ -165,8 +182,8 @@ final readonly class RoundWords
         [$from, $to] = [$this->yarns->letter($change->yarns->from), $this->yarns->letter($change->yarns->to)];
         $where = $worked->from === $worked->to ? 'in last st' : 'at end of '.$this->printer->head($worked->to, $worked->to);
 
-        return Ways::of($change->treatment->method)->inRound($from, $to) ?? match (true) {
-            null === $change->yarns->takenFrom => "; join {$to} {$where}",
+        return Ways::of($change->treatment->method)->inRound($from, $to, $this->printer->codes(Stitch::Single->code())) ?? match (true) {
+            null === $change->yarns->takenFrom => "; attach {$to} {$where}",
             default => "; change to {$to} {$where}",
         }.match (true) {
             OldYarn::Cut === $change->yarns->old => ", cut {$from}",
@@ -175,9 +192,17 @@ final readonly class RoundWords
         };
     }
 
-    private function closing(Round $round): string
+    private function closing(Round $round, WorkedRounds $worked): string
     {
+        $change = $worked->ends;
+        $isPlain = null !== $change && null === Ways::of($change->treatment->method)->inRound('', '', '');
+        $in = $isPlain ? $this->yarns->letter($change->yarns->to) : null;
+        $back = Closing::BackLoop === $this->piece->closing ? 'back loop of ' : '';
+
         return match (true) {
+            // The needle joins it instead.
+            $this->isNeedleJoined && $round->number === \count($this->reading->rounds) => '',
+            Worked::Joined === $this->piece->worked && null !== $in && $worked->from === $worked->to => "; sl st to {$back}first st in {$in}",
             Worked::Joined === $this->piece->worked && Closed::ToBackLoop !== $round->closed => ", {$this->piece->closing->inWords()}",
             null !== $round->closed => ", {$round->closed->value}",
             default => '',
@@ -194,7 +219,7 @@ final readonly class RoundWords
         $said = [];
         $first = $line->items[0] ?? null;
         foreach ($this->parts($round, $letters, $before, $after) as [$yarns, $text]) {
-            $said[] = ($inHand === $yarns ? '' : $this->with($yarns)).$text;
+            $said[] = ($inHand === $yarns || \strlen($yarns) > 1 ? '' : $this->with($yarns)).$text;
             $inHand = $yarns[\strlen($yarns) - 1];
         }
 
@@ -221,7 +246,7 @@ final readonly class RoundWords
     {
         return $round->chainIsFirst || (1 === $round->number && 0 === $this->reading->on)
             ? $round->lifting->before
-            : LiftingChains::usual($this->piece->worked, $round, $this->reading->rounds[$round->number - 2] ?? null);
+            : LiftingChains::usual($this->piece->worked, $round, $this->reading->rounds[$round->number - 2] ?? null, $this->piece->lift);
     }
 
     private function chains(int $count): string

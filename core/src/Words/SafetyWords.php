@@ -23,7 +23,7 @@ final class SafetyWords
                 'Not for children under three with eyes, buttons or anything else that could come off. For a baby, embroider them instead.',
                 'Tug at every part before you give it away. Fabric stretches, and a washer can pull through it.',
             ] : [],
-            'Leave out wires, bells and magnets in anything that a child gets, and mind your fingers with hot glue: glued parts come off, too.',
+            'Leave out wires, bells and magnets in anything that a child gets. Hot glue burns, and glued parts can come off.',
             'Toys that are given or sold fall under rules of their own, such as EN 71-1, ASTM F963 or 16 CFR 1501: check what holds where you live.',
         ];
     }

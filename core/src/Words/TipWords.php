@@ -25,7 +25,7 @@ final class TipWords
             TipKind::BusyFade => "The fade changes yarn up to {$tip->figure} times in a round. Fading by strands is easier: hold the yarn double, first two"
                 .' strands of the one, then one of each, then two of the other.',
             TipKind::CutStripe => "The stripes end in the middle of one: {$tip->yarn} has "
-                .self::many(\count($tip->rounds), 'round')." of {$tip->figure}. Heights that come out even are offered where stripes are added.",
+                .Counted::of(\count($tip->rounds), 'round')." of {$tip->figure}. Heights that come out even are offered where stripes are added.",
             TipKind::PairedLimbs => self::paired($tip->figure),
         };
     }
@@ -58,10 +58,5 @@ final class TipWords
         }
 
         return 1 === \count($rounds) ? "round {$rounds[0]}" : 'rounds '.YarnWords::listed(...array_map(strval(...), $rounds));
-    }
-
-    private static function many(int $count, string $what): string
-    {
-        return "{$count} {$what}".(1 === $count ? '' : 's');
     }
 }

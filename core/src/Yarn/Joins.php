@@ -33,7 +33,7 @@ final readonly class Joins
         $chain = Stitch::Chain->yarnFactor();
         $slip = Stitch::SlipStitch->yarnFactor();
         foreach ($reading->rounds as $i => $round) {
-            $before[] = $chain * LiftingChains::usual($piece->worked, $round, $i > 0 ? $reading->rounds[$i - 1] : null);
+            $before[] = $chain * LiftingChains::usual($piece->worked, $round, $i > 0 ? $reading->rounds[$i - 1] : null, $piece->lift);
             $after[] = $chain * $round->lifting->after + (Worked::Joined === $piece->worked || null !== $round->closed ? $slip : 0.0)
                 + (isset($reading->rounds[$i + 1]) ? Treatments::onward($piece, $round->number) : 0) * Stitch::Single->yarnFactor();
         }

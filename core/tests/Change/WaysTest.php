@@ -83,11 +83,23 @@ final class WaysTest extends TestCase
         self::assertSame([4, 39, true], [$piece->changes->all[0]->place->round, $piece->changes->all[0]->place->stitch, $piece->changes->all[0]->place->isJog]);
     }
 
-    public function testTheLoopALaterWorksOneStitchInTheOldYarn(): void
+    /**
+     * One stitch more in the old yarn, then the loop through the next: the round’s start moves on by two of its 40 stitches, every round keeps its
+     * count and its one yarn, and the old yarn takes one single crochet more than with the plain loop.
+     */
+    public function testALoopAStitchLaterMovesTheRoundsStart(): void
     {
         $piece = self::piece(self::plan(['method' => 'drawn-loop-after']));
-        self::assertSame('A'.str_repeat('B', 39), $piece->stages->colouring->rounds[4]);
-        self::assertEqualsWithDelta(1 / 40, $piece->stages->treatments->moves[4], 1e-9, 'The marker moves on by one stitch of that round.');
+        $plain = self::piece(self::plan(['method' => 'drawn-loop']));
+        self::assertSame([str_repeat('A', 40), str_repeat('B', 40)], \array_slice($piece->stages->colouring->rounds, 3, 2));
+        self::assertSame($plain->stages->frame->counts, $piece->stages->frame->counts);
+        self::assertEqualsWithDelta(1 / 40, $plain->stages->treatments->moves[4], 1e-9);
+        self::assertEqualsWithDelta(2 / 40, $piece->stages->treatments->moves[4], 1e-9);
+        $worth = static fn (string $method): float => Analysis::of(self::plan(['at' => [['round' => 4, 'method' => $method]]]))->lengths[0]->worth['A'];
+        self::assertEqualsWithDelta(1.0, $worth('drawn-loop-after') - $worth('drawn-loop'), 1e-9);
+        $words = Plans::changeWords(self::plan([]), $piece, Terms::Us)->toDo($piece->changes->all[0]);
+        self::assertStringStartsWith('Work one sc more in A (Chalk), to its last yarn over; finish with B (Brick). Drop the loop.', $words);
+        self::assertStringContainsString('move the marker two stitches on.', $words);
     }
 
     /** By hand: two yarns, and two changes of which each is cut and begun anew: the tails of A at its beginning, cut, begun and end; of B two. */
@@ -110,7 +122,10 @@ final class WaysTest extends TestCase
         $piece = self::piece(self::plan(['at' => [['round' => 4, 'method' => 'standing-start', 'begins' => 90]]]));
         self::assertEqualsWithDelta(270.0, $piece->stages->frame->degrees(5, 0.0), 1e-6, 'A quarter on from the front.');
         $words = Plans::changeWords(self::plan([]), $piece, Terms::Us)->toDo($piece->changes->all[0]);
-        self::assertStringContainsString('Begin round 5 in B (Brick) with a standing stitch 90° on from the front', $words);
+        self::assertStringContainsString(
+            'Attach B (Brick) with a standing sc into stitch 40, counted from the fastened-off one, 90° on from the front: round 5 begins there',
+            $words,
+        );
     }
 
     public function testACoverIsTiedToItsPart(): void

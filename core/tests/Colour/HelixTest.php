@@ -134,10 +134,13 @@ final class HelixTest extends TestCase
         $plan = self::plan(['12 sc in MR', 'R2-8: sc around'], 2, 7, 2);
         $told = WrittenSteps::told($plan, 'change');
         self::assertSame([1, 2, 3, 7], array_keys($told), 'Once where they begin, once where they go on, and where they end.');
-        self::assertStringContainsString('At stitch 6: put A’s loop on a marker, where it waits. Begin B in the next stitch, with a sl st', $told[2][0]);
-        self::assertStringContainsString('At stitch 6: stop at A’s loop. Put B’s loop on a marker, take A up where it waits', $told[3][0]);
-        self::assertStringContainsString('At stitch 6: end B at A’s loop with a sl st in place of its last stitch', $told[7][0]);
-        self::assertStringContainsString('Rnd 4: 6 sc; with B: 6 sc. [12]', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringContainsString(
+            'In round 2, at stitch 6: put A’s loop on a marker, where it waits. Begin B in the next stitch, with a sl st',
+            $told[2][0],
+        );
+        self::assertStringContainsString('In round 3, at stitch 6: stop at A’s loop. Put B’s loop on a marker, pick up A where it waits', $told[3][0]);
+        self::assertStringContainsString('In round 7, at stitch 6: end B at A’s loop with a sl st in place of its last stitch', $told[7][0]);
+        self::assertStringContainsString('Rnd 4: with A: 6 sc; with B: 6 sc. [12]', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 
     /** A picture over it takes its stitches; where a yarn is covered, it does not wait there. */

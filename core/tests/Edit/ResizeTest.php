@@ -150,7 +150,7 @@ final class ResizeTest extends TestCase
             'front' => ['degrees' => 180], 'colours' => [], 'changes' => ['method' => 'auto'],
         ] + $more;
         $plan = Plans::of([], plan: ['pieces' => [
-            $piece('leg', ['6 sc in MR', 'inc x6', 'R3-5: sc around'], []),
+            ['copies' => 2] + $piece('leg', ['6 sc in MR', 'inc x6', 'R3-5: sc around'], []),
             $piece('body', ['R1-4: sc around (24)', 'R5: (2 sc, dec) x6 (18)'], ['start' => ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 0]]),
         ]]);
         self::assertSame(['R1-6: sc around (24)', 'R7: (2 sc, dec) x6 (18)'], (new Resize('body', 0, 2))->apply($plan)->pieces[1]->rounds);

@@ -77,7 +77,7 @@ final class FieldsTest extends TestCase
             'g: This is not a list.',
             'i[1]: This is not a text.',
             'i[2]: This is longer than 5 characters.',
-            'j.k: This does not do here.',
+            'j.k: This cannot be used here.',
             'missing: This field is missing.',
             'extra: This field is not known here.',
         ], $errors);

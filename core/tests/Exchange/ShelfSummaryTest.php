@@ -46,12 +46,12 @@ final class ShelfSummaryTest extends TestCase
     {
         $metric = WrittenPattern::text(Analysis::of(Plans::of(['100 sc in MR', 'R2-50: sc around'])), Terms::Us);
         $yards = WrittenPattern::text(Analysis::of(Plans::of(['100 sc in MR', 'R2-50: sc around'], plan: ['units' => 'imperial'])), Terms::Us);
-        self::assertSame(1, preg_match('/Yarn: A Chalk, DK, up to ([\d.,]+) m, [\d.,]+ g/', $metric, $m));
-        self::assertSame(1, preg_match('/Yarn: A Chalk, DK, up to ([\d.,]+) yd/', $yards, $y));
+        self::assertSame(1, preg_match('/Yarn: A Chalk, DK \(250 m\/100 g\): up to ([\d.,]+) m, [\d.,]+ g/', $metric, $m));
+        self::assertSame(1, preg_match('/Yarn: A Chalk, DK \(273 yd\/100 g\): up to ([\d.,]+) yd/', $yards, $y));
         // Each is rounded up to a whole one.
         self::assertEqualsWithDelta((float) str_replace(',', '', $m[1]) / 0.9144, (float) str_replace(',', '', $y[1]), 1.1);
         self::assertStringContainsString('Hook: 3 mm', $metric);
-        self::assertStringContainsString('BODY (make 1;', $metric);
+        self::assertStringContainsString('BODY (make 1)', $metric);
     }
 
     /** The otter's body is its largest piece, begun at its foot: the head comes first, and the jersey's stripes below it. */

@@ -60,11 +60,11 @@ final class OpeningsTest extends TestCase
         self::assertSame($reaches, (new Openings(self::NECKED, self::DK))->reaches($round));
     }
 
-    /** An open end is reached into to the last; what was never wide is no matter of hands; a closed end has a deepest round. */
+    /** An open end is reached into to the last; into what was never wide no hand gets; a closed end has a deepest round. */
     public function testEnds(): void
     {
         self::assertNull((new Openings([6, 12, 18, 24, 24], self::DK))->deadline(4));
-        self::assertNull((new Openings([6, 12, 12, 6], self::DK))->deadline(2));
+        self::assertSame(0, (new Openings([6, 12, 12, 6], self::DK))->deadline(2));
         self::assertSame(11, (new Openings(self::NECKED, self::DK))->deepest());
         self::assertNull((new Openings([6, 12, 18, 24, 24], self::DK))->deepest());
         self::assertNull((new Openings([], self::DK))->deepest());
@@ -83,11 +83,11 @@ final class OpeningsTest extends TestCase
             ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 4]]],
         ));
         self::assertContains(
-            'Put it in once the rounds about it are done, and by round 8, while fingers still fit.',
+            'Insert it once the round above is worked, and by round 8, while fingers still fit.',
             PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0]),
         );
         self::assertContains(
-            'Put it in once the rounds about it are done, and by round 16, while fingers still fit.',
+            'Insert it once the round above is worked, and by round 16, while fingers still fit.',
             PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]),
         );
         $closed = $eyes(17);

@@ -38,15 +38,15 @@ final class CopiesTest extends TestCase
     {
         $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
         $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
-        self::assertStringContainsString("BODY (left, third) (make 2; from the top down)\nWith A\nRnd 1: 6 sc in MR. [6]", $text);
-        self::assertStringContainsString("BODY (right) (make 1; from the top down)\nWith B\nRnd 1: 6 sc in MR. [6]", $text);
+        self::assertStringContainsString("BODY (left, third) (make 2)\nWith A\nRnd 1: 6 sc in MR. [6]", $text);
+        self::assertStringContainsString("BODY (right) (make 1)\nWith B\nRnd 1: 6 sc in MR. [6]", $text);
     }
 
     public function testCopiesInTheSameYarnsAreWrittenOnce(): void
     {
         $plan = Plans::of(self::LINES, [], ['copies' => 4]);
         self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Rnd 1:'));
-        self::assertStringContainsString('BODY (make 4; from the top down)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
+        self::assertStringContainsString('BODY (make 4)', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 
     /** Ninety-nine copies in yarns of their own, of a long piece, are not written ninety-nine times. */
@@ -72,7 +72,7 @@ final class CopiesTest extends TestCase
         $text = WrittenPattern::text(Analysis::of($plan), Terms::Us, true);
         self::assertSame(1, substr_count($text, 'Rnd 1:'));
         self::assertStringContainsString(
-            "BODY (make 3; from the top down)\nNote: left, third as written.\nNote: right with B in place of A, A in place of B.\nWith A\nRnd 1:",
+            "BODY (make 3)\nNote: left, third as written.\nNote: right with B in place of A, A in place of B.\nWith A\nRnd 1:",
             $text,
         );
     }

@@ -48,7 +48,7 @@ final class JobsTest extends TestCase
         yield 'an edged panel' => [[
             ['key' => 'panel', 'worked' => 'rows', 'rounds' => self::PANEL],
             ['key' => 'edging', 'worked' => 'joined', 'rounds' => ['R1: sc around (36)'], 'start' => ['join' => 'edge', 'pieces' => ['panel']]],
-        ], 36, ['end' => PieceEnd::NeedleJoin, 'firmness' => Firmness::None]];
+        ], 36, ['end' => PieceEnd::Open, 'firmness' => Firmness::None]];
         yield 'a cushion of two panels' => [[
             ['key' => 'panel', 'worked' => 'rows', 'copies' => 2, 'rounds' => self::PANEL],
             ['key' => 'edging', 'worked' => 'joined', 'rounds' => ['R1: sc around (36)'], 'start' => ['join' => 'edges', 'pieces' => ['panel', 'panel']]],

@@ -93,8 +93,8 @@ final class PlacingTest extends TestCase
             ['front' => ['degrees' => $front]],
         ))[0]);
         self::assertStringContainsString('The jog after round 7 lies beside it', $remarks(7, round($jog))[0]);
-        self::assertContains('It lies on the edge of a colour. A round up or down it lies inside one.', $remarks(7, 90));
-        self::assertSame(['Put it in once the rounds about it are done, and by round 13, while fingers still fit.'], $remarks(9, 90));
+        self::assertContains('It straddles two colours; move it one round.', $remarks(7, 90));
+        self::assertSame(['Insert it once the round above is worked, and by round 13, while fingers still fit.'], $remarks(9, 90));
         self::assertSame(
             [],
             PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]),

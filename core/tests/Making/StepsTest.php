@@ -74,14 +74,14 @@ final class StepsTest extends TestCase
         $told = WrittenSteps::told(Plans::of(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]), 'change');
         self::assertSame([3, 5], array_keys($told));
         self::assertStringContainsString('At stitch 18: work the last sc in A (Chalk)', $told[3][0]);
-        self::assertStringContainsString('Leave A hanging inside; take it up again in round 6', $told[3][0]);
+        self::assertStringContainsString('Leave A hanging inside; pick it up again in round 6', $told[3][0]);
         self::assertStringContainsString('Cut B', $told[5][0]);
     }
 
     public function testPartsARoundWhereTheYarnChanges(): void
     {
         $steps = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']]);
-        self::assertStringStartsWith('R3: sc; with A Chalk then B Brick: inc; sc; with B Brick then A Chalk: inc; sc, inc', self::texts($steps)[2]);
+        self::assertStringStartsWith('R3: sc; inc: first sc with A, second with B; sc; inc: first sc with B, second with A; sc, inc', self::texts($steps)[2]);
         $whole = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 4, 'to' => 6, 'yarn' => 'B']]);
         self::assertStringStartsWith('R3: sc, inc; with B Brick: sc, inc; with A Chalk: sc, inc', self::texts($whole)[2]);
     }
@@ -93,14 +93,21 @@ final class StepsTest extends TestCase
         self::assertEquals([new Segment('A', 0, 3)], Segments::of('sks', 'AA'));
     }
 
-    /** A picture's yarn that waits for the next round is told of, where a short float needs no word. Common practice, no source. */
+    /**
+     * A picture's yarn is told of on its way in and on its way back, before its round is worked; of more short floats in the same round none is.
+     * Common practice, no source.
+     */
     public function testTellsOfAYarnThatIsBroughtBackInTheNextRound(): void
     {
         $run = static fn (int $round): array => ['kind' => 'run', 'round' => $round, 'from' => 8, 'to' => 10, 'yarn' => 'B'];
         $told = WrittenSteps::told(Plans::of(self::BALL, [$run(4), $run(5)]), 'change');
-        self::assertSame([4 => 1, 5 => 1], array_map(count(...), $told));
-        self::assertStringContainsString('Leave B hanging inside; in round 5 bring it loosely across to stitch 8.', $told[4][0]);
-        self::assertStringContainsString('Cut B', $told[5][0]);
+        self::assertSame([4 => 2, 5 => 2], array_map(count(...), $told));
+        self::assertStringStartsWith('In round 4, at stitch 7: work the last sc in A', $told[4][0]);
+        self::assertStringContainsString('Carry A loosely across the inside; it comes back at stitch 11 of round 4.', $told[4][0]);
+        self::assertStringContainsString('Leave B hanging inside; in round 5 pick it up at stitch 8.', $told[4][1]);
+        self::assertStringContainsString('Cut B', $told[5][1]);
+        $kinds = array_column(WrittenSteps::all(Plans::of(self::BALL, [$run(4), $run(5)])), 'kind', 'key');
+        self::assertLessThan(array_search('work-rounds.4', array_keys($kinds), true), array_search('change-yarn.4.7.AB', array_keys($kinds), true));
     }
 
     /** The maker’s own words stand there, in the pattern too, and it is told that they could not be read. */
@@ -115,7 +122,7 @@ final class StepsTest extends TestCase
     public function testTheGroupsSayTheChangeBeforeItsStitchIsDone(): void
     {
         $steps = self::steps(self::BALL, [Plans::stripes(4, 5, [['B', 2]])]);
-        self::assertSame('(sc, inc) x6; join B in last st, keep A', $steps[2]['groups'][0]['text'] ?? '');
+        self::assertSame('(sc, inc) x6; attach B in last st, keep A', $steps[2]['groups'][0]['text'] ?? '');
         self::assertSame('sc around; change to A at end of R5, cut B', $steps[3]['groups'][0]['text'] ?? '');
     }
 
@@ -146,7 +153,7 @@ final class StepsTest extends TestCase
             [['kind' => 'run', 'round' => 1, 'from' => 1, 'to' => 4, 'yarn' => 'B']],
         ));
         self::assertStringStartsWith(
-            'R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; with B Brick then A Chalk: 3 sc in next st; 2 sc, inc (10)',
+            'R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; 3 sc in next st: first sc with B, the others with A; 2 sc, inc (10)',
             $oval[0],
         );
     }

@@ -170,8 +170,8 @@ final class ReaderTest extends TestCase
         yield 'empty bracket' => [[...$three, 'R4: () x6'], 4, 5, 'nothing between', 'stitches of one repeat'];
         yield 'zero' => [[...$three, 'R4: 0 sc'], 4, 5, 'none', 'Leave it out'];
         yield 'negative' => [[...$three, 'R4: sc x-3'], 4, 8, 'cannot be read', ''];
-        yield 'a hundred thousand' => [[...$three, 'R4: (sc, inc) x100000'], 4, 16, '2,000', 'Mend'];
-        yield 'many small repeats' => [[...$three, 'R4: (((sc x1999) x1999) x1999) x1999'], 4, 7, 'stitches', 'Mend'];
+        yield 'a hundred thousand' => [[...$three, 'R4: (sc, inc) x100000'], 4, 16, '2,000', 'Correct'];
+        yield 'many small repeats' => [[...$three, 'R4: (((sc x1999) x1999) x1999) x1999'], 4, 7, 'stitches', 'Correct'];
         yield 'nothing' => [[...$three, 'R4:'], 4, 4, 'Round 4 has no stitches.', 'sc around'];
         yield 'emoji' => [[...$three, 'R4: %% sc around'], 4, 5, 'cannot be read', 'Take it out'];
         yield 'no ring' => [['R1: 6 sc'], 1, 5, 'nothing below', '6 sc in MR'];

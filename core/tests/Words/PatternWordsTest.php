@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Words;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Plan;
@@ -47,26 +48,30 @@ final class PatternWordsTest extends TestCase
         $pattern = WrittenPattern::text($analysis, Terms::Us);
         $high = $analysis->amounts->amounts[0];
         self::assertSame(
-            'Yarn: A Chalk, DK, up to '.ceil($high->highMetres()).' m, '.ceil($high->grams($high->highMetres())).' g (1 ball of 50 g)',
+            'Yarn: A Chalk, DK (250 m/100 g): up to '.ceil($high->highMetres()).' m, '.ceil($high->grams($high->highMetres())).' g',
             self::line($pattern, 'Yarn:'),
             'The high figure, rounded up: who buys by it does not run short.',
         );
-        self::assertSame('Notions: yarn needle, stitch marker, stuffing, up to 5 g, 2 eyes, 1 nose', self::line($pattern, 'Notions:'));
-        self::assertMatchesRegularExpression('/^Size: Body \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
-        self::assertStringContainsString('BODY (make 1; from the top down)', $pattern);
+        self::assertSame('Notions: yarn needle, stitch marker, stuffing, up to 5 g, 2 safety eyes, 1 safety nose', self::line($pattern, 'Notions:'));
+        self::assertMatchesRegularExpression('/^Size: about \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
+        self::assertStringContainsString('BODY (make 1)', $pattern);
         self::assertGreaterThan(strpos($pattern, 'BODY ('), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
     }
 
     /** What has to be known, no more: the cactus is drawn in, its mat edged, its flower grown out of chains. */
     public function testListsTheTechniques(): void
     {
-        $of = static fn (Plan $plan): string => self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Techniques:');
+        $of = static function (Plan $plan): string {
+            $said = array_column((new WhatIsNeeded(Analysis::of($plan), Terms::Us))->values(), 'text', 'name');
+
+            return 'Techniques: '.($said['Techniques'] ?? '');
+        };
         self::assertSame(
             'Techniques: a magic ring, increasing, decreasing, stuffing, drawing closed through the loops',
             $of(Plans::of(Plans::ball(5))),
         );
         $cactus = $of(PlanReader::json((string) file_get_contents(\dirname(__DIR__, 3).'/demo/barrel-cactus-in-a-pot.json')));
-        foreach (['drawing a piece in', 'edging a flat piece', 'stitches along a chain', 'working in one loop', 'a needle join', 'sewing on'] as $technique) {
+        foreach (['drawing a piece in', 'edging a flat piece', 'stitches along a chain', 'working in one loop', 'sewing on'] as $technique) {
             self::assertStringContainsString($technique, $cactus);
         }
         self::assertStringNotContainsString('bobbles', $cactus);
@@ -99,22 +104,26 @@ final class PatternWordsTest extends TestCase
     public function testSaysItInInches(): void
     {
         $pattern = WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(5), [], [], ['units' => 'imperial'])), Terms::Us);
-        self::assertMatchesRegularExpression('/^Size: Body [\d¼½¾]+ in high, [\d¼½¾]+ in wide, when stuffed$/mu', $pattern);
-        self::assertMatchesRegularExpression('/^Yarn: A Chalk, DK, up to \d+ yd, \d+ g \(1 ball of 50 g\)$/m', $pattern);
+        self::assertMatchesRegularExpression('/^Size: about [\d¼½¾]+ in high, [\d¼½¾]+ in wide, when stuffed$/mu', $pattern);
+        self::assertMatchesRegularExpression('/^Yarn: A Chalk, DK \(273 yd\/100 g\): up to \d+ yd, \d+ g$/m', $pattern);
     }
 
     /** Only those that are used, each in the terms of the pattern: sc is dc in the UK, hdc htr, dc tr. */
     public function testExplainsTheAbbreviationsThatItUses(): void
     {
         $plan = Plans::of(['6 sc in MR', 'inc x6', '(hdc, dc) x6', '(inv dec) x6', '(bob, sc) x3']);
-        $us = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Words:');
-        self::assertStringStartsWith('Words: US; MR magic ring, or two chains; sc single crochet; hdc half double crochet; dc double crochet; inc ', $us);
-        self::assertStringContainsString('inv dec invisible decrease: two single crochet together, through their front loops', $us);
-        self::assertStringContainsString('bob bobble: 5 unfinished double crochet in one stitch, closed together; push it out', $us);
+        $us = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Us), 'Abbreviations');
+        self::assertStringStartsWith(
+            'Abbreviations (US terms): MR: magic ring (or ch 2, work into 2nd ch from hook); sc: single crochet; hdc: half double crochet;'
+                .' dc: double crochet; inc: ',
+            $us,
+        );
+        self::assertStringContainsString('inv dec: invisible decrease: two single crochet together, through their front loops', $us);
+        self::assertStringContainsString('bob: bobble: 5 unfinished double crochet in one stitch, closed together; push it out', $us);
         self::assertStringNotContainsString('treble', $us);
-        $uk = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Uk), 'Words:');
-        self::assertStringContainsString('dc double crochet; htr half treble; tr treble', $uk);
-        $plain = self::line(WrittenPattern::text(Analysis::of(Plans::of(['ch 2, 6 sc in 2nd ch from hook'])), Terms::Us), 'Words:');
+        $uk = self::line(WrittenPattern::text(Analysis::of($plan), Terms::Uk), 'Abbreviations');
+        self::assertStringContainsString('dc: double crochet; htr: half treble; tr: treble', $uk);
+        $plain = self::line(WrittenPattern::text(Analysis::of(Plans::of(['ch 2, 6 sc in 2nd ch from hook'])), Terms::Us), 'Abbreviations');
         self::assertStringNotContainsString('inc', $plain);
     }
 
@@ -126,8 +135,11 @@ final class PatternWordsTest extends TestCase
             Terms::Us,
         );
         self::assertStringNotContainsString('Change: at stitch', $pattern(['method' => 'plain']));
-        self::assertStringContainsString('; join B in last st, keep A. [30]', $pattern(['method' => 'plain']));
-        self::assertStringContainsString('pull the loop through and snug it', $pattern(['method' => 'drawn-loop']));
+        self::assertStringContainsString('; attach B in last st, keep A. [30]', $pattern(['method' => 'plain']));
+        self::assertStringContainsString(
+            '“pull the loop through”: finish the last stitch with the new yarn, and drop the loop.',
+            $pattern(['method' => 'drawn-loop']),
+        );
         self::assertStringContainsString('Knot', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
     }
 
@@ -139,7 +151,7 @@ final class PatternWordsTest extends TestCase
             [Plans::stripes(4, 6, [['B', 3]])],
             ['worked' => $worked, 'changes' => ['method' => 'closed-round']],
         )), Terms::Us);
-        self::assertStringContainsString('Join with a sl st in the first stitch of the round, ch 1, and go on in the same stitch.', $pattern('spiral'));
+        self::assertStringContainsString('Change: “joined round”:', $pattern('spiral'));
         self::assertStringNotContainsString('Change: at stitch', $pattern('joined'));
     }
 
@@ -157,11 +169,11 @@ final class PatternWordsTest extends TestCase
     {
         foreach (Plans::demoFiles() as $file) {
             $pattern = WrittenPattern::text(Analysis::of(PlanReader::json((string) file_get_contents($file))), Terms::Us);
-            $words = self::line($pattern, 'Words:');
+            $words = self::line($pattern, 'Abbreviations');
             preg_match_all('/^Rnds? \d.*$/m', $pattern, $rounds);
             preg_match_all('/\b(sc|hdc|dc|inc|dec|inv dec|MR|ch|sl st|BLO|FLO)\b/', implode("\n", $rounds[0]), $used);
             foreach (array_diff(array_unique($used[1]), ['ch', 'sl st']) as $abbreviation) {
-                self::assertStringContainsString("; {$abbreviation} ", $words, basename($file));
+                self::assertMatchesRegularExpression("/[;)] {$abbreviation}: |: {$abbreviation}: /", $words, basename($file));
             }
         }
     }

@@ -21,6 +21,6 @@ final class SafetyWordsTest extends TestCase
         self::assertStringContainsString('EN 71-1, ASTM F963 or 16 CFR 1501: check what holds where you live.', $with);
         $without = WrittenPattern::text(Analysis::of(Plans::of(Plans::ball(5))), Terms::Us);
         self::assertStringNotContainsString('children under three', $without);
-        self::assertStringContainsString('hot glue', $without);
+        self::assertStringContainsString('Hot glue', $without);
     }
 }

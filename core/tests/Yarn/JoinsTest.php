@@ -32,22 +32,30 @@ final class JoinsTest extends TestCase
         return ($chains * Stitch::Chain->yarnFactor() + $slips * Stitch::SlipStitch->yarnFactor()) / 100;
     }
 
-    /** By hand: four rounds of single crochet are each lifted by one chain and closed by one slip stitch; of double crochet, by three. */
+    /** By hand: four rounds of single crochet are each closed by one slip stitch and, where that is chosen, lifted by one chain; double crochet by three. */
     public function testChainsAndSlipStitchesOfJoinedRounds(): void
     {
         self::assertEqualsWithDelta(
             self::centimetres(4, 4),
-            self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'], ['worked' => 'joined'])->parts['joins'],
+            self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'], ['worked' => 'joined', 'lift' => 'chain'])->parts['joins'],
             1e-9,
         );
-        self::assertEqualsWithDelta(self::centimetres(6, 2), self::amount(['12 dc in MR', 'dc around'], ['worked' => 'joined'])->parts['joins'], 1e-9);
+        foreach ([[], ['lift' => 'none']] as $lift) {
+            $bare = self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'], ['worked' => 'joined'] + $lift);
+            self::assertEqualsWithDelta(self::centimetres(0, 4), $bare->parts['joins'], 1e-9, 'No chain is worked that is neither typed nor chosen.');
+        }
+        self::assertEqualsWithDelta(
+            self::centimetres(6, 2),
+            self::amount(['12 dc in MR', 'dc around'], ['worked' => 'joined', 'lift' => 'chain'])->parts['joins'],
+            1e-9,
+        );
         self::assertSame(0.0, self::amount(['6 sc in MR', 'inc x6', 'R3-4: sc around'])->parts['joins'], 'A spiral is neither lifted nor closed.');
     }
 
     /** Of a small joined piece it is about a sixth: twelve stitches and three chains' worth a round. */
     public function testItIsMuchOfASmallJoinedPiece(): void
     {
-        $joined = self::amount(['6 sc in MR', 'R2-6: sc around'], ['worked' => 'joined']);
+        $joined = self::amount(['6 sc in MR', 'R2-6: sc around'], ['worked' => 'joined', 'lift' => 'chain']);
         self::assertGreaterThan(0.12, $joined->parts['joins'] / $joined->parts['stitches']);
     }
 
@@ -55,7 +63,7 @@ final class JoinsTest extends TestCase
     public function testAChainThatCountsIsNotCountedTwice(): void
     {
         $counts = self::amount(['12 dc in MR', 'ch 3, 11 dc'], ['worked' => 'joined', 'chainCounts' => true]);
-        self::assertEqualsWithDelta(self::centimetres(3, 2), $counts->parts['joins'], 1e-9);
+        self::assertEqualsWithDelta(self::centimetres(0, 2), $counts->parts['joins'], 1e-9);
     }
 
     /** By hand: eleven chains for ten stitches, and one to turn before each of the next two rows. */

@@ -18,6 +18,17 @@ import { useBench, useDraft } from './context';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
 
+type Lift = NonNullable<Piece['lift']>;
+
+/** How rounds and rows may be lifted, the usual way first. */
+const LIFTS: Record<'joined' | 'rows', [Lift, ...Lift[]]> = { joined: ['none', 'chain', 'counted'], rows: ['chain', 'counted'] };
+
+/** As it is chosen; older plans say it by whether the chain counts. */
+function liftOf(piece: Piece): Lift {
+	const [usual] = LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'];
+	return piece.lift ?? (piece.chainCounts === true ? 'counted' : usual);
+}
+
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
@@ -147,14 +158,9 @@ export function Pieces() {
 						) : (
 							<ChoiceField
 								label={piece.worked === 'rows' ? say('pieces.theTurningChain') : say('pieces.theChainAtARound')}
-								value={piece.chainCounts === true ? 'counts' : 'lifts'}
-								choices={[
-									['lifts', say('pieces.onlyLiftsItIsNo')],
-									['counts', say('pieces.countsAsTheFirstStitch')],
-								]}
-								onChange={(is) =>
-									draft.change((plan) => withPiece(plan, piece.key, (was) => set(was, 'chainCounts', is === 'counts' ? true : null)))
-								}
+								value={liftOf(piece)}
+								choices={LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'].map((lift) => [lift, say(`pieces.lift.${lift}`)])}
+								onChange={(lift) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(set(is, 'chainCounts', null), 'lift', lift)))}
 							/>
 						)}
 						{piece.worked === 'joined' && (

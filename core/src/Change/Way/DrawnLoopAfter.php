@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Change\Way;
 
-use Alternum\Core\Change\JoinEdge;
+use Alternum\Core\Change\ChangeSite;
 use Alternum\Core\Change\WaySaid;
 use Alternum\Core\Drawing\Drawing;
 use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Method;
 
-/** The drawn loop in its other form: one stitch of the new round is worked in the old yarn and finished with the new, and the loop drawn after it. */
+/** The drawn loop in its other form: one stitch more is worked in the old yarn, which moves the round’s start on, and the loop drawn after it. */
 final class DrawnLoopAfter extends DrawnLoop
 {
     public static function method(): Method
@@ -20,15 +21,15 @@ final class DrawnLoopAfter extends DrawnLoop
         return Method::DrawnLoopAfter;
     }
 
-    public function offset(): int
+    /** By the stitch that is worked on, and by the one that the loop is drawn through; later rounds keep their count. */
+    public function moves(ChangeSite $site): float
     {
-        return 1;
+        return 2 * parent::moves($site);
     }
 
-    /** As a drawn loop, a stitch later. */
-    public function edge(): JoinEdge
+    public function oldYarn(bool $isJoined): float
     {
-        return JoinEdge::eased(0.0, 0.0, 0.35, 2.0, 1.0);
+        return Stitch::Single->yarnFactor();
     }
 
     public function label(): string
@@ -45,7 +46,7 @@ final class DrawnLoopAfter extends DrawnLoop
     {
         return new Series('Pull the loop through, a stitch later', [
             new Drawing(
-                'Work the first stitch of the new round in the old yarn, to its last yarn over.',
+                'Work one stitch more in the old yarn, to its last yarn over.',
                 Sketch::rows('oooo')->marker(4)->hook(4, 'oo'),
             ),
             new Drawing('Close it with the new yarn, and drop the loop.', Sketch::rows('ooooo')->marker(4)->loop(4, Ink::New)),
@@ -53,7 +54,7 @@ final class DrawnLoopAfter extends DrawnLoop
                 'Insert the hook under both loops of the next stitch, and pull the loop through.',
                 Sketch::rows('ooooo')->marker(4)->through(5, Ink::New),
             ),
-            new Drawing('Snug it, and go on in the stitch after it.', Sketch::rows('ooooo n')->marker(4)->hook(6, 'n')),
+            new Drawing('Snug it. Begin in the stitch after it, and move the marker there.', Sketch::rows('ooooo n')->hook(6, 'n')->marker(6)),
         ]);
     }
 
@@ -62,9 +63,9 @@ final class DrawnLoopAfter extends DrawnLoop
         $next = $words->round() + 1;
 
         return [
-            "Work the first stitch of {$words->once()} {$next} in {$words->old()} still, to its last yarn over; finish with {$words->new()}.",
+            "Work one {$words->stitch(Stitch::Single)} more in {$words->old()}, to its last yarn over; finish with {$words->new()}.",
             'Drop the loop. Insert the hook from front to back under both loops of the next stitch, pull the loop through and snug it. '
-                ."Go on in the stitch after it; {$words->once()} {$next} ends in the one the loop was pulled through: move the marker one stitch on.",
+                ."Round {$next} starts in the stitch after it and ends in the one the loop was pulled through: move the marker two stitches on.",
         ];
     }
 }

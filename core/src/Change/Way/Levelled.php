@@ -62,7 +62,7 @@ final class Levelled extends Plain
                 Sketch::rows('oooo')->into(4, 'o', Ink::New, isLower: true),
             ),
             new Drawing(
-                'Pull it through both: the slip stitch leads the round down. It is no stitch.',
+                'Pull it through both: the slip stitch leads the round down. It does not count as a stitch.',
                 Sketch::rows('oooo')->line(Ink::Old, 'M78 44q8 2 14 24')->hook(5, 'n'),
             ),
             new Drawing(

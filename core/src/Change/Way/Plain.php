@@ -110,12 +110,17 @@ class Plain implements Way
         return Method::Plain === static::method();
     }
 
+    public function isDefinedOnce(): bool
+    {
+        return !$this->isInNotes() && !$this->needsCover() && null === $this->inRound('', '', '');
+    }
+
     public function isSaidInRound(Worked $worked): bool
     {
         return $this->isInNotes();
     }
 
-    public function inRound(string $from, string $to): ?string
+    public function inRound(string $from, string $to, string $single): ?string
     {
         return null;
     }
@@ -132,7 +137,7 @@ class Plain implements Way
             $words->isStacked() => "The jog shows, {$words->away()}; slip stitches stacked over stripes of one round would pucker, so the change stays plain."
                 .' Turn the front, or let rounds change yarn on a line at the back.',
             default => "The jog shows, {$words->away()}; the next {$words->once()} does not start with a single stitch, so a slip stitch cannot stand for it."
-                .' Turn the front, so that it lies at the back.',
+                .' Choose another front so this falls at the back.',
         };
     }
 

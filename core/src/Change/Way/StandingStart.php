@@ -90,9 +90,9 @@ final class StandingStart extends Plain
         return YarnWay::Standing;
     }
 
-    public function inRound(string $from, string $to): string
+    public function inRound(string $from, string $to, string $single): string
     {
-        return "; cut {$from}, join {$to} with a standing st";
+        return "; fasten off {$from}, attach {$to} with a standing {$single}";
     }
 
     public function whyChosen(WaySaid $words): string
@@ -128,9 +128,11 @@ final class StandingStart extends Plain
         $chain = $words->stitch(Stitch::Chain);
 
         return [
-            "Finish the {$words->once()} in {$words->old()}, {$slip} in the next stitch, {$chain} 1, and fasten off; or close it with a needle, for an"
-                .' unbroken edge.',
-            "Begin {$words->once()} {$next} in {$words->new()} with a standing stitch {$words->place()}: put the marker in it.",
+            $words->isJoined()
+                ? "Finish the {$words->once()} in {$words->old()}, close it with the needle instead of a {$slip}, and fasten off."
+                : "Finish the {$words->once()} in {$words->old()}, {$slip} in the next stitch, {$chain} 1, and fasten off; or close it with a needle, for an"
+                    .' unbroken edge.',
+            "Attach {$words->new()} with a standing {$words->stitch(Stitch::Single)} {$words->place()}: round {$next} begins there, put the marker in it.",
         ];
     }
 }

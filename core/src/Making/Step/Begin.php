@@ -7,6 +7,7 @@ namespace Alternum\Core\Making\Step;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\FinishPart;
+use Alternum\Core\Form\FinishReason;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\StandsAfterRound;
@@ -17,18 +18,19 @@ use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
 use Alternum\Core\Plan\Finish\RingDrawn;
 use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Worked;
 
 /** How a piece begins. */
 final readonly class Begin extends Step implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, private Finishing $finishing, private Colouring $colouring, private bool $isRing)
+    private function __construct(StepAddress $at, private Finishing $finishing, private Colouring $colouring, private bool $isRing, private Worked $worked)
     {
         parent::__construct($at);
     }
 
     public static function on(StepSite $site): iterable
     {
-        yield new self($site->after(0), $site->finishing, $site->colouring, $site->reading->isRing);
+        yield new self($site->after(0), $site->finishing, $site->colouring, null !== $site->finishing->ring, $site->piece->worked);
     }
 
     public function kind(): StepKind
@@ -64,13 +66,7 @@ final readonly class Begin extends Step implements StandsAfterRound
     /** @return list<string> of the ring and the starting tail, a sentence each */
     private function notes(StepSaid $said, bool $isBrief): array
     {
-        $begins = $said->begins();
-        $notes = null === $begins->on && [] === $begins->notes && $this->isRing && !$isBrief
-            ? ["A magic ring in {$said->yarn($this->colouring->rounds[0][0])}"]
-            : [];
-        if (RingDrawn::AtOnce === $this->finishing->ring && !$this->finishing->isTyped(FinishPart::Ring)) {
-            $notes[] = 'Draw the ring tight at once';
-        }
+        $notes = $this->isRing ? [$this->ring($said, $isBrief)] : [];
         if (!$this->finishing->isTyped(FinishPart::Start)) {
             $notes[] = match ($this->finishing->start) {
                 Tail::Over => 'Crochet over the starting tail in the first rounds',
@@ -82,5 +78,23 @@ final readonly class Begin extends Step implements StandsAfterRound
         }
 
         return array_values(array_filter($notes, static fn (string $one): bool => '' !== $one));
+    }
+
+    /** Of a ring; a pattern says in its notes what is usual. */
+    private function ring(StepSaid $said, bool $isBrief): string
+    {
+        $ring = $this->finishing->ring;
+        $isUsual = FinishReason::Usual === $this->finishing->reasons[FinishPart::Ring->value];
+        $drawn = match (true) {
+            $this->finishing->isTyped(FinishPart::Ring), $isBrief && $isUsual => '',
+            RingDrawn::AfterSecondRound === $ring => 'left open until round 2',
+            Worked::Joined === $this->worked => 'drawn closed before the join',
+            default => 'drawn closed at once',
+        };
+        if ($isBrief) {
+            return '' === $drawn ? '' : "The ring is {$drawn}";
+        }
+
+        return "A magic ring in {$said->yarn($this->colouring->rounds[0][0])}".('' === $drawn ? '' : ", {$drawn}");
     }
 }

@@ -18,7 +18,7 @@ use Alternum\Core\Place\Change;
 /** A change of yarn that needs a word. */
 final readonly class ChangeYarn extends Step implements GoesWithRounds
 {
-    private function __construct(StepAddress $at, private Change $change, private bool $isSaid)
+    private function __construct(StepAddress $at, private Change $change, private bool $isSaid, private string $once)
     {
         parent::__construct($at);
     }
@@ -26,7 +26,12 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
     public static function with(StepSite $site, WorkedRounds $worked): iterable
     {
         foreach ($site->told[$worked->to] ?? [] as $change) {
-            yield new self($site->after($change->place->round, $change->place->stitch), $change, $change->isSaidInRound($site->piece->worked));
+            yield new self(
+                $site->after($change->place->round, $change->place->stitch),
+                $change,
+                $change->isSaidInRound($site->piece->worked),
+                $site->piece->worked->once(),
+            );
         }
     }
 
@@ -37,12 +42,20 @@ final readonly class ChangeYarn extends Step implements GoesWithRounds
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return "At stitch {$this->change->place->stitch}: ".lcfirst($said->change($this->change, $isBrief));
+        $where = $this->leads() ? "In {$this->once} {$this->change->place->round}, at" : 'At';
+
+        return "{$where} stitch {$this->change->place->stitch}: ".lcfirst($said->change($this->change, $isBrief));
+    }
+
+    /** What is changed within a round is known before it is come to. */
+    public function leads(): bool
+    {
+        return !$this->change->place->isAtEnd && !$this->change->place->isJog;
     }
 
     public function place(): PatternPlace
     {
-        return $this->isSaid ? PatternPlace::Nowhere : PatternPlace::UnderRounds;
+        return $this->isSaid || $this->change->isInNotes() ? PatternPlace::Nowhere : PatternPlace::UnderRounds;
     }
 
     public function lines(StepSaid $said): array

@@ -25,7 +25,7 @@ final readonly class CloseFlat extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         if (PieceEnd::Flat === $site->finishing->end && !$site->finishing->isTyped(FinishPart::End)) {
-            yield new self($site->after($site->last()), intdiv($site->reading->rounds[$site->last() - 1]->makes, 2));
+            yield new self($site->after($site->last()), $site->reading->rounds[$site->last() - 1]->makes);
         }
     }
 
@@ -36,7 +36,10 @@ final readonly class CloseFlat extends Step implements StandsAfterRound
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return "Press the opening flat and work {$this->stitches} {$said->stitch(Stitch::Single)} through both sides";
+        $pairs = intdiv($this->stitches, 2);
+        $alone = 0 === $this->stitches % 2 ? '' : "; stitch {$this->stitches} stands alone, at the fold";
+
+        return "Press the opening flat and work {$pairs} {$said->stitch(Stitch::Single)} through both sides{$alone}";
     }
 
     public function needs(): array

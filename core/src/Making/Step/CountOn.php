@@ -41,7 +41,12 @@ final readonly class CountOn extends Step implements GoesWithRounds
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return "Or count on, to {$this->stitches} over both {$this->once}s";
+        return "The next two {$this->once}s can be counted in one go, to {$this->stitches}";
+    }
+
+    public function leads(): bool
+    {
+        return true;
     }
 
     public function place(): PatternPlace

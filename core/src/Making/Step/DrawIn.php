@@ -38,13 +38,14 @@ final readonly class DrawIn extends Step implements StandsAfterRound
         $drawn = $this->finishing->drawn;
         $does = [];
         if ($drawn->segments > 0) {
-            $does[] = 'Take the tail through the middle from pole to pole '.(1 === $drawn->segments ? 'once' : "{$drawn->segments} times").', pull each in';
+            $does[] = 'Take the tail up through the centre and over the outside to the base, '
+                .(1 === $drawn->segments ? 'and pull snug' : "pull snug, and repeat evenly: {$drawn->segments} grooves in all");
         }
         if ($drawn->base) {
-            $does[] = 'Draw the base flat with the tail, up inside and back';
+            $does[] = 'Take the tail up through the centre and back down one stitch away; pull until the base is flat';
         }
 
-        return implode('. ', $does);
+        return implode('. ', $does).($this->finishing->sews ? '' : '. Weave in the end');
     }
 
     public function trouble(): ?string

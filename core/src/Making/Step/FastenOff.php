@@ -46,7 +46,7 @@ final readonly class FastenOff extends Step implements StandsAfterRound
 
         return match (true) {
             PieceEnd::Sewn === $end => "{$leaves} to sew with",
-            PieceEnd::Open === $end && !$this->finishing->isTyped(FinishPart::End) => "{$leaves}. Leave it open",
+            PieceEnd::Open === $end && FinishReason::Chosen === $this->finishing->reasons[FinishPart::End->value] => "{$leaves}. Leave it open",
             default => $leaves,
         };
     }
@@ -57,8 +57,10 @@ final readonly class FastenOff extends Step implements StandsAfterRound
 
         return match (true) {
             $next->uncut <= 0 => "Fasten off, {$said->length($next->tailCm)} tail: {$next->name} begins on it",
-            $next->uncut < $next->copies => "Fasten off all but the last: {$next->name} goes on from that",
-            default => "Keep the yarn: {$next->name} goes on from here",
+            $next->uncut < $next->copies => 2 === $next->copies
+                ? "Fasten off the first; do not fasten off the second: {$next->name} continues from it"
+                : "Fasten off all but the last; do not fasten that off: {$next->name} continues from it",
+            default => "Do not fasten off; {$next->name} continues from here",
         };
     }
 }

@@ -24,7 +24,7 @@ final readonly class FingersNoLongerFit extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         $reach = Worked::Rows === $site->piece->worked ? null : $site->form->openings->deadline(1);
-        if (null !== $reach && $reach < $site->last()) {
+        if (null !== $reach && $reach > 0 && $reach < $site->last()) {
             yield new self($site->after($reach), $site->piece->worked->once());
         }
     }

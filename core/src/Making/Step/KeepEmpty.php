@@ -30,6 +30,6 @@ final readonly class KeepEmpty extends Step implements StandsAfterRound
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return 'Do not stuff it';
+        return 'Do not stuff';
     }
 }

@@ -27,6 +27,10 @@ final readonly class SetFromInside extends SetPart implements StandsAfterRound
 
     public function trouble(): ?string
     {
-        return $this->placed->isOutOfReach() ? "After round {$this->placed->deadline} no fingers get in, so it cannot be set from inside." : null;
+        return match (true) {
+            !$this->placed->isOutOfReach() => null,
+            0 === $this->placed->deadline => 'No fingers get into a piece this narrow, so it cannot be set from inside.',
+            default => "After round {$this->placed->deadline} no fingers get in, so it cannot be set from inside.",
+        };
     }
 }

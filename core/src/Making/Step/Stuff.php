@@ -39,10 +39,13 @@ final readonly class Stuff extends Step implements StandsAfterRound
     public function toDo(StepSaid $said, bool $isBrief): string
     {
         $clear = '' === $this->clear ? '' : ", leave {$this->clear} empty";
+        $tool = $this->go->hasTool ? ', pushing it in with a tool' : '';
 
         return match (true) {
-            1 === $this->go->of => "Stuff{$this->firmly}{$clear}",
-            1 === $this->go->go => "Begin stuffing{$this->firmly}{$clear}",
+            $this->go->isNeck && 1 === $this->go->go => "Stuff{$this->firmly} up to here, the neck most of all{$clear}",
+            $this->go->isNeck => 'Stuff up to here, the neck most of all',
+            1 === $this->go->of => "Stuff{$this->firmly}{$tool}{$clear}",
+            1 === $this->go->go => "Begin stuffing{$this->firmly}{$tool}{$clear}",
             $this->go->go === $this->go->of => 'Finish stuffing',
             default => 'Stuff more',
         };

@@ -20,7 +20,7 @@ final readonly class StuffBetween extends Step implements StandsAfterRound
     /** When so much of their edges is closed. */
     private const MOST_OF_THE_WAY = 0.75;
 
-    private function __construct(StepAddress $at, private string $firmly)
+    private function __construct(StepAddress $at, private string $firmly, private string $clear)
     {
         parent::__construct($at);
     }
@@ -30,7 +30,7 @@ final readonly class StuffBetween extends Step implements StandsAfterRound
         if (true === $site->piece->start?->join->isThroughBoth() && Firmness::None !== $site->finishing->firmness
             && !$site->finishing->isTyped(FinishPart::Stuffing)) {
             $stitch = max(1, (int) round(self::MOST_OF_THE_WAY * $site->reading->rounds[0]->makes));
-            yield new self($site->after(1, $stitch), $site->finishing->firmness->inWords());
+            yield new self($site->after(1, $stitch), $site->finishing->firmness->inWords(), $site->finishing->clear);
         }
     }
 
@@ -41,7 +41,9 @@ final readonly class StuffBetween extends Step implements StandsAfterRound
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return "At stitch {$this->at->first}: stuff{$this->firmly} through the gap, then close the rest";
+        $clear = '' === $this->clear ? '' : ", leave {$this->clear} empty";
+
+        return "At stitch {$this->at->first}: stuff{$this->firmly} through the gap{$clear}, then close the rest";
     }
 
     public function place(): PatternPlace

@@ -8,22 +8,30 @@ use Alternum\Core\Form\FinishPart;
 use Alternum\Core\Making\GoesWithRounds;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
 use Alternum\Core\Making\WorkedRounds;
 use Alternum\Core\Plan\Finish\RingDrawn;
+use Alternum\Core\Plan\Worked;
 
-/** The ring is drawn tight once two rounds hold it. It parts no rounds that are worked alike. */
+/** The ring is drawn closed once two rounds hold it, or snugged once more. It parts no rounds that are worked alike. */
 final readonly class TightenRing extends Step implements GoesWithRounds
 {
     private const HELD = 2;
 
+    private function __construct(StepAddress $at, private RingDrawn $ring)
+    {
+        parent::__construct($at);
+    }
+
     public static function with(StepSite $site, WorkedRounds $worked): iterable
     {
-        if ($worked->from <= self::HELD && $worked->to >= self::HELD && RingDrawn::AfterSecondRound === $site->finishing->ring
-            && !$site->finishing->isTyped(FinishPart::Ring)) {
-            yield new self($site->after(self::HELD));
+        $ring = $site->finishing->ring;
+        $isTold = RingDrawn::AfterSecondRound === $ring || Worked::Spiral === $site->piece->worked;
+        if (null !== $ring && $isTold && $worked->from <= self::HELD && $worked->to >= self::HELD && !$site->finishing->isTyped(FinishPart::Ring)) {
+            yield new self($site->after(self::HELD), $ring);
         }
     }
 
@@ -34,7 +42,7 @@ final readonly class TightenRing extends Step implements GoesWithRounds
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return 'Draw the ring tight now, not before';
+        return RingDrawn::AtOnce === $this->ring ? 'Snug the ring once more' : 'Draw the ring closed now';
     }
 
     public function place(): PatternPlace

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Making\Step;
 
 use Alternum\Core\Making\LateCues;
+use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\StandsAfterRound;
 use Alternum\Core\Making\Step;
@@ -15,31 +16,48 @@ use Alternum\Core\Making\StepSite;
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Plan\Finish\PieceEnd;
 
 /** What the maker’s own words say to do: a cue within a round, or a line of its own. */
-final readonly class TypedWords extends Step implements StandsAfterRound
+readonly class TypedWords extends Step implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate)
+    final protected function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate)
     {
         parent::__construct($at);
     }
 
     public static function on(StepSite $site): iterable
     {
-        $late = new LateCues($site->reading, $site->form->openings);
-        foreach ($site->reading->rounds as $round) {
-            foreach ($round->cues as $cue) {
-                yield self::after($site, $round->number, $cue, $late);
+        foreach (self::all($site) as $step) {
+            if (!$step->isLast($site)) {
+                yield $step;
             }
-        }
-        foreach ($site->reading->said as $said) {
-            yield self::after($site, $said->after, $said, $late);
         }
     }
 
-    private static function after(StepSite $site, int $round, LineCue|Cue $words, LateCues $late): self
+    /** @return iterable<static> all that the maker’s words say, in the order of the rounds */
+    protected static function all(StepSite $site): iterable
     {
-        return new self($site->after($round), $words, self::kindOf($site, $round, $words), $late->isLate($round, $words));
+        $late = new LateCues($site->reading, $site->form->openings);
+        foreach ($site->reading->rounds as $round) {
+            foreach ($round->cues as $cue) {
+                yield new static($site->after($round->number), $cue, self::kindOf($site, $round->number, $cue), $late->isLate($round->number, $cue));
+            }
+        }
+        foreach ($site->reading->said as $said) {
+            yield new static($site->after($said->after), $said, self::kindOf($site, $said->after, $said), $late->isLate($said->after, $said));
+        }
+    }
+
+    /** Whether they are about the piece once it is closed: what is sewn, glued or embroidered on then, and what is only remarked. */
+    protected function isLast(StepSite $site): bool
+    {
+        return $this->at->to === $site->last() && $site->last() > 0 && match ($this->kind) {
+            StepKind::Glue, StepKind::Sew, StepKind::Thread, StepKind::Part, StepKind::Note => true,
+            // Through an opening that stays it is stuffed when it is sewn on.
+            StepKind::Stuff => PieceEnd::Sewn === $this->words->meaning()->end && true !== $site->finishing->end?->closes(),
+            default => false,
+        };
     }
 
     /** What closes a ring closes no piece, and what a remark says of stuffing is to be done as if it were a cue. */
@@ -72,8 +90,7 @@ final readonly class TypedWords extends Step implements StandsAfterRound
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        // In a pattern a remark is known by its sign.
-        return ($isBrief && $this->isLine() && CueKind::Note === $this->words->kind ? '# ' : '').$this->words->text;
+        return $this->words->text;
     }
 
     public function trouble(): ?string
@@ -89,6 +106,13 @@ final readonly class TypedWords extends Step implements StandsAfterRound
     public function place(): PatternPlace
     {
         return $this->isLine() ? PatternPlace::AsTyped : PatternPlace::OnRounds;
+    }
+
+    public function lines(StepSaid $said): array
+    {
+        return [CueKind::Note === $this->words->kind
+            ? PatternLine::named('Note', $this->words->text, $this->key())
+            : PatternLine::of($this->words->text, $this->key())];
     }
 
     private function isLine(): bool

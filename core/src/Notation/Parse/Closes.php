@@ -37,7 +37,18 @@ final class Closes
         }
         $c->at += $name->tokens;
 
-        return self::toFirst($c) ? self::close($c, $from) : $c->back($from);
+        return self::toFirst($c) && self::inYarn($c) ? self::close($c, $from) : $c->back($from);
+    }
+
+    /** "… in B": the yarn is the one that was changed to. */
+    private static function inYarn(Cursor $c): bool
+    {
+        $mark = $c->at;
+        if (!$c->take('in', 'with') || null === YarnName::known($c)) {
+            $c->back($mark);
+        }
+
+        return true;
     }
 
     /** "sl st in the first ch": the words meet within one clause. */

@@ -84,8 +84,10 @@ final class Lines
     public static function isLabelled(Cursor $c): bool
     {
         if (\in_array($c->tokens->value(0), self::LABELS, true)) {
-            for ($at = 1; $at < 4; ++$at) {
-                if (':' === $c->tokens->value($at) || ($at > 1 && $c->tokens->is($at, TokenType::Dash, TokenType::Equals))) {
+            // "Abbreviations (US terms): …"
+            $from = $c->tokens->is(1, TokenType::Open) ? ($c->closeOf(1) ?? 0) + 1 : 1;
+            for ($at = $from; $at < $from + 3; ++$at) {
+                if (':' === $c->tokens->value($at) || ($at > $from && $c->tokens->is($at, TokenType::Dash, TokenType::Equals))) {
                     return true;
                 }
             }

@@ -115,7 +115,7 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
-        if ($this->hasWork() && null !== $nodes = Groups::freely($c, $this->nodes)) {
+        if ($this->hasWork() && null !== $nodes = Groups::freely($c, $this->nodes) ?? SharedYarns::of($c, $this->nodes)) {
             $this->nodes = $nodes;
 
             return true;

@@ -32,7 +32,7 @@ final class EndDrawings
                     Sketch::rows('nnnnnn', 'ooonnnn')->line(Ink::Old, 'M58 84Q50 60 58 36')->way(64, 80, 64, 38, 0),
                 ),
                 new Drawing(
-                    'Take it up without pulling: stretch the fabric, so that the yarn lies as long as it.',
+                    'Pick it up without pulling: stretch the fabric, so that the yarn lies as long as it.',
                     Sketch::rows('nnnooo', 'ooonnnn')->line(Ink::Old, 'M58 84Q44 62 58 46')->hook(6, 'o'),
                 ),
             ]),
@@ -62,7 +62,7 @@ final class EndDrawings
                 new Drawing('Stop at the next yarn’s loop.', Sketch::rows('ooo nnn')->loop(3, Ink::New)->hook(3, 'o')),
                 new Drawing('Put the loop from the hook on a marker.', Sketch::rows('ooo nnn')->loop(2, Ink::Old)->marker(3)),
                 new Drawing(
-                    'Take up the loop that waits, and work it up to the next one.',
+                    'Pick up the loop that waits, and work it up to the next one.',
                     Sketch::rows('ooo nnn')->loop(2, Ink::Old)->marker(3)->hook(6, 'n'),
                 ),
             ]),

@@ -18,7 +18,7 @@ final class TechniqueDrawings
         return [
             'magic-ring' => new Series('Magic ring', [
                 new Drawing(
-                    'Lay the yarn to a ring, its end below.',
+                    'Make a ring with the yarn, its end below.',
                     Sketch::blank()->line(Ink::Old, 'M96 24C60 4 34 26 44 52s52 18 50 -8q0 -14 -18 -22M60 70q-6 12 -2 22'),
                 ),
                 new Drawing(

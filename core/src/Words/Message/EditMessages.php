@@ -7,7 +7,7 @@ namespace Alternum\Core\Words\Message;
 /** Sentences of edits that do not fit: see MessageWords. */
 final class EditMessages
 {
-    private const ELSE = 'Do it otherwise, or leave it.';
+    private const ELSE = 'Try another way.';
 
     public const ALL = [
         'begin.on' => [
