@@ -101,7 +101,7 @@ final readonly class Analysis
         foreach ([...$stages->reading->problems, ...$analysis->lateCues()->problems()] as $problem) {
             $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
         }
-        foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems] as $problem) {
+        foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems, ...$analysis->unfit()->problems()] as $problem) {
             $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
         }
 

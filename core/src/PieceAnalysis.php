@@ -17,6 +17,7 @@ use Alternum\Core\Making\Placing;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Steps;
 use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\UnfitSettings;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
@@ -171,6 +172,18 @@ final readonly class PieceAnalysis
     public function lateCues(): LateCues
     {
         return new LateCues($this->stages->reading, $this->stages->form->openings);
+    }
+
+    public function unfit(): UnfitSettings
+    {
+        return new UnfitSettings(
+            piece: $this->piece,
+            reading: $this->stages->reading,
+            fabric: $this->stages->fabric,
+            form: $this->stages->form,
+            finishing: $this->finishing,
+            changes: $this->changes,
+        );
     }
 
     /** @return list<Step> */

@@ -8,6 +8,7 @@ use Alternum\Core\Making\GoesOn;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WorkRounds;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
@@ -131,7 +132,13 @@ final class StepsWriter
             ),
             yarns: $yarns,
             vocabulary: Vocabulary::of($terms),
-            begins: PieceWords::begin($plan, $piece->piece, $piece->edges, $terms),
+            begins: PieceWords::begin(
+                $plan,
+                $piece->piece,
+                $piece->edges,
+                $terms,
+                [] !== array_filter($stages->reading->rounds, static fn (Round $round): bool => $round->chainIsFirst),
+            ),
             sewingCm: $plan->yarnUse->sewingTailCm,
             goesOn: new GoesOn(
                 name: null === $next ? '' : ('' === $next->name ? $next->key : $next->name),

@@ -62,12 +62,16 @@ final readonly class Finishing
         $counts = array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
         [$end, $why] = self::end($plan, $piece, $reading, $fabric);
         $goesOn = FinishReason::GoesOn === $why;
-        $end = $goesOn ? null : $finish->end ?? $end;
+        // Rows have no opening to press flat or to join, and nothing to turn out.
+        $isRows = Worked::Rows === $piece->worked;
+        $isUnfit = $isRows && \in_array($chosen->end, [PieceEnd::NeedleJoin, PieceEnd::Flat], true);
+        $end = $goesOn ? null : ($isUnfit ? $typed->finish->end : $finish->end) ?? $end;
         $filling = PieceFilling::of($plan, $piece, $fabric, $end, $form->openings);
         // Where nothing goes in, nothing that was chosen goes in either.
         $isFull = FinishReason::TooNarrow === $filling->why;
         $firmness = $isFull ? Firmness::None : $finish->stuffing->firmness ?? $filling->firmness;
-        $drawn = $finish->drawn ?? new Drawn();
+        // An open end holds no thread, unless the maker’s own words say so.
+        $drawn = (true === $end?->closes() ? $finish->drawn : $typed->finish->drawn) ?? new Drawn();
         $threadCm = ceil(self::thread($form, $drawn) / 10.0);
         $sews = self::sews($plan, $piece, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
@@ -82,7 +86,7 @@ final readonly class Finishing
             start: $finish->start ?? Tail::Weave,
             end: $end,
             tailCm: $goesOn ? 0.0 : $finish->tailCm ?? self::tail($plan, $end, $sews) + $threadCm,
-            turned: min(\count($counts), $finish->turned ?? 0),
+            turned: $isRows ? 0 : min(\count($counts), $finish->turned ?? 0),
             firmness: $firmness,
             goes: $finish->stuffing->goes,
             clear: $finish->stuffing->clear,
@@ -93,11 +97,12 @@ final readonly class Finishing
             reasons: [
                 FinishPart::Ring->value => $reason($chosen->ring, $typed->finish->ring, FinishReason::Usual),
                 FinishPart::Start->value => $reason($chosen->start, $typed->finish->start, FinishReason::Usual),
-                FinishPart::End->value => $goesOn || FinishReason::Typed === $why ? $why : $reason($chosen->end, $typed->finish->end, $why),
+                FinishPart::End->value => $goesOn || FinishReason::Typed === $why ? $why : $reason($isUnfit ? null : $chosen->end, $typed->finish->end, $why),
                 FinishPart::Tail->value => $reason($chosen->tailCm, $typed->finish->tailCm, $why),
                 FinishPart::Turned->value => $reason($chosen->turned, $typed->finish->turned, FinishReason::Usual),
                 FinishPart::Stuffing->value => $isFull ? $filling->why : $reason(
-                    [] === $chosen->stuffing->values() ? null : true,
+                    // What is only kept clear, or how often, says nothing of a piece that is not stuffed.
+                    [] === $chosen->stuffing->values() || (Firmness::None === $firmness && null === $chosen->stuffing->firmness) ? null : true,
                     [] === $typed->stuffed ? null : true,
                     $filling->why,
                 ),

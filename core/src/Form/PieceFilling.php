@@ -43,7 +43,9 @@ final readonly class PieceFilling
             return self::none(FinishReason::Flat);
         }
         $join = $piece->start?->join;
-        $role = Role::of($piece->name);
+        // What is joined to others by chains carries what goes on from them: legs, whatever they are called.
+        $carries = Join::Bridge === $plan->goesOnFrom($piece->key)?->start?->join;
+        $role = $carries ? Role::Bears : Role::of($piece->name);
         $isOpen = true !== $end?->closes() && $counts[\count($counts) - 1] >= self::OPEN * max($counts);
 
         return match (true) {
@@ -55,7 +57,7 @@ final readonly class PieceFilling
             Role::Worn === $role && ($isOpen || PieceEnd::Flat === $end) => self::none(FinishReason::Worn),
             PieceEnd::Flat === $end => self::flattened($fabric, $role),
             $isOpen => self::open($piece, $fabric, $end, $role, $openings),
-            default => self::enclosed($plan, $piece, $counts, $end, $role, $openings),
+            default => self::enclosed($counts, $end, $role, $openings),
         };
     }
 
@@ -119,10 +121,10 @@ final readonly class PieceFilling
     }
 
     /** @param list<int> $counts */
-    private static function enclosed(Plan $plan, Piece $piece, array $counts, ?PieceEnd $end, Role $role, Openings $openings): self
+    private static function enclosed(array $counts, ?PieceEnd $end, Role $role, Openings $openings): self
     {
         return match (true) {
-            Role::Bears === $role, Join::Bridge === $plan->goesOnFrom($piece->key)?->start?->join => new self(Firmness::Firm, FinishReason::Bears),
+            Role::Bears === $role => new self(Firmness::Firm, FinishReason::Bears),
             Role::Light === $role => new self(Firmness::Light, FinishReason::Limb),
             [] !== $counts && max($counts) < $openings->least() => new self(Firmness::Light, FinishReason::Narrow),
             true === $end?->closes() => new self(Firmness::Firm, FinishReason::Closes),

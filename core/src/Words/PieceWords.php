@@ -53,9 +53,10 @@ final class PieceWords
     /**
      * How the piece is begun where its first line does not say it.
      *
-     * @param list<EdgeStretch> $edges what the first round is worked into
+     * @param list<EdgeStretch> $edges  what the first round is worked into
+     * @param bool              $counts a chain stands for the first stitch of a round
      */
-    public static function begin(Plan $plan, Piece $piece, array $edges, Terms $terms): Beginning
+    public static function begin(Plan $plan, Piece $piece, array $edges, Terms $terms, bool $counts): Beginning
     {
         $begins = null;
         $said = [];
@@ -73,7 +74,7 @@ final class PieceWords
         if (Join::SpiralLoops === $piece->start?->join) {
             $said[] = 'It follows the free loops once, so that it has two ends: leave the one it begins with outside, too.';
         }
-        if ($piece->chainCounts && Worked::Spiral !== $piece->worked) {
+        if ($counts && $piece->chainCounts && Worked::Spiral !== $piece->worked) {
             $said[] = "The chain at the beginning of each {$piece->worked->once()} counts as its first stitch.";
         }
 
@@ -87,7 +88,8 @@ final class PieceWords
      */
     public static function frontPlace(Piece $piece, Frame $frame): array
     {
-        $depends = [] !== $piece->placements || null !== $piece->face
+        $hasFace = null !== $piece->face && $piece->face->from <= $frame->rounds();
+        $depends = [] !== $piece->placements || $hasFace
             || [] !== array_filter($piece->colours, static fn (LayerEntry $entry): bool => $entry->layer->facesFront());
         if ($frame->isFlat() || 0 === $frame->rounds() || !$depends) {
             return [];

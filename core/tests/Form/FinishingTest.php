@@ -25,6 +25,7 @@ use PHPUnit\Framework\TestCase;
 /** How a piece begins and ends. The defaults are common practice, no source. */
 final class FinishingTest extends TestCase
 {
+    private const LONG = ['12 sc in MR', 'R2-20: sc around'];
     private const TUBE = ['R1: 6 sc in MR', 'R2: inc x6', 'R3-9: sc around'];
 
     private static function finishing(Plan $plan, int $piece = 0): Finishing
@@ -84,8 +85,8 @@ final class FinishingTest extends TestCase
         yield 'turned' => ['Turn it right side out.', ['turned' => 3]];
         yield 'hung' => ['Leave the starting tail outside, to hang it by.', ['start' => 'keep']];
         yield 'over' => ['Crochet over the starting tail.', ['start' => 'over']];
-        yield 'drawn' => ['Take the tail through the middle from pole to pole 6 times, pull each in.', ['drawn' => ['segments' => 6]]];
-        yield 'base' => ['Draw the base flat with the tail.', ['drawn' => ['segments' => 0, 'base' => true]]];
+        yield 'drawn' => ['Take the tail through the middle from pole to pole 6 times, pull each in.', ['drawn' => ['segments' => 6]], Plans::ball(3)];
+        yield 'base' => ['Draw the base flat with the tail.', ['drawn' => ['segments' => 0, 'base' => true]], Plans::ball(3)];
     }
 
     /**
@@ -139,16 +140,16 @@ final class FinishingTest extends TestCase
      */
     public function testTheThreadThatDrawsItIn(): void
     {
-        $plan = Plans::of(['12 sc in MR', 'R2-20: sc around']);
+        $plan = Plans::of(self::LONG);
         $size = Analysis::of($plan)->pieces[0]->stages->form;
         $once = Finishing::thread($size, new Drawn(1));
         self::assertEqualsWithDelta(2 * 20 * 100 / 24, $once, 12.0, 'Corners are rounded off.');
         self::assertEqualsWithDelta(6 * $once, Finishing::thread($size, new Drawn(6)), 1e-6);
-        $tail = static fn (array $finish): float => self::finishing(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => $finish]))->tailCm;
+        $tail = static fn (array $finish): float => self::finishing(Plans::of(self::LONG, [], ['finish' => $finish + ['end' => 'front-loops']]))->tailCm;
         self::assertSame($tail([]) + ceil(6 * $once / 10), $tail(['drawn' => ['segments' => 6]]));
-        $metres = static fn (array $finish): float => Analysis::of(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => $finish]))
+        $metres = static fn (array $finish): float => Analysis::of(Plans::of(self::LONG, [], ['finish' => $finish + ['end' => 'front-loops']]))
             ->amounts->amounts[0]->parts['tails'];
-        $short = self::finishing(Plans::of(['12 sc in MR', 'R2-20: sc around'], [], ['finish' => ['tailCm' => 20, 'drawn' => ['segments' => 6]]]));
+        $short = self::finishing(Plans::of(self::LONG, [], ['finish' => ['end' => 'front-loops', 'tailCm' => 20, 'drawn' => ['segments' => 6]]]));
         self::assertTrue($short->isTooShort());
         self::assertSame('Too short: drawing the piece in alone takes '.ceil(6 * $once / 10).' cm.', FinishWords::whyTail($short));
         self::assertEqualsWithDelta(ceil(6 * $once / 10) / 100, $metres(['drawn' => ['segments' => 6]]) - $metres([]), 1e-9, 'The yarn knows it.');

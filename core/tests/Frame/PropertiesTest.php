@@ -10,6 +10,7 @@ use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\Resize;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -77,7 +78,7 @@ final class PropertiesTest extends TestCase
     private static function piece(Plan $plan): PieceAnalysis
     {
         $analysis = Analysis::of($plan);
-        self::assertSame([], $analysis->problems);
+        self::assertSame([], Problem::errors($analysis->problems));
 
         return $analysis->pieces[0];
     }

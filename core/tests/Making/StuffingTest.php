@@ -32,6 +32,25 @@ final class StuffingTest extends TestCase
         yield 'not at all' => [Plans::ball(6), ['stuffing' => ['firmness' => 'none']], []];
         yield 'half full, in one go' => [Plans::ball(6), ['stuffing' => ['firmness' => 'half']], [17]];
         yield 'as she says' => [[...Plans::ball(6), 'Stuff.'], [], []];
+        $bead = ['(sc, inc) x6', '(2 sc, inc) x6', 'sc around', 'sc around', 'sc around', '(2 sc, dec) x6', '(sc, dec) x6'];
+        yield 'a string of eight balls with necks of twelve, each as it is shut off' => [
+            ['6 sc in MR', 'inc x6', ...array_merge(...array_fill(0, 8, $bead))],
+            ['end' => 'front-loops'],
+            [9, 16, 23, 30, 37, 44, 51, 58],
+        ];
+        yield 'a neck of six, while a tool still passes' => [
+            ['6 sc in MR', 'inc x6', ...$bead, 'dec x6', 'sc around', 'inc x6', ...$bead, 'dec x6'],
+            [],
+            [9, 19],
+        ];
+        yield 'a tube of nine, before it narrows' => [['9 sc in MR', 'R2-12: sc around', '(sc, dec) x3'], [], [10, 12]];
+        yield 'a tube of four takes none' => [['4 sc in MR', 'R2-30: sc around'], ['stuffing' => ['firmness' => 'firm', 'goes' => 5]], []];
+        yield 'a long leg, as far as fingers reach' => [['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', 'R5-45: sc around'], [], [18, 36, 45]];
+        yield 'flat in its last round, before that' => [
+            ['6 sc in MR', 'inc x6', 'R3-12: sc around', '6 sc through both sides'],
+            ['stuffing' => ['firmness' => 'light']],
+            [10, 12],
+        ];
         yield 'flat across both sides at the very end' => [Plans::ball(6), ['end' => 'flat'], [15, 18]];
     }
 

@@ -73,7 +73,10 @@ final readonly class Begin extends Step implements StandsAfterRound
                 Tail::Keep => 'Leave the starting tail outside, to hang it by',
                 Tail::Sew => "Leave a starting tail of {$said->sewingTail()}, to sew with",
                 Tail::Inside => 'Leave the starting tail inside',
-                Tail::Weave, Tail::Knot => '',
+                Tail::Weave => FinishReason::Chosen === $this->finishing->reasons[FinishPart::Start->value]
+                    ? 'Weave the starting tail in while the inside can be reached'
+                    : '',
+                Tail::Knot => '',
             };
         }
 
