@@ -93,6 +93,9 @@ final readonly class UnfitSettings
         if (null !== $chosen->tailCm && $goesOn) {
             yield 'finish.tailCm' => Message::of('unfit.tail');
         }
+        if ($this->finishing->isTooShort() && null !== $this->finishing->end) {
+            yield 'finish.drawn' => Message::of('unfit.tailShort', tail: (int) round($this->finishing->tailCm), needs: (int) $this->finishing->threadCm);
+        }
         if (null !== $chosen->turned && $chosen->turned > \count($this->reading->rounds)) {
             yield 'finish.turned' => Message::of('unfit.turned', turned: $chosen->turned, last: \count($this->reading->rounds));
         } elseif ($isRows && ($chosen->turned ?? 0) > 0) {

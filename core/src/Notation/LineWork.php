@@ -33,7 +33,7 @@ final readonly class LineWork
     public function of(Source $source, array $lines, RoundBelow $ground): ?Line
     {
         [$line, $first] = $this->best($lines, $ground, $source);
-        $this->rounds->seen()->line($line, $source);
+        $this->rounds->seen->line($line, $source);
         $stated = $line->stated();
         $head = $line->head;
         if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {

@@ -74,14 +74,18 @@ final class Reader
                 $spans[] = 0 === $i && $after > $before ? new RoundRange($before + 1, $after) : null;
             }
         }
+        $chain = $this->rounds->chainAlone();
+        if (null !== $chain) {
+            $spans[$chain - 1] = new RoundRange(1, 1);
+        }
         $problems = $this->rounds->problems();
         $first = ($this->rounds->lines()[0] ?? null)->items[0] ?? null;
-        $hint = Suspicion::of($this->rounds->made(), $terms, $worked, $this->rounds->seen());
+        $hint = Suspicion::of($this->rounds->made(), $terms, $worked, $this->rounds->seen);
 
         return new Reading(
             rounds: $this->rounds->made(),
             problems: [...$hint, ...$problems],
-            spans: $spans,
+            spans: array_values($spans),
             on: $on,
             foundation: $first instanceof Foundation ? $first->chains : 0,
             isRing: $first instanceof Foundation && 0 === $first->chains,
@@ -93,7 +97,9 @@ final class Reader
     private function source(Source $source): Outcome
     {
         if (mb_strlen($source->text) > Limits::LINE) {
-            return $this->rounds->tooLong($source);
+            $this->rounds->tell($source, Faults::tooLong());
+
+            return new Outcome(null, null);
         }
         $parsed = $this->parser->line($source->text);
         if (null !== $parsed->remark) {

@@ -19,7 +19,7 @@ final class Rounds
 {
     private readonly Faults $faults;
     private readonly Advice $advice;
-    private readonly Habits $seen;
+    public readonly Habits $seen;
     private readonly LineProblems $told;
 
     /** @var list<Round> */
@@ -31,8 +31,9 @@ final class Rounds
     private bool $isFull = false;
     /** Chains at the end of the row before, for this one. */
     private int $lifted = 0;
-    /** What the first round is worked into, said before it. */
+    /** What the first round is worked into, said before it, and where it is said. */
     private ?Foundation $foundation = null;
+    private ?Source $begun = null;
     /** A yarn named on a line of its own. */
     private ?NamedYarn $yarn = null;
     /** The line before is blank. */
@@ -84,18 +85,6 @@ final class Rounds
         return $this->said;
     }
 
-    public function seen(): Habits
-    {
-        return $this->seen;
-    }
-
-    public function tooLong(Source $source): Outcome
-    {
-        $this->tell($source, Faults::tooLong());
-
-        return new Outcome(null, null);
-    }
-
     public function remark(Source $source, string $text): void
     {
         $this->isAfterBlank = '' === $text;
@@ -126,7 +115,7 @@ final class Rounds
     {
         foreach ($line->items as $item) {
             if ($item instanceof Foundation) {
-                $this->foundation = $item;
+                [$this->foundation, $this->begun] = [$item, $source];
             } elseif ($item instanceof YarnPhrase) {
                 $this->yarn = new NamedYarn($item->yarn, $item->way);
                 $this->told->yarns($source, $this->count() + 1, [$item->yarn]);
@@ -157,6 +146,7 @@ final class Rounds
         if ([] === $this->rounds && 0 === $this->on && LineKind::isFoundation($lines[0])) {
             $chain = $lines[0]->stitches()[0];
             $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
+            $this->begun = $source;
 
             return new Outcome(null, null);
         }
@@ -169,6 +159,19 @@ final class Rounds
         $line = (new LineWork($this, $this->faults, $this->advice))->of($source, $lines, $this->below());
 
         return new Outcome($line, $lines[0]->head);
+    }
+
+    /** A chain that nothing is worked into is all of the piece, a cord or a loop: the line that says it, from 1; null: it is not so. */
+    public function chainAlone(): ?int
+    {
+        $chain = $this->foundation;
+        if ([] !== $this->rounds || null === $chain || null === $this->begun || 0 === $chain->chains || $this->on > 0) {
+            return null;
+        }
+        $this->foundation = null;
+        $this->take(Trial::of($chain->alone(), $this->below()), $this->begun, false);
+
+        return $this->begun->line;
     }
 
     public function below(): RoundBelow

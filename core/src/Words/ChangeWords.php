@@ -65,7 +65,7 @@ final readonly class ChangeWords
             !$change->place->isJog => $change->place->isAtEnd ? 'at the edge' : 'within the round',
             $change->shows() => "shows, {$apart}",
             Sight::isAtBack($change->place->fromFront) => 'at the back',
-            default => "at the side, {$apart}",
+            default => "not seen from the front; shows from the side, {$apart}",
         };
     }
 

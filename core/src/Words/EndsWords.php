@@ -106,12 +106,22 @@ final readonly class EndsWords
 
         return "Cut {$from}, leaving {$cm}".match ($yarns->oldTail) {
             Tail::Weave => '.',
-            Tail::Knot => ", and knot it to {$this->yarns->letter($yarns->to)} inside, not too tightly.",
+            Tail::Knot => ', and knot it '.$this->knottedTo($change).' inside, not too tightly.',
             Tail::Inside => ', and leave it inside with the stuffing.',
             Tail::Over => ', and crochet over it for the next three or four stitches.',
             Tail::Sew => ' to sew with.',
             Tail::Keep => ', and keep it outside, to hang the piece by.',
         };
+    }
+
+    /** What a cut end is knotted to: the new yarn's end, where that has one, else its own yarn's other end. Never a yarn that goes on. */
+    private function knottedTo(Change $change): string
+    {
+        $yarns = $change->yarns;
+
+        return null === $yarns->takenFrom
+            ? "to {$this->yarns->letter($yarns->to)}’s end"
+            : "to {$this->yarns->letter($yarns->from)}’s other end, the one that it was attached with";
     }
 
     /** Of a yarn that is joined anew; weaving in needs no word of its own. */
@@ -123,7 +133,12 @@ final readonly class EndsWords
 
         return match ($yarns->newTail) {
             Tail::Weave => null,
-            Tail::Knot => OldYarn::Cut === $yarns->old && Tail::Knot === $yarns->oldTail ? null : "Knot {$to}’s end to the old yarn inside, with {$cm}.",
+            // An end is knotted to an end: to the old yarn's, where that is cut here, or else later to its own other one.
+            Tail::Knot => match (true) {
+                OldYarn::Cut !== $yarns->old => "Leave {$cm} of {$to} inside; it is knotted to {$to}’s other end when that is cut.",
+                Tail::Knot === $yarns->oldTail => null,
+                default => "Knot {$to}’s end, {$cm}, to the end of {$this->yarns->letter($yarns->from)} inside.",
+            },
             Tail::Inside => "Leave {$cm} of {$to} inside with the stuffing.",
             Tail::Over => "Join {$to} with {$cm}, and crochet over its end for three or four stitches.",
             Tail::Sew => "Join {$to} with {$cm} to sew with.",

@@ -86,7 +86,7 @@ final class EndsChoiceTest extends TestCase
     public static function tails(): iterable
     {
         yield 'woven in' => [Tail::Weave, 'Cut A, leaving 15 cm.', 15];
-        yield 'knotted' => [Tail::Knot, 'Cut A, leaving 8 cm, and knot it to B inside', 8];
+        yield 'knotted' => [Tail::Knot, 'Cut A, leaving 8 cm, and knot it to B’s end inside', 8];
         yield 'left inside' => [Tail::Inside, 'Cut A, leaving 15 cm, and leave it inside with the stuffing.', 15];
         yield 'crocheted over' => [Tail::Over, 'Cut A, leaving 10 cm, and crochet over it for the next three or four stitches.', 10];
         yield 'sewn with' => [Tail::Sew, 'Cut A, leaving 40 cm to sew with.', 40];

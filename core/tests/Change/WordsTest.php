@@ -78,7 +78,7 @@ final class WordsTest extends TestCase
     /** 90° and 120° from the front part "shows", "at the side" and "at the back". */
     #[TestWith([342.0, 'shows, 0° from the front'])]
     #[TestWith([252.0, 'shows, 90° from the front'])]
-    #[TestWith([240.0, 'at the side, 102° from the front'])]
+    #[TestWith([240.0, 'not seen from the front; shows from the side, 102° from the front'])]
     #[TestWith([222.0, 'at the back'])]
     public function testWhereItIsSeen(float $front, string $seen): void
     {

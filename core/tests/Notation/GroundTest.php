@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\WorkedInto;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Notation\YarnStretch;
+use Alternum\Core\Plan\Finish\Firmness;
+use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Worked;
@@ -170,5 +173,24 @@ final class GroundTest extends TestCase
         self::assertSame('sc into the beginning', $says(1, 6));
         self::assertNull($says(1, 7));
         self::assertNull($says(1, 0));
+    }
+
+    /**
+     * A cord, a strap, a loop: a chain that nothing is worked into is a piece of its own, and closes where it is said to; where something is
+     * worked into it, it is what the first round stands on, as ever.
+     */
+    public function testAChainAloneIsAPiece(): void
+    {
+        $cord = Reader::read(['ch 20'], Terms::Us, Worked::Rows);
+        self::assertSame([str_repeat('c', 20), 20, null], [$cord->rounds[0]->codes, $cord->rounds[0]->makes, $cord->rounds[0]->closed]);
+        $loop = Reader::read(['# a loop', 'With B', 'ch 20, sl st in first ch'], Terms::Us);
+        self::assertSame([20, Closed::ToFirst, []], [$loop->rounds[0]->makes, $loop->rounds[0]->closed, $loop->problems]);
+        self::assertEquals([null, null, new RoundRange(1, 1)], $loop->spans);
+        $row = Reader::read(['ch 20', 'sc in 2nd ch from hook and across'], Terms::Us, Worked::Rows);
+        self::assertSame([1, 19], [\count($row->rounds), $row->rounds[0]->makes]);
+        // 20 chains at half a single crochet each, a slip stitch, and two tails: 8 widths of 100/22 mm a single crochet (a guess, from memory).
+        $analysis = Analysis::of(Plans::of(['ch 20, sl st in first ch'], [], ['finish' => ['end' => 'open']]));
+        self::assertEqualsWithDelta((20 * 0.5 + 0.55) * 8 * 100 / 22 / 1000 + 0.3, $analysis->amounts->amounts[0]->metres() / 1.1, 1e-6);
+        self::assertSame(Firmness::None, $analysis->pieces[0]->finishing->firmness);
     }
 }

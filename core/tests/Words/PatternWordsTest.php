@@ -140,7 +140,7 @@ final class PatternWordsTest extends TestCase
             '“pull the loop through”: finish the last stitch with the new yarn, and drop the loop.',
             $pattern(['method' => 'drawn-loop']),
         );
-        self::assertStringContainsString('Knot', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
+        self::assertStringContainsString('it is knotted to B’s other end when that is cut', $pattern(['method' => 'plain', 'tails' => ['new' => 'knot']]));
     }
 
     /** A round that is closed in a spiral for one change alone needs its slip stitch; joined rounds say theirs anyway. */

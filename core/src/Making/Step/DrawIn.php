@@ -45,7 +45,9 @@ final readonly class DrawIn extends Step implements StandsAfterRound
             $does[] = 'Take the tail up through the centre and back down one stitch away; pull until the base is flat';
         }
 
-        return implode('. ', $does).($this->finishing->sews ? '' : '. Weave in the end');
+        $short = $isBrief && $this->finishing->isTooShort() ? ' ('.self::tooShort($this->finishing).')' : '';
+
+        return implode('. ', $does).($this->finishing->sews ? '' : '. Weave in the end').$short;
     }
 
     public function trouble(): ?string

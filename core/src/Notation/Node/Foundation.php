@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
+use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\Span;
+use Alternum\Core\Notation\Stitch;
 
 /** What the first round's stitches are worked into: a ring, one chain, a chain's sides, a chain joined into a ring. */
 final readonly class Foundation extends Node
@@ -41,6 +43,14 @@ final readonly class Foundation extends Node
     public function bothSides(): int
     {
         return $this->joined ? $this->chains : max(0, 2 * $this->side() - 1);
+    }
+
+    /** The chain as a round of its own, where nothing is worked into it. */
+    public function alone(): Line
+    {
+        $chain = new Work(Stitch::Chain, $this->chains, $this->span);
+
+        return new Line(null, $this->joined ? [$chain, new Close($this->span, Closed::ToFirst)] : [$chain], $this->span);
     }
 
     public function intoRing(Span $span): self

@@ -172,6 +172,10 @@ final class PlanMessages
         'unfit.onward' => ['The start of the round is not moved on after round {round}: only a spiral’s can be, and not on the change line.', 'Clear it.'],
         'unfit.ring' => ['This piece does not begin in a magic ring, so this does nothing.', 'Clear it, or begin in a ring.'],
         'unfit.tail' => ['Another piece is worked on from this one, so no such tail is left.', 'Clear this, or let the other piece begin on its own.'],
+        'unfit.tailShort' => [
+            'The tail of {tail} cm is too short: drawing the piece in alone takes {needs} cm.',
+            'Leave a longer tail, or draw it in less often.',
+        ],
         'unfit.tooNarrow' => ['The piece is under 1 cm across: no stuffing goes in, and its own ends fill it.', 'Clear this, or make the piece wider.'],
         'unfit.turned' => [
             'It is to be turned after round {turned}, but it ends with round {last}, so it is turned after that.',
