@@ -24,16 +24,16 @@ test('each method can be chosen for one change, and a standing stitch begins whe
 	const method = panel(page).getByLabel('Method after round 8');
 	for (const [label, says] of [
 		['a stitch early', 'A stitch early: work the last sc but one in C (Cream)'],
-		['pull the loop through, a stitch later', 'Work the first stitch of round 9 in C (Cream) still'],
+		['pull the loop through, a stitch later', 'Work one sc more in C (Cream), to its last yarn over'],
 		['joined round', 'Join with a sl st in the first stitch of the round, ch 1'],
-		['level with a sl st', 'to its last yarn over; finish with S (Slack tide). It is no stitch'],
-		['cut, and a standing stitch', 'Begin round 9 in S (Slack tide) with a standing stitch at the back'],
+		['level with a sl st', 'to its last yarn over; finish with S (Slack tide). It does not count as a stitch'],
+		['cut, and a standing stitch', 'Attach S (Slack tide) with a standing sc into stitch'],
 	] as const) {
 		await method.selectOption({ label });
 		await expect(panel(page)).toContainText(says);
 	}
 	await panel(page).getByLabel('Begins, degrees from the front').fill('90');
-	await expect(panel(page)).toContainText('with a standing stitch 90° on from the front');
+	await expect(panel(page)).toContainText('counted from the fastened-off one, 90° on from the front');
 	await saved(page);
 	await page.reload();
 	await page.getByRole('tab', { name: /^Arm/ }).click();
@@ -44,16 +44,16 @@ test('what becomes of the old yarn and the ends is said for the plan, the piece 
 	await page.getByRole('tab', { name: 'Body and head' }).click();
 	const ends = panel(page).getByRole('region', { name: 'Old yarn and ends' });
 	await ends.getByLabel('Its end').selectOption({ label: 'knot inside' });
-	await expect(panel(page)).toContainText('Cut P, leaving 8 cm, and knot it to S inside');
+	await expect(panel(page)).toContainText('Cut P, leaving 8 cm, and knot it to S’s end inside');
 	await ends.getByLabel('Old yarn').selectOption({ label: 'crochet over' });
-	await expect(panel(page)).toContainText('Lay P along the edge and crochet over it');
+	await expect(panel(page)).toContainText('Lay P along the top of the round below and crochet over it');
 	await change(page, 'after stitch 36 of round 4').getByLabel('Old yarn').selectOption({ label: 'cut' });
 	await expect(change(page, 'after stitch 36 of round 4')).toContainText('You chose to cut S.');
 	await page.getByRole('button', { name: 'Plan', exact: true }).click();
 	await page.getByRole('menuitem', { name: /terms, units, hand/ }).click();
 	await page.getByRole('dialog').getByLabel('The new yarn’s end').selectOption({ label: 'crochet over 3–4 stitches' });
 	await page.getByRole('dialog').getByRole('button', { name: 'Done' }).click();
-	await expect(panel(page)).toContainText('Join S with 10 cm, and crochet over its end for three or four stitches.');
+	await expect(panel(page)).toContainText('Attach S with 10 cm, and crochet over its end for three or four stitches.');
 });
 
 test('the best changes are offered against hers, taken at a click and taken back by one undo', async ({ page }) => {
@@ -142,7 +142,7 @@ test('the best changes follow her own weights', async ({ page }) => {
 	await page.getByRole('tab', { name: 'Arm' }).click();
 	await panel(page).getByText('The best changes').click();
 	await panel(page).getByLabel('a jog that shows').fill('50');
-	await panel(page).getByRole('button', { name: 'Take what is best as you weigh them' }).click();
+	await panel(page).getByRole('button', { name: 'Take what is best by your own weights' }).click();
 	await saved(page);
 	await expect(panel(page)).toContainText('no jog shows at the front');
 });

@@ -136,7 +136,7 @@ test('eyes are placed, with what is in their way', async ({ page }) => {
 	await expect(placements).toContainText('Eyes: between rounds 9 and 10');
 	await expect(placements).toContainText('while fingers still fit');
 	await placements.getByLabel('Round', { exact: true }).fill('7');
-	await expect(placements).toContainText('on the edge of a colour');
+	await expect(placements).toContainText('It straddles two colours');
 	await placements.getByLabel('Where').selectOption('widest');
 	await placements.getByLabel('Rounds on from there').fill('-2');
 	await expect(placements).toContainText('Eyes: between rounds 11 and 12');

@@ -10,13 +10,13 @@ test('the steps lead from the ring to the last tail, piece by piece', async ({ p
 	await openPlan(page, 'Otter in a striped jersey', 'pattern');
 	await page.getByRole('tab', { name: 'Body and head' }).click();
 	const body = piece(page, 'Body and head');
-	await expect(body).toContainText('Begin around Leg and Leg, joined by 3 chains');
-	await expect(body).toContainText('R3-4: with S Slack tide: sc around; join C at end of R4, keep S (36)');
+	await expect(body).toContainText('Begin around both legs, joined by 3 chains');
+	await expect(body).toContainText('R3-4: with S Slack tide: sc around; attach C at end of R4, keep S (36)');
 	await expect(body).toContainText('Set the eyes between rounds 23 and 24');
 	await expect(body).toContainText('After round 29 fingers no longer fit');
 	const said = (await body.textContent()) ?? '';
 	const order = [
-		'Begin stuffing firmly',
+		'Stuff firmly up to here',
 		'Set the eyes',
 		'Stuff more',
 		'Finish stuffing',
@@ -27,10 +27,10 @@ test('the steps lead from the ring to the last tail, piece by piece', async ({ p
 	expect(said).not.toContain('undefined');
 	// The other pieces are folded until they are wanted.
 	const hat = piece(page, 'Hat');
-	await expect(hat.getByText('Do not stuff it')).toBeHidden();
+	await expect(hat.getByText('Do not stuff')).toBeHidden();
 	await hat.locator('summary').first().press('Enter');
-	await expect(hat.getByText('Do not stuff it')).toBeVisible();
-	await expect(hat).toContainText('ch 1, (sc, inc) x6, join with sl st in first st');
+	await expect(hat.getByText('Do not stuff')).toBeVisible();
+	await expect(hat).toContainText('(sc, inc) x6 (18), join with sl st in first st');
 });
 
 test('what can be taken away leads somewhere, in the station and in the menu', async ({ page }) => {
@@ -53,7 +53,7 @@ test('how a piece ends can be chosen, and one undo takes it back', async ({ page
 	await float.getByLabel('Tail at the end').fill('55');
 	await expect(float).toContainText('Fasten off, 55 cm tail');
 	await float.getByLabel('Drawn in: times from pole to pole').fill('6');
-	await expect(float).toContainText('through the middle from pole to pole 6 times');
+	await expect(float).toContainText('repeat evenly: 6 grooves in all');
 	await saved(page);
 	await page.reload();
 	await float.getByText('How it begins and ends').click();

@@ -198,6 +198,7 @@ final readonly class PieceAnalysis
             changes: $this->changes,
             placing: $this->placing,
             finishing: $this->finishing,
+            startsAnew: 0.0 !== $this->ends?->beginning,
         ));
     }
 }

@@ -222,8 +222,8 @@ final class BeginningTest extends TestCase
         $steps = StepsWriter::values($plan, $analysis->pieces[1], Terms::Us)['steps'];
         $stuff = WrittenSteps::only($steps, 'stuff');
         self::assertSame([1, 21], [$stuff[0]['to'], $stuff[0]['stitch']]);
-        self::assertSame('At stitch 21: stuff lightly through the gap, then close the rest', $stuff[0]['text']);
-        self::assertStringContainsString('Lay the ends between the two, and crochet over them.', $steps[0]['text']);
+        self::assertSame('In round 1, at stitch 21: stuff lightly through the gap, then close the rest', $stuff[0]['text']);
+        self::assertStringContainsString('Lay the ends between the two, and crochet over them', $steps[0]['text']);
         $rows = implode(' ', array_column(StepsWriter::values($plan, $analysis->pieces[0], Terms::Us)['steps'], 'text'));
         self::assertStringContainsString('carry it loosely up the edge. The edging hides it.', $rows);
     }

@@ -73,7 +73,7 @@ final readonly class Finishing
         // An open end holds no thread, unless the maker’s own words say so.
         $drawn = (true === $end?->closes() ? $finish->drawn : $typed->finish->drawn) ?? new Drawn();
         $threadCm = ceil(self::thread($form, $drawn) / 10.0);
-        $sews = self::sews($plan, $piece, $end, $chosen->end, $finish->tailCm);
+        $sews = FinishReason::StandsOff !== $why && self::sews($plan, $piece, $end, $chosen->end, $finish->tailCm);
         $end = $sews && PieceEnd::Open === $end ? PieceEnd::Sewn : $end;
         $reason = static fn (mixed $chosen, mixed $typed, FinishReason $else): FinishReason => match (true) {
             null !== $chosen => FinishReason::Chosen,
@@ -169,7 +169,7 @@ final readonly class Finishing
             Join::Edge === $join, true === $join?->isThroughBoth() => [$isJoined ? PieceEnd::Open : PieceEnd::NeedleJoin, FinishReason::Edging],
             Worked::Rows === $piece->worked => [$isAlone ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
             $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
-            true === $join?->standsOff() => [PieceEnd::Open, FinishReason::StandsOff],
+            true === $join?->standsOff(), null !== $join && PieceFilling::isFrill($fabric) => [PieceEnd::Open, FinishReason::StandsOff],
             $isAlone => [PieceEnd::Open, FinishReason::Alone],
             default => [PieceEnd::Sewn, FinishReason::SewnOn],
         };

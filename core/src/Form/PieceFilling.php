@@ -138,7 +138,8 @@ final readonly class PieceFilling
         return $fabric->rounds[\count($fabric->rounds) - 1]->level / max(1e-6, 2 * $fabric->widest());
     }
 
-    private static function isFrill(Fabric $fabric): bool
+    /** Whether it grows so fast that it ruffles. */
+    public static function isFrill(Fabric $fabric): bool
     {
         $before = $fabric->begins;
         foreach ($fabric->rounds as $round) {

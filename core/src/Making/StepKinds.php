@@ -29,11 +29,11 @@ use Alternum\Core\Making\Step\WeaveIn;
 final class StepKinds
 {
     /** @var list<class-string<GoesWithRounds>> as the rounds are worked */
-    public const WITH_ROUNDS = [ChangeYarn::class, LastStitch::class, CountOn::class, TightenRing::class];
+    public const WITH_ROUNDS = [CountOn::class, StuffBetween::class, ChangeYarn::class, LastStitch::class, TightenRing::class];
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, StuffBetween::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, TypedWords::class,
+        Begin::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, TypedWords::class,
         KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class, WeaveIn::class, SewOn::class,
     ];
 }

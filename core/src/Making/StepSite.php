@@ -18,8 +18,9 @@ use Alternum\Core\Plan\Piece;
 final readonly class StepSite
 {
     /**
-     * @param array<int, non-empty-list<Change>> $told  the changes that need a word, by the round in which they are made
-     * @param array<int, true>                   $slips rounds that start with a slip stitch for a change before them
+     * @param array<int, non-empty-list<Change>> $told       the changes that need a word, by the round in which they are made
+     * @param bool                               $startsAnew its yarn is not the one of another piece that goes on
+     * @param array<int, true>                   $slips      rounds that start with a slip stitch for a change before them
      */
     private function __construct(
         public Piece $piece,
@@ -30,6 +31,7 @@ final readonly class StepSite
         public Changes $changes,
         public Placing $placing,
         public Finishing $finishing,
+        public bool $startsAnew,
         public array $told,
         public array $slips,
     ) {
@@ -44,6 +46,7 @@ final readonly class StepSite
         Changes $changes,
         Placing $placing,
         Finishing $finishing,
+        bool $startsAnew,
     ): self {
         $told = $slips = [];
         foreach ($changes->all as $change) {
@@ -58,7 +61,7 @@ final readonly class StepSite
 
         return new self(
             piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
-            told: $told, slips: $slips,
+            startsAnew: $startsAnew, told: $told, slips: $slips,
         );
     }
 

@@ -14,12 +14,6 @@ enum Closing: string implements PieceSetting
     /** The back loop of the first stitch: the seam wanders less to the side and shows less. */
     case BackLoop = 'back-loop';
 
-    /** For the written line. */
-    public function inWords(): string
-    {
-        return self::FirstStitch === $this ? 'join with sl st in first st' : 'join with sl st in back loop of first st';
-    }
-
     public static function field(): string
     {
         return 'closing';

@@ -140,9 +140,9 @@ final readonly class EndsWords
                 default => "Knot {$to}’s end, {$cm}, to the end of {$this->yarns->letter($yarns->from)} inside.",
             },
             Tail::Inside => "Leave {$cm} of {$to} inside with the stuffing.",
-            Tail::Over => "Join {$to} with {$cm}, and crochet over its end for three or four stitches.",
-            Tail::Sew => "Join {$to} with {$cm} to sew with.",
-            Tail::Keep => "Join {$to} with {$cm} outside, to hang the piece by.",
+            Tail::Over => "Attach {$to} with {$cm}, and crochet over its end for three or four stitches.",
+            Tail::Sew => "Attach {$to} with {$cm} to sew with.",
+            Tail::Keep => "Attach {$to} with {$cm} outside, to hang the piece by.",
         };
     }
 

@@ -63,7 +63,9 @@ final class PieceWords
         if (null !== $piece->start) {
             $made = array_map(static fn (string $key): string => $plan->piece($key)->name ?? $key, $piece->start->pieces);
             $on = array_sum(array_map(static fn (EdgeStretch $edge): int => $edge->count(), $edges));
-            $begins = BeginningWords::of($piece->start, $made).", on {$on} stitches: ".self::beginning($plan, $piece, $edges);
+            $begins = BeginningWords::of($piece->start, $made).($piece->start->join->isThroughBoth()
+                ? ', on '.Counted::of(intdiv($on, 2), 'stitch').' of each'
+                : ", on {$on} stitches: ".self::beginning($plan, $piece, $edges));
         }
         if (Join::Bridge === $piece->start?->join) {
             $said[] = ucfirst(BeginningWords::bridge($piece->start, $made, Vocabulary::of($terms)->abbreviation(Stitch::Single))).'.';

@@ -195,6 +195,9 @@ final readonly class RoundWords
     private function closing(Round $round, WorkedRounds $worked): string
     {
         $change = $worked->ends;
+        $isJoined = Worked::Joined === $this->piece->worked;
+        $isMany = $worked->to > $worked->from;
+        $joins = $isMany ? 'join each' : 'join';
         $isPlain = null !== $change && null === Ways::of($change->treatment->method)->inRound('', '', '');
         $in = $isPlain ? $this->yarns->letter($change->yarns->to) : null;
         $back = Closing::BackLoop === $this->piece->closing ? 'back loop of ' : '';
@@ -202,10 +205,15 @@ final readonly class RoundWords
         return match (true) {
             // The needle joins it instead.
             $this->isNeedleJoined && $round->number === \count($this->reading->rounds) => '',
-            Worked::Joined === $this->piece->worked && null !== $in && $worked->from === $worked->to => "; sl st to {$back}first st in {$in}",
-            Worked::Joined === $this->piece->worked && Closed::ToBackLoop !== $round->closed => ", {$this->piece->closing->inWords()}",
-            null !== $round->closed => ", {$round->closed->value}",
-            default => '',
+            !$isJoined => null === $round->closed ? '' : ", {$round->closed->value}",
+            // So does the standing start of the next.
+            null !== $change && $change->place->isJog && Ways::of($change->treatment->method)->parts() => $isMany
+                ? ', join all but the last with sl st in first st'
+                : '',
+            null !== $in && !$isMany => "; sl st to {$back}first st in {$in}",
+            $round->chainIsFirst && '' === $back => ", {$joins} with sl st in top of ch {$this->lifts($round)}",
+            Closed::ToBackLoop !== $round->closed => ", {$joins} with sl st in {$back}first st",
+            default => ", {$round->closed->value}",
         };
     }
 

@@ -75,6 +75,6 @@ final class Levelled extends Plain
     public function toDo(WaySaid $words): array
     {
         return ["Work a {$words->stitch(Stitch::SlipStitch)} in {$words->old()} in the next stitch, the first of {$words->once()} {$words->round()}, to its"
-            ." last yarn over; finish with {$words->new()}. It is no stitch: the next {$words->once()}’s first goes into the same one."];
+            ." last yarn over; finish with {$words->new()}. It does not count as a stitch: the next {$words->once()}’s first goes into the same one."];
     }
 }

@@ -47,7 +47,9 @@ final readonly class Begin extends Step implements StandsAfterRound
     {
         $begins = $said->begins();
 
-        return implode('. ', [...null === $begins->on ? [] : ["Begin {$begins->on}"], ...$begins->notes, ...$this->notes($said, $isBrief)]);
+        $sentences = [...null === $begins->on ? [] : ["Begin {$begins->on}"], ...$begins->notes, ...$this->notes($said, $isBrief)];
+
+        return implode('. ', array_map(static fn (string $one): string => rtrim($one, '. '), $sentences));
     }
 
     public function lines(StepSaid $said): array

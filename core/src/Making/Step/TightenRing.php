@@ -21,7 +21,8 @@ final readonly class TightenRing extends Step implements GoesWithRounds
 {
     private const HELD = 2;
 
-    private function __construct(StepAddress $at, private RingDrawn $ring)
+    /** @param bool $isWithin its round is worked in one go with others after it */
+    private function __construct(StepAddress $at, private RingDrawn $ring, private bool $isWithin)
     {
         parent::__construct($at);
     }
@@ -31,7 +32,7 @@ final readonly class TightenRing extends Step implements GoesWithRounds
         $ring = $site->finishing->ring;
         $isTold = RingDrawn::AfterSecondRound === $ring || Worked::Spiral === $site->piece->worked;
         if (null !== $ring && $isTold && $worked->from <= self::HELD && $worked->to >= self::HELD && !$site->finishing->isTyped(FinishPart::Ring)) {
-            yield new self($site->after(self::HELD), $ring);
+            yield new self($site->after(self::HELD), $ring, $worked->to > self::HELD);
         }
     }
 
@@ -42,7 +43,14 @@ final readonly class TightenRing extends Step implements GoesWithRounds
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return RingDrawn::AtOnce === $this->ring ? 'Snug the ring once more' : 'Draw the ring closed now';
+        $does = RingDrawn::AtOnce === $this->ring ? 'snug the ring once more' : 'draw the ring closed';
+
+        return $this->isWithin ? 'After round '.self::HELD.", {$does}" : ucfirst($does);
+    }
+
+    public function leads(): bool
+    {
+        return $this->isWithin;
     }
 
     public function place(): PatternPlace

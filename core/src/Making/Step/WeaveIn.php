@@ -16,7 +16,7 @@ use Alternum\Core\Plan\Tail;
 /** The ends of a piece that stays open are woven in; one that sews it on is not. */
 final readonly class WeaveIn extends Step implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, private bool $isStartAlone)
+    private function __construct(StepAddress $at, private string $what)
     {
         parent::__construct($at);
     }
@@ -24,8 +24,15 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         $end = $site->finishing->end;
-        if (null !== $end && !$end->closes() && (Tail::Weave === $site->finishing->start || PieceEnd::Sewn !== $end)) {
-            yield new self($site->after($site->last()), PieceEnd::Sewn === $end);
+        if (null === $end || $end->closes()) {
+            return;
+        }
+        $hasStart = $site->startsAnew && Tail::Weave === $site->finishing->start;
+        if (PieceEnd::Sewn !== $end) {
+            $isOne = !$hasStart && [] === $site->changes->all && null === $site->piece->start?->pieces;
+            yield new self($site->after($site->last()), $isOne ? 'the end' : 'the ends');
+        } elseif ($hasStart) {
+            yield new self($site->after($site->last()), 'the starting tail');
         }
     }
 
@@ -36,7 +43,7 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return $this->isStartAlone ? 'Weave in the starting tail' : 'Weave in the ends';
+        return "Weave in {$this->what}";
     }
 
     public function needs(): array

@@ -78,6 +78,7 @@ final class Closes
 
     private static function join(Cursor $c, int $from): bool
     {
+        $c->takePhrase('all', 'but', 'the', 'last');
         $c->skip('the', 'round', 'rnd', 'circle', 'ring', 'row', 'each', 'it', 'up');
         if ($c->skip('with', 'using', 'by')) {
             $c->skip('a', 'an', 'the', 'one');
