@@ -20,6 +20,7 @@ use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
@@ -87,6 +88,18 @@ final class BeginningTest extends TestCase
         self::assertSame([$stitches, $stitches], [$rounds[0]->uses, $rounds[0]->makes]);
         self::assertEqualsWithDelta($stitches * 100 / 22 / (2 * \M_PI), $analysis->pieces[2]->stages->fabric->begins, 1e-9);
         self::assertEqualsWithDelta(100 / 24, $analysis->pieces[2]->stages->fabric->rounds[0]->rise, 1e-9);
+    }
+
+    /** A body on two legs of which one is made: counted as it is to be, and told where the legs are chosen. */
+    public function testAPieceIsMadeAsOftenAsItIsJoined(): void
+    {
+        $start = ['join' => 'bridge', 'pieces' => ['other', 'other'], 'across' => 3];
+        $analysis = Analysis::of(self::plan(['sc around'], $start));
+        self::assertSame(36, $analysis->pieces[2]->stages->reading->on);
+        self::assertSame(
+            ['This piece begins on 2 of “Other”, and only 1 is made.'],
+            array_map(static fn (Problem $problem): string => MessageWords::says($problem->message), $analysis->problems),
+        );
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class PlanController
         if (null === $terms) {
             return ProblemResponse::of(Response::HTTP_BAD_REQUEST, 'These words are not known.', 'Ask for us or uk.');
         }
-        $written = $export::write($plan, $terms, 'once' === $request->query->getString('copies'));
+        $written = $export::write($plan, $terms, 'each' !== $request->query->getString('copies'));
 
         return PlanResponse::download($written, $plan->title, $export::ending(), $export::mediaType());
     }

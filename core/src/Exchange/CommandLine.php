@@ -111,7 +111,7 @@ final class CommandLine
     {
         $plan = PlanReader::json($text);
         $analysis = Analysis::of($plan);
-        $output = null === $export ? AnalysisWriter::json($analysis) : $export::write($plan, $terms ?? $plan->terms, false);
+        $output = null === $export ? AnalysisWriter::json($analysis) : $export::write($plan, $terms ?? $plan->terms, true);
 
         return new CommandOutcome(
             [] === Problem::errors($analysis->problems) ? CommandOutcome::FINE : CommandOutcome::PROBLEMS,

@@ -30,12 +30,12 @@ final class WrittenPattern
     private const ROUNDS = 2000;
 
     /** @param bool $isOnce copies in yarns of their own are written once, with what they have instead */
-    public static function text(Analysis $analysis, Terms $terms, bool $isOnce = false): string
+    public static function text(Analysis $analysis, Terms $terms, bool $isOnce = true): string
     {
         return PatternText::of(self::document($analysis, $terms, $isOnce));
     }
 
-    public static function document(Analysis $analysis, Terms $terms, bool $isOnce = false): PatternDocument
+    public static function document(Analysis $analysis, Terms $terms, bool $isOnce = true): PatternDocument
     {
         $needed = new WhatIsNeeded($analysis, $terms);
         $sections = [new PatternSection($needed->lines()), new PatternSection([$needed->abbreviations()]), new PatternSection($needed->notes())];

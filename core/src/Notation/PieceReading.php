@@ -118,17 +118,6 @@ final class PieceReading
                 ];
             }
         }
-        foreach (array_count_values($beginning->pieces) as $key => $times) {
-            $copies = $plan->piece((string) $key)->copies->count ?? 1;
-            if ($copies < $times) {
-                $name = $plan->piece((string) $key)->name ?? (string) $key;
-
-                return [
-                    self::openings($beginning, $made)[0],
-                    Problem::atPath("{$path}.pieces", Message::of('start.copies', piece: $name, times: $times, copies: $copies)),
-                ];
-            }
-        }
         $openings = self::openings($beginning, $made);
         if (0 === $openings[0] && Join::Side === $beginning->join) {
             $rounds = \count($made[$beginning->pieces[0]]->rounds ?? []);
@@ -169,7 +158,24 @@ final class PieceReading
 
         return $on < 1 || $isTooWide
             ? [max(0, $on), Problem::atPath("{$path}.across", Message::of('start.seam'))]
-            : [$on, null];
+            : [$on, self::tooFew($plan, $beginning, "{$path}.pieces")];
+    }
+
+    /** That a piece is joined to itself more often than it is made. */
+    private static function tooFew(Plan $plan, JoinedStart $beginning, string $path): ?Problem
+    {
+        foreach (array_count_values($beginning->pieces) as $key => $times) {
+            $piece = $plan->piece((string) $key);
+            $copies = $piece->copies->count ?? 1;
+            if ($copies < $times) {
+                return Problem::atPath(
+                    $path,
+                    Message::of('start.copies', piece: $piece->name ?? (string) $key, times: $times, copies: $copies),
+                );
+            }
+        }
+
+        return null;
     }
 
     /**

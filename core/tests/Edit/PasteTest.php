@@ -103,7 +103,7 @@ final class PasteTest extends TestCase
         foreach (Plans::demoFiles() as $file) {
             $plan = PlanReader::json((string) file_get_contents($file));
             foreach (Terms::cases() as $terms) {
-                $text = WrittenPattern::text(Analysis::of($plan), $terms);
+                $text = WrittenPattern::text(Analysis::of($plan), $terms, false);
                 $pasted = (new Paste('', $text, true))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])));
                 $after = Analysis::of($pasted);
                 self::assertSame([], Problem::errors($after->problems));

@@ -37,7 +37,7 @@ final class CopiesTest extends TestCase
     public function testThePatternHoldsBoth(): void
     {
         $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
-        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
+        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us, false);
         self::assertStringContainsString("BODY (left, third) (make 2)\nWith A\nRnd 1: 6 sc in MR. [6]", $text);
         self::assertStringContainsString("BODY (right) (make 1)\nWith B\nRnd 1: 6 sc in MR. [6]", $text);
     }
@@ -58,18 +58,18 @@ final class CopiesTest extends TestCase
             $copies[] = ['name' => "leg {$i}", 'yarns' => ['A' => $yarn(1), 'B' => $yarn(3), 'C' => $yarn(9)]];
         }
         $lines = ['6 sc in MR', 'R2-299: sc around', 'R300: sc around'];
-        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => $copies])), Terms::Us);
+        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => $copies])), Terms::Us, false);
         self::assertSame(1, substr_count($text, 'Rnd 1:'));
         self::assertStringContainsString('as written', $text);
-        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => \array_slice($copies, 0, 3)])), Terms::Us);
+        $text = WrittenPattern::text(Analysis::of(Plans::of($lines, [], ['copies' => \array_slice($copies, 0, 3)])), Terms::Us, false);
         self::assertSame(3, substr_count($text, 'Rnd 1:'));
     }
 
-    /** Or once, with what each has instead. */
+    /** Usually once, with what each has instead. */
     public function testThePatternHoldsThemOnceWithTheDifferences(): void
     {
         $plan = Plans::of(self::LINES, [], ['copies' => self::COPIES]);
-        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us, true);
+        $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
         self::assertSame(1, substr_count($text, 'Rnd 1:'));
         self::assertStringContainsString(
             "BODY (make 3)\nNote: left, third as written.\nNote: right with B in place of A, A in place of B.\nWith A\nRnd 1:",

@@ -11,11 +11,11 @@ export function Pattern() {
 	const id = useDraft((state) => state.id);
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const cautions = useDraft((state) => state.analysis?.cautions) ?? [];
-	const [isOnce, setIsOnce] = useState(false);
+	const [isEach, setIsEach] = useState(false);
 	// Copies that differ in their yarns can be written once, with the differences.
 	const differ = useDraft(({ plan }) => plan.pieces.some(({ copies }) => Array.isArray(copies) && copies.some(({ yarns }) => yarns !== undefined)));
 	const link = (terms: 'us' | 'uk') => (
-		<a className="underline" href={`/api/plans/${id}/as/text?terms=${terms}${isOnce && differ ? '&copies=once' : ''}`}>
+		<a className="underline" href={`/api/plans/${id}/as/text?terms=${terms}${isEach && differ ? '&copies=each' : ''}`}>
 			{terms === 'us' ? say('pattern.usTerms') : say('pattern.ukTerms')}
 		</a>
 	);
@@ -25,8 +25,8 @@ export function Pattern() {
 			<p className="mb-3 text-faint">{sayWith('pattern.about', { us: link('us'), uk: link('uk') })}</p>
 			{differ && (
 				<label className="mb-3 flex items-center gap-2">
-					<input type="checkbox" checked={isOnce} onChange={(event) => setIsOnce(event.target.checked)} />
-					{say('pattern.copiesOnce')}
+					<input type="checkbox" checked={isEach} onChange={(event) => setIsEach(event.target.checked)} />
+					{say('pattern.copiesEach')}
 				</label>
 			)}
 			<WhatIsNeeded />
