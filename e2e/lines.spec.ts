@@ -78,7 +78,7 @@ test('a body begins on two legs, joined by chains', async ({ page }) => {
 	await expect(page.getByText('Round 1 finds 30 stitches: 9 of Staff, 6 chains, 9 of Staff, 6 chains.')).toBeVisible();
 	await page.getByRole('button', { name: 'Done' }).click();
 	await expect(round(page, 1)).toContainText('30');
-	await expect(panel(page)).toContainText('This piece begins on 2 of “Staff”, and only 1 is made.');
+	await expect(panel(page)).toContainText('This piece begins on 2 of “Staff”, and only one is made.');
 	await page.getByRole('tab', { name: 'Staff' }).click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();

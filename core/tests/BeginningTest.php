@@ -97,7 +97,7 @@ final class BeginningTest extends TestCase
         $analysis = Analysis::of(self::plan(['sc around'], $start));
         self::assertSame(36, $analysis->pieces[2]->stages->reading->on);
         self::assertSame(
-            ['This piece begins on 2 of “Other”, and only 1 is made.'],
+            ['This piece begins on 2 of “Other”, and only one is made.'],
             array_map(static fn (Problem $problem): string => MessageWords::says($problem->message), $analysis->problems),
         );
     }
