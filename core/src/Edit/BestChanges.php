@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Minds;
 use Alternum\Core\Change\Search\Search;
 use Alternum\Core\Change\Search\Weights;
-use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
@@ -40,36 +40,32 @@ final readonly class BestChanges implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        return $this->found($plan)[0];
+        return $this->found(Analysis::of($plan))[0];
     }
 
     /**
-     * @return array{Plan, bool} the plan with them, and whether every way was compared: Search
+     * @param Analysis          $now    of the plan
+     * @param ChangeTrials|null $trials what was tried for the same piece before; null: nothing
+     *
+     * @return array{Plan, bool, ChangeTrials} the plan with them, whether every way was compared (Search), and what was tried
      *
      * @throws EditRefused where there is nothing to decide
      */
-    public function found(Plan $plan): array
+    public function found(Analysis $now, ?ChangeTrials $trials = null): array
     {
+        $plan = $now->plan;
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $searched = ChangeSearch::of($plan, PieceStages::of($plan, $piece));
+        $at = (int) array_search($this->piece, array_column($plan->pieces, 'key'), true);
+        $searched = ChangeSearch::of($plan, $now->pieces[$at]->stages);
         if ([] === $searched->jogs) {
             throw EditRefused::because('best.noChange');
         }
         $weights = $this->minds instanceof Minds ? $this->minds->weights() : $this->minds;
         $search = new Search($piece->frontDegrees, fmod($piece->frontDegrees + ChangeAt::BACK, 360.0), $weights);
-        $at = $piece->changes->at;
         $found = $search->best($searched->jogs);
-        foreach ($found->decisions as $i => $decision) {
-            $said = $at[$decision->round] ?? new ChangeAt();
-            $at[$decision->round] = $said->decided($said->method ?? $decision->method, null);
-            $left = $searched->left[$i] ?? null;
-            if (null !== $left && null !== $decision->comes && null === $left->yarns->typed) {
-                $was = $at[$left->place->treated] ?? new ChangeAt();
-                $at[$left->place->treated] = $was->decided(null, $was->ends->oldYarn ?? $decision->comes);
-            }
-        }
+        $trials ??= ChangeTrials::of($now, $at, $searched);
 
-        return [$plan->withPiece($piece->withChanges($piece->changes->withAt($at))), $found->isExact];
+        return [$searched->decided($plan, $trials->improved($found->decisions, $weights)), $found->isExact, $trials];
     }
 
     public function inWords(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\Search\Decision;
 use Alternum\Core\Change\Search\Jog;
 use Alternum\Core\Change\Search\MethodOption;
 use Alternum\Core\Change\Search\YarnOption;
@@ -30,7 +31,7 @@ final readonly class ChangeSearch
      * @param list<Jog>          $jogs
      * @param array<int, Change> $left by the number of a jog, from 0: the change at which its new yarn was left
      */
-    private function __construct(public array $jogs, public array $left)
+    private function __construct(private string $piece, public array $jogs, public array $left)
     {
     }
 
@@ -63,7 +64,39 @@ final readonly class ChangeSearch
             $hanging[$change->yarns->from] = $change;
         }
 
-        return new self($jogs, $left);
+        return new self($piece->key, $jogs, $left);
+    }
+
+    /** @return iterable<Decision> all that can be decided at one jog */
+    public function choices(int $jog): iterable
+    {
+        foreach ($this->jogs[$jog]->methods as $option) {
+            foreach ([] === $this->jogs[$jog]->comes ? [null] : $this->jogs[$jog]->comes as $comes) {
+                yield new Decision($this->jogs[$jog]->round, $option->method, $comes?->choice);
+            }
+        }
+    }
+
+    /**
+     * The plan as it is decided. What the maker set by hand stays.
+     *
+     * @param list<Decision> $decisions one for each jog
+     */
+    public function decided(Plan $plan, array $decisions): Plan
+    {
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $at = $piece->changes->at;
+        foreach ($decisions as $i => $decision) {
+            $said = $at[$decision->round] ?? new ChangeAt();
+            $at[$decision->round] = $said->decided($said->method ?? $decision->method, null);
+            $left = $this->left[$i] ?? null;
+            if (null !== $left && null !== $decision->comes && null === $left->yarns->typed) {
+                $was = $at[$left->place->treated] ?? new ChangeAt();
+                $at[$left->place->treated] = $was->decided(null, $was->ends->oldYarn ?? $decision->comes);
+            }
+        }
+
+        return $plan->withPiece($piece->withChanges($piece->changes->withAt($at)));
     }
 
     /** @return non-empty-list<MethodOption> */
@@ -82,8 +115,7 @@ final readonly class ChangeSearch
                 $options[] = new MethodOption(
                     method: $method,
                     step: $way->step(),
-                    // A slip stitch in place of a stitch is no saving that anyone looks for.
-                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    mm: ($way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
                     place: $way->parts()

@@ -8,7 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Minds;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Edit\BestChanges;
-use Alternum\Core\Place\Change;
+use Alternum\Core\Edit\ChangeFigures;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\BestWords;
 
@@ -30,41 +30,26 @@ final class BestWriter
         if ([] === $now->pieces[$at]->changes->jogs()) {
             return [];
         }
+        $before = ChangeFigures::of($now, $at);
         $best = [];
+        $trials = null;
         foreach ([...Minds::cases(), ...null === $own ? [] : [$own]] as $minds) {
-            [$better, $isExact] = (new BestChanges($piece, $minds))->found($plan);
-            $then = $now->recoloured($better, $piece);
-            $ends = $then->lengths[$at]->ends() - $now->lengths[$at]->ends();
-            $mm = $then->lengths[$at]->onChanging() - $now->lengths[$at]->onChanging();
+            [$better, $isExact, $trials] = (new BestChanges($piece, $minds))->found($now, $trials);
+            $after = ChangeFigures::of($now->recoloured($better, $piece), $at);
+            $ends = $after->ends - $before->ends;
+            $mm = $after->mm - $before->mm;
             $best[] = [
                 'minds' => $minds instanceof Minds ? $minds->value : 'own',
-                'says' => BestWords::of($ends, $mm / 1000.0, \count(self::showing($then, $at)), $plan->units, $isExact),
+                'says' => BestWords::of($ends, $mm / 1000.0, \count($after->shown), $plan->units, $isExact),
                 'better' => match ($minds) {
                     Minds::Ends => $ends < 0,
                     Minds::Yarn => $mm < -10.0,
-                    Minds::Front => self::steps(self::showing($then, $at)) < self::steps(self::showing($now, $at)) - 1e-9,
-                    default => $minds->score($ends, $mm, self::steps(self::showing($then, $at)) - self::steps(self::showing($now, $at))) < -1e-6,
+                    Minds::Front => $after->steps() < $before->steps() - 1e-9,
+                    default => $after->score($minds) < $before->score($minds) - 1e-6,
                 },
             ];
         }
 
         return $best;
-    }
-
-    /** @return list<Change> */
-    private static function showing(Analysis $analysis, int $at): array
-    {
-        $covers = $analysis->pieces[$at]->covers();
-
-        return array_values(array_filter(
-            $analysis->pieces[$at]->changes->jogs(),
-            static fn (Change $jog): bool => $jog->shows() && !isset($covers[$jog->place->treated]),
-        ));
-    }
-
-    /** @param list<Change> $jogs */
-    private static function steps(array $jogs): float
-    {
-        return array_sum(array_map(static fn (Change $jog): float => $jog->treatment->step, $jogs));
     }
 }

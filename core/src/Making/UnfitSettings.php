@@ -134,7 +134,7 @@ final readonly class UnfitSettings
     {
         $choice = $this->piece->changes;
         $jogs = array_filter($this->changes->all, static fn (Change $change): bool => $change->place->isJog);
-        if (null !== $choice->method && [] !== $this->changes->all && !$this->isUsed($choice->method)) {
+        if (null !== $choice->method && $this->isUnused($choice->method)) {
             yield 'changes.method' => Message::of('unfit.method', method: Ways::of($choice->method)->label());
         }
         if (null !== $choice->line && [] === array_filter($jogs, static fn (Change $change): bool => null !== $change->treatment->line)) {
@@ -150,15 +150,13 @@ final readonly class UnfitSettings
         }
     }
 
-    private function isUsed(Method $method): bool
+    /** Whether a method does nothing where it is asked for; a change with a method of its own does not ask for it. */
+    private function isUnused(Method $method): bool
     {
-        foreach ($this->changes->all as $change) {
-            if ($change->treatment->method === $method) {
-                return true;
-            }
-        }
+        $asking = array_filter($this->changes->all, fn (Change $change): bool => null === ($this->piece->changes->at[$change->place->treated] ?? null)?->method);
+        $worked = array_filter($asking, static fn (Change $change): bool => $change->treatment->method === $method);
 
-        return false;
+        return [] !== $asking && [] === $worked;
     }
 
     private function ofChangeAt(int $round, ChangeAt $at): ?Message

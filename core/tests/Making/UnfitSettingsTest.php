@@ -102,6 +102,15 @@ final class UnfitSettingsTest extends TestCase
         }
     }
 
+    /** What every change has its own way for, the piece’s own method is not asked for: there is nothing to tell. */
+    public function testAMethodThatNoChangeAsksForIsNotTold(): void
+    {
+        $changes = ['method' => 'plain', 'at' => [['round' => 3, 'method' => 'early'], ['round' => 6, 'method' => 'slip-stitch']]];
+        $plan = Plans::of(Plans::ball(4), [Plans::stripes(4, 6, [['B', 3]])], ['changes' => $changes]);
+        self::assertCount(2, Analysis::of($plan)->pieces[0]->changes->jogs());
+        self::assertSame([], Analysis::of($plan)->problems);
+    }
+
     public function testAPieceWithoutRoundsIsToldNothing(): void
     {
         $piece = ['rounds' => [], 'colours' => [], 'lift' => 'chain', 'finish' => ['turned' => 7]];

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Change\Search\Decision;
+use Alternum\Core\Change\Search\Weights;
+use Alternum\Core\Plan\Plan;
+
+/**
+ * Plans of changes for one piece, each worked out in full: the search adds up what every jog costs by itself, but how one is worked also moves
+ * what is carried past it, and only the analysis knows that. So what was found is tried beside its neighbours: another way at one jog, or at two.
+ */
+final class ChangeTrials
+{
+    /** So many are tried, or as many as come to so many stitches: an answer is not to be waited for. */
+    private const TRIALS = 300;
+    private const STITCHES = 100000;
+
+    /** @var array<string, ChangeFigures|null> by the plan of changes; null: something would be wrong with it */
+    private array $known = [];
+    private int $left;
+
+    /** @param int $at the piece's place in the plan */
+    private function __construct(private readonly Analysis $now, private readonly int $at, private readonly ChangeSearch $search)
+    {
+        $stitches = 0;
+        foreach ($now->pieces[$at]->stages->reading->rounds as $round) {
+            $stitches += $round->makes;
+        }
+        $this->left = min(self::TRIALS, intdiv(self::STITCHES, max(1, $stitches)));
+    }
+
+    public static function of(Analysis $now, int $at, ChangeSearch $search): self
+    {
+        return new self($now, $at, $search);
+    }
+
+    /**
+     * The best of the plans near one.
+     *
+     * @param list<Decision> $decisions
+     *
+     * @return list<Decision>
+     */
+    public function improved(array $decisions, Weights $weights): array
+    {
+        $best = $this->figures($decisions)?->score($weights) ?? \INF;
+        for ($jogs = 1; $jogs <= 2; ++$jogs) {
+            foreach ($this->near($decisions, $jogs) as $other) {
+                if ($this->left <= 0) {
+                    return $decisions;
+                }
+                $score = $this->figures($other)?->score($weights) ?? \INF;
+                if ($score < $best - 1e-9) {
+                    return $this->improved($other, $weights);
+                }
+            }
+        }
+
+        return $decisions;
+    }
+
+    /**
+     * @param list<Decision> $decisions
+     *
+     * @return iterable<list<Decision>> those that differ from it at no more than so many jogs
+     */
+    private function near(array $decisions, int $jogs, int $from = 0): iterable
+    {
+        if (0 === $jogs) {
+            yield $decisions;
+
+            return;
+        }
+        for ($i = $from; $i < \count($decisions); ++$i) {
+            foreach ($this->search->choices($i) as $choice) {
+                $other = $decisions;
+                $other[$i] = $choice;
+                yield from $this->near(array_values($other), $jogs - 1, $i + 1);
+            }
+        }
+    }
+
+    /** @param list<Decision> $decisions */
+    private function figures(array $decisions): ?ChangeFigures
+    {
+        $key = implode(' ', array_map(static fn (Decision $one): string => "{$one->method->value}/{$one->comes?->value}", $decisions));
+        if (!\array_key_exists($key, $this->known)) {
+            --$this->left;
+            $then = $this->now->recoloured($this->search->decided($this->now->plan, $decisions), $this->now->pieces[$this->at]->piece->key);
+            $this->known[$key] = \count($then->problems) > \count($this->now->problems) ? null : ChangeFigures::of($then, $this->at);
+        }
+
+        return $this->known[$key];
+    }
+}
