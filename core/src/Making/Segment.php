@@ -8,7 +8,7 @@ namespace Alternum\Core\Making;
 final readonly class Segment
 {
     /**
-     * @param string $yarns    letters, in working order
+     * @param string $yarns    its letter; of an increase in several yarns one for each top, in working order
      * @param int    $from     the first stitch worked, from 0
      * @param int    $stitches how many are worked
      */

@@ -10,7 +10,7 @@ use Alternum\Core\Notation\Stitch;
 final class Segments
 {
     /**
-     * An increase whose two tops differ in yarn is a segment of its own, with both.
+     * An increase whose tops differ in yarn is a segment of its own, with the yarn of each.
      *
      * @param string $codes   one byte a stitch
      * @param string $letters a yarn's letter for each top
@@ -29,7 +29,7 @@ final class Segments
             $own = 0 === $makes ? ($letters[max(0, $top - 1)] ?? '') : substr($letters, $top, $makes);
             $top += $makes;
             $isPlain = strspn($own, $own[0] ?? '') === \strlen($own);
-            $yarns = $isPlain ? ($own[0] ?? '') : implode('', array_unique(str_split($own)));
+            $yarns = $isPlain ? ($own[0] ?? '') : $own;
             if ($yarns !== $inHand || !$isPlain) {
                 if ($i > $from) {
                     $segments[] = new Segment($inHand, $from, $i - $from);

@@ -153,7 +153,8 @@ final readonly class UnfitSettings
     /** Whether a method does nothing where it is asked for; a change with a method of its own does not ask for it. */
     private function isUnused(Method $method): bool
     {
-        $asking = array_filter($this->changes->all, fn (Change $change): bool => null === ($this->piece->changes->at[$change->place->treated] ?? null)?->method);
+        $own = $this->piece->changes->at;
+        $asking = array_filter($this->changes->all, static fn (Change $change): bool => null === ($own[$change->place->treated] ?? null)?->method);
         $worked = array_filter($asking, static fn (Change $change): bool => $change->treatment->method === $method);
 
         return [] !== $asking && [] === $worked;

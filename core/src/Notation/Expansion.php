@@ -9,13 +9,16 @@ final readonly class Expansion
 {
     /** Back to the yarn before the last one named. */
     public const BACK = '';
+    /** Places of yarns for each stitch: one for each of its tops, and some to spare. */
+    public const TOPS = 8;
 
     /**
      * @param string                $codes    see Stitch::code()
      * @param string                $loops    as long as the codes; a blank for both loops
-     * @param array<int, NamedYarn> $yarns    named before a stitch, by twice its place from 0; before its second top, by one more
+     * @param array<int, NamedYarn> $yarns    named before a stitch, by TOPS times its place from 0; before its second top, by one more
      * @param NamedYarn|null        $nextYarn named after the last stitch, for what follows
      * @param bool                  $goesBack the last yarn was of these stitches alone
+     * @param list<string>          $within   yarns of the second top of what follows, its third and so on
      */
     private function __construct(
         public string $codes,
@@ -23,7 +26,7 @@ final readonly class Expansion
         public array $yarns = [],
         public ?NamedYarn $nextYarn = null,
         private bool $goesBack = false,
-        private ?string $within = null,
+        private array $within = [],
     ) {
     }
 
@@ -32,8 +35,12 @@ final readonly class Expansion
         return new self('', '');
     }
 
-    /** Nothing but a yarn for what follows. */
-    public static function yarn(string $yarn, ?string $within = null, ?YarnWay $way = null): self
+    /**
+     * Nothing but a yarn for what follows.
+     *
+     * @param list<string> $within the yarns of the next stitch’s second top, its third and so on
+     */
+    public static function yarn(string $yarn, array $within = [], ?YarnWay $way = null): self
     {
         return new self(codes: '', loops: '', yarns: [], nextYarn: new NamedYarn($yarn, $way), goesBack: false, within: $within);
     }
@@ -54,7 +61,7 @@ final readonly class Expansion
             return new self($this->codes.$next->codes, $this->loops.$next->loops, [], null, $next->goesBack);
         }
         $yarns = $this->yarns;
-        $at = 2 * \strlen($this->codes);
+        $at = self::TOPS * \strlen($this->codes);
         if (!isset($next->yarns[0])) {
             if (null !== $this->nextYarn) {
                 $yarns[$at] = $this->nextYarn;
@@ -62,8 +69,8 @@ final readonly class Expansion
                 $yarns[$at] = new NamedYarn(self::BACK);
             }
         }
-        if (null !== $this->within && !isset($next->yarns[0])) {
-            $yarns[$at + 1] = new NamedYarn($this->within);
+        foreach (isset($next->yarns[0]) ? [] : $this->within as $i => $yarn) {
+            $yarns[$at + 1 + $i] = new NamedYarn($yarn);
         }
         foreach ($next->yarns as $place => $yarn) {
             $yarns[$at + $place] = $yarn;

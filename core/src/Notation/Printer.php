@@ -128,7 +128,7 @@ final class Printer
             $item instanceof Repeat => $this->repeat($item, $item->times).$this->after($item, $withLoop),
             $item instanceof Evenly => "{$this->vocabulary->abbreviation($item->stitch)} {$item->times} evenly",
             $item instanceof Freely => implode(', ', array_map($this->vocabulary->abbreviation(...), $item->stitches)).' at random '.$this->all(),
-            $item instanceof YarnPhrase => 'with '.self::yarn($item->yarn).(null === $item->within ? '' : ' then '.self::yarn($item->within)).':',
+            $item instanceof YarnPhrase => 'with '.implode(' then ', array_map(self::yarn(...), [$item->yarn, ...$item->within])).':',
             $item instanceof Close => $item->closed->value,
             $item instanceof Lift => "ch {$item->chains}".($item->chainIsFirst
                 ? ' (counts as a stitch)'

@@ -32,12 +32,11 @@ final class YarnsInHand
         $done = 0;
         $at = 0;
         foreach ($round->named as $place => $yarn) {
-            $stitch = intdiv($place, 2);
+            $stitch = intdiv($place, Expansion::TOPS);
             $tops = Stitch::sumMakes(substr($round->codes, $done, $stitch - $done));
             $at += $tops;
             $done = $stitch;
-            $first = 1 === $place % 2 ? 1 : 0;
-            self::add($runs, $this->inHand, $at + $first - array_sum(array_column($runs, 'tops')));
+            self::add($runs, $this->inHand, $at + $place % Expansion::TOPS - array_sum(array_column($runs, 'tops')));
             $this->take($yarn->yarn);
         }
         self::add($runs, $this->inHand, $round->makes - array_sum(array_column($runs, 'tops')));

@@ -10,6 +10,7 @@ use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\Notation\Expansion;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnWay;
@@ -199,7 +200,7 @@ final readonly class Changes
         foreach ($reading->rounds as $i => $round) {
             foreach ($round->named as $place => $yarn) {
                 if (null !== $yarn->way) {
-                    $tops = Stitch::sumMakes(substr($round->codes, 0, intdiv($place, 2)));
+                    $tops = Stitch::sumMakes(substr($round->codes, 0, intdiv($place, Expansion::TOPS)));
                     $ways[0 === $tops && $i > 0 ? ($round->number - 1).' '.$reading->rounds[$i - 1]->makes : "{$round->number} {$tops}"] = $yarn->way;
                 }
             }

@@ -53,7 +53,7 @@ final readonly class MeaningWords
             $node instanceof Head => self::head($node),
             $node instanceof Work, $node instanceof Repeat, $node instanceof Filling => ucfirst($this->stitches($node)).'.',
             $node instanceof Foundation => self::foundation($node),
-            $node instanceof YarnPhrase => 'From here on yarn '.$node->yarn.(null === $node->within ? '' : ", and {$node->within} from the second top on").'.',
+            $node instanceof YarnPhrase => self::yarns($node),
             $node instanceof Count => "The round makes {$node->stitches}.",
             $node instanceof Stated => "{$node->rounds} rounds.",
             $node instanceof Close => $node->closed->joins()
@@ -81,6 +81,17 @@ final readonly class MeaningWords
             $head->rounds > 1 => "{$once}s {$head->from} to {$head->to()}.",
             default => "{$once} {$head->from}.",
         };
+    }
+
+    /** "From here on yarn A, B from the second top on." */
+    private static function yarns(YarnPhrase $phrase): string
+    {
+        $within = '';
+        foreach ($phrase->within as $i => $yarn) {
+            $within .= ", {$yarn} from the ".RoundWords::ORDINALS[1 + $i % 4].' top on';
+        }
+
+        return "From here on yarn {$phrase->yarn}{$within}.";
     }
 
     private static function foundation(Foundation $foundation): string

@@ -13,9 +13,8 @@ final class PlacingWords
     public static function summary(Placed $placed): string
     {
         $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
-        $stitches = implode(' and ', array_map(static fn (float $at): string => (string) (int) round($at), $placed->after));
 
-        return $placed->placement->named().": {$where}, after stitch {$stitches}".(null === $placed->placement->apart
+        return $placed->placement->named().": {$where}, ".self::stitches($placed).(null === $placed->placement->apart
             ? ''
             : ", {$placed->placement->apart} stitches of round {$placed->round} apart");
     }
@@ -32,9 +31,8 @@ final class PlacingWords
     public static function toDo(Placed $placed): string
     {
         $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
-        $stitches = array_map(static fn (float $at): string => (string) (int) round($at), $placed->after);
         $apart = $placed->placement->apart;
-        $place = "{$where}, after ".Counted::listed('stitch', 'stitches', ...$stitches)." of round {$placed->round}"
+        $place = "{$where}, ".self::stitches($placed)." of round {$placed->round}"
             .(null === $apart ? '' : ' ('.Counted::of($apart, 'stitch').' apart)');
         $does = match (true) {
             $placed->isOutOfReach() => 'Sew or embroider',
@@ -43,6 +41,18 @@ final class PlacingWords
         };
 
         return "{$does} ".self::it($placed)." {$place}";
+    }
+
+    /** "after stitches 13 and 17", "before stitch 1 and after stitch 4": no stitch has the number 0. */
+    private static function stitches(Placed $placed): string
+    {
+        $after = array_map(static fn (float $at): int => (int) round($at), $placed->after);
+        $counted = array_filter($after, static fn (int $at): bool => 0 !== $at);
+
+        return implode(' and ', [
+            ...\count($counted) < \count($after) ? ['before stitch 1'] : [],
+            ...[] === $counted ? [] : ['after '.Counted::listed('stitch', 'stitches', ...array_map(strval(...), $counted))],
+        ]);
     }
 
     /** @return list<string> */

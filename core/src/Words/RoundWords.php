@@ -27,6 +27,9 @@ use Alternum\Core\Plan\Worked;
 /** The rounds of one piece written out with their yarns, as one of its copies is made. */
 final readonly class RoundWords
 {
+    /** Of the stitches that go into one. */
+    public const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
+
     private Printer $printer;
 
     public function __construct(
@@ -128,7 +131,7 @@ final readonly class RoundWords
         $parts = $this->parts($round, $letters, $before, $after);
 
         return array_map(fn (array $part): array => [
-            'yarn' => implode('', array_map($this->yarns->letter(...), '' === $part[0] ? [] : str_split($part[0]))),
+            'yarn' => implode('', array_map($this->yarns->letter(...), array_unique('' === $part[0] ? [] : str_split($part[0])))),
             'text' => $part[1],
         ], $parts);
     }
@@ -145,10 +148,7 @@ final readonly class RoundWords
                 substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
             );
             if (\strlen($segment->yarns) > 1) {
-                [$one, $other] = [$this->yarns->letter($segment->yarns[0]), $this->yarns->letter($segment->yarns[\strlen($segment->yarns) - 1])];
-                $first = $this->printer->codes(Stitch::ofCode($round->codes[$segment->from])->tops()[0]);
-                $others = 2 === Stitch::ofCode($round->codes[$segment->from])->makes() ? 'second' : 'the others';
-                $part .= ": first {$first} with {$one}, {$others} with {$other}";
+                $part .= ': '.$this->tops($segment->yarns, $this->printer->codes(Stitch::ofCode($round->codes[$segment->from])->tops()[0]));
             }
             $parts[] = [
                 $segment->yarns,
@@ -158,6 +158,23 @@ final readonly class RoundWords
         }
 
         return $parts;
+    }
+
+    /** The stitches of an increase in several yarns: "first sc with A, second with B", "first sc with A, the others with B". */
+    private function tops(string $yarns, string $stitch): string
+    {
+        $said = [];
+        for ($i = 0, $end = \strlen($yarns); $i < $end; ++$i) {
+            $areAlike = $i > 0 && $i < $end - 1 && strspn($yarns, $yarns[$i], $i) === $end - $i;
+            $said[] = match (true) {
+                0 === $i => "first {$stitch}",
+                $areAlike => 'the others',
+                default => self::ORDINALS[$i],
+            }." with {$this->yarns->letter($yarns[$i])}";
+            $i = $areAlike ? $end : $i;
+        }
+
+        return implode(', ', $said);
     }
 
     /** @return array{string, string} the chains and the turn before a round's stitches, and the chains after them */

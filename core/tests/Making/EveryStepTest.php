@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Making;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WorkRounds;
@@ -28,6 +29,27 @@ final class EveryStepTest extends TestCase
     /** What closes or narrows the opening ends all that needs it. */
     private const INSIDE = [StepKind::Eyes, StepKind::Thread, StepKind::Stuff];
 
+    /** What may be told in the same words of several rounds. */
+    private const AGAIN = ['round', 'change', 'stuff', 'check', 'note', 'start'];
+    /** Words of no maker: a stitch or a round without a number, an empty place, a word without a blank. */
+    private const NEVER = '/\b(stitch|round|row) 0\b|\.\.|[{}]| ,|\b1 (sts|rnds|rounds|stitches)\b/';
+    private const STUFFS = '/(?<!not )\bstuff/i';
+    /** Names that say what a piece is for, so that it is stuffed, sewn and closed as such a piece is. */
+    private const NAMES = ['Body', 'Arm', 'Ear', 'Hat', 'Leaf', 'Lid', 'Leg'];
+    /** Beside balls: cups, tubes from wide to too narrow to stuff, a disc, a neck, rows, an oval. */
+    private const SHAPES = [
+        [], ['worked' => 'joined'],
+        ['rounds' => ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-14: sc around']],
+        ['worked' => 'joined', 'rounds' => ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-9: sc around']],
+        ['rounds' => ['6 sc in MR', 'R2-20: sc around']],
+        ['rounds' => ['4 sc in MR', 'R2-10: sc around']],
+        ['rounds' => ['9 sc in MR', 'R2-30: sc around']],
+        ['rounds' => ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6']],
+        ['rounds' => ['6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-6: sc around', '(sc, dec) x6', 'inc x12', 'R9-11: sc around', 'dec x12', 'dec x6']],
+        ['worked' => 'rows', 'rounds' => ['ch 13', 'sc in 2nd ch from hook and in each ch across, turn (12)', 'R3-12: ch 1, sc across, turn']],
+        ['rounds' => ['ch 8, sc in 2nd ch from hook, 5 sc, 3 sc in last ch, 5 sc, inc (16)', 'R2-4: sc around']],
+    ];
+
     /** @return iterable<Plan> */
     private static function plans(): iterable
     {
@@ -35,8 +57,9 @@ final class EveryStepTest extends TestCase
             yield PlanReader::json((string) file_get_contents($file));
         }
         mt_srand(13);
-        for ($i = 0; $i < self::TRIES / 100; ++$i) {
-            yield from RandomPlans::some(100, [
+        for ($i = 0; $i < self::TRIES / 50; ++$i) {
+            yield from RandomPlans::some(50, self::SHAPES[$i % \count(self::SHAPES)] + [
+                'name' => self::NAMES[$i % 7],
                 'finish' => ['end' => PieceEnd::cases()[$i % 7]->value, 'turned' => $i % 3, 'stuffing' => ['goes' => 1 + $i % 5]],
                 'placements' => [
                     ['kind' => 'eyes', 'anchor' => 'round', 'number' => 1 + $i % 9, 'apart' => 2],
@@ -56,6 +79,9 @@ final class EveryStepTest extends TestCase
                 self::everyRoundIsWorkedOnceAndNothingComesTooLate($piece);
                 self::everyYarnThatIsTakenUpWasThere($piece);
                 self::theStepsReplayedAreThePlan($plan, $piece);
+                if (0 === $i % 4) {
+                    self::nothingIsToldTwice($plan, $piece);
+                }
                 if (null === $piece->piece->start && 0 === $i % 10) {
                     self::assertReadsBack($plan, $piece);
                 }
@@ -82,6 +108,27 @@ final class EveryStepTest extends TestCase
             self::inReach($piece, $step);
         }
         self::assertSame(\count($piece->stages->reading->rounds) + 1, $next, 'All rounds are worked.');
+    }
+
+    /** What is done once is told once; and the written pattern tells as much of it as the steps do. */
+    private static function nothingIsToldTwice(Plan $plan, PieceAnalysis $piece): void
+    {
+        $told = [];
+        foreach (StepsWriter::steps($plan, $piece, $piece->piece->copies->groups()[0], Terms::Us) as $step) {
+            $told[$step['kind']][] = $step['text'];
+        }
+        self::assertCount([] === $piece->stages->reading->rounds ? 0 : 1, $told['fasten-off'] ?? []);
+        self::assertLessThanOrEqual(1, \count($told['close'] ?? []));
+        foreach (array_diff_key($told, array_flip(self::AGAIN)) as $kind => $texts) {
+            self::assertSame(array_unique($texts), $texts, "A step of kind {$kind} is told twice.");
+        }
+        $said = implode("\n", array_merge(...array_values($told)));
+        self::assertDoesNotMatchRegularExpression(self::NEVER, $said);
+        $heading = strtoupper($piece->piece->name).' (';
+        $pattern = explode("\n\n", (string) strstr(WrittenPattern::text(Analysis::of($plan), Terms::Us), $heading))[0];
+        self::assertDoesNotMatchRegularExpression(self::NEVER, $pattern);
+        self::assertSame(\count($told['fasten-off'] ?? []), substr_count($pattern, 'Fasten off'));
+        self::assertSame(preg_match(self::STUFFS, $said), preg_match(self::STUFFS, $pattern), "{$said}\n\n{$pattern}");
     }
 
     private static function inReach(PieceAnalysis $piece, Step $step): void

@@ -15,6 +15,7 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** @phpstan-import-type WrittenStep from StepsWriter */
@@ -156,6 +157,25 @@ final class StepsTest extends TestCase
             'R1: ch 5, starting in 2nd ch from hook, with B Brick: 3 sc; 3 sc in next st: first sc with B, the others with A; 2 sc, inc (10)',
             $oval[0],
         );
+    }
+
+    /** Every stitch of those that go into one has its own yarn, and is read back with it. */
+    #[TestWith(['BAA', 'first sc with B, the others with A'])]
+    #[TestWith(['BBA', 'first sc with B, second with B, third with A'])]
+    #[TestWith(['BAB', 'first sc with B, second with A, third with B'])]
+    #[TestWith(['ABAA', 'first sc with A, second with B, the others with A'])]
+    public function testAStitchOfSeveralYarnsNamesEach(string $yarns, string $words): void
+    {
+        $lines = ['6 sc in MR', \strlen($yarns).' sc in next st, 5 sc'];
+        $runs = [];
+        foreach (str_split($yarns) as $i => $yarn) {
+            $runs[] = ['kind' => 'run', 'round' => 2, 'from' => $i + 1, 'to' => $i + 1, 'yarn' => $yarn];
+        }
+        $texts = self::texts(self::steps($lines, $runs));
+        self::assertStringContainsString(\strlen($yarns)." sc in next st: {$words};", $texts[1]);
+        $again = Analysis::of(Plans::of($texts))->pieces[0];
+        self::assertSame([], $again->stages->reading->problems);
+        self::assertSame($yarns, substr($again->stages->colouring->rounds[1], 0, \strlen($yarns)));
     }
 
     /** The chain that lifts the hook is worked, so it is written; how a joined round is closed, too. */

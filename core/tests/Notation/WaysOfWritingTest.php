@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Notation;
 
+use Alternum\Core\Notation\Expansion;
 use Alternum\Core\Notation\NamedYarn;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
@@ -83,8 +84,8 @@ final class WaysOfWritingTest extends TestCase
             yield $end => ["sc around {$end}", [], 'B'];
         }
         yield 'a remark' => ['sc around (12) keep B', [], null];
-        yield 'letters and figures' => ['A5 B2 A5', [0 => 'A', 10 => 'B', 14 => 'A'], null];
-        yield 'some of them' => ['6 sc in A, 6 sc in B', [0 => 'A', 12 => 'B'], null];
+        yield 'letters and figures' => ['A5 B2 A5', [0 => 'A', 5 * Expansion::TOPS => 'B', 7 * Expansion::TOPS => 'A'], null];
+        yield 'some of them' => ['6 sc in A, 6 sc in B', [0 => 'A', 6 * Expansion::TOPS => 'B'], null];
     }
 
     /**

@@ -12,10 +12,10 @@ final readonly class YarnPhrase extends Node
 {
     /**
      * @param string       $yarn   a letter, or a name as typed
-     * @param string|null  $within the yarn of an increase's second top: "with A then B"
+     * @param list<string> $within the yarns of an increase's second top, its third and so on: "with A then B"
      * @param YarnWay|null $way    how it is joined; null where nothing is said
      */
-    public function __construct(public string $yarn, Span $span, public ?string $within = null, public ?YarnWay $way = null)
+    public function __construct(public string $yarn, Span $span, public array $within = [], public ?YarnWay $way = null)
     {
         parent::__construct($span);
     }

@@ -12,9 +12,9 @@ final readonly class SaidYarn
     /**
      * @param string       $name   letter, or the name as typed
      * @param YarnWay|null $how    it is joined, or the old one is left
-     * @param string|null  $within the yarn from an increase's second top on
+     * @param list<string> $within the yarns of an increase's second top, its third and so on; the last goes on
      */
-    public function __construct(public string $name, public ?YarnWay $how = null, public ?string $within = null)
+    public function __construct(public string $name, public ?YarnWay $how = null, public array $within = [])
     {
     }
 }

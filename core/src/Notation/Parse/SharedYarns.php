@@ -9,7 +9,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\TokenType;
 
-/** An increase whose two stitches are in two yarns: "inc: first sc with A, second with B". */
+/** An increase whose stitches are in several yarns: "inc: first sc with A, second with B", "3 sc in next st: first sc with A, the others with B". */
 final class SharedYarns
 {
     /**
@@ -26,21 +26,28 @@ final class SharedYarns
         $from = $c->at;
         $isBracket = $c->takeType(TokenType::Open);
         $isBracket || $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
-        $first = self::one($c, 'first');
-        $c->takeType(TokenType::Separator);
-        $c->skip('and', 'the');
-        $second = null === $first ? null : self::one($c, 'second', 'others', 'rest');
-        if (null === $first || null === $second || ($isBracket && !$c->takeType(TokenType::Close))) {
+        $yarns = [];
+        do {
+            $before = $c->at;
+            [] === $yarns || $c->takeType(TokenType::Separator);
+            $yarn = self::one($c, \count($yarns) + 1);
+            $yarns = null === $yarn ? $yarns : [...$yarns, $yarn];
+        } while (null !== $yarn && \count($yarns) < $last->stitch->makes());
+        $c->at = null === $yarn ? $before : $c->at;
+        if (\count($yarns) < 2 || ($isBracket && !$c->takeType(TokenType::Close))) {
             return $c->back($from);
         }
 
-        return [...$nodes, new YarnPhrase($first, $c->span($from), within: $second), $last];
+        return [...$nodes, new YarnPhrase($yarns[0], $c->span($from), within: \array_slice($yarns, 1)), $last];
     }
 
-    /** "first sc with A" */
-    private static function one(Cursor $c, string ...$which): ?string
+    /** "first sc with A", "third with B"; all that are left: "the others with B". */
+    private static function one(Cursor $c, int $which): ?string
     {
-        if (!$c->take(...$which)) {
+        $c->skip('and', 'the');
+        if ($which === $c->tokens->ordinal($c->at)) {
+            ++$c->at;
+        } elseif (1 === $which || !$c->take('others', 'rest')) {
             return null;
         }
         $c->at += $c->name()->tokens ?? 0;

@@ -73,4 +73,15 @@ final class YarnName
 
         return $words > 0 && (':' === $c->value($ahead + $words) || 'then' === $c->value($ahead + $words)) ? $words : 0;
     }
+
+    /** @return list<string> "then B then A": one for each stitch of an increase after its first */
+    public static function then(Cursor $c): array
+    {
+        $names = [];
+        while ($c->take('then') && null !== $name = self::any($c)) {
+            $names[] = $name;
+        }
+
+        return $names;
+    }
 }

@@ -158,7 +158,7 @@ final class Yarns
         if (null === $name) {
             return $c->back($from);
         }
-        $within = $c->take('then') ? YarnName::any($c) : null;
+        $within = YarnName::then($c);
         $c->takeType(TokenType::Stop) || $c->takeType(TokenType::Separator);
 
         return new SaidYarn($name, null, $within);
