@@ -76,6 +76,7 @@ final readonly class Changes
             // At a round's end it hangs beside the next round's last stitch as well as beside its first.
             $around = $isJog && $atEnd && null !== $back ? $frame->makes($back->round) - $passes : $passes;
             $passesBack = $around < $passes;
+            $across = OldYarn::Carry === $oldYarn && null !== $back ? Passing::across($frame, $degrees, $back) : 0;
             unset($hanging[$to], $waiting[$to]);
             $change = new Change(
                 new ChangePlace(
@@ -108,9 +109,15 @@ final readonly class Changes
                     waits: null === $back ? null : max(0, $back->round - $round - 1),
                     takenFrom: $takenFrom,
                     hanging: implode('', array_keys($hanging)),
-                    catches: $passes > 0 && !$passesBack && null !== $back ? self::catches($round, $atEnd ? 0 : $stitch, $back, $floats) : [],
+                    catches: match (true) {
+                        null === $back => [],
+                        $across > 0 => Passing::catches($frame, $back->round, $back->stitch - 1 - $across, $back, $floats),
+                        $passes > 0 && !$passesBack => Passing::catches($frame, $round, $atEnd ? 0 : $stitch, $back, $floats),
+                        default => [],
+                    },
                     passes: min($passes, $around),
                     passesBack: $passesBack,
+                    across: $across,
                     isChosen: !$isParted && null !== $ends->oldYarn && null !== $back && $oldYarn === $chosenYarn,
                     oldTail: $ends->oldTail ?? Tail::Weave,
                     newTail: YarnWay::Over === $way ? Tail::Over : $ends->newTail ?? Tail::Weave,
@@ -163,30 +170,6 @@ final readonly class Changes
     public function jogs(): array
     {
         return array_values(array_filter($this->all, static fn (Change $change): bool => $change->place->isJog));
-    }
-
-    /**
-     * Where a float is caught: at even distances of a stitch less than it may pass, and a stitch on in every other round, so that the
-     * places do not stand above one another. Common practice, no source.
-     *
-     * @param int $after the last stitch before it
-     *
-     * @return list<int>
-     */
-    private static function catches(int $round, int $after, StitchPlace $back, int $floats): array
-    {
-        $passes = $back->stitch - 1 - $after;
-        if ($passes <= $floats) {
-            return [];
-        }
-        $times = (int) ceil($passes / max(1, $floats - 1)) - 1;
-        $on = 0 === $round % 2 ? 1 : 0;
-        $catches = [];
-        for ($i = 1; $i <= $times; ++$i) {
-            $catches[] = min($back->stitch - 1, $after + (int) round($i * $passes / ($times + 1)) + $on);
-        }
-
-        return $catches;
     }
 
     /**

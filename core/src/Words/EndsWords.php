@@ -21,6 +21,8 @@ final readonly class EndsWords
 {
     /** A float of more stitches is a separate length, or something that is not worked in: common practice, no source. */
     private const FAR = 10;
+    /** A yarn that passes fewer stitches hangs where it is wanted, and is picked up. */
+    private const BESIDE = 2;
 
     /** @param bool $isOpen whether its inside can be seen and reached when it is done */
     public function __construct(private Plan $plan, private Piece $piece, private YarnWords $yarns, private bool $isOpen)
@@ -41,21 +43,16 @@ final readonly class EndsWords
                 ? "Leave {$from} hanging at the edge; in {$once} {$yarns->backRound} carry it loosely up the edge."
                     .($this->isEdged() ? ' The edging hides it.' : '')
                 : $this->carry($change),
-            OldYarn::Float => $yarns->passesBack
-                ? "Leave {$from} hanging at the marker; at stitch {$yarns->backStitch} of {$once} {$yarns->backRound} bring it back loosely"
-                    .' across '.Counted::of($yarns->passes, 'stitch').'.'
-                : "Carry {$from} loosely across the inside; {$back}",
+            OldYarn::Float => $this->float($change, $back),
             OldYarn::Over => "Lay {$from} along the top of the round below and crochet over it; {$back}",
         }];
         if (null === $yarns->takenFrom) {
             $steps[] = $this->joined($change);
         }
         if ([] !== $yarns->catches) {
-            $steps[] = "Catch {$from} behind at ".Counted::listed('stitch', 'stitches', ...array_map(
-                strval(...),
-                $yarns->catches,
-            )).", as it passes {$yarns->passes} stitches."
-                .($yarns->passes > self::FAR ? ' That is far for one float: a separate length for each spot, a bobble, or a circle sewn on shows less.' : '');
+            $passes = OldYarn::Carry === $yarns->old ? $yarns->across : $yarns->passes;
+            $steps[] = "Catch {$from} behind at {$this->caught($change)}, as it passes {$passes} stitches."
+                .($passes > self::FAR ? ' That is far for one float: a separate length for each spot, a bobble, or a circle sewn on shows less.' : '');
         }
         if ('' !== $yarns->hanging) {
             $letters = array_map($this->yarns->letter(...), str_split($yarns->hanging));
@@ -85,14 +82,47 @@ final readonly class EndsWords
         return false;
     }
 
+    /** "stitches 4 and 8", "stitch 17 of round 4 and stitch 3 of round 5": the round only where it is not the change’s own. */
+    private function caught(Change $change): string
+    {
+        $stitches = [];
+        foreach ($change->yarns->catches as $place) {
+            $stitches[$place->round][] = (string) $place->stitch;
+        }
+        $said = [];
+        foreach ($stitches as $round => $places) {
+            $said[] = Counted::listed('stitch', 'stitches', ...$places).(OldYarn::Carry === $change->yarns->old ? " of {$this->once()} {$round}" : '');
+        }
+
+        return implode(' and ', $said);
+    }
+
+    private function float(Change $change, string $back): string
+    {
+        $yarns = $change->yarns;
+        [$from, $once] = [$this->yarns->letter($yarns->from), $this->once()];
+
+        return match (true) {
+            !$yarns->passesBack => "Carry {$from} loosely across the inside; {$back}",
+            $yarns->passes < self::BESIDE => "Leave {$from} hanging at the marker; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.",
+            default => "Leave {$from} hanging at the marker; at stitch {$yarns->backStitch} of {$once} {$yarns->backRound} bring it back loosely"
+                .' across '.Counted::of($yarns->passes, 'stitch').'.',
+        };
+    }
+
     private function carry(Change $change): string
     {
         $yarns = $change->yarns;
         [$from, $once] = [$this->yarns->letter($yarns->from), $this->once()];
 
-        return $change->place->isAtEnd
-            ? "Leave {$from} hanging inside; pick it up again in {$once} {$yarns->backRound}, without pulling."
-            : "Leave {$from} hanging inside; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.";
+        return match (true) {
+            -$yarns->across > $this->plan->floats => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} bring it back loosely across "
+                .-$yarns->across." stitches, caught behind every {$this->plan->floats} or so, and take it up at stitch {$yarns->backStitch}.",
+            $yarns->across > $this->plan->floats => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} it passes loosely across"
+                ." {$yarns->across} stitches and is taken up at stitch {$yarns->backStitch}.",
+            $change->place->isAtEnd => "Leave {$from} hanging inside; pick it up again in {$once} {$yarns->backRound}, without pulling.",
+            default => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.",
+        };
     }
 
     private function cut(Change $change): ?string

@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Place;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Place\StitchPlace;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
@@ -29,7 +30,7 @@ final class OldYarnTest extends TestCase
                 'oldYarn' => $change->yarns->old,
                 'toDo' => $words->toDo($change),
                 'why' => $words->why($change),
-                'catches' => $change->yarns->catches,
+                'catches' => array_map(static fn (StitchPlace $place): int => $place->stitch, $change->yarns->catches),
             ],
             $piece->changes->all,
         );
@@ -134,5 +135,23 @@ final class OldYarnTest extends TestCase
         $runs = [['kind' => 'run', 'round' => 5, 'from' => 4, 'to' => 16, 'yarn' => 'B']];
         [$change] = self::changes(Plans::of(self::TUBE, $runs));
         self::assertStringContainsString('as it passes 13 stitches. That is far for one float: a separate length for each spot', $change['toDo']);
+    }
+
+    /**
+     * By hand, a round of 18: a yarn left after stitch a and taken up at stitch b of the next round passes b − 1 − a stitches with the work, or 18
+     * less; over five it is caught like any float. Straight above it is only picked up.
+     */
+    #[TestWith([4, 14, 'in round 5 it passes loosely across 9 stitches and is taken up at stitch 14', 'Catch B behind at stitches 7 and 10 of round 5'])]
+    #[TestWith([14, 5, 'in round 5 it passes loosely across 8 stitches and is taken up at stitch 5', 'Catch B behind at stitch 18 of round 4'])]
+    #[TestWith([13, 6, 'in round 5 bring it back loosely across 8 stitches, caught behind every 5 or so, and take it up at stitch 6', null])]
+    #[TestWith([9, 10, 'in round 5 pick it up at stitch 10', null])]
+    public function testWhatIsCarriedSidewaysIsCaughtToo(int $left, int $taken, string $words, ?string $caught): void
+    {
+        $run = static fn (int $round, int $from, int $to): array => ['kind' => 'run', 'round' => $round, 'from' => $from, 'to' => $to, 'yarn' => 'B'];
+        $plan = Plans::of(Plans::ball(3), [$run(4, $left, $left), $run(5, $taken, $taken)]);
+        $change = Analysis::of($plan)->pieces[0]->changes->all[1];
+        $told = Plans::changeWords($plan, Analysis::of($plan)->pieces[0], Terms::Us)->toDo($change);
+        self::assertStringContainsString($words, $told);
+        null === $caught ? self::assertStringNotContainsString('Catch', $told) : self::assertStringContainsString($caught, $told);
     }
 }
