@@ -109,7 +109,7 @@ final class AnalysisWriter
             'stitchWidthMm' => Rounded::of($plan->gauge->stitchWidthMm()),
             'roundHeightMm' => Rounded::of($plan->gauge->roundHeightMm()),
             'hookUs' => null === $plan->gauge->hookMm ? null : HookSize::us($plan->gauge->hookMm),
-            'remark' => GaugeWords::remark($plan->gauge, $plan->yarns[0]->weight, $plan->yarns[0]->strands),
+            'remark' => GaugeWords::ofYarn($plan->gauge, $plan->yarns[0]),
         ];
     }
 

@@ -66,25 +66,22 @@ enum WeightCategory: string
     }
 
     /**
-     * What it works up like, so many strands of it held together: two are about one category up, three or four about two.
+     * What yarn of so many metres in 100 g works up like: strands held together have fewer metres between them.
      *
-     * Source: common practice, no source: two of DK work up like worsted or aran.
+     * Source: common practice, no source; the metres that labels of each category say, from memory.
      */
-    public function held(int $strands): self
+    public static function ofMetres(float $metresPer100g): self
     {
-        $up = match (true) {
-            $strands < 2 => 0,
-            $strands < 3 => 1,
-            default => 2,
+        return match (true) {
+            $metresPer100g >= 550.0 => self::Lace,
+            $metresPer100g >= 350.0 => self::Fingering,
+            $metresPer100g >= 280.0 => self::Sport,
+            $metresPer100g >= 180.0 => self::Dk,
+            $metresPer100g >= 125.0 => self::Worsted,
+            $metresPer100g >= 80.0 => self::Bulky,
+            $metresPer100g >= 45.0 => self::SuperBulky,
+            default => self::Jumbo,
         };
-        $at = match ($this) {
-            self::Aran => self::Worsted,
-            default => $this,
-        };
-        $order = array_values(array_filter(self::cases(), static fn (self $one): bool => self::Aran !== $one));
-        $from = (int) array_search($at, $order, true);
-
-        return 0 === $up ? $this : $order[min(\count($order) - 1, $from + $up)];
     }
 
     /** The label's single crochet in 4 inches (10 cm). */

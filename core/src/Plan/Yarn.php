@@ -32,6 +32,12 @@ final readonly class Yarn
     ) {
     }
 
+    /** Its label's category; of strands held together, that of what they come to. */
+    public function worksUpLike(): WeightCategory
+    {
+        return 1 === $this->strands ? $this->weight : WeightCategory::ofMetres($this->metresPer100g / $this->strands);
+    }
+
     public static function read(Fields $fields): self
     {
         $yarn = new self(

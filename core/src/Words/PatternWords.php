@@ -70,7 +70,7 @@ final readonly class PatternWords
             ? round($yarn->metresPer100g).' m/100 g'
             : round($yarn->metresPer100g / Units::YARD_IN_METRES).' yd/100 g';
         $held = $yarn->strands > 1
-            ? ", {$yarn->strands} strands held together, as thick as ".$yarn->weight->held($yarn->strands)->label($this->terms)
+            ? ", {$yarn->strands} strands held together, as thick as ".$yarn->worksUpLike()->label($this->terms)
             : '';
 
         return "{$yarn->key} {$yarn->name}, {$yarn->weight->label($this->terms)} ({$sold}){$held}: up to {$this->length($high)}, ".ceil($grams).' g'

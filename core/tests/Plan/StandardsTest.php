@@ -8,6 +8,7 @@ use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\LabelRange;
 use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Words\GaugeWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -82,16 +83,25 @@ final class StandardsTest extends TestCase
         }
     }
 
-    /** Two strands of DK held together work up about like one of worsted or aran: common practice, no source. */
-    public function testStrandsHeldTogether(): void
+    /** Two strands of fingering, 400 m in 100 g, are DK together, and two of DK about like worsted or aran: common practice, no source. */
+    #[TestWith([WeightCategory::Fingering, 400.0, 2, WeightCategory::Dk])]
+    #[TestWith([WeightCategory::Dk, 250.0, 2, WeightCategory::Worsted])]
+    #[TestWith([WeightCategory::Dk, 250.0, 3, WeightCategory::Bulky])]
+    #[TestWith([WeightCategory::Aran, 170.0, 2, WeightCategory::Bulky])]
+    #[TestWith([WeightCategory::Aran, 170.0, 1, WeightCategory::Aran])]
+    #[TestWith([WeightCategory::Jumbo, 30.0, 2, WeightCategory::Jumbo])]
+    public function testStrandsHeldTogether(WeightCategory $weight, float $metres, int $strands, WeightCategory $like): void
     {
-        self::assertSame(WeightCategory::Worsted, WeightCategory::Dk->held(2));
-        self::assertSame(WeightCategory::Bulky, WeightCategory::Dk->held(3));
-        self::assertSame(WeightCategory::Bulky, WeightCategory::Aran->held(2));
-        self::assertSame(WeightCategory::Jumbo, WeightCategory::Jumbo->held(2));
-        self::assertSame(WeightCategory::Aran, WeightCategory::Aran->held(1));
-        $remark = (string) GaugeWords::remark(new Gauge(15.0, 16.0, 4.0), WeightCategory::Dk, 2);
-        self::assertStringStartsWith('2 strands of DK together work up about like worsted. Tighter than the 11 to 14 of a worsted label', $remark);
+        self::assertSame($like, (new Yarn('A', 'Chalk', '#ffffff', $weight, $metres, $strands))->worksUpLike());
+    }
+
+    public function testTheGaugeIsHeldAgainstTheStrandsTogether(): void
+    {
+        $remark = (string) GaugeWords::ofYarn(new Gauge(15.0, 16.0, 4.0), new Yarn('A', 'Chalk', '#ffffff', WeightCategory::Dk, 250.0, 2));
+        self::assertStringStartsWith(
+            '2 strands of DK together are about 125 m in 100 g, like worsted. Tighter than the 11 to 14 of a worsted label',
+            $remark,
+        );
         self::assertNull(HookSize::us(12.0), 'Makers of hooks differ.');
     }
 }
