@@ -12,6 +12,7 @@ use Alternum\Core\Form\FinishPart;
 use Alternum\Core\Form\FinishReason;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\StuffingGoes;
+use Alternum\Core\Notation\CueGrammar;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceAnalysis;
@@ -45,7 +46,7 @@ final readonly class WhatIsNeeded
         return [
             ...$this->size(),
             PatternLine::named('Skill level', $this->difficulty()->inWords()),
-            ...$this->words->materials($this->analysis->amounts->amounts, $this->stuffing()),
+            ...$this->words->materials($this->analysis->amounts->amounts, $this->stuffing(), $this->eyesMm()),
             $this->words->gauge(),
         ];
     }
@@ -59,6 +60,21 @@ final readonly class WhatIsNeeded
     public function notes(): array
     {
         return $this->words->notes($this->facts());
+    }
+
+    /** @return array<string, string> by piece, how large its eyes are, where its words say so */
+    private function eyesMm(): array
+    {
+        $sizes = [];
+        foreach ($this->analysis->pieces as $piece) {
+            $reading = $piece->stages->reading;
+            foreach ([...$reading->said, ...array_merge([], ...array_column($reading->rounds, 'cues'))] as $said) {
+                $mm = CueGrammar::of($said->text)->eyesMm;
+                $sizes += null === $mm ? [] : [$piece->piece->key => $mm];
+            }
+        }
+
+        return $sizes;
     }
 
     /** @return list<array{name: string, text: string}> the lines and the words, for the screen */

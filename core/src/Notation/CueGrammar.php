@@ -28,6 +28,7 @@ final class CueGrammar
     private const NOT_NOW = '/\b(?:sew|embroider|stitch on|glue|felt|paint|rounds?|rnds?|rows?)\b|\br\d/i';
     private const BETWEEN = '/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*'
         .'(?:r(?:ou)?n?ds?|r)?\.?\s*(?<second>\d{1,3})/i';
+    private const EYES = '/\b(\d{1,2}(?:\.\d)?)[ -]?mm\b[^.;]{0,40}\beyes?\b/i';
     private const APART = '/(\d{1,2})\s*(?:sts?|stitches|sc|dc)\b(?:\s*(?:apart|between))/i';
 
     public static function of(string $text): CueMeaning
@@ -63,6 +64,7 @@ final class CueGrammar
             embroiders: self::says($text, '/\bembroider/i'),
             setsFromInside: self::says($text, self::SETS) && !self::says($text, self::NOT_NOW),
             place: self::place($text),
+            eyesMm: 1 === preg_match(self::EYES, $text, $match) ? $match[1] : null,
         );
     }
 

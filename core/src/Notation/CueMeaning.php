@@ -30,6 +30,7 @@ final readonly class CueMeaning
      * @param bool           $embroiders     something is embroidered
      * @param bool           $setsFromInside something is set that wants a hand inside, at this moment
      * @param SaidPlace|null $place          where something is set
+     * @param string|null    $eyesMm         how large the eyes are that they name, in mm as typed
      */
     public function __construct(
         public bool $tightensRing,
@@ -49,6 +50,7 @@ final readonly class CueMeaning
         public bool $embroiders,
         public bool $setsFromInside,
         public ?SaidPlace $place,
+        public ?string $eyesMm,
     ) {
     }
 }

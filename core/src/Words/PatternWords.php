@@ -32,12 +32,13 @@ final readonly class PatternWords
     }
 
     /**
-     * @param list<Amount> $amounts
-     * @param float        $stuffing grams, stuffed firmly
+     * @param list<Amount>          $amounts
+     * @param float                 $stuffing grams, stuffed firmly
+     * @param array<string, string> $eyesMm   by piece, how large its eyes are, where its words say so
      *
      * @return list<PatternLine> a line for each
      */
-    public function materials(array $amounts, float $stuffing): array
+    public function materials(array $amounts, float $stuffing, array $eyesMm): array
     {
         $lines = [];
         foreach ($amounts as $amount) {
@@ -54,7 +55,7 @@ final readonly class PatternWords
         if ($stuffing > 0.0) {
             $notions[] = $stuffing < 1.0 ? 'a little stuffing' : 'stuffing, up to '.(int) (ceil($stuffing / self::STUFFING_TO) * self::STUFFING_TO).' g';
         }
-        array_push($notions, ...$this->parts());
+        array_push($notions, ...$this->parts($eyesMm));
         $lines[] = PatternLine::named('Notions', implode(', ', $notions));
 
         return $lines;
@@ -210,8 +211,12 @@ final readonly class PatternWords
         return Units::Metric === $this->plan->units ? ceil($metres).' m' : ceil($metres / Units::YARD_IN_METRES).' yd';
     }
 
-    /** @return list<string> what is not crocheted: "2 safety eyes" */
-    private function parts(): array
+    /**
+     * @param array<string, string> $eyesMm by piece
+     *
+     * @return list<string> what is not crocheted: "2 safety eyes", "2 safety eyes (8 mm)"
+     */
+    private function parts(array $eyesMm): array
     {
         $parts = [];
         foreach ($this->plan->pieces as $piece) {
@@ -224,16 +229,18 @@ final readonly class PatternWords
                     default => 'button',
                 };
                 if (null !== $name) {
-                    $key = '' === $placement->name ? $name : "={$name}";
-                    $parts[$key] = ($parts[$key] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
+                    $size = PlacementKind::Eyes === $placement->kind ? $eyesMm[$piece->key] ?? '' : '';
+                    $part = [$name, '' === $placement->name, $size];
+                    $key = implode(' ', $part);
+                    $count = ($parts[$key][3] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
+                    $parts[$key] = [...$part, $count];
                 }
             }
         }
 
-        return array_map(
-            static fn (string $name, int $count): string => $count.' '.ltrim($name, '=').($count > 1 && '=' !== $name[0] ? 's' : ''),
-            array_keys($parts),
+        return array_values(array_map(
+            static fn (array $part): string => "{$part[3]} {$part[0]}".($part[3] > 1 && $part[1] ? 's' : '').('' === $part[2] ? '' : " ({$part[2]} mm)"),
             $parts,
-        );
+        ));
     }
 }

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Words\Abbreviations;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What stands before the pieces of a written pattern, and how short its changes are. Common practice, no source. */
@@ -56,6 +57,21 @@ final class PatternWordsTest extends TestCase
         self::assertMatchesRegularExpression('/^Size: about \d\.\d cm high, \d\.\d cm wide, when stuffed$/m', $pattern);
         self::assertStringContainsString('BODY (make 1)', $pattern);
         self::assertGreaterThan(strpos($pattern, 'BODY ('), (int) strpos($pattern, 'Caution:'), 'Safety comes last.');
+    }
+
+    /** Where the maker’s words say how large the eyes are, in a remark or beside a round, so does the list of what is needed. */
+    #[TestWith(['# set 8 mm safety eyes here', '2 safety eyes (8 mm)'])]
+    #[TestWith(['Insert the 10.5mm eyes', '2 safety eyes (10.5 mm)'])]
+    #[TestWith(['# set the safety eyes here; the tail is 8 mm. wide', '2 safety eyes'])]
+    public function testSaysHowLargeTheEyesAre(string $line, string $says): void
+    {
+        $lines = Plans::ball(4);
+        array_splice($lines, 7, 0, [$line]);
+        $pattern = WrittenPattern::text(
+            Analysis::of(Plans::of($lines, [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => 6, 'apart' => 4]]])),
+            Terms::Us,
+        );
+        self::assertStringEndsWith(", {$says}", self::line($pattern, 'Notions:'));
     }
 
     /** What has to be known, no more: the cactus is drawn in, its mat edged, its flower grown out of chains. */
