@@ -7,17 +7,17 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Place\Change;
-use Alternum\Core\Plan\Basis;
 
 /** What the changes of a piece come to, as the analysis has it: the one measure by which plans of them are searched, compared and told. */
 final readonly class ChangeFigures
 {
     /**
      * @param int          $ends  of one copy, to be hidden
-     * @param float        $mm    yarn of one copy that hangs on how it changes: its stitches and joins, the tails of changes, what is carried
+     * @param float        $mm    of yarn that changing one copy takes beside the stitches
      * @param list<Change> $shown jogs that show, and that nothing covers
+     * @param int          $jogs  all of them
      */
-    private function __construct(public int $ends, public float $mm, public array $shown)
+    private function __construct(public int $ends, public float $mm, public array $shown, public int $jogs)
     {
     }
 
@@ -29,11 +29,12 @@ final readonly class ChangeFigures
 
         return new self(
             $lengths->ends(),
-            $lengths->onChanging() + $lengths->worth() * Basis::WIDTHS * $analysis->plan->gauge->stitchWidthMm(),
+            $lengths->onChanging(),
             array_values(array_filter(
                 $analysis->pieces[$at]->changes->jogs(),
                 static fn (Change $jog): bool => $jog->shows() && !isset($covers[$jog->place->treated]),
             )),
+            \count($analysis->pieces[$at]->changes->jogs()),
         );
     }
 

@@ -115,7 +115,8 @@ final readonly class ChangeSearch
                 $options[] = new MethodOption(
                     method: $method,
                     step: $way->step(),
-                    mm: ($way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    // A slip stitch in place of a stitch is no saving that anyone looks for.
+                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
                     place: $way->parts()

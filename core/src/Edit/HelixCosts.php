@@ -18,7 +18,7 @@ use Alternum\Core\Plan\Plan;
 /** Several yarns in one spiral, against the same yarns as stripes of one round: carried inside, and cut at every change. */
 final readonly class HelixCosts
 {
-    private function __construct(public ChangingCost $helix, public ChangingCost $carried, public ChangingCost $cut)
+    private function __construct(public ChangeFigures $helix, public ChangeFigures $carried, public ChangeFigures $cut)
     {
     }
 
@@ -45,20 +45,15 @@ final readonly class HelixCosts
     public function values(): array
     {
         return array_map(
-            static fn (ChangingCost $cost): array => ['ends' => $cost->ends, 'mm' => round($cost->mm, 2), 'jogs' => $cost->jogs],
+            static fn (ChangeFigures $cost): array => ['ends' => $cost->ends, 'mm' => round($cost->mm, 2), 'jogs' => $cost->jogs],
             ['helix' => $this->helix, 'carried' => $this->carried, 'cut' => $this->cut],
         );
     }
 
-    private static function cost(Analysis $now, Piece $piece): ChangingCost
+    private static function cost(Analysis $now, Piece $piece): ChangeFigures
     {
-        $analysis = $now->recoloured($now->plan->withPiece($piece), $piece->key);
-        foreach ($analysis->pieces as $i => $one) {
-            if ($one->piece->key === $piece->key) {
-                return new ChangingCost($analysis->lengths[$i]->ends(), $analysis->lengths[$i]->onChanging(), \count($one->changes->jogs()));
-            }
-        }
+        $at = (int) array_search($piece->key, array_column($now->plan->pieces, 'key'), true);
 
-        return new ChangingCost(0, 0.0, 0);
+        return ChangeFigures::of($now->recoloured($now->plan->withPiece($piece), $piece->key), $at);
     }
 }

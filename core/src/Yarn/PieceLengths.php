@@ -79,10 +79,4 @@ final readonly class PieceLengths
     {
         return $this->changed + array_sum($this->carries) + array_sum($this->floats);
     }
-
-    /** All that is worked of one copy, of any yarn, in single crochets' worth. */
-    public function worth(): float
-    {
-        return array_sum($this->worth) + array_sum($this->joins);
-    }
 }

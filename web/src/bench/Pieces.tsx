@@ -29,6 +29,11 @@ function liftOf(piece: Piece): Lift {
 	return piece.lift ?? (piece.chainCounts === true ? 'counted' : usual);
 }
 
+function liftWords(lift: Lift): string {
+	if (lift === 'none') return say('pieces.lift.none');
+	return lift === 'chain' ? say('pieces.lift.chain') : say('pieces.lift.counted');
+}
+
 /** The plan's pieces; the one in view is changed from here. */
 export function Pieces() {
 	const { draft, piece: shown, showPiece } = useBench();
@@ -159,7 +164,7 @@ export function Pieces() {
 							<ChoiceField
 								label={piece.worked === 'rows' ? say('pieces.theTurningChain') : say('pieces.theChainAtARound')}
 								value={liftOf(piece)}
-								choices={LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'].map((lift) => [lift, say(`pieces.lift.${lift}`)])}
+								choices={LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'].map((lift) => [lift, liftWords(lift)])}
 								onChange={(lift) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(set(is, 'chainCounts', null), 'lift', lift)))}
 							/>
 						)}
