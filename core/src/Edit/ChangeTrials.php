@@ -18,6 +18,10 @@ final class ChangeTrials
     /** So many are tried, or as many as come to so many stitches: an answer is not to be waited for. */
     private const TRIALS = 300;
     private const STITCHES = 100000;
+    /** Copies in yarns of their own take as long as so many stitches more. */
+    private const COPY = 100;
+    /** With more jogs than these, those near are too many to be tried: what the search found stays. */
+    private const JOGS = 12;
 
     /** @var array<string, ChangeFigures|null> by the plan of changes; null: something would be wrong with it */
     private array $known = [];
@@ -30,7 +34,8 @@ final class ChangeTrials
         foreach ($now->pieces[$at]->stages->reading->rounds as $round) {
             $stitches += $round->makes;
         }
-        $this->left = min(self::TRIALS, intdiv(self::STITCHES, max(1, $stitches)));
+        $stitches += self::COPY * \count($now->pieces[$at]->piece->copies->groups());
+        $this->left = \count($search->jogs) > self::JOGS ? 0 : min(self::TRIALS, intdiv(self::STITCHES, $stitches));
     }
 
     public static function of(Analysis $now, int $at, ChangeSearch $search): self
@@ -47,6 +52,9 @@ final class ChangeTrials
      */
     public function improved(array $decisions, Weights $weights): array
     {
+        if ($this->left <= 0) {
+            return $decisions;
+        }
         $best = $this->figures($decisions)?->score($weights) ?? \INF;
         for ($jogs = 1; $jogs <= 2; ++$jogs) {
             foreach ($this->near($decisions, $jogs) as $other) {
@@ -84,7 +92,11 @@ final class ChangeTrials
         }
     }
 
-    /** @param list<Decision> $decisions */
+    /**
+     * @param list<Decision> $decisions
+     *
+     * @phpstan-impure as it takes one of the trials that are left
+     */
     private function figures(array $decisions): ?ChangeFigures
     {
         $key = implode(' ', array_map(static fn (Decision $one): string => "{$one->method->value}/{$one->comes?->value}", $decisions));
