@@ -16,7 +16,7 @@ use Alternum\Core\Plan\Plan;
 final class ChangeTrials
 {
     /** So many are tried, or as many as come to so many stitches: an answer is not to be waited for. */
-    private const TRIALS = 300;
+    private const TRIALS = 200;
     private const STITCHES = 100000;
     /** Copies in yarns of their own take as long as so many stitches more. */
     private const COPY = 100;
@@ -25,7 +25,9 @@ final class ChangeTrials
 
     /** @var array<string, ChangeFigures|null> by the plan of changes; null: something would be wrong with it */
     private array $known = [];
-    private int $left;
+    /** @var array<string, true> those that the present search has asked for: known or not, each is a trial */
+    private array $tried = [];
+    private readonly int $trials;
 
     /** @param int $at the piece's place in the plan */
     private function __construct(private readonly Analysis $now, private readonly int $at, private readonly ChangeSearch $search)
@@ -35,7 +37,7 @@ final class ChangeTrials
             $stitches += $round->makes;
         }
         $stitches += self::COPY * \count($now->pieces[$at]->piece->copies->groups());
-        $this->left = \count($search->jogs) > self::JOGS ? 0 : min(self::TRIALS, intdiv(self::STITCHES, $stitches));
+        $this->trials = \count($search->jogs) > self::JOGS ? 0 : min(self::TRIALS, intdiv(self::STITCHES, $stitches));
     }
 
     public static function of(Analysis $now, int $at, ChangeSearch $search): self
@@ -44,7 +46,7 @@ final class ChangeTrials
     }
 
     /**
-     * The best of the plans near one.
+     * The best of the plans near one. What others have tried before is known, but changes nothing of what is found.
      *
      * @param list<Decision> $decisions
      *
@@ -52,23 +54,34 @@ final class ChangeTrials
      */
     public function improved(array $decisions, Weights $weights): array
     {
-        if ($this->left <= 0) {
-            return $decisions;
+        $this->tried = [];
+        for ($next = $decisions; null !== $next; $next = $this->better($decisions, $weights)) {
+            $decisions = $next;
         }
-        $best = $this->figures($decisions)?->score($weights) ?? \INF;
+
+        return $decisions;
+    }
+
+    /**
+     * @param list<Decision> $decisions
+     *
+     * @return list<Decision>|null a better plan near it; null: none was found
+     */
+    private function better(array $decisions, Weights $weights): ?array
+    {
+        $best = $this->score($decisions, $weights);
         for ($jogs = 1; $jogs <= 2; ++$jogs) {
             foreach ($this->near($decisions, $jogs) as $other) {
-                if ($this->left <= 0) {
-                    return $decisions;
+                if (\count($this->tried) > $this->trials) {
+                    return null;
                 }
-                $score = $this->figures($other)?->score($weights) ?? \INF;
-                if ($score < $best - 1e-9) {
-                    return $this->improved($other, $weights);
+                if ($this->score($other, $weights) < $best - 1e-9) {
+                    return $other;
                 }
             }
         }
 
-        return $decisions;
+        return null;
     }
 
     /**
@@ -92,20 +105,19 @@ final class ChangeTrials
         }
     }
 
-    /**
-     * @param list<Decision> $decisions
-     *
-     * @phpstan-impure as it takes one of the trials that are left
-     */
-    private function figures(array $decisions): ?ChangeFigures
+    /** @param list<Decision> $decisions */
+    private function score(array $decisions, Weights $weights): float
     {
         $key = implode(' ', array_map(static fn (Decision $one): string => "{$one->method->value}/{$one->comes?->value}", $decisions));
+        $this->tried[$key] = true;
+        if (0 === $this->trials) {
+            return 0.0;
+        }
         if (!\array_key_exists($key, $this->known)) {
-            --$this->left;
             $then = $this->now->recoloured($this->search->decided($this->now->plan, $decisions), $this->now->pieces[$this->at]->piece->key);
             $this->known[$key] = \count($then->problems) > \count($this->now->problems) ? null : ChangeFigures::of($then, $this->at);
         }
 
-        return $this->known[$key];
+        return $this->known[$key]?->score($weights) ?? \INF;
     }
 }

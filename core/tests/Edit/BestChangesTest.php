@@ -11,9 +11,11 @@ use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Edit\BestChanges;
 use Alternum\Core\Edit\ChangeFigures;
 use Alternum\Core\Edit\ChangeSearch;
+use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Plan\ChangeAt;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\BestWords;
 use PHPUnit\Framework\TestCase;
 
 /** The best plan of changes is the best: against every plan of a small piece, each worked out by the analysis and not by the search. */
@@ -47,6 +49,23 @@ final class BestChangesTest extends TestCase
             }
         }
         self::assertEqualsCanonicalizing([1, 2, 3, 4, 5], array_values(array_unique($changes)));
+    }
+
+    /** What is said of a plan before it is chosen holds when it is. */
+    public function testWhatIsSaidOfItIsWhatItBrings(): void
+    {
+        mt_srand(2611);
+        for ($n = 2; $n < 5; ++$n) {
+            $plan = self::piece($n, 1 + $n);
+            $before = ChangeFigures::of(Analysis::of($plan), 0);
+            foreach (BestWriter::values($plan, 'body') as $best) {
+                $after = ChangeFigures::of(Analysis::of((new BestChanges('body', Minds::from($best['minds'])))->apply($plan)), 0);
+                self::assertSame(
+                    BestWords::of($after->ends - $before->ends, ($after->mm - $before->mm) / 1000.0, \count($after->shown), $plan->units),
+                    $best['says'],
+                );
+            }
+        }
     }
 
     /** One piece of so many jogs, in a spiral or joined, whose front lies anywhere; where too many plans of it are possible, some methods are set by hand. */
