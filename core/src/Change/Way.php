@@ -79,8 +79,9 @@ interface Way
     /**
      * What a written round says of it in place of "change to B in last st"; null: that.
      *
-     * @param string $from letter of the old yarn
-     * @param string $to   of the new one
+     * @param string $from   letter of the old yarn
+     * @param string $to     of the new one
+     * @param string $single what a single crochet is called in the pattern's terms
      */
     public function inRound(string $from, string $to, string $single): ?string;
 

@@ -20,7 +20,7 @@ final class ChangeTrials
     private const STITCHES = 100000;
     /** Copies in yarns of their own take as long as so many stitches more. */
     private const COPY = 100;
-    /** With more jogs than these, those near are too many to be tried: what the search found stays. */
+    /** With more jogs than these the plans near are too many to be tried: what the search found stays. */
     private const JOGS = 12;
 
     /** @var array<string, ChangeFigures|null> by the plan of changes; null: something would be wrong with it */
@@ -32,11 +32,8 @@ final class ChangeTrials
     /** @param int $at the piece's place in the plan */
     private function __construct(private readonly Analysis $now, private readonly int $at, private readonly ChangeSearch $search)
     {
-        $stitches = 0;
-        foreach ($now->pieces[$at]->stages->reading->rounds as $round) {
-            $stitches += $round->makes;
-        }
-        $stitches += self::COPY * \count($now->pieces[$at]->piece->copies->groups());
+        $piece = $now->pieces[$at];
+        $stitches = $piece->stages->reading->stitches() + self::COPY * \count($piece->piece->copies->groups());
         $this->trials = \count($search->jogs) > self::JOGS ? 0 : min(self::TRIALS, intdiv(self::STITCHES, $stitches));
     }
 
@@ -55,6 +52,9 @@ final class ChangeTrials
     public function improved(array $decisions, Weights $weights): array
     {
         $this->tried = [];
+        if (0 === $this->trials) {
+            return $decisions;
+        }
         for ($next = $decisions; null !== $next; $next = $this->better($decisions, $weights)) {
             $decisions = $next;
         }
@@ -105,14 +105,15 @@ final class ChangeTrials
         }
     }
 
-    /** @param list<Decision> $decisions */
+    /**
+     * @param list<Decision> $decisions
+     *
+     * @return float as Weights::score() has it, less being better; infinite where something would be wrong with it
+     */
     private function score(array $decisions, Weights $weights): float
     {
         $key = implode(' ', array_map(static fn (Decision $one): string => "{$one->method->value}/{$one->comes?->value}", $decisions));
         $this->tried[$key] = true;
-        if (0 === $this->trials) {
-            return 0.0;
-        }
         if (!\array_key_exists($key, $this->known)) {
             $then = $this->now->recoloured($this->search->decided($this->now->plan, $decisions), $this->now->pieces[$this->at]->piece->key);
             $this->known[$key] = \count($then->problems) > \count($this->now->problems) ? null : ChangeFigures::of($then, $this->at);

@@ -102,31 +102,24 @@ final readonly class PieceFilling
             $isOn && self::isFrill($fabric) => self::none(FinishReason::Frill),
             Join::Loops === $piece->start?->join, Join::SpiralLoops === $piece->start?->join => self::none(FinishReason::StandsOff),
             !$isOn && $depth < self::DISC => self::none(FinishReason::Flat),
-            null === $end, $isOn, Role::Bears === $role, Role::Filled === $role => self::through($fabric, $role, $openings),
+            null === $end, $isOn, Role::Bears === $role, Role::Filled === $role => self::enclosed($fabric->counts(), $end, $role, $openings),
             $depth < self::CUP && Role::Light !== $role => self::none(FinishReason::Cup),
             PieceEnd::Sewn !== $end => self::none(FinishReason::LeftOpen),
-            default => self::through($fabric, $role, $openings),
+            default => self::enclosed($fabric->counts(), $end, $role, $openings),
         };
     }
 
-    /** A tube that is stuffed through its opening. */
-    private static function through(Fabric $fabric, Role $role, Openings $openings): self
-    {
-        return match (true) {
-            Role::Bears === $role => new self(Firmness::Firm, FinishReason::Bears),
-            Role::Light === $role => new self(Firmness::Light, FinishReason::Limb),
-            max([0, ...$fabric->counts()]) < $openings->least() => new self(Firmness::Light, FinishReason::Narrow),
-            default => new self(Firmness::Usual, FinishReason::Open),
-        };
-    }
-
-    /** @param list<int> $counts */
+    /**
+     * What holds stuffing, closed over it or filled through its opening.
+     *
+     * @param list<int> $counts
+     */
     private static function enclosed(array $counts, ?PieceEnd $end, Role $role, Openings $openings): self
     {
         return match (true) {
             Role::Bears === $role => new self(Firmness::Firm, FinishReason::Bears),
             Role::Light === $role => new self(Firmness::Light, FinishReason::Limb),
-            [] !== $counts && max($counts) < $openings->least() => new self(Firmness::Light, FinishReason::Narrow),
+            max([0, ...$counts]) < $openings->least() => new self(Firmness::Light, FinishReason::Narrow),
             true === $end?->closes() => new self(Firmness::Firm, FinishReason::Closes),
             default => new self(Firmness::Usual, FinishReason::Open),
         };

@@ -9,7 +9,12 @@ use Alternum\Core\Frame\Frame;
 /** How a yarn that is not in hand passes behind stitches, and where it is caught. */
 final class Passing
 {
-    /** @return int stitches of the round in which a yarn comes back, from where it hangs to there, the shorter way; none in rows, where it is at the edge */
+    /**
+     * @param float $degrees where the yarn hangs, as Frame::degrees() has it
+     *
+     * @return int stitches of the round in which it comes back, from where it hangs to there, the shorter way; against the working direction
+     *             where negative, and none in rows, where it is at the edge
+     */
     public static function across(Frame $frame, float $degrees, StitchPlace $back): int
     {
         $turn = ($frame->degrees($back->round, $back->stitch - 1) - $degrees) / 360.0;
@@ -21,8 +26,9 @@ final class Passing
      * Where a float is caught: at even distances of a stitch less than it may pass, and a stitch on in every other round, so that the
      * places do not stand above one another. Common practice, no source.
      *
-     * @param int $round whose parity decides
-     * @param int $after the last stitch before it; before the round's first where it is 0 or less
+     * @param int $round  whose parity decides
+     * @param int $after  the last stitch before it; before the round's first where it is 0 or less
+     * @param int $floats stitches that a yarn may pass without being caught
      *
      * @return list<StitchPlace>
      */
