@@ -219,14 +219,14 @@ final readonly class RoundWords
         $in = $isPlain ? $this->yarns->letter($change->yarns->to) : null;
         $back = Closing::BackLoop === $this->piece->closing ? 'back loop of ' : '';
 
+        $others = $isMany ? ", join all but the last with sl st in {$back}first st" : '';
+
         return match (true) {
             // The needle joins it instead.
-            $this->isNeedleJoined && $round->number === \count($this->reading->rounds) => '',
+            $this->isNeedleJoined && $worked->to === \count($this->reading->rounds) => $others,
             !$isJoined => null === $round->closed ? '' : ", {$round->closed->value}",
             // So does the standing start of the next.
-            null !== $change && $change->place->isJog && Ways::of($change->treatment->method)->parts() => $isMany
-                ? ', join all but the last with sl st in first st'
-                : '',
+            null !== $change && $change->place->isJog && Ways::of($change->treatment->method)->parts() => $others,
             null !== $in && !$isMany => "; sl st to {$back}first st in {$in}",
             $round->chainIsFirst && '' === $back => ", {$joins} with sl st in top of ch {$this->lifts($round)}",
             Closed::ToBackLoop !== $round->closed => ", {$joins} with sl st in {$back}first st",

@@ -178,6 +178,15 @@ final class StepsTest extends TestCase
         self::assertSame($yarns, substr($again->stages->colouring->rounds[1], 0, \strlen($yarns)));
     }
 
+    /** The last round is joined once: with the needle, also where it is told together with others. */
+    public function testWhatTheNeedleJoinsIsNotJoinedBefore(): void
+    {
+        $finish = ['worked' => 'joined', 'finish' => ['end' => 'needle-join']];
+        $told = static fn (string $line): string => self::texts(self::steps(['6 sc in MR', 'inc x6', $line], [], $finish))[2];
+        self::assertSame('R3: sc around (12)', $told('sc around'));
+        self::assertSame('R3-5: sc around (12), join all but the last with sl st in first st', $told('R3-5: sc around'));
+    }
+
     /** The chain that lifts the hook is worked, so it is written; how a joined round is closed, too. */
     public function testWritesTurningChainsAndSeams(): void
     {
