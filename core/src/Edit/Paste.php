@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Plan\ChangeChoice;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Format\Fields;
@@ -108,7 +107,6 @@ final readonly class Paste implements EditKind
                     $piece->worked,
                     $piece->lines,
                     colours: [new LayerEntry(new Fill($plan->yarns[0]->key))],
-                    changes: new ChangeChoice(),
                     settings: new PieceSettings([FirstRound::class => $piece->firstRound, JoinedStart::class => $start]),
                 ),
                 $piece->reading,

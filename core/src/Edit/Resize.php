@@ -75,10 +75,10 @@ final readonly class Resize implements EditKind
         if ([] !== $after->errors()) {
             throw EditRefused::because('resize.unfit', wrong: $after->errors()[0]->message);
         }
-        $moves = new ResizedRounds($old, $new, $reading->rounds, $after->rounds);
         $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
+        $deepest = (new Openings($counts, $plan->gauge->stitchWidthMm()))->deepest();
 
-        return $resized->withPiece($changed->carried($moves, (new Openings($counts, $plan->gauge->stitchWidthMm()))->deepest()));
+        return $resized->withPiece($changed->carried(new ResizedRounds($old, $new, $reading->rounds, $after->rounds, $deepest)));
     }
 
     public function inWords(): string

@@ -17,9 +17,15 @@ final readonly class ResizedRounds implements RoundMoves
     /**
      * @param list<Round> $oldRounds
      * @param list<Round> $newRounds
+     * @param int|null    $deepest   the last of them that a hand reaches through an opening; null: any
      */
-    public function __construct(ShapePhases $old, ShapePhases $new, private array $oldRounds, private array $newRounds)
-    {
+    public function __construct(
+        ShapePhases $old,
+        ShapePhases $new,
+        private array $oldRounds,
+        private array $newRounds,
+        private ?int $deepest,
+    ) {
         $edges = [0];
         $newEdge = 0;
         $phases = [
@@ -44,6 +50,11 @@ final readonly class ResizedRounds implements RoundMoves
     public function last(): int
     {
         return \count($this->oldRounds);
+    }
+
+    public function deepest(): ?int
+    {
+        return $this->deepest;
     }
 
     public function newLast(): int

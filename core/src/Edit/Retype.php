@@ -45,7 +45,7 @@ final readonly class Retype implements ReplacesGroup
         $changed = $piece->withRounds($this->rounds);
         $moves = self::moves($plan, $piece, $changed);
 
-        return $plan->withPiece(TypedLayer::shown($moves->isStill() ? $changed : $changed->carried($moves, null), PieceReading::of($plan, $changed)));
+        return $plan->withPiece(TypedLayer::shown($moves->isStill() ? $changed : $changed->carried($moves), PieceReading::of($plan, $changed)));
     }
 
     /** Where the rounds of a piece went as its lines became others. */

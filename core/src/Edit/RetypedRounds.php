@@ -46,6 +46,11 @@ final readonly class RetypedRounds implements RoundMoves
         return $this->last;
     }
 
+    public function deepest(): ?int
+    {
+        return null;
+    }
+
     public function newLast(): int
     {
         return \count($this->newRounds);

@@ -8,7 +8,7 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundMoves;
 
 /** How a piece's colour changes are to be treated: by one method, or each as fits best, with exceptions. */
-final readonly class ChangeChoice
+final readonly class ChangeChoice implements PieceSetting
 {
     /**
      * @param Method|null          $method null: automatic
@@ -66,8 +66,14 @@ final readonly class ChangeChoice
         return $this->at[$round]->onward ?? 0;
     }
 
-    public static function read(Fields $fields): self
+    public static function field(): string
     {
+        return 'changes';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        $fields = $piece->object(self::field());
         $method = $fields->has('method') && 'auto' === $fields->raw('method') ? null : $fields->oneOf('method', Method::class, Method::choices());
         $ends = EndsChoice::read($fields);
         $line = null;

@@ -15,8 +15,10 @@ final readonly class Piece
 {
     public const KEY = '/^[a-z0-9][a-z0-9-]*$/D';
 
-    /** The order of the fields in the plan's format; what is not named comes last but for the placements. */
-    private const ORDER = ['key', 'name', 'copies', 'worked', 'lift', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes'];
+    /** The order of the fields in the plan's format; what is not named comes after these. */
+    private const ORDER = [
+        'key', 'name', 'copies', 'worked', 'lift', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes', 'finish', 'face',
+    ];
 
     public Closing $closing;
     public ?RoundLift $lift;
@@ -26,13 +28,17 @@ final readonly class Piece
     public ?JoinedStart $start;
     public Finish $finish;
     public ?Face $face;
+    /** Stitches to the working direction, a round; null: the plan's. */
+    public ?float $lean;
+    /** From the marker in the working direction, 0 up to, not including, 360. */
+    public float $frontDegrees;
+    public ChangeChoice $changes;
+    /** @var list<Placement> */
+    public array $placements;
 
     /**
-     * @param list<string>     $rounds       one typed line each
-     * @param float|null       $lean         null: the plan's
-     * @param float            $frontDegrees 0 up to, not including, 360
+     * @param list<string>     $rounds  one typed line each
      * @param list<LayerEntry> $colours
-     * @param list<Placement>  $placements
      */
     public function __construct(
         public string $key,
@@ -40,11 +46,7 @@ final readonly class Piece
         public Copies $copies,
         public Worked $worked,
         public array $rounds,
-        public ?float $lean = null,
-        public float $frontDegrees = 180.0,
         public array $colours = [],
-        public ChangeChoice $changes = new ChangeChoice(),
-        public array $placements = [],
         public PieceSettings $settings = new PieceSettings(),
     ) {
         // What is asked for often.
@@ -55,11 +57,14 @@ final readonly class Piece
         $this->start = $settings->get(JoinedStart::class);
         $this->finish = $settings->get(Finish::class) ?? new Finish();
         $this->face = $settings->get(Face::class);
+        $this->lean = $settings->get(Lean::class)?->stitches;
+        $this->frontDegrees = $settings->get(Front::class)->degrees ?? Front::USUAL;
+        $this->changes = $settings->get(ChangeChoice::class) ?? new ChangeChoice();
+        $this->placements = $settings->get(Placements::class)->all ?? [];
     }
 
     public static function read(Fields $fields): self
     {
-        $front = $fields->object('front');
         $earlier = RoundLift::inEarlier($fields);
         $settings = PieceSettings::read($fields);
         $piece = new self(
@@ -68,14 +73,9 @@ final readonly class Piece
             copies: Copies::read($fields),
             worked: $fields->oneOf('worked', Worked::class),
             rounds: $fields->texts('rounds', Limits::LINES, Limits::LINE, '/^[^\r\n]*$/D', Message::of('field.lineBreak')),
-            lean: $fields->has('lean') ? $fields->number('lean', -2, 2) : null,
-            frontDegrees: fmod($front->number('degrees', 0, 360), 360.0),
             colours: $fields->objects('colours', 0, Limits::READ_LAYERS, LayerKinds::read(...)),
-            changes: ChangeChoice::read($fields->object('changes')),
-            placements: $fields->has('placements') ? Placement::readAll($fields) : [],
             settings: null === $earlier ? $settings : $settings->with($earlier),
         );
-        $front->close();
         $fields->close();
 
         return $piece;
@@ -90,31 +90,16 @@ final readonly class Piece
             'copies' => $this->copies->values(),
             'worked' => $this->worked->value,
             'rounds' => $this->rounds,
-            'front' => ['degrees' => Number::plain($this->frontDegrees)],
             'colours' => array_map(static fn (LayerEntry $entry): array => $entry->values(), $this->colours),
-            'changes' => $this->changes->values(),
-        ]
-            + (null === $this->lean ? [] : ['lean' => Number::plain($this->lean)])
-            + $this->settings->values();
-        $ordered = array_intersect_key(array_flip(self::ORDER), $values);
+        ] + $this->settings->values();
 
-        return array_replace($ordered, $values)
-            + ['placements' => array_map(static fn (Placement $placement): array => $placement->values(), $this->placements)];
+        return array_replace(array_intersect_key(array_flip(self::ORDER), $values), $values);
     }
 
-    /**
-     * All that names rounds, once they have moved. The typed lines stay as they are.
-     *
-     * @param int|null $deepest the last round that a hand reaches; null: any
-     */
-    public function carried(RoundMoves $moves, ?int $deepest): self
+    /** All that names rounds, once they have moved. The typed lines stay as they are. */
+    public function carried(RoundMoves $moves): self
     {
-        return $this->but(
-            colours: LayerEntry::carried($this->colours, $moves),
-            changes: $this->changes->carried($moves),
-            placements: array_map(static fn (Placement $placement): Placement => $placement->carried($moves, $deepest), $this->placements),
-            settings: $this->settings->carried($moves),
-        );
+        return $this->but(colours: LayerEntry::carried($this->colours, $moves), settings: $this->settings->carried($moves));
     }
 
     public function placement(string $key): ?Placement
@@ -153,12 +138,12 @@ final readonly class Piece
 
     public function withFront(float $degrees): self
     {
-        return $this->but(frontDegrees: $degrees);
+        return $this->set(new Front($degrees));
     }
 
     public function withChanges(ChangeChoice $changes): self
     {
-        return $this->but(changes: $changes);
+        return $this->set($changes);
     }
 
     public function withWorked(Worked $worked): self
@@ -173,7 +158,7 @@ final readonly class Piece
 
     public function withLean(float $lean): self
     {
-        return $this->but(lean: $lean);
+        return $this->set(new Lean($lean));
     }
 
     public function named(string $name, Copies $copies): self
@@ -190,7 +175,7 @@ final readonly class Piece
     /** @param list<Placement> $placements */
     public function withPlacements(array $placements): self
     {
-        return $this->but(placements: $placements);
+        return $this->set(new Placements($placements));
     }
 
     /**
@@ -198,7 +183,6 @@ final readonly class Piece
      *
      * @param list<string>|null     $rounds
      * @param list<LayerEntry>|null $colours
-     * @param list<Placement>|null  $placements
      */
     private function but(
         ?string $key = null,
@@ -206,11 +190,7 @@ final readonly class Piece
         ?Copies $copies = null,
         ?Worked $worked = null,
         ?array $rounds = null,
-        ?float $lean = null,
-        ?float $frontDegrees = null,
         ?array $colours = null,
-        ?ChangeChoice $changes = null,
-        ?array $placements = null,
         ?PieceSettings $settings = null,
     ): self {
         return new self(
@@ -219,11 +199,7 @@ final readonly class Piece
             copies: $copies ?? $this->copies,
             worked: $worked ?? $this->worked,
             rounds: $rounds ?? $this->rounds,
-            lean: $lean ?? $this->lean,
-            frontDegrees: $frontDegrees ?? $this->frontDegrees,
             colours: $colours ?? $this->colours,
-            changes: $changes ?? $this->changes,
-            placements: $placements ?? $this->placements,
             settings: $settings ?? $this->settings,
         );
     }

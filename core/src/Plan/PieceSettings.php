@@ -12,15 +12,19 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 final readonly class PieceSettings
 {
     /** @var list<class-string<PieceSetting>> */
-    public const ALL = [RoundLift::class, Closing::class, FirstRound::class, JoinedStart::class, Finish::class, Face::class];
+    public const ALL = [
+        RoundLift::class, Closing::class, FirstRound::class, Lean::class, JoinedStart::class, Front::class, ChangeChoice::class, Finish::class, Face::class,
+        Placements::class,
+    ];
 
-    /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual */
+    /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual, and what is always written */
     private array $said;
 
     /** @param array<class-string<PieceSetting>, PieceSetting|null> $said by its class; null, and what is as usual, is as if nothing were said */
     public function __construct(array $said = [])
     {
-        $this->said = array_filter($said, static fn (?PieceSetting $setting): bool => !\in_array($setting?->values(), [null, []], true));
+        $this->said = array_filter($said, static fn (?PieceSetting $setting): bool => !\in_array($setting?->values(), [null, []], true))
+            + [Front::class => new Front(), ChangeChoice::class => new ChangeChoice(), Placements::class => new Placements([])];
     }
 
     public static function of(?PieceSetting $setting): self

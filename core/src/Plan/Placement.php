@@ -115,10 +115,9 @@ final readonly class Placement
 
     /**
      * The same once rounds have moved, where it is said by a round; the others are said by what they are.
-     *
-     * @param int|null $deepest the last round that a hand reaches, for what has a washer; null: any
+     * What has a washer stays where a hand reaches.
      */
-    public function carried(RoundMoves $moves, ?int $deepest): self
+    public function carried(RoundMoves $moves): self
     {
         if (Anchor::Round !== $this->anchor || $this->number > $moves->last()) {
             return $this;
@@ -127,6 +126,7 @@ final readonly class Placement
         if (null === $round) {
             return $this;
         }
+        $deepest = $moves->deepest();
         $round = null !== $deepest && $this->kind->hasWasher() ? max(1, min($round, $deepest - $this->offset)) : $round;
 
         return new self(

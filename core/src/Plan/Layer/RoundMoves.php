@@ -16,6 +16,9 @@ interface RoundMoves
     /** Rounds of the piece, now. */
     public function newLast(): int;
 
+    /** The last round, now, that a hand reaches through an opening; null: any does. */
+    public function deepest(): ?int;
+
     /** Where a stretch of rounds is now; null where none of them is left. */
     public function range(RoundRange $range): ?RoundRange;
 
