@@ -8,7 +8,6 @@ use Alternum\Core\Change\BestFront;
 use Alternum\Core\Change\LineCompared;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\PieceForm;
-use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Making\LateCues;
@@ -146,7 +145,7 @@ final readonly class PieceAnalysis
      */
     public function asksEnd(): bool
     {
-        return EndReason::Said !== $this->stages->end->reason
+        return !$this->stages->end->reason->isKnown()
             && ([] !== $this->piece->placements || null !== $this->piece->face || [] !== array_filter(
                 $this->piece->colours,
                 static fn (LayerEntry $entry): bool => $entry->layer->facesFront(),

@@ -47,7 +47,7 @@ final readonly class PieceStages
         $piece = $piece->withChanges($piece->changes->orAt(TypedMethods::in($reading))->or($plan->changes));
         $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
-        $end = StandingEnd::of($plan, $piece, \count($fabric->rounds));
+        $end = StandingEnd::of($plan, $piece, $reading);
         $unmoving = [];
         for ($try = 1;; ++$try) {
             $treatments = Treatments::of($piece, $fabric, $byRounds, $piece->frontDegrees, $unmoving);

@@ -9,6 +9,7 @@ use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\ChangeWords;
+use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\YarnWords;
 
 /** Plans for the tests. */
@@ -113,6 +114,7 @@ final class Plans
             reading: $piece->stages->reading,
             finishing: $piece->finishing,
             yarns: new YarnWords($plan),
+            sides: SideWords::of($piece->stages->frame->lies()),
             terms: $terms,
         );
     }

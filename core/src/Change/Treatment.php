@@ -12,7 +12,7 @@ final readonly class Treatment
     /**
      * @param bool       $isChosen  the method is the maker’s choice, not the program's
      * @param float      $degrees   where the marker stands there, or, with a standing start, is put; 0 up to, not including, 360
-     * @param bool       $isStacked a stripe of one round lies above or below it: slip stitches in one column pucker there
+     * @param bool       $isStacked the yarn changes a round above or below it, too: slip stitches in one column pucker there
      * @param float|null $line      degrees from the front at which the yarns change instead; null: at the round's end, or by the method
      * @param bool       $holds     a second round of the new yarn holds a loop down that is pulled through
      */

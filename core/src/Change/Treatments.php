@@ -84,20 +84,21 @@ final readonly class Treatments
     /**
      * The treatment of a change that only layers at places make, which may not move the marker that they are laid by.
      *
-     * @param int    $makes   stitches of the round
-     * @param float  $degrees where it is
-     * @param Stitch $next    the next round's first
+     * @param int    $makes     stitches of the round
+     * @param float  $degrees   where it is
+     * @param Stitch $next      the next round's first
+     * @param bool   $isStacked the yarn changes at the end of the round before or after it, too
      */
-    public static function unmoving(Piece $piece, int $round, int $makes, float $degrees, Stitch $next): Treatment
+    public static function unmoving(Piece $piece, int $round, int $makes, float $degrees, Stitch $next, bool $isStacked): Treatment
     {
         $chosen = $piece->changes->afterRound($round);
         $shows = Sight::showsAt($degrees, $piece->frontDegrees);
         $site = new ChangeSite(piece: $piece, round: $round, makes: $makes, next: $next, degrees: $degrees, mayMove: false);
-        $way = Ways::fitting($chosen ?? Ways::automatic($shows, false, false), $site);
+        $way = Ways::fitting($chosen ?? Ways::automatic($shows, false, $isStacked), $site);
         // What changes the yarns before or after the round's end would move them in the picture.
         $method = 0 === $way->offset() ? $way::method() : Method::Plain;
 
-        return new Treatment($method, null !== $chosen && $method === $chosen, $degrees);
+        return new Treatment($method, null !== $chosen && $method === $chosen, $degrees, $isStacked);
     }
 
     /**

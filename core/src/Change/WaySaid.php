@@ -37,16 +37,22 @@ interface WaySaid
     /** Whether stitches were worked on before the marker moved. */
     public function hasMoved(): bool;
 
-    /** "at the back", where the next round is to begin. */
+    /** "at the back, opposite the front", where the next round is to begin. */
     public function place(): string;
 
     /** "38° from the front". */
     public function away(): string;
 
+    /** "at the back", where it is not seen. */
+    public function hidden(): string;
+
+    /** "Choose another front", so that it comes there. */
+    public function choosesSide(): string;
+
     /** Whether its place is seen from the front. */
     public function shows(): bool;
 
-    /** Whether a stripe of one round lies above or below it. */
+    /** Whether the yarn changes a round above or below it, too. */
     public function isStacked(): bool;
 
     /** Whether only a picture makes it, which is laid by the marker. */

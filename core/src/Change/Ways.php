@@ -40,7 +40,7 @@ final class Ways
      *
      * @param bool $shows     the jog would be seen from the front
      * @param bool $holds     a second round of the new yarn holds a loop down
-     * @param bool $isStacked a stripe of one round lies above or below it
+     * @param bool $isStacked the yarn changes a round above or below it, too
      */
     public static function automatic(bool $shows, bool $holds, bool $isStacked): Method
     {

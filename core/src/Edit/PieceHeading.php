@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\SaidEnd;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Worked;
@@ -13,9 +14,9 @@ final readonly class PieceHeading
 {
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
     private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)\b/iu';
-    private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up))?\)$/u';
+    private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up|face to the tail|tail to the face))?\)$/u';
     private const WORKED = '/\b(?:(?<rows>in rows)|(?<joined>in joined rounds)|(?<spiral>in a spiral))\b/i';
-    private const FROM = '/\b(?:(?<top>(?:from the )?top down)|(?<bottom>(?:from the )?bottom up))\b/i';
+    private const FROM = '/\b(?:from (?:the )?)?(?:top[ -]down|bottom[ -]up)\b|\bfrom (?:the )?\pL+(?: end)? to (?:the )?\pL+(?: end)?\b/iu';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /**
@@ -50,7 +51,8 @@ final readonly class PieceHeading
         // A pattern that was written here has its headings in capitals.
         $isOurs = self::isOurs($line) && mb_strtoupper($name) === $name;
 
-        $said = (string) preg_replace([self::WORKED, self::FROM], '', $rest);
+        $said = (string) preg_replace_callback(self::FROM, static fn (array $end): string => null === SaidEnd::in($end[0]) ? $end[0] : '', $rest);
+        $said = (string) preg_replace(self::WORKED, '', $said);
 
         return new self(
             name: $isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,
@@ -62,11 +64,7 @@ final readonly class PieceHeading
                 isset($how['joined']) => Worked::Joined,
                 default => Worked::Spiral,
             },
-            firstRound: match (true) {
-                1 !== preg_match(self::FROM, $rest, $end, \PREG_UNMATCHED_AS_NULL) => null,
-                isset($end['top']) => FirstRound::Top,
-                default => FirstRound::Bottom,
-            },
+            firstRound: SaidEnd::in($rest),
         );
     }
 

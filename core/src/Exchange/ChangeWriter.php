@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Words\ChangeWords;
 use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\YarnWords;
 
 /** A colour change as values for JSON: contract/analysis.schema.json, Change. */
@@ -34,6 +35,7 @@ final readonly class ChangeWriter
             reading: $stages->reading,
             finishing: $analysis->finishing,
             yarns: new YarnWords($plan),
+            sides: SideWords::of($stages->frame->lies()),
             terms: $plan->terms,
             covers: array_map(PlacingWords::it(...), $analysis->covers()),
         ), $stages->reading, $analysis->covers());

@@ -26,6 +26,7 @@ use Alternum\Core\Words\EndWords;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\TipWords;
 use Alternum\Core\Yarn\PieceLengths;
 
@@ -42,6 +43,7 @@ final class PieceWriter
         $front = $analysis->bestFront();
         $harmony = $analysis->harmony($plan);
         $line = $analysis->lineCompared();
+        $sides = SideWords::of($stages->frame->lies());
 
         return [
             'key' => $piece->key,
@@ -55,6 +57,7 @@ final class PieceWriter
             'lean' => $plan->leanOf($piece),
             'frontDegrees' => Rounded::of($piece->frontDegrees),
             'beginsAtTop' => $stages->frame->beginsAtTop(),
+            'lies' => $stages->frame->lies(),
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Sight::WITHIN,
@@ -87,13 +90,18 @@ final class PieceWriter
                 $harmony->pairs,
             ),
             'shine' => PieceWords::shine($harmony),
-            'faceRemarks' => PieceWords::face($analysis->face()),
-            'placed' => array_map(self::placed(...), $analysis->placing->placed),
+            'faceRemarks' => PieceWords::face($analysis->face(), $sides),
+            'placed' => array_map(static fn (Placed $placed): array => self::placed($placed, $sides), $analysis->placing->placed),
             'offers' => array_map(
                 static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => MessageWords::says($offer->label)],
                 $analysis->offers($plan),
             ),
-            'bestFront' => ['degrees' => $front->degrees, 'nearestStep' => $front->nearest, 'better' => $front->isBetter, 'why' => PieceWords::front($front)],
+            'bestFront' => [
+                'degrees' => $front->degrees,
+                'nearestStep' => $front->nearest,
+                'better' => $front->isBetter,
+                'why' => PieceWords::front($front, $stages->frame->lies()),
+            ],
         ];
     }
 
@@ -173,7 +181,7 @@ final class PieceWriter
     }
 
     /** @return array<string, mixed> */
-    private static function placed(Placed $placed): array
+    private static function placed(Placed $placed, SideWords $sides): array
     {
         return [
             'key' => $placed->placement->key,
@@ -184,7 +192,7 @@ final class PieceWriter
             'after' => array_map(Rounded::of(...), $placed->after),
             'apartMm' => null === $placed->apartMm ? null : Rounded::of($placed->apartMm),
             'summary' => PlacingWords::summary($placed),
-            'remarks' => PlacingWords::remarks($placed),
+            'remarks' => PlacingWords::remarks($placed, $sides),
         ];
     }
 }

@@ -20,6 +20,7 @@ use Alternum\Core\Words\ChangeWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\RoundWords;
+use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\YarnWords;
 
@@ -127,6 +128,7 @@ final class StepsWriter
                 reading: $stages->reading,
                 finishing: $piece->finishing,
                 yarns: $yarns,
+                sides: SideWords::of($stages->frame->lies()),
                 terms: $terms,
                 covers: array_map(PlacingWords::it(...), $piece->covers()),
             ),

@@ -111,6 +111,7 @@ final readonly class WhatIsNeeded
                     'height' => $under['height'] + self::height($piece, $isStuffed),
                     'width' => max($under['width'], $piece->form->width),
                     'stuffed' => $under['stuffed'] || $isStuffed,
+                    'lies' => $piece->stages->frame->lies(),
                     'under' => array_flip($under['keys']),
                 ];
             }
@@ -124,6 +125,7 @@ final readonly class WhatIsNeeded
             $largest['height'],
             $largest['width'],
             $largest['stuffed'],
+            $largest['lies'],
         )];
     }
 

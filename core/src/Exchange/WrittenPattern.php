@@ -69,7 +69,7 @@ final class WrittenPattern
                     $piece->piece->name,
                     $names,
                     $isOnce ? $piece->piece->copies->count : $group->count,
-                    EndReason::Said === $piece->stages->end->reason ? $piece->stages->frame->beginsAtTop() : null,
+                    EndReason::Said === $piece->stages->end->reason ? $piece->stages->end->firstRound : null,
                     Worked::Rows === $piece->piece->worked || $isMixed ? $piece->piece->worked : null,
                 ),
             );

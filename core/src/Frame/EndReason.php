@@ -8,6 +8,8 @@ namespace Alternum\Core\Frame;
 enum EndReason
 {
     case Said;
+    /** By what is typed before its first round. */
+    case Typed;
     case OnLegs;
     case IsLeg;
     case GoesOn;
@@ -18,4 +20,10 @@ enum EndReason
     case LateEyes;
     /** Nothing tells: pieces are begun at their top as a rule. */
     case Usual;
+
+    /** Whether the maker says so, and none needs to ask. */
+    public function isKnown(): bool
+    {
+        return self::Said === $this || self::Typed === $this;
+    }
 }

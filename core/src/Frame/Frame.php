@@ -136,7 +136,13 @@ final readonly class Frame
 
     public function beginsAtTop(): bool
     {
-        return FirstRound::Top === $this->firstRound;
+        return $this->firstRound->isAbove();
+    }
+
+    /** Whether the piece lies: degrees count from the middle of its back then. */
+    public function lies(): bool
+    {
+        return $this->firstRound->lies();
     }
 
     /**
@@ -145,7 +151,7 @@ final readonly class Frame
      */
     public function runsLeft(int $round): bool
     {
-        return ((Hand::Left === $this->hand) !== (FirstRound::Bottom === $this->firstRound)) !== $this->isBack($round);
+        return ((Hand::Left === $this->hand) === $this->firstRound->isAbove()) !== $this->isBack($round);
     }
 
     /** @return int the stitch that a place lies in, wrapped to the round */

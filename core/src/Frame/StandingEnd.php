@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Frame;
 
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Join;
@@ -22,12 +23,15 @@ final readonly class StandingEnd
     {
     }
 
-    /** @param int $rounds that the piece has */
-    public static function of(Plan $plan, Piece $piece, int $rounds): self
+    public static function of(Plan $plan, Piece $piece, Reading $reading): self
     {
-        return null === $piece->firstRound
-            ? self::joined($plan, $piece) ?? self::placed($piece, $rounds) ?? new self(FirstRound::Top, EndReason::Usual)
-            : new self($piece->firstRound, EndReason::Said);
+        $typed = $reading->saidEnd();
+
+        return match (true) {
+            null !== $piece->firstRound => new self($piece->firstRound, EndReason::Said),
+            null !== $typed => new self($typed, EndReason::Typed),
+            default => self::joined($plan, $piece) ?? self::placed($piece, \count($reading->rounds)) ?? new self(FirstRound::Top, EndReason::Usual),
+        };
     }
 
     private static function joined(Plan $plan, Piece $piece): ?self

@@ -70,6 +70,9 @@ final readonly class UnfitSettings
         if ($isRows && null !== $this->piece->lean) {
             yield 'lean' => Message::of('unfit.lean');
         }
+        if ($isRows && true === $this->piece->firstRound?->lies()) {
+            yield 'firstRound' => Message::of('unfit.lies');
+        }
         $face = $this->piece->face;
         if (null !== $face && ($isRows || $face->from > \count($this->reading->rounds))) {
             yield 'face' => $isRows ? Message::of('unfit.faceOfRows') : Message::of('unfit.face', from: $face->from, last: \count($this->reading->rounds));
@@ -103,6 +106,8 @@ final readonly class UnfitSettings
         }
         if (false === $chosen->drawn?->isNothing() && true !== $this->finishing->end?->closes()) {
             yield 'finish.drawn' => Message::of('unfit.drawn');
+        } elseif (true === $chosen->drawn?->base && true === $this->piece->firstRound?->lies()) {
+            yield 'finish.drawn' => Message::of('unfit.baseLies');
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Problem;
 
@@ -86,6 +87,18 @@ final readonly class Reading
         }
 
         return $cues;
+    }
+
+    /** Which end what is said before its first round begins it at; null: nothing does. */
+    public function saidEnd(): ?FirstRound
+    {
+        foreach ($this->said as $said) {
+            if (0 === $said->after && null !== $end = $said->meaning()->begins) {
+                return $end;
+            }
+        }
+
+        return null;
     }
 
     public function namesYarns(): bool

@@ -39,6 +39,7 @@ final readonly class Changes
         $backs = self::comingBack($swaps);
         $parts = self::parts($swaps, $shifted, $treatments);
         $helices = Helices::of($piece, $reading);
+        $ended = array_fill_keys(array_column(array_filter($swaps, static fn (YarnSwap $swap): bool => $swap->isAtEnd), 'round'), true);
         $changes = [];
         $hanging = $waiting = [];
         foreach ($swaps as $i => $swap) {
@@ -56,6 +57,7 @@ final readonly class Changes
                 $frame->makes($treated),
                 $degrees,
                 Stitch::ofCode($reading->rounds[$treated]->codes[0]),
+                isset($ended[$treated - 1]) || isset($ended[$treated + 1]),
             ) : null;
             // The loop is drawn where the yarn is swapped; the marker moves on from there.
             $degrees = null !== $treatment && $atEnd ? $treatment->degrees : $degrees;

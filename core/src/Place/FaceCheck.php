@@ -13,10 +13,11 @@ use Alternum\Core\Plan\Piece;
 final readonly class FaceCheck
 {
     /**
-     * @param list<int> $parted rounds in which the colour changes within it
-     * @param list<int> $steps  rounds at whose end a step lies in it
+     * @param list<int> $parted      rounds in which the colour changes within it
+     * @param list<int> $steps       rounds at whose end a step lies in it
+     * @param bool      $isAllAround no other side would mend that
      */
-    private function __construct(public array $parted, public array $steps)
+    private function __construct(public array $parted, public array $steps, public bool $isAllAround = false)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class FaceCheck
             }
         }
 
-        return new self($parted, $steps);
+        return new self($parted, $steps, $face->degrees >= 360.0);
     }
 
     private static function isParted(Frame $frame, int $round, Face $face, string $letters): bool

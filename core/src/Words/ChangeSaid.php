@@ -23,6 +23,7 @@ final readonly class ChangeSaid implements WaySaid
         private Fabric $fabric,
         private Reading $reading,
         private YarnWords $yarns,
+        private SideWords $sides,
         private Vocabulary $vocabulary,
         private ?string $cover,
     ) {
@@ -85,9 +86,9 @@ final readonly class ChangeSaid implements WaySaid
         $begins = ($this->piece->changes->at[$this->change->place->treated] ?? null)->begins ?? ChangeAt::BACK;
 
         return "into stitch {$this->counted($begins)}, counted from the fastened-off one, ".match (true) {
-            abs($begins) >= 179.5 => 'at the back, opposite the front',
-            abs($begins) < 0.5 => 'at the front',
-            default => round(abs($begins)).'° '.($begins > 0 ? 'on from' : 'before').' the front',
+            abs($begins) >= 179.5 => $this->sides->opposite,
+            abs($begins) < 0.5 => $this->sides->atZero,
+            default => round(abs($begins)).'° '.($begins > 0 ? 'on from' : 'before')." {$this->sides->zero}",
         };
     }
 
@@ -103,7 +104,17 @@ final readonly class ChangeSaid implements WaySaid
 
     public function away(): string
     {
-        return round($this->change->place->fromFront).'° from the front';
+        return $this->sides->away($this->change->place->fromFront);
+    }
+
+    public function hidden(): string
+    {
+        return $this->sides->hidden;
+    }
+
+    public function choosesSide(): string
+    {
+        return $this->sides->choose;
     }
 
     public function shows(): bool

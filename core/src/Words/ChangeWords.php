@@ -31,6 +31,7 @@ final readonly class ChangeWords
         private Reading $reading,
         Finishing $finishing,
         private YarnWords $yarns,
+        private SideWords $sides,
         Terms $terms,
         private array $covers = [],
     ) {
@@ -53,19 +54,19 @@ final readonly class ChangeWords
         }
         $at = null === $change->treatment->line ? '' : ', on the change line';
 
-        return "{$place}{$at}, ".Ways::of($change->treatment->method)->leaves().', '.self::seen($change);
+        return "{$place}{$at}, ".Ways::of($change->treatment->method)->leaves().', '.$this->seen($change);
     }
 
     /** Where its place is: "shows, 38° from the front". */
-    public static function seen(Change $change): string
+    private function seen(Change $change): string
     {
-        $apart = round($change->place->fromFront).'° from the front';
+        $apart = $this->sides->away($change->place->fromFront);
 
         return match (true) {
             !$change->place->isJog => $change->place->isAtEnd ? 'at the edge' : 'within the round',
             $change->shows() => "shows, {$apart}",
-            Sight::isAtBack($change->place->fromFront) => 'at the back',
-            default => "not seen from the front; shows from the side, {$apart}",
+            Sight::isAtBack($change->place->fromFront) => $this->sides->hidden,
+            default => "{$this->sides->fromSide}, {$apart}",
         };
     }
 
@@ -142,6 +143,7 @@ final readonly class ChangeWords
             fabric: $this->fabric,
             reading: $this->reading,
             yarns: $this->yarns,
+            sides: $this->sides,
             vocabulary: $this->vocabulary,
             cover: $this->covers[$change->place->treated] ?? null,
         );

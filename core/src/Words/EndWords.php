@@ -8,15 +8,21 @@ use Alternum\Core\Frame\EndReason;
 use Alternum\Core\Frame\StandingEnd;
 use Alternum\Core\Plan\FirstRound;
 
-/** Which way up a piece is taken to stand, and why. */
+/** Which end of a piece its round 1 is taken to be, and why. */
 final class EndWords
 {
     public static function of(StandingEnd $end): string
     {
-        $is = FirstRound::Top === $end->firstRound ? 'top' : 'bottom';
+        $is = match ($end->firstRound) {
+            FirstRound::Top => 'top',
+            FirstRound::Bottom => 'bottom',
+            FirstRound::Face => 'end with the face',
+            FirstRound::Tail => 'end with the tail',
+        };
 
         return match ($end->reason) {
             EndReason::Said => "Round 1 is the {$is}.",
+            EndReason::Typed => "Round 1 is the {$is}, as your lines say.",
             EndReason::OnLegs => "Round 1 is taken as the {$is}, as the piece stands on its legs.",
             EndReason::IsLeg => "Round 1 is taken as the {$is}, as a body is worked on from its last round.",
             EndReason::GoesOn => "Round 1 is taken as the {$is} side, as in the piece that it goes on from.",

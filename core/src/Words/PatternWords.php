@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PlacementKind;
@@ -79,15 +80,15 @@ final readonly class PatternWords
     }
 
     /**
-     * "Size: about 12.6 cm high, 5.2 cm wide, when stuffed"; what lies flat is as wide as it is.
+     * "Size: about 12.6 cm high, 5.2 cm wide, when stuffed"; what lies flat is as wide as it is, what lies on its underside is long.
      *
      * @param string $of       what is so large, where the plan has more; '' where it is all
      * @param float  $heightMm 0 where it lies flat
      */
-    public function size(string $of, float $heightMm, float $widthMm, bool $isStuffed): PatternLine
+    public function size(string $of, float $heightMm, float $widthMm, bool $isStuffed, bool $lies): PatternLine
     {
         $said = fn (float $mm): string => Units::Metric === $this->plan->units ? round($mm / 10.0, 1).' cm' : Inches::ofCm($mm / 10.0);
-        $high = $heightMm < self::FLAT_MM ? '' : "{$said($heightMm)} high, ";
+        $high = $heightMm < self::FLAT_MM ? '' : $said($heightMm).($lies ? ' long, ' : ' high, ');
 
         return PatternLine::named(
             'Size',
@@ -151,11 +152,11 @@ final readonly class PatternWords
     /**
      * "LEG (make 2; from the bottom up)". A name that capitals would not give back stays as it is.
      *
-     * @param list<string> $copies      names of the copies, where it is written more than once
-     * @param bool|null    $beginsAtTop null: it is not known which end is up
-     * @param Worked|null  $worked      where it is not worked as all others are
+     * @param list<string>    $copies     names of the copies, where it is written more than once
+     * @param FirstRound|null $firstRound null: it is not known which end that is
+     * @param Worked|null     $worked     where it is not worked as all others are
      */
-    public static function heading(string $name, array $copies, int $count, ?bool $beginsAtTop, ?Worked $worked): string
+    public static function heading(string $name, array $copies, int $count, ?FirstRound $firstRound, ?Worked $worked): string
     {
         $capitals = mb_strtoupper($name);
         $isPlain = self::small($capitals) === $name && 1 === preg_match('/\p{L}/u', $name);
@@ -167,9 +168,11 @@ final readonly class PatternWords
                 Worked::Spiral => 'in a spiral',
                 null => null,
             },
-            match (Worked::Rows === $worked ? null : $beginsAtTop) {
-                true => 'from the top down',
-                false => 'from the bottom up',
+            match (Worked::Rows === $worked ? null : $firstRound) {
+                FirstRound::Top => 'from the top down',
+                FirstRound::Bottom => 'from the bottom up',
+                FirstRound::Face => 'from the face to the tail',
+                FirstRound::Tail => 'from the tail to the face',
                 null => null,
             },
         ], static fn (?string $one): bool => null !== $one);

@@ -104,22 +104,24 @@ final class PieceWords
 
         $stitch = (int) floor($along - floor($along / $makes) * $makes) + 1;
 
-        return [PatternLine::named('Front', "where stitch {$stitch} of {$piece->worked->once()} {$round} lies.")];
+        return [PatternLine::named($frame->lies() ? 'Middle of the back' : 'Front', "where stitch {$stitch} of {$piece->worked->once()} {$round} lies.")];
     }
 
-    public static function front(BestFront $front): string
+    public static function front(BestFront $front, bool $lies): string
     {
+        $is = $lies ? 'middle of the back' : 'front';
+
         return match (true) {
-            $front->isFixed && !$front->isBetter => 'The two legs fix the front: this is the better of its two sides.',
-            $front->isFixed => "The two legs stand side by side, so the front lies at {$front->degrees}° or opposite.",
-            null === $front->nearest => 'No colour change makes a jog, so any side can be the front.',
-            !$front->isBetter => 'This is the best front: the nearest jog is '.round($front->nearest).'° away.',
+            $front->isFixed && !$front->isBetter => "The two legs fix the {$is}: this is the better of its two sides.",
+            $front->isFixed => "The two legs stand side by side, so the {$is} lies at {$front->degrees}° or opposite.",
+            null === $front->nearest => "No colour change makes a jog, so any side can be the {$is}.",
+            !$front->isBetter => "This is the best {$is}: the nearest jog is ".round($front->nearest).'° away.',
             default => "At {$front->degrees}° the nearest jog is ".round($front->nearest).'° away, farther than from any other side.',
         };
     }
 
     /** @return list<string> from the first round on */
-    public static function face(FaceCheck $check): array
+    public static function face(FaceCheck $check, SideWords $sides): array
     {
         $remarks = [] === $check->parted
             ? []
@@ -129,7 +131,8 @@ final class PieceWords
                     : 'rounds '.implode(', ', $check->parted)).'.',
             ];
 
-        return [...$remarks, ...array_map(static fn (int $round): string => "The jog after round {$round} lies in the face. Turn the front.", $check->steps)];
+        return [...$remarks, ...array_map(static fn (int $round): string => "The jog after round {$round} lies in the face. "
+            .($check->isAllAround ? 'Change the yarn outside it.' : "{$sides->choose}."), $check->steps)];
     }
 
     public static function pair(Pair $pair): ?string

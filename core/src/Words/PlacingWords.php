@@ -56,10 +56,10 @@ final class PlacingWords
     }
 
     /** @return list<string> */
-    public static function remarks(Placed $placed): array
+    public static function remarks(Placed $placed, SideWords $sides): array
     {
         $remarks = array_map(
-            static fn (int $round): string => "The jog after round {$round} lies beside it. Turn the front, or move it.",
+            static fn (int $round): string => "The jog after round {$round} lies beside it. {$sides->choose}, or move it.",
             $placed->steps,
         );
         foreach ($placed->hides as $round) {

@@ -61,4 +61,17 @@ final class SlipStitchTest extends TestCase
         $alone = Analysis::of(Plans::of($tube, [Plans::stripes(5, 5, [['B', 1]])], ['lean' => 0, 'front' => ['degrees' => 0]]))->pieces[0]->changes->all;
         self::assertSame(Method::SlipStitch, $alone[0]->treatment->method);
     }
+
+    /** A motif that begins at the marker changes the yarn there round after round; one of a single round does not. */
+    public function testUnderAMotifItIsNotStackedEither(): void
+    {
+        $methods = static function (array $rows): array {
+            $motif = ['kind' => 'motif', 'rows' => $rows, 'round' => 4, 'fromFront' => 0];
+            $piece = Analysis::of(Plans::of(['24 sc in MR', 'R2-14: sc around'], [$motif], ['lean' => 0, 'front' => ['degrees' => 22]]))->pieces[0];
+
+            return array_map(static fn ($change): string => $change->treatment->method->value, $piece->changes->jogs());
+        };
+        self::assertSame(['plain', 'plain', 'plain'], \$methods(['BBB', 'BBB', 'BBB']));
+        self::assertContains('slip-stitch', $methods(['BBB']));
+    }
 }

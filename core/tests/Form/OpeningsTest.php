@@ -12,6 +12,7 @@ use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\SideWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -84,11 +85,11 @@ final class OpeningsTest extends TestCase
         ));
         self::assertContains(
             'Insert it once the round above is worked, and by round 8, while fingers still fit.',
-            PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0]),
+            PlacingWords::remarks($eyes(6)->pieces[0]->placing->placed[0], SideWords::of(false)),
         );
         self::assertContains(
             'Insert it once the round above is worked, and by round 16, while fingers still fit.',
-            PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0]),
+            PlacingWords::remarks($eyes(13)->pieces[0]->placing->placed[0], SideWords::of(false)),
         );
         $closed = $eyes(17);
         self::assertSame(Severity::Error, $closed->problems[0]->severity);

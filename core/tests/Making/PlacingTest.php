@@ -21,6 +21,7 @@ use Alternum\Core\Tests\WrittenSteps;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
+use Alternum\Core\Words\SideWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -91,22 +92,23 @@ final class PlacingTest extends TestCase
         $remarks = static fn (int $round, float $front): array => PlacingWords::remarks(self::placed(self::plan(
             [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round]],
             ['front' => ['degrees' => $front]],
-        ))[0]);
+        ))[0], SideWords::of(false));
         self::assertStringContainsString('The jog after round 7 lies beside it', $remarks(7, round($jog))[0]);
         self::assertContains('It straddles two colours; move it one round.', $remarks(7, 90));
         self::assertSame(['Insert it once the round above is worked, and by round 13, while fingers still fit.'], $remarks(9, 90));
         self::assertSame(
             [],
-            PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0]),
+            PlacingWords::remarks(self::placed(self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 14]]))[0], SideWords::of(false)),
             'A button is sewn on from outside.',
         );
         $button = self::plan([['kind' => 'buttons', 'anchor' => 'round', 'number' => 7]], ['front' => ['degrees' => round($jog)]]);
-        self::assertSame(['It hides the jog after round 7.'], PlacingWords::remarks(self::placed($button)[0]));
+        self::assertSame(['It hides the jog after round 7.'], PlacingWords::remarks(self::placed($button)[0], SideWords::of(false)));
         $piece = Analysis::of($button)->pieces[0];
         $change = ChangeWriter::of($button, $piece)->values($piece->changes->all[0]);
         self::assertFalse($change['shows'], 'What is sewn on over a jog hides it.');
         self::assertSame('the buttons', $change['coveredBy']);
-        self::assertSame([], PlacingWords::remarks(self::placed(self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]))[0]));
+        $tail = self::plan([['kind' => 'tail', 'anchor' => 'round', 'number' => 14]]);
+        self::assertSame([], PlacingWords::remarks(self::placed($tail)[0], SideWords::of(false)));
     }
 
     /** @param array<string, mixed> $placement */
@@ -159,14 +161,15 @@ final class PlacingTest extends TestCase
             self::BALL,
             [$stripes],
             ['face' => $face, 'front' => ['degrees' => $front]],
-        ))->pieces[0]->face());
+        ))->pieces[0]->face(), SideWords::of(false));
         $face = ['from' => 8, 'to' => 10, 'degrees' => 90];
         self::assertSame([], $remarks($face));
         $parted = Plans::of(self::BALL, [$stripes, ['kind' => 'motif', 'rows' => ['A', 'A'], 'round' => 9]], ['face' => $face]);
-        self::assertSame(['The colour changes within the face in rounds 9, 10.'], PieceWords::face(Analysis::of($parted)->pieces[0]->face()));
+        $said = PieceWords::face(Analysis::of($parted)->pieces[0]->face(), SideWords::of(false));
+        self::assertSame(['The colour changes within the face in rounds 9, 10.'], $said);
         $jog = Analysis::of(self::plan([]))->pieces[0]->changes->all[0]->place->degrees;
         self::assertStringContainsString('The jog after round 7 lies in the face.', implode(' ', $remarks($face, round($jog))));
-        self::assertSame([], PieceWords::face(Analysis::of(self::plan([]))->pieces[0]->face()));
+        self::assertSame([], PieceWords::face(Analysis::of(self::plan([]))->pieces[0]->face(), SideWords::of(false)));
         $plan = self::plan([], ['face' => $face]);
         self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
         // Of six even rounds after the fifth it takes the third to the fifth; of nine, the fourth to the eighth.

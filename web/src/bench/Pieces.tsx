@@ -187,6 +187,8 @@ export function Pieces() {
 								['guess', say('pieces.guessedFromWhatIsSet')],
 								['top', say('pieces.top')],
 								['bottom', say('pieces.bottomItIsBegunAt')],
+								['face', say('pieces.faceEnd')],
+								['tail', say('pieces.tailEnd')],
 							]}
 							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'guess' ? null : end)))}
 						/>

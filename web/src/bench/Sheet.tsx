@@ -182,7 +182,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 								</p>
 							)}
 							{drawn !== undefined && drawn.worked !== 'rows' && view === 'opened' && (
-								<Ruler isLeftHanded={isLeftHanded} isUpsideDown={!drawn.beginsAtTop} />
+								<Ruler isLeftHanded={isLeftHanded} isUpsideDown={!drawn.beginsAtTop} lies={drawn.lies ? 'yes' : 'no'} />
 							)}
 						</div>
 					</div>
@@ -207,14 +207,14 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 }
 
 /** What the chart's width means. */
-function Ruler({ isLeftHanded, isUpsideDown }: { isLeftHanded: boolean; isUpsideDown: boolean }) {
+function Ruler({ isLeftHanded, isUpsideDown, lies }: { isLeftHanded: boolean; isUpsideDown: boolean; lies: 'yes' | 'no' }) {
 	return (
 		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between bg-sheet/90 px-2">
-			<span>{say('sheet.back')}</span>
+			<span>{say('sheet.back', { lies })}</span>
 			<span>{say('sheet.side')}</span>
-			<span>{isUpsideDown ? say('sheet.frontUpsideDown') : say('common.front')}</span>
+			<span>{isUpsideDown ? say('sheet.frontUpsideDown', { lies }) : say('common.front', { lies })}</span>
 			<span>{say('sheet.side')}</span>
-			<span>{say('sheet.backOn', { hand: isLeftHanded ? 'left' : 'right' })}</span>
+			<span>{say('sheet.backOn', { hand: isLeftHanded ? 'left' : 'right', lies })}</span>
 		</div>
 	);
 }

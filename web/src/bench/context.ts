@@ -48,13 +48,13 @@ export function useDraft<T>(select: (draft: Draft) => T): T {
 }
 
 /** The piece in view: as planned, and as analysed where the core has seen it. */
-export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis | undefined } {
+export function usePiece(): { piece: Piece | undefined; analysis: PieceAnalysis | undefined; lies: 'yes' | 'no' } {
 	const { piece: key } = useBench();
-	return {
-		piece: useDraft(({ plan }) => plan.pieces.find((piece) => piece.key === key)),
-		// A letter that is typed goes before what the core made of the one before it.
-		analysis: useDeferredValue(useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key))),
-	};
+	const piece = useDraft(({ plan }) => plan.pieces.find((piece) => piece.key === key));
+	// A letter that is typed goes before what the core made of the one before it.
+	const analysis = useDeferredValue(useDraft(({ analysis }) => analysis.pieces.find((piece) => piece.key === key)));
+	// For words that name a side of it.
+	return { piece, analysis, lies: analysis?.lies === true ? 'yes' : 'no' };
 }
 
 /** So long after a letter, the maker has stopped to look. */

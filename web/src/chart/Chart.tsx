@@ -273,7 +273,7 @@ export const Chart = memo(function Chart(props: Props) {
 									runs: yarnOf(onKeys.runs, cursor.stitch),
 								})
 					}
-					aria-label={say('chart.thePieceNameOpenedAlong', { name: piece.name, keys: KEYS })}
+					aria-label={say('chart.thePieceNameOpenedAlong', { name: piece.name, keys: KEYS, lies: piece.lies ? 'yes' : 'no' })}
 					className={`pickable sticky left-0 h-full overflow-hidden -outline-offset-2 ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
 					style={{ width }}
 					{...gestures}

@@ -115,7 +115,7 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 				}}
 			/>
 			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (reach + HOLE) * ring + 2 }}>
-				{say('common.front')}
+				{say('common.front', { lies: piece.lies ? 'yes' : 'no' })}
 			</p>
 		</div>
 	);

@@ -31,7 +31,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	const [isStuffed, setIsStuffed] = useState(true);
 	const [hasMarker, setHasMarker] = useState(true);
 	const [isTurnedOver, setIsTurnedOver] = useState(false);
-	const [turned, setTurned] = useState({ about: 0, over: 0.12 });
+	const [turned, setTurned] = useState(piece.lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: 0.12 });
 	const surface = useRef<HTMLDivElement>(null);
 	/** how near it is looked at, and moved by how many pixels */
 	const near = useRef({ zoom: 1, dx: 0, dy: 0 });
@@ -77,9 +77,10 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), piece.worked === 'rows' ? 0 : isLeftHanded ? -piece.lean : piece.lean, {
 			hasMarker,
 			isTurnedOver,
+			lies: piece.lies,
 			picked,
 		});
-	}, [solid, yarns, piece.lean, piece.worked, isLeftHanded, hasMarker, isTurnedOver, picked]);
+	}, [solid, yarns, piece.lean, piece.worked, piece.lies, isLeftHanded, hasMarker, isTurnedOver, picked]);
 
 	useEffect(() => {
 		scene.current?.turn(turned.about, turned.over);
@@ -148,7 +149,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					<canvas ref={canvas} className="block h-full w-full" />
 				</div>
 			) : (
-				<SidePicture solid={solid} yarns={yarns} about={turned.about} name={piece.name} />
+				<SidePicture lies={piece.lies} solid={solid} yarns={yarns} about={turned.about} name={piece.name} />
 			)}
 			<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
 				{sides.map(([name, about]) => (

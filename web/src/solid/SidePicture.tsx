@@ -4,7 +4,7 @@ import { say } from '../ui/say';
 import type { Solid } from './solid';
 
 /** The piece from one side, stitch by stitch, where the browser cannot draw it in the round. */
-export function SidePicture({ solid, yarns, about, name }: { solid: Solid; yarns: readonly Yarn[]; about: number; name: string }) {
+export function SidePicture({ solid, yarns, about, name, lies }: { lies: boolean; solid: Solid; yarns: readonly Yarn[]; about: number; name: string }) {
 	const canvas = useRef<HTMLCanvasElement>(null);
 	useEffect(() => {
 		const element = canvas.current;
@@ -16,7 +16,8 @@ export function SidePicture({ solid, yarns, about, name }: { solid: Solid; yarns
 		const scale = (Math.min(width, height) / 2.3 / solid.reach) * window.devicePixelRatio;
 		context.setTransform(scale, 0, 0, scale, element.width / 2, element.height / 2);
 		const colours = new Map(yarns.map(({ key, hex }) => [key, hex]));
-		for (const { x, y, z, yarn, width: w, height: h } of solid.seats) {
+		for (const { yarn, width: w, height: h, ...stands } of solid.seats) {
+			const { x, y, z } = lies ? { x: -stands.x, y: stands.z, z: stands.y } : stands;
 			// Turned about the axis; what is behind is not seen.
 			const across = x * Math.cos(about) + z * Math.sin(about);
 			const near = z * Math.cos(about) - x * Math.sin(about);
@@ -24,6 +25,6 @@ export function SidePicture({ solid, yarns, about, name }: { solid: Solid; yarns
 			context.fillStyle = colours.get(yarn) ?? '#808080';
 			context.fillRect(across - w / 2, -y - h / 2, w * 1.05, h * 1.05);
 		}
-	}, [solid, yarns, about]);
+	}, [solid, yarns, about, lies]);
 	return <canvas ref={canvas} role="img" aria-label={say('sidePicture.thePieceNameFromOne', { name })} className="block h-full w-full" />;
 }

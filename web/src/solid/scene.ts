@@ -77,6 +77,8 @@ export class RoundScene {
 	readonly #scene = new Scene();
 	readonly #camera = new PerspectiveCamera(28, 1);
 	readonly #group = new Group();
+	/** Within what is turned: stands, or lies on its underside. */
+	readonly #laid = new Group();
 	readonly #shapes = { fine: stitchShape(true), plain: stitchShape(false) };
 	readonly #material = new MeshLambertMaterial();
 	#stitches: InstancedMesh | null = null;
@@ -88,6 +90,9 @@ export class RoundScene {
 		this.#renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
 		const light = new DirectionalLight('#ffffff', 1.9);
 		light.position.set(-0.6, 1, 1.4);
+		this.#group.add(this.#laid);
+		// Lying, what was the front is above, and the end with the face looks at the viewer.
+		this.#laid.rotation.order = 'YXZ';
 		this.#scene.add(new AmbientLight('#ffffff', 1.5), light, this.#group);
 	}
 
@@ -95,7 +100,7 @@ export class RoundScene {
 		solid: Solid,
 		colours: ReadonlyMap<string, string>,
 		lean: number,
-		options: { hasMarker: boolean; isTurnedOver: boolean; picked: ReadonlySet<number> },
+		options: { hasMarker: boolean; isTurnedOver: boolean; lies: boolean; picked: ReadonlySet<number> },
 	): void {
 		this.#clear();
 		this.#solid = solid;
@@ -119,10 +124,10 @@ export class RoundScene {
 			mesh.setColorAt(i, colour);
 		});
 		this.#stitches = mesh;
-		this.#group.add(mesh, new Mesh(backsOf(solid, colours), new MeshBasicMaterial({ vertexColors: true, side: DoubleSide })));
+		this.#laid.add(mesh, new Mesh(backsOf(solid, colours), new MeshBasicMaterial({ vertexColors: true, side: DoubleSide })));
 		if (options.hasMarker && solid.marker.length > 1) {
 			const line = new BufferGeometry().setFromPoints(solid.marker.map(({ x, y, z }) => new Vector3(x * 1.03, y, z * 1.03)));
-			this.#group.add(new Line(line, new LineBasicMaterial({ color: '#20262a' })));
+			this.#laid.add(new Line(line, new LineBasicMaterial({ color: '#20262a' })));
 		}
 		for (const { x, y, z, kind } of solid.placed) {
 			const dot = new Mesh(
@@ -130,8 +135,9 @@ export class RoundScene {
 				new MeshLambertMaterial({ color: kind === 'eyes' || kind === 'nose' ? '#15181a' : '#fdfcfa' }),
 			);
 			dot.position.set(x, y, z);
-			this.#group.add(dot);
+			this.#laid.add(dot);
 		}
+		this.#laid.rotation.set(options.lies ? -Math.PI / 2 : 0, options.lies ? Math.PI : 0, 0);
 		this.#group.rotation.z = options.isTurnedOver ? Math.PI : 0;
 		this.#fit();
 	}
@@ -198,8 +204,8 @@ export class RoundScene {
 	}
 
 	#clear(): void {
-		for (const child of [...this.#group.children]) {
-			this.#group.remove(child);
+		for (const child of [...this.#laid.children]) {
+			this.#laid.remove(child);
 			if (child === this.#stitches) this.#stitches?.dispose();
 			else if (child instanceof Mesh || child instanceof Line) {
 				child.geometry.dispose();

@@ -49,6 +49,7 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		faceRemarks: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },
 		beginsAtTop: true,
+		lies: false,
 		endAsked: null,
 		ends: 2,
 		changingMm: 0,

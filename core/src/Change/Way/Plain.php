@@ -134,10 +134,10 @@ class Plain implements Way
     {
         return match (true) {
             !$words->shows() => "The jog lies {$words->away()}, where it is not seen: a plain change is quickest.",
-            $words->isStacked() => "The jog shows, {$words->away()}; slip stitches stacked over stripes of one round would pucker, so the change stays plain."
-                .' Turn the front, or let rounds change yarn on a line at the back.',
+            $words->isStacked() => "The jog shows, {$words->away()}; slip stitches stacked in round after round would pucker, so the change stays plain."
+                ." {$words->choosesSide()}, or let rounds change yarn on a line {$words->hidden()}.",
             default => "The jog shows, {$words->away()}; the next {$words->once()} does not start with a single stitch, so a slip stitch cannot stand for it."
-                .' Choose another front so this falls at the back.',
+                ." {$words->choosesSide()} so this falls {$words->hidden()}.",
         };
     }
 

@@ -72,7 +72,7 @@ final class SlipStitch extends Plain
     public function whyChosen(WaySaid $words): string
     {
         return parent::whyChosen($words).($words->isStacked()
-            ? ' Slip stitches stacked over stripes of one round pucker: nine of them are six rounds short. A change line, or a plain change at the back,'
+            ? " Slip stitches stacked in round after round pucker: nine of them are six rounds short. A change line, or a plain change {$words->hidden()},"
                 .' shows less.'
             : '');
     }

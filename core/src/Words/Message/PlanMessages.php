@@ -154,6 +154,8 @@ final class PlanMessages
             'The face begins with round {from}, but the piece ends with round {last}, so this does nothing.',
             'Name rounds that the piece has.',
         ],
+        'unfit.lies' => ['A piece in rows has no face end and no tail end, so this only says which way up it is.', 'Choose top or bottom.'],
+        'unfit.baseLies' => ['A piece that lies has no base to stand on, so one end of it is drawn flat.', 'Clear this, or say that it stands.'],
         'unfit.faceOfRows' => ['A piece in rows has no front to keep plain, so this does nothing.', 'Clear it.'],
         'unfit.goes' => ['{chosen} stages were chosen, but there {goes, plural, one {is room for # only} other {are rounds for # only}}.', 'Choose fewer.'],
         'unfit.goesNone' => ['The piece is not stuffed, so this does nothing.', 'Choose how firmly it is stuffed, or clear this.'],

@@ -21,7 +21,7 @@ import { Placements } from './Placements';
 /** Every colour change in working order: where, how high, what to do, why; and the front. */
 export function Changes() {
 	const { draft, picked } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	const named = useDraft(({ analysis: is }) => is?.constants.methods);
 	const units = useDraft(({ plan }) => plan.units);
 	const habits = useDraft(({ analysis: is }) => is?.constants.habits) ?? [];
@@ -60,7 +60,9 @@ export function Changes() {
 		<>
 			<h2 className="text-lg font-semibold">{say('common.colourChanges')}</h2>
 			<p className="mb-3 text-faint">
-				{changes.length + within === 0 ? say('changes.thePieceIsAllOf') : say('changes.summary', { changes: changes.length + within, within, showing })}
+				{changes.length + within === 0
+					? say('changes.thePieceIsAllOf')
+					: say('changes.summary', { changes: changes.length + within, within, showing, lies })}
 			</p>
 			<WhichEnd />
 			{changes.length + within > 0 && (
@@ -71,9 +73,9 @@ export function Changes() {
 				</dl>
 			)}
 			{analysis.worked !== 'rows' && (
-				<section aria-label={say('changes.front')} className="mb-4 border-y border-rule py-3">
+				<section aria-label={say('changes.front', { lies })} className="mb-4 border-y border-rule py-3">
 					<div className="figures mb-1 flex items-baseline justify-between">
-						<h3 className="font-semibold">{say('changes.frontAtFrontdegrees', { frontDegrees: Math.round(frontDegrees) })}</h3>
+						<h3 className="font-semibold">{say('changes.frontAtFrontdegrees', { frontDegrees: Math.round(frontDegrees), lies })}</h3>
 						<span className="caption">{say('changes.fromWhereRound1Begins')}</span>
 					</div>
 					<Slider.Root
@@ -85,12 +87,12 @@ export function Changes() {
 						onValueChange={([degrees]) => degrees !== undefined && turn(degrees)}
 					>
 						<Slider.Track className="relative h-1 flex-1 bg-rule" />
-						<Slider.Thumb aria-label={say('changes.frontInDegrees')} className="block h-7 w-3 border border-ink bg-sheet" />
+						<Slider.Thumb aria-label={say('changes.frontInDegrees', { lies })} className="block h-7 w-3 border border-ink bg-sheet" />
 					</Slider.Root>
 					<p className="mt-1">{bestFront.why}</p>
 					{bestFront.better && (
 						<Button kind="strong" className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
-							{say('changes.turnTheFrontToDegrees', { degrees: bestFront.degrees })}
+							{say('changes.turnTheFrontToDegrees', { degrees: bestFront.degrees, lies })}
 						</Button>
 					)}
 				</section>

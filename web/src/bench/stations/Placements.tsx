@@ -34,7 +34,7 @@ function freePlacement(placements: readonly Placement[]): string {
 /** Eyes, ears and limbs: where they are set, how far apart, and what is in their way. */
 export function Placements() {
 	const { draft, picked } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	const units = useDraft(({ plan }) => plan.units);
 	const cautions = useDraft(({ analysis: is }) => is?.cautions) ?? [];
 	if (piece === undefined || analysis === undefined || analysis.rounds.length === 0) return null;
@@ -126,7 +126,7 @@ export function Placements() {
 								onChange={(n) => with_(at, set(placement, 'apart', n) as Placement, group)}
 							/>
 							<NumberField
-								label={say('common.degreesFromTheFront')}
+								label={say('common.degreesFromTheFront', { lies })}
 								min={-180}
 								max={180}
 								step={0.5}

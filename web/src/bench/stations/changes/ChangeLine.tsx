@@ -9,7 +9,7 @@ const BACK = 180;
 /** Whether whole rounds change their yarn at the marker, or on a line that stays where it is. */
 export function ChangeLine() {
 	const { draft } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	if (piece === undefined || analysis === undefined) return null;
 	const { line } = piece.changes;
 	const change = (fromFront: number | null) =>
@@ -36,7 +36,7 @@ export function ChangeLine() {
 				/>
 				{line !== undefined && (
 					<NumberField
-						label={say('common.degreesFromTheFront')}
+						label={say('common.degreesFromTheFront', { lies })}
 						min={-180}
 						max={180}
 						step={1}

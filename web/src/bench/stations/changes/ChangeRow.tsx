@@ -50,7 +50,7 @@ export function ChangeRow({ change, isPicked, check }: { change: Change; isPicke
 
 function Decisions({ change }: { change: Change }) {
 	const { draft } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	const methods = useDraft((state) => state.analysis?.constants.methods) ?? [];
 	if (piece === undefined || analysis === undefined) return null;
 	const round = change.treated;
@@ -89,7 +89,7 @@ function Decisions({ change }: { change: Change }) {
 			{!change.onLine && <Looks change={change} onTake={(method) => settle({ method, by: undefined, begins: undefined })} />}
 			{change.method === 'standing-start' && said.method === 'standing-start' && (
 				<NumberField
-					label={say('changes.beginsAt')}
+					label={say('changes.beginsAt', { lies })}
 					className="mt-1"
 					min={-180}
 					max={180}
@@ -108,7 +108,7 @@ function Decisions({ change }: { change: Change }) {
 			</div>
 			{isSpiral && (
 				<Button kind="bare" onClick={() => settle({ line: !change.onLine })}>
-					{change.onLine ? say('changes.atTheMarkerHere') : say('changes.onTheLineHere')}
+					{change.onLine ? say('changes.atTheMarkerHere') : say('changes.onTheLineHere', { lies })}
 				</Button>
 			)}
 			{isSpiral && <Onward change={change} onChange={(onward) => settle({ onward }, `onward ${piece.key} ${round}`)} />}
@@ -127,10 +127,11 @@ function Decisions({ change }: { change: Change }) {
 
 /** Where the next round begins: with the next stitch, or some stitches on. */
 function Onward({ change, onChange }: { change: Change; onChange: (onward: number | undefined) => void }) {
+	const { lies } = usePiece();
 	if (change.onward === 0)
 		return change.toBack === null ? null : (
 			<Button kind="bare" onClick={() => onChange(change.toBack ?? undefined)}>
-				{say('changes.moveTheJogToThe', { toBack: change.toBack })}
+				{say('changes.moveTheJogToThe', { toBack: change.toBack, lies })}
 			</Button>
 		);
 	return (

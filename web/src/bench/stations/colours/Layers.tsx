@@ -18,7 +18,7 @@ const nameOf = ({ name = '' }: Layer, says: string) => (name === '' ? says : `${
 /** The layers as they lie, the uppermost first. */
 export function Layers() {
 	const { draft, pick } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	const yarns = useYarns();
 	const chosen = useTools((tools) => tools.layer);
 	if (piece === undefined || piece.colours.length === 0) return null;
@@ -164,7 +164,7 @@ export function Layers() {
 									)}
 									{movable && (
 										<p className="caption col-span-2 flex items-center gap-1">
-											<Move size={14} /> {say('layers.dragItOnTheChart')}
+											<Move size={14} /> {say('layers.dragItOnTheChart', { lies })}
 										</p>
 									)}
 								</div>

@@ -15,7 +15,7 @@ type ShapeName = NonNullable<Extract<Edit, { do: 'motif' }>['shape']>;
 
 export function LayMotif({ from, to, isPicked }: LayProps) {
 	const { draft } = useBench();
-	const { piece } = usePiece();
+	const { piece, lies } = usePiece();
 	const shapes = useDraft(({ analysis }) => analysis.constants.shapes);
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const [text, setText] = useState('');
@@ -52,7 +52,7 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 				<Button onClick={() => setIsPicture(true)}>{say('motif.fromAPicture')}</Button>
 			</div>
 			{isDrawing && <MotifGrid yarn={yarn} onTake={(rows) => draft.edit({ do: 'motif', piece: piece.key, rows, name: say('motif.drawn'), ...at })} />}
-			<p className="caption">{say('motif.where', { round: round ?? 'none' })}</p>
+			<p className="caption">{say('motif.where', { round: round ?? 'none', lies })}</p>
 			<PictureIn open={isPicture} round={round} onClose={() => setIsPicture(false)} />
 		</div>
 	);

@@ -2,12 +2,13 @@ import { useState } from 'react';
 import type { Layer } from '../../../../api/types';
 import { ChoiceField, NumberField } from '../../../../ui/Field';
 import { say } from '../../../../ui/say';
-import { useUsual } from '../../../context';
+import { usePiece, useUsual } from '../../../context';
 import { count, Figure, Form, FromFront, type LayProps, RoundsFields, useLay, useRange, useSecondYarn, type WhereProps } from './parts';
 
 type PanelLayer = Extract<Layer, { kind: 'panel' }>;
 
 export function LayPanel({ from, to }: LayProps) {
+	const { lies } = usePiece();
 	const lay = useLay();
 	const [yarn, setYarn, yarns] = useSecondYarn();
 	const [range, setRange] = useRange({ from, to });
@@ -17,7 +18,7 @@ export function LayPanel({ from, to }: LayProps) {
 			<RoundsFields range={range} onChange={setRange} />
 			<NumberField label={say('common.wide')} unit={say('panel.around')} min={1} max={360} step={5} value={degrees} onChange={count(setDegrees)} />
 			<ChoiceField label={say('common.yarn')} value={yarn} choices={yarns} onChange={setYarn} />
-			<p className="caption col-span-2">{say('panel.anOvalAtTheFront')}</p>
+			<p className="caption col-span-2">{say('panel.anOvalAtTheFront', { lies })}</p>
 		</Form>
 	);
 }

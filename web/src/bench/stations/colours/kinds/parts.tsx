@@ -82,7 +82,8 @@ export function Figure({
 
 /** How far its middle is from the front, in the working direction. */
 export function FromFront({ degrees = 0, onChange }: { degrees: number | undefined; onChange: (degrees: number) => void }) {
-	return <Figure label={say('common.degreesFromTheFront')} value={degrees} min={-180} max={180} step={0.5} onChange={onChange} />;
+	const { lies } = usePiece();
+	return <Figure label={say('common.degreesFromTheFront', { lies })} value={degrees} min={-180} max={180} step={0.5} onChange={onChange} />;
 }
 
 export function Form({ children, does, onLay }: { children: ReactNode; does: string; onLay: () => void }) {
