@@ -146,3 +146,23 @@ test('the best changes follow her own weights', async ({ page }) => {
 	await saved(page);
 	await expect(panel(page)).toContainText('no jog shows at the front');
 });
+
+/** A piece that lies: its sides are called otherwise everywhere, and it is asked once. */
+test('says where a jog is by the sides of a piece that lies', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'rounds');
+	await page.getByText('Body and head').first().click();
+	await page.getByRole('button', { name: 'More about pieces' }).click();
+	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByLabel('Round 1 is the finished piece’s').selectOption('tail');
+	await page.keyboard.press('Escape');
+	await expect(panel(page).getByText(/cm long,/)).toBeVisible();
+	await expect(page.getByText('back, face below')).toBeVisible();
+	await goTo(page, 'changes');
+	await expect(panel(page).getByRole('heading', { name: /^Middle of the back at/ })).toBeVisible();
+	await expect(
+		panel(page)
+			.getByText(/on the underside/)
+			.first(),
+	).toBeVisible();
+	await expect(panel(page).getByText(/at the back/)).toHaveCount(0);
+});

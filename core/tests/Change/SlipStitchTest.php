@@ -71,7 +71,7 @@ final class SlipStitchTest extends TestCase
 
             return array_map(static fn ($change): string => $change->treatment->method->value, $piece->changes->jogs());
         };
-        self::assertSame(['plain', 'plain', 'plain'], \$methods(['BBB', 'BBB', 'BBB']));
+        self::assertSame(['plain', 'plain', 'plain'], $methods(['BBB', 'BBB', 'BBB']));
         self::assertContains('slip-stitch', $methods(['BBB']));
     }
 }

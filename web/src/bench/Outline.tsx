@@ -13,14 +13,20 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 	const { size, rounds } = piece;
 	if (size === null) return null;
 	const half = Math.max(1, size.widthMm / 2);
-	const right = size.outline.map(([radius = 0, level = 0]) => `${half + radius} ${level}`);
-	const left = size.outline.map(([radius = 0, level = 0]) => `${half - radius} ${level}`).reverse();
+	// Lying, its face is on the left.
+	const at = (away: number, level: number) => {
+		const along = piece.beginsAtTop ? level : size.heightMm - level;
+		return piece.lies ? `${along} ${half + away}` : `${half + away} ${along}`;
+	};
+	const one = size.outline.map(([radius = 0, level = 0]) => at(radius, level));
+	const other = size.outline.map(([radius = 0, level = 0]) => at(-radius, level)).reverse();
+	const [wide, high] = piece.lies ? [size.heightMm, 2 * half] : [2 * half, size.heightMm];
 	const ruffled = rounds.filter(({ ruffles }) => ruffles).map(({ number }) => number);
 	return (
 		<section aria-label={say('outline.size')} className="mb-5 flex gap-4">
-			<svg viewBox={`-2 -2 ${2 * half + 4} ${size.heightMm + 4}`} aria-hidden="true" className="h-28 w-24 shrink-0" preserveAspectRatio="xMidYMin meet">
+			<svg viewBox={`-2 -2 ${wide + 4} ${high + 4}`} aria-hidden="true" className="h-28 w-24 shrink-0" preserveAspectRatio="xMidYMin meet">
 				<path
-					d={`M${half} 0L${right.join('L')}L${left.join('L')}Z`}
+					d={`M${at(0, 0)}L${one.join('L')}L${other.join('L')}Z`}
 					fill="#ecebe5"
 					stroke="#20262a"
 					strokeWidth="1.5"
@@ -30,7 +36,7 @@ export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }
 			</svg>
 			<div>
 				<p className="figures text-lg leading-snug font-semibold">
-					{say('outline.heightmmHigh', { heightMm: length(size.heightMm, units) })}
+					{say('outline.heightmmHigh', { heightMm: length(size.heightMm, units), lies: piece.lies ? 'yes' : 'no' })}
 					<br />
 					{say('outline.widthmmWide', { widthMm: length(size.widthMm, units) })}
 				</p>

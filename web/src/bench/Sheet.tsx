@@ -209,7 +209,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 /** What the chart's width means. */
 function Ruler({ isLeftHanded, isUpsideDown, lies }: { isLeftHanded: boolean; isUpsideDown: boolean; lies: 'yes' | 'no' }) {
 	return (
-		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between bg-sheet/90 px-2">
+		<div className="caption pointer-events-none absolute inset-x-0 top-8 flex justify-between gap-2 bg-sheet/90 px-2">
 			<span>{say('sheet.back', { lies })}</span>
 			<span>{say('sheet.side')}</span>
 			<span>{isUpsideDown ? say('sheet.frontUpsideDown', { lies }) : say('common.front', { lies })}</span>

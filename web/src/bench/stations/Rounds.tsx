@@ -13,7 +13,7 @@ import { SizeDialog } from '../SizeDialog';
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
 	const { draft } = useBench();
-	const { piece, analysis } = usePiece();
+	const { piece, analysis, lies } = usePiece();
 	const plan = useDraft((state) => state.plan);
 	const problems = useProblems();
 	const wrong = problems.filter(({ severity }) => severity === 'error');
@@ -28,6 +28,7 @@ export function Rounds() {
 				widest,
 				high: measure(size.heightMm, plan.units),
 				across: measure(size.widthMm, plan.units),
+				lies,
 			}),
 		);
 	}
