@@ -39,7 +39,7 @@ final readonly class FollowCue implements EditKind
                 return match (true) {
                     null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),
                     null !== $offer->tailCm => $plan->withYarnUse($plan->yarnUse->withSewingTail($offer->tailCm)),
-                    null !== $offer->closing => $plan->withPiece($piece->withClosing($offer->closing)),
+                    null !== $offer->setting => $plan->withPiece($piece->set($offer->setting)),
                     default => $plan,
                 };
             }

@@ -31,14 +31,15 @@ final readonly class SaidBeginning
 
     private const OWN_EDGE = '/^begin: around the edge of (?<piece>\pL+)/iu';
     private const OWN_EDGES = '/^begin: around the edges of (?:both )?(?<piece>\pL+)/iu';
-    private const OWN_SIDE = '/^begin: into the side of (?<piece>\pL+)\b.*\bafter rounds (?<round>\d{1,3}) to (?<to>\d{1,3})\b/iu';
+    private const OWN_SIDE = '/^begin: into the side of (?<piece>\pL+)\b.*\bafter rounds (?<round>\d{1,3}) to (?<to>\d{1,3})\b(?:.*(?<both>\bthe other\b))?/iu';
     private const OWN_SPIRAL = '/^begin: in .*\bloops that rounds (?<round>\d{1,3}) to (?<to>\d{1,3}) of (?<piece>\pL+)/iu';
 
     /**
-     * @param string   $piece the word that names what it begins on; '' where none does
-     * @param string   $words the line that says so
-     * @param int|null $round the first of the rounds that it names
-     * @param int|null $to    the last of them
+     * @param string   $piece     the word that names what it begins on; '' where none does
+     * @param string   $words     the line that says so
+     * @param int|null $round     the first of the rounds that it names
+     * @param int|null $to        the last of them
+     * @param bool     $isOneSide of a tube's side, one column alone
      */
     private function __construct(
         public Join $join,
@@ -47,6 +48,7 @@ final readonly class SaidBeginning
         public string $words,
         public ?int $round = null,
         public ?int $to = null,
+        private bool $isOneSide = false,
     ) {
     }
 
@@ -81,6 +83,7 @@ final readonly class SaidBeginning
                         words: trim($line),
                         round: isset($match['round']) ? (int) $match['round'] : null,
                         to: isset($match['to']) ? (int) $match['to'] : null,
+                        isOneSide: Join::Side === $join && !isset($match['both']),
                     );
                 }
             }
@@ -108,6 +111,7 @@ final readonly class SaidBeginning
             $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0,
             $this->round,
             to: $this->to,
+            isOneSide: $this->isOneSide,
         );
     }
 

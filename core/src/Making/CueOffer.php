@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
-use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\PieceSetting;
 use Alternum\Core\Plan\Placement;
 
-/** Something that a cue says and that the plan can hold: the eyes' place, a tail's length, how rounds are closed. */
+/** Something that the typed words say and that the plan can hold: the eyes' place, a tail's length, how rounds are closed, how an edge is counted. */
 final readonly class CueOffer
 {
     /**
-     * @param int            $line    the typed line, from 1
-     * @param string         $text    the cue in the maker’s words
-     * @param Message        $label   what taking it does
-     * @param Placement|null $placed  eyes and such
-     * @param float|null     $tailCm  the tail to sew with
-     * @param Closing|null   $closing where its joined rounds are closed
+     * @param int               $line    the typed line, from 1
+     * @param string            $text    the cue in the maker’s words
+     * @param Message           $label   what taking it does
+     * @param Placement|null    $placed  eyes and such
+     * @param float|null        $tailCm  the tail to sew with
+     * @param PieceSetting|null $setting how its joined rounds are closed, or what its first round is worked into
      */
     public function __construct(
         public int $line,
@@ -25,7 +25,7 @@ final readonly class CueOffer
         public Message $label,
         public ?Placement $placed = null,
         public ?float $tailCm = null,
-        public ?Closing $closing = null,
+        public ?PieceSetting $setting = null,
     ) {
     }
 }

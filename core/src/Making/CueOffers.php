@@ -7,6 +7,7 @@ namespace Alternum\Core\Making;
 use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\SaidPlace;
 use Alternum\Core\Notation\SaidTail;
@@ -17,6 +18,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 
 /** Finds the cues that the plan can act on, and has not yet. */
@@ -27,7 +29,7 @@ final class CueOffers
     /** @return list<CueOffer> in the lines' order */
     public static function of(Plan $plan, Piece $piece, Reading $reading): array
     {
-        $offers = [self::closing($piece, $reading)];
+        $offers = [self::closing($piece, $reading), self::edge($plan, $piece, $reading)];
         foreach ($reading->rounds as $round) {
             foreach ($round->cues as $cue) {
                 $offers[] = self::offer($plan, $piece, $round->line, $cue);
@@ -50,7 +52,30 @@ final class CueOffers
         }
         foreach ($reading->rounds as $round) {
             if (Closed::ToBackLoop === $round->closed) {
-                return new CueOffer($round->line, $round->closed->value, Message::of('offer.backLoop'), closing: Closing::BackLoop);
+                return new CueOffer($round->line, $round->closed->value, Message::of('offer.backLoop'), setting: Closing::BackLoop);
+            }
+        }
+
+        return null;
+    }
+
+    /** "35 or 36": where the first round does not use what the edge has, and does as others count it. */
+    private static function edge(Plan $plan, Piece $piece, Reading $reading): ?CueOffer
+    {
+        $line = $reading->rounds[0]->line ?? $reading->errors()[0]->line ?? null;
+        $isOff = static fn (Reading $read): bool => [] !== array_filter($read->errors(), static fn (Problem $error): bool => $line === $error->line);
+        if (null === $piece->start || null === $line || 0 === $reading->on || !$isOff($reading)) {
+            return null;
+        }
+        foreach ($piece->start->countedOtherwise() as $start) {
+            $read = PieceReading::of($plan, $piece->set($start));
+            if ($read->on > 0 && !$isOff($read)) {
+                return new CueOffer(
+                    $line,
+                    $piece->rounds[$line - 1],
+                    Message::of('offer.edge', join: $start->join->name, yes: $start->counts || $start->gap || $start->isOneSide ? 1 : 0, on: $read->on),
+                    setting: $start,
+                );
             }
         }
 

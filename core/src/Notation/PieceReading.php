@@ -212,7 +212,7 @@ final class PieceReading
                     \array_slice($rounds, $from, $to - $from + 1),
                 )),
                 // After the last round there is no space, but its edge.
-                Join::Side => $to < \count($rounds) ? 2 * ($to - $from + 1) : 0,
+                Join::Side => $to < \count($rounds) ? ($beginning->isOneSide ? 1 : 2) * ($to - $from + 1) : 0,
                 Join::Edge, Join::Edges => ($made[$key] ?? null)?->around() ?? 0,
                 default => ($rounds[\count($rounds) - 1] ?? null)->makes ?? 0,
             };

@@ -56,6 +56,12 @@ enum Join: string
         return self::Loops === $this || self::Side === $this || self::SpiralLoops === $this;
     }
 
+    /** Whether the slip stitch that joins the last round leaves a gap there that can be worked into. */
+    public function hasGap(): bool
+    {
+        return self::Opening === $this || self::Rim === $this;
+    }
+
     /** Whether both pieces are worked through at once. */
     public function isThroughBoth(): bool
     {

@@ -11,13 +11,14 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 final readonly class JoinedStart implements PieceSetting
 {
     /**
-     * @param non-empty-list<string> $pieces keys, each made earlier in the plan; one may be named twice, for two copies
-     * @param int                    $across chains in each bridge, or stitches that a seam takes from each side
-     * @param int|null               $round  the round that left loops free, or the first of several
-     * @param PickUp|null            $take   null: every stitch of the edge
-     * @param int|null               $to     the last of several rounds
-     * @param bool                   $counts a seam's stitches are worked into, too, and counted once
-     * @param bool                   $gap    one stitch more goes into the gap that the slip stitch leaves which joins the last round
+     * @param non-empty-list<string> $pieces    keys, each made earlier in the plan; one may be named twice, for two copies
+     * @param int                    $across    chains in each bridge, or stitches that a seam takes from each side
+     * @param int|null               $round     the round that left loops free, or the first of several
+     * @param PickUp|null            $take      null: every stitch of the edge
+     * @param int|null               $to        the last of several rounds
+     * @param bool                   $counts    a seam's stitches are worked into, too, and counted once
+     * @param bool                   $gap       one stitch more goes into the gap that the slip stitch leaves which joins the last round
+     * @param bool                   $isOneSide a tube's side is worked up alone, and not down again beside it
      */
     public function __construct(
         public Join $join,
@@ -28,7 +29,24 @@ final readonly class JoinedStart implements PieceSetting
         public ?int $to = null,
         public bool $counts = false,
         public bool $gap = false,
+        public bool $isOneSide = false,
     ) {
+    }
+
+    /** @return list<self> the same in the other ways in which makers count an edge: with the gap or without, a seam counted or not, one side or both */
+    public function countedOtherwise(): array
+    {
+        $but = fn (bool $counts, bool $gap, bool $isOneSide): self => new self(
+            join: $this->join, pieces: $this->pieces, across: $this->across, round: $this->round, take: $this->take, to: $this->to, counts: $counts, gap: $gap,
+            isOneSide: $isOneSide,
+        );
+
+        return match (true) {
+            Join::Seam === $this->join => [$but(!$this->counts, $this->gap, $this->isOneSide)],
+            $this->join->hasGap() => [$but($this->counts, !$this->gap, $this->isOneSide)],
+            Join::Side === $this->join => [$but($this->counts, $this->gap, !$this->isOneSide)],
+            default => [],
+        };
     }
 
     /**
@@ -136,11 +154,13 @@ final readonly class JoinedStart implements PieceSetting
             $fields->wrong('pieces', Message::of('start.pieces', most: $most));
         }
         $counts = Join::Seam === $join && $fields->has('counts') && $fields->truth('counts');
-        $gap = (Join::Opening === $join || Join::Rim === $join) && $fields->has('gap') && $fields->truth('gap');
+        $gap = $join->hasGap() && $fields->has('gap') && $fields->truth('gap');
+        $isOneSide = Join::Side === $join && $fields->has('oneSide') && $fields->truth('oneSide');
         $fields->close();
 
         return new self(
             join: $join, pieces: [] === $pieces ? ['?'] : $pieces, across: $across, round: $round, take: $take, to: $to, counts: $counts, gap: $gap,
+            isOneSide: $isOneSide,
         );
     }
 
@@ -153,6 +173,7 @@ final readonly class JoinedStart implements PieceSetting
             + (null === $this->to ? [] : ['to' => $this->to])
             + ($this->counts ? ['counts' => true] : [])
             + ($this->gap ? ['gap' => true] : [])
+            + ($this->isOneSide ? ['oneSide' => true] : [])
             + (null === $this->take ? [] : ['take' => $this->take->values()]);
     }
 }

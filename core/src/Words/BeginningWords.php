@@ -33,7 +33,8 @@ final class BeginningWords
             Join::Layers => str_starts_with($all, 'both ') ? "through {$all}" : "through both of {$all}",
             Join::Edge => "around the edge of {$all}: along its last row, down its row-ends, along its beginning, up its other row-ends",
             Join::Edges => "around the edges of {$all}, through both at once",
-            Join::Side => "into the side of {$all}, in the spaces after rounds {$start->round} to {$start->to}, up one side and down the other",
+            Join::Side => "into the side of {$all}, in the spaces after rounds {$start->round} to {$start->to}, "
+                .($start->isOneSide ? 'up one side' : 'up one side and down the other'),
             Join::SpiralLoops => "in {$some}the loops that rounds {$start->round} to {$start->to} of {$all} left free",
         };
     }

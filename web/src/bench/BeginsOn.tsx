@@ -127,6 +127,17 @@ export function BeginsOn({ piece }: { piece: Piece }) {
 					/>
 				</>
 			)}
+			{start?.join === 'side' && (
+				<ChoiceField
+					label={say('beginsOn.sides')}
+					value={start.oneSide === true ? 'one' : 'both'}
+					choices={[
+						['both', say('beginsOn.bothSides')],
+						['one', say('beginsOn.oneSide')],
+					]}
+					onChange={(to) => change(set(start, 'oneSide', to === 'one' ? true : null))}
+				/>
+			)}
 			{start?.join === 'loops' && (
 				<NumberField
 					label={say('beginsOn.theRoundThatLeftLoops')}

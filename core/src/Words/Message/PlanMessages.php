@@ -108,6 +108,10 @@ final class PlanMessages
         'offer.backLoop' => ['Close all rounds in the back loop of the first stitch'],
         'offer.place' => ['Set the {what} between rounds {round} and {next}'],
         'offer.placeApart' => ['Set the {what} between rounds {round} and {next}, {apart} stitches apart'],
+        'offer.edge' => ['Count the edge as {on, plural, one {# stitch} other {# stitches}}: {join, select,'
+            .' Seam {{yes, select, 1 {with} other {without}} the seam}'
+            .' Side {{yes, select, 1 {up one side alone} other {up one side and down the other}}}'
+            .' other {{yes, select, 1 {with one in the gap of the join} other {without the gap of the join}}}}'],
         'offer.tail' => ['Reckon with {tail} for each tail that sews a part on'],
         'picture.empty' => ['There is no letter in this table.', 'Write a yarn’s letter for each stitch, a row for each round.'],
         'picture.noYarn' => ['Row {row}, column {column}: “{said}” is no yarn of this plan.', 'Write a yarn’s letter, or leave the cell empty.'],
