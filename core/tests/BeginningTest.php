@@ -6,7 +6,6 @@ namespace Alternum\Core\Tests;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
-use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Edit\Form;
 use Alternum\Core\Edit\FormSize;
 use Alternum\Core\Edit\Paste;
@@ -18,7 +17,6 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\WrittenPattern;
-use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Plan;
@@ -251,33 +249,6 @@ final class BeginningTest extends TestCase
             'That piece has 6 rounds, so the last space between two is after round 5.',
             MessageWords::says(Analysis::of($plan)->problems[0]->message),
         );
-    }
-
-    /**
-     * "35 or 36": an edge is counted in two ways by those who write patterns, and the one that fits the typed round is offered. Common practice, no source.
-     *
-     * @param array<string, mixed> $start
-     */
-    #[TestWith([['join' => 'opening', 'pieces' => ['leg']], '(sc, inc) x8', 'Count the edge as 16 stitches: with one in the gap of the join'])]
-    #[TestWith([['join' => 'opening', 'pieces' => ['leg'], 'gap' => true], '(4 sc, inc) x3', 'Count the edge as 15 stitches: without the gap of the join'])]
-    #[TestWith([['join' => 'seam', 'pieces' => ['leg', 'leg'], 'across' => 3], '(2 sc, inc) x9', 'Count the edge as 27 stitches: with the seam'])]
-    #[TestWith([['join' => 'side', 'pieces' => ['leg'], 'round' => 2, 'to' => 4], '3 sc', 'Count the edge as 3 stitches: up one side alone'])]
-    public function testOffersTheOtherWayOfCountingAnEdge(array $start, string $first, string $label): void
-    {
-        $plan = self::plan([$first], $start);
-        $piece = Analysis::of($plan)->pieces[2];
-        self::assertNotSame([], $piece->stages->reading->errors());
-        $offers = $piece->offers($plan);
-        self::assertSame([$label], array_map(static fn (CueOffer $offer): string => MessageWords::says($offer->label), $offers));
-        $heeded = (new FollowCue($piece->piece->key, $offers[0]->line, $offers[0]->text))->apply($plan);
-        self::assertSame([], Analysis::of($heeded)->pieces[2]->stages->reading->errors());
-        self::assertSame([], Analysis::of($heeded)->pieces[2]->offers($heeded));
-    }
-
-    public function testNoOtherWayOfCountingIsOfferedWhereItFitsNone(): void
-    {
-        $plan = self::plan(['(sc, inc) x20'], ['join' => 'opening', 'pieces' => ['leg']]);
-        self::assertSame([], Analysis::of($plan)->pieces[2]->offers($plan));
     }
 
     public function testIsKeptAndWrittenOut(): void

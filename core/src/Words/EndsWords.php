@@ -104,7 +104,8 @@ final readonly class EndsWords
 
         return match (true) {
             !$yarns->passesBack => "Carry {$from} loosely across the inside; {$back}",
-            $yarns->passes < self::BESIDE => "Leave {$from} hanging at the marker; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.",
+            $yarns->passes < self::BESIDE => "Leave {$from} hanging at the marker; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch},"
+                .' with a stitch of slack.',
             default => "Leave {$from} hanging at the marker; at stitch {$yarns->backStitch} of {$once} {$yarns->backRound} bring it back loosely"
                 .' across '.Counted::of($yarns->passes, 'stitch').'.',
         };
@@ -120,8 +121,8 @@ final readonly class EndsWords
                 .-$yarns->across." stitches, caught behind every {$this->plan->floats} or so, and take it up at stitch {$yarns->backStitch}.",
             $yarns->across > $this->plan->floats => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} it passes loosely across"
                 ." {$yarns->across} stitches and is taken up at stitch {$yarns->backStitch}.",
-            $change->place->isAtEnd => "Leave {$from} hanging inside; pick it up again in {$once} {$yarns->backRound}, without pulling.",
-            default => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}.",
+            $change->place->isAtEnd => "Leave {$from} hanging inside; pick it up again in {$once} {$yarns->backRound}, with a stitch of slack.",
+            default => "Leave {$from} hanging inside; in {$once} {$yarns->backRound} pick it up at stitch {$yarns->backStitch}, with a stitch of slack.",
         };
     }
 

@@ -136,9 +136,10 @@ final readonly class PatternWords
             ]))),
         ];
         $changes = array_keys(array_filter([
-            '“change to B in last st”: work that stitch to its last yarn over, and finish it with B.' => $facts->changes,
+            '“change to B in last st”: work that stitch to its last yarn over, and finish it with B.'
+                    .' Finished already? Take back half of it: pull its last loop out, and finish with B.' => $facts->changes,
             '“attach B”: the same, with a yarn that is new or was cut.' => $facts->attaches,
-            '“keep A”: let it hang inside, and pick it up again without pulling.' => $facts->keeps,
+            '“keep A”: let it hang inside, and pick it up again with a stitch of slack.' => $facts->keeps,
             "“cut A”: leave an end of {$cut}." => $facts->cuts,
             'within a round, carry the other yarn loosely across the inside.' => $facts->floats,
         ]));

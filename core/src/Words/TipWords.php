@@ -35,6 +35,9 @@ final class TipWords
     {
         return [
             'Tug both yarns gently after each change, so that the last stitch of the old one is as large as the others.',
+            'Finished the last stitch in the old yarn? Take back half of it: pull its last loop out, so that two are on the hook, and finish'
+                .' with the new yarn.',
+            'Give a yarn that comes back a stitch of slack, or the fabric draws in there.',
             'Always keep the same yarn in front when you swap, so that they do not twist.',
             'Put a second marker in the first round of each colour and leave it there: rounds are counted from it.',
             'Count the round before you change: a stitch too many is found in one round, not in five.',

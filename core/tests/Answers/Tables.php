@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Answers;
 use Alternum\Core\Colour\ColourVision;
 use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Colour\Shapes;
+use Alternum\Core\Drawing\Stroke;
 use Alternum\Core\Edit\AddYarn;
 use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Stitch;
@@ -18,6 +19,7 @@ use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\GaugeWords;
 
 /** What the trade's tables, the shapes and the colours say, in full. */
@@ -36,6 +38,7 @@ final class Tables
             'yarns' => static fn (): iterable => self::yarns(),
             'pictures' => static fn (): iterable => self::pictures(),
             'colours' => static fn (): iterable => self::colours(),
+            'drawings' => static fn (): iterable => self::drawings(),
         ];
     }
 
@@ -117,6 +120,18 @@ final class Tables
         foreach (self::COLOURS as $name) {
             $yarns = (new AddYarn($name))->apply(Plans::of([]))->yarns;
             yield "{$name}: ".SpecimenPlans::json(array_map(static fn ($yarn): array => $yarn->values(), $yarns));
+        }
+    }
+
+    /** @return iterable<string> */
+    private static function drawings(): iterable
+    {
+        foreach (Drawings::all() as $name => $series) {
+            yield "=== {$name}: {$series->title}";
+            foreach ($series->frames as $frame) {
+                yield $frame->says;
+                yield '  '.implode(' · ', array_map(static fn (Stroke $stroke): string => "{$stroke->ink->value} {$stroke->path}", $frame->sketch->strokes()));
+            }
         }
     }
 }

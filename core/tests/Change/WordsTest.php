@@ -53,7 +53,7 @@ final class WordsTest extends TestCase
     {
         [$said, $do, $why] = self::told([Plans::stripes(5, 20, [['B', 16]])], ['worked' => 'joined']);
         self::assertStringContainsString('a seam line rather than a jog', $said);
-        self::assertStringContainsString('Join with a sl st in B.', $do);
+        self::assertStringContainsString('Join with a sl st in B, tugged tight so that no gap stays.', $do);
         self::assertStringContainsString('meet at the seam', $why);
     }
 

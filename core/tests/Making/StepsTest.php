@@ -105,7 +105,7 @@ final class StepsTest extends TestCase
         self::assertSame([4 => 2, 5 => 2], array_map(count(...), $told));
         self::assertStringStartsWith('In round 4, at stitch 7: work the last sc in A', $told[4][0]);
         self::assertStringContainsString('Carry A loosely across the inside; it comes back at stitch 11 of round 4.', $told[4][0]);
-        self::assertStringContainsString('Leave B hanging inside; in round 5 pick it up at stitch 8.', $told[4][1]);
+        self::assertStringContainsString('Leave B hanging inside; in round 5 pick it up at stitch 8, with a stitch of slack.', $told[4][1]);
         self::assertStringContainsString('Cut B', $told[5][1]);
         $kinds = array_column(WrittenSteps::all(Plans::of(self::BALL, [$run(4), $run(5)])), 'kind', 'key');
         self::assertLessThan(array_search('work-rounds.4', array_keys($kinds), true), array_search('change-yarn.4.7.AB', array_keys($kinds), true));

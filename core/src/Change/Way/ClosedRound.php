@@ -76,7 +76,7 @@ final class ClosedRound extends Plain
             new Drawing('Finish the last stitch with the new yarn.', Sketch::rows('nooooo ')->hook(6, 'n')),
             new Drawing('Insert the hook in the first stitch of the same round.', Sketch::rows('oooooo')->into(0, 'n', Ink::New)),
             new Drawing(
-                'Pull the yarn through both: the round is closed with a slip stitch.',
+                'Pull the yarn through both: the round is closed with a slip stitch. Tug it tight: it leaves a gap else.',
                 Sketch::rows('oooooo')->through(0, Ink::New, isLower: false),
             ),
             new Drawing(
@@ -91,7 +91,8 @@ final class ClosedRound extends Plain
         $slip = $words->stitch(Stitch::SlipStitch);
 
         return [...parent::toDo($words), $words->isJoined()
-            ? "Join with a {$slip} in {$words->newLetter()}."
-            : "Join with a {$slip} in the first stitch of the {$words->once()}, {$words->stitch(Stitch::Chain)} 1, and go on in the same stitch."];
+            ? "Join with a {$slip} in {$words->newLetter()}, tugged tight so that no gap stays."
+            : "Join with a {$slip} in the first stitch of the {$words->once()}, tugged tight so that no gap stays, {$words->stitch(Stitch::Chain)} 1, and go on"
+                .' in the same stitch.'];
     }
 }

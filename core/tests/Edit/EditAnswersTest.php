@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Tests\Answers\AnswersCase;
+
+final class EditAnswersTest extends AnswersCase
+{
+    public static function held(): array
+    {
+        return [
+            'edits' => '',
+            'shapes' => '',
+            'pasted' => '',
+        ];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Making;
+
+use Alternum\Core\Tests\Answers\AnswersCase;
+
+final class MakingAnswersTest extends AnswersCase
+{
+    public static function held(): array
+    {
+        return [
+            'plans' => 'problems|\\d+ (?:placed|offers)\\b',
+            'patterns' => '\\{\"copies\"',
+        ];
+    }
+}

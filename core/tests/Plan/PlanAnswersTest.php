@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Plan;
+
+use Alternum\Core\Tests\Answers\AnswersCase;
+
+final class PlanAnswersTest extends AnswersCase
+{
+    public static function held(): array
+    {
+        return [
+            'yarns' => '',
+            'plans' => '\\{|gauge|floatStitches',
+        ];
+    }
+}

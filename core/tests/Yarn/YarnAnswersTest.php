@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Yarn;
+
+use Alternum\Core\Tests\Answers\AnswersCase;
+
+final class YarnAnswersTest extends AnswersCase
+{
+    public static function held(): array
+    {
+        return [
+            'plans' => 'yarns|\\d+ (?:ends|changingMm)\\b',
+        ];
+    }
+}
