@@ -18,7 +18,11 @@ use Alternum\Core\Plan\Plan;
 /** Several yarns in one spiral, against the same yarns as stripes of one round: carried inside, and cut at every change. */
 final readonly class HelixCosts
 {
-    private function __construct(public ChangeFigures $helix, public ChangeFigures $carried, public ChangeFigures $cut)
+    /**
+     * @param int|null $straight the last round, up to the one said, at which it can end so that the yarn of the rounds after it is the one worked last and goes
+     *                           straight on; null: it does so already, or nowhere near
+     */
+    private function __construct(public ChangeFigures $helix, public ChangeFigures $carried, public ChangeFigures $cut, public ?int $straight)
     {
     }
 
@@ -38,22 +42,40 @@ final readonly class HelixCosts
             self::cost($now, $with($helix)),
             self::cost($now, $treated(OldYarnChoice::Carry)),
             self::cost($now, $treated(OldYarnChoice::Cut)),
+            self::straight($now, $helix, $with),
         );
     }
 
-    /** @return array<string, array{ends: int, mm: float, jogs: int}> contract/openapi.yaml, helixCosts */
+    /** @return array<string, array{ends: int, mm: float, jogs: int}|int|null> contract/openapi.yaml, helixCosts */
     public function values(): array
     {
         return array_map(
             static fn (ChangeFigures $cost): array => ['ends' => $cost->ends, 'mm' => round($cost->mm, 2), 'jogs' => $cost->jogs],
             ['helix' => $this->helix, 'carried' => $this->carried, 'cut' => $this->cut],
-        );
+        ) + ['straight' => $this->straight];
+    }
+
+    /** @param \Closure(Helix): Piece $with the piece with it */
+    private static function straight(Analysis $now, Helix $helix, \Closure $with): ?int
+    {
+        for ($to = $helix->to; $to > max($helix->from, $helix->to - \count($helix->yarns)); --$to) {
+            $piece = $with(new Helix($helix->from, $to, $helix->yarns));
+            $rounds = $now->recoloured($now->plan->withPiece($piece), $piece->key)->pieces[self::at($now, $piece)]->stages->colouring->rounds;
+            if (!isset($rounds[$to]) || $rounds[$to - 1][-1] === $rounds[$to][0]) {
+                return $to < $helix->to ? $to : null;
+            }
+        }
+
+        return null;
+    }
+
+    private static function at(Analysis $now, Piece $piece): int
+    {
+        return (int) array_search($piece->key, array_column($now->plan->pieces, 'key'), true);
     }
 
     private static function cost(Analysis $now, Piece $piece): ChangeFigures
     {
-        $at = (int) array_search($piece->key, array_column($now->plan->pieces, 'key'), true);
-
-        return ChangeFigures::of($now->recoloured($now->plan->withPiece($piece), $piece->key), $at);
+        return ChangeFigures::of($now->recoloured($now->plan->withPiece($piece), $piece->key), self::at($now, $piece));
     }
 }

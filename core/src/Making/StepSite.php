@@ -20,7 +20,7 @@ final readonly class StepSite
     /**
      * @param array<int, non-empty-list<Change>> $told       the changes that need a word, by the round in which they are made
      * @param bool                               $startsAnew its yarn is not the one of another piece that goes on
-     * @param array<int, true>                   $slips      rounds that start with a slip stitch for a change before them
+     * @param array<int, list<int>>              $slips      by round, its tops, from 0, that are slip stitches for a change there or before them
      */
     private function __construct(
         public Piece $piece,
@@ -51,7 +51,10 @@ final readonly class StepSite
         $told = $slips = [];
         foreach ($changes->all as $change) {
             if (Ways::of($change->treatment->method)->slipsFirst()) {
-                $slips[$change->place->treated + 1] = true;
+                $slips[$change->place->treated + 1][] = 0;
+            }
+            if (null !== $change->yarns->slips) {
+                $slips[$change->place->round][] = $change->yarns->slips;
             }
             // Of those that pass behind a few stitches, the first of a round is told: the others are done alike.
             if ($change->needsWord() || ($change->isInNotes() && !isset($told[$change->place->round]))) {

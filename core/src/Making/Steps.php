@@ -50,7 +50,8 @@ final class Steps
         $inHand = '';
         for ($i = 0, $end = \count($rounds); $i < $end; $i = $last + 1) {
             $last = $i;
-            while ($i > 0 && !isset($site->slips[$i + 1]) && !isset($site->told[$last + 1]) && !isset($after[$last + 1]) && isset($rounds[$last + 1])
+            while ($i > 0 && !isset($site->slips[$i + 1]) && !isset($site->told[$last + 1]) && !isset($after[$last + 1]) && !isset($site->slips[$last + 2])
+                && isset($rounds[$last + 1])
                 && self::areAlike($rounds[$last + 1], $rounds[$i]) && $colours[$last + 1] === $colours[$i]) {
                 ++$last;
             }
@@ -59,7 +60,7 @@ final class Steps
                 to: $last + 1,
                 makes: $rounds[$i]->makes,
                 inHand: $inHand,
-                slips: isset($site->slips[$i + 1]),
+                slips: $site->slips[$i + 1] ?? [],
                 ends: self::ends($site->told[$last + 1] ?? []),
             );
             $inHand = '' === $colours[$last] ? $inHand : $colours[$last][-1];

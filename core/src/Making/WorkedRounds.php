@@ -14,7 +14,7 @@ final readonly class WorkedRounds
      * @param int         $to     last round
      * @param int         $makes  stitches that each of them makes
      * @param string      $inHand letter of the yarn in hand before them; '' before the first
-     * @param bool        $slips  the first stitch is a slip stitch, or begins with one, as the change before it is treated so
+     * @param list<int>   $slips  tops, from 0, that are slip stitches, as a change there or before is treated so
      * @param Change|null $ends   the change at the end of the last of them, at which the start is not moved on
      */
     public function __construct(
@@ -22,7 +22,7 @@ final readonly class WorkedRounds
         public int $to,
         public int $makes,
         public string $inHand,
-        public bool $slips = false,
+        public array $slips = [],
         public ?Change $ends = null,
     ) {
     }

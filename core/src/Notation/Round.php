@@ -99,23 +99,42 @@ final readonly class Round
         );
     }
 
-    /** The same with a slip stitch for its first single crochet, or with one and a single crochet for its first increase: it keeps its count. */
-    public function slipped(): self
+    /** Whether a slip stitch can be worked in place of the single crochet at a top, from 0: alone, or as one of the two of an increase. */
+    public function canSlip(int $top): bool
     {
-        $isIncrease = $this->startsWith(Stitch::Increase);
-        if (!$isIncrease && !$this->startsWith(Stitch::Single)) {
-            return $this;
+        return $this->slippedAt([$top])->codes !== $this->codes;
+    }
+
+    /**
+     * The same with slip stitches in place of the single crochets at some tops: it keeps its count.
+     *
+     * @param list<int> $tops from 0; where no single crochet is, nothing changes
+     */
+    public function slippedAt(array $tops): self
+    {
+        $codes = $loops = '';
+        $top = 0;
+        foreach (str_split($this->codes) as $i => $code) {
+            $stitch = Stitch::ofCode($code);
+            $slipped = match (true) {
+                Stitch::Single === $stitch && \in_array($top, $tops, true) => Stitch::SlipStitch->code(),
+                Stitch::Increase === $stitch && \in_array($top, $tops, true) => Stitch::SlipStitch->code().Stitch::SingleSame->code(),
+                Stitch::Increase === $stitch && \in_array($top + 1, $tops, true) => Stitch::Single->code().Stitch::SlipSame->code(),
+                default => $code,
+            };
+            $codes .= $slipped;
+            $loops .= '' === $this->loops ? '' : str_repeat($this->loops[$i], \strlen($slipped));
+            $top += $stitch->makes();
         }
-        $first = Stitch::SlipStitch->code().($isIncrease ? Stitch::SingleSame->code() : '');
 
         return new self(
             number: $this->number,
             line: $this->line,
-            codes: $first.substr($this->codes, 1),
+            codes: $codes,
             below: $this->below,
             uses: $this->uses,
             makes: $this->makes,
-            loops: $isIncrease && '' !== $this->loops ? $this->loops[0].$this->loops : $this->loops,
+            loops: $loops,
             lifting: $this->lifting,
             closed: $this->closed,
         );

@@ -29,6 +29,8 @@ final readonly class ChangeYarns
      * @param Tail              $newTail    the same of the new yarn's, where it is joined anew
      * @param YarnWay|null      $typed      what the maker’s own words say of it
      * @param HelixPart|null    $helix      both yarns are worked side by side in one spiral, and it is there in it
+     * @param int|null          $slips      where one of them begins or ends there: the top of its round, from 0, that is a slip stitch in place of a single
+     *                                      crochet; null: none
      */
     public function __construct(
         public string $from,
@@ -48,6 +50,7 @@ final readonly class ChangeYarns
         public Tail $newTail,
         public ?YarnWay $typed,
         public ?HelixPart $helix,
+        public ?int $slips,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Expansion;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Plan\Method;
@@ -74,6 +75,7 @@ final readonly class Changes
                 default => self::asTyped($way, null !== $back) ?? $chosenYarn ?? self::oldYarn($round, $atEnd, $back, $frame->isFlat()),
             };
             $takenFrom = $hanging[$to] ?? $waiting[$to] ?? null;
+            $helix = $helices->part($swap);
             $passes = OldYarn::Float === $oldYarn && null !== $back ? $back->stitch - 1 - ($atEnd ? 0 : $stitch) : 0;
             // At a round's end it hangs beside the next round's last stitch as well as beside its first.
             $around = $isJog && $atEnd && null !== $back ? $frame->makes($back->round) - $passes : $passes;
@@ -124,7 +126,8 @@ final readonly class Changes
                     oldTail: $ends->oldTail ?? Tail::Weave,
                     newTail: YarnWay::Over === $way ? Tail::Over : $ends->newTail ?? Tail::Weave,
                     typed: $way,
-                    helix: $helices->part($swap),
+                    helix: $helix,
+                    slips: self::slips($helix, $reading->rounds[$round - 1], $stitch),
                 ),
             );
             if (OldYarn::Wait === $oldYarn) {
@@ -257,6 +260,18 @@ final readonly class Changes
         }
 
         return $swaps;
+    }
+
+    /** Where yarns begin in one spiral the new one rises from a slip stitch, and where they end the old one sinks to one. */
+    private static function slips(?HelixPart $helix, Round $round, int $stitch): ?int
+    {
+        $top = match ($helix) {
+            HelixPart::Begins => $stitch,
+            HelixPart::Ends => $stitch - 1,
+            default => null,
+        };
+
+        return null !== $top && $round->canSlip($top) ? $top : null;
     }
 
     /**

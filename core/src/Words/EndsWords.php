@@ -9,6 +9,7 @@ use Alternum\Core\Notation\YarnWay;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
@@ -135,7 +136,10 @@ final readonly class EndsWords
             return null;
         }
 
-        return "Cut {$from}, leaving {$cm}".match ($yarns->oldTail) {
+        // Where it ends beside other yarns in one spiral, its own loop is open.
+        $does = HelixPart::Ends === $yarns->helix ? 'Fasten off' : 'Cut';
+
+        return "{$does} {$from}, leaving {$cm}".match ($yarns->oldTail) {
             Tail::Weave => '.',
             Tail::Knot => ', and knot it '.$this->knottedTo($change).' inside, not too tightly.',
             Tail::Inside => ', and leave it inside with the stuffing.',

@@ -84,10 +84,10 @@ final readonly class RoundWords
         }
         $stitches = $this->stitches(
             $this->reading->syntax->worked()[$worked->from - 1]->bare(),
-            $worked->slips ? $round->slipped() : $round,
+            [] === $worked->slips ? $round : $round->slippedAt($worked->slips),
             $this->colouring->rounds[$worked->from - 1],
             Spelling::Pattern === $this->spelling ? $this->named($this->colouring->rounds[$worked->from - 1]) : $worked->inHand,
-            $worked->slips,
+            [] !== $worked->slips,
         );
 
         return "{$head}: ".implode('. ', [$stitches.$this->change($worked).$count.$this->closing($round, $worked), ...$with]);
@@ -118,14 +118,14 @@ final readonly class RoundWords
             return [];
         }
         $letters = $this->colouring->rounds[$worked->from - 1];
-        $round = $worked->slips ? $round->slipped() : $round;
+        $round = [] === $worked->slips ? $round : $round->slippedAt($worked->slips);
         [$before, $after] = $this->around($round);
         // The maker stops short for a change, so it is said with the stitches, not after them.
         $after .= $this->change($worked).$this->closing($round, $worked);
         if (strspn($letters, $letters[0]) === \strlen($letters)) {
             return [[
                 'yarn' => $this->yarns->letter($letters[0]),
-                'text' => $before.$this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, $worked->slips).$after,
+                'text' => $before.$this->whole($this->reading->syntax->worked()[$worked->from - 1]->bare(), $round, [] !== $worked->slips).$after,
             ]];
         }
         $parts = $this->parts($round, $letters, $before, $after);

@@ -13,6 +13,7 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\YarnUse;
@@ -115,6 +116,13 @@ final readonly class Ledger
         };
         if (!$isAttached) {
             $entries[] = $entry(YarnPurpose::Tails, $yarns->to, $yarns->newTail->cm($use) * 10.0, $yarns->newTail->isLeft() ? 1.0 : 0.0);
+        }
+        if (null !== $yarns->slips) {
+            $entries[] = new LedgerEntry(
+                round: $change->place->round, from: $yarns->slips + 1, to: $yarns->slips + 1, purpose: YarnPurpose::Stitches,
+                yarn: HelixPart::Begins === $yarns->helix ? $yarns->to : $yarns->from,
+                worth: Stitch::SlipStitch->yarnFactor() - Stitch::Single->yarnFactor(), isChange: true,
+            );
         }
         if ($change->place->isJog) {
             $way = Ways::of($change->treatment->method);

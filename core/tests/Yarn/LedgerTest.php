@@ -136,4 +136,18 @@ final class LedgerTest extends TestCase
         self::assertEqualsWithDelta(480.0, $first->mean, 1e-9);
         self::assertEqualsWithDelta(28.8, $first->spread, 1e-9);
     }
+
+    /** Where yarns begin and end in one spiral, a slip stitch takes less than the single crochet that it stands for: 0.55 of it, common practice. */
+    public function testTheSlipStitchesOfASpiralTakeLess(): void
+    {
+        $plan = Plans::of(['12 sc in MR', 'R2-8: sc around'], [['kind' => 'helix', 'from' => 2, 'to' => 7, 'yarns' => ['A', 'B']]]);
+        $less = array_filter(
+            self::of($plan, Analysis::of($plan)->pieces[0])->entries,
+            static fn (LedgerEntry $entry): bool => $entry->isChange && YarnPurpose::Stitches === $entry->purpose && 0.0 !== $entry->worth,
+        );
+        self::assertSame(
+            ['2:7 B -0.45', '7:6 B -0.45'],
+            array_values(array_map(static fn (LedgerEntry $entry): string => "{$entry->round}:{$entry->from} {$entry->yarn} ".round($entry->worth, 3), $less)),
+        );
+    }
 }

@@ -11,12 +11,13 @@ use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Plan\Yarn;
 
-/** Stripes of one round in two to six yarns that are worked in one spiral, each following the loop of the one before: no jog lies between them. */
+/** Stripes of one round in two yarns or more that are worked in one spiral, each following the loop of the one before: no jog lies between them. */
 final readonly class Helix implements RoundLayer
 {
     use AnyLayer;
 
-    public const MOST = 6;
+    /** As many as a plan has; a round needs a stitch for each. */
+    public const MOST = Limits::YARNS;
 
     /** @param list<string> $yarns keys of yarns, each once, in the order in which they are begun */
     public function __construct(public int $from, public int $to, public array $yarns)

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, dataOf } from '../../../../api/client';
 import type { Layer, Stripe } from '../../../../api/types';
+import { Button } from '../../../../ui/Button';
 import { say } from '../../../../ui/say';
 import { yarnLength } from '../../../../ui/units';
 import { useRested } from '../../../../ui/useRested';
@@ -21,7 +22,7 @@ export function LayHelix({ from, to }: LayProps) {
 			<p className="caption col-span-2">{say('helix.about')}</p>
 			<Strands strands={strands} onChange={setStrands} />
 			<RoundsFields range={range} onChange={setRange} />
-			<Costs range={range} strands={strands} />
+			<Costs range={range} strands={strands} onEnd={(to) => setRange({ ...range, to })} />
 		</Form>
 	);
 }
@@ -31,7 +32,7 @@ export function WhereHelix({ layer, onChange }: WhereProps<HelixLayer>) {
 		<>
 			<Strands strands={layer.yarns} onChange={(yarns) => onChange({ ...layer, yarns })} />
 			<RoundsFields range={layer} onChange={({ from, to }) => onChange({ ...layer, from, to })} />
-			<Costs range={layer} strands={layer.yarns} />
+			<Costs range={layer} strands={layer.yarns} onEnd={(to) => onChange({ ...layer, to })} />
 		</>
 	);
 }
@@ -47,7 +48,7 @@ function Strands({ strands, onChange }: { strands: readonly string[]; onChange: 
 }
 
 /** What it costs, against the same yarns as stripes of one round. */
-function Costs({ range, strands }: { range: Range; strands: readonly string[] }) {
+function Costs({ range, strands, onEnd }: { range: Range; strands: readonly string[]; onEnd: (to: number) => void }) {
 	const { piece } = useBench();
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
@@ -70,30 +71,37 @@ function Costs({ range, strands }: { range: Range; strands: readonly string[] })
 		[say('helix.stripesCut'), data.cut],
 	] as const;
 	return (
-		<table className="col-span-2 w-full text-left text-sm">
-			<caption className="caption text-left">{say('helix.compared')}</caption>
-			<thead>
-				<tr className="caption">
-					<td />
-					{[say('helix.ends'), say('helix.yarn'), say('helix.jogs')].map((head) => (
-						<th key={head} scope="col" className="pl-3 text-right font-normal">
-							{head}
-						</th>
-					))}
-				</tr>
-			</thead>
-			<tbody>
-				{rows.map(([name, { ends, mm, jogs }]) => (
-					<tr key={name} className="border-t border-rule">
-						<th scope="row" className="py-1 font-normal">
-							{name}
-						</th>
-						<td className="figures text-right">{ends}</td>
-						<td className="figures text-right">{yarnLength(mm / 1000, units)}</td>
-						<td className="figures text-right">{jogs}</td>
+		<>
+			{data.straight !== null && (
+				<Button className="col-span-2" onClick={() => data.straight !== null && onEnd(data.straight)}>
+					{say('helix.endStraight', { round: data.straight })}
+				</Button>
+			)}
+			<table className="col-span-2 w-full text-left text-sm">
+				<caption className="caption text-left">{say('helix.compared')}</caption>
+				<thead>
+					<tr className="caption">
+						<td />
+						{[say('helix.ends'), say('helix.yarn'), say('helix.jogs')].map((head) => (
+							<th key={head} scope="col" className="pl-3 text-right font-normal">
+								{head}
+							</th>
+						))}
 					</tr>
-				))}
-			</tbody>
-		</table>
+				</thead>
+				<tbody>
+					{rows.map(([name, { ends, mm, jogs }]) => (
+						<tr key={name} className="border-t border-rule">
+							<th scope="row" className="py-1 font-normal">
+								{name}
+							</th>
+							<td className="figures text-right">{ends}</td>
+							<td className="figures text-right">{yarnLength(mm / 1000, units)}</td>
+							<td className="figures text-right">{jogs}</td>
+						</tr>
+					))}
+				</tbody>
+			</table>
+		</>
 	);
 }
