@@ -7,6 +7,8 @@ namespace Alternum\Core;
 use Alternum\Core\Colour\LayerCheck;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Place\CoveredLayers;
+use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -38,7 +40,7 @@ final readonly class Analysis
             array_push($problems, ...$told);
         }
 
-        return self::together($plan, $pieces, $problems);
+        return self::together($plan, $pieces, [...$problems, ...GaugeCheck::problems($plan)]);
     }
 
     /**
@@ -101,7 +103,13 @@ final readonly class Analysis
         foreach ([...$stages->reading->problems, ...$analysis->lateCues()->problems()] as $problem) {
             $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].rounds[".(($problem->line ?? 1) - 1).']');
         }
-        foreach ([...LayerCheck::of($plan, $piece, $stages->fabric), ...$analysis->placing->problems, ...$analysis->unfit()->problems()] as $problem) {
+        $ofPiece = [
+            ...LayerCheck::of($plan, $piece, $stages->fabric),
+            ...CoveredLayers::problems($plan, $piece, $stages->fabric, $stages->reading, $stages->frame),
+            ...$analysis->placing->problems,
+            ...$analysis->unfit()->problems(),
+        ];
+        foreach ($ofPiece as $problem) {
             $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].{$problem->path}");
         }
 

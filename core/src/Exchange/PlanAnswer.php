@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Notation\Remembered;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
@@ -72,6 +73,7 @@ final readonly class PlanAnswer
             array_merge(
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->starts, $pieces),
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->problems, $pieces),
+                ...[GaugeCheck::problems($plan)],
             ),
         );
     }

@@ -11,6 +11,7 @@ use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Words\MessageWords;
@@ -24,7 +25,7 @@ final class TypedColoursTest extends TestCase
     private static function rounds(Plan $plan): array
     {
         $analysis = Analysis::of($plan);
-        self::assertSame([], $analysis->problems);
+        self::assertSame([], Problem::errors($analysis->problems));
 
         return $analysis->pieces[0]->stages->colouring->rounds;
     }

@@ -76,11 +76,30 @@ final class PlanMessages
             'Choose a file that holds {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} '
                 .'save {a save} other {this}}, or split the plan in two.',
         ],
+        'gauge.hookLarge' => [
+            '{stitches} stitches in 10 cm are more than the label of {yarn} says, and the hook of {hook} mm is larger than its {most} mm: one of them is a'
+                .' slip.',
+            'Measure a swatch again, or correct the hook or the yarn’s weight.',
+        ],
+        'gauge.hookSmall' => [
+            '{stitches} stitches in 10 cm are fewer than the label of {yarn} says, and the hook of {hook} mm is smaller than its {least} mm: one of them is a'
+                .' slip.',
+            'Measure a swatch again, or correct the hook or the yarn’s weight.',
+        ],
+        'gauge.ratio' => [
+            '{stitches} stitches and {rounds} rounds in 10 cm do not belong together: a single crochet is about as wide as it is high.',
+            'Count both over the same 10 cm.',
+        ],
+        'gauge.yarn' => [
+            '{stitches} stitches in 10 cm do not fit yarn {yarn}: a label of its weight says {least} to {most}.',
+            'Correct the gauge, or the weight of {yarn}.',
+        ],
         'layer.backwards' => [
             '{layer, select, stripes {These stripes} spots {These spots} helix {This spiral} panel {This patch} blend {This fade} other {This layer}} '
                 .'{layer, select, stripes {run} spots {run} other {runs}} backwards, from {worked, select, rows {row} other {round}} {from} to {to}.',
             'Let {layer, select, stripes {them} spots {them} other {it}} run from {to} to {from}.',
         ],
+        'layer.covered' => ['“{name}” is wholly covered by layers above it, so nothing of it is seen.', 'Move it up, or delete it.'],
         'layer.noRounds' => ['This band names {worked, select, rows {rows} other {rounds}} that the piece does not have.', 'Take it out, or name others.'],
         'layer.noYarn' => [
             'Yarn {yarn} is used here, but the plan has no yarn {yarn}.',

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan;
+
+/** Whether gauge, hook and yarn can belong together: what no hand works is a slip in one of them. The bounds are from memory, and wide. */
+final class GaugeCheck
+{
+    /** So many times the label's most stitches, or the share of its least, that even stuffed work or loose work does not reach. */
+    private const TIGHT = 2.0;
+    private const LOOSE = 0.65;
+    /** Rounds to a stitch's width: single crochet is a little wider than high, or about as wide. */
+    private const FLAT = 1.8;
+    private const TALL = 0.6;
+
+    /** @return list<Problem> notes at the gauge */
+    public static function problems(Plan $plan): array
+    {
+        $gauge = $plan->gauge;
+        $says = [];
+        $ratio = $gauge->roundsPer10cm / $gauge->stitchesPer10cm;
+        if ($ratio > self::FLAT || $ratio < self::TALL) {
+            $says[] = Message::of('gauge.ratio', stitches: $gauge->stitchesPer10cm, rounds: $gauge->roundsPer10cm);
+        }
+        $yarn = $plan->yarns[0] ?? null;
+        $label = $yarn?->worksUpLike()->labelStitches();
+        if (null === $yarn || null === $label) {
+            return self::notes($says);
+        }
+        $hook = $yarn->worksUpLike()->labelHookMm();
+        $says[] = match (true) {
+            $gauge->stitchesPer10cm > self::TIGHT * ($label->most ?? \INF), $gauge->stitchesPer10cm < self::LOOSE * $label->least => Message::of(
+                'gauge.yarn',
+                stitches: $gauge->stitchesPer10cm, yarn: $yarn->key, least: $label->least, most: $label->most ?? $label->least,
+            ),
+            null === $gauge->hookMm => null,
+            $gauge->hookMm < $hook->least && $gauge->stitchesPer10cm < $label->least => Message::of(
+                'gauge.hookSmall',
+                stitches: $gauge->stitchesPer10cm, yarn: $yarn->key, hook: $gauge->hookMm, least: $hook->least,
+            ),
+            null !== $hook->most && $gauge->hookMm > $hook->most && $gauge->stitchesPer10cm > ($label->most ?? \INF) => Message::of(
+                'gauge.hookLarge',
+                stitches: $gauge->stitchesPer10cm, yarn: $yarn->key, hook: $gauge->hookMm, most: $hook->most,
+            ),
+            default => null,
+        };
+
+        return self::notes(array_values(array_filter($says)));
+    }
+
+    /**
+     * @param list<Message> $says
+     *
+     * @return list<Problem>
+     */
+    private static function notes(array $says): array
+    {
+        return array_map(static fn (Message $said): Problem => Problem::atPath('gauge', $said)->asNote(), $says);
+    }
+}
