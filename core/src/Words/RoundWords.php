@@ -243,8 +243,15 @@ final readonly class RoundWords
         }
         $said = [];
         $first = $line->items[0] ?? null;
-        foreach ($this->parts($round, $letters, $before, $after) as [$yarns, $text]) {
-            $said[] = ($inHand === $yarns || \strlen($yarns) > 1 ? '' : $this->with($yarns)).$text;
+        $parts = $this->parts($round, $letters, $before, $after);
+        $again = RepeatedRuns::in($parts);
+        foreach ($parts as $i => [$yarns, $text]) {
+            if (null !== $again && $i === $again->from) {
+                $once = array_map(fn (array $part): string => $this->with($part[0]).$part[1], \array_slice($parts, $i, $again->long));
+                $said[] = '('.implode('; ', $once).')'.$this->spelling->times($again->times);
+            } elseif (null === $again || $i < $again->from || $i >= $again->end()) {
+                $said[] = ($inHand === $yarns || \strlen($yarns) > 1 ? '' : $this->with($yarns)).$text;
+            }
             $inHand = $yarns[\strlen($yarns) - 1];
         }
 
