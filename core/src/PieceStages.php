@@ -18,6 +18,7 @@ use Alternum\Core\Place\PlacedCloth;
 use Alternum\Core\Place\ShiftedChanges;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Worked;
 
 /** One piece taken from its words to the final yarn of every stitch: what the analysis and every edit that needs a place stand on. */
 final readonly class PieceStages
@@ -45,6 +46,8 @@ final readonly class PieceStages
     {
         $reading ??= PieceReading::of($plan, $piece);
         $piece = $piece->withChanges($piece->changes->orAt(TypedMethods::in($reading))->or($plan->changes));
+        // What goes along its chains once, and not around them, is a row.
+        $piece = $reading->isAlongOneSide ? $piece->withWorked(Worked::Rows) : $piece;
         $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
         $end = StandingEnd::of($plan, $piece, $reading);

@@ -42,22 +42,37 @@ final class Reader
         $key = "{$terms->value} {$worked->value} {$left} {$on} ".($chainCounts ? 'counts' : 'lifts')." {$yarns->signature}\n".implode("\n", $lines);
 
         return Remembered::of(Reading::class, $key, static function () use ($lines, $terms, $worked, $left, $on, $yarns, $chainCounts): Reading {
-            $parser = Parser::of($terms, $yarns);
-            $self = new self(
-                $parser,
-                new Rounds(
-                    parser: $parser,
-                    yarns: $yarns,
-                    terms: $terms,
-                    worked: $worked,
-                    chainCounts: $chainCounts && Worked::Spiral !== $worked,
-                    left: $left,
-                    on: $on,
-                ),
-            );
+            $read = static fn (Worked $as): Reading => self::anew($lines, $terms, $as, $left, $on, $yarns, $chainCounts);
+            $reading = $read($worked);
+            if (Worked::Rows === $worked || 0 === $reading->foundation || 1 !== \count($reading->rounds) || [] === $reading->errors()) {
+                return $reading;
+            }
+            // A cord, a strap: chains of which one side alone is worked into. What increases at its end is to go around it.
+            $flat = $read(Worked::Rows);
+            $isCord = [] === $flat->errors() && $flat->rounds[0]->makes <= $flat->rounds[0]->uses;
 
-            return $self->reading($lines, $terms, $worked, $on);
+            return $isCord ? $flat->alongOneSide() : $reading;
         });
+    }
+
+    /** @param list<string> $lines */
+    private static function anew(array $lines, Terms $terms, Worked $worked, int $left, int $on, YarnNames $yarns, bool $chainCounts): Reading
+    {
+        $parser = Parser::of($terms, $yarns);
+        $self = new self(
+            $parser,
+            new Rounds(
+                parser: $parser,
+                yarns: $yarns,
+                terms: $terms,
+                worked: $worked,
+                chainCounts: $chainCounts && Worked::Spiral !== $worked,
+                left: $left,
+                on: $on,
+            ),
+        );
+
+        return $self->reading($lines, $terms, $worked, $on);
     }
 
     /** @param list<string> $lines */

@@ -14,11 +14,12 @@ final readonly class Reading
     /**
      * @param list<Round>           $rounds
      * @param list<Problem>         $problems
-     * @param list<RoundRange|null> $spans      the first and last round of each typed line; null: it has none
-     * @param int                   $on         stitches of other pieces that the first round is worked into
-     * @param int                   $foundation chains that the first round is worked into
-     * @param bool                  $isRing     the first round is worked into a magic ring, which is drawn closed
-     * @param list<LineCue>         $said       what lines of their own say between the rounds
+     * @param list<RoundRange|null> $spans          the first and last round of each typed line; null: it has none
+     * @param int                   $on             stitches of other pieces that the first round is worked into
+     * @param int                   $foundation     chains that the first round is worked into
+     * @param bool                  $isRing         the first round is worked into a magic ring, which is drawn closed
+     * @param list<LineCue>         $said           what lines of their own say between the rounds
+     * @param bool                  $isAlongOneSide its only round goes along one side of its chains, though rounds go around: a cord, a strap
      */
     public function __construct(
         public array $rounds,
@@ -29,7 +30,17 @@ final readonly class Reading
         public bool $isRing,
         public array $said,
         public Syntax $syntax,
+        public bool $isAlongOneSide = false,
     ) {
+    }
+
+    /** The same, of a piece that is worked in rounds else. */
+    public function alongOneSide(): self
+    {
+        return new self(
+            rounds: $this->rounds, problems: $this->problems, spans: $this->spans, on: $this->on, foundation: $this->foundation, isRing: $this->isRing,
+            said: $this->said, syntax: $this->syntax, isAlongOneSide: true,
+        );
     }
 
     public function stitches(): int
