@@ -9,6 +9,7 @@ enum Method: string
 {
     case Plain = 'plain';
     case Early = 'early';
+    case EarlyBack = 'early-back';
     case SlipStitch = 'slip-stitch';
     case DrawnLoop = 'drawn-loop';
     case DrawnLoopAfter = 'drawn-loop-after';

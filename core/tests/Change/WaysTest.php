@@ -83,6 +83,21 @@ final class WaysTest extends TestCase
         self::assertSame([4, 39, true], [$piece->changes->all[0]->place->round, $piece->changes->all[0]->place->stitch, $piece->changes->all[0]->place->isJog]);
     }
 
+    /** The loop of the new yarn before the last stitch is no stitch of it: the yarns of the stitches are those of a plain change. */
+    public function testAStitchEarlyAndBackKeepsTheStitchesYarns(): void
+    {
+        $plan = self::plan(['method' => 'early-back']);
+        $piece = self::piece($plan);
+        self::assertSame(self::piece(self::plan(['method' => 'plain']))->stages->colouring->rounds, $piece->stages->colouring->rounds);
+        [$place, $treatment] = [$piece->changes->all[0]->place, $piece->changes->all[0]->treatment];
+        self::assertSame([4, 40, 0.9], [$place->round, $place->stitch, $treatment->step]);
+        self::assertStringStartsWith(
+            'A stitch early and back: work the last sc but one in A (Chalk) to the last yarn over; finish with B (Brick).'
+                .' Work the last stitch in A (Chalk) again to the last yarn over; finish with B.',
+            Plans::changeWords($plan, $piece, Terms::Us)->toDo($piece->changes->all[0]),
+        );
+    }
+
     /**
      * One stitch more in the old yarn, then the loop through the next: the round’s start moves on by two of its 40 stitches, every round keeps its
      * count and its one yarn, and the old yarn takes one single crochet more than with the plain loop.
