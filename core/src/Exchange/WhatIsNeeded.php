@@ -69,8 +69,12 @@ final readonly class WhatIsNeeded
         foreach ($this->analysis->pieces as $piece) {
             $reading = $piece->stages->reading;
             foreach ([...$reading->said, ...array_merge([], ...array_column($reading->rounds, 'cues'))] as $said) {
-                $mm = CueGrammar::of($said->text)->eyesMm;
-                $sizes += null === $mm ? [] : [$piece->piece->key => $mm];
+                $means = CueGrammar::of($said->text);
+                $sizes = match (true) {
+                    null !== $means->eyesMm => [$piece->piece->key => $means->eyesMm] + $sizes,
+                    $means->namesEyes => $sizes + [$piece->piece->key => ''],
+                    default => $sizes,
+                };
             }
         }
 

@@ -35,6 +35,7 @@ final readonly class Finishing
      * @param bool                        $fastened the maker’s own words say to cut the yarn at its end
      * @param array<string, FinishReason> $reasons  by the FinishPart's value
      * @param list<int>                   $stuffed  rounds after which the maker’s own words say to stuff
+     * @param list<SidePart>              $sides    pieces that begin in its side
      */
     private function __construct(
         public ?RingDrawn $ring,
@@ -51,6 +52,7 @@ final readonly class Finishing
         public bool $fastened,
         public array $reasons,
         public array $stuffed,
+        public array $sides,
     ) {
     }
 
@@ -109,6 +111,7 @@ final readonly class Finishing
                 FinishPart::Drawn->value => $reason($chosen->drawn, $typed->finish->drawn, FinishReason::Usual),
             ],
             stuffed: $typed->stuffed,
+            sides: SidePart::of($plan, $piece),
         );
     }
 
@@ -167,7 +170,8 @@ final readonly class Finishing
         return match (true) {
             $fabric->endsFlat() => [PieceEnd::Flat, FinishReason::Typed],
             Join::Edge === $join, true === $join?->isThroughBoth() => [$isJoined ? PieceEnd::Open : PieceEnd::NeedleJoin, FinishReason::Edging],
-            Worked::Rows === $piece->worked => [$isAlone ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
+            // What begins on another is joined to it there.
+            Worked::Rows === $piece->worked => [$isAlone || null !== $join ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
             $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
             true === $join?->standsOff(), null !== $join && PieceFilling::isFrill($fabric) => [PieceEnd::Open, FinishReason::StandsOff],
             $isAlone => [PieceEnd::Open, FinishReason::Alone],
@@ -183,7 +187,8 @@ final readonly class Finishing
         }
 
         $join = $piece->start?->join;
-        if (Join::Edge === $join || true === $join?->isThroughBoth() || true === $join?->standsOff()) {
+        $isJoined = Join::Side === $join || (null !== $join && Worked::Rows === $piece->worked);
+        if ($isJoined || Join::Edge === $join || true === $join?->isThroughBoth() || true === $join?->standsOff()) {
             return false;
         }
 

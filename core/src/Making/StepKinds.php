@@ -12,6 +12,7 @@ use Alternum\Core\Making\Step\DrawIn;
 use Alternum\Core\Making\Step\DrawShut;
 use Alternum\Core\Making\Step\FastenOff;
 use Alternum\Core\Making\Step\FingersNoLongerFit;
+use Alternum\Core\Making\Step\FirstWords;
 use Alternum\Core\Making\Step\KeepEmpty;
 use Alternum\Core\Making\Step\LastStitch;
 use Alternum\Core\Making\Step\LastWords;
@@ -24,6 +25,7 @@ use Alternum\Core\Making\Step\TightenRing;
 use Alternum\Core\Making\Step\TurnOut;
 use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WeaveIn;
+use Alternum\Core\Making\Step\WorkIntoSide;
 
 /** The kinds of steps that there are beside the rounds. A new one is a class of its own and a line here; their order is that of the work. */
 final class StepKinds
@@ -33,7 +35,8 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, MoveMarker::class, SetFromInside::class, FingersNoLongerFit::class, TurnOut::class, Stuff::class, TypedWords::class,
-        KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class, WeaveIn::class, SewOn::class,
+        Begin::class, MoveMarker::class, SetFromInside::class, FirstWords::class, WorkIntoSide::class, FingersNoLongerFit::class, TurnOut::class,
+        Stuff::class, TypedWords::class, KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class,
+        WeaveIn::class, SewOn::class,
     ];
 }

@@ -65,6 +65,7 @@ final class CueGrammar
             setsFromInside: self::says($text, self::SETS) && !self::says($text, self::NOT_NOW),
             place: self::place($text),
             eyesMm: 1 === preg_match(self::EYES, $text, $match) ? $match[1] : null,
+            namesEyes: self::says($text, '/\b(?:safety|plastic) eyes\b/i'),
             begins: SaidEnd::in($text),
         );
     }

@@ -32,6 +32,7 @@ final readonly class CueMeaning
      * @param bool            $setsFromInside something is set that wants a hand inside, at this moment
      * @param SaidPlace|null  $place          where something is set
      * @param string|null     $eyesMm         how large the eyes are that they name, in mm as typed
+     * @param bool            $namesEyes      safety eyes are named, which are to be at hand
      * @param FirstRound|null $begins         which end the piece is begun at
      */
     public function __construct(
@@ -53,6 +54,7 @@ final readonly class CueMeaning
         public bool $setsFromInside,
         public ?SaidPlace $place,
         public ?string $eyesMm,
+        public bool $namesEyes,
         public ?FirstRound $begins,
     ) {
     }

@@ -12,6 +12,7 @@ use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -224,6 +225,13 @@ final readonly class PatternWords
     {
         $parts = [];
         foreach ($this->plan->pieces as $piece) {
+            $kinds = array_map(static fn (Placement $placement): PlacementKind => $placement->kind, $piece->placements);
+            if (isset($eyesMm[$piece->key]) && !\in_array(PlacementKind::Eyes, $kinds, true)) {
+                // Words name them that set none yet: two, as a rule.
+                $part = ['safety eye', true, $eyesMm[$piece->key]];
+                $key = implode(' ', $part);
+                $parts[$key] = [...$part, ($parts[$key][3] ?? 0) + 2 * $piece->copies->count];
+            }
             foreach ($piece->placements as $placement) {
                 $name = match (true) {
                     !\in_array($placement->kind, [PlacementKind::Eyes, PlacementKind::Nose, PlacementKind::Buttons], true) => null,

@@ -29,7 +29,7 @@ readonly class TypedWords extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         foreach (self::all($site) as $step) {
-            if (!$step->isLast($site)) {
+            if (!$step->isLast($site) && !$step->isFirst()) {
                 yield $step;
             }
         }
@@ -47,6 +47,12 @@ readonly class TypedWords extends Step implements StandsAfterRound
         foreach ($site->reading->said as $said) {
             yield new static($site->after($said->after), $said, self::kindOf($site, $said->after, $said), $late->isLate($said->after, $said));
         }
+    }
+
+    /** Whether they set something from inside, which is done before it is stuffed. */
+    protected function isFirst(): bool
+    {
+        return StepKind::Eyes === $this->kind;
     }
 
     /** Whether they are about the piece once it is closed: what is sewn, glued or embroidered on then, and what is only remarked. */
@@ -77,9 +83,11 @@ readonly class TypedWords extends Step implements StandsAfterRound
             CueKind::Close => $round === $site->last() ? StepKind::Close : StepKind::Note,
             CueKind::Marker => StepKind::Check,
             CueKind::Part => StepKind::Part,
-            CueKind::Yarn, CueKind::Note => \in_array($round, $site->finishing->stuffed, true) && $words->meaning()->beginsStuffing
-                ? StepKind::Stuff
-                : StepKind::Note,
+            CueKind::Yarn, CueKind::Note => match (true) {
+                null !== $words->meaning()->place => StepKind::Eyes,
+                \in_array($round, $site->finishing->stuffed, true) && $words->meaning()->beginsStuffing => StepKind::Stuff,
+                default => StepKind::Note,
+            },
         };
     }
 
