@@ -19,7 +19,9 @@ final class CueGrammar
     private const RING = '/\b(?:draw|pull|close|tighten|cinch)\b.*\b(?:ring|loop|circle|mr)\b|\btighten\b/i';
     private const RING_WAITS = '/\b(?:after|until|not before|once) (?:round |r|rnd )?(?:2|two|the second)/i';
     private const START = '/\b(?:start(?:ing)?|begin(?:ning)?|initial|first)[ -](?:yarn )?(?:tail|end)\b/i';
-    private const FASTENS = '/\bfasten(?:ing)?\b|\b(?:bind|cast|tie) off\b|\bFO\b|\b(?:cut|break) (?:the )?yarn\b|\btail\b/i';
+    private const FASTENS = '/\bfasten(?:ing)?\b|\b(?:bind|cast|tie) off\b|\bFO\b|\b(?:cut|break) (?:the )?yarn\b|'
+        .'\bleav(?:e|es|ing)\b[^.;]*\b(?:tail|end)\b|\blong (?:tail|end)\b/i';
+    private const NEEDLE = '/\b(?:sew|sewn|sewing|needle|tail|weave|whipstitch|stitch(?:ed)? (?:it )?(?:up|shut|closed|together))\b/i';
     private const OUT = '/\b(?:right side|outside|inside)[ -]?out\b|\binside to the outside\b/i';
     private const TURNS = '/\b(?:turn|flip|invert|push)/i';
     private const STUFFS = '/\b(?:re)?stuff(?!ing in)|\bfill\b/i';
@@ -51,7 +53,8 @@ final class CueGrammar
             ringWaits: self::says($text, self::RING_WAITS) && !self::says($text, '/\bat once\b/i'),
             isOfStart: $isOfStart,
             start: $isOfStart ? self::start($text) : null,
-            end: self::end($text),
+            end: $end = self::end($text),
+            closesByHook: PieceEnd::Flat === $end && !self::says($text, self::NEEDLE),
             tail: SaidTail::in($text),
             fastens: self::says($text, self::FASTENS),
             turnsOut: self::says($text, self::OUT) && self::says($text, self::TURNS),
@@ -90,7 +93,8 @@ final class CueGrammar
 
         return match (true) {
             self::says($text, '/\b(?:needle|invisible)[ -](?:join|finish|fasten)/i') => PieceEnd::NeedleJoin,
-            self::says($text, '/\bflat(?:ten)?\b|\b(?:through|across) both (?:sides|layers|edges)\b|\bfold\b[^.;]*\b(?:edge|opening|half)\b/i')
+            self::says($text, '/\bflat(?:ten)?\b|\bpinch\b[^.;]*\b(?:together|closed|shut)\b|'
+                .'\b(?:through|across) both (?:sides|layers|edges)\b|\bfold\b[^.;]*\b(?:edge|opening|half)\b/i')
                 && !self::says($text, '/\bsew[^.;]*\bflat\b/i') => PieceEnd::Flat,
             $closes && self::says($text, '/\bevery (?:second|other)\b|\bskip/i') => PieceEnd::EverySecond,
             $closes && self::says($text, '/\btwice\b|\bsecond time\b/i') => PieceEnd::Twice,

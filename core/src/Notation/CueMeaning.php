@@ -19,6 +19,7 @@ final readonly class CueMeaning
      * @param bool            $isOfStart      it is about the starting tail
      * @param Tail|null       $start          what becomes of that; null: they do not say
      * @param PieceEnd|null   $end            how the piece ends; null: they do not say
+     * @param bool            $closesByHook   that end is crocheted shut, before the yarn is cut
      * @param SaidTail|null   $tail           how long an end is left
      * @param bool            $fastens        the yarn is cut
      * @param bool            $turnsOut       the piece is turned right side out
@@ -41,6 +42,7 @@ final readonly class CueMeaning
         public bool $isOfStart,
         public ?Tail $start,
         public ?PieceEnd $end,
+        public bool $closesByHook,
         public ?SaidTail $tail,
         public bool $fastens,
         public bool $turnsOut,

@@ -58,10 +58,15 @@ readonly class TypedWords extends Step implements StandsAfterRound
     /** Whether they are about the piece once it is closed: what is sewn, glued or embroidered on then, and what is only remarked. */
     protected function isLast(StepSite $site): bool
     {
-        return $this->at->to === $site->last() && $site->last() > 0 && match ($this->kind) {
+        $means = $this->words->meaning();
+        // What is crocheted shut is shut before the yarn is cut, what the tail shuts after that.
+        $byNeedle = true === $means->end?->closes() && !$means->closesByHook;
+
+        return $this->at->to === $site->last() && $site->last() > 0 && !$means->closesByHook && match ($this->kind) {
+            StepKind::Close => $byNeedle,
             StepKind::Glue, StepKind::Sew, StepKind::Thread, StepKind::Part, StepKind::Note => true,
             // Through an opening that stays it is stuffed when it is sewn on.
-            StepKind::Stuff => PieceEnd::Sewn === $this->words->meaning()->end && true !== $site->finishing->end?->closes(),
+            StepKind::Stuff => PieceEnd::Sewn === $means->end && true !== $site->finishing->end?->closes(),
             default => false,
         };
     }
