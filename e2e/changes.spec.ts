@@ -25,7 +25,7 @@ test('each method can be chosen for one change, and a standing stitch begins whe
 	for (const [label, says] of [
 		['a stitch early', 'A stitch early: work the last sc but one in C (Cream)'],
 		['pull the loop through, a stitch later', 'Work one sc more in C (Cream), to its last yarn over'],
-		['joined round', 'Join with a sl st in the first stitch of the round, ch 1'],
+		['joined round', 'Join with a sl st in the first stitch of the round, tugged tight so that no gap stays, ch 1'],
 		['level with a sl st', 'to its last yarn over; finish with S (Slack tide). It does not count as a stitch'],
 		['cut, and a standing stitch', 'Attach S (Slack tide) with a standing sc into stitch'],
 	] as const) {
@@ -134,7 +134,7 @@ test('several changes are picked and set at once, those that show are listed alo
 	await several.getByLabel('The new yarn’s end').selectOption({ label: 'knot inside' });
 	await expect(change(page, 'after stitch 36 of round 6').getByLabel('Old yarn')).toHaveValue('auto');
 	await several.getByRole('checkbox', { name: 'Only those that show' }).check();
-	await expect(panel(page)).toContainText('No jog shows at the front.');
+	await expect(panel(page)).toContainText('No jog shows.');
 	await expect(change(page, 'after stitch 36 of round 8')).toHaveCount(0);
 });
 

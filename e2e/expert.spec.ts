@@ -65,13 +65,13 @@ test('a cover is written as a piece of its own, snug or to slip off', async ({ p
 
 test('which end is up is asked once, where something stands by it', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'changes');
-	const asked = page.getByRole('region', { name: 'Which end is up' });
+	const asked = page.getByRole('region', { name: 'Which end is round 1' });
 	await expect(asked).toHaveCount(0);
 	await page.getByRole('button', { name: 'Add eyes or a part' }).click();
-	await expect(asked).toContainText('Round 1 is taken as the top, as pieces are begun there as a rule. Which is it, when the piece stands?');
-	const [button, around] = [await asked.getByRole('button', { name: 'Round 1 is the bottom' }).boundingBox(), await asked.boundingBox()];
+	await expect(asked).toContainText('Round 1 is taken as the top, as pieces are begun there as a rule. Which end is it of the finished piece?');
+	const [button, around] = [await asked.getByRole('button', { name: 'The bottom' }).boundingBox(), await asked.boundingBox()];
 	expect((button?.x ?? 0) + (button?.width ?? 0)).toBeLessThanOrEqual((around?.x ?? 0) + (around?.width ?? 0));
-	await asked.getByRole('button', { name: 'Round 1 is the bottom' }).click();
+	await asked.getByRole('button', { name: 'The bottom' }).click();
 	await expect(asked).toHaveCount(0);
 	await expect(page.getByText('front, upside down')).toBeVisible();
 });
