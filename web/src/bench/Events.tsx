@@ -56,6 +56,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 				}
 				if ('placed' in event) {
 					const { key, round, kind, summary } = event.placed;
+					const edge = (tops[round - 1] ?? 0) + rowHeight;
 					return (
 						<button
 							key={`placed ${key}`}
@@ -63,7 +64,8 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							tabIndex={tabIndex}
 							title={summary}
 							className={`${sign} justify-end`}
-							style={{ top: (tops[round - 1] ?? 0) + rowHeight / 2, height: rowHeight }}
+							// Beside a step it hangs below it.
+							style={steps.has(round) ? { top: edge + 9, height: 18 } : { top: edge - rowHeight / 2, height: rowHeight }}
 							onClick={() => goTo('changes')}
 						>
 							{kind}

@@ -42,6 +42,11 @@ final class EarlyBack extends Plain
         return 'a stitch early and back';
     }
 
+    public function short(): string
+    {
+        return 'early and back';
+    }
+
     public function leaves(): string
     {
         return 'a jog of a round, softened by a loop';
