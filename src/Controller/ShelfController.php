@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
+use Alternum\Core\Edit\Usual;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
@@ -50,6 +51,7 @@ final readonly class ShelfController
                 'savedAt' => PlanResponse::time($plan['savedAt']),
                 'summary' => $plan['summary'],
             ], $this->plans->onShelf($user->workshop)),
+            'usual' => Usual::plan()->values(),
             'yarns' => array_map(static fn (YarnAtHand $yarn): array => $yarn->values(), $this->yarns->onShelf($user->workshop)),
         ]);
     }

@@ -22,6 +22,17 @@ final class PlansTest extends ApiTestCase
         }
     }
 
+    /** What the page begins a new plan with comes from the core. */
+    public function testANewPlanIsBegunWithWhatTheShelfSays(): void
+    {
+        $usual = $this->ask('GET', '/api/shelf')['usual'];
+        self::assertIsArray($usual);
+        $begun = $this->ask('POST', '/api/plans', $usual);
+        $this->assertStatus(201);
+        $opened = $this->ask('GET', '/api/plans/'.self::string($begun, 'id'));
+        self::assertSame('First yarn', self::at($opened, 'plan', 'yarns', 0, 'name'));
+    }
+
     public function testSavingBringsTheRevisionAndTheAnalysis(): void
     {
         [$id] = $this->firstPlan();

@@ -5,12 +5,41 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Hand;
+use Alternum\Core\Plan\Measure;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Units;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Plan\Worked;
+use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Plan\YarnUse;
 
-/** What a dialog begins with, where the plan says nothing: what is asked for most. All of it common practice, no source. */
+/** What a new plan and a dialog begin with, where nothing is said: what is asked for most. All of it common practice, no source. */
 final class Usual
 {
     private const INCH = 25.4;
+
+    /** DK of 250 m in 100 g with a 3 mm hook, two yarns that can be told apart, and a piece without rounds yet. */
+    public static function plan(): Plan
+    {
+        return new Plan(
+            title: 'New plan',
+            terms: Terms::Us,
+            hand: Hand::Right,
+            units: Units::Metric,
+            yarns: [
+                new Yarn('A', 'First yarn', '#E9E2D0', WeightCategory::Dk, 250.0),
+                new Yarn('B', 'Second yarn', '#3F6F7F', WeightCategory::Dk, 250.0),
+            ],
+            gauge: new Gauge(22.0, 24.0, 3.0),
+            yarnUse: new YarnUse(Measure::guess(), 10.0, 15.0, 40.0),
+            pieces: [new Piece('body', 'Body', Copies::times(1), Worked::Spiral, [])],
+        );
+    }
 
     /** @return array<string, array<string, int|float|string>> contract/analysis.schema.json, usual; lengths in mm, round figures in the units */
     public static function values(Units $units): array

@@ -7,6 +7,8 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\Usual;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\PlanWriter;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Units;
 use Alternum\Core\Tests\Plans;
@@ -64,5 +66,15 @@ final class UsualTest extends TestCase
                 }
             }
         }
+    }
+
+    /** It is a plan as any other, nothing is wrong with it, and its gauge, hook and yarn belong together. */
+    public function testANewPlanCanBeBegun(): void
+    {
+        $plan = Usual::plan();
+        self::assertEquals($plan, PlanReader::json(PlanWriter::json($plan)));
+        self::assertSame([], Analysis::of($plan)->problems);
+        self::assertCount(2, $plan->yarns);
+        self::assertSame([], $plan->pieces[0]->rounds);
     }
 }

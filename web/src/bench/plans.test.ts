@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { emptyPiece, fixed, freeKey, freeLetter, newPlan, set, withLayer, withPiece, withYarn } from './plans';
+import { trialPlan } from '../test/trialPlan';
+import { emptyPiece, fixed, freeKey, freeLetter, set, withLayer, withPiece, withYarn } from './plans';
 
-const plan = newPlan('Trial');
+const plan = trialPlan();
 
 describe('changes of a plan', () => {
 	it('finds letters and keys that are free', () => {

@@ -1,5 +1,4 @@
 import type { Layer, Piece, Plan, Yarn } from '../api/types';
-import { say } from '../ui/say';
 
 /** Changes of a plan that need no rule of the job. */
 
@@ -52,22 +51,4 @@ export function freeKey(plan: Plan, stem: string): string {
 
 export function emptyPiece(key: string, name: string): Piece {
 	return { key, name, copies: 1, worked: 'spiral', rounds: [], front: { degrees: 180 }, colours: [], changes: { method: 'auto' } };
-}
-
-export function newPlan(title: string): Plan {
-	return {
-		format: 'alternum-plan',
-		version: 1,
-		title,
-		terms: 'us',
-		hand: 'right',
-		units: 'metric',
-		yarns: [
-			{ key: 'A', name: say('plans.firstYarn'), hex: '#E9E2D0', weight: 'dk', metresPer100g: 250 },
-			{ key: 'B', name: say('plans.secondYarn'), hex: '#3F6F7F', weight: 'dk', metresPer100g: 250 },
-		],
-		gauge: { stitchesPer10cm: 22, roundsPer10cm: 24, hookMm: 3 },
-		yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
-		pieces: [emptyPiece('body', 'Body')],
-	};
 }

@@ -5,7 +5,6 @@ import { Link, useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
-import { newPlan } from '../bench/plans';
 import { tell } from '../sync/watch';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
@@ -135,7 +134,7 @@ export function Shelf() {
 					</svg>
 					{say('shelf.alternum')}
 				</h1>
-				<Button kind="strong" disabled={begin.isPending} onClick={() => begin.mutate(newPlan(say('shelf.newPlan')))}>
+				<Button kind="strong" disabled={begin.isPending || shelf.data === undefined} onClick={() => shelf.data && begin.mutate(shelf.data.usual)}>
 					<FilePlus2 size={17} /> {say('shelf.beginAPlan')}
 				</Button>
 				<Button disabled={progress !== null} onClick={() => picker.current?.click()}>

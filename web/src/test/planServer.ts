@@ -1,7 +1,8 @@
 import { vi } from 'vitest';
 import type { Edit, OpenedPlan, Plan } from '../api/types';
-import { newPlan, withPiece } from '../bench/plans';
+import { withPiece } from '../bench/plans';
 import { copied, type Operation, shownWith, standsForGroup } from '../sync/operations';
+import { trialPlan } from './trialPlan';
 
 const analysis: OpenedPlan['analysis'] = {
 	title: '',
@@ -54,7 +55,7 @@ export class Server {
 		vi.useRealTimers();
 	}
 
-	plan: Plan = newPlan('Trial');
+	plan: Plan = trialPlan();
 	revision = 1;
 	trouble: Trouble[] = [];
 	is: Trouble = 'none';
