@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests\Api;
 
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Tests\ApiTestCase;
 
 final class PlansTest extends ApiTestCase
@@ -27,7 +28,7 @@ final class PlansTest extends ApiTestCase
     {
         $usual = $this->ask('GET', '/api/shelf')['usual'];
         self::assertIsArray($usual);
-        $begun = $this->ask('POST', '/api/plans', $usual);
+        $begun = $this->ask('POST', '/api/plans', Json::encode($usual));
         $this->assertStatus(201);
         $opened = $this->ask('GET', '/api/plans/'.self::string($begun, 'id'));
         self::assertSame('First yarn', self::at($opened, 'plan', 'yarns', 0, 'name'));

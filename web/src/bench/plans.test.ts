@@ -23,7 +23,7 @@ describe('changes of a plan', () => {
 
 	it('changes one part and leaves the others as they are', () => {
 		const changed = withYarn(plan, 'B', (yarn) => ({ ...yarn, name: 'Kelp' }));
-		expect(changed.yarns.map(({ name }) => name)).toEqual(['First yarn', 'Kelp']);
+		expect(changed.yarns.map(({ name }) => name)).toEqual(['Chalk', 'Kelp']);
 		expect(changed.yarns[0]).toBe(plan.yarns[0]);
 		const painted = withPiece(plan, 'body', (piece) => ({
 			...piece,
