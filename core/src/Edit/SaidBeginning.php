@@ -99,15 +99,14 @@ final readonly class SaidBeginning
         if (false === $last) {
             return null;
         }
-        $named = $last;
-        foreach ($before as $piece) {
-            $named = self::means($this->piece, $piece->name) ? $piece : $named;
-        }
-        [$least] = $this->join->pieces();
+        $named = array_values(array_filter($before, fn (Piece $piece): bool => self::means($this->piece, $piece->name)));
+        $least = max(1, $this->join->pieces()[0]);
+        // "Leg 1" and "Leg 2" are two pieces; a piece that is made twice is named once.
+        $keys = array_map(static fn (Piece $piece): string => $piece->key, \array_slice([] === $named ? [$last] : $named, -$least));
 
         return new JoinedStart(
             $this->join,
-            array_fill(0, max(1, $least), $named->key),
+            \count($keys) < $least ? array_fill(0, $least, $keys[\count($keys) - 1]) : $keys,
             $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0,
             $this->round,
             to: $this->to,

@@ -18,7 +18,7 @@ final class LineMeanings
     public static function of(Plan $plan, Piece $piece, int $line): array
     {
         $reading = PieceReading::of($plan, $piece);
-        $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns));
+        $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns), $reading->on > 0);
         foreach (Wrapping::of($piece->rounds) as $source) {
             if ($line >= $source->line && $line < $source->line + $source->lines()) {
                 $meanings = Meanings::of($source->text, $parser->line($source->text), $reading->syntax->lines()[$source->line - 1] ?? null);

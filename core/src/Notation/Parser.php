@@ -33,24 +33,32 @@ final class Parser
     /** @var array<string, Parsed> lines read before: an edit and what follows it read nearly the same ones */
     private array $known = [];
 
-    private function __construct(Terms $terms, private readonly YarnNames $yarns, private readonly string $signature)
-    {
+    private function __construct(
+        Terms $terms,
+        private readonly YarnNames $yarns,
+        private readonly string $signature,
+        private readonly bool $isOnOthers,
+    ) {
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
     }
 
-    /** The same one for the same words and yarns, as it remembers what it has read. */
-    public static function of(Terms $terms, ?YarnNames $yarns = null): self
+    /**
+     * The same one for the same words and yarns, as it remembers what it has read.
+     *
+     * @param bool $isOnOthers the lines are those of a piece that begins on others, which its first round may name
+     */
+    public static function of(Terms $terms, ?YarnNames $yarns = null, bool $isOnOthers = false): self
     {
         /** @var array<string, self> $made */
         static $made = [];
         $yarns ??= YarnNames::letters();
-        $key = "{$terms->value} {$yarns->signature}";
+        $key = "{$terms->value} {$yarns->signature}".($isOnOthers ? ' on' : '');
         if (!isset($made[$key]) && \count($made) >= self::REMEMBERED) {
             $made = [];
         }
 
-        return $made[$key] ??= new self($terms, $yarns, "{$key} ");
+        return $made[$key] ??= new self($terms, $yarns, "{$key} ", $isOnOthers);
     }
 
     public function line(string $line): Parsed
@@ -129,6 +137,6 @@ final class Parser
 
     private function cursor(Tokens $tokens, Choices $choices): Cursor
     {
-        return new Cursor($tokens, $this->vocabulary, $this->yarns, $choices);
+        return new Cursor($tokens, $this->vocabulary, $this->yarns, $choices, $this->isOnOthers);
     }
 }

@@ -44,7 +44,8 @@ final class Reader
         return Remembered::of(Reading::class, $key, static function () use ($lines, $terms, $worked, $left, $on, $yarns, $chainCounts): Reading {
             $read = static fn (Worked $as): Reading => self::anew($lines, $terms, $as, $left, $on, $yarns, $chainCounts);
             $reading = $read($worked);
-            if (Worked::Rows === $worked || 0 === $reading->foundation || 1 !== \count($reading->rounds) || [] === $reading->errors()) {
+            $isAcross = 1 === preg_match('/\bacross\b/i', implode(' ', $lines));
+            if (Worked::Rows === $worked || 0 === $reading->foundation || 1 !== \count($reading->rounds) || ([] === $reading->errors() && !$isAcross)) {
                 return $reading;
             }
             // A cord, a strap: chains of which one side alone is worked into. What increases at its end is to go around it.
@@ -58,7 +59,7 @@ final class Reader
     /** @param list<string> $lines */
     private static function anew(array $lines, Terms $terms, Worked $worked, int $left, int $on, YarnNames $yarns, bool $chainCounts): Reading
     {
-        $parser = Parser::of($terms, $yarns);
+        $parser = Parser::of($terms, $yarns, $on > 0);
         $self = new self(
             $parser,
             new Rounds(

@@ -22,6 +22,7 @@ final class CordTest extends TestCase
     /** @param list<string> $lines */
     #[TestWith([['ch 20, sl st in 2nd ch from hook and in each ch across (19)'], 19])]
     #[TestWith([['Ch 20.', '19 sl st'], 19])]
+    #[TestWith([['ch 20, sl st in 2nd ch from hook and in each ch across'], 19])]
     #[TestWith([['ch 21, sc in 2nd ch from hook, sc in next 19 ch'], 20])]
     #[TestWith([['R1: ch 12, starting in 2nd ch from hook, sc in each ch (11)'], 11])]
     public function testGoesAlongOneSide(array $lines, int $makes): void

@@ -77,6 +77,9 @@ readonly class TypedWords extends Step implements StandsAfterRound
         if ($words->meaning()->glues) {
             return StepKind::Glue;
         }
+        if (0 === $round && null !== $words->meaning()->begins) {
+            return StepKind::Note;
+        }
 
         return match ($words->kind) {
             CueKind::Stuff => StepKind::Stuff,

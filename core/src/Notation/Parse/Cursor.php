@@ -34,6 +34,8 @@ final class Cursor
     public int $at = 0;
     /** The first token after the line's head. */
     public int $begins = 0;
+    /** The line may name the pieces that it is worked on: it is the first round of one that begins on others. */
+    public bool $namesOthers = false;
     /** @var list<TokenType> */
     private readonly array $types;
     /** @var list<string> */
@@ -50,6 +52,7 @@ final class Cursor
         public readonly Vocabulary $vocabulary,
         public readonly YarnNames $yarns,
         private readonly Choices $choices,
+        public readonly bool $isOnOthers = false,
     ) {
         $this->types = $tokens->types;
         $this->values = $tokens->values;

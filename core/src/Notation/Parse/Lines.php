@@ -28,6 +28,7 @@ final class Lines
         $from = $c->at;
         $head = self::foundation($c) ? null : Heads::of($c);
         $c->begins = $c->at;
+        $c->namesOthers = $c->isOnOthers && (null === $head || 1 === $head->from);
         $lead = $c->at > $from && null === $head ? [new Glue($c->span($from))] : [];
         $items = $counts = $again = [];
         $beside = $lead;

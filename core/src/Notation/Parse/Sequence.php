@@ -155,9 +155,10 @@ final class Sequence
     private function beside(): bool
     {
         $c = $this->c;
-        $start = Starts::of($c, $this->nodes);
+        $start = OtherPieces::joined($c) ?? Starts::of($c, $this->nodes);
         if (null !== $start) {
-            if ($start[0] instanceof Foundation && $start[0]->chains > 0) {
+            // The chain before what joins others is the bridge, which is worked along.
+            if ($start[0] instanceof Work || ($start[0] instanceof Foundation && $start[0]->chains > 0)) {
                 $this->nodes = Starts::withoutChain($this->nodes);
                 $this->idle = 0;
             }

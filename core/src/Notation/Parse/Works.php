@@ -111,7 +111,8 @@ final class Works
             $c->take(...Words::STITCHES);
         }
         Loops::overStrands($c);
-        $into ??= Targets::of($c);
+        $isPassed = null === $into && null !== $number && OtherPieces::pass($c);
+        $into ??= $isPassed ? null : Targets::of($c);
         $node = self::into($c, $stitch, $number, $into, $from);
 
         return null === $loop ? $node : $node->withLoop($loop, $node->span);
