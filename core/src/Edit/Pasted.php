@@ -31,6 +31,8 @@ use Alternum\Core\Plan\Worked;
 final readonly class Pasted
 {
     /** Words that close a round; "join B" brings a yarn in. */
+    /** "Tail fin", "Eye patch": a part's name, though it begins with what cues are about. */
+    private const PART = '/^\W*(?:tail|eye|eyes|nose|button|ear|marker)s?(?: \pL+){1,2}\W*$/iu';
     private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
     /** @param list<PastedPiece> $pieces */
@@ -147,7 +149,7 @@ final readonly class Pasted
         $isSaid = [] !== $items && [] === array_filter(
             $items,
             static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
-                && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ')),
+                && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
         );
 
         return '' === trim($line) || $isSaid ? null : PieceHeading::of($line);
@@ -214,9 +216,10 @@ final readonly class Pasted
         return [];
     }
 
-    /** Lines that say "row" and begin in no ring. */
+    /** Lines that say "row" or turn, and begin in no ring. */
     private static function isInRows(string $text): bool
     {
-        return 1 === preg_match('/^\W*rows?\W*\d/im', $text) && 1 !== preg_match('/\b(?:mr|mc|magic (?:ring|circle|loop)|in (?:a |the )?ring)\b/i', $text);
+        return 1 === preg_match('/^\W*rows?\W*\d|\bch(?:ain)? ?\d,?(?: and)? turn\b|\bturn(?: work)?(?:,|;| and)? ch(?:ain)? ?\d/im', $text)
+            && 1 !== preg_match('/\b(?:mr|mc|magic (?:ring|circle|loop)|in (?:a |the )?ring)\b/i', $text);
     }
 }

@@ -33,6 +33,7 @@ final readonly class Finishing
      * @param float                       $threadCm what drawing it in takes of that tail
      * @param bool                        $sews     its tail sews it on, or may
      * @param bool                        $fastened the maker’s own words say to cut the yarn at its end
+     * @param bool                        $weaves   they say to weave in all ends there
      * @param array<string, FinishReason> $reasons  by the FinishPart's value
      * @param list<int>                   $stuffed  rounds after which the maker’s own words say to stuff
      * @param list<SidePart>              $sides    pieces that begin in its side
@@ -50,6 +51,7 @@ final readonly class Finishing
         public float $threadCm,
         public bool $sews,
         public bool $fastened,
+        public bool $weaves,
         public array $reasons,
         public array $stuffed,
         public array $sides,
@@ -96,6 +98,7 @@ final readonly class Finishing
             threadCm: $threadCm,
             sews: $sews,
             fastened: $typed->fastened,
+            weaves: $typed->weaves,
             reasons: [
                 FinishPart::Ring->value => $reason($chosen->ring, $typed->finish->ring, FinishReason::Usual),
                 FinishPart::Start->value => $reason($chosen->start, $typed->finish->start, FinishReason::Usual),

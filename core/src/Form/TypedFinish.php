@@ -17,8 +17,9 @@ final readonly class TypedFinish
     /**
      * @param list<int> $stuffed  rounds after which the maker’s words say to stuff
      * @param bool      $fastened they say to cut the yarn at the end
+     * @param bool      $weaves   they say to weave in all ends there
      */
-    private function __construct(public Finish $finish, public array $stuffed, public bool $fastened)
+    private function __construct(public Finish $finish, public array $stuffed, public bool $fastened, public bool $weaves)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class TypedFinish
     {
         $ring = $start = $end = $tail = $turned = $drawn = $firmness = null;
         $clear = '';
-        $fastened = false;
+        $fastened = $weaves = false;
         $stuffed = [];
         $last = \count($reading->rounds);
         foreach (self::said($reading) as [$after, $means]) {
@@ -36,6 +37,7 @@ final readonly class TypedFinish
                 $end = true === $end?->closes() ? $end : $means->end ?? $end;
                 $tail = $means->tail->cm ?? $tail;
                 $fastened = $fastened || $means->fastens;
+                $weaves = $weaves || $means->weavesEnds;
             }
             $turned ??= $means->turnsOut ? $after : null;
             $drawn ??= $means->drawn;
@@ -58,6 +60,7 @@ final readonly class TypedFinish
             ),
             array_values(array_unique($stuffed)),
             $fastened,
+            $weaves,
         );
     }
 

@@ -69,6 +69,7 @@ final class CueGrammar
             place: self::place($text),
             eyesMm: 1 === preg_match(self::EYES, $text, $match) ? $match[1] : null,
             namesEyes: self::says($text, '/\b(?:safety|plastic) eyes\b/i'),
+            weavesEnds: self::says($text, '/\b(?:weave|sew|hide|tuck|work)\b[^.;]*\bends\b/i'),
             begins: SaidEnd::in($text),
         );
     }

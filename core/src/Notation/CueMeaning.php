@@ -34,6 +34,7 @@ final readonly class CueMeaning
      * @param SaidPlace|null  $place          where something is set
      * @param string|null     $eyesMm         how large the eyes are that they name, in mm as typed
      * @param bool            $namesEyes      safety eyes are named, which are to be at hand
+     * @param bool            $weavesEnds     all ends are woven in
      * @param FirstRound|null $begins         which end the piece is begun at
      */
     public function __construct(
@@ -57,6 +58,7 @@ final readonly class CueMeaning
         public ?SaidPlace $place,
         public ?string $eyesMm,
         public bool $namesEyes,
+        public bool $weavesEnds,
         public ?FirstRound $begins,
     ) {
     }

@@ -24,7 +24,7 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         $end = $site->finishing->end;
-        if (null === $end || $end->closes()) {
+        if (null === $end || $end->closes() || $site->finishing->weaves) {
             return;
         }
         $hasStart = $site->startsAnew && Tail::Weave === $site->finishing->start;

@@ -157,7 +157,7 @@ final class Sequence
         $c = $this->c;
         $start = OtherPieces::joined($c) ?? Starts::of($c, $this->nodes);
         if (null !== $start) {
-            // The chain before what joins others is the bridge, which is worked along.
+            // The chain before what joins others is the bridge.
             if ($start[0] instanceof Work || ($start[0] instanceof Foundation && $start[0]->chains > 0)) {
                 $this->nodes = Starts::withoutChain($this->nodes);
                 $this->idle = 0;
@@ -235,9 +235,7 @@ final class Sequence
         $loop = Loops::loop($c);
         $node = Repeats::of($c, $this->depth) ?? Works::of($c);
         if (null === $node) {
-            $c->back($from);
-
-            return false;
+            return (bool) $c->back($from);
         }
         $this->add($node, $loop ?? $this->loop, $from);
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Paste;
+use Alternum\Core\Edit\Usual;
+use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Parts of a pasted pattern: where each begins, and how it is worked. */
+final class PastedPartsTest extends TestCase
+{
+    private const BALL = "R1: 6 sc in MR\nR2: inc x6 (12)\nR3: sc around\n";
+
+    /** @return list<Piece> */
+    private static function pasted(string $text): array
+    {
+        return (new Paste('', $text, true))->apply(Usual::plan()->withPieces([]))->pieces;
+    }
+
+    // A part’s name may begin with what cues are about; what is to be done is none.
+    /** @param list<string> $names */
+    #[TestWith(["Tail fin\n", ['Body', 'Tail fin']])]
+    #[TestWith(["Eye patch\n", ['Body', 'Eye patch']])]
+    #[TestWith(["Nose tip (make 2)\n", ['Body', 'Nose tip']])]
+    #[TestWith(["Tail\n", ['Body', 'Tail']])]
+    public function testAPartIsCalledByItsName(string $heading, array $names): void
+    {
+        $pieces = self::pasted("Body\n".self::BALL."Fasten off. Sew to both sides.\n\n{$heading}".self::BALL);
+        self::assertSame($names, array_map(static fn (Piece $piece): string => $piece->name, $pieces));
+    }
+
+    #[TestWith(["R1: ch 5, sc in 2nd ch from hook, sc in next 3 ch (4)\nR2: ch 1, turn, sc, dec, sc (3)", Worked::Rows])]
+    #[TestWith(["1) ch 5, 4 sc\n2) turn, ch 1, 4 sc", Worked::Rows])]
+    #[TestWith(["R1: 6 sc in MR\nR2: ch 1, turn, inc x6", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR\nR2: inc x6", Worked::Spiral])]
+    public function testWhatTurnsIsWorkedInRows(string $lines, Worked $worked): void
+    {
+        self::assertSame($worked, self::pasted("Fin\n{$lines}\n")[0]->worked);
+    }
+
+    /** Words that weave in all ends are not followed by an end that is woven in once more. */
+    #[TestWith(['Fasten off, weave in ends.', 0])]
+    #[TestWith(['Fasten off and hide the ends', 0])]
+    #[TestWith(['Fasten off.', 1])]
+    public function testEndsAreWovenInOnce(string $words, int $times): void
+    {
+        $plan = (new Paste('', "Cup\n".self::BALL.$words, true))->apply(Usual::plan()->withPieces([]));
+        $steps = StepsWriter::steps($plan, Analysis::of($plan)->pieces[0], $plan->pieces[0]->copies->groups()[0], Terms::Us);
+        self::assertSame($times, substr_count(implode("\n", array_column($steps, 'text')), 'Weave in'));
+    }
+}
