@@ -219,7 +219,9 @@ final readonly class RoundWords
         $in = $isPlain ? $this->yarns->letter($change->yarns->to) : null;
         $back = Closing::BackLoop === $this->piece->closing ? 'back loop of ' : '';
 
-        $others = $isMany ? ", join all but the last with sl st in {$back}first st" : '';
+        // Where the chain stands for the first stitch, that is joined in its top.
+        $first = $round->chainIsFirst && '' === $back ? "top of ch {$this->lifts($round)}" : "{$back}first st";
+        $others = $isMany ? ", join all but the last with sl st in {$first}" : '';
 
         return match (true) {
             // The needle joins it instead.
@@ -227,9 +229,8 @@ final readonly class RoundWords
             !$isJoined => null === $round->closed ? '' : ", {$round->closed->value}",
             // So does the standing start of the next.
             null !== $change && $change->place->isJog && Ways::of($change->treatment->method)->parts() => $others,
-            null !== $in && !$isMany => "; sl st to {$back}first st in {$in}",
-            $round->chainIsFirst && '' === $back => ", {$joins} with sl st in top of ch {$this->lifts($round)}",
-            Closed::ToBackLoop !== $round->closed => ", {$joins} with sl st in {$back}first st",
+            null !== $in && !$isMany => "; sl st to {$first} in {$in}",
+            $round->chainIsFirst && '' === $back, Closed::ToBackLoop !== $round->closed => ", {$joins} with sl st in {$first}",
             default => ", {$round->closed->value}",
         };
     }

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -47,6 +48,16 @@ final class WordsTest extends TestCase
         self::assertStringContainsString($summary, $said);
         self::assertStringContainsString($toDo, $do);
         self::assertStringStartsWith('You chose it.', $why);
+    }
+
+    /** Where the chain stands for the first stitch, the round is joined in its top, with the new yarn as with the old. */
+    public function testACountedChainIsJoinedInItsTop(): void
+    {
+        $rounds = ['Ch 3 (counts as first dc), 11 dc in MR, sl st in top of ch 3', 'ch 3, 11 dc, sl st in top of ch 3', 'ch 3, 11 dc, sl st in top of ch 3'];
+        $plan = Plans::of($rounds, [Plans::stripes(3, 3, [['B', 1]])], ['worked' => 'joined', 'lift' => 'counted']);
+        $written = array_column(WrittenSteps::rounds($plan), 'text');
+        self::assertStringEndsWith('(12); sl st to top of ch 3 in B', $written[1]);
+        self::assertStringEndsWith('(12), join with sl st in top of ch 3', $written[2]);
     }
 
     public function testJoinedRoundsCloseWithTheNewYarn(): void
