@@ -30,9 +30,9 @@ use Alternum\Core\Plan\Worked;
  */
 final readonly class Pasted
 {
-    /** Words that close a round; "join B" brings a yarn in. */
     /** "Tail fin", "Eye patch": a part's name, though it begins with what cues are about. */
     private const PART = '/^\W*(?:tail|eye|eyes|nose|button|ear|marker)s?(?: \pL+){1,2}\W*$/iu';
+    /** Words that close a round; "join B" brings a yarn in. */
     private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
     /** @param list<PastedPiece> $pieces */
@@ -56,9 +56,11 @@ final readonly class Pasted
                 $waiting[] = $line;
                 continue;
             }
-            if ($isFirst && $hasRounds) {
+            $cut = self::heading($waiting, $parser);
+            // Under a heading of its own, what is worked through two layers is a piece: an edging.
+            $isEdging = $cut < \count($waiting) && SaidBeginning::joinsLayers([...$waiting, $line]);
+            if (($isFirst || $isEdging) && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
-                $cut = self::heading($waiting, $parser);
                 $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
                 if (\count($parts) >= Limits::PIECES) {
                     throw EditRefused::pastedTooManyPieces();

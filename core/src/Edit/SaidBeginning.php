@@ -17,7 +17,8 @@ final readonly class SaidBeginning
         .'in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
     private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
     private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|'
-        .'\bthrough\s+both\s+(?:pieces|halves)\b/iu';
+        .'\bthrough\s+both\s+(?:pieces|halves|layers|parts|discs|circles)\b|'
+        .'\b(?:hold|place|put|lay)\w*\s+(?:both|the\s+two)\s+(?:pieces|halves|layers|parts|discs|circles)\s+together\b/iu';
     private const SEAM = '/\bon\s+the\s+first\s+(?<piece>\pL+)\b.*\bon\s+the\s+second\b/iu';
     private const ONWARD = '/\b(?:continu\w*|go(?:ing)? on|carry '
         .'on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do '
@@ -92,6 +93,12 @@ final readonly class SaidBeginning
         return null;
     }
 
+    /** @param list<string> $lines up to a first round */
+    public static function joinsLayers(array $lines): bool
+    {
+        return Join::Layers === self::of($lines, [])?->join;
+    }
+
     /** @param list<Piece> $before the pieces made before it */
     public function on(array $before): ?JoinedStart
     {
@@ -102,7 +109,9 @@ final readonly class SaidBeginning
         $named = array_values(array_filter($before, fn (Piece $piece): bool => self::means($this->piece, $piece->name)));
         $least = max(1, $this->join->pieces()[0]);
         // "Leg 1" and "Leg 2" are two pieces; a piece that is made twice is named once.
-        $keys = array_map(static fn (Piece $piece): string => $piece->key, \array_slice([] === $named ? [$last] : $named, -$least));
+        // Two layers that no word names are the two before it, or one that is made twice.
+        $unnamed = $this->join->isThroughBoth() && $last->copies->count < 2 ? $before : [$last];
+        $keys = array_map(static fn (Piece $piece): string => $piece->key, \array_slice([] === $named ? $unnamed : $named, -$least));
 
         return new JoinedStart(
             $this->join,

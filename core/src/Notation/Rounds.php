@@ -147,6 +147,7 @@ final class Rounds
             $chain = $lines[0]->stitches()[0];
             $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
             $this->begun = $source;
+            array_push($this->said, ...LineCue::all($lines[0]->cues(), 0, $source->line));
 
             return new Outcome(null, null);
         }
@@ -169,6 +170,8 @@ final class Rounds
             return null;
         }
         $this->foundation = null;
+        // What stands beside it is done once it is made.
+        $this->said = LineCue::all($this->said, 1, $this->begun->line);
         $this->take(Trial::of($chain->alone(), $this->below()), $this->begun, false);
 
         return $this->begun->line;
@@ -245,8 +248,7 @@ final class Rounds
     {
         $this->lifted = 0;
         for ($i = 0; $i < $times && $this->count() < Limits::ROUNDS; ++$i) {
-            $last = end($this->rounds);
-            $below = false === $last ? $this->on : $last->makes;
+            $below = $this->rounds[\count($this->rounds) - 1]->makes ?? $this->on;
             $made = max(1, min($makes ?? (0 === $below ? 6 : $below), Limits::STITCHES_IN_ROUND));
             if ($made > $this->left) {
                 return;
@@ -273,9 +275,7 @@ final class Rounds
         }
         if ($this->isLost) {
             $this->isLost = false;
-            if ($head->from > $next) {
-                $this->standIn($source, null, $head->from - $next);
-            }
+            $this->standIn($source, null, $head->from - $next);
 
             return;
         }

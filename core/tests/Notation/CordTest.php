@@ -39,6 +39,15 @@ final class CordTest extends TestCase
         self::assertStringNotContainsString('work in a spiral', WrittenPattern::text(Analysis::of($plan), Terms::Us));
     }
 
+    /** What stands beside a chain that is all of a piece is said once it is made; beside one that is worked into, before. */
+    public function testNoWordBesideAChainIsLost(): void
+    {
+        $told = self::told(Plans::of(['ch 8, fasten off. Sew to the head.']));
+        self::assertSame([['fasten off'], ['Sew to the head']], [$told['fasten-off'], $told['sew']]);
+        $told = self::told(Plans::of(['Ch 8. Leave a 20 cm tail first.', '7 sc', 'sc around']));
+        self::assertStringContainsString('Leave a 20 cm tail first', implode("\n", array_merge(...array_values($told))));
+    }
+
     /** Where more rounds follow, or both sides are worked, it is an oval; and what fits neither stays wrong. */
     public function testAnOvalGoesAround(): void
     {

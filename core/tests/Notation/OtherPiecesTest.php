@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Usual;
+use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Terms;
@@ -45,5 +46,19 @@ final class OtherPiecesTest extends TestCase
             ."Body\n1. ch 3, join to first leg with sc, 11 sc, 3 sc along the chain, 12 sc around the second leg, 3 sc along the chain (30)\n2. sc around (30)";
         $body = \array_slice((new Paste('', $text, true))->apply(Usual::plan()->withPieces([]))->pieces, -1)[0];
         self::assertSame(['Body', Join::Bridge, 3, $keys], [$body->name, $body->start?->join, $body->start?->across, $body->start?->pieces]);
+    }
+
+    /** Two layers that are worked together under a heading of their own are an edging on both: each stitch takes one of either. */
+    #[TestWith(['Hold both pieces together and sc through both layers all around (30)'])]
+    #[TestWith(['sc around through both layers (30)'])]
+    public function testAnEdgingIsWorkedThroughBothLayers(string $line): void
+    {
+        $disc = "R1: 6 sc in MR\nR2: inc x6\nR3: (sc, inc) x6\nR4: (2 sc, inc) x6\nR5: (3 sc, inc) x6 (30)\n";
+        $plan = (new Paste('', "Front\n{$disc}\nBack\n{$disc}\nEdging\n{$line}", true))->apply(Usual::plan()->withPieces([]));
+        $edging = $plan->pieces[2];
+        self::assertSame(['Edging', Join::Layers, ['front', 'back']], [$edging->name, $edging->start?->join, $edging->start?->pieces]);
+        self::assertSame([[], 30], [PieceReading::of($plan, $edging)->errors(), PieceReading::of($plan, $edging)->stitches()]);
+        // Under no heading it closes the piece flat.
+        self::assertCount(1, (new Paste('', "Arm\n{$disc}15 sc through both layers", true))->apply(Usual::plan()->withPieces([]))->pieces);
     }
 }

@@ -177,7 +177,7 @@ final class Sequence
         }
         if (Loops::bothSides($c)) {
             if ($c->is(TokenType::Separator, TokenType::Stop)) {
-                $this->closesFlat = true;
+                $this->closesFlat = !$c->namesOthers;
 
                 return $this->glue($from);
             }

@@ -55,7 +55,8 @@ final class Suffixes
             return $node->withSpan($node->span->to($c->span($from)));
         }
         if (Loops::bothSides($c)) {
-            return self::closed($c, $node)->withSpan($node->span->to($c->span($from)));
+            // Of two layers each stitch takes one of both.
+            return ($c->namesOthers ? $node : self::closed($c, $node))->withSpan($node->span->to($c->span($from)));
         }
         $loop = null === $node->loop ? Loops::loop($c) : null;
         if (null !== $loop) {

@@ -100,6 +100,14 @@ final class Works
         if (null === $stitch) {
             return $c->back($mark);
         }
+        if ($c->namesOthers) {
+            // Of two layers each stitch takes one of both.
+            $stitch = match ($stitch) {
+                Stitch::SingleThroughBoth => Stitch::Single,
+                Stitch::SlipThroughBoth => Stitch::SlipStitch,
+                default => $stitch,
+            };
+        }
         if (Stitch::Increase === $stitch || Stitch::Decrease === $stitch || Stitch::InvisibleDecrease === $stitch) {
             $evenly = self::evenly($c, $stitch, $number, $from);
             if (null !== $evenly) {
