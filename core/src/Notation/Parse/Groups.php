@@ -173,6 +173,7 @@ final class Groups
             $amount->toEnd && !$amount->repeated && $last instanceof Work && 1 === $last->stitch->makes()
                 && 1 === $last->stitch->uses() => Assumption::LastOnly,
             // "inc in first st, sc around": the first comes once.
+            !$amount->repeated && $isAround && RestOf::isNext($c, $nodes, $begin, $end) => Assumption::LastOnly,
             !$amount->repeated && $isAround && Listed::namesFirst($c->tokens, $nodes, $begin, $end) => Assumption::LastOnly,
             $amount->repeated && $isAround => $c->choose($from, [Assumption::WholeListAround]),
             $amount->repeated => $c->choose($from, [Assumption::WholeList, Assumption::LastOnly]),

@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Again;
 use Alternum\Core\Notation\Node\Count;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Stated;
@@ -32,8 +33,13 @@ final class Lines
         $lead = $c->at > $from && null === $head ? [new Glue($c->span($from))] : [];
         $items = $counts = $again = [];
         $beside = $lead;
+        $loop = null;
         foreach (Sequence::of($c, 0, false) as $node) {
-            if ($node instanceof Count) {
+            $said = $node instanceof Cue ? Loops::said($node) : null;
+            $loop ??= $said;
+            if (null !== $said) {
+                $beside[] = new Glue($node->span);
+            } elseif ($node instanceof Count) {
                 $counts[] = $node;
             } elseif ($node instanceof Again) {
                 $again[] = $node;
@@ -43,6 +49,7 @@ final class Lines
                 $items[] = $node;
             }
         }
+        $items = null === $loop ? $items : Loops::on($items, $loop);
         $items = Chains::along(Beginnings::of($c, SpreadEvenly::over($items)));
         $c->at = $c->tokens->count();
 
@@ -99,6 +106,11 @@ final class Lines
         }
         $sign = $name->tokens ?? ('(' === $c->tokens->value(1) ? 4 : 1);
 
+        if (null === $name && \in_array($c->tokens->value(0), ['blo', 'flo'], true)
+            && (null !== $c->vocabulary->at($c->tokens, $sign + 1) || $c->tokens->is($sign + 1, TokenType::Open, TokenType::Star))) {
+            // "BLO: sc around", where "BLO: back loop only" tells what it means.
+            return false;
+        }
         $isShaping = null !== $name && ($name->stitch->uses() > 1 || $name->stitch->makes() > 1);
 
         return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2))

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Loop;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Repeat;
+use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\TokenType;
 
 /** Reads "BLO", "in back loops only", "through both layers", "over the tail": how the hook goes in. */
@@ -57,6 +62,35 @@ final class Loops
         $c->takeType(TokenType::Dash);
 
         return !$isWhole || $c->isWord('loop', 'loops') ? $loop : $c->back($from);
+    }
+
+    /** What a remark within a line says of all of it: "working in back loops only", "work this round in FLO". */
+    public static function said(Cue $cue): ?Loop
+    {
+        $isOfLine = CueKind::Note === $cue->kind
+            && 1 === preg_match('/^\W*(?:work|crochet|this|in|into|through|all|the (?:whole|entire)|back|front|blo|flo)/i', $cue->text)
+            && 1 !== preg_match('/\b(?:leav\w*|unworked|free|unused|sew|attach|join|next|previous|later|between|until|both)\b|\bof (?:r|rnd|round|row)\w* ?\d/i', $cue->text);
+
+        return match (true) {
+            !$isOfLine => null,
+            1 === preg_match('/\b(?:blo?s?|back[- ]loops?)\b/i', $cue->text) => Loop::Back,
+            1 === preg_match('/\b(?:flo?s?|front[- ]loops?)\b/i', $cue->text) => Loop::Front,
+            default => null,
+        };
+    }
+
+    /**
+     * The stitches among some nodes in a loop, where they name none themselves.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>
+     */
+    public static function on(array $nodes, Loop $loop): array
+    {
+        return array_map(static fn (Node $node): Node => ($node instanceof Work || $node instanceof Repeat) && null === $node->loop
+            ? $node->withLoop($loop, $node->span)
+            : $node, $nodes);
     }
 
     /** "in both loops", "(both loops)": what is meant where nothing is said, or what ends "in BLO". */

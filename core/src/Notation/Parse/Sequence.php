@@ -120,6 +120,10 @@ final class Sequence
 
             return true;
         }
+        $rest = $this->hasWork() ? RestOf::of($c, $this->nodes) : null;
+        if (null !== $rest) {
+            return (bool) array_push($this->nodes, $rest);
+        }
         if ($this->hasWork() && !($this->star && Groups::repeatAhead($c))) {
             $nodes = Groups::times($c, $this->nodes, !$this->star);
             if (null !== $nodes) {
@@ -223,9 +227,14 @@ final class Sequence
 
             return $this->glue($from);
         }
-        $c->back($from);
+        if (null !== $loop && 0 === $this->depth && $this->hasWork() && (!$c->has() || $c->is(TokenType::Open))) {
+            // "sc around, BLO (12)" is the whole line’s.
+            $this->nodes = Loops::on($this->nodes, $loop);
 
-        return false;
+            return $this->glue($from);
+        }
+
+        return (bool) $c->back($from);
     }
 
     private function worked(): bool

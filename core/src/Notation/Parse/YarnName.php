@@ -38,9 +38,9 @@ final class YarnName
         $name = self::known($c);
         if (null !== $name) {
             // "with B, Flag red:", "with B Flag red:": the name after a letter is for people.
-            if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0) {
+            if (1 === \strlen($name) && !$c->isClauseEnd() && !$c->isWord('then') && self::colonAhead($c) > 0 && !self::namesLoop($c, 0)) {
                 $c->at += self::colonAhead($c);
-            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1)
+            } elseif (',' === $c->value() && self::colonAhead($c, 1) > 0 && null === $c->number(1) && !self::namesLoop($c, 1)
                 && !$c->tokens->isAmong($c->at, $c->at + 1 + self::colonAhead($c, 1), ['in', 'around', 'each', 'next', 'across'])) {
                 $c->at += 1 + self::colonAhead($c, 1);
             }
@@ -60,6 +60,14 @@ final class YarnName
         }
 
         return $c->tokens->typed($begin, $c->at);
+    }
+
+    /** "with B, BLO:": how the hook goes in is no name. */
+    private static function namesLoop(Cursor $c, int $ahead): bool
+    {
+        $from = $c->at + $ahead;
+
+        return $c->tokens->isAmong($from, $from + self::colonAhead($c, $ahead), ['blo', 'flo', 'bl', 'fl', 'loop', 'loops']);
     }
 
     /** @return int how many words stand before the colon that ends a name; 0 where there is none near */
