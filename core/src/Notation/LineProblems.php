@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
@@ -47,14 +48,30 @@ final class LineProblems
      * A name that no yarn of the plan has is told, at its first place.
      *
      * @param list<string> $named
+     * @param Line|null    $line  in which stitches are worked beside them
      */
-    public function yarns(Source $source, int $round, array $named): void
+    public function yarns(Source $source, int $round, array $named, ?Line $line = null): void
     {
+        if (null !== $line) {
+            $this->unread($source, $round, $line);
+        }
         foreach (array_unique($named) as $yarn) {
             if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn) && !isset($this->missing[$yarn])) {
                 $this->missing[$yarn] = true;
                 $this->problems[] = self::problem($source, UnknownYarn::of($yarn, $source), $round)->mendedByYarn($yarn);
             }
+        }
+    }
+
+    /** Words beside a round's stitches that speak of a yarn and were not read. */
+    private function unread(Source $source, int $round, Line $line): void
+    {
+        $faults = [UnreadYarn::within($source->text, $round, $round + ($line->head->rounds ?? 1) - 1)];
+        foreach ($line->cues() as $cue) {
+            $faults[] = UnreadYarn::in($cue, $this->yarns);
+        }
+        foreach (array_filter($faults) as $fault) {
+            $this->tell($source, $fault, $round);
         }
     }
 

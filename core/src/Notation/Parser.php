@@ -76,7 +76,8 @@ final class Parser
         if ('' === trim($text, " \t-=*_~.|+:")) {
             return Parsed::remark('');
         }
-        if ('#' === $text[0] && !str_starts_with($text, '##')) {
+        // "#1: sc around" numbers a round; "# 1: …" that is none is a remark after all.
+        if ('#' === $text[0] && !str_starts_with($text, '##') && 1 !== preg_match('/^#\d{1,3}\s*[:.)]/', $text)) {
             return Parsed::remark(trim($text, "# \t"));
         }
         $tokens = Tokens::of($this->lexer, $line);

@@ -119,6 +119,10 @@ final class Reader
         }
         $parsed = $this->parser->line($source->text);
         if (null !== $parsed->remark) {
+            $unread = UnreadYarn::ofLine($source->text);
+            if (null !== $unread) {
+                $this->rounds->tell($source, $unread);
+            }
             $this->rounds->remark($source, $parsed->remark);
 
             return new Outcome(null, null);

@@ -85,6 +85,16 @@ final readonly class YarnNames
     }
 
     /** Whether the plan has a yarn of this letter. */
+    /** What a word calls: a yarn's letter or its name, or a colour, as typed; null: none of these. */
+    public function named(string $word): ?string
+    {
+        return match (true) {
+            1 === \strlen($word) => ctype_upper($word) && ($this->has($word) || !$this->isPlan) ? $word : null,
+            $this->mayBegin(strtolower($word)) => $word,
+            default => null,
+        };
+    }
+
     public function has(string $letter): bool
     {
         return \in_array($letter, $this->letters, true);

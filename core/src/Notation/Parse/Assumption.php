@@ -14,6 +14,8 @@ enum Assumption
     /** "sc, inc around": all of the list. */
     case WholeListAround;
     case LastOnlyAround;
+    /** "dec, sc around", without numbers: as often meant once as all around, so it asks. */
+    case OnceBeforeAround;
     /** "sc inc": one stitch's name, an increase. */
     case NameWhole;
     /** The same: two stitches whose comma was lost. */

@@ -177,10 +177,10 @@ final class Groups
             !$amount->repeated && $isAround && Listed::namesFirst($c->tokens, $nodes, $begin, $end) => Assumption::LastOnly,
             $amount->repeated && $isAround => $c->choose($from, [Assumption::WholeListAround]),
             $amount->repeated => $c->choose($from, [Assumption::WholeList, Assumption::LastOnly]),
-            $isAround => $c->choose($from, [Assumption::WholeListAround, Assumption::LastOnlyAround]),
+            $isAround => $c->choose($from, [Assumption::WholeListAround, self::once($c, $nodes, $from)]),
             default => $c->choose($from, [Assumption::LastOnly, Assumption::WholeList]),
         };
-        if (Assumption::LastOnly === $choice || Assumption::LastOnlyAround === $choice) {
+        if (\in_array($choice, [Assumption::LastOnly, Assumption::LastOnlyAround, Assumption::OnceBeforeAround], true)) {
             return [...\array_slice($nodes, 0, $end), self::often($c, $last, $amount, $span, $from)];
         }
         $items = array_values(array_filter(\array_slice($nodes, $begin, $end - $begin + 1), static fn (Node $node): bool => !$node instanceof Glue));
@@ -189,6 +189,14 @@ final class Groups
         }
 
         return [...\array_slice($nodes, 0, $begin), new Repeat($items, $amount->all(), $items[0]->span->to($c->span($from)))];
+    }
+
+    /** @param list<Node> $nodes */
+    private static function once(Cursor $c, array $nodes, int $from): Assumption
+    {
+        return Listed::shapesFirst($c->tokens, $nodes) && !$c->tokens->is($from, TokenType::Separator)
+            ? Assumption::OnceBeforeAround
+            : Assumption::LastOnlyAround;
     }
 
     /** One of them, so often. */

@@ -118,6 +118,21 @@ final class Listed
         return false;
     }
 
+    /**
+     * "dec, sc": one increase or decrease and one plain stitch, without a number, and nothing else.
+     *
+     * @param list<Node> $nodes
+     */
+    public static function shapesFirst(Tokens $tokens, array $nodes): bool
+    {
+        $works = array_values(array_filter($nodes, static fn (Node $node): bool => !$node instanceof Glue && !$node instanceof YarnPhrase));
+        [$first, $last] = [$works[0] ?? null, $works[1] ?? null];
+
+        return 2 === \count($works) && $first instanceof Work && $last instanceof Work && 1 === $first->times && null === $first->place
+            && $first->stitch->makes() !== $first->stitch->uses() && 1 === $last->stitch->makes() && 1 === $last->stitch->uses()
+            && !self::isCounted($tokens, $first) && !self::isCounted($tokens, $last);
+    }
+
     /** @param list<Node> $nodes */
     private static function hasChain(array $nodes, int $begin, int $end): bool
     {

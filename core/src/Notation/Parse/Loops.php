@@ -69,7 +69,8 @@ final class Loops
     {
         $isOfLine = CueKind::Note === $cue->kind
             && 1 === preg_match('/^\W*(?:work|crochet|this|in|into|through|all|the (?:whole|entire)|back|front|blo|flo)/i', $cue->text)
-            && 1 !== preg_match('/\b(?:leav\w*|unworked|free|unused|sew|attach|join|next|previous|later|between|until|both)\b|\bof (?:r|rnd|round|row)\w* ?\d/i', $cue->text);
+            && 1 !== preg_match('/\b(?:leav\w*|unworked|free|unused|sew|attach|join|next|previous|later|between|until|both)\b/i', $cue->text)
+            && 1 !== preg_match('/\bof (?:r|rnd|round|row)\w* ?\d/i', $cue->text);
 
         return match (true) {
             !$isOfLine => null,
@@ -77,6 +78,22 @@ final class Loops
             1 === preg_match('/\b(?:flo?s?|front[- ]loops?)\b/i', $cue->text) => Loop::Front,
             default => null,
         };
+    }
+
+    /**
+     * "sc around, BLO (12)", "sc around - BLO": at a line's end it is the whole line's.
+     *
+     * @param list<Node> $nodes
+     *
+     * @return list<Node>|null those in the loop
+     */
+    public static function ofLine(Cursor $c, array $nodes): ?array
+    {
+        $from = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
+        $loop = $c->at > $from ? self::loop($c) : null;
+
+        return null !== $loop && (!$c->has() || $c->is(TokenType::Open)) ? self::on($nodes, $loop) : $c->back($from);
     }
 
     /**

@@ -16,8 +16,12 @@ final class RestOf
 {
     private const REST = ['remaining', 'rest', 'rem', 'remainder', 'others'];
 
-    /** @param list<Node> $before */
-    public static function of(Cursor $c, array $before): ?Work
+    /**
+     * @param list<Node> $before
+     *
+     * @return list<Node>|null with what is worked over the rest
+     */
+    public static function in(Cursor $c, array $before): ?array
     {
         $from = $c->at;
         $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
@@ -33,7 +37,7 @@ final class RestOf
             return $c->back($from);
         }
 
-        return new Work(self::plain($before), null, $c->span($from), null, $yarn);
+        return [...$before, new Work(self::plain($before), null, $c->span($from), null, $yarn)];
     }
 
     /**

@@ -115,14 +115,12 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
-        if ($this->hasWork() && null !== $nodes = Groups::freely($c, $this->nodes) ?? SharedYarns::of($c, $this->nodes)) {
+        $nodes = $this->hasWork() ? Groups::freely($c, $this->nodes) ?? SharedYarns::of($c, $this->nodes) ?? RestOf::in($c, $this->nodes) : null;
+        $nodes ??= $this->hasWork() && 0 === $this->depth ? Loops::ofLine($c, $this->nodes) : null;
+        if (null !== $nodes) {
             $this->nodes = $nodes;
 
             return true;
-        }
-        $rest = $this->hasWork() ? RestOf::of($c, $this->nodes) : null;
-        if (null !== $rest) {
-            return (bool) array_push($this->nodes, $rest);
         }
         if ($this->hasWork() && !($this->star && Groups::repeatAhead($c))) {
             $nodes = Groups::times($c, $this->nodes, !$this->star);
@@ -224,12 +222,6 @@ final class Sequence
         $loop = Loops::loop($c);
         if (null !== $loop && ($c->is(TokenType::Separator, TokenType::Stop, TokenType::Dash) || $c->tokens->is($c->at - 1, TokenType::Close))) {
             $this->loop = $loop;
-
-            return $this->glue($from);
-        }
-        if (null !== $loop && 0 === $this->depth && $this->hasWork() && (!$c->has() || $c->is(TokenType::Open))) {
-            // "sc around, BLO (12)" is the whole line’s.
-            $this->nodes = Loops::on($this->nodes, $loop);
 
             return $this->glue($from);
         }

@@ -70,6 +70,15 @@ final class Works
     private static function named(Cursor $c, int $from, ?Target $into): ?Node
     {
         $mark = $c->at;
+        if ($c->isWord('double', 'doubling') && \in_array($c->value(1), ['each', 'every', 'all', 'in'], true)) {
+            // "double each st" is two in each, no double crochet.
+            ++$c->at;
+            $into = Targets::of($c);
+            if (TargetKind::Stitches === $into?->kind && $into->each) {
+                return new Work(Stitch::Increase, $into->places, $c->span($from));
+            }
+            $c->back($mark);
+        }
         $number = null;
         if (null !== $c->number()) {
             $number = $c->takeNumber();

@@ -24,7 +24,7 @@ final class Yarns
         'attaching' => 1, 'add' => 1, 'adding' => 1, 'introduce' => 1, 'pick' => 1, 'picking' => 1, 'start' => 1, 'starting' => 1,
         'begin' => 1, 'continue' => 1, 'continuing' => 1, 'rejoin' => 1, 'bring' => 1, 'take' => 1, 'tie' => 1, 'insert' => 1,
         'reattach' => 1, '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'shade' => 1,
-        'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1,
+        'the' => 1, 'col' => 1, 'ball' => 1, 'thread' => 1, 'finishing' => 1, 'complete' => 1, 'completing' => 1, 'closing' => 1, 'ending' => 1,
     ];
     private const CHANGING = ['change', 'changing', 'switch', 'switching', 'swap', 'swapping', 'go', 'going', 'return', 'returning', 'changed', 'back', 'cc'];
     private const WITH = ['with', 'using', 'use'];
@@ -40,7 +40,8 @@ final class Yarns
             return null;
         }
         $from = $c->at;
-        $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? JoinedYarn::of($c) ?? self::bracketed($c, $first) ?? self::headed($c, $first);
+        $yarn = self::changing($c) ?? self::leaving($c) ?? self::with($c) ?? JoinedYarn::of($c) ?? FinishedYarn::of($c) ?? self::bracketed($c, $first)
+            ?? self::headed($c, $first);
         if (null === $yarn) {
             return $c->back($from);
         }
@@ -241,7 +242,6 @@ final class Yarns
         $c->skipTypes(TokenType::Separator, TokenType::Stop);
         $c->skip('and', 'then');
         $isJoin = null !== (JoinedYarn::of($c) ?? self::changing($c));
-
         $c->back($isJoin ? $from : $mark);
 
         return $isJoin ? null : $how;

@@ -171,6 +171,18 @@ final class NotationMessages
         ],
         'word.sign' => ['“{said}” cannot be read here.', 'Take it out, or write the stitches it stands for.'],
         'word.unknown' => ['“{said}” isn’t a stitch I know.', 'Write it with {known}; start a remark with #.'],
+        'yarn.unread' => [
+            '“{words}” speaks of yarn {yarn}, and is not read.',
+            'Say it as “with {yarn}: 6 sc” or “change to {yarn} in last st”, or put # before it if it is a remark.',
+        ],
+        'yarn.withinSpan' => [
+            'This changes yarn at the end of round {round}, and the line is about rounds {from} to {to}.',
+            'Write rounds {from} to {round} and those after them on lines of their own.',
+        ],
+        'yarn.unreadLine' => [
+            'These colours are not read: nothing says which rounds they are.',
+            'Lay stripes in Colours, or name the yarn in each round; put # before it if it is a remark.',
+        ],
         'yarn.noLetter' => ['It names yarn {yarn}, which the plan does not have.', 'Add a yarn {yarn}, or name another.'],
         'yarn.noName' => ['“{yarn}” is the name of no yarn of this plan.', 'Add the yarn, or name one by its letter: with B:'],
     ];

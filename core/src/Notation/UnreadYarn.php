@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Notation;
+
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Plan\Message;
+
+/** Words beside stitches that speak of a yarn of the plan and were only taken for a remark: what they change must not be lost without a word. */
+final class UnreadYarn
+{
+    private const KINDS = [CueKind::Note, CueKind::FastenOff, CueKind::Close, CueKind::Marker, CueKind::Turn, CueKind::Yarn];
+    private const SPEAKS = '/\b(?:change\w*|chang\w*|switch\w*|swap\w*|finish\w*|complet\w*|clos\w*|end\w*|continu\w*|now|from|rest|remain\w*|last|next|work\w*'
+        .'|until|again)\b[^.;]*?\b(?:to|in|with|into)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?(?<yarn>\pL+)/iu';
+    private const ASIDE = '/\b(?:embroider|sew|stitch(?:ed)? on|whip|surface|tail|thread|needle|marker|stuff)\b/i';
+    private const AT_ROUND = '/\b(?:chang|switch|swap|join|attach|start)\w*\b[^.;:]*\b(?:at|after|in|on|from)\s+(?:the\s+)?(?:(?:end|start|beginning) of\s+)?'
+        .'(?:r|rd|rnd|round|row)s?\.?\s*#?(?<round>\d{1,3})\b/iu';
+    /** "Stripe sequence: 2 rounds A, 1 round B", a line of its own. */
+    private const SEQUENCE = '/^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b/iu';
+
+    public static function in(Cue $cue, YarnNames $yarns): ?Fault
+    {
+        if (!\in_array($cue->kind, self::KINDS, true) || 1 === preg_match(self::ASIDE, $cue->text) || 1 !== preg_match(self::SPEAKS, $cue->text, $match)) {
+            return null;
+        }
+        $yarn = $yarns->named($match['yarn']);
+
+        return null === $yarn ? null : Fault::at($cue->span, Message::of('yarn.unread', words: $cue->text, yarn: $yarn));
+    }
+
+    /**
+     * A change that is said to be at the end of a round within those of its line, which a line makes at its end.
+     *
+     * @param int $from the first of the line's rounds
+     * @param int $to   the last
+     */
+    public static function within(string $text, int $from, int $to): ?Fault
+    {
+        if ($from === $to || 1 !== preg_match(self::AT_ROUND, $text, $match, \PREG_OFFSET_CAPTURE) || (int) $match['round'][0] < $from
+            || (int) $match['round'][0] >= $to) {
+            return null;
+        }
+        $at = mb_strlen(substr($text, 0, $match[0][1]));
+
+        return Fault::at(
+            new Span($at, $at + mb_strlen($match[0][0])),
+            Message::of('yarn.withinSpan', round: (int) $match['round'][0], from: $from, to: $to),
+        );
+    }
+
+    /** Of a line that no stitch stands in, but for one that is said to be a remark. */
+    public static function ofLine(string $text): ?Fault
+    {
+        $isSaid = 1 === preg_match('/^\s*(?:#|\/\/|notes?\s*:)/i', $text);
+
+        return !$isSaid && 1 === preg_match(self::SEQUENCE, $text) ? Fault::at(new Span(0, mb_strlen($text)), Message::of('yarn.unreadLine')) : null;
+    }
+}

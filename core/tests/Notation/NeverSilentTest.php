@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Notation;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Yarns, loops and rounds that words say are read, or told: never lost without a word. Common practice, no source. */
+final class NeverSilentTest extends TestCase
+{
+    /** A yarn is said once for where it is worked: what goes around after it is the rest, and no repeat of it. */
+    #[TestWith(['3 sc in A, 3 sc in B, remaining sts in A (12)', 'AAABBBAAAAAA'])]
+    #[TestWith(['3 sc in A, 3 sc in B, rest in A', 'AAABBBAAAAAA'])]
+    #[TestWith(['3 sc in A, 3 sc in B, … rest in B', 'AAABBBBBBBBB'])]
+    #[TestWith(['1 sc in B, sc around in A', 'BAAAAAAAAAAA'])]
+    #[TestWith(['(with B: sc, with A: sc) around', 'BABABABABABA'])]
+    #[TestWith(['6 sc, finishing the last st with B, 6 sc', 'AAAAAABBBBBB'])]
+    public function testYarnsAreRead(string $line, string $yarns): void
+    {
+        $analysis = Analysis::of(Plans::of(['12 sc in MR', $line]));
+        self::assertSame([], Problem::errors($analysis->problems));
+        self::assertSame($yarns, $analysis->pieces[0]->stages->colouring->rounds[1]);
+    }
+
+    /** @param list<string> $lines */
+    #[TestWith([['12 sc in MR', '6 sc, from here on in B, 6 sc'], 'yarn.unread'])]
+    #[TestWith([['12 sc in MR', '6 sc, in the next st change to B, 6 sc'], 'yarn.unread'])]
+    #[TestWith([['12 sc in MR', 'R2-4: sc around, change to B at the end of R3', 'sc around'], 'yarn.withinSpan'])]
+    #[TestWith([['Stripe sequence: 2 rounds A, 1 round B', '12 sc in MR', 'R2-6: sc around'], 'yarn.unreadLine'])]
+    #[TestWith([['12 sc in MR', 'dec, sc around'], 'line.severalWays'])]
+    #[TestWith([['12 sc in MR', 'inc, sc around'], 'line.severalWays'])]
+    #[TestWith([['12 sc in MR', '#1: sc around'], 'head.number'])]
+    public function testWhatIsNotReadIsTold(array $lines, string $code): void
+    {
+        self::assertContains($code, array_map(
+            static fn (Problem $problem): string => $problem->message->code,
+            Problem::errors(Analysis::of(Plans::of($lines))->problems),
+        ));
+    }
+
+    /**
+     * What is done with a yarn beside the stitches is no change of it; a remark is one.
+     *
+     * @param list<string> $lines
+     */
+    #[TestWith([['12 sc in MR', 'sc around. Embroider the nose with B.']])]
+    #[TestWith([['12 sc in MR', 'R2-4: sc around; change to B at the end of R4', 'sc around']])]
+    #[TestWith([['# Stripe sequence: 2 rounds A, 1 round B', '12 sc in MR', 'sc around']])]
+    #[TestWith([['12 sc in MR', 'dec, sc, around']])]
+    #[TestWith([['12 sc in MR', 'sc, inc around']])]
+    #[TestWith([['12 sc in MR', 'sc around', '#1: a photograph']])]
+    public function testNothingElseIsTold(array $lines): void
+    {
+        self::assertSame([], Problem::errors(Analysis::of(Plans::of($lines))->problems));
+    }
+
+    #[TestWith(['with B, BLO: sc around', 'b'])]
+    #[TestWith(['With B in the back loops only: sc 12', 'b'])]
+    #[TestWith(['BLO: sc around', 'b'])]
+    #[TestWith(['sc around, working in back loops only', 'b'])]
+    #[TestWith(['sc around, BLO (12)', 'b'])]
+    #[TestWith(['sc around - FLO', 'f'])]
+    #[TestWith(['(sc, dec) x4, in front loops only', 'f'])]
+    #[TestWith(['sc around. Work this round in back loops only.', 'b'])]
+    #[TestWith(['work in FLO this round: sc around', 'f'])]
+    #[TestWith(['sc around. Leave the front loops for the frill.', ''])]
+    #[TestWith(['sc around', ''])]
+    public function testALoopHoldsForTheLineWhereverItIsSaid(string $line, string $loop): void
+    {
+        $round = Analysis::of(Plans::of(['12 sc in MR', $line]))->pieces[0]->stages->reading->rounds[1];
+        self::assertSame($loop, count_chars($round->loops, 3));
+    }
+
+    /** Two in each stitch, though its first word names a taller stitch, too. */
+    public function testDoubleEachStitchIsTwoInEach(): void
+    {
+        self::assertSame(24, Analysis::of(Plans::of(['12 sc in MR', 'double each st']))->pieces[0]->stages->reading->rounds[1]->makes);
+        self::assertSame(12, Analysis::of(Plans::of(['12 sc in MR', 'double crochet in each st']))->pieces[0]->stages->reading->rounds[1]->makes);
+    }
+}
