@@ -90,7 +90,7 @@ final class Loops
     public static function ofLine(Cursor $c, array $nodes): ?array
     {
         $from = $c->at;
-        $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
+        $c->takeType(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $loop = $c->at > $from ? self::loop($c) : null;
 
         return null !== $loop && (!$c->has() || $c->is(TokenType::Open)) ? self::on($nodes, $loop) : $c->back($from);

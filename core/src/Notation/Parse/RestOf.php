@@ -24,7 +24,7 @@ final class RestOf
     public static function in(Cursor $c, array $before): ?array
     {
         $from = $c->at;
-        $c->skipTypes(TokenType::Separator, TokenType::Dash, TokenType::Stop);
+        $c->takeType(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $c->skip('and', 'then', 'work', 'do', 'all', 'the');
         $isRest = $c->take(...self::REST) || ($c->isWord('other') && \in_array($c->value(1), Words::STITCHES, true) && $c->take('other'));
         if (!$isRest) {
