@@ -29,6 +29,10 @@ final readonly class HelixCosts
     /** @param Helix $helix as it lies on the piece, or would */
     public static function of(Plan $plan, Piece $piece, Helix $helix): self
     {
+        // Where it lies already, it is held against the piece without it.
+        $isSame = static fn (LayerEntry $entry): bool => $entry->layer instanceof Helix
+            && $entry->layer->from === $helix->from && $entry->layer->yarns === $helix->yarns;
+        $piece = $piece->withColours(array_values(array_filter($piece->colours, static fn (LayerEntry $entry): bool => !$isSame($entry))));
         $sequence = array_map(static fn (string $yarn): Stripe => new Stripe($yarn, 1), $helix->yarns);
         $stripes = [] === $sequence ? null : new Stripes($helix->from, $helix->to, $sequence);
         $with = static fn (Helix|Stripes|null $layer): Piece => null === $layer ? $piece : $piece->withColours([...$piece->colours, new LayerEntry($layer)]);

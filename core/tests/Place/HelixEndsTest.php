@@ -7,7 +7,6 @@ namespace Alternum\Core\Tests\Place;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Notation\Reader;
-use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -57,6 +56,15 @@ final class HelixEndsTest extends TestCase
         $straight = static fn (int $to): ?int => HelixCosts::of($plan, $plan->pieces[0], new Helix(2, $to, ['A', 'B']))->straight;
         self::assertSame([null, 5, null, 7], [$straight(5), $straight(6), $straight(7), $straight(8)]);
         self::assertNull(HelixCosts::of($plan, $plan->pieces[0], new Helix(2, 10, ['A', 'B']))->straight, 'Nothing comes after it.');
+        // The same where it lies already; and where another yarn comes after it, there is no such round.
+        $lies = self::plan(['12 sc in MR', ...array_fill(0, 9, 'sc around')], 2, 8);
+        self::assertSame(7, HelixCosts::of($lies, $lies->pieces[0], new Helix(2, 8, ['A', 'B']))->straight);
+        $yarns = array_map(
+            static fn (string $key): array => ['key' => $key, 'name' => "Yarn {$key}", 'hex' => '#808080', 'weight' => 'dk', 'metresPer100g' => 250],
+            ['A', 'B', 'C'],
+        );
+        $other = Plans::of(['12 sc in MR', 'R2-10: sc around'], [['kind' => 'fill', 'yarn' => 'A']], [], ['yarns' => $yarns]);
+        self::assertNull(HelixCosts::of($other, $other->pieces[0], new Helix(2, 8, ['B', 'C']))->straight);
         // Ended there, nothing is carried.
         $changes = Analysis::of(self::plan(['12 sc in MR', ...array_fill(0, 9, 'sc around')], 2, 7))->pieces[0]->changes->all;
         self::assertSame([], array_filter($changes, static fn (Change $change): bool => [] !== $change->yarns->catches || 0 !== $change->yarns->across));
