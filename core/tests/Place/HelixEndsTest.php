@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Place;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
