@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Exchange;
 
-use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Plan\Format\InvalidFields;
-use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Tests\ContractedPlan;
 use Alternum\Core\Tests\Plans;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
 /** Every word that can be chosen in a plan: the contract and the reader take the same ones at the same place. */
@@ -21,13 +18,13 @@ final class ContractWordsTest extends TestCase
         self::assertGreaterThan(60, \count($words));
         $taken = [];
         foreach (self::full() as $plan) {
-            self::assertTrue(self::isValid($plan), 'What is tried from is right.');
+            self::assertTrue(ContractedPlan::isValid($plan), 'What is tried from is right.');
             foreach (self::places($plan, $words) as $place) {
                 $shape = (string) preg_replace('/\.\d+/', '[]', implode('.', $place));
                 foreach (\in_array(self::at($plan, $place), $taken[$shape] ?? [], true) ? [] : $words as $word) {
-                    $other = self::with($plan, $place, $word);
-                    $isValid = self::isValid($other);
-                    self::assertSame($isValid, self::isRead($other), "{$shape}: {$word}");
+                    $other = ContractedPlan::with($plan, $place, $word);
+                    $isValid = ContractedPlan::isValid($other);
+                    self::assertSame($isValid, ContractedPlan::isRead($other), "{$shape}: {$word}");
                     if ($isValid) {
                         $taken[$shape][] = $word;
                     }
@@ -89,49 +86,10 @@ final class ContractWordsTest extends TestCase
     /**
      * @param array<mixed>     $plan
      * @param list<int|string> $place
-     *
-     * @return array<mixed>
-     */
-    private static function with(array $plan, array $place, string $word): array
-    {
-        $name = array_shift($place);
-        $there = $plan[$name] ?? null;
-        $plan[$name] = \is_array($there) && [] !== $place ? self::with($there, $place, $word) : $word;
-
-        return $plan;
-    }
-
-    /**
-     * @param array<mixed>     $plan
-     * @param list<int|string> $place
      */
     private static function at(array $plan, array $place): mixed
     {
         return array_reduce($place, static fn (mixed $there, int|string $name): mixed => \is_array($there) ? $there[$name] : null, $plan);
-    }
-
-    /** @param array<mixed> $plan */
-    private static function isValid(array $plan): bool
-    {
-        static $validator = null;
-        if (!$validator instanceof Validator) {
-            $validator = new Validator();
-            $validator->resolver()?->registerFile('https://alternum.test/plan.schema.json', \dirname(__DIR__, 3).'/contract/plan.schema.json');
-        }
-
-        return $validator->validate(json_decode(Json::encode($plan)), 'https://alternum.test/plan.schema.json')->isValid();
-    }
-
-    /** @param array<mixed> $plan */
-    private static function isRead(array $plan): bool
-    {
-        try {
-            PlanReader::json(Json::encode($plan));
-
-            return true;
-        } catch (InvalidFields) {
-            return false;
-        }
     }
 
     /** @return iterable<array<mixed>> plans in which every list of words is chosen from somewhere */

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Plan;
 
-use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Plan\Format\InvalidFields;
-use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Tests\Answers\Specimens;
+use Alternum\Core\Tests\ContractedPlan;
 use Alternum\Core\Tests\Plans;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;
 
 /** Every bound that the contract sets to a number or a text: just within and just beyond it, the reader takes what the contract takes. */
@@ -22,16 +19,16 @@ final class ContractLimitsTest extends TestCase
         $bounds = self::bounds($contract);
         $tried = [];
         foreach (self::plans() as $plan) {
-            self::assertTrue(self::isValid($plan), 'What is tried from is right.');
+            self::assertTrue(ContractedPlan::isValid($plan), 'What is tried from is right.');
             foreach (self::leaves($plan) as [$place, $value]) {
                 $shape = (string) preg_replace('/\.\d+/', '[]', implode('.', $place)).self::kindOf($plan, $place);
                 foreach (isset($tried[$shape]) ? [] : self::candidates($value, $bounds[end($place)] ?? []) as $candidate) {
-                    $other = self::with($plan, $place, $candidate);
+                    $other = ContractedPlan::with($plan, $place, $candidate);
                     if (self::isBackwards($other, $place)) {
                         continue;
                     }
                     $said = \is_string($candidate) ? mb_strlen($candidate).' letters' : (string) $candidate;
-                    self::assertSame(self::isValid($other), self::isRead($other), "{$shape}: {$said}");
+                    self::assertSame(ContractedPlan::isValid($other), ContractedPlan::isRead($other), "{$shape}: {$said}");
                 }
                 $tried[$shape] = true;
             }
@@ -122,21 +119,6 @@ final class ContractLimitsTest extends TestCase
     }
 
     /**
-     * @param array<mixed>     $plan
-     * @param list<int|string> $place
-     *
-     * @return array<mixed>
-     */
-    private static function with(array $plan, array $place, mixed $value): array
-    {
-        $name = array_shift($place);
-        $there = $plan[$name] ?? null;
-        $plan[$name] = \is_array($there) && [] !== $place ? self::with($there, $place, $value) : $value;
-
-        return $plan;
-    }
-
-    /**
      * Whether a stretch ends before it begins, which no contract can say.
      *
      * @param array<mixed>     $plan
@@ -150,30 +132,6 @@ final class ContractLimitsTest extends TestCase
         }
 
         return isset($plan['to']) && $plan['to'] < ($plan['from'] ?? $plan['round'] ?? 1);
-    }
-
-    /** @param array<mixed> $plan */
-    private static function isValid(array $plan): bool
-    {
-        static $validator = null;
-        if (!$validator instanceof Validator) {
-            $validator = new Validator();
-            $validator->resolver()?->registerFile('https://alternum.test/plan.schema.json', \dirname(__DIR__, 3).'/contract/plan.schema.json');
-        }
-
-        return $validator->validate(json_decode(Json::encode($plan)), 'https://alternum.test/plan.schema.json')->isValid();
-    }
-
-    /** @param array<mixed> $plan */
-    private static function isRead(array $plan): bool
-    {
-        try {
-            PlanReader::json(Json::encode($plan));
-
-            return true;
-        } catch (InvalidFields) {
-            return false;
-        }
     }
 
     /** @return iterable<array<mixed>> plans that have every field between them */
