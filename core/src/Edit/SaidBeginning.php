@@ -96,7 +96,9 @@ final readonly class SaidBeginning
     /** @param list<string> $lines up to a first round */
     public static function joinsLayers(array $lines): bool
     {
-        return Join::Layers === self::of($lines, [])?->join;
+        // Pressed flat, one piece is closed.
+        return 1 !== preg_match('/\b(?:flat\w*|fold\w*|press\w*|finish\w*|closing|assembl\w*)\b/i', implode("\n", $lines))
+            && Join::Layers === self::of($lines, [])?->join;
     }
 
     /** @param list<Piece> $before the pieces made before it */

@@ -20,7 +20,7 @@ final class CueGrammar
     private const RING_WAITS = '/\b(?:after|until|not before|once) (?:round |r|rnd )?(?:2|two|the second)/i';
     private const START = '/\b(?:start(?:ing)?|begin(?:ning)?|initial|first)[ -](?:yarn )?(?:tail|end)\b/i';
     private const FASTENS = '/\bfasten(?:ing)?\b|\b(?:bind|cast|tie) off\b|\bFO\b|\b(?:cut|break) (?:the )?yarn\b|'
-        .'\bleav(?:e|es|ing)\b[^.;]*\b(?:tail|end)\b|\blong (?:tail|end)\b/i';
+        .'\b(?:leav(?:e|es|ing)|finish(?:ing)?)\b[^.;]*\b(?:tail|end)\b|\blong (?:tail|end)\b/i';
     private const NEEDLE = '/\b(?:sew|sewn|sewing|needle|tail|weave|whipstitch|stitch(?:ed)? (?:it )?(?:up|shut|closed|together))\b/i';
     private const OUT = '/\b(?:right side|outside|inside)[ -]?out\b|\binside to the outside\b/i';
     private const TURNS = '/\b(?:turn|flip|invert|push)/i';

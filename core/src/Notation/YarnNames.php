@@ -90,8 +90,8 @@ final readonly class YarnNames
     {
         return match (true) {
             1 === \strlen($word) => ctype_upper($word) && ($this->has($word) || !$this->isPlan) ? $word : null,
-            $this->mayBegin(strtolower($word)) => $word,
-            default => null,
+            isset(self::CALLED[strtolower($word)]), \in_array(strtolower($word), self::COLOURS, true) => $word,
+            default => \in_array([strtolower($word)], array_column($this->names, 0), true) ? $word : null,
         };
     }
 

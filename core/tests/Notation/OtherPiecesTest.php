@@ -58,7 +58,9 @@ final class OtherPiecesTest extends TestCase
         $edging = $plan->pieces[2];
         self::assertSame(['Edging', Join::Layers, ['front', 'back']], [$edging->name, $edging->start?->join, $edging->start?->pieces]);
         self::assertSame([[], 30], [PieceReading::of($plan, $edging)->errors(), PieceReading::of($plan, $edging)->stitches()]);
-        // Under no heading it closes the piece flat.
+        // Under no heading, or pressed flat, it closes the piece.
+        $closed = "Arm\n{$disc}\nFinishing\nFlatten and 15 sc through both layers";
+        self::assertCount(1, (new Paste('', $closed, true))->apply(Usual::plan()->withPieces([]))->pieces);
         self::assertCount(1, (new Paste('', "Arm\n{$disc}15 sc through both layers", true))->apply(Usual::plan()->withPieces([]))->pieces);
     }
 }
