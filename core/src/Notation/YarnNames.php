@@ -90,7 +90,7 @@ final readonly class YarnNames
     {
         return match (true) {
             1 === \strlen($word) => ctype_upper($word) && ($this->has($word) || !$this->isPlan) ? $word : null,
-            isset(self::CALLED[strtolower($word)]), \in_array(strtolower($word), self::COLOURS, true) => $word,
+            1 === (self::CALLED[strtolower($word)] ?? 0), \in_array(strtolower($word), self::COLOURS, true) => $word,
             default => \in_array([strtolower($word)], array_column($this->names, 0), true) ? $word : null,
         };
     }

@@ -54,7 +54,7 @@ final class NeverSilentTest extends TestCase
     #[TestWith([['12 sc in MR', 'dec, sc, around']])]
     #[TestWith([['12 sc in MR', 'sc, inc around']])]
     #[TestWith([['12 sc in MR', 'sc around', '#1: a photograph']])]
-    #[TestWith([['12 sc in MR', 'sc around. Work to the first marker.']])]
+    #[TestWith([['12 sc in MR', 'sc around. Work to the second marker.']])]
     public function testNothingElseIsTold(array $lines): void
     {
         self::assertSame([], Problem::errors(Analysis::of(Plans::of($lines))->problems));
