@@ -59,4 +59,24 @@ final class ClosingOrderTest extends TestCase
     {
         self::assertSame($times, substr_count(implode("\n", self::told($words)), 'Fasten off'));
     }
+
+    /**
+     * What stands before the stitches of a line is done before they are worked, what stands after them once they are.
+     *
+     * @param list<string> $order
+     */
+    #[TestWith(['fold in half, then 3 sc through both sides', ['fold in half', 'round']])]
+    #[TestWith(['stuff firmly, dec x3', ['stuff firmly', 'round']])]
+    #[TestWith(['dec x3, stuff firmly', ['round', 'stuff firmly']])]
+    public function testWhatStandsBeforeTheStitchesIsDoneBeforeThem(string $line, array $order): void
+    {
+        $plan = Plans::of([...self::WING, $line]);
+        $piece = Analysis::of($plan)->pieces[0];
+        $said = array_map(
+            static fn (array $step): string => 'round' === $step['kind'] ? 'round' : $step['text'],
+            StepsWriter::steps($plan, $piece, $piece->piece->copies->groups()[0], Terms::Us),
+        );
+        $kept = array_values(array_filter($said, static fn (string $one): bool => \in_array($one, $order, true)));
+        self::assertSame($order, \array_slice($kept, -2));
+    }
 }

@@ -21,6 +21,9 @@ use Alternum\Core\Plan\Finish\PieceEnd;
 /** What the maker’s own words say to do: a cue within a round, or a line of its own. */
 readonly class TypedWords extends Step implements StandsAfterRound
 {
+    /** "RS", "WS": what a row is called is done at no moment. */
+    private const TAG = 3;
+
     final protected function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate)
     {
         parent::__construct($at);
@@ -39,9 +42,17 @@ readonly class TypedWords extends Step implements StandsAfterRound
     protected static function all(StepSite $site): iterable
     {
         $late = new LateCues($site->reading, $site->form->openings);
-        foreach ($site->reading->rounds as $round) {
+        foreach ($site->reading->rounds as $i => $round) {
+            // "fold in half and sc through both sides": what stands before the stitches is done before they are.
+            $leads = ($site->reading->syntax->worked()[$i] ?? null)?->cuesAside(true) ?? [];
             foreach ($round->cues as $cue) {
-                yield new static($site->after($round->number), $cue, self::kindOf($site, $round->number, $cue), $late->isLate($round->number, $cue));
+                $isBefore = mb_strlen($cue->text) > self::TAG && \in_array($cue, $leads, true);
+                yield new static(
+                    $site->after($round->number - ($isBefore ? 1 : 0)),
+                    $cue,
+                    self::kindOf($site, $round->number, $cue),
+                    $late->isLate($round->number, $cue),
+                );
             }
         }
         foreach ($site->reading->said as $said) {
@@ -133,7 +144,7 @@ readonly class TypedWords extends Step implements StandsAfterRound
 
     private function isLine(): bool
     {
-        return $this->words instanceof LineCue;
+        return $this->words instanceof LineCue || 0 === $this->at->to;
     }
 
     protected function about(): string

@@ -92,6 +92,21 @@ final readonly class Line extends Node
         return array_values(array_filter($this->items, static fn (Node $item): bool => $item instanceof Cue));
     }
 
+    /**
+     * Those that stand before its first stitch, or after it: the former are done before the round is worked.
+     *
+     * @return list<Cue>
+     */
+    public function cuesAside(bool $isBefore): array
+    {
+        $first = null;
+        foreach ($this->items as $item) {
+            $first ??= $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation ? $item->span->from : null;
+        }
+
+        return array_values(array_filter($this->cues(), static fn (Cue $cue): bool => $isBefore === (null !== $first && $cue->span->from < $first)));
+    }
+
     public function isWorked(): bool
     {
         foreach ($this->items as $item) {
