@@ -66,7 +66,7 @@ final class LineProblems
     /** Words beside a round's stitches that speak of a yarn and were not read. */
     private function unread(Source $source, int $round, Line $line): void
     {
-        $faults = [UnreadYarn::within($source->text, $round, $round + ($line->head->rounds ?? 1) - 1)];
+        $faults = [];
         foreach ($line->cues() as $cue) {
             $faults[] = UnreadYarn::in($cue, $this->yarns);
         }

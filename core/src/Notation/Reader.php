@@ -135,6 +135,11 @@ final class Reader
             return $this->rounds->beside($source, $parsed->lines[0]);
         }
 
+        $first = $worked[0]->head->from ?? $this->rounds->count() + 1;
+        $within = UnreadYarn::within($source->text, $first, $first + ($worked[0]->head->rounds ?? 1) - 1);
+        if (null !== $within) {
+            $this->rounds->tell($source, $within);
+        }
         try {
             return $this->rounds->work($source, $worked);
         } catch (SyntaxError $error) {
