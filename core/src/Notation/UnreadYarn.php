@@ -14,7 +14,7 @@ final class UnreadYarn
     private const SPEAKS = '/\b(?:change\w*|chang\w*|switch\w*|swap\w*|finish\w*|complet\w*|clos\w*|end\w*|continu\w*|now|from|rest|remain\w*|last|next|work\w*'
         .'|until|again)\b[^.;]*?\b(?:to|in|with|into)\s+(?:the\s+)?(?:yarn\s+|colou?r\s+)?(?<yarn>\pL+)/iu';
     private const ASIDE = '/\b(?:embroider|sew|stitch(?:ed)? on|whip|surface|tail|thread|needle|marker|stuff)\b/i';
-    private const AT_ROUND = '/\b(?:chang|switch|swap|join|attach|start)\w*\b[^.;:]*\b(?:at|after|in|on|from)\s+(?:the\s+)?(?:(?:end|start|beginning) of\s+)?'
+    private const AT_ROUND = '/\b(?:chang|switch|swap)\w*\b[^.;:]*\b(?:at|after|in|on|from)\s+(?:the\s+)?(?:(?:end|start|beginning) of\s+)?'
         .'(?:r|rd|rnd|round|row)s?\.?\s*#?(?<round>\d{1,3})\b/iu';
     /** "Stripe sequence: 2 rounds A, 1 round B", a line of its own. */
     private const SEQUENCE = '/^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b/iu';

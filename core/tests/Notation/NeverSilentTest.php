@@ -51,6 +51,7 @@ final class NeverSilentTest extends TestCase
      */
     #[TestWith([['12 sc in MR', 'sc around. Embroider the nose with B.']])]
     #[TestWith([['12 sc in MR', 'R2-4: sc around; change to B at the end of R4', 'sc around']])]
+    #[TestWith([['12 sc in MR', 'R2-6: sc around. Start stuffing at R4, attach the ears on R5.']])]
     #[TestWith([['# Stripe sequence: 2 rounds A, 1 round B', '12 sc in MR', 'sc around']])]
     #[TestWith([['12 sc in MR', 'dec, sc, around']])]
     #[TestWith([['12 sc in MR', 'sc, inc around']])]
