@@ -85,4 +85,11 @@ final class NeverSilentTest extends TestCase
         self::assertSame(24, Analysis::of(Plans::of(['12 sc in MR', 'double each st']))->pieces[0]->stages->reading->rounds[1]->makes);
         self::assertSame(12, Analysis::of(Plans::of(['12 sc in MR', 'double crochet in each st']))->pieces[0]->stages->reading->rounds[1]->makes);
     }
+
+    /** All around, said inside a bracket and after it. */
+    public function testAroundIsSaidTwice(): void
+    {
+        $round = Analysis::of(Plans::of(['12 sc in MR', 'in FLO, (3 dc in each st) around (36)']))->pieces[0]->stages->reading->rounds[1];
+        self::assertSame([12, 36, 'f'], [$round->uses, $round->makes, count_chars($round->loops, 3)]);
+    }
 }

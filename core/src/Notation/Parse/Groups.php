@@ -204,6 +204,11 @@ final class Groups
     {
         if ($node instanceof Repeat) {
             $times = $amount->all();
+            $inner = 1 === \count($node->items) ? $node->items[0] : null;
+            if (null === $times && ($inner instanceof Work || $inner instanceof Repeat) && null === $inner->times) {
+                // "(3 dc in each st) around" says twice that it is all around.
+                return null === $node->loop ? $inner->withSpan($span) : $inner->withLoop($node->loop, $span);
+            }
             if ($node->said && null !== $times) {
                 return new Repeat([$node], $times, $span);
             }
