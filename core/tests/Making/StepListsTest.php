@@ -121,6 +121,25 @@ final class StepListsTest extends TestCase
                 ['rounds' => ['ch 11', 'sk 1, 10 sc', 'Rows 2-8: sc across'], 'worked' => 'rows', 'name' => 'Panel', 'colours' => $stripes(3, 6)],
                 ['key' => 'edging', 'name' => 'Edging', 'worked' => 'joined', 'start' => ['join' => 'edge', 'pieces' => ['body']], 'rounds' => ['sc around']],
             ],
+            'an animal that lies, from nose to tail' => [[
+                'rounds' => [
+                    '# Worked from nose to tail.', '6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-9: sc around', '# 6 mm safety eyes between rounds 4 and 5, 6 sts apart',
+                    '(sc, dec) x6', 'dec x6',
+                ],
+                'name' => 'Vole', 'colours' => $stripes(5, 8),
+            ]],
+            'a fin in the side of a tube' => [
+                ['rounds' => ['6 sc in MR', 'inc x6', 'R3-14: sc around', 'dec x6'], 'name' => 'Fish'],
+                [
+                    'key' => 'fin', 'name' => 'Fin', 'worked' => 'rows', 'rounds' => ['3 sc', 'dec, sc'],
+                    'start' => ['join' => 'side', 'pieces' => ['body'], 'round' => 4, 'to' => 6, 'oneSide' => true],
+                ],
+            ],
+            'a cord among rounds' => [['rounds' => ['ch 20, sl st in 2nd ch from hook and in each ch across', 'Sew it to the body.'], 'name' => 'Tail'], $head],
+            'a wing, folded and closed' => [
+                ['rounds' => ['6 sc in MR', 'inc x6', 'fold in half and sc through both sides (6)', 'Fasten off.'], 'name' => 'Wing', 'copies' => 2],
+                $head,
+            ],
         ];
     }
 
