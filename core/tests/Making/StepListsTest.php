@@ -123,8 +123,8 @@ final class StepListsTest extends TestCase
             ],
             'an animal that lies, from nose to tail' => [[
                 'rounds' => [
-                    '# Worked from nose to tail.', '6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-9: sc around', '# 6 mm safety eyes between rounds 4 and 5, 6 sts apart',
-                    '(sc, dec) x6', 'dec x6',
+                    '# Worked from nose to tail.', '6 sc in MR', 'inc x6', '(sc, inc) x6', 'R4-9: sc around',
+                    '# 6 mm safety eyes between rounds 4 and 5, 6 sts apart', '(sc, dec) x6', 'dec x6',
                 ],
                 'name' => 'Vole', 'colours' => $stripes(5, 8),
             ]],
