@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
-use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
@@ -48,12 +47,12 @@ final class LineProblems
      * A name that no yarn of the plan has is told, at its first place.
      *
      * @param list<string> $named
-     * @param Line|null    $line  in which stitches are worked beside them
+     * @param Trial|null   $trial of the line in which stitches are worked beside them
      */
-    public function yarns(Source $source, int $round, array $named, ?Line $line = null): void
+    public function yarns(Source $source, int $round, array $named, ?Trial $trial = null): void
     {
-        if (null !== $line) {
-            $this->unread($source, $round, $line);
+        if (null !== $trial) {
+            $this->unread($source, $round, $trial);
         }
         foreach (array_unique($named) as $yarn) {
             if (Expansion::BACK !== $yarn && $this->yarns->isPlan && !$this->yarns->has($yarn) && !isset($this->missing[$yarn])) {
@@ -63,13 +62,14 @@ final class LineProblems
         }
     }
 
-    /** Words beside a round's stitches that speak of a yarn and were not read. */
-    private function unread(Source $source, int $round, Line $line): void
+    /** Words beside a round's stitches that speak of a yarn and were not read, or of another number of stitches than they leave. */
+    private function unread(Source $source, int $round, Trial $trial): void
     {
         $faults = [];
-        foreach ($line->cues() as $cue) {
+        foreach ($trial->line->cues() as $cue) {
             $faults[] = UnreadYarn::in($cue, $this->yarns);
         }
+        $faults[] = SaidRest::in($trial, $source->text);
         foreach (array_filter($faults) as $fault) {
             $this->tell($source, $fault, $round);
         }

@@ -209,7 +209,7 @@ final class Rounds
             $this->yarn = null;
         }
         $yarns = [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])];
-        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns), $again ? null : $trial->line);
+        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns), $again ? null : $trial);
         $this->isAfterBlank = false;
         $last = array_pop($this->rounds);
         if (null !== $last) {

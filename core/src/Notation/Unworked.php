@@ -10,8 +10,6 @@ use Alternum\Core\Notation\Node\Line;
 /** What a line says that it leaves of the round below: "leave the last 2 sts unworked". */
 final readonly class Unworked
 {
-    private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6];
-
     /**
      * @param int  $stitches 0: some, it does not say how many
      * @param Span $span     of the words that say so
@@ -41,7 +39,7 @@ final readonly class Unworked
     private static function number(string $text): int
     {
         if (1 === preg_match('/\b(\d{1,4}|one|two|three|four|five|six) (?:sts?|stitch|stitches)\b/i', $text, $said)) {
-            return self::NUMBERS[strtolower($said[1])] ?? (int) $said[1];
+            return Tokens::NUMBER_WORDS[strtolower($said[1])] ?? (int) $said[1];
         }
 
         return (int) preg_match('/\b(?:last|final|next) (?:st|stitch)\b/i', $text);

@@ -27,6 +27,21 @@ final class NeverSilentTest extends TestCase
         self::assertSame($yarns, $analysis->pieces[0]->stages->colouring->rounds[1]);
     }
 
+    /** What is left for what follows is as many as it uses. */
+    #[TestWith(['sc around to the last 2 sts, sc in next 2 sts'])]
+    #[TestWith(['sc in each st to last 4 sts, (sc, dec), sc'])]
+    #[TestWith(['(sc, inc) to last 2 sts, sc 2'])]
+    #[TestWith(['sc until 3 sts remain, dec, sc'])]
+    #[TestWith(['sc to last st, 2 sc in last st'])]
+    #[TestWith(['sc to last 2 sts, dec'])]
+    #[TestWith(['sc to the last two sts, dec'])]
+    #[TestWith(['sc to last 2 sts, leave last 2 sts unworked'])]
+    #[TestWith(['dec until 6 sts remain'])]
+    public function testWhatIsSaidToBeLeftIs(string $line): void
+    {
+        self::assertSame([], Problem::errors(Analysis::of(Plans::of(['12 sc in MR', $line]))->problems));
+    }
+
     /** @param list<string> $lines */
     #[TestWith([['12 sc in MR', '6 sc, from here on in B, 6 sc'], 'yarn.unread'])]
     #[TestWith([['12 sc in MR', '6 sc, in the next st change to B, 6 sc'], 'yarn.unread'])]
@@ -36,6 +51,14 @@ final class NeverSilentTest extends TestCase
     #[TestWith([['12 sc in MR', 'dec, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', 'inc, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', '#1: sc around'], 'head.number'])]
+    #[TestWith([['12 sc in MR', 'sc around to the last 3 sts, sc in next 2 sts'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'sc in each st to last 4 sts, 3 sc'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', '(sc, inc) to last 2 sts, sc 4'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'sc until 2 sts remain, dec, sc'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'sc until there are 2 sts left'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'sc to last st, 2 sc'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'sc around to the last two sts, 3 sc'], 'around.otherRest'])]
+    #[TestWith([['12 sc in MR', 'dec until 5 sts remain'], 'around.otherRest'])]
     public function testWhatIsNotReadIsTold(array $lines, string $code): void
     {
         self::assertContains($code, array_map(

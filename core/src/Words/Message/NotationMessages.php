@@ -22,6 +22,11 @@ final class NotationMessages
         'again.tooMany' => ['A piece can have {most} rounds at the most.', 'Correct the number.'],
         'around.inBracket' => ['“Around” inside a bracket does not say how often.', 'Put it after the bracket, or say x6.'],
         'around.never' => ['This uses no stitch of the round below, so “around” would never end.', 'Say how often: x6.'],
+        'around.otherRest' => [
+            '{said, plural, =1 {The last stitch is} other {The last # stitches are}} said to be left, and what stands after this uses '
+            .'{used, plural, =0 {none} other {#}}.',
+            'Correct the number, or what is worked into {said, plural, =1 {it} other {them}}.',
+        ],
         'around.tooMany' => ['{times} of these use {uses} stitches, but there {below, plural, =1 {is} other {are}} {below}.', 'Work fewer.'],
         'around.twice' => ['It says “around” twice.', 'Say how often one of the two is worked.'],
         'around.uneven' => [
