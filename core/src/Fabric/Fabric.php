@@ -41,11 +41,11 @@ final readonly class Fabric
             // Even rounds come in long stretches: the same stitches on as many are laid once.
             $same = null !== $last && $last->codes === $round->codes && $last->below === $round->below;
             $own = $same ? $lastOwn : self::squareOn($round, $table);
-            $closesFlat = self::isThroughBoth($round->codes);
+            $tops = $same ? $rounds[\count($rounds) - 1]->tops : self::tops($round->codes);
+            $closesFlat = self::isThroughBoth($tops);
             if ($round->number > 1 && Worked::Rows !== $worked && !$closesFlat) {
                 $start += $own - $lean / $round->makes;
             }
-            $tops = $same ? $rounds[\count($rounds) - 1]->tops : self::tops($round->codes);
             $height = $gauge->roundHeightMm() * self::meanHeight($tops);
             $wider = $round->makes * $gauge->stitchWidthMm() / (2 * \M_PI) - $radius;
             $radius += $wider;
@@ -91,9 +91,9 @@ final readonly class Fabric
     }
 
     /** Both sides are worked together: the edge lies flat, as long as half the way around. */
-    private static function isThroughBoth(string $codes): bool
+    private static function isThroughBoth(string $tops): bool
     {
-        return '' !== $codes && '' === trim($codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
+        return '' !== $tops && '' === trim($tops, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
     }
 
     /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */

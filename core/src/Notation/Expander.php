@@ -66,7 +66,13 @@ final readonly class Expander
             $all = $all->then($part);
         }
 
-        return new self($all, $before, $odd);
+        return new self(1 === $below - $used && self::isThroughBoth($all->codes) ? $all->then(self::skipped(1)) : $all, $before, $odd);
+    }
+
+    /** Laid flat, an odd number has one stitch in the fold that has no partner: it is left. Common practice, no source. */
+    private static function isThroughBoth(string $codes): bool
+    {
+        return '' !== $codes && '' === trim($codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
     }
 
     public static function isOpen(Node $item): bool
@@ -137,7 +143,7 @@ final readonly class Expander
             throw self::error($item, Message::of('around.never'));
         }
         $whole = max(0, intdiv($rest, $uses));
-        $left = max(0, $rest) % $uses;
+        $left = $item instanceof Work && $item->stitch->isThroughBoth() ? 0 : max(0, $rest) % $uses;
         $skipped = $item instanceof Work ? self::skipped($item->skipped()) : Expansion::none();
         $yarn = $item instanceof Work || $item instanceof Repeat ? $item->yarn : null;
         $stitches = $skipped->then(self::often($once, $whole, $item)->inYarn($yarn))->then(Expansion::of(Stitch::Single, $left));

@@ -121,6 +121,11 @@ enum Stitch: string
         return self::tryFrom("{$this->value} both");
     }
 
+    public function isThroughBoth(): bool
+    {
+        return str_ends_with($this->value, ' both');
+    }
+
     /** The same worked where the stitch before it went; null where that is not known here. */
     public function same(): ?self
     {

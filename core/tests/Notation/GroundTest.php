@@ -70,7 +70,7 @@ final class GroundTest extends TestCase
         self::assertFalse($courses[0]->ruffles);
     }
 
-    /** By hand: nine stitches close eighteen, and with seventeen one is left to be worked plain. */
+    /** By hand: nine stitches close eighteen, and eight seventeen, as one lies in the fold. */
     public function testClosesFlatAcrossBothSides(): void
     {
         $closed = Analysis::of(Plans::of(['18 sc in MR', 'R2-6: sc around', 'fold flat, 9 sc through both sides (9)']));
@@ -81,9 +81,11 @@ final class GroundTest extends TestCase
         self::assertFalse($courses[6]->ruffles);
         self::assertSame($courses[5]->start, $courses[6]->start, 'A flat edge is not turned against the round below.');
         self::assertSame(6, $closed->pieces[0]->stages->form->lastReach);
-        $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us)->problems[0];
-        self::assertStringContainsString('17 stitches below do not come out even', MessageWords::says($odd->message));
-        self::assertFalse($odd->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
+        $odd = Reader::read(['17 sc in MR', 'sc through both layers across'], Terms::Us);
+        self::assertSame([[], 17, 8], [$odd->problems, $odd->rounds[1]->uses, $odd->rounds[1]->makes]);
+        $plain = Reader::read(['17 sc in MR', '(sc, inc) around'], Terms::Us)->problems[0];
+        self::assertStringContainsString('17 stitches below do not come out even', MessageWords::says($plain->message));
+        self::assertFalse($plain->isError(), 'A repeat that is finished with plain stitches is only worth knowing.');
         self::assertStringContainsString(
             'through both sides is not known',
             MessageWords::says(Reader::read(['18 sc in MR', '9 hdc through both sides'], Terms::Us)->problems[0]->message),

@@ -249,10 +249,12 @@ final class Beginnings
                 return $items;
             }
         }
-        if (Assumption::OneAround !== $c->choose($list[0]->span->from, [Assumption::OneOnly, Assumption::OneAround])) {
+        $one = $list[0];
+        // "sc through both sides" closes all of it; no one closes a single stitch.
+        $isAcross = 1 === \count($list) && $one->stitch->isThroughBoth() && !Listed::isCounted($c->tokens, $one);
+        if (!$isAcross && Assumption::OneAround !== $c->choose($one->span->from, [Assumption::OneOnly, Assumption::OneAround])) {
             return $items;
         }
-        $one = $list[0];
         $all = 1 === \count($list) && 1 === $one->times
             ? $one->withTimes(null, $one->span)
             : new Repeat($list, null, $one->span->to($list[\count($list) - 1]->span));

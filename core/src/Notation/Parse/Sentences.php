@@ -79,7 +79,7 @@ final class Sentences
     {
         $c->skip('then', 'and', 'work', 'continue', 'continuing', 'do', 'keep', 'worked', 'working', 'crochet', 'going', 'exactly', 'is', 'on');
         $same = $c->take('the') ? $c->take('same') : $c->take('same', 'ditto', 'likewise', 'identical');
-        $led = $c->skip('as', 'like', 'to', 'per') || $same;
+        $led = $c->skip('as', 'like', 'per', ...($same ? ['to'] : [])) || $same;
         if (!$led) {
             return $c->back($from);
         }
@@ -225,9 +225,21 @@ final class Sentences
             'continue', 'keep', 'going', 'carry', 'work', 'crochet', 'sc', 'knit', 'around', 'on', 'crocheting', 'working', 'in',
             'pattern', 'this', 'way', 'like',
         );
-        $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for', 'to');
+        // "continue to the head:" only says where it goes on.
+        $isOver = $c->isClauseEnd() || !$c->has() || $c->isWord('until', 'for') || ($c->isWord('to') && self::saysNumber($c));
 
         return $isOver ? Extent::until($c, $from, self::anyOn($c, $from), null, null) : $c->back($from);
+    }
+
+    private static function saysNumber(Cursor $c): bool
+    {
+        for ($at = $c->at; $c->tokens->has($at) && !$c->tokens->is($at, TokenType::Stop, TokenType::Separator); ++$at) {
+            if (null !== $c->tokens->number($at)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "sc until last 2 sts" stays in its round. */

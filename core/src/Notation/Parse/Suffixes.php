@@ -205,7 +205,7 @@ final class Suffixes
                 $node->items,
             ));
         }
-        if (str_ends_with($node->stitch->value, ' both')) {
+        if ($node->stitch->isThroughBoth()) {
             return $node;
         }
         $both = $node->stitch->throughBoth() ?? throw new SyntaxError(
