@@ -15,9 +15,11 @@ use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PieceSettings;
@@ -78,13 +80,36 @@ final readonly class Pasted
         $before = $plan->pieces;
         foreach ($parts as $i => $part) {
             $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
-            $start = PieceSettings::of($piece->begins?->on($before));
-            $made = new Piece("pasted-{$i}", $piece->name, Copies::times($piece->copies), $piece->worked, $piece->lines, settings: $start);
-            $before[] = $made;
-            $pieces[] = null === $made->start ? $piece : $piece->read(PieceReading::of($plan->withPieces($before), $made));
+            [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }
 
         return new self($pieces);
+    }
+
+    /**
+     * A piece on those that its words begin it on: on free loops only where it begins in no ring of its own.
+     *
+     * @param list<Piece> $before
+     *
+     * @return array{Piece, PastedPiece}
+     */
+    private static function begun(Plan $plan, array $before, PastedPiece $piece, string $key): array
+    {
+        $said = Join::Loops === $piece->begins?->join && [] === $piece->reading->errors() ? null : $piece->begins;
+        $made = static fn (?SaidBeginning $begins): Piece => new Piece(
+            $key, $piece->name, Copies::times($piece->copies), $piece->worked, $piece->lines, settings: PieceSettings::of($begins?->on($before)),
+        );
+        $on = $made($said);
+        if (null === $said || null === $on->start) {
+            return [$on, $piece->on(null, $piece->reading)];
+        }
+        $read = static fn (Piece $on): Reading => PieceReading::of($plan->withPieces([...$before, $on]), $on);
+        $below = $said->below();
+        if (null !== $below && [] !== $read($on)->errors() && [] === $read($made($below))->errors()) {
+            [$said, $on] = [$below, $made($below)];
+        }
+
+        return [$on, $piece->on($said, $read($on))];
     }
 
     /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */

@@ -29,10 +29,10 @@ final readonly class PastedPiece
     }
 
     /** The same, read on the pieces that it begins on. */
-    public function read(Reading $reading): self
+    public function on(?SaidBeginning $begins, Reading $reading): self
     {
         return new self(
-            name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $this->begins,
+            name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $begins,
             firstRound: $this->firstRound,
         );
     }

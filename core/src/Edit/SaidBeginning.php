@@ -8,6 +8,7 @@ use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\JoinedStart;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\PickUp;
 use Alternum\Core\Plan\Piece;
 
 /** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
@@ -24,11 +25,18 @@ final readonly class SaidBeginning
         .'on|work\w*)\s+(?:on|onto|with|from|into|along)\s+(?:the\s+)?(?<piece>\pL+)[^.]*?\bwithout\s+(?:cutting|fastening)|\b(?:do '
         .'not|don.t)\s+(?:cut|fasten)[^.]*\bcontinue\b/iu';
 
+    private const LOOPS = '/\b(?:front|back|free|unused|unworked|remaining|left-?over)\s+loops?\b[^.]*?\b(?:of|from|in|on|at)\s+(?:the\s+)?'
+        .'(?:round|rnd|row|rd|r)\.?\s*#?(?<round>\d{1,3})\b(?:[^.]*?\b(?:of|on)\s+(?:the\s+)?(?<piece>\pL+))?/iu';
+
     /** As WrittenPattern says it. */
+    private const OWN_SOME = '(?:(?<evenly>\d{1,4}) stitches, spread evenly, of |stitches (?<first>\d{1,4}) to (?<last>\d{1,4}) of )?';
+    private const OWN_LOOPS = '/^begin: in '.self::OWN_SOME.'the loops that round (?<round>\d{1,3}) of (?<piece>\pL+)/iu';
+    private const OWN_GAP = '(?:.*(?<gap>\binto the gap\b))?/iu';
+    private const OWN_RIM = '/^begin: on '.self::OWN_SOME.'the opening of (?<piece>\pL+).*?\bfolded back\b'.self::OWN_GAP;
     private const OWN_BRIDGE = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bjoined by (?<across>\d{1,3}) chains?\b/iu';
-    private const OWN_SEAM = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitch(?:es)?\b/iu';
+    private const OWN_SEAM = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitch(?:es)?\b(?<counts>, which count)?/iu';
     private const OWN_LAYERS = '/^begin: through both (?:of )?(?<piece>\pL+)/iu';
-    private const OWN_OPENING = '/^begin: on the opening of (?<piece>\pL+)/iu';
+    private const OWN_OPENING = '/^begin: on '.self::OWN_SOME.'the opening of (?<piece>\pL+)'.self::OWN_GAP;
 
     private const OWN_EDGE = '/^begin: around the edge of (?<piece>\pL+)/iu';
     private const OWN_EDGES = '/^begin: around the edges of (?:both )?(?<piece>\pL+)/iu';
@@ -36,11 +44,14 @@ final readonly class SaidBeginning
     private const OWN_SPIRAL = '/^begin: in .*\bloops that rounds (?<round>\d{1,3}) to (?<to>\d{1,3}) of (?<piece>\pL+)/iu';
 
     /**
-     * @param string   $piece     the word that names what it begins on; '' where none does
-     * @param string   $words     the line that says so
-     * @param int|null $round     the first of the rounds that it names
-     * @param int|null $to        the last of them
-     * @param bool     $isOneSide of a tube's side, one column alone
+     * @param string      $piece     the word that names what it begins on; '' where none does
+     * @param string      $words     the line that says so
+     * @param int|null    $round     the first of the rounds that it names
+     * @param int|null    $to        the last of them
+     * @param bool        $isOneSide of a tube's side, one column alone
+     * @param PickUp|null $take      some of the edge's stitches alone
+     * @param bool        $counts    a seam's stitches count
+     * @param bool        $gap       one more goes into the joining slip stitch's gap
      */
     private function __construct(
         public Join $join,
@@ -50,6 +61,9 @@ final readonly class SaidBeginning
         public ?int $round = null,
         public ?int $to = null,
         private bool $isOneSide = false,
+        private ?PickUp $take = null,
+        private bool $counts = false,
+        private bool $gap = false,
     ) {
     }
 
@@ -64,6 +78,8 @@ final readonly class SaidBeginning
                 [self::OWN_BRIDGE, Join::Bridge],
                 [self::OWN_SEAM, Join::Seam],
                 [self::OWN_LAYERS, Join::Layers],
+                [self::OWN_LOOPS, Join::Loops],
+                [self::OWN_RIM, Join::Rim],
                 [self::OWN_OPENING, Join::Opening],
                 [self::OWN_EDGE, Join::Edge],
                 [self::OWN_EDGES, Join::Edges],
@@ -74,6 +90,7 @@ final readonly class SaidBeginning
                 [self::LAYERS, Join::Layers],
                 [self::SEAM, Join::Seam],
                 [self::ONWARD, Join::Opening],
+                [self::LOOPS, Join::Loops],
             ] as [$pattern, $join]) {
                 $word = 1 === preg_match($pattern, $line, $match) ? mb_strtolower($match['piece'] ?? '') : null;
                 if (null !== $word && ('' === $word || [] !== array_filter($names, static fn (string $name): bool => self::means($word, $name)))) {
@@ -85,12 +102,27 @@ final readonly class SaidBeginning
                         round: isset($match['round']) ? (int) $match['round'] : null,
                         to: isset($match['to']) ? (int) $match['to'] : null,
                         isOneSide: Join::Side === $join && !isset($match['both']),
+                        take: match (true) {
+                            '' !== ($match['evenly'] ?? '') => PickUp::evenly((int) $match['evenly']),
+                            '' !== ($match['first'] ?? '') => PickUp::between((int) $match['first'], (int) ($match['last'] ?? 0)),
+                            default => null,
+                        },
+                        counts: isset($match['counts']),
+                        gap: isset($match['gap']),
                     );
                 }
             }
         }
 
         return null;
+    }
+
+    /** The same on the loops of the round before: "the front loops of round 8" are those that round 8 left, too, where it is worked in the back loops. */
+    public function below(): ?self
+    {
+        return Join::Loops === $this->join && null !== $this->round && $this->round > 1
+            ? new self($this->join, $this->across, $this->piece, $this->words, $this->round - 1)
+            : null;
     }
 
     /** @param list<string> $lines up to a first round */
@@ -120,7 +152,10 @@ final readonly class SaidBeginning
             \count($keys) < $least ? array_fill(0, $least, $keys[\count($keys) - 1]) : $keys,
             $this->join->hasAcross() ? max($this->across, Join::Seam === $this->join ? 1 : 0) : 0,
             $this->round,
+            take: $this->take,
             to: $this->to,
+            counts: $this->counts,
+            gap: $this->gap,
             isOneSide: $this->isOneSide,
         );
     }
