@@ -34,7 +34,8 @@ final readonly class SaidBeginning
     private const OWN_GAP = '(?:.*(?<gap>\binto the gap\b))?/iu';
     private const OWN_RIM = '/^begin: on '.self::OWN_SOME.'the opening of (?<piece>\pL+).*?\bfolded back\b'.self::OWN_GAP;
     private const OWN_BRIDGE = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bjoined by (?<across>\d{1,3}) chains?\b/iu';
-    private const OWN_SEAM = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) stitch(?:es)?\b(?<counts>, which count)?/iu';
+    private const OWN_SEAM = '/^begin: around (?:both )?(?<piece>\pL+)\b.*\bworked together over (?<across>\d{1,3}) '
+        .'stitch(?:es)?\b(?<counts>, which count)?/iu';
     private const OWN_LAYERS = '/^begin: through both (?:of )?(?<piece>\pL+)/iu';
     private const OWN_OPENING = '/^begin: on '.self::OWN_SOME.'the opening of (?<piece>\pL+)'.self::OWN_GAP;
 
