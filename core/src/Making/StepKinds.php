@@ -19,6 +19,7 @@ use Alternum\Core\Making\Step\LastWords;
 use Alternum\Core\Making\Step\MoveMarker;
 use Alternum\Core\Making\Step\SetFromInside;
 use Alternum\Core\Making\Step\SewOn;
+use Alternum\Core\Making\Step\StandsAlone;
 use Alternum\Core\Making\Step\Stuff;
 use Alternum\Core\Making\Step\StuffBetween;
 use Alternum\Core\Making\Step\TightenRing;
@@ -31,7 +32,7 @@ use Alternum\Core\Making\Step\WorkIntoSide;
 final class StepKinds
 {
     /** @var list<class-string<GoesWithRounds>> as the rounds are worked */
-    public const WITH_ROUNDS = [CountOn::class, StuffBetween::class, ChangeYarn::class, LastStitch::class, TightenRing::class];
+    public const WITH_ROUNDS = [CountOn::class, StuffBetween::class, ChangeYarn::class, LastStitch::class, StandsAlone::class, TightenRing::class];
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [

@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Tests\WrittenSteps;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -28,6 +29,15 @@ final class FoldTest extends TestCase
         self::assertSame([], Problem::errors($analysis->problems));
         self::assertSame($codes, $analysis->pieces[0]->stages->reading->rounds[3]->codes);
         self::assertTrue($analysis->pieces[0]->stages->fabric->endsFlat());
+    }
+
+    /** The typed round and the chosen closing say the same of the stitch that has no partner. */
+    public function testSaysWhichStitchStandsAlone(): void
+    {
+        $typed = array_column(WrittenSteps::all(Plans::of(['7 sc in MR', 'R2-3: sc around', 'sc through both layers (3)'])), 'text');
+        $chosen = array_column(WrittenSteps::all(Plans::of(['7 sc in MR', 'R2-3: sc around'], piece: ['finish' => ['end' => 'flat']])), 'text');
+        self::assertContains('Stitch 7 stands alone, at the fold', $typed);
+        self::assertStringContainsString('stitch 7 stands alone, at the fold', implode("\n", $chosen));
     }
 
     #[TestWith([13, '5 sc through both sides', 'round.leftOver'])]

@@ -37,7 +37,7 @@ final readonly class CloseFlat extends Step implements StandsAfterRound
     public function toDo(StepSaid $said, bool $isBrief): string
     {
         $pairs = intdiv($this->stitches, 2);
-        $alone = 0 === $this->stitches % 2 ? '' : "; stitch {$this->stitches} stands alone, at the fold";
+        $alone = 0 === $this->stitches % 2 ? '' : '; '.StandsAlone::words($this->stitches);
 
         return "Press the opening flat and work {$pairs} {$said->stitch(Stitch::Single)} through both sides{$alone}";
     }
