@@ -261,6 +261,18 @@ final class BeginningTest extends TestCase
         );
     }
 
+    /** A piece is called by one of it or by all; one of them is one. */
+    #[TestWith(['Leg', 'from the second leg ch 3, join to the first leg with sc'])]
+    #[TestWith(['Legs', 'from the second leg ch 3, join to the first leg with sc'])]
+    #[TestWith(['Feet', 'Begin: around both feet, joined'])]
+    #[TestWith(['Feet', 'from the second foot ch 3, join to the first foot with sc'])]
+    public function testOneOfThePiecesIsOne(string $name, string $words): void
+    {
+        $plan = self::plan(['R1: sc around'], ['join' => 'bridge', 'pieces' => ['leg', 'leg'], 'across' => 3]);
+        $plan = $plan->withPiece($plan->pieces[0]->named($name, $plan->pieces[0]->copies));
+        self::assertStringContainsString($words, WrittenPattern::text(Analysis::of($plan), Terms::Us));
+    }
+
     /** A frill needs a round that was worked in one loop only. */
     public function testSaysWhichPieceLeavesNoLoopFree(): void
     {

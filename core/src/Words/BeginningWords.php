@@ -49,7 +49,7 @@ final class BeginningWords
         $isPair = 2 === \count($names);
         $isOne = 1 === \count(array_unique($names));
         $which = static fn (int $i): string => $isOne
-            ? 'the '.(0 === $i ? 'first' : ($isPair ? 'second' : 'last')).' '.mb_strtolower($names[0])
+            ? 'the '.(0 === $i ? 'first' : ($isPair ? 'second' : 'last')).' '.self::one(mb_strtolower($names[0]))
             : $names[$i];
         [$first, $last] = [$which(0), $which(\count($names) - 1)];
         $chain = $start->across > 0 ? "ch {$start->across}, " : '';
@@ -63,6 +63,17 @@ final class BeginningWords
             : "{$joins} and half-way around the next, and so on to the last; go all around that, and back along the other sides";
     }
 
+    /** One of several: "leg" of "legs". */
+    private static function one(string $names): string
+    {
+        return match (true) {
+            str_ends_with($names, 'feet') => substr($names, 0, -4).'foot',
+            str_ends_with($names, 'hooves') => substr($names, 0, -6).'hoof',
+            str_ends_with($names, 'ss') => $names,
+            default => rtrim($names, 's'),
+        };
+    }
+
     /**
      * "both legs", "Left leg and Right leg".
      *
@@ -71,7 +82,7 @@ final class BeginningWords
     private static function together(array $names): string
     {
         if (2 === \count($names) && 1 === \count(array_unique($names))) {
-            $name = mb_strtolower($names[0]);
+            $name = self::one(mb_strtolower($names[0]));
 
             return 'both '.match (true) {
                 str_ends_with($name, 'foot') => substr($name, 0, -4).'feet',
