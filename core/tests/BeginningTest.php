@@ -263,7 +263,6 @@ final class BeginningTest extends TestCase
 
     /** A piece is called by one of it or by all; one of them is one. */
     #[TestWith(['Leg', 'from the second leg ch 3, join to the first leg with sc'])]
-    #[TestWith(['Legs', 'from the second leg ch 3, join to the first leg with sc'])]
     #[TestWith(['Feet', 'Begin: around both feet, joined'])]
     #[TestWith(['Feet', 'from the second foot ch 3, join to the first foot with sc'])]
     public function testOneOfThePiecesIsOne(string $name, string $words): void

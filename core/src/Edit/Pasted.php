@@ -60,7 +60,9 @@ final readonly class Pasted
             }
             $cut = self::heading($waiting, $parser);
             // Under a heading of its own, what is worked through two layers is a piece: an edging.
-            $isEdging = $cut < \count($waiting) && SaidBeginning::joinsLayers([...$waiting, $line]);
+            $isHeaded = $cut < \count($waiting);
+            $isEdging = $isHeaded && SaidBeginning::joinsLayers([...$waiting, $line]);
+            $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
             if (($isFirst || $isEdging) && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
                 $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
@@ -126,9 +128,22 @@ final readonly class Pasted
         if (null === $read || !($read->isWorked() || [] !== $read->again || null !== $read->head)) {
             return [false, false];
         }
-        $begins = [] !== array_filter($read->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($read);
 
-        return [true, null === $read->head ? $begins : 1 === $read->head->from];
+        return [true, null === $read->head ? self::begins($read) : 1 === $read->head->from];
+    }
+
+    private static function begins(Line $line): bool
+    {
+        return [] !== array_filter($line->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($line);
+    }
+
+    /** "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch": what the first row is worked into, and no piece of its own. */
+    private static function isFoundation(Parser $parser, string|false $above, string $line): bool
+    {
+        $chain = false === $above || mb_strlen($above) > Limits::LINE ? null : ($parser->line($above)->lines[0] ?? null);
+        $first = $parser->line($line)->lines[0] ?? null;
+
+        return null !== $chain && null !== $first && null === $chain->head && self::isChain($chain) && null !== $first->head && !self::begins($first);
     }
 
     /** "in cream": what is beside a piece's name is a remark, but for the yarn that it is made in. */

@@ -8,7 +8,9 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Usual;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -44,6 +46,25 @@ final class PastedPartsTest extends TestCase
     public function testWhatTurnsIsWorkedInRows(string $lines, Worked $worked): void
     {
         self::assertSame($worked, self::pasted("Fin\n{$lines}\n")[0]->worked);
+    }
+
+    /**
+     * Chains above a first row that begins in none of its own are what it is worked into; with a ring of its own it is another piece.
+     *
+     * @param list<int> $makes stitches of each piece's first round or row
+     */
+    #[TestWith(["Ch 16.\nRow 1: sc in 2nd ch from hook and in each ch across (15)", [15]])]
+    #[TestWith(["Ch 16, turn.\nRow 1: sc in 2nd ch from hook and in each ch across (15)\nRow 2: ch 1, turn, sc across (15)", [15]])]
+    #[TestWith(["ch 6\nR1: 4 sc, 3 sc in last ch, 3 sc, inc (12)", [12]])]
+    #[TestWith(["ch 12, join with sl st\nR1: sc around (12)", [12]])]
+    #[TestWith(["Ch 20.\nR1: 6 sc in MR (6)", [20, 6]])]
+    #[TestWith(["Ch 20.\n\nFin\nRow 1: ch 6, sc in 2nd ch from hook, 4 sc (5)", [20, 5]])]
+    public function testAChainIsWhatTheFirstRowIsWorkedInto(string $lines, array $makes): void
+    {
+        $plan = (new Paste('', "Handle\n{$lines}", true))->apply(Usual::plan()->withPieces([]));
+        $analysis = Analysis::of($plan);
+        self::assertSame([], Problem::errors($analysis->problems));
+        self::assertSame($makes, array_map(static fn (PieceAnalysis $piece): int => $piece->stages->reading->rounds[0]->makes, $analysis->pieces));
     }
 
     /** Words that weave in all ends are not followed by an end that is woven in once more. */
