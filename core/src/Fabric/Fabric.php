@@ -42,7 +42,8 @@ final readonly class Fabric
             $same = null !== $last && $last->codes === $round->codes && $last->below === $round->below;
             $own = $same ? $lastOwn : self::squareOn($round, $table);
             $tops = $same ? $rounds[\count($rounds) - 1]->tops : self::tops($round->codes);
-            $closesFlat = self::isThroughBoth($tops);
+            // The edge lies flat then, as long as half the way around.
+            $closesFlat = Stitch::areThroughBoth($tops);
             if ($round->number > 1 && Worked::Rows !== $worked && !$closesFlat) {
                 $start += $own - $lean / $round->makes;
             }
@@ -75,7 +76,7 @@ final readonly class Fabric
     {
         $last = $this->rounds[\count($this->rounds) - 1] ?? null;
 
-        return null !== $last && self::isThroughBoth($last->tops);
+        return null !== $last && Stitch::areThroughBoth($last->tops);
     }
 
     /** @return float radius in mm of the widest round */
@@ -88,12 +89,6 @@ final readonly class Fabric
     public function counts(): array
     {
         return array_map(static fn (FabricRound $round): int => $round->makes, $this->rounds);
-    }
-
-    /** Both sides are worked together: the edge lies flat, as long as half the way around. */
-    private static function isThroughBoth(string $tops): bool
-    {
-        return '' !== $tops && '' === trim($tops, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
     }
 
     /** The codes with one byte for each top that is left: those of several in one for it, a skip's not at all. */

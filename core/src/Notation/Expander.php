@@ -66,13 +66,8 @@ final readonly class Expander
             $all = $all->then($part);
         }
 
-        return new self(1 === $below - $used && self::isThroughBoth($all->codes) ? $all->then(self::skipped(1)) : $all, $before, $odd);
-    }
-
-    /** Laid flat, an odd number has one stitch in the fold that has no partner: it is left. Common practice, no source. */
-    private static function isThroughBoth(string $codes): bool
-    {
-        return '' !== $codes && '' === trim($codes, Stitch::SingleThroughBoth->code().Stitch::SlipThroughBoth->code());
+        // Laid flat, an odd number has one stitch in the fold that has no partner: it is left. Common practice, no source.
+        return new self(1 === $below - $used && Stitch::areThroughBoth($all->codes) ? $all->then(self::skipped(1)) : $all, $before, $odd);
     }
 
     public static function isOpen(Node $item): bool

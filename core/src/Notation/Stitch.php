@@ -126,6 +126,12 @@ enum Stitch: string
         return str_ends_with($this->value, ' both');
     }
 
+    /** Whether a round works both sides together all along: what it closes lies flat. */
+    public static function areThroughBoth(string $codes): bool
+    {
+        return '' !== $codes && '' === trim($codes, self::SingleThroughBoth->code().self::SlipThroughBoth->code());
+    }
+
     /** The same worked where the stitch before it went; null where that is not known here. */
     public function same(): ?self
     {
