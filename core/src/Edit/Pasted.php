@@ -89,11 +89,12 @@ final readonly class Pasted
     }
 
     /**
-     * A piece on those that its words begin it on: on free loops only where it begins in no ring of its own.
+     * A piece on those that its words begin it on: on free loops only where it begins in no ring of its own, and on those of the round before the one that
+     * is named where that one leaves none.
      *
-     * @param list<Piece> $before
+     * @param list<Piece> $before those that are made before it
      *
-     * @return array{Piece, PastedPiece}
+     * @return array{Piece, PastedPiece} as it is made, and as it was understood
      */
     private static function begun(Plan $plan, array $before, PastedPiece $piece, string $key): array
     {
@@ -106,12 +107,14 @@ final readonly class Pasted
             return [$on, $piece->on(null, $piece->reading)];
         }
         $read = static fn (Piece $on): Reading => PieceReading::of($plan->withPieces([...$before, $on]), $on);
-        $below = $said->below();
-        if (null !== $below && [] !== $read($on)->errors() && [] === $read($made($below))->errors()) {
-            [$said, $on] = [$below, $made($below)];
-        }
+        $reading = $read($on);
+        $below = [] === $reading->errors() ? null : $said->below();
+        $onBelow = null === $below ? null : $made($below);
+        $readBelow = null === $onBelow ? null : $read($onBelow);
 
-        return [$on, $piece->on($said, $read($on))];
+        return null !== $onBelow && [] === $readBelow?->errors()
+            ? [$onBelow, $piece->on($below, $readBelow)]
+            : [$on, $piece->on($said, $reading)];
     }
 
     /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */

@@ -28,7 +28,7 @@ final readonly class PastedPiece
     ) {
     }
 
-    /** The same, read on the pieces that it begins on. */
+    /** The same, as it is read on the pieces that it begins on; null: on none. */
     public function on(?SaidBeginning $begins, Reading $reading): self
     {
         return new self(

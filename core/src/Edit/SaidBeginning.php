@@ -122,7 +122,7 @@ final readonly class SaidBeginning
     public function below(): ?self
     {
         return Join::Loops === $this->join && null !== $this->round && $this->round > 1
-            ? new self($this->join, $this->across, $this->piece, $this->words, $this->round - 1)
+            ? new self($this->join, $this->across, $this->piece, $this->words, $this->round - 1, take: $this->take)
             : null;
     }
 

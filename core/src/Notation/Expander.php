@@ -70,6 +70,7 @@ final readonly class Expander
         return new self(1 === $below - $used && Stitch::areThroughBoth($all->codes) ? $all->then(self::skipped(1)) : $all, $before, $odd);
     }
 
+    /** Whether it is worked as often as there is room. */
     public static function isOpen(Node $item): bool
     {
         return ($item instanceof Work || $item instanceof Repeat) && null === $item->times || $item instanceof Filling;

@@ -13,7 +13,12 @@ final class SaidRest
     private const REMAIN = '/\b(?:to|til|till|until)\b[^,;.]{0,24}?\b(?<stitches>\d{1,4}|[a-z]+)\s*(?:sts?|stitch(?:es)?|ch(?:ain)?s?)?\s*'
         .'(?:are\s+)?(?:remain|left|before)/i';
 
-    /** @return Fault|null where what stands after them uses another number */
+    /**
+     * @param Trial  $trial the line as it is worked
+     * @param string $text  the same as typed: its nodes' spans are characters of it
+     *
+     * @return Fault|null where what stands after them uses another number of stitches
+     */
     public static function in(Trial $trial, string $text): ?Fault
     {
         $used = 0;

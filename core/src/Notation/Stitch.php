@@ -121,12 +121,17 @@ enum Stitch: string
         return self::tryFrom("{$this->value} both");
     }
 
+    /** Whether it is worked through both sides of a piece that lies flat. */
     public function isThroughBoth(): bool
     {
         return str_ends_with($this->value, ' both');
     }
 
-    /** Whether a round works both sides together all along: what it closes lies flat. */
+    /**
+     * Whether a round works both sides together all along: what it closes lies flat.
+     *
+     * @param string $codes a byte for each stitch, as code() has it
+     */
     public static function areThroughBoth(string $codes): bool
     {
         return '' !== $codes && '' === trim($codes, self::SingleThroughBoth->code().self::SlipThroughBoth->code());
