@@ -51,6 +51,8 @@ final class NeverSilentTest extends TestCase
     #[TestWith([['12 sc in MR', 'dec, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', 'inc, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', '#1: sc around'], 'head.number'])]
+    #[TestWith([['12 sc in MR', 'R2 & R4: sc around'], 'head.gap'])]
+    #[TestWith([['12 sc in MR', 'Rounds 2 and 4: sc around'], 'head.gap'])]
     #[TestWith([['12 sc in MR', 'sc around to the last 3 sts, sc in next 2 sts'], 'around.otherRest'])]
     #[TestWith([['12 sc in MR', 'sc in each st to last 4 sts, 3 sc'], 'around.otherRest'])]
     #[TestWith([['12 sc in MR', '(sc, inc) to last 2 sts, sc 4'], 'around.otherRest'])]

@@ -13,6 +13,8 @@ use Alternum\Core\Plan\Message;
 /** Reads which rounds a line is: "R4-7:", "Rnd #1", "1.", "(Rnd 1)", "Rounds 4, 5 and 6:", "2nd round:", "Next 3 rnds:". */
 final class Heads
 {
+    /** These name the one and the other, and none between. */
+    private const LISTS = ['and', '&', '+'];
     private const TO = ['to', 'through', 'thru', 'and', '&', '+', '~', 'until', 'till', '/'];
     /** The furthest that a head's own signs may stand. */
     private const NUMBER = ['#', 'no', 'number', 'nr', 'num'];
@@ -140,6 +142,9 @@ final class Heads
                 ++$number;
                 $c->at += 2;
             }
+        }
+        if (!$dash && $number > $first + 1 && \in_array($c->tokens->value($mark), self::LISTS, true)) {
+            throw $c->error(Message::of('head.gap', first: $first, last: $number), $at);
         }
         if ($named || !$dash) {
             return $number;

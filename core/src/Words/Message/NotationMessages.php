@@ -67,6 +67,7 @@ final class NotationMessages
         'habit.joined' => ['These rounds are closed with a slip stitch, but the piece is worked in a spiral.', 'If they are joined, say that the piece is.'],
         'habit.ukTerms' => ['dc all round with 6 increases a round: are these UK terms?', 'If they are, set the plan’s terms to UK.'],
         'head.backwards' => ['The rounds run backwards: from {first} to {last}.', 'Write {last}-{first}.'],
+        'head.gap' => ['It names rounds {first} and {last}, and none between them.', 'Write each round on a line of its own, or say {first}-{last}.'],
         'head.missing' => [
             'This line says {worked, select, rows {row} other {round}} {said}, but it is {worked, select, rows {row} other {round}} {is}.',
             'Write the {worked, select, rows {row} other {round}} that is missing before it, or number the lines anew.',
