@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Wrapping;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Place\PlacedCloth;
 use Alternum\Core\Plan\Format\Fields;
@@ -36,7 +37,8 @@ final readonly class Bobbles implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $typed = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $piece = $typed->withRounds(Wrapping::apart($typed->rounds));
         $laid = $piece->colours[$this->layer] ?? throw EditRefused::because('edit.noLayer');
         $stages = PieceStages::of($plan, $piece);
         $reading = $stages->reading;

@@ -6,6 +6,7 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
+use Alternum\Core\Notation\Wrapping;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -32,7 +33,8 @@ final readonly class CrispLine implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $typed = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $piece = $typed->withRounds(Wrapping::apart($typed->rounds));
         $reading = PieceReading::of($plan, $piece);
         $round = $reading->rounds[$this->round - 1] ?? throw EditRefused::because('edit.noRound', round: $this->round);
         $line = $reading->syntax->worked()[$this->round - 1];

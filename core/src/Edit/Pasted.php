@@ -17,6 +17,7 @@ use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\Wrapping;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Join;
@@ -45,14 +46,15 @@ final readonly class Pasted
     /** @throws EditRefused where it has more pieces than a plan can */
     public static function of(string $text, Plan $plan): self
     {
-        $lines = preg_split('/\r\n|\n|\r/', rtrim($text));
+        $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
+        $lines = Wrapping::apart(false === $typed ? [] : $typed);
         $yarns = YarnNames::of($plan->yarns);
         $parser = Parser::of($plan->terms, $yarns);
         $parts = [];
         $part = [];
         $waiting = [];
         $hasRounds = false;
-        foreach (false === $lines ? [] : $lines as $line) {
+        foreach ($lines as $line) {
             [$isRound, $isFirst] = self::kind($parser, $line);
             if (!$isRound) {
                 $waiting[] = $line;
@@ -124,6 +126,9 @@ final readonly class Pasted
             return [true, false];
         }
         $parsed = $parser->line($line);
+        if (null !== $parsed->yarns) {
+            return [false, false];
+        }
         if (null !== $parsed->error) {
             return [!$parsed->isHeading, 1 === $parsed->head?->from];
         }
@@ -190,14 +195,17 @@ final readonly class Pasted
     /** What a line says as a heading; a yarn, and what is to be done, are none. */
     private static function headingOf(string $line, Parser $parser): ?PieceHeading
     {
-        $items = '' === trim($line) ? [] : $parser->line($line)->lines[0]->items ?? [];
+        $parsed = $parser->line(mb_substr($line, 0, Limits::LINE));
+        $items = $parsed->lines[0]->items ?? [];
         $isSaid = [] !== $items && [] === array_filter(
             $items,
             static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
                 && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
         );
 
-        return '' === trim($line) || $isSaid ? null : PieceHeading::of($line);
+        $isOther = '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
+
+        return $isOther || $isSaid || 1 === preg_match('/[|\t]/', trim($line)) ? null : PieceHeading::of($line);
     }
 
     /**

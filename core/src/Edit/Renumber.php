@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\Notation\Wrapping;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Plan;
 
@@ -27,7 +28,8 @@ final readonly class Renumber implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $typed = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $piece = $typed->withRounds(Wrapping::apart($typed->rounds));
         $reading = PieceReading::of($plan, $piece);
         $rounds = $piece->rounds;
         foreach ($rounds as $i => $line) {

@@ -19,15 +19,15 @@ final class LineMeanings
     {
         $reading = PieceReading::of($plan, $piece);
         $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns), $reading->on > 0);
+        $here = [];
         foreach (Wrapping::of($piece->rounds) as $source) {
             if ($line >= $source->line && $line < $source->line + $source->lines()) {
                 $meanings = Meanings::of($source->text, $parser->line($source->text), $reading->syntax->lines()[$source->line - 1] ?? null);
-
-                return self::within($meanings, $source, $line, mb_strlen($piece->rounds[$line - 1]));
+                array_push($here, ...self::within($meanings, $source, $line, mb_strlen($piece->rounds[$line - 1])));
             }
         }
 
-        return [];
+        return $here;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Worked;
@@ -38,7 +39,8 @@ final class LineProblems
         [$line, $column] = $source->at($fault->span->from);
         $problem = Problem::inLine($line, $column, max(1, $fault->span->length()), $round, $fault->message);
         // A mend's characters are those of one line.
-        $problem = 1 === $source->lines() ? $problem->fixedBy(...$fault->fixes) : $problem;
+        $fixes = array_map(static fn (Fix $fix): Fix => $fix->moved(-$source->begin($source->line)), $fault->fixes);
+        $problem = 1 === $source->lines() ? $problem->fixedBy(...$fixes) : $problem;
 
         return [] === $fault->readings ? $problem : $problem->asking($fault->readings);
     }

@@ -108,7 +108,7 @@ final readonly class LineWork
     {
         $told = false;
         for ($i = 0; $i < $times && $this->rounds->count() < Limits::ROUNDS; ++$i) {
-            if ($i > 0 && $this->rounds->repeatLast($source->line)) {
+            if ($i > 0 && $this->rounds->repeatLast($source)) {
                 continue;
             }
             if (!$this->round($line, $source, $i, $told, 0 === $i ? $first : null)) {

@@ -20,6 +20,9 @@ final class Meanings
     public static function of(string $text, Parsed $parsed, ?Line $taken = null): array
     {
         $whole = new Span(0, max(1, mb_strlen(rtrim($text))));
+        if (null !== $parsed->yarns && null === $taken) {
+            return [new Meaning($whole, MeaningKind::Understood, Message::of('meaning.yarns'))];
+        }
         if (null !== $parsed->remark) {
             return '' === trim($text) ? [] : [new Meaning($whole, MeaningKind::Remark, Message::of('meaning.remark'))];
         }

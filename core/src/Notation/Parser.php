@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Parse\Choices;
 use Alternum\Core\Notation\Parse\Cursor;
 use Alternum\Core\Notation\Parse\Heads;
 use Alternum\Core\Notation\Parse\Lines;
+use Alternum\Core\Notation\Parse\YarnLists;
 use Alternum\Core\Plan\Terms;
 
 /**
@@ -67,7 +68,14 @@ final class Parser
             $this->known = [];
         }
 
-        return $this->known[$line] ??= Remembered::of(Parsed::class, $this->signature.$line, fn (): Parsed => $this->read($line));
+        return $this->known[$line] ??= Remembered::of(Parsed::class, $this->signature.$line, function () use ($line): Parsed {
+            $parsed = $this->read($line);
+            if ('' === $parsed->remark || $parsed->isWorked() || 1 === preg_match('/^\s*#|\/\//', $line)) {
+                return $parsed;
+            }
+
+            return $parsed->listing(YarnLists::of($this->cursor(Tokens::of($this->lexer, $line), new Choices())));
+        });
     }
 
     private function read(string $line): Parsed
@@ -77,13 +85,13 @@ final class Parser
             return Parsed::remark('');
         }
         // "#1: sc around" numbers a round; "# 1: …" that is none is a remark after all.
-        if ('#' === $text[0] && !str_starts_with($text, '##') && 1 !== preg_match('/^#\d{1,3}\s*[:.)]/', $text)) {
+        if ('#' === $text[0] && !str_starts_with($text, '##') && 1 !== preg_match('/^#(?:\s?\d{1,3}\s*[:.)]|\d{1,3}\s+[\w(])/', $text)) {
             return Parsed::remark(trim($text, "# \t"));
         }
         $tokens = Tokens::of($this->lexer, $line);
         if (Lines::isLabelled($this->cursor($tokens, new Choices()))) {
             // "Note: …" is a remark as "# …" is.
-            return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)));
+            return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)), true);
         }
         $lines = [];
         $error = null;

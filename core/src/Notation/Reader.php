@@ -80,34 +80,71 @@ final class Reader
     private function reading(array $lines, Terms $terms, Worked $worked, int $on): Reading
     {
         $parsed = $spans = $heads = [];
-        foreach (Wrapping::of($lines) as $source) {
+        $sources = Wrapping::of($lines);
+        $lists = $this->lists($sources);
+        $listed = new ListedYarns();
+        foreach ($sources as $i => $source) {
             $before = $this->rounds->count();
-            $outcome = $this->source($source);
+            $outcome = isset($lists[$i]) ? $listed->add($source, $lists[$i]) : $this->source($source);
             $after = $this->rounds->count();
-            for ($i = 0; $i < $source->lines(); ++$i) {
-                $parsed[] = 0 === $i ? $outcome->line : null;
-                $heads[] = 0 === $i ? $outcome->head : null;
-                $spans[] = 0 === $i && $after > $before ? new RoundRange($before + 1, $after) : null;
+            $range = $after > $before ? new RoundRange($before + 1, $after) : null;
+            if (\count($parsed) >= $source->line) {
+                // One more round of the same line: no single node is that line's.
+                $parsed[$source->line - 1] = null;
+                $first = $spans[$source->line - 1] ?? $range;
+                $spans[$source->line - 1] = null === $first ? null : new RoundRange($first->from, $after);
+            } else {
+                [$parsed[], $heads[], $spans[]] = [$outcome->line, $outcome->head, $range];
+            }
+            for ($i = 1; $i < $source->lines(); ++$i) {
+                $parsed[] = $heads[] = $spans[] = null;
             }
         }
         $chain = $this->rounds->chainAlone();
         if (null !== $chain) {
             $spans[$chain - 1] = new RoundRange(1, 1);
         }
-        $problems = $this->rounds->problems();
+        $made = $listed->on($this->rounds->made(), $this->rounds->told);
+        $problems = $this->rounds->told->problems();
         $first = ($this->rounds->lines()[0] ?? null)->items[0] ?? null;
-        $hint = Suspicion::of($this->rounds->made(), $terms, $worked, $this->rounds->seen);
+        $hint = Suspicion::of($made, $terms, $worked, $this->rounds->seen);
 
         return new Reading(
-            rounds: $this->rounds->made(),
+            rounds: $made,
             problems: [...$hint, ...$problems],
             spans: array_values($spans),
             on: $on,
             foundation: $first instanceof Foundation ? $first->chains : 0,
             isRing: $first instanceof Foundation && 0 === $first->chains,
             said: $this->rounds->said(),
-            syntax: new Syntax($parsed, $heads, $this->rounds->lines()),
+            syntax: new Syntax(array_values($parsed), $heads, $this->rounds->lines()),
         );
+    }
+
+    /**
+     * @param list<Source> $sources
+     *
+     * @return array<int, YarnList> by the place of the source
+     */
+    private function lists(array $sources): array
+    {
+        $lists = $headed = [];
+        $isBegun = false;
+        foreach ($sources as $i => $source) {
+            if (mb_strlen($source->text) > Limits::LINE) {
+                continue;
+            }
+            $parsed = $this->parser->line($source->text);
+            $head = $parsed->lines[0]->head ?? $parsed->head;
+            if (null !== $parsed->yarns) {
+                $lists[$i] = $parsed->yarns->standing(!$isBegun);
+            } elseif (null !== $head?->from) {
+                $headed[] = [$head->from, $head->from + $head->rounds - 1];
+            }
+            $isBegun = $isBegun || $parsed->isWorked();
+        }
+
+        return array_filter($lists, static fn (YarnList $list): bool => $list->isBeside($headed));
     }
 
     private function source(Source $source): Outcome
@@ -118,11 +155,13 @@ final class Reader
             return new Outcome(null, null);
         }
         $parsed = $this->parser->line($source->text);
-        if (null !== $parsed->remark) {
-            $unread = UnreadYarn::ofLine($source->text);
+        if (null !== $parsed->remark || null !== $parsed->yarns) {
+            $unread = UnreadYarn::ofLine($source->text, $parsed);
             if (null !== $unread) {
                 $this->rounds->tell($source, $unread);
             }
+        }
+        if (null !== $parsed->remark) {
             $this->rounds->remark($source, $parsed->remark);
 
             return new Outcome(null, null);

@@ -99,6 +99,27 @@ final readonly class Round
         );
     }
 
+    /** The same, begun in a yarn that is named elsewhere, where its own words name none there; null: in whatever is in hand. */
+    public function begunIn(?string $yarn): self
+    {
+        return null === $yarn || isset($this->named[0]) ? $this : new self(
+            number: $this->number,
+            line: $this->line,
+            codes: $this->codes,
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            readable: $this->readable,
+            loops: $this->loops,
+            named: [0 => new NamedYarn($yarn)] + $this->named,
+            nextYarn: $this->nextYarn,
+            lifting: $this->lifting,
+            chainIsFirst: $this->chainIsFirst,
+            closed: $this->closed,
+            cues: $this->cues,
+        );
+    }
+
     /** Whether a slip stitch can be worked in place of the single crochet at a top, from 0: alone, or as one of the two of an increase. */
     public function canSlip(int $top): bool
     {

@@ -10,7 +10,6 @@ use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Plan\Limits;
-use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
@@ -20,7 +19,7 @@ final class Rounds
     private readonly Faults $faults;
     private readonly Advice $advice;
     public readonly Habits $seen;
-    private readonly LineProblems $told;
+    public readonly LineProblems $told;
 
     /** @var list<Round> */
     private array $rounds = [];
@@ -36,6 +35,8 @@ final class Rounds
     private ?Source $begun = null;
     /** A yarn named on a line of its own. */
     private ?NamedYarn $yarn = null;
+    /** What the last round was read from. */
+    private ?Source $source = null;
     /** The line before is blank. */
     private bool $isAfterBlank = false;
     /** How many rounds a line stands for could not be told: the next head says where the work is. */
@@ -71,12 +72,6 @@ final class Rounds
     public function lines(): array
     {
         return $this->lines;
-    }
-
-    /** @return list<Problem> */
-    public function problems(): array
-    {
-        return $this->told->problems();
     }
 
     /** @return list<LineCue> */
@@ -213,8 +208,9 @@ final class Rounds
         $this->isAfterBlank = false;
         $last = array_pop($this->rounds);
         if (null !== $last) {
-            $this->rounds[] = $last->line === $source->line ? $last->goingOn() : $last;
+            $this->rounds[] = $this->source === $source ? $last->goingOn() : $last;
         }
+        $this->source = $source;
         $this->rounds[] = $trial->asRound($this->count() + 1, $source->line, $named, $again ? [] : $trial->line->cues());
         $this->lines[] = $trial->line;
         $this->left -= $trial->makes;
@@ -224,11 +220,11 @@ final class Rounds
         return true;
     }
 
-    /** The last round once more, where it was worked from the same line into as many stitches. */
-    public function repeatLast(int $line): bool
+    /** The last round once more, where it was worked from the same text into as many stitches. */
+    public function repeatLast(Source $source): bool
     {
         $last = end($this->rounds);
-        if (false === $last || $last->line !== $line || !$last->canComeAgain() || $last->makes > $this->left) {
+        if (false === $last || $this->source !== $source || !$last->canComeAgain() || $last->makes > $this->left) {
             return false;
         }
         $this->rounds[] = $last->again();

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
-/** One round's text: a typed line, or several that it is wrapped over. */
+/** One round's text: a typed line, several that it is wrapped over, or a part of a line that holds more than one. */
 final readonly class Source
 {
     /**
      * @param int       $line   the first typed line, from 1
-     * @param list<int> $starts the character of the text at which each of its lines begins
+     * @param list<int> $starts the character of the text at which each of its lines begins; below 0 where the text begins within its line
      */
     private function __construct(public int $line, public string $text, private array $starts)
     {
@@ -18,6 +18,12 @@ final readonly class Source
     public static function line(int $line, string $text): self
     {
         return new self($line, $text, [0]);
+    }
+
+    /** @param int $from the character of the line at which the text begins, from 0 */
+    public static function part(int $line, string $text, int $from): self
+    {
+        return new self($line, $text, [-$from]);
     }
 
     /** The same with the next typed line added. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Parse\Words;
 use Alternum\Core\Plan\Message;
 
 /** One line cut into tokens. Places are counted in tokens, positions in characters. Packed: a list for each of what a token has. */
@@ -20,6 +21,12 @@ final readonly class Tokens
         'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8,
         'ninth' => 9, 'tenth' => 10,
     ];
+    private const ROMAN = [
+        'i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii', 'xiii', 'xiv', 'xv', 'xvi', 'xvii', 'xviii', 'xix', 'xx',
+        'xxi', 'xxii', 'xxiii', 'xxiv', 'xxv', 'xxvi', 'xxvii', 'xxviii', 'xxix', 'xxx',
+    ];
+    /** So many tokens may be a head's. */
+    private const HEAD = 4;
     /** No figure is read beyond this. */
     public const MOST = 999_999_999;
 
@@ -56,7 +63,33 @@ final readonly class Tokens
             $ends[] = $token->position + \strlen(rtrim(substr($lower, $token->position, $next - $token->position)));
         }
 
+        [$types, $values] = self::headed($types, $values);
+
         return new self(line: $line, text: $text, types: $types, values: $values, starts: $starts, ends: $ends);
+    }
+
+    /**
+     * Puts what other languages call a round, and roman numbers, into the usual words and figures at a line's begin.
+     *
+     * @param list<TokenType> $types
+     * @param list<string>    $values
+     *
+     * @return array{list<TokenType>, list<string>}
+     */
+    private static function headed(array $types, array $values): array
+    {
+        foreach (\array_slice($values, 0, self::HEAD) as $at => $value) {
+            $isCounted = TokenType::Number === ($types[$at + 1] ?? null) || '.' === ($values[$at + 1] ?? '') && TokenType::Number === ($types[$at + 2] ?? null)
+                || \in_array(TokenType::Number, [$types[$at - 1] ?? null, $types[$at - 2] ?? null], true);
+            $values[$at] = $isCounted ? Words::FOREIGN[$value] ?? $value : $value;
+            $isFirst = 0 === $at && \in_array($values[1] ?? '', ['.', ')'], true) && ':' !== ($values[3] ?? '');
+            $roman = $isFirst || \in_array($values[$at - 1] ?? '', Words::ROUND, true) ? array_search($value, self::ROMAN, true) : false;
+            if (false !== $roman) {
+                [$types[$at], $values[$at]] = [TokenType::Number, (string) ($roman + 1)];
+            }
+        }
+
+        return [array_values($types), array_values($values)];
     }
 
     public function count(): int

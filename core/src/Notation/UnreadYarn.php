@@ -16,8 +16,9 @@ final class UnreadYarn
     private const ASIDE = '/\b(?:embroider|sew|stitch(?:ed)? on|whip|surface|tail|thread|needle|marker|stuff)\b/i';
     private const AT_ROUND = '/\b(?:chang|switch|swap)\w*\b[^.;:]*\b(?:at|after|in|on|from)\s+(?:the\s+)?(?:(?:end|start|beginning) of\s+)?'
         .'(?:r|rd|rnd|round|row)s?\.?\s*#?(?<round>\d{1,3})\b/iu';
-    /** "Stripe sequence: 2 rounds A, 1 round B", a line of its own. */
-    private const SEQUENCE = '/^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b/iu';
+    /** "Stripe 2 rounds of each colour", "Stripe sequence: as you like over rounds 2-9", a line of its own. */
+    private const SEQUENCE = '/^\W*(?:stripe|alternate)\b.*\b(?:rounds?|rnds?|rows?|r\d)\b|'
+        .'^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b/iu';
 
     public static function in(Cue $cue, YarnNames $yarns): ?Fault
     {
@@ -49,11 +50,12 @@ final class UnreadYarn
         );
     }
 
-    /** Of a line that no stitch stands in, but for one that is said to be a remark. */
-    public static function ofLine(string $text): ?Fault
+    /** Of a line that no stitch stands in, but for one that is said to be a remark: colours that are not laid. */
+    public static function ofLine(string $text, Parsed $parsed): ?Fault
     {
         $isSaid = 1 === preg_match('/^\s*(?:#|\/\/|notes?\s*:)/i', $text);
+        $isMeant = true === $parsed->yarns?->isSequence || 1 === preg_match(self::SEQUENCE, $text);
 
-        return !$isSaid && 1 === preg_match(self::SEQUENCE, $text) ? Fault::at(new Span(0, mb_strlen($text)), Message::of('yarn.unreadLine')) : null;
+        return !$isSaid && $isMeant ? Fault::at(new Span(0, mb_strlen($text)), Message::of('yarn.unreadLine')) : null;
     }
 }

@@ -23,6 +23,12 @@ final readonly class YarnNames
         'brick', 'flag', 'warm', 'soft', 'hot', 'neon', 'pastel', 'very', 'sea', 'moss', 'lime', 'mint', 'rose', 'steel', 'ice',
         'golden',
     ];
+    /** What "colour" and "yarn" are said before, that no yarn is called. */
+    private const NONE = [
+        'in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is', 'table', 'chart', 'key', 'list', 'order', 'sequence', 'pattern',
+        'guide', 'scheme', 'plan', 'stripes', 'stripe', 'placement', 'needed', 'used', 'weight', 'names', 'name', 'as', 'of', 'by', 'are', 'over',
+        'tail', 'needle', 'end', 'ends',
+    ];
     private const CALLED = ['mc' => 1, 'cc' => 1, 'main' => 2, 'contrast' => 2, 'contrasting' => 2, 'background' => 2, 'second' => 2];
 
     /**
@@ -131,7 +137,7 @@ final readonly class YarnNames
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
             $words = null === $tokens->number($at)
-                && !\in_array($tokens->value($at), ['in', 'change', 'changes', 'changing', 'to', 'with', 'for', 'and', 'is'], true)
+                && !\in_array($tokens->value($at), self::NONE, true)
                     && !$tokens->is($at + 1, TokenType::Word)
                 ? 1
                 : ($tokens->is($at, TokenType::Number) ? 1 : 0);

@@ -16,6 +16,12 @@ final readonly class Fix
     {
     }
 
+    /** The same for a text that begins so many characters later. */
+    public function moved(int $by): self
+    {
+        return 0 === $by ? $this : new self($this->label, $this->position + $by, $this->length, $this->text);
+    }
+
     /** @return string the line with the mend made */
     public function on(string $line): string
     {

@@ -47,7 +47,7 @@ final class NeverSilentTest extends TestCase
     #[TestWith([['12 sc in MR', '6 sc, in the next st change to B, 6 sc'], 'yarn.unread'])]
     #[TestWith([['12 sc in MR', 'R2-4: sc around, change to B at the end of R3', 'sc around'], 'yarn.withinSpan'])]
     #[TestWith([['12 sc in MR', 'R2: sc around', 'R3-6: repeat round 2, changing to B at the end of round 4'], 'yarn.withinSpan'])]
-    #[TestWith([['Stripe sequence: 2 rounds A, 1 round B', '12 sc in MR', 'R2-6: sc around'], 'yarn.unreadLine'])]
+    #[TestWith([['Stripe 2 rounds of each colour: A, B', '12 sc in MR', 'R2-6: sc around'], 'yarn.unreadLine'])]
     #[TestWith([['12 sc in MR', 'dec, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', 'inc, sc around'], 'line.severalWays'])]
     #[TestWith([['12 sc in MR', '#1: sc around'], 'head.number'])]

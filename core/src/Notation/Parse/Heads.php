@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\SyntaxError;
 use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Plan\Limits;
@@ -14,10 +17,15 @@ use Alternum\Core\Plan\Message;
 final class Heads
 {
     /** These name the one and the other, and none between. */
-    private const LISTS = ['and', '&', '+'];
-    private const TO = ['to', 'through', 'thru', 'and', '&', '+', '~', 'until', 'till', '/'];
-    /** The furthest that a head's own signs may stand. */
+    private const LISTS = ['and', '&', '+', '/'];
+    public const TO = ['to', 'through', 'thru', 'and', '&', '+', '~', 'until', 'till', '/'];
+    /** Words before "round 4" that only speak of it. */
+    private const SPOKEN = [
+        'as', 'of', 'to', 'at', 'like', 'after', 'before', 'until', 'till', 'from', 'for', 'see', 'stuff', 'same', 'and', 'on', 'join', 'skip',
+    ];
     private const NUMBER = ['#', 'no', 'number', 'nr', 'num'];
+    /** What a round is called now and then. */
+    private const CALLED = ['step', 'lap', 'layer', 'line', 'level', 'circle', 'ring', 'coil', 'rng'];
 
     /** @throws SyntaxError where it names rounds that cannot be */
     public static function of(Cursor $c): ?Head
@@ -29,6 +37,39 @@ final class Heads
         }
 
         return $head;
+    }
+
+    /**
+     * What stands before a head: a box to tick, the yarn, the part. "[ ] R1:", "Teal R1:", "Body R1:".
+     *
+     * @return list<Node>
+     */
+    public static function lead(Cursor $c): array
+    {
+        $from = $c->at;
+        if ($c->is(TokenType::Dash) && $c->isAhead(1, TokenType::Open)) {
+            ++$c->at;
+        }
+        $isBox = $c->is(TokenType::Open) && ($c->isAhead(1, TokenType::Close) || 'x' === $c->value(1) && $c->isAhead(2, TokenType::Close));
+        if ($isBox) {
+            $c->at += $c->isAhead(1, TokenType::Close) ? 2 : 3;
+        }
+        $named = $c->at;
+        $yarn = YarnName::known($c);
+        if (null === $yarn && $c->tokens->isWord($c->at) && null === $c->name() && !$c->isWord(...Words::REPEAT, ...self::SPOKEN, ...Words::ROUND)) {
+            ++$c->at;
+        }
+        $isLed = $c->at > $named && $c->isWord(...Words::ROUND) && null !== $c->number(1)
+            && (':' === $c->value(2) || $c->isAhead(2, TokenType::Dash) || '.' === $c->value(2));
+        if (!$isLed) {
+            [$c->at, $yarn] = [$isBox ? $named : $from, null];
+        }
+
+        return match (true) {
+            null !== $yarn => [new YarnPhrase($yarn, $c->span($named))],
+            $c->at > $from => [new Glue($c->span($from))],
+            default => [],
+        };
     }
 
     private static function marked(Cursor $c): ?Head
@@ -45,7 +86,7 @@ final class Heads
             // "a) R1:"
             $c->at += 2;
         }
-        $head = self::named($c) ?? self::ordinal($c) ?? self::next($c) ?? self::bare($c, $bracket);
+        $head = self::named($c) ?? NumberedHeads::ordinal($c) ?? self::next($c) ?? NumberedHeads::beforeWord($c) ?? NumberedHeads::bare($c, $bracket);
         if (null === $head || ($bracket && (!$c->takeType(TokenType::Close) || !$c->has()))) {
             return null;
         }
@@ -78,7 +119,8 @@ final class Heads
         $mark = $c->at;
         $isFor = $c->take('for');
         $c->skip(...($isFor ? ['the'] : []));
-        if (!$c->take(...Words::ROUND) && !$c->take('step')) {
+        $isCalled = !$c->take(...Words::ROUND);
+        if ($isCalled && !$c->take(...self::CALLED) && !self::isNumber($c)) {
             return $c->back($mark);
         }
         $name = $c->value(-1);
@@ -87,12 +129,19 @@ final class Heads
             ++$c->at;
         }
         $c->skip(...self::NUMBER);
-        $c->take('.');
+        $c->take('.', '_', '"', "'");
+        $isWrapped = $c->isAhead(1, TokenType::Number) && $c->isAhead(2, TokenType::Close) && $c->takeType(TokenType::Open);
         $first = $c->number();
-        if (null === $first) {
+        if (null === $first || ($isCalled && ':' !== $c->value($isWrapped ? 2 : 1) && !$c->isAhead(1, TokenType::Dash, TokenType::Bar, TokenType::Close))) {
             return $c->back($mark);
         }
         ++$c->at;
+        $isWrapped && $c->takeType(TokenType::Close);
+        $c->take('"', "'");
+        if ($c->isWord('of') && null !== $c->number(1)) {
+            // "Rnd 1 of 4:"
+            $c->at += 2;
+        }
         $last = self::range($c, $first, str_ends_with($name, 's') && 'rs' !== $name);
         if ($c->takePhrase('and', 'on') || $c->takePhrase('and', 'up') || $c->takePhrase('and', 'onwards') || $c->takePhrase('and', 'onward')
             || $c->take('onwards', 'onward', 'ff')) {
@@ -103,6 +152,15 @@ final class Heads
         }
 
         return self::head($c, $first, $last ?? $first, $mark, str_starts_with($name, 'row') || str_starts_with($name, 'rw'));
+    }
+
+    /** "No. 1:", "Nr. 1:", and "T1:", "V1:" for what a round is in other languages. */
+    private static function isNumber(Cursor $c): bool
+    {
+        $stop = '.' === $c->value(1) ? 1 : 0;
+
+        return $c->take('no', 'nr', 'nbr')
+            || ($c->isWord('t', 'v') && $c->isAhead(1 + $stop, TokenType::Number) && ':' === $c->value(2 + $stop) && $c->take('t', 'v'));
     }
 
     /** @return int|null the last of several; null where there is one */
@@ -136,6 +194,7 @@ final class Heads
         }
         $close = $close && $c->tokens->isClose($c->at);
         $at = $c->at++;
+        $second = $number;
         if ('/' === $c->tokens->value($at - 1)) {
             // "R3/4/5:"
             while ('/' === $c->value() && $c->number(1) === $number + 1) {
@@ -143,7 +202,7 @@ final class Heads
                 $c->at += 2;
             }
         }
-        if (!$dash && $number > $first + 1 && \in_array($c->tokens->value($mark), self::LISTS, true)) {
+        if (!$dash && $second > $first + 1 && \in_array($c->tokens->value($mark), self::LISTS, true)) {
             throw $c->error(Message::of('head.gap', first: $first, last: $number), $at);
         }
         if ($named || !$dash) {
@@ -183,29 +242,6 @@ final class Heads
         return $last + 1;
     }
 
-    /** "1st Rnd:", "4th - 6th Rnd:", "First round:", "2nd:" */
-    private static function ordinal(Cursor $c): ?Head
-    {
-        $mark = $c->at;
-        $c->take('the');
-        $first = $c->tokens->ordinal($c->at);
-        if (null === $first) {
-            return $c->back($mark);
-        }
-        ++$c->at;
-        $last = $first;
-        if (($c->takeType(TokenType::Dash) || $c->take(...self::TO)) && null !== $second = $c->tokens->ordinal($c->at)) {
-            ++$c->at;
-            $last = $second;
-        }
-        $row = $c->isWord('row', 'rows');
-        if (!$c->take(...Words::ROUND) && (':' !== $c->value() || !$c->has())) {
-            return $c->back($mark);
-        }
-
-        return self::head($c, $first, $last, $mark, $row);
-    }
-
     /** "Next round:", "Next 3 rnds:", "Last round:" */
     private static function next(Cursor $c): ?Head
     {
@@ -230,36 +266,8 @@ final class Heads
         return new Head(null, max(1, $rounds), $c->span($mark), $c->span($mark));
     }
 
-    /** "1.", "4-6)", "[4-7]", "1 |" */
-    private static function bare(Cursor $c, bool $bracket): ?Head
-    {
-        if (!$c->is(TokenType::Number)) {
-            return null;
-        }
-        $mark = $c->at;
-        $first = (int) $c->number();
-        ++$c->at;
-        $last = $first;
-        $isPause = $c->is(TokenType::Dash) && !$c->tokens->isClose($c->at) && null !== $c->name(2);
-        if (!$isPause && ($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
-            $last = $c->number(1);
-            $c->at += 2;
-        }
-        if ($bracket) {
-            return $c->is(TokenType::Close) ? self::head($c, $first, $last, $mark, false) : $c->back($mark);
-        }
-        $isHead = match (true) {
-            $c->is(TokenType::Bar), ':' === $c->value() => true,
-            $c->is(TokenType::Close) => ')' === $c->value() || ']' === $c->value(),
-            '.' === $c->value() => $c->tokens->has($c->at + 1) && !($c->tokens->isClose($c->at + 1) && $c->isAhead(1, TokenType::Number)),
-            $c->is(TokenType::Dash) => !$c->tokens->isClose($c->at) && !$c->tokens->isClose($c->at + 1),
-            default => false,
-        };
-
-        return $isHead && $c->tokens->has($c->at + 1) ? self::head($c, $first, $last, $mark, false) : $c->back($mark);
-    }
-
-    private static function head(Cursor $c, int $first, int $last, int $from, bool $row): Head
+    /** @throws SyntaxError where there are no such rounds */
+    public static function head(Cursor $c, int $first, int $last, int $from, bool $row): Head
     {
         self::check($c, $first, $last, $from);
 

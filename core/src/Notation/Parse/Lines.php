@@ -27,14 +27,16 @@ final class Lines
     public static function of(Cursor $c, Choices $choices): Line
     {
         $from = $c->at;
-        $head = self::foundation($c) ? null : Heads::of($c);
+        $isFoundation = self::foundation($c);
+        $before = $isFoundation ? [] : Heads::lead($c);
+        $head = $isFoundation ? null : Heads::of($c);
         $c->begins = $c->at;
         $c->namesOthers = $c->isOnOthers && (null === $head || 1 === $head->from);
-        $lead = $c->at > $from && null === $head ? [new Glue($c->span($from))] : [];
+        $lead = $c->at > $from && null === $head && [] === $before ? [new Glue($c->span($from))] : [];
         $items = $counts = $again = [];
         $beside = $lead;
         $loop = null;
-        foreach (Sequence::of($c, 0, false) as $node) {
+        foreach ([...$before, ...Sequence::of($c, 0, false)] as $node) {
             $said = $node instanceof Cue ? Loops::said($node) : null;
             $loop ??= $said;
             if (null !== $said) {
@@ -91,7 +93,7 @@ final class Lines
     /** A line that says what it is, "Materials: …", "sc = single crochet": for people, whatever stitches it names. */
     public static function isLabelled(Cursor $c): bool
     {
-        if (\in_array($c->tokens->value(0), self::LABELS, true)) {
+        if (\in_array($c->tokens->value(0), self::LABELS, true) && !$c->tokens->is(1, TokenType::Number)) {
             // "Abbreviations (US terms): …"
             $from = $c->tokens->is(1, TokenType::Open) ? ($c->closeOf(1) ?? 0) + 1 : 1;
             for ($at = $from; $at < $from + 3; ++$at) {
@@ -101,6 +103,10 @@ final class Lines
             }
         }
         $name = $c->vocabulary->at($c->tokens, 0);
+        if (\in_array($c->tokens->value(0), Words::ROUND, true) && null !== $c->tokens->number(2)) {
+            // "Rnd (2): inc x6"
+            return false;
+        }
         if (null === $name && !\in_array($c->tokens->value(0), ['mr', 'st', 'sts', 'blo', 'flo', 'rnd', 'fo', 'rep', 'pm', 'yo'], true)) {
             return false;
         }

@@ -206,7 +206,7 @@ final class Sequence
     {
         $c = $this->c;
         $from = $c->at;
-        $yarn = Yarns::before($c, !$this->hasWork());
+        $yarn = WholeLine::column($c) ?? Yarns::before($c, !$this->hasWork());
         if (null !== $yarn) {
             // "sc around (12) [B]" is the whole line’s.
             array_splice($this->nodes, WholeLine::isYarn($c, $from) ? 0 : \count($this->nodes), 0, [$yarn]);

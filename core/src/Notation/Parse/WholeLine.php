@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\TokenType;
 
 /** Sees a yarn that stands at a line's end and is told of all of it: "sc around (12) B", "sc around (12) - in B", "sc around (12) [B]". */
@@ -15,6 +16,9 @@ final class WholeLine
     /** Whether what was read from a place to the line's end is such a yarn; a change that is said there is one at the round's end. */
     public static function isYarn(Cursor $c, int $from): bool
     {
+        if ($c->tokens->is($from - 1, TokenType::Bar) && ($c->is(TokenType::Bar) || !$c->has())) {
+            return true;
+        }
         $at = $from;
         foreach ([['in', 'with', 'using'], ['the'], ['yarn', 'colour', 'color']] as $words) {
             $at += \in_array($c->tokens->value($at), $words, true) ? 1 : 0;
@@ -35,5 +39,17 @@ final class WholeLine
             && !$c->tokens->is($open - 1, TokenType::Stop, TokenType::Dash, TokenType::Separator);
 
         return $isCount || $isDash && $isLast && $at > 1;
+    }
+
+    /** "| 3 | sc around | 12 | A |": a yarn alone in its column. */
+    public static function column(Cursor $c): ?YarnPhrase
+    {
+        $from = $c->at;
+        $name = $from > 0 && $c->tokens->is($from - 1, TokenType::Bar) ? YarnName::known($c) : null;
+        if (null === $name || ($c->has() && !$c->is(TokenType::Bar))) {
+            return $c->back($from);
+        }
+
+        return new YarnPhrase($name, $c->span($from));
     }
 }

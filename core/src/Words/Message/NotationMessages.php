@@ -88,6 +88,7 @@ final class NotationMessages
         'line.tooLong' => ['This line is longer than {most, number} characters.', 'Split it into one line a round.'],
         'meaning.doubt' => ['Not understood: {wrong}'],
         'meaning.none' => ['Not understood.'],
+        'meaning.yarns' => ['Which rounds take which yarn.'],
         'meaning.remark' => ['A remark, for people only.'],
         'mend.add' => ['Add {rest} {single} at the end.'],
         'mend.addMaking' => ['Add {rest} {single} at the end, which makes {makes}.'],
@@ -189,6 +190,15 @@ final class NotationMessages
             'These colours are not read: nothing says which rounds they are.',
             'Lay stripes in Colours, or name the yarn in each round; put # before it if it is a remark.',
         ],
+        'yarn.listBeyond' => [
+            'The list names round {round}, but the piece has {rounds, plural, one {# round} other {# rounds}}.',
+            'Name rounds that the piece has, or add the rounds.',
+        ],
+        'yarn.listTwice' => ['The list gives round {round} yarn {other} and yarn {yarn}: {other} is taken.', 'Name each round once.'],
+        'yarn.listOther' => [
+            'The list gives round {round} yarn {yarn}, but its own line begins in {own}, which is taken.', 'Write the same yarn in both, or name it once.',
+        ],
+        'yarn.listLaid' => ['The stripes are laid from round 1 to {last}, over and over; a round that names its own yarn keeps it.'],
         'yarn.noLetter' => ['It names yarn {yarn}, which the plan does not have.', 'Add a yarn {yarn}, or name another.'],
         'yarn.noName' => ['“{yarn}” is the name of no yarn of this plan.', 'Add the yarn, or name one by its letter: with B:'],
     ];
