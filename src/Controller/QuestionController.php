@@ -61,7 +61,7 @@ final readonly class QuestionController
         $text = $fields->text('text', Limits::PASTED);
         $fields->done();
 
-        return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan)));
+        return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan), $plan));
     }
 
     /** What a stitch is worked into, in the plan's words. */

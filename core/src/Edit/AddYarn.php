@@ -53,17 +53,24 @@ final readonly class AddYarn implements EditKind
         $key = $isLetter ? $this->name : array_values(array_diff(range('A', 'Z'), $taken))[0];
         $first = $plan->yarns[0];
 
-        return $plan->withYarns([
-            ...$plan->yarns,
-            new Yarn(
-                key: $key,
-                name: $isLetter ? "Yarn {$key}" : mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1, Limits::NAME - 1),
-                hex: self::hex($this->name),
-                weight: $first->weight,
-                metresPer100g: $first->metresPer100g,
-                strands: $first->strands,
-            ),
-        ]);
+        return $plan->withYarns([...$plan->yarns, self::like($first, $key, $isLetter ? "Yarn {$key}" : $this->name, $this->name)]);
+    }
+
+    /**
+     * A yarn as another is, by another name.
+     *
+     * @param string|null $colour the words that tell what it looks like; null: its name
+     */
+    public static function like(Yarn $yarn, string $key, string $name, ?string $colour = null): Yarn
+    {
+        return new Yarn(
+            key: $key,
+            name: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1, Limits::NAME - 1),
+            hex: self::hex($colour ?? $name),
+            weight: $yarn->weight,
+            metresPer100g: $yarn->metresPer100g,
+            strands: $yarn->strands,
+        );
     }
 
     public function inWords(): string

@@ -38,7 +38,8 @@ final readonly class Paste implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        $pasted = Pasted::of($this->text, $plan)->pieces;
+        $read = Pasted::of($this->text, $plan);
+        [$plan, $pasted] = [$plan->withYarns($read->yarns), $read->pieces];
         foreach ($pasted as $piece) {
             if (\count($piece->lines) > Limits::LINES
                 || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {

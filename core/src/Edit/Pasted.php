@@ -26,6 +26,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PieceSettings;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Plan\Yarn;
 
 /**
  * A whole written pattern, parted into its pieces. A new one begins where the rounds begin anew; the heading above it is its name.
@@ -38,13 +39,30 @@ final readonly class Pasted
     /** Words that close a round; "join B" brings a yarn in. */
     private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
-    /** @param list<PastedPiece> $pieces */
-    private function __construct(public array $pieces)
+    /**
+     * @param list<PastedPiece>    $pieces
+     * @param non-empty-list<Yarn> $yarns  the plan's, with those that it brings along
+     */
+    private function __construct(public array $pieces, public array $yarns)
     {
     }
 
     /** @throws EditRefused where it has more pieces than a plan can */
     public static function of(string $text, Plan $plan): self
+    {
+        $defined = PastedYarns::defined($text, $plan);
+        $pieces = self::pieces($text, $defined);
+        $named = PastedYarns::named($text, $pieces, $defined);
+
+        return new self($named === $defined ? $pieces : self::pieces($text, $named), $named->yarns);
+    }
+
+    /**
+     * @return list<PastedPiece>
+     *
+     * @throws EditRefused
+     */
+    private static function pieces(string $text, Plan $plan): array
     {
         $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
         $lines = Wrapping::apart(false === $typed ? [] : $typed);
@@ -87,7 +105,7 @@ final readonly class Pasted
             [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }
 
-        return new self($pieces);
+        return $pieces;
     }
 
     /**

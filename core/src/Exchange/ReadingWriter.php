@@ -6,12 +6,14 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
+use Alternum\Core\Edit\PastedYarns;
 use Alternum\Core\Notation\Meaning;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Words\MeaningWords;
@@ -62,9 +64,9 @@ final class ReadingWriter
     }
 
     /** @return array<string, mixed> what was understood of a pasted pattern, before it is taken */
-    public static function pasted(Pasted $pasted): array
+    public static function pasted(Pasted $pasted, Plan $plan): array
     {
-        return ['pieces' => array_map(static function (PastedPiece $piece): array {
+        return ['yarns' => PastedYarns::new($pasted, $plan), 'pieces' => array_map(static function (PastedPiece $piece): array {
             $problems = [];
             foreach ($piece->reading->errors() as $problem) {
                 $problems[$problem->line ?? 1] ??= MessageWords::says($problem->message);

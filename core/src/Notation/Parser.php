@@ -89,7 +89,7 @@ final class Parser
             return Parsed::remark(trim($text, "# \t"));
         }
         $tokens = Tokens::of($this->lexer, $line);
-        if (Lines::isLabelled($this->cursor($tokens, new Choices()))) {
+        if ([] !== YarnKey::of($line) || Lines::isLabelled($this->cursor($tokens, new Choices()))) {
             // "Note: …" is a remark as "# …" is.
             return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)), true);
         }

@@ -90,7 +90,15 @@ final readonly class YarnNames
         return isset(self::CALLED[$word]) || \in_array($word, self::COLOURS, true) || \in_array($word, self::SHADES, true);
     }
 
-    /** Whether the plan has a yarn of this letter. */
+    /** Whether words are a colour's, or a yarn's usual name: "light blue", "MC". */
+    public static function isColour(string $name): bool
+    {
+        $words = explode(' ', strtr(strtolower($name), '-', ' '));
+
+        return \in_array(end($words), self::COLOURS, true)
+            || 1 === preg_match('/^(?:mc|cc ?\d?|(?:main|contrast(?:ing)?|background) colou?r)$/', strtolower($name));
+    }
+
     /** What a word calls: a yarn's letter or its name, or a colour, as typed; null: none of these. */
     public function named(string $word): ?string
     {
@@ -101,6 +109,7 @@ final readonly class YarnNames
         };
     }
 
+    /** Whether the plan has a yarn of this letter. */
     public function has(string $letter): bool
     {
         return \in_array($letter, $this->letters, true);
@@ -121,7 +130,7 @@ final readonly class YarnNames
                 }
             }
 
-            return [$letter, $at - $begin + \count($words)];
+            return [$letter, $at - $begin + \count($words) + self::after($tokens, $at + \count($words))];
         }
         $letter = $this->letter($tokens, $at, $isSaid);
         if (null !== $letter) {
@@ -130,9 +139,8 @@ final readonly class YarnNames
         $words = $this->called($tokens, $at);
         $after = 0;
         if (0 === $words) {
-            // "cream yarn" is called cream.
             $words = $this->coloured($tokens, $at);
-            $after = $words > 0 && \in_array($tokens->value($at + $words), ['yarn', 'thread', 'colour', 'color'], true) ? 1 : 0;
+            $after = $words > 0 ? self::after($tokens, $at + $words) : 0;
         }
         if (0 === $words && $isSaid && ($tokens->is($at, TokenType::Number) || $tokens->isWord($at))) {
             // "colour 2", "yarn lime": said to be one.
@@ -144,6 +152,12 @@ final readonly class YarnNames
         }
 
         return 0 === $words ? null : [$tokens->typed($at, $at + $words), $at - $begin + $words + $after];
+    }
+
+    /** @return int 1 where "yarn" stands after a name: "cream yarn" is called cream */
+    private static function after(Tokens $tokens, int $at): int
+    {
+        return \in_array($tokens->value($at), ['yarn', 'thread', 'colour', 'color'], true) ? 1 : 0;
     }
 
     private function letter(Tokens $tokens, int $at, bool $isSaid): ?string

@@ -219,7 +219,7 @@ final class Texts
                 "\n",
                 $pattern->lines,
             )."\n\n".$headings[($first + 3) % \count($headings)]."\n".implode("\n", $pattern->lines);
-            yield SpecimenPlans::json(ReadingWriter::pasted(Pasted::of($text, Plans::of([]))));
+            yield SpecimenPlans::json(ReadingWriter::pasted(Pasted::of($text, $plan = Plans::of([])), $plan));
         }
     }
 

@@ -9,6 +9,7 @@ use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\PastedPiece;
+use Alternum\Core\Edit\PastedYarns;
 use Alternum\Core\Edit\TranslateTerms;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
@@ -177,13 +178,13 @@ final class PasteTest extends TestCase
     #[TestWith(['Tail:', 'Tail', 1, []])]
     public function testAHeadingNamesThePiece(string $heading, string $name, int $copies, array $kept): void
     {
-        $piece = Pasted::of("{$heading}\nR1: 6 sc in MR (6)\nR2: inc x6 (12)", Plans::of([]))->pieces[0];
+        $pasted = Pasted::of("{$heading}\nR1: 6 sc in MR (6)\nR2: inc x6 (12)", $plan = Plans::of([]));
+        $piece = $pasted->pieces[0];
         self::assertSame([$name, $copies, [...$kept, 'R1: 6 sc in MR (6)', 'R2: inc x6 (12)']], [$piece->name, $piece->copies, $piece->lines]);
-        self::assertSame(
-            ['in cream'] === $kept ? ['cream'] : [],
-            array_map(static fn (Problem $problem): ?string => $problem->newYarn, $piece->reading->problems),
-        );
-        self::assertSame(['in cream'] === $kept ? 'cream' : null, $piece->reading->yarns()[1][0]->yarn);
+        self::assertSame([], $piece->reading->problems);
+        self::assertSame(['in cream'] === $kept ? ['Cream'] : [], PastedYarns::new($pasted, $plan));
+        $inHand = $piece->reading->yarns()[1][0]->yarn;
+        self::assertSame(['in cream'] === $kept ? 'Cream' : null, null === $inHand ? null : $plan->withYarns($pasted->yarns)->yarn($inHand)?->name);
     }
 
     /** "Row" in a pattern that begins in a ring is a round. */

@@ -43,6 +43,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 		staleTime: Number.POSITIVE_INFINITY,
 	});
 	const pieces = typed.trim() === '' ? [] : (data?.pieces ?? []);
+	const yarns = typed.trim() === '' ? [] : (data?.yarns ?? []);
 	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);
 	const rounds = pieces.reduce((sum, is) => sum + is.rounds, 0);
 	const hasBegun = pieces.some(({ begins }) => begins !== null);
@@ -72,6 +73,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					<p className="caption" aria-live="polite">
 						{typed.trim() === '' ? say('pasteDialog.pasteOrTypeItOn') : say('pasteDialog.found', { pieces: pieces.length, rounds, problems })}
 					</p>
+					{yarns.length > 0 && <p className="text-faint">{say('pasteDialog.bringsYarns', { yarns: yarns.join(', ') })}</p>}
 					{error instanceof ApiError && <p>{error.problem.detail}</p>}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
 						{numbered(pieces).map(({ at, one: { name, copies, worked, begins, lines } }) => (

@@ -196,7 +196,7 @@ final class Yarns
         if (null === $name) {
             return $c->back($from);
         }
-        $isCapital = $c->tokens->isCapital($named) || $said || \strlen($name) > 1;
+        $isCapital = $c->tokens->isCapital($named) || $said || \strlen($c->tokens->value($named)) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
         $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) || WholeLine::isBeside($c, $from);
         $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->name(null === $c->number() ? 0 : 1);

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Paste;
+use Alternum\Core\Edit\Pasted;
+use Alternum\Core\Edit\PastedYarns;
+use Alternum\Core\Edit\Usual;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** A pasted pattern brings its yarns along: by the letters that it explains, and by the colours that its rounds name. */
+final class PastedYarnsTest extends TestCase
+{
+    private const ROUNDS = "R1: with %s, 6 sc in MR (6)\nR2: inc x6 (12)\nR3: with %s, sc around (12)";
+
+    /**
+     * @param string $key    the lines above the rounds
+     * @param string $first  what the rounds call the first yarn
+     * @param string $yarns  letters and names of the plan's yarns
+     * @param string $rounds the letter of each round
+     */
+    #[TestWith(["A: teal\nB: rust", 'A', 'B', 'A Teal, B Rust', 'AAB'])]
+    #[TestWith(['Yarn A = teal, yarn B = rust', 'A', 'B', 'A Teal, B Rust', 'AAB'])]
+    #[TestWith(['Colours: teal (A), rust (B)', 'A', 'B', 'A Teal, B Rust', 'AAB'])]
+    #[TestWith(["Yarn A: Driftwood\nYarn B: Old brick", 'A', 'B', 'A Driftwood, B Old brick', 'AAB'])]
+    #[TestWith(["B - rust\nC - sage", 'B', 'C', 'A First yarn, B Rust, C Sage', 'BBC'])]
+    #[TestWith(['A: teal, B: rust', 'teal', 'rust', 'A Teal, B Rust', 'AAB'])]
+    #[TestWith(['', 'teal', 'light blue', 'A Teal, B Light blue', 'AAB'])]
+    #[TestWith(["MC: teal\nCC: rust", 'MC', 'CC', 'A MC, B CC', 'AAB'])]
+    #[TestWith(['', 'white yarn', 'the red thread', 'A White, B Red', 'AAB'])]
+    #[TestWith(['', 'A', 'teal', 'A First yarn, B Teal', 'AAB'])]
+    public function testAreTheNewPlans(string $key, string $first, string $second, string $yarns, string $rounds): void
+    {
+        $plan = self::pasted(Usual::plan(), $key."\n".\sprintf(self::ROUNDS, $first, $second));
+        self::assertSame($yarns, self::named($plan));
+        $analysis = Analysis::of($plan);
+        self::assertSame([], Problem::errors($analysis->problems));
+        self::assertSame($rounds, implode('', array_map(static fn (string $letters): string => $letters[0], $analysis->pieces[0]->stages->colouring->rounds)));
+    }
+
+    /** Until a colour is named, the work is in the plan's first yarn: that is no other. */
+    public function testTheFirstYarnStaysWhereNoneIsNamedAtFirst(): void
+    {
+        $plan = self::pasted(Usual::plan(), "R1: 6 sc in MR\nR2: inc x6\nR3: with rust, sc around");
+        self::assertSame('A First yarn, B Rust', self::named($plan));
+    }
+
+    public function testTheColourIsThatOfItsWords(): void
+    {
+        $plan = self::pasted(Usual::plan(), "MC: teal\nR1: with MC, 6 sc in MR\nR2: with navy, inc x6");
+        self::assertSame(['#2f7f80', '#27375c'], array_map(static fn (Yarn $yarn): string => $yarn->hex, $plan->yarns));
+    }
+
+    /** A plan on which something is made keeps its yarns, and gets those that it lacks. */
+    public function testAPlanKeepsItsOwn(): void
+    {
+        $own = Plans::of(['12 sc in MR']);
+        $plan = self::pasted($own, "A: teal\nR1: with A, 6 sc in MR\nR2: with rust, inc x6");
+        self::assertSame($own->yarns[0], $plan->yarns[0]);
+        self::assertSame(['Rust'], PastedYarns::new(Pasted::of("R1: with A, 6 sc in MR\nR2: with rust, inc x6", $own), $own));
+        self::assertSame([], Problem::errors(Analysis::of($plan)->problems));
+    }
+
+    /** What is no colour's name may be a slip: it is told. */
+    public function testANameThatIsNoColourIsTold(): void
+    {
+        $plan = self::pasted(Usual::plan(), "R1: with Brightwold, 6 sc in MR\nR2: inc x6");
+        self::assertSame('A First yarn, B Second yarn', self::named($plan));
+        $problems = Problem::errors(Analysis::of($plan)->problems);
+        self::assertSame(['yarn.noName'], array_map(static fn (Problem $problem): string => $problem->message->code, $problems));
+    }
+
+    #[TestWith(['Key: X = sc, V = inc'])]
+    #[TestWith(['MR = magic ring'])]
+    #[TestWith(['A: 6 sc'])]
+    #[TestWith(['Colours: as you like'])]
+    public function testOtherKeysNameNoYarn(string $line): void
+    {
+        self::assertSame('A First yarn, B Second yarn', self::named(self::pasted(Usual::plan(), "{$line}\nR1: 6 sc in MR\nR2: inc x6")));
+    }
+
+    private static function pasted(Plan $plan, string $text): Plan
+    {
+        return (new Paste('', trim($text)))->apply([] === $plan->pieces[0]->rounds ? $plan->withPieces([]) : $plan);
+    }
+
+    private static function named(Plan $plan): string
+    {
+        return implode(', ', array_map(static fn (Yarn $yarn): string => "{$yarn->key} {$yarn->name}", $plan->yarns));
+    }
+}
