@@ -63,13 +63,17 @@ final readonly class AddYarn implements EditKind
      */
     public static function like(Yarn $yarn, string $key, string $name, ?string $colour = null): Yarn
     {
+        $held = preg_split('/ and /', $colour ?? $name);
+        $isHeld = false !== $held && 2 === \count($held);
+
         return new Yarn(
             key: $key,
             name: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1, Limits::NAME - 1),
-            hex: self::hex($colour ?? $name),
+            hex: self::hex($isHeld ? $held[0] : $colour ?? $name),
             weight: $yarn->weight,
             metresPer100g: $yarn->metresPer100g,
-            strands: $yarn->strands,
+            strands: $isHeld ? 2 : $yarn->strands,
+            withHex: $isHeld ? self::hex($held[1]) : null,
         );
     }
 

@@ -69,7 +69,7 @@ final readonly class AgainRounds
         }
         $count = \count($cycle);
         if (null !== $again->untilStitches) {
-            return $this->until($again, $cycle);
+            return $this->until($again, $cycle, $from - 1);
         }
         $rounds = match (true) {
             null !== $again->untilRounds => $again->untilRounds - $done,
@@ -110,15 +110,19 @@ final readonly class AgainRounds
      * Until a round makes so many.
      *
      * @param list<Line> $cycle
+     * @param int        $at    the first of the rounds that are worked again, from 0
      *
      * @return list<Line>
      */
-    private function until(Again $again, array $cycle): array
+    private function until(Again $again, array $cycle, int $at): array
     {
         $made = $this->rounds[\count($this->rounds) - 1]->makes;
         $lines = [];
         while ($made !== $again->untilStitches && \count($lines) < Limits::ROUNDS) {
             $line = $cycle[\count($lines) % \count($cycle)];
+            // "inc x6", worked on six, is an increase in each: on twelve it goes around once more, but hardly again.
+            $around = [] === $lines ? self::allAround($line, $this->rounds[$at]->below) : null;
+            $line = $around ?? $line;
             try {
                 $next = Stitch::sumMakes(Expander::of($line, $made)->stitches->codes);
             } catch (SyntaxError) {
@@ -137,6 +141,26 @@ final readonly class AgainRounds
         return $lines;
     }
 
+    /** A round of one stitch, or one group, as often as there was room for. */
+    private static function allAround(Line $line, int $below): ?Line
+    {
+        $stitches = $line->stitches();
+        $only = $stitches[0] ?? null;
+        if (1 !== \count($stitches) || !($only instanceof Work || $only instanceof Node\Repeat) || null === $only->times) {
+            return null;
+        }
+        try {
+            $uses = Expander::item($only)->uses();
+        } catch (SyntaxError) {
+            return null;
+        }
+
+        return $uses !== $below ? null : $line->withItems(array_map(
+            static fn (Node\Node $item): Node\Node => $item === $only ? $only->withTimes(null, $only->span) : $item,
+            $line->items,
+        ));
+    }
+
     /** @return list<Line> */
     private function even(Again $again, ?int $said): array
     {
@@ -149,7 +173,7 @@ final readonly class AgainRounds
         }
         arsort($tops);
         $most = Stitch::ofCode((string) (array_key_first($tops) ?? 's'));
-        $plain = \in_array($most, [Stitch::HalfDouble, Stitch::Double, Stitch::Treble], true) ? $most : Stitch::Single;
+        $plain = \in_array($most, [Stitch::Extended, Stitch::HalfDouble, Stitch::Double, Stitch::Treble], true) ? $most : Stitch::Single;
         $line = new Line(null, [new Work($plain, null, $again->span)], $again->span);
         $rounds = match (true) {
             null !== $again->untilRounds => $again->untilRounds - \count($this->rounds),

@@ -159,7 +159,8 @@ final class Judge
             Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
             Assumption::NumberRepeats => 60,
             Assumption::AllInEach => [] === $trial->line->counts ? self::NEVER : 60,
-            Assumption::ChainWorked => $isClosed ? self::NEVER : 60,
+            // A chain at a round's beginning is no stitch of it, unless it bridges some.
+            Assumption::ChainWorked => $isClosed || !str_contains($trial->stitches->codes, Stitch::Skip->code()) ? self::NEVER : 60,
             // What is worked as often as there is room hides whether the chain was a stitch.
             Assumption::ChainStands => $ground->chainCounts ? 0 : (self::isOpen($trial->line) && !self::goesOnInSame($trial) ? self::NEVER : 40),
             Assumption::ChainLiftsNext => Worked::Rows === $ground->worked || $trial->line->closes() ? 0 : 60,

@@ -50,7 +50,8 @@ final class LineKind
         }
         $isMeant = [] === $line->items || [] !== $line->counts || $head->rounds > 1;
         foreach ($line->cues() as $cue) {
-            $isMeant = $isMeant || CueKind::Note === $cue->kind && 1 === preg_match('/\b(?:sc|dc|hdc|sts?|stitch(?:es)?|inc\w*|dec\w*|around)\b/i', $cue->text);
+            $isMeant = $isMeant || 1 === preg_match('/\b\d+ ?(?:sc|hdc|dc|tr|inc|dec)\b/i', $cue->text)
+                || CueKind::Note === $cue->kind && 1 === preg_match('/\b(?:sc|dc|hdc|sts?|stitch(?:es)?|inc\w*|dec\w*|around)\b/i', $cue->text);
         }
 
         return $isMeant;

@@ -34,7 +34,7 @@ final readonly class LineWork
     {
         [$line, $first] = $this->best($lines, $ground, $source);
         $this->rounds->seen->line($line, $source);
-        $stated = $line->stated();
+        $stated = $line->stated($ground->number - 1);
         $head = $line->head;
         if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {
             $this->rounds->tell(

@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Parse\Choices;
 use Alternum\Core\Notation\Parse\Cursor;
 use Alternum\Core\Notation\Parse\Heads;
 use Alternum\Core\Notation\Parse\Lines;
+use Alternum\Core\Notation\Parse\Phrases;
 use Alternum\Core\Notation\Parse\YarnLists;
 use Alternum\Core\Plan\Terms;
 
@@ -88,7 +89,7 @@ final class Parser
         if ('#' === $text[0] && !str_starts_with($text, '##') && 1 !== preg_match('/^#(?:\s?\d{1,3}\s*[:.)]|\d{1,3}\s+[\w(])/', $text)) {
             return Parsed::remark(trim($text, "# \t"));
         }
-        $tokens = Tokens::of($this->lexer, $line);
+        $tokens = Phrases::of($this->lexer, Tokens::of($this->lexer, $line));
         if ([] !== YarnKey::of($line) || Lines::isLabelled($this->cursor($tokens, new Choices()))) {
             // "Note: …" is a remark as "# …" is.
             return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)), true);

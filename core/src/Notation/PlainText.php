@@ -40,6 +40,7 @@ final class PlainText
         'ł' => 'l', 'ß' => 's', 'æ' => 'a', 'œ' => 'o', 'đ' => 'd',
     ];
 
+    private const SMILE = '/(?<=\s)[:;]-?[)D](?=\s|$)/';
     /** What HTML writes for a sign, and tags of its own. */
     private const MARKUP = '/&(times|nbsp|amp|ndash|mdash|minus|hellip|lt|gt|thinsp|ensp|emsp|#0*215|#0*160|#8211|#8212|#xd7|#xa0);|<\/?(?:br|p|b|i|'
         .'li|ul|ol|strong|em|td|tr|th|span|div)\s*\/?>/i';
@@ -57,6 +58,9 @@ final class PlainText
                 static fn (array $sign): string => self::sign($sign[0]),
                 $line,
             ) ?? (string) preg_replace('/[^\x20-\x7e]/', self::SIGN, $line);
+        }
+        if (str_contains($line, ')') || str_contains($line, 'D')) {
+            $line = (string) preg_replace_callback(self::SMILE, static fn (array $smile): string => str_repeat(' ', \strlen($smile[0])), $line);
         }
         if (str_contains($line, '&') || str_contains($line, '<')) {
             $line = (string) preg_replace_callback(

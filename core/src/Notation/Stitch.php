@@ -20,6 +20,8 @@ enum Stitch: string
     case HalfDouble = 'hdc';
     case Double = 'dc';
     case Treble = 'tr';
+    case Extended = 'esc';
+    case ExtendedIncrease = 'esc inc';
     case Increase = 'inc';
     case ThreeIn = 'sc inc3';
     case FourIn = 'sc inc4';
@@ -64,6 +66,7 @@ enum Stitch: string
     case BackPostTreble = 'bptr';
     case SlipSame = 'sl st same';
     case SingleSame = 'sc same';
+    case ExtendedSame = 'esc same';
     case HalfDoubleSame = 'hdc same';
     case DoubleSame = 'dc same';
     case TrebleSame = 'tr same';

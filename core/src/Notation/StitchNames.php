@@ -57,6 +57,7 @@ final class StitchNames
             }
             if (Stitch::Single === $stitch) {
                 $names += self::invisible($own);
+                $names += self::extended($own);
                 $names["reverse {$short}"] = $names["r{$short}"] = $names["rev {$short}"] = Stitch::ReverseSingle;
             }
         }
@@ -83,6 +84,24 @@ final class StitchNames
             "bp {$name}" => $back,
             "back post {$name}" => $back,
         ];
+    }
+
+    /**
+     * @param list<string> $single the names of the plain stitch
+     *
+     * @return array<string, Stitch>
+     */
+    private static function extended(array $single): array
+    {
+        $names = ["e{$single[0]}" => Stitch::Extended, "e{$single[0]} inc" => Stitch::ExtendedIncrease];
+        foreach (['extended', 'ext'] as $extended) {
+            foreach ($single as $name) {
+                $names["{$extended} {$name}"] = Stitch::Extended;
+                $names["{$extended} {$name} inc"] = $names["{$extended} {$name} increase"] = Stitch::ExtendedIncrease;
+            }
+        }
+
+        return $names;
     }
 
     /**

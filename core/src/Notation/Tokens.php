@@ -92,6 +92,21 @@ final readonly class Tokens
         return [array_values($types), array_values($values)];
     }
 
+    /** The same with others in place of some of its tokens: the first stands where these begin, the last ends where these do. */
+    public function with(int $at, int $count, self $others): self
+    {
+        $start = $this->position($at);
+        $starts = array_fill(0, $others->count(), $start);
+        $ends = array_fill(0, $others->count(), 0 === $count ? $start : $this->end($at + $count - 1));
+        [$types, $values, $allStarts, $allEnds] = [$this->types, $this->values, $this->starts, $this->ends];
+        array_splice($types, $at, $count, $others->types);
+        array_splice($values, $at, $count, $others->values);
+        array_splice($allStarts, $at, $count, $starts);
+        array_splice($allEnds, $at, $count, $ends);
+
+        return new self(line: $this->line, text: $this->text, types: $types, values: $values, starts: $allStarts, ends: $allEnds);
+    }
+
     public function count(): int
     {
         return \count($this->types);

@@ -20,7 +20,7 @@ final class Vocabulary
     /** Words that are no stitch's but belong to the notation, so that a slip of the pen may mean them. */
     private const OTHERS = ['around', 'repeat', 'each', 'next', 'stitch', 'stitches', 'ring', 'round', 'times', 'magic'];
 
-    private const UK_ABBREVIATIONS = ['sc' => 'dc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr', 'sk' => 'miss'];
+    private const UK_ABBREVIATIONS = ['sc' => 'dc', 'esc' => 'edc', 'hdc' => 'htr', 'dc' => 'tr', 'tr' => 'dtr', 'sk' => 'miss'];
 
     /** @var array<string, true>|null the first words of all names; null until one is looked up: to write takes none */
     private ?array $first = null;

@@ -77,6 +77,8 @@ final class Abbreviations
             1 === preg_match('/^(sc|hdc|dc|tr)\dtog$/', $name, $match) => ["{$n} {$base[$match[1]]} worked together"],
             1 === preg_match('/^([fb])p(sc|hdc|dc|tr)$/', $name, $match) => ['f' === $match[1] ? "{$base[$match[2]]} around the post, from the front"
                 : "{$base[$match[2]]} around the post, from the back"],
+            'esc' === $name => ["extended {$base['sc']}: a chain is drawn through before it is finished"],
+            'esc inc' === $name => ["increase: 2 extended {$base['sc']} in one stitch"],
             'rsc' === $name => ["reverse {$base['sc']}: worked backwards"],
             'spike' === $name => ['spike stitch: worked into the round below the last'],
             'loop st' === $name => ['loop stitch: the yarn is held out to a loop at the back'],

@@ -55,7 +55,7 @@ final class StitchTest extends TestCase
             self::assertSame($words, array_unique($words));
         }
         $this->expectException(\OutOfRangeException::class);
-        Stitch::ofCode('~');
+        Stitch::ofCode('?');
     }
 
     /**
@@ -64,12 +64,14 @@ final class StitchTest extends TestCase
      */
     public function testEveryRowFollowsFromWhatItIsMadeOf(): void
     {
-        $plain = ['sl st' => [0.55, 0.35], 'ch' => [0.5, 1.0], 'sc' => [1.0, 1.0], 'hdc' => [1.35, 1.5], 'dc' => [1.7, 2.0], 'tr' => [2.2, 3.0]];
+        $plain = [
+            'sl st' => [0.55, 0.35], 'ch' => [0.5, 1.0], 'sc' => [1.0, 1.0], 'esc' => [1.25, 1.4], 'hdc' => [1.35, 1.5], 'dc' => [1.7, 2.0], 'tr' => [2.2, 3.0],
+        ];
         $together = static fn (float $yarn, int $n): float => $n * $yarn - 0.5 * ($n - 1);
         $told = 0;
         foreach (Stitch::cases() as $stitch) {
             $name = $stitch->value;
-            $form = '/^(fp|bp)?(sl st|ch|sc|hdc|dc|tr|bob|pop|inc|dec)? ?(?:inc(\d)?|(\d)tog|(\d))? ?(same|out|loop)?$/';
+            $form = '/^(fp|bp)?(sl st|ch|e?sc|hdc|dc|tr|bob|pop|inc|dec)? ?(?:inc(\d)?|(\d)tog|(\d))? ?(same|out|loop)?$/';
             preg_match($form, $name, $said, \PREG_UNMATCHED_AS_NULL);
             [, $post, $of, $in, $tog, $many, $beside] = array_pad($said, 7, null);
             $isIn = str_contains(" {$name}", ' inc');

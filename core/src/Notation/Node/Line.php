@@ -129,12 +129,16 @@ final readonly class Line extends Node
         return false;
     }
 
-    /** @return int|null how many rounds it states */
-    public function stated(): ?int
+    /**
+     * @param int $done rounds worked before it
+     *
+     * @return int|null how many rounds it states
+     */
+    public function stated(int $done): ?int
     {
         foreach ($this->beside as $node) {
             if ($node instanceof Stated) {
-                return $node->rounds;
+                return $node->isTotal ? max(1, $node->rounds - $done) : $node->rounds;
             }
         }
 

@@ -9,7 +9,8 @@ use Alternum\Core\Notation\Span;
 /** A stated number of rounds: "(5 rounds)", "x3 rounds". */
 final readonly class Stated extends Node
 {
-    public function __construct(public int $rounds, Span $span)
+    /** @param bool $isTotal with those that are worked already */
+    public function __construct(public int $rounds, Span $span, public bool $isTotal = false)
     {
         parent::__construct($span);
     }

@@ -43,6 +43,10 @@ enum Assumption
     /** The same: it stands for the first stitch. */
     case ChainStands;
     case ChainWorked;
+    /** "ch 4, 11 dc in 4th ch from hook": the chains beside it only lift. */
+    case PointLifts;
+    /** The same: they are the first stitch. */
+    case PointStands;
     /** A chain at a round's end lifts the hook for the next. */
     case ChainLiftsNext;
     case ChainWorkedLast;
@@ -66,6 +70,13 @@ enum Assumption
     case SharedOut;
     /** The same: two in each. */
     case AllInEach;
+    /** "3 sc in ch-sp": it is under one chain. */
+    case SpaceOfOne;
+    /** The same: under as many as there are stitches. */
+    case SpaceOfAll;
+    /** "6 (8) sc": of two sizes the first. */
+    case SizeFirst;
+    case SizeSecond;
     /** "join B with a standing sc, …": it is the first stitch. */
     case StandingWorks;
     /** The same: it only joins. */

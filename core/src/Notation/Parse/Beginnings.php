@@ -97,6 +97,9 @@ final class Beginnings
                 $items[(int) $first] = $foundation;
                 if (!$foundation->isPoint()) {
                     array_splice($items, (int) $second, 1, $next->together());
+                } elseif ($from > 2 && $next->times > 1 && Stitch::Single !== $next->stitch
+                    && Assumption::PointStands === $c->choose($chain->span->from, [Assumption::PointLifts, Assumption::PointStands])) {
+                    array_splice($items, (int) $second, 0, [new Lift($from - 1, $chain->span, true)]);
                 }
             }
         } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && PlaceKind::Chain === $next->place?->kind && null !== $next->times) {

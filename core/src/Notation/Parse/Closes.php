@@ -133,6 +133,16 @@ final class Closes
 
             return true;
         }
+        if (null !== $c->tokens->ordinal($c->at) && \in_array($c->value(1), Words::CHAINS, true) && 'from' !== $c->value(2)) {
+            // "sl st in 3rd ch": the top of the chain that lifted the round.
+            $c->at += 2;
+            if ($c->skip('of', 'the', 'beginning', 'beg', 'starting', 'turning', 'first', 'initial', ...Words::CHAINS)) {
+                $c->takeType(TokenType::Dash);
+                $c->takeType(TokenType::Number);
+            }
+
+            return true;
+        }
         $isFirst = $c->take('first', '1st', 'beginning', 'beg', 'starting', 'initial', 'turning', 'begining');
         $isChain = !$isFirst && $c->isWord('ch', 'chain') && \in_array($c->value(-1), ['of', 'the', 'top'], true);
         if (!$isFirst && !$isChain || null !== $c->number()) {

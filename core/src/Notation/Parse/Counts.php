@@ -37,6 +37,9 @@ final class Counts
     public static function rounds(Cursor $c): ?Stated
     {
         $from = $c->at;
+        if (null !== $total = self::untilRounds($c)) {
+            return $total;
+        }
         $bracket = $c->takeType(TokenType::Open);
         $c->skip('for', 'a', 'total', 'tot', 'of', 'work', 'the', 'next');
         $c->takeType(TokenType::Times) || $c->take('x') || $c->takeType(TokenType::Star);
@@ -51,6 +54,28 @@ final class Counts
         }
 
         return new Stated(max(1, $number), $c->span($from));
+    }
+
+    /** "until you have 7 rounds in all": with those before. */
+    private static function untilRounds(Cursor $c): ?Stated
+    {
+        $from = $c->at;
+        if (!$c->take('until', 'till')) {
+            return null;
+        }
+        $c->skip('you', 'have', 'there', 'are', 'reach', 'get', 'to', 'a', 'total', 'of', 'we', 'the', 'piece', 'has', 'worked', 'made');
+        $isNamed = $c->take('round', 'rnd', 'row', 'r') && (null !== $c->number() || (bool) $c->back($from));
+        $number = $c->number();
+        if (null === $number || $number > 9999) {
+            return $c->back($from);
+        }
+        ++$c->at;
+        if (!$isNamed && !$c->take('rnds', 'rounds', 'rows', 'rds')) {
+            return $c->back($from);
+        }
+        $c->skip('in', 'all', 'total', 'altogether', 'have', 'been', 'worked', 'are', 'is', 'done', 'made', 'complete', 'completed', 'overall');
+
+        return new Stated(max(1, $number), $c->span($from), true);
     }
 
     private static function closeAfter(Cursor $c): bool

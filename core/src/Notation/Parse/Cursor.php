@@ -174,7 +174,7 @@ final class Cursor
             $this->at += 3;
         }
 
-        return $number;
+        return Sizes::of($this, $number);
     }
 
     /** @throws SyntaxError where it is nothing, or more than a round can hold */

@@ -9,11 +9,15 @@ use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\SyntaxError;
+use Alternum\Core\Notation\TokenType;
 use Alternum\Core\Plan\Message;
 
 /** Puts stitches where they are said to go: "2 sc in each of next 3 sts" is three increases. */
 final class IntoStitches
 {
+    /** So many words may say how several in one are drawn together. */
+    private const DRAWN = 10;
+
     /** @param int $from the first token of the whole */
     public static function of(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
     {
@@ -24,7 +28,7 @@ final class IntoStitches
             TargetKind::LastChain => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::last()),
             TargetKind::Same => self::same($c, $stitch, $number ?? 1, $from),
             TargetKind::EveryNth => self::everyNth($c, $stitch, $number, (int) $into->places, $from),
-            TargetKind::Space => self::space($c, $stitch, $number ?? 1, (int) $into->places, $from),
+            TargetKind::Space => self::space($c, $stitch, $number ?? 1, self::chains($c, $number ?? 1, (int) $into->places, $from), $from),
             TargetKind::Stitches => self::stitches($c, $stitch, $number, $into, $from),
         };
     }
@@ -85,6 +89,10 @@ final class IntoStitches
     /** So many of a stitch in one, at a number of places; null: at all. */
     private static function inOne(Cursor $c, Stitch $stitch, int $in, ?int $places, int $from, ?Place $place, bool $each = false): Work|Repeat
     {
+        $bobble = Stitch::Double === $stitch && $in > 2 ? self::drawnTogether($c, $in) : null;
+        if (null !== $bobble) {
+            return new Work(stitch: $bobble, times: $places, span: $c->span($from), loop: null, yarn: null, place: $place, each: $each);
+        }
         $one = Stitch::inOne($stitch, $in);
         if (null !== $one) {
             return new Work(stitch: $one, times: $places, span: $c->span($from), loop: null, yarn: null, place: $place, each: $each);
@@ -96,6 +104,31 @@ final class IntoStitches
             $places,
             $c->span($from),
         );
+    }
+
+    /** "5 dc in next st, closed together (bobble)", "5 dc in one st, pull them together for a popcorn": one stitch, said in words. */
+    private static function drawnTogether(Cursor $c, int $loops): ?Stitch
+    {
+        $from = $c->at;
+        for ($words = 0; $words < self::DRAWN && $c->has() && null === $c->number(); ++$words) {
+            $name = $c->name();
+            $stitch = null === $name ? null : match ($name->stitch) {
+                Stitch::Bobble, Stitch::Popcorn => 5 === $loops ? $name->stitch : Stitch::tryFrom($name->stitch->value.$loops),
+                default => null,
+            };
+            if (null !== $name && null !== $stitch) {
+                $c->at += $name->tokens;
+                $c->takeType(TokenType::Close);
+
+                return $stitch;
+            }
+            if (null !== $name || '.' === $c->value()) {
+                break;
+            }
+            ++$c->at;
+        }
+
+        return $c->back($from);
     }
 
     private static function same(Cursor $c, Stitch $stitch, int $number, int $from): Work
@@ -118,6 +151,16 @@ final class IntoStitches
         $all = (new Work($stitch, $number ?? 1, $c->span($from)))->together();
 
         return new Repeat([$plain, ...$all], null, $c->span($from));
+    }
+
+    /** How many chains a space is under: said, or one, or as many as stitches go into it. */
+    private static function chains(Cursor $c, int $number, int $said, int $from): int
+    {
+        return match (true) {
+            $said > 0 => $said,
+            1 === $number, Assumption::SpaceOfOne === $c->choose($from, [Assumption::SpaceOfOne, Assumption::SpaceOfAll]) => 1,
+            default => $number,
+        };
     }
 
     /** Into the space under chains: as many stitches as there are chains, those beyond beside the last, those lacking skipped. */

@@ -117,6 +117,12 @@ final class Lines
             // "BLO: sc around", where "BLO: back loop only" tells what it means.
             return false;
         }
+        if (null !== $name && $c->tokens->is($sign, TokenType::Dash) && 2 === $c->tokens->number($sign + 1)
+            && \in_array($c->tokens->value($c->tokens->count() - 1), Words::STITCHES, true)
+            && $c->tokens->isAmong($sign + 3, $sign + 6, ['one', 'same', 'a', 'the', '1'])) {
+            // "inc - 2 sc in one stitch" teaches a word.
+            return true;
+        }
         $isShaping = null !== $name && ($name->stitch->uses() > 1 || $name->stitch->makes() > 1);
 
         return (null === $c->tokens->number($sign + 1) || $isShaping && null !== $c->vocabulary->at($c->tokens, $sign + 2))

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\TokenType;
 
 /** Reads what names other pieces that a round is worked on: "join to the first leg with sc", "12 sc around leg 2", "3 sc along the chain". */
 final class OtherPieces
@@ -14,8 +17,9 @@ final class OtherPieces
         'first', 'second', 'third', 'fourth', 'other', 'left', 'right', 'next', 'last', 'same', 'new', 'previous', '1st', '2nd', '3rd', '4th',
     ];
     private const NAMES = [
-        'leg', 'legs', 'foot', 'feet', 'paw', 'paws', 'arm', 'arms', 'ear', 'ears', 'wing', 'wings', 'fin', 'fins', 'horn', 'horns', 'tube', 'tubes', 'toe',
-        'toes', 'finger', 'fingers', 'body', 'head', 'piece', 'pieces', 'part', 'parts', 'dome', 'domes', 'half',
+        'leg', 'legs', 'foot', 'feet', 'paw', 'paws', 'arm', 'arms', 'ear', 'ears', 'wing', 'wings', 'fin', 'fins', 'horn', 'horns', 'tube', 'tubes',
+        'toe', 'tail', 'limb', 'limbs', 'flipper', 'flippers', 'collar', 'petal', 'petals', 'leaf', 'toes', 'finger', 'fingers', 'body', 'head',
+        'piece', 'pieces', 'part', 'parts', 'dome', 'domes', 'half',
     ];
     private const CHAINS = ['ch', 'chs', 'chain', 'chains', 'bridge', 'gap'];
 
@@ -46,6 +50,64 @@ final class OtherPieces
         $c->at += $name->tokens;
 
         return [new Work(Stitch::Single, 1, $c->span($from))];
+    }
+
+    /**
+     * What joins another piece as one goes: "through arm and body" after its stitches, "attach the arm with the next 3 sc". They are ordinary stitches
+     * through two fabrics; what is joined is said to the maker.
+     *
+     * @return array{0: Cue, 1?: Work}|null
+     */
+    public static function goingThrough(Cursor $c, bool $isAfter): ?array
+    {
+        $from = $c->at;
+        if ($isAfter && $c->take('through', 'thru', 'thro', 'joining', 'attaching', 'catching')) {
+            $isThrough = \in_array($c->value(-1), ['through', 'thru', 'thro'], true);
+            $isNamed = self::part($c);
+            $isTwo = $c->take('and', '&', '+', 'to') && self::part($c);
+            $c->take('together') || $c->takePhrase('at', 'once') || $c->takePhrase('at', 'the', 'same', 'time');
+
+            return $isNamed && ($isTwo || !$isThrough || $c->isClauseEnd()) ? [self::joins($c, $from)] : $c->back($from);
+        }
+        $c->skip('and', 'then', 'now');
+        if (!$c->take('attach', 'join', 'add', 'place', 'hold', 'crochet', 'work', 'put', 'insert') || !self::part($c)) {
+            return $c->back($from);
+        }
+        $c->skip('on', 'in', 'to', 'onto', 'the', 'body', 'head', 'front', 'of', 'against', 'side', 'here', 'now', 'piece', 'and');
+        $said = $c->at;
+        $c->takeType(TokenType::Separator);
+        $isWith = $c->take('with', 'by', 'using', 'over', 'across', 'in', 'working', 'crocheting', 'sc') && ('sc' !== $c->value(-1) || (bool) --$c->at);
+        $c->skip('working', 'crocheting', 'the', 'next', 'a', 'an', 'following');
+        $number = $isWith ? $c->takeNumber() : null;
+        $name = null === $number ? null : $c->name();
+        if (null === $number || (null === $name && !$c->isWord(...Words::STITCHES))) {
+            return $c->back($from);
+        }
+        $work = $c->at - 1;
+        $c->at += $name->tokens ?? 1;
+        $stitches = new Work($name->stitch ?? Stitch::Single, $number, $c->span($work));
+        $after = self::goingThrough($c, true);
+        Loops::bothSides($c);
+
+        return [$after[0] ?? new Cue(CueKind::Part, $c->tokens->typed($from, $said), $c->tokens->span($from, $said)), $stitches];
+    }
+
+    private static function joins(Cursor $c, int $from): Cue
+    {
+        return new Cue(CueKind::Part, $c->tokens->typed($from, $c->at), $c->span($from));
+    }
+
+    /** "the first arm", "left ear": one of the usual parts. */
+    private static function part(Cursor $c): bool
+    {
+        $from = $c->at;
+        $c->skip('both', 'the', 'a', 'an', 'one', 'each', 'of', 'your', ...self::ORDINALS);
+        if ($c->take(...self::NAMES)) {
+            return true;
+        }
+        $c->back($from);
+
+        return false;
     }
 
     /** Passes over where a number of stitches go, which needs no counting: they follow one another. */

@@ -155,10 +155,13 @@ final class Remarks
                 // "*place a marker*"
                 break;
             }
-            if ($at > $c->at && $isStrong && \in_array($c->tokens->value($at), ['and', 'then'], true)
-                && (null !== $c->vocabulary->at($c->tokens, $at + 1)
-                    || (null !== $c->tokens->number($at + 1) && null !== $c->vocabulary->at($c->tokens, $at + 2)))) {
-                break;
+            if ($at > $c->at && $isStrong && \in_array($c->tokens->value($at), ['and', 'then'], true)) {
+                // A line without a head that says to flatten and work is one thing to do.
+                $next = $at + ($c->begins > 0 && \in_array($c->tokens->value($at + 1), ['work', 'crochet', 'make', 'do'], true) ? 2 : 1);
+                if (null !== $c->vocabulary->at($c->tokens, $next)
+                    || (null !== $c->tokens->number($next) && null !== $c->vocabulary->at($c->tokens, $next + 1))) {
+                    break;
+                }
             }
         }
 

@@ -26,6 +26,12 @@ final class RestOf
         $from = $c->at;
         $c->takeType(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $c->skip('and', 'then', 'work', 'do', 'all', 'the');
+        $last = self::some($c);
+        if (null !== $last) {
+            $yarn = Yarns::after($c);
+
+            return null === $yarn ? $c->back($from) : [...$before, new Work(self::plain($before), $last, $c->span($from), null, $yarn)];
+        }
         $isRest = $c->take(...self::REST) || ($c->isWord('other') && \in_array($c->value(1), Words::STITCHES, true) && $c->take('other'));
         if (!$isRest) {
             return $c->back($from);
@@ -38,6 +44,15 @@ final class RestOf
         }
 
         return [...$before, new Work(self::plain($before), null, $c->span($from), null, $yarn)];
+    }
+
+    /** "last 2 sts", "next three stitches", before the yarn that they are worked in. */
+    private static function some(Cursor $c): ?int
+    {
+        $from = $c->at;
+        $number = $c->take('last', 'final', 'next', 'following') ? $c->takeNumber() : null;
+
+        return null !== $number && $c->take(...Words::STITCHES) ? $number : $c->back($from);
     }
 
     /**

@@ -38,9 +38,8 @@ final class Sentences
             return null;
         }
         $from = $c->at;
-        $again = self::repeat($c, $from) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from) ?? self::even($c, $from) ?? ($isBegun
-            ? null
-            : self::on($c, $from));
+        $again = self::repeat($c, $from, $isBegun) ?? self::as($c, $from) ?? self::someRounds($c, $from) ?? self::onward($c, $from)
+            ?? self::even($c, $from) ?? ($isBegun ? null : self::on($c, $from));
         if (null === $again) {
             return $c->back($from);
         }
@@ -59,7 +58,7 @@ final class Sentences
     }
 
     /** "Repeat round 3", "repeat rounds 3 and 4 two more times", "repeat the last round until 6 sts remain". */
-    private static function repeat(Cursor $c, int $from): ?Again
+    private static function repeat(Cursor $c, int $from, bool $isBegun): ?Again
     {
         $c->skip('then', 'and', 'now', 'work', 'continue', 'to', 'just');
         if (!$c->take(...Words::REPEAT) && !$c->take('redo')) {
@@ -68,7 +67,11 @@ final class Sentences
         $c->skip('as', 'in');
         $rounds = Extent::named($c) ?? Extent::last($c);
         if (null === $rounds) {
-            return $c->back($from);
+            // "Repeat for 4 rounds", "repeat this 3 more times": as the line before.
+            $c->skip('this', 'that', 'it');
+            $again = $isBegun ? null : Extent::until($c, $from, AgainKind::Same, null, null);
+
+            return null === $again?->times || !$c->isClauseEnd() ? $c->back($from) : $again;
         }
 
         return Extent::until($c, $from, AgainKind::Same, ...$rounds);

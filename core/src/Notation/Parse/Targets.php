@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
 
 /** Reads what stitches go into: "in MR", "in 2nd ch from hook", "in next 3 sts", "in each st around", "in every other st". */
@@ -125,9 +126,14 @@ final class Targets
     {
         if ($in && 'over' !== $preposition && $c->take('same')) {
             self::stitchWords($c);
-            $c->takePhrase('as', 'join') || $c->takePhrase('as', 'joining') || $c->takePhrase('as', 'the', 'join')
-                || $c->takePhrase('as', 'joining', 'sl', 'st') || $c->takePhrase('as', 'sl', 'st') || $c->takePhrase('as', 'last', 'st')
-                    || $c->takePhrase('as', 'ch', '1') || $c->takePhrase('as', 'ch');
+            if ($c->take('as')) {
+                // "as the join", "as joining sl st", "as ch 1", "as the first sc was worked"
+                $c->skip('the', 'your', 'join', 'joining', 'first', 'last', 'previous', 'sl', 'ss', 'slip', ...Words::STITCHES);
+                $name = $c->name();
+                $c->at += $name->tokens ?? 0;
+                Stitch::Chain === $name?->stitch && $c->takeType(TokenType::Number);
+                $c->skip('was', 'were', 'made', 'worked', 'of', 'the', 'round', 'rnd', ...Words::STITCHES);
+            }
 
             return new Target(TargetKind::Same);
         }
@@ -181,7 +187,7 @@ final class Targets
             || $c->isWord('ch', 'chain') && \in_array($c->value(1), ['sp', 'space'], true)) {
             ++$c->at;
             $c->takeType(TokenType::Dash);
-            $chains = null !== $c->number() ? (int) $c->takeNumber() : 1;
+            $chains = null !== $c->number() ? (int) $c->takeNumber() : 0;
             if ($c->take('sp', 'space', 'sps', 'spaces', 'loop', 'lp')) {
                 return new Target(TargetKind::Space, $chains);
             }

@@ -52,4 +52,18 @@ final class WholeLine
 
         return new YarnPhrase($name, $c->span($from));
     }
+
+    /** Whether the line's yarns in brackets stand before their stitches: the first of them follows none. */
+    public static function standBefore(Cursor $c, int $here): bool
+    {
+        for ($at = 1; $at < $here; ++$at) {
+            if ($at > $c->begins && $c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
+                return $c->tokens->is($at + $name[1], TokenType::Close)
+                    && ($at - 1 <= $c->begins || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar))
+                        && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
+            }
+        }
+
+        return false;
+    }
 }

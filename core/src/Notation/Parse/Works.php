@@ -104,6 +104,10 @@ final class Works
 
             return self::evenly($c, $stitch, null, $from) ?? $c->back($mark);
         }
+        $unnamed = null === $number ? null : Unnamed::of($c, $number, $from);
+        if (null !== $unnamed) {
+            return $unnamed;
+        }
         $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
         [$stitch, $number] = self::stitch($c, $number) ?? [null, $number];
         if (null === $stitch) {

@@ -29,7 +29,22 @@ final class YarnName
         }
         $c->at += $found[1];
 
-        return $found[0];
+        return self::together($c, $found[0]);
+    }
+
+    /** "A and B held together", worked as one: a yarn of its own, "A and B". */
+    private static function together(Cursor $c, string $name): string
+    {
+        $from = $c->at;
+        $other = $c->take('and', '&', '+') ? $c->yarns->at($c->tokens, $c->at) : null;
+        $c->at += $other[1] ?? 0;
+        $isHeld = $c->skip('held', 'together', 'double', 'doubled', 'as', 'one', 'strand')
+            && $c->tokens->isAmong($from, $c->at, ['together', 'double', 'doubled']);
+        if (!$isHeld) {
+            $c->back($from);
+        }
+
+        return $isHeld && null !== $other ? "{$name} and {$other[0]}" : $name;
     }
 
     /** A name that no yarn has yet: the words up to where something else begins. */

@@ -61,25 +61,11 @@ final class Yarns
             ? YarnName::known($c)
             : null;
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
-        if (!$isWhole || ($bracket ? self::standBefore($c, $from + 1) : !$in && ':' === $c->value())) {
+        if (!$isWhole || ($bracket ? WholeLine::standBefore($c, $from + 1) : !$in && ':' === $c->value())) {
             return $c->back($from);
         }
 
         return $name;
-    }
-
-    /** Whether the line's yarns in brackets stand before their stitches: the first of them follows none. */
-    private static function standBefore(Cursor $c, int $here): bool
-    {
-        for ($at = 1; $at < $here; ++$at) {
-            if ($at > $c->begins && $c->tokens->is($at - 1, TokenType::Open) && null !== $name = $c->yarns->at($c->tokens, $at)) {
-                return $c->tokens->is($at + $name[1], TokenType::Close)
-                    && ($at - 1 <= $c->begins || $c->tokens->is($at - 2, TokenType::Stop, TokenType::Separator, TokenType::Dash, TokenType::Bar))
-                        && ($c->tokens->isWord($at + $name[1] + 1) || null !== $c->tokens->number($at + $name[1] + 1));
-            }
-        }
-
-        return false;
     }
 
     private static function isParted(Cursor $c, bool $in): bool
@@ -174,7 +160,7 @@ final class Yarns
         }
         $square = '[' === $c->value(-1);
         $c->skip('in', 'with', 'using');
-        $name = $first || $square || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) || WholeLine::isBeside($c, $from)
+        $name = $first || $square || self::isLed($c, $from) || WholeLine::isBeside($c, $from) || WholeLine::standBefore($c, $from + 1)
             ? YarnName::known($c)
             : null;
         if (null === $name || !$c->takeType(TokenType::Close) || $c->is(TokenType::Times)) {
@@ -198,8 +184,9 @@ final class Yarns
         }
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($c->tokens->value($named)) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
-        $first = $first || $c->tokens->is($from - 1, TokenType::Separator, TokenType::Stop) || WholeLine::isBeside($c, $from);
-        $isLed = !$in && $first && $c->tokens->isCapital($named) && null !== $c->name(null === $c->number() ? 0 : 1);
+        $first = $first || self::isLed($c, $from) || WholeLine::isBeside($c, $from);
+        $isBold = $c->tokens->is($from - 1, TokenType::Star) && $c->takeType(TokenType::Star);
+        $isLed = !$in && $first && ($isBold || $c->tokens->isCapital($named)) && null !== $c->name(null === $c->number() ? 0 : 1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
             ++$c->at;
@@ -210,6 +197,13 @@ final class Yarns
         }
 
         return new SaidYarn($name);
+    }
+
+    /** After a sign between clauses, an arrow, or what makes bold: "6 sc → B 6 sc", "6 sc **teal** 6 sc". */
+    private static function isLed(Cursor $c, int $at): bool
+    {
+        return $c->tokens->is($at - 1, TokenType::Separator, TokenType::Stop, TokenType::Equals)
+            || ($c->tokens->is($at - 1, TokenType::Star) && 2 === \strlen($c->tokens->value($at - 1)));
     }
 
     /** "at the end of R9", "in last st of rnd 9" */
