@@ -4,20 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\CueKind;
-use Alternum\Core\Notation\Node\Cue;
-use Alternum\Core\Notation\Node\Foundation;
-use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Notation\Stitch;
-use Alternum\Core\Notation\Wrapping;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Join;
@@ -34,8 +26,9 @@ use Alternum\Core\Plan\Yarn;
  */
 final readonly class Pasted
 {
-    /** "Tail fin", "Eye patch": a part's name, though it begins with what cues are about. */
-    private const PART = '/^\W*(?:tail|eye|eyes|nose|button|ear|marker)s?(?: \pL+){1,2}\W*$/iu';
+    private const MAKE = '/^\W*(?:make|work|crochet) (\d{1,2}|two|three|four|five|six|eight)(?: (?:of (?:these|them|each)|alike|pieces?|times))*\W*$/iu';
+    private const OTHER = '/^\W*(?:repeat|do the same|work the same|make (?:it|one more|another)(?: one)?|make (?:a|the) second(?: \pL+)?)(?: this| again)?'
+        .'(?: (?:(?:for|on|with) (?:the |your )?(?:second|other|2nd)(?: \pL+)?|in the same way|the same way|the same|alike))*\W*$/iu';
     /** Words that close a round; "join B" brings a yarn in. */
     private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
@@ -64,43 +57,11 @@ final readonly class Pasted
      */
     private static function pieces(string $text, Plan $plan): array
     {
-        $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
-        $lines = Wrapping::apart(false === $typed ? [] : $typed);
         $yarns = YarnNames::of($plan->yarns);
         $parser = Parser::of($plan->terms, $yarns);
-        $parts = [];
-        $part = [];
-        $waiting = [];
-        $hasRounds = false;
-        foreach ($lines as $line) {
-            [$isRound, $isFirst] = self::kind($parser, $line);
-            if (!$isRound) {
-                $waiting[] = $line;
-                continue;
-            }
-            $cut = self::heading($waiting, $parser);
-            // Under a heading of its own, what is worked through two layers is a piece: an edging.
-            $isHeaded = $cut < \count($waiting);
-            $isEdging = $isHeaded && SaidBeginning::joinsLayers([...$waiting, $line]);
-            $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
-            if (($isFirst || $isEdging) && $hasRounds) {
-                // What stands between two pieces belongs to the later one from its heading on.
-                $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
-                if (\count($parts) >= Limits::PIECES) {
-                    throw EditRefused::pastedTooManyPieces();
-                }
-                $waiting = \array_slice($waiting, $cut);
-                $part = [];
-            }
-            array_push($part, ...$waiting, ...[$line]);
-            $waiting = [];
-            $hasRounds = true;
-        }
-        $parts[] = [...$part, ...$waiting];
-
         $pieces = [];
         $before = $plan->pieces;
-        foreach ($parts as $i => $part) {
+        foreach (PastedParts::of($text, $parser) as $i => $part) {
             $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
             [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }
@@ -137,93 +98,42 @@ final readonly class Pasted
             : [$on, $piece->on($said, $reading)];
     }
 
-    /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */
-    private static function kind(Parser $parser, string $line): array
+    /**
+     * What is beside a piece's name is a remark, but for the yarn that it is made in: "in cream", "color: pink", "black".
+     *
+     * @return list<string>
+     */
+    private static function beside(string $said, Parser $parser): array
     {
-        if (mb_strlen($line) > Limits::LINE) {
-            return [true, false];
-        }
-        $parsed = $parser->line($line);
-        if (null !== $parsed->yarns) {
-            return [false, false];
-        }
-        if (null !== $parsed->error) {
-            return [!$parsed->isHeading, 1 === $parsed->head?->from];
-        }
-        $read = $parsed->lines[0] ?? null;
-        if (null === $read || !($read->isWorked() || [] !== $read->again || null !== $read->head)) {
-            return [false, false];
+        $yarn = (string) preg_replace('/^(?:in |colou?r ?[:=-]? ?|yarn ?[:=-] ?)+/iu', '', $said);
+        foreach ([$said, "in {$yarn}"] as $line) {
+            $items = $parser->line($line)->lines[0]->items ?? [];
+            if ('' !== $yarn && 1 === \count($items) && $items[0] instanceof YarnPhrase) {
+                return [$line];
+            }
         }
 
-        return [true, null === $read->head ? self::begins($read) : 1 === $read->head->from];
-    }
-
-    private static function begins(Line $line): bool
-    {
-        return [] !== array_filter($line->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($line);
-    }
-
-    /** "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch": what the first row is worked into, and no piece of its own. */
-    private static function isFoundation(Parser $parser, string|false $above, string $line): bool
-    {
-        $chain = false === $above || mb_strlen($above) > Limits::LINE ? null : ($parser->line($above)->lines[0] ?? null);
-        $first = $parser->line($line)->lines[0] ?? null;
-
-        return null !== $chain && null !== $first && null === $chain->head && self::isChain($chain) && null !== $first->head && !self::begins($first);
-    }
-
-    /** "in cream": what is beside a piece's name is a remark, but for the yarn that it is made in. */
-    private static function isYarn(Parser $parser, string $said): bool
-    {
-        $items = $parser->line($said)->lines[0]->items ?? [];
-
-        return 1 === \count($items) && $items[0] instanceof YarnPhrase;
-    }
-
-    /** "Ch 7." on a line of its own. */
-    private static function isChain(Line $line): bool
-    {
-        $stitches = $line->stitches();
-
-        return 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch && ($stitches[0]->times ?? 0) > 3;
+        return '' === $said ? [] : ["# {$said}"];
     }
 
     /**
-     * @param list<string> $waiting lines without rounds
+     * Takes out what only says how often a piece is made: "Make 2." under its heading, "Repeat for the second ear." after its rounds.
      *
-     * @return int where the later piece's own begin: its heading, with remarks under it
+     * @param list<string> $lines
+     *
+     * @return array{list<string>, int} the others, and how often
      */
-    private static function heading(array $waiting, Parser $parser): int
+    private static function often(array $lines): array
     {
-        foreach ($waiting as $i => $line) {
-            if (PieceHeading::isOurs($line)) {
-                return $i;
-            }
-        }
-        foreach (array_keys($waiting) as $i) {
-            $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
-            if ($isAfterBlank && '' !== trim($waiting[$i]) && null !== self::headingOf($waiting[$i], $parser)) {
-                return $i;
-            }
+        $often = 1;
+        $kept = [];
+        foreach ($lines as $line) {
+            $said = 1 === preg_match(self::MAKE, $line, $make) ? PieceHeading::number($make[1]) : (1 === preg_match(self::OTHER, $line) ? 2 : null);
+            $often = max($often, $said ?? 1);
+            array_push($kept, ...(null === $said ? [$line] : []));
         }
 
-        return \count($waiting);
-    }
-
-    /** What a line says as a heading; a yarn, and what is to be done, are none. */
-    private static function headingOf(string $line, Parser $parser): ?PieceHeading
-    {
-        $parsed = $parser->line(mb_substr($line, 0, Limits::LINE));
-        $items = $parsed->lines[0]->items ?? [];
-        $isSaid = [] !== $items && [] === array_filter(
-            $items,
-            static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
-                && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
-        );
-
-        $isOther = '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
-
-        return $isOther || $isSaid || 1 === preg_match('/[|\t]/', trim($line)) ? null : PieceHeading::of($line);
+        return [$kept, $often];
     }
 
     /**
@@ -232,20 +142,20 @@ final readonly class Pasted
      */
     private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns, array $names): PastedPiece
     {
-        $name = '';
-        $copies = 1;
+        [$lines, $often] = self::often($lines);
+        $named = null;
         foreach ($lines as $i => $line) {
-            if (self::kind($parser, $line)[0]) {
+            if (PastedParts::kind($parser, $line)[0]) {
                 break;
             }
             // The heading nearest to the rounds is theirs: a title may stand above it.
-            $read = self::headingOf($line, $parser);
-            if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '('))) {
-                [$name, $copies, $heading, $said, $named] = [$read->name, $read->copies, $i, $read->rest, $read];
+            $read = PastedParts::headingOf($line, $parser);
+            if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '(') || null !== $read->worked)) {
+                [$heading, $named] = [$i, $read];
             }
         }
-        if (isset($heading)) {
-            array_splice($lines, $heading, 1, '' === ($said ?? '') ? [] : [self::isYarn($parser, $said) ? $said : "# {$said}"]);
+        if (isset($heading, $named)) {
+            array_splice($lines, $heading, 1, self::beside($named->rest, $parser));
         }
         while ([] !== $lines && '' === trim($lines[0])) {
             array_shift($lines);
@@ -254,20 +164,20 @@ final readonly class Pasted
             array_pop($lines);
         }
         $text = implode("\n", $lines);
-        $worked = ($named ?? null)->worked ?? match (true) {
+        $worked = $named->worked ?? match (true) {
             self::isInRows($text) => Worked::Rows,
             preg_match_all(self::JOINS, $text) >= 2 => Worked::Joined,
             default => Worked::Spiral,
         };
 
         return new PastedPiece(
-            name: mb_substr($name, 0, Limits::NAME),
-            copies: min($copies, Limits::COPIES),
+            name: mb_substr($named->name ?? '', 0, Limits::NAME),
+            copies: min(max($named->copies ?? 1, $often), Limits::COPIES),
             worked: $worked,
             lines: $lines,
             reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
             begins: SaidBeginning::of(self::top($parser, $lines), $names),
-            firstRound: ($named ?? null)?->firstRound,
+            firstRound: $named?->firstRound,
         );
     }
 
@@ -279,7 +189,7 @@ final readonly class Pasted
     private static function top(Parser $parser, array $lines): array
     {
         foreach ($lines as $i => $line) {
-            if (self::kind($parser, $line)[0]) {
+            if (PastedParts::kind($parser, $line)[0]) {
                 return \array_slice($lines, 0, $i + 1);
             }
         }

@@ -84,9 +84,15 @@ final class PastedYarns
         return array_values(array_diff($names, array_map(static fn (Yarn $yarn): string => $yarn->name, $plan->yarns)));
     }
 
+    /** A pattern that was written here says its yarns in full. */
+    private const WRITTEN = '/^Yarn: (?<key>[A-Z]) (?<name>.+?), [^,(]+ \(/mu';
+
     /** @return array<string, string> what each letter stands for */
     private static function keys(string $text): array
     {
+        if (preg_match_all(self::WRITTEN, $text, $written, \PREG_SET_ORDER) > 0) {
+            return array_column($written, 'name', 'key');
+        }
         $lines = preg_split('/\r\n|\n|\r/', $text);
 
         return array_merge(...array_map(

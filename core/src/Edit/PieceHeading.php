@@ -15,8 +15,13 @@ final readonly class PieceHeading
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
     private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)\b/iu';
     private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up|face to the tail|tail to the face))?\)$/u';
-    private const WORKED = '/\b(?:(?<rows>in rows)|(?<joined>in joined rounds)|(?<spiral>in a spiral))\b/i';
+    private const WORKED = '/\b(?:worked )?(?:(?<rows>(?:in )?rows|flat)|(?<joined>(?:in )?joined rounds|joined)|(?<spiral>(?:in )?(?:a |continuous )?spiral))\b/i';
     private const FROM = '/\b(?:from (?:the )?)?(?:top[ -]down|bottom[ -]up)\b|\bfrom (?:the )?\pL+(?: end)? to (?:the )?\pL+(?: end)?\b/iu';
+    /** "2. Tail": numbered in a list. */
+    private const LISTED = '/^\s*\d{1,2}[.)]\s+(?=\pL)/u';
+    /** "Two legs", "2x ears", "Pair of boots". */
+    private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
+    private const ALIKE = '/\b(?:both |all )?(?:alike|identical|the same)\b/iu';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /**
@@ -35,27 +40,34 @@ final readonly class PieceHeading
 
     public static function of(string $line): ?self
     {
+        $line = (string) preg_replace(self::LISTED, '', $line);
         if (1 !== preg_match(self::NAME, $line, $match) || '' === trim($match['name'])) {
             return null;
         }
         $rest = trim($match['rest'] ?? '', " \t:()[]*=_~-–—");
         $copies = 1;
         if (1 === preg_match(self::COPIES, $rest, $number)) {
-            $copies = self::NUMBERS[strtolower($number['copies'])] ?? (int) $number['copies'];
+            $copies = self::number($number['copies']);
             $rest = trim((string) preg_replace(self::COPIES, '', $rest, 1), " \t,;:x×");
         } elseif ('' !== $rest && 1 === preg_match('/\d|\./', $rest)) {
             return null;
         }
 
+        $rest = trim((string) preg_replace(self::ALIKE, '', $rest), " \t,;:()");
         $name = trim($match['name'], " \t*_~");
-        // A pattern that was written here has its headings in capitals.
-        $isOurs = self::isOurs($line) && mb_strtoupper($name) === $name;
+        if (1 === preg_match(self::OFTEN, $name, $often) && mb_strlen($name) > mb_strlen($often[0]) + 1) {
+            $copies = '' === ($often['copies'] ?? '') ? 2 : self::number($often['copies']);
+            $name = mb_substr($name, mb_strlen($often[0]));
+            $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+        }
+        // Headings often stand in capitals, as they do in a pattern that was written here.
+        $isCapital = mb_strlen($name) > 2 && mb_strtoupper($name) === $name && mb_strtolower($name) !== $name;
 
         $said = (string) preg_replace_callback(self::FROM, static fn (array $end): string => null === SaidEnd::in($end[0]) ? $end[0] : '', $rest);
         $said = (string) preg_replace(self::WORKED, '', $said);
 
         return new self(
-            name: $isOurs ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,
+            name: $isCapital ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,
             copies: max(1, min($copies, Limits::COPIES)),
             rest: 1 === preg_match('/\pL/u', $said) ? $rest : '',
             worked: match (true) {
@@ -66,6 +78,21 @@ final readonly class PieceHeading
             },
             firstRound: SaidEnd::in($rest),
         );
+    }
+
+    /** "2", "two" */
+    public static function number(string $said): int
+    {
+        return self::NUMBERS[strtolower($said)] ?? (int) $said;
+    }
+
+    /** Whether a line is a name rather than a sentence, so that nothing need part it from what stands above it. */
+    public function isName(string $line): bool
+    {
+        $words = preg_match_all('/\pL+/u', $this->name);
+
+        return !str_ends_with(rtrim($line), '.') && 1 === preg_match('/^\P{Ll}/u', ltrim($line, " \t*_~#-")) && ($this->copies > 1 || $words < 4)
+            && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1);
     }
 
     /** Whether it is a heading as a pattern has it that was written here, and so no remark. */

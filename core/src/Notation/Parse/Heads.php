@@ -178,6 +178,10 @@ final class Heads
 
             return $last;
         }
+        if ('.' === $c->value() && $c->isAhead(1, TokenType::Dash) && \in_array($c->value(2), Words::ROUND, true)) {
+            // "Rnd 4. - Rnd 6."
+            ++$c->at;
+        }
         $dash = $c->is(TokenType::Dash);
         $close = $c->tokens->isClose($c->at);
         if (!$dash && !\in_array($c->value(), self::TO, true)) {

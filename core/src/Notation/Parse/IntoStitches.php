@@ -16,7 +16,7 @@ use Alternum\Core\Plan\Message;
 final class IntoStitches
 {
     /** So many words may say how several in one are drawn together. */
-    private const DRAWN = 10;
+    private const DRAWN = 16;
 
     /** @param int $from the first token of the whole */
     public static function of(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
@@ -122,7 +122,7 @@ final class IntoStitches
 
                 return $stitch;
             }
-            if (null !== $name || '.' === $c->value()) {
+            if (null !== $name && !\in_array($c->value(-1), ['first', 'last', 'same', 'the', 'all'], true) || '.' === $c->value()) {
                 break;
             }
             ++$c->at;

@@ -118,8 +118,9 @@ final class Lines
             return false;
         }
         if (null !== $name && $c->tokens->is($sign, TokenType::Dash) && 2 === $c->tokens->number($sign + 1)
-            && \in_array($c->tokens->value($c->tokens->count() - 1), Words::STITCHES, true)
-            && $c->tokens->isAmong($sign + 3, $sign + 6, ['one', 'same', 'a', 'the', '1'])) {
+            && (\in_array($c->tokens->value($c->tokens->count() - 1), ['together', 'tog'], true)
+                || \in_array($c->tokens->value($c->tokens->count() - 1), Words::STITCHES, true)
+                && $c->tokens->isAmong($sign + 3, $sign + 6, ['one', 'same', 'a', 'the', '1']))) {
             // "inc - 2 sc in one stitch" teaches a word.
             return true;
         }

@@ -70,7 +70,7 @@ final class OtherPieces
             return $isNamed && ($isTwo || !$isThrough || $c->isClauseEnd()) ? [self::joins($c, $from)] : $c->back($from);
         }
         $c->skip('and', 'then', 'now');
-        if (!$c->take('attach', 'join', 'add', 'place', 'hold', 'crochet', 'work', 'put', 'insert') || !self::part($c)) {
+        if (!$c->take('attach', 'join', 'add', 'place', 'hold', 'crochet', 'work', 'put', 'insert', 'fasten', 'secure', 'catch') || !self::part($c)) {
             return $c->back($from);
         }
         $c->skip('on', 'in', 'to', 'onto', 'the', 'body', 'head', 'front', 'of', 'against', 'side', 'here', 'now', 'piece', 'and');
@@ -110,6 +110,13 @@ final class OtherPieces
         return false;
     }
 
+    /** Whether another piece is held to the work in this line, so that "through both" is through it and the fabric. */
+    public static function isHeld(Cursor $c): bool
+    {
+        return $c->tokens->isAmong($c->begins, $c->at, ['attach', 'place', 'hold', 'join', 'insert', 'put', 'position', 'holding'])
+            && $c->tokens->isAmong($c->begins, $c->at, self::NAMES);
+    }
+
     /** Passes over where a number of stitches go, which needs no counting: they follow one another. */
     public static function pass(Cursor $c): bool
     {
@@ -117,6 +124,14 @@ final class OtherPieces
             return false;
         }
         $from = $c->at;
+        if ($c->take('in', 'into')) {
+            $c->skip('the', 'each', ...self::CHAINS);
+            if (\in_array($c->value(-1), self::CHAINS, true) && $c->isClauseEnd()
+                && Assumption::SpaceOfAll === $c->choose($from, [Assumption::SpaceOfAll, Assumption::SpaceOfOne])) {
+                return true;
+            }
+            $c->back($from);
+        }
         $isAlong = $c->take('around', 'along', 'across', 'over', 'on', 'onto', 'down', 'up');
         if (!$isAlong && !$c->take('in', 'into')) {
             return false;

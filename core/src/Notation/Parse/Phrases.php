@@ -28,6 +28,11 @@ final class Phrases
         ['every st|stitch !in into of to for around on across until till', 'in each st'],
         ['in same st|stitch|sc|dc and in each', 'in each'],
         ['in the same st|stitch|sc|dc and in each', 'in each'],
+        ['same place|spot|hole', 'same st'],
+        ['continue|continuing around|across', 'repeat around'],
+        ['continue|continuing pattern around|across', 'repeat around'],
+        ['continue|continuing in pattern around|across', 'repeat around'],
+        ['continue|continuing this|like this|so around|across', 'repeat around'],
         ['in same st|stitch and each', 'in each'],
         ['in the same st|stitch and each', 'in each'],
         ['in same st|stitch as join|joining and in each', 'in each'],
@@ -52,7 +57,21 @@ final class Phrases
             }
         }
 
-        return self::numbers($lexer, self::led($lexer, self::foundation($lexer, $tokens)));
+        return self::numbers($lexer, self::led($lexer, self::foundation($lexer, self::counts($lexer, $tokens))));
+    }
+
+    /** "(24, 5 rounds)" says two things. */
+    private static function counts(Lexer $lexer, Tokens $tokens): Tokens
+    {
+        for ($at = 0; $tokens->has($at); ++$at) {
+            if ($tokens->is($at, TokenType::Open) && $tokens->is($at + 1, TokenType::Number) && $tokens->is($at + 2, TokenType::Separator)
+                && $tokens->is($at + 3, TokenType::Number) && \in_array($tokens->value($at + 4), ['rounds', 'rnds', 'rows'], true)
+                && $tokens->is($at + 5, TokenType::Close)) {
+                return $tokens->with($at + 2, 1, Tokens::of($lexer, ') ('));
+            }
+        }
+
+        return $tokens;
     }
 
     /** "12 fsc", "foundation sc 12": chains with the round worked along them, which come out alike. */

@@ -28,7 +28,7 @@ final class RestOf
         $c->skip('and', 'then', 'work', 'do', 'all', 'the');
         $last = self::some($c);
         if (null !== $last) {
-            $yarn = Yarns::after($c);
+            $yarn = $c->take('use', 'work') ? YarnName::known($c) : Yarns::after($c);
 
             return null === $yarn ? $c->back($from) : [...$before, new Work(self::plain($before), $last, $c->span($from), null, $yarn)];
         }
@@ -50,6 +50,7 @@ final class RestOf
     private static function some(Cursor $c): ?int
     {
         $from = $c->at;
+        $c->takePhrase('in', 'the') || $c->take('in');
         $number = $c->take('last', 'final', 'next', 'following') ? $c->takeNumber() : null;
 
         return null !== $number && $c->take(...Words::STITCHES) ? $number : $c->back($from);

@@ -56,7 +56,7 @@ final class Suffixes
         }
         if (Loops::bothSides($c)) {
             // Of two layers each stitch takes one of both.
-            return ($c->namesOthers ? $node : self::closed($c, $node))->withSpan($node->span->to($c->span($from)));
+            return ($c->namesOthers || OtherPieces::isHeld($c) ? $node : self::closed($c, $node))->withSpan($node->span->to($c->span($from)));
         }
         $loop = null === $node->loop ? Loops::loop($c) : null;
         if (null !== $loop) {

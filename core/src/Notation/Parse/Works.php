@@ -160,7 +160,7 @@ final class Works
             }
             $c->at += $name->tokens;
 
-            return [$name->stitch, $number];
+            return [self::loops($c, $name->stitch), $number];
         }
         if ($c->is(TokenType::Times) && null === $c->number(1) && !($c->at > 0 && $c->tokens->isWord($c->at - 1)) && !$c->isAhead(1, TokenType::Dash)) {
             ++$c->at;
@@ -188,6 +188,20 @@ final class Works
         $before = null !== $c->tokens->number($c->at - 1) ? $c->at - 2 : $c->at - 1;
 
         return $c->tokens->is($before, TokenType::Open, TokenType::Star) && $c->isAhead(2, TokenType::Close, TokenType::Star);
+    }
+
+    /** "a bobble of 4 dc", "popcorn with 5 dc" */
+    private static function loops(Cursor $c, Stitch $stitch): Stitch
+    {
+        $from = $c->at;
+        if (!\in_array($stitch, [Stitch::Bobble, Stitch::Popcorn], true) || !$c->take('of', 'with') || null === ($loops = $c->number()) || null === $c->name(1)) {
+            $c->back($from);
+
+            return $stitch;
+        }
+        $c->at += 2;
+
+        return 5 === $loops ? $stitch : Stitch::tryFrom($stitch->value.$loops) ?? throw $c->error(Message::of('stitch.loops', loops: $loops), $c->at - 2);
     }
 
     /** "5-loop bobble", "4 dc popcorn": the number before it is the loops'. */

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Line;
+use Alternum\Core\Notation\Node\Node;
+use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\YarnPhrase;
+use Alternum\Core\Notation\Parser;
+use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Limits;
+
+/** Parts a pasted pattern into the lines of its pieces: a new one begins where the rounds begin anew, or where it is said to be worked as another. */
+final class PastedParts
+{
+    /** "Tail fin", "Eye patch": a part's name, though it begins with what cues are about. */
+    private const PART = '/^\W*(?:tail|eye|eyes|nose|button|ear|marker)s?(?: \pL+){1,2}\W*$/iu';
+    /** "Left arm: work as the right arm.", "Same as the first leg, but do not fasten off." */
+    private const AS = '/^\W*(?:(?<name>[^:.]{2,60})[:.]\s*)?(?:work|make|crochet|do|worked|made)?\s*(?:it |this )?(?:exactly |just )?(?:the )?(?:same )?(?:as|like) '
+        .'(?:for )?(?:the )?(?<other>\pL[\pL ]{1,40}?)(?<rest>[.,;].*)?$/iu';
+
+    /**
+     * @return list<non-empty-list<string>>
+     *
+     * @throws EditRefused where it has more pieces than a plan can
+     */
+    public static function of(string $text, Parser $parser): array
+    {
+        $parts = [];
+        $part = [];
+        $waiting = [];
+        $hasRounds = false;
+        foreach (PastedLines::of($text) as $line) {
+            $copied = self::copied($line, $waiting, [...$parts, $part], $parser);
+            if (null !== $copied) {
+                [$parts[], $part, $waiting, $hasRounds] = [[...$part, ...$copied[0]], $copied[1], [], true];
+                continue;
+            }
+            [$isRound, $isFirst] = self::kind($parser, $line);
+            if (!$isRound) {
+                $waiting[] = $line;
+                continue;
+            }
+            $cut = self::heading($waiting, $parser);
+            // Under a heading of its own, what is worked through two layers is a piece: an edging.
+            $isHeaded = $cut < \count($waiting);
+            $isEdging = $isHeaded && SaidBeginning::joinsLayers([...$waiting, $line]);
+            $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
+            if (($isFirst || $isEdging) && $hasRounds) {
+                // What stands between two pieces belongs to the later one from its heading on.
+                $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
+                if (\count($parts) >= Limits::PIECES) {
+                    throw EditRefused::pastedTooManyPieces();
+                }
+                $waiting = \array_slice($waiting, $cut);
+                $part = [];
+            }
+            array_push($part, ...$waiting, ...[$line]);
+            $waiting = [];
+            $hasRounds = true;
+        }
+        $parts[] = [...$part, ...$waiting];
+
+        return array_values(array_filter($parts, static fn (array $part): bool => [] !== $part));
+    }
+
+    /**
+     * A piece that is worked as another before it: that one's lines under its own name.
+     *
+     * @param list<string>       $waiting lines without rounds before it
+     * @param list<list<string>> $parts   those before
+     *
+     * @return array{list<string>, non-empty-list<string>}|null what of the waiting lines is the part's before it, and its own
+     */
+    private static function copied(string $line, array $waiting, array $parts, Parser $parser): ?array
+    {
+        if (1 !== preg_match(self::AS, $line, $match)) {
+            return null;
+        }
+        $cut = '' === $match['name'] ? self::heading($waiting, $parser) : \count($waiting);
+        $name = '' === $match['name'] ? ($waiting[$cut] ?? '') : $match['name'];
+        $heading = '' === $name ? null : PieceHeading::of($name);
+        foreach (null === $heading ? [] : array_reverse($parts) as $part) {
+            foreach ($part as $i => $typed) {
+                $other = self::kind($parser, $typed)[0] ? null : self::headingOf($typed, $parser);
+                if (null !== $other && 0 === strcasecmp($other->name, trim($match['other']))) {
+                    $rest = trim($match['rest'] ?? '', ' .,;');
+                    $lines = \array_slice($part, $i + 1);
+                    if (1 === preg_match('/\b(?:not|don.?t|without) fasten/i', $rest)) {
+                        $lines = array_values(array_filter($lines, static fn (string $one): bool => 1 !== preg_match('/^\W*fasten off\W*$/i', $one)));
+                    }
+
+                    return [\array_slice($waiting, 0, $cut), [$name, ...('' === $rest ? [] : ["# {$rest}"]), ...$lines]];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */
+    public static function kind(Parser $parser, string $line): array
+    {
+        if (mb_strlen($line) > Limits::LINE) {
+            return [true, false];
+        }
+        $parsed = $parser->line($line);
+        if (null !== $parsed->yarns) {
+            return [false, false];
+        }
+        if (null !== $parsed->error) {
+            return [!$parsed->isHeading, 1 === $parsed->head?->from];
+        }
+        $read = $parsed->lines[0] ?? null;
+        if (null === $read || !($read->isWorked() || [] !== $read->again || null !== $read->head)) {
+            return [false, false];
+        }
+
+        return [true, null === $read->head ? self::begins($read) : 1 === $read->head->from];
+    }
+
+    private static function begins(Line $line): bool
+    {
+        return [] !== array_filter($line->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($line);
+    }
+
+    /** "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch": what the first row is worked into, and no piece of its own. */
+    private static function isFoundation(Parser $parser, string|false $above, string $line): bool
+    {
+        $chain = false === $above || mb_strlen($above) > Limits::LINE ? null : ($parser->line($above)->lines[0] ?? null);
+        $first = $parser->line($line)->lines[0] ?? null;
+
+        return null !== $chain && null !== $first && null === $chain->head && self::isChain($chain) && null !== $first->head && !self::begins($first);
+    }
+
+    /** "Ch 7." on a line of its own. */
+    private static function isChain(Line $line): bool
+    {
+        $stitches = $line->stitches();
+
+        return 1 === \count($stitches) && $stitches[0] instanceof Work && Stitch::Chain === $stitches[0]->stitch && ($stitches[0]->times ?? 0) > 3;
+    }
+
+    /**
+     * @param list<string> $waiting lines without rounds
+     *
+     * @return int where the later piece's own begin: its heading, with remarks under it
+     */
+    private static function heading(array $waiting, Parser $parser): int
+    {
+        foreach ($waiting as $i => $line) {
+            if (PieceHeading::isOurs($line)) {
+                return $i;
+            }
+        }
+        foreach ($waiting as $i => $line) {
+            $isAfterBlank = 0 === $i || '' === trim($waiting[$i - 1]);
+            $heading = '' === trim($line) ? null : self::headingOf($line, $parser);
+            if (null !== $heading && ($isAfterBlank || $heading->isName($line))) {
+                return $i;
+            }
+        }
+
+        return \count($waiting);
+    }
+
+    /** What a line says as a heading; a yarn, and what is to be done, are none. */
+    public static function headingOf(string $line, Parser $parser): ?PieceHeading
+    {
+        $parsed = $parser->line(mb_substr($line, 0, Limits::LINE));
+        $items = $parsed->lines[0]->items ?? [];
+        $isSaid = [] !== $items && [] === array_filter(
+            $items,
+            static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
+                && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
+        );
+
+        $isOther = '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
+
+        return $isOther || $isSaid || 1 === preg_match('/[|\t]/', trim($line)) ? null : PieceHeading::of($line);
+    }
+}
