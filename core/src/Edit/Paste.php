@@ -100,13 +100,17 @@ final readonly class Paste implements EditKind
             }
             $taken[] = $key;
             $start = $this->isBegun ? $piece->begins?->on([...$before, ...$pieces]) : null;
+            // What a pattern that was written here says of where a piece begins is said by the piece from now on.
+            $lines = null === $start
+                ? $piece->lines
+                : array_values(array_filter($piece->lines, static fn (string $line): bool => !str_starts_with($line, 'Begin: ')));
             $made = TypedLayer::shown(
                 new Piece(
                     $key,
                     $name,
                     Copies::times($piece->copies),
                     $piece->worked,
-                    $piece->lines,
+                    $lines,
                     colours: [new LayerEntry(new Fill($plan->yarns[0]->key))],
                     settings: new PieceSettings([FirstRound::class => $piece->firstRound, JoinedStart::class => $start]),
                 ),

@@ -10,14 +10,24 @@ use Alternum\Core\Notation\Wrapping;
 final class PastedLines
 {
     /** "Nose (black): R1: 6 sc in MR": a name before its first round. */
-    private const HEADED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then)\b)(?<name>[^:\d]{2,60}):\s*(?<round>(?:r|rd|rnd|round|row)[.\s#]*1\s*[:.)-].*)$/iu';
+    private const HEADED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then|colou?rs?|stripes?|yarns?)\b)(?<name>[^:\d]{2,60}):\s*'
+        .'(?<round>(?:r|rd|rnd|round|row)[.\s#]*1\s*(?:[:.)]|[–-]\s).*(?:\d|\b(?:sc|ch|mr)\b).*)$/iu';
+
+    /** "2. Tail", a piece that is numbered in a list, and how its first round begins. */
+    private const LISTED = '/^\s*\d{1,2}[.)]\s+\p{Lu}[\pL ]{1,40}:?\s*$/u';
+    private const FIRST = '/^\s*(?:(?:r|rd|rnd|round|row)[.\s#]*1\b|ch(?:ain)? \d)/iu';
+    /** What a pattern that was written here says of a piece, and says again by itself. */
+    private const ANEW = '/^(?:Change|Front|Middle of the back): /';
 
     /** @return list<string> */
     public static function of(string $text): array
     {
         $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
+        $apart = Wrapping::apart(self::own(false === $typed ? [] : $typed));
         $lines = [];
-        foreach (Wrapping::apart(self::own(false === $typed ? [] : $typed)) as $line) {
+        foreach ($apart as $i => $line) {
+            $isListed = 1 === preg_match(self::LISTED, $line) && 1 === preg_match(self::FIRST, implode("\n", \array_slice($apart, $i + 1, 2)));
+            $line = $isListed ? (string) preg_replace('/^\s*\d{1,2}[.)]\s+/', '', $line) : $line;
             array_push($lines, ...(1 === preg_match(self::HEADED, $line, $match) ? [$match['name'], $match['round']] : [$line]));
         }
 
@@ -42,6 +52,9 @@ final class PastedLines
             --$end;
         }
 
-        return \array_slice($lines, $headings[0], $end - $headings[0]);
+        return array_values(array_filter(
+            \array_slice($lines, $headings[0], $end - $headings[0]),
+            static fn (string $line): bool => 1 !== preg_match(self::ANEW, $line),
+        ));
     }
 }

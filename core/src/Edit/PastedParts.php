@@ -22,8 +22,8 @@ final class PastedParts
     /** "Tail fin", "Eye patch": a part's name, though it begins with what cues are about. */
     private const PART = '/^\W*(?:tail|eye|eyes|nose|button|ear|marker)s?(?: \pL+){1,2}\W*$/iu';
     /** "Left arm: work as the right arm.", "Same as the first leg, but do not fasten off." */
-    private const AS = '/^\W*(?:(?<name>[^:.]{2,60})[:.]\s*)?(?:work|make|crochet|do|worked|made)?\s*(?:it |this )?(?:exactly |just )?(?:the )?(?:same )?(?:as|like) '
-        .'(?:for )?(?:the )?(?<other>\pL[\pL ]{1,40}?)(?<rest>[.,;].*)?$/iu';
+    private const AS = '/^\W*(?:(?<name>[^:.]{2,60})[:.]\s*)?(?:work|make|crochet|do|worked|made)?\s*(?:it |this )?(?:exactly |just )?'
+        .'(?:the )?(?:same )?(?:as|like) (?:for )?(?:the )?(?<other>\pL[\pL\d ]{1,40}?)(?<rest>[.,;].*)?$/iu';
 
     /**
      * @return list<non-empty-list<string>>
@@ -51,6 +51,8 @@ final class PastedParts
             // Under a heading of its own, what is worked through two layers is a piece: an edging.
             $isHeaded = $cut < \count($waiting);
             $isEdging = $isHeaded && SaidBeginning::joinsLayers([...$waiting, $line]);
+            // "Join the legs with 3 ch." under a heading leads on to its first round.
+            $isFirst = $isFirst || $isHeaded && self::isChains($parser, $line);
             $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
             if (($isFirst || $isEdging) && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
@@ -96,7 +98,7 @@ final class PastedParts
                         $lines = array_values(array_filter($lines, static fn (string $one): bool => 1 !== preg_match('/^\W*fasten off\W*$/i', $one)));
                     }
 
-                    return [\array_slice($waiting, 0, $cut), [$name, ...('' === $rest ? [] : ["# {$rest}"]), ...$lines]];
+                    return [\array_slice($waiting, 0, $cut), [$name, ...$lines, ...('' === $rest ? [] : ["# {$rest}"])]];
                 }
             }
         }
@@ -133,10 +135,22 @@ final class PastedParts
     /** "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch": what the first row is worked into, and no piece of its own. */
     private static function isFoundation(Parser $parser, string|false $above, string $line): bool
     {
-        $chain = false === $above || mb_strlen($above) > Limits::LINE ? null : ($parser->line($above)->lines[0] ?? null);
+        $isChain = false !== $above && mb_strlen($above) <= Limits::LINE && self::isChains($parser, $above);
         $first = $parser->line($line)->lines[0] ?? null;
 
-        return null !== $chain && null !== $first && null === $chain->head && self::isChain($chain) && null !== $first->head && !self::begins($first);
+        return $isChain && null !== $first?->head && !self::begins($first);
+    }
+
+    /** Chains and nothing else, without a head. */
+    private static function isChains(Parser $parser, string $line): bool
+    {
+        $read = $parser->line($line)->lines[0] ?? null;
+        $others = array_filter(
+            $read?->stitches() ?? [],
+            static fn (Node $item): bool => !$item instanceof Foundation && !($item instanceof Work && Stitch::Chain === $item->stitch),
+        );
+
+        return null !== $read && null === $read->head && [] === $others && [] !== $read->stitches();
     }
 
     /** "Ch 7." on a line of its own. */

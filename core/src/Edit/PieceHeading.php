@@ -13,12 +13,11 @@ use Alternum\Core\Plan\Worked;
 final readonly class PieceHeading
 {
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
-    private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)\b/iu';
+    private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)(?:\b|(?=x))/iu';
     private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up|face to the tail|tail to the face))?\)$/u';
-    private const WORKED = '/\b(?:worked )?(?:(?<rows>(?:in )?rows|flat)|(?<joined>(?:in )?joined rounds|joined)|(?<spiral>(?:in )?(?:a |continuous )?spiral))\b/i';
+    private const WORKED = '/\b(?:(?<rows>(?:worked )?(?:in )?rows|worked flat)|(?<joined>(?:worked )?(?:in )?joined rounds)|'
+        .'(?<spiral>(?:worked )?(?:in )?(?:a |continuous )?spiral))\b/i';
     private const FROM = '/\b(?:from (?:the )?)?(?:top[ -]down|bottom[ -]up)\b|\bfrom (?:the )?\pL+(?: end)? to (?:the )?\pL+(?: end)?\b/iu';
-    /** "2. Tail": numbered in a list. */
-    private const LISTED = '/^\s*\d{1,2}[.)]\s+(?=\pL)/u';
     /** "Two legs", "2x ears", "Pair of boots". */
     private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
     private const ALIKE = '/\b(?:both |all )?(?:alike|identical|the same)\b/iu';
@@ -40,7 +39,6 @@ final readonly class PieceHeading
 
     public static function of(string $line): ?self
     {
-        $line = (string) preg_replace(self::LISTED, '', $line);
         if (1 !== preg_match(self::NAME, $line, $match) || '' === trim($match['name'])) {
             return null;
         }
@@ -56,7 +54,7 @@ final readonly class PieceHeading
         $rest = trim((string) preg_replace(self::ALIKE, '', $rest), " \t,;:()");
         $name = trim($match['name'], " \t*_~");
         if (1 === preg_match(self::OFTEN, $name, $often) && mb_strlen($name) > mb_strlen($often[0]) + 1) {
-            $copies = '' === ($often['copies'] ?? '') ? 2 : self::number($often['copies']);
+            $copies = isset($often['pair']) ? 2 : self::number($often['copies']);
             $name = mb_substr($name, mb_strlen($often[0]));
             $name = mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
         }

@@ -17,6 +17,12 @@ final readonly class SaidBeginning
     private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc '
         .'in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
     private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
+    /** "12 sc around leg 1, ch 3, 12 sc around leg 2", "sc around the first leg, then around the second leg" */
+    private const AROUND = '/\b(?:around|across|along|of|on|in|into)\s+(?:the\s+)?(?:(?:first|second|other|left|right)\s+)?(?<piece>\pL{3,})\b.*'
+        .'\b(?:around|across|along|of|on|in|into)\s+(?:the\s+)?(?:(?:first|second|other|left|right)\s+)?\k<piece>\b/iu';
+    private const BOTH = '/\b(?:around|join(?:ing)?)\s+(?:the\s+|your\s+)?(?:both|two)\s+(?<piece>\pL{3,})\b|'
+        .'\bjoin(?:ing)?\s+(?:the\s+|your\s+)?(?<several>\pL{2,}s|feet)\b(?![^.]*\b(?:next|through|body|head)\b)/iu';
+    private const CHAINS = '/\b(?:ch|chains?)\s*-?(\d{1,3})\b|\b(\d{1,3})\s*(?:ch|chains?)\b/i';
     private const LAYERS = '/\b(?:second|other|both|two)\s+(?:layers?|pieces?|halves|half)\b[^.]*?\b(?:into|to|with|onto)\s+the\s+first\b|'
         .'\bthrough\s+both\s+(?:pieces|halves|layers|parts|discs|circles)\b|'
         .'\b(?:hold|place|put|lay)\w*\s+(?:both|the\s+two)\s+(?:pieces|halves|layers|parts|discs|circles)\s+together\b/iu';
@@ -88,16 +94,19 @@ final readonly class SaidBeginning
                 [self::OWN_SPIRAL, Join::SpiralLoops],
                 [self::BRIDGE, Join::Bridge],
                 [self::JOINED, Join::Bridge],
+                [self::AROUND, Join::Bridge],
+                [self::BOTH, Join::Bridge],
                 [self::LAYERS, Join::Layers],
                 [self::SEAM, Join::Seam],
                 [self::ONWARD, Join::Opening],
                 [self::LOOPS, Join::Loops],
             ] as [$pattern, $join]) {
-                $word = 1 === preg_match($pattern, $line, $match) ? mb_strtolower($match['piece'] ?? '') : null;
+                $isSaid = 1 === preg_match($pattern, $line, $match);
+                $word = $isSaid ? mb_strtolower('' === ($match['several'] ?? '') ? $match['piece'] ?? '' : $match['several']) : null;
                 if (null !== $word && ('' === $word || [] !== array_filter($names, static fn (string $name): bool => self::means($word, $name)))) {
                     return new self(
                         join: $join,
-                        across: min((int) ($match['across'] ?? 0), Limits::STITCHES_IN_ROUND),
+                        across: min((int) ($match['across'] ?? self::chains($lines, $pattern)), Limits::STITCHES_IN_ROUND),
                         piece: $word,
                         words: trim($line),
                         round: isset($match['round']) ? (int) $match['round'] : null,
@@ -116,6 +125,18 @@ final readonly class SaidBeginning
         }
 
         return null;
+    }
+
+    /**
+     * The chains that the lines name between pieces which are gone around.
+     *
+     * @param list<string> $lines
+     */
+    private static function chains(array $lines, string $pattern): int
+    {
+        $isAround = self::AROUND === $pattern || self::BOTH === $pattern;
+
+        return $isAround && 1 === preg_match(self::CHAINS, implode("\n", $lines), $match) ? (int) end($match) : 0;
     }
 
     /** The same on the loops of the round before: "the front loops of round 8" are those that round 8 left, too, where it is worked in the back loops. */
@@ -141,7 +162,11 @@ final readonly class SaidBeginning
         if (false === $last) {
             return null;
         }
-        $named = array_values(array_filter($before, fn (Piece $piece): bool => self::means($this->piece, $piece->name)));
+        // A pattern that was written here names them in full.
+        $isOwn = str_starts_with($this->words, 'Begin: ');
+        $inFull = array_filter($before, fn (Piece $piece): bool => $isOwn && '' !== $piece->name && false !== mb_stripos($this->words, $piece->name));
+        $meant = array_filter($before, fn (Piece $piece): bool => self::means($this->piece, $piece->name));
+        $named = array_values([] === $inFull ? $meant : $inFull);
         $least = max(1, $this->join->pieces()[0]);
         // "Leg 1" and "Leg 2" are two pieces; a piece that is made twice is named once.
         // Two layers that no word names are the two before it, or one that is made twice.
@@ -163,7 +188,8 @@ final readonly class SaidBeginning
 
     private static function means(string $word, string $name): bool
     {
-        [$word, $stem] = [rtrim(strtr($word, ['feet' => 'foot', 'hooves' => 'hoof']), 's'), rtrim(mb_strtolower($name), 's')];
+        $stem = static fn (string $one): string => rtrim(strtr(mb_strtolower($one), ['feet' => 'foot', 'hooves' => 'hoof']), 's');
+        [$word, $stem] = [$stem($word), $stem($name)];
 
         return '' !== $word && '' !== $stem && (str_starts_with($stem, $word) || str_ends_with($stem, $word));
     }

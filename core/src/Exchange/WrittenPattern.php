@@ -40,7 +40,7 @@ final class WrittenPattern
         $needed = new WhatIsNeeded($analysis, $terms);
         $sections = [new PatternSection($needed->lines()), new PatternSection([$needed->abbreviations()]), new PatternSection($needed->notes())];
         foreach ($analysis->pieces as $piece) {
-            array_push($sections, ...self::piece($analysis->plan, $piece, $terms, $isOnce));
+            array_push($sections, ...self::piece($analysis, $piece, $terms, $isOnce));
         }
         $cautions = SafetyWords::cautions($analysis->plan->hasParts());
         $sections[] = new PatternSection(array_map(static fn (string $caution): PatternLine => PatternLine::named('Caution', $caution), $cautions));
@@ -49,10 +49,10 @@ final class WrittenPattern
     }
 
     /** @return list<PatternSection> one for each set of yarns that it is made in */
-    private static function piece(Plan $plan, PieceAnalysis $piece, Terms $terms, bool $isOnce): array
+    private static function piece(Analysis $analysis, PieceAnalysis $piece, Terms $terms, bool $isOnce): array
     {
         $sections = [];
-        $isMixed = 1 < \count(array_unique(array_map(static fn (Piece $one): string => $one->worked->value, $plan->pieces)));
+        $isMixed = 1 < \count(array_unique(array_map(static fn (PieceAnalysis $one): string => $one->piece->worked->value, $analysis->pieces)));
         $groups = $piece->piece->copies->groups();
         $isLong = \count($groups) * \count($piece->stages->reading->rounds) > self::ROUNDS;
         $isOnce = ($isOnce || $isLong) && \count($groups) > 1;
@@ -63,7 +63,7 @@ final class WrittenPattern
                     ...$isOnce ? array_map(PatternWords::instead(...), $groups) : [],
                     ...PatternWords::helices($piece->piece, $group),
                     ...PieceWords::frontPlace($piece->piece, $piece->stages->frame),
-                    ...self::steps($piece, StepsWriter::words($plan, $piece, $group, $terms, Spelling::Pattern)),
+                    ...self::steps($piece, StepsWriter::words($analysis->plan, $piece, $group, $terms, Spelling::Pattern)),
                 ],
                 PatternWords::heading(
                     $piece->piece->name,

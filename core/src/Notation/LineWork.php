@@ -111,9 +111,13 @@ final readonly class LineWork
             if ($i > 0 && $this->rounds->repeatLast($source)) {
                 continue;
             }
-            if (!$this->round($line, $source, $i, $told, 0 === $i ? $first : null)) {
+            if (!$this->round($line, $source, $i, $times, $told, 0 === $i ? $first : null)) {
                 return false;
             }
+        }
+        if ($times > 1) {
+            // "R4-6: sc around. Stuff.": what is said after the stitches is done after the last of them.
+            $this->rounds->say($line->cuesAside(false));
         }
 
         return true;
@@ -121,10 +125,11 @@ final readonly class LineWork
 
     /**
      * @param int        $nth   of the line's rounds, from 0
+     * @param int        $times how many there are
      * @param bool       $told  what is wrong with a line is told once
      * @param Trial|null $trial how it lies, where that is known already
      */
-    private function round(Line $line, Source $source, int $nth, bool &$told, ?Trial $trial): bool
+    private function round(Line $line, Source $source, int $nth, int $times, bool &$told, ?Trial $trial): bool
     {
         $ground = $this->rounds->below();
         $trial ??= Trial::of($line, $ground);
@@ -157,7 +162,11 @@ final readonly class LineWork
             );
         }
 
-        return $this->rounds->take($trial, $source, $nth > 0);
+        return $this->rounds->take($trial, $source, match (true) {
+            $nth > 0 => [],
+            $times > 1 => $trial->line->cuesAside(true),
+            default => $trial->line->cues(),
+        });
     }
 
     /** @param bool $isLed the line says other rounds before */
@@ -168,7 +177,7 @@ final readonly class LineWork
         } catch (SyntaxError $error) {
             $this->rounds->tell($source, Fault::of($error));
             $this->rounds->standIn($source, ($line->counts[0] ?? null)?->stitches, $said ?? 1);
-            $this->rounds->lose();
+            $this->rounds->numbering->lose();
 
             return false;
         }
@@ -200,7 +209,7 @@ final readonly class LineWork
                 $this->rounds->tell($source, Fault::at($again->span, $fault->message));
                 $told = true;
             }
-            if (!$this->rounds->take($trial, $source, $i > 0)) {
+            if (!$this->rounds->take($trial, $source, $i > 0 ? [] : $trial->line->cues())) {
                 return false;
             }
         }

@@ -123,7 +123,7 @@ final class Parser
                 $head,
                 $this->countOf($tokens),
                 null === $head
-                    && 1 === preg_match('/^\W*(?:\d{1,2}[.)]\s+)?\pL[\pL\s\'-]{1,40}\s*[-:,]?\s*(?:\(?\s*(?:make|x|×)?\s*\d{1,2}\s*(?:x|×|times|pieces)?\s*\)?)\W*$/iu', $line),
+                    && 1 === preg_match('/^\W*\pL[\pL\s\'-]{1,40}\s*[-:,]?\s*(?:\(?\s*(?:make|x|×)?\s*\d{1,2}\s*(?:x|×|times|pieces)?\s*\)?)\W*$/iu', $line),
             );
     }
 

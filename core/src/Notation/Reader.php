@@ -162,9 +162,7 @@ final class Reader
             }
         }
         if (null !== $parsed->remark) {
-            $this->rounds->remark($source, $parsed->remark);
-
-            return new Outcome(null, null);
+            return $this->rounds->remark($source, $parsed->remark);
         }
         if (null !== $parsed->error) {
             return $this->rounds->unreadable($source, $parsed);

@@ -120,6 +120,27 @@ final readonly class Round
         );
     }
 
+    /** @param list<Cue> $cues what is said at it, too */
+    public function saying(array $cues): self
+    {
+        return new self(
+            number: $this->number,
+            line: $this->line,
+            codes: $this->codes,
+            below: $this->below,
+            uses: $this->uses,
+            makes: $this->makes,
+            readable: $this->readable,
+            loops: $this->loops,
+            named: $this->named,
+            nextYarn: $this->nextYarn,
+            lifting: $this->lifting,
+            chainIsFirst: $this->chainIsFirst,
+            closed: $this->closed,
+            cues: [...$this->cues, ...$cues],
+        );
+    }
+
     /** Whether a slip stitch can be worked in place of the single crochet at a top, from 0: alone, or as one of the two of an increase. */
     public function canSlip(int $top): bool
     {

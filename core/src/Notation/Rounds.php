@@ -39,8 +39,7 @@ final class Rounds
     private ?Source $source = null;
     /** The line before is blank. */
     private bool $isAfterBlank = false;
-    /** How many rounds a line stands for could not be told: the next head says where the work is. */
-    private bool $isLost = false;
+    public readonly Numbering $numbering;
 
     public function __construct(
         Parser $parser,
@@ -54,6 +53,7 @@ final class Rounds
         $this->faults = new Faults(Vocabulary::of($terms), $worked);
         $this->advice = new Advice($parser, $terms, $worked, $this->faults);
         $this->seen = new Habits();
+        $this->numbering = new Numbering();
         $this->told = new LineProblems($yarns, $worked);
     }
 
@@ -80,21 +80,21 @@ final class Rounds
         return $this->said;
     }
 
-    public function remark(Source $source, string $text): void
+    public function remark(Source $source, string $text): Outcome
     {
         $this->isAfterBlank = '' === $text;
         if ('' !== $text) {
             $this->said[] = new LineCue($this->count(), $source->line, CueKind::Note, $text);
         }
+
+        return new Outcome(null, null);
     }
 
     public function unreadable(Source $source, Parsed $parsed): Outcome
     {
         $error = $parsed->error;
         if ($parsed->isHeading && (0 === $this->count() || $this->isAfterBlank)) {
-            $this->remark($source, trim($source->text));
-
-            return new Outcome(null, null);
+            return $this->remark($source, trim($source->text));
         }
         if (null !== $error && $this->hasRoom($source)) {
             $this->renumber($source, $parsed->head);
@@ -138,6 +138,10 @@ final class Rounds
         if (!$this->hasRoom($source)) {
             return new Outcome(null, $lines[0]->head);
         }
+        // "Join the legs with 3 ch.": how it begins on others.
+        if ([] === $this->rounds && $this->on > 0 && LineKind::isFoundation($lines[0])) {
+            return $this->remark($source, trim($source->text));
+        }
         if ([] === $this->rounds && 0 === $this->on && LineKind::isFoundation($lines[0])) {
             $chain = $lines[0]->stitches()[0];
             $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
@@ -167,7 +171,7 @@ final class Rounds
         $this->foundation = null;
         // What stands beside it is done once it is made.
         $this->said = LineCue::all($this->said, 1, $this->begun->line);
-        $this->take(Trial::of($chain->alone(), $this->below()), $this->begun, false);
+        $this->take(Trial::of($chain->alone(), $this->below()), $this->begun, []);
 
         return $this->begun->line;
     }
@@ -189,8 +193,8 @@ final class Rounds
         );
     }
 
-    /** Takes a round that was worked; false where it cannot go in, and plain stitches do. */
-    public function take(Trial $trial, Source $source, bool $again): bool
+    /** @param list<Cue> $cues said at the round, which was worked; false where it cannot go in, and plain stitches do */
+    public function take(Trial $trial, Source $source, array $cues): bool
     {
         if (0 === $trial->makes || $trial->makes > Limits::STITCHES_IN_ROUND || $trial->makes > $this->left || null !== $trial->error) {
             $this->standIn($source, ($trial->line->counts[0] ?? null)?->stitches, 1);
@@ -204,14 +208,15 @@ final class Rounds
             $this->yarn = null;
         }
         $yarns = [...array_values($named), ...(null === $stitches->nextYarn ? [] : [$stitches->nextYarn])];
-        $this->told->yarns($source, $this->count() + 1, array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns), $again ? null : $trial);
+        $names = array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $yarns);
+        $this->told->yarns($source, $this->count() + 1, $names, $this->source === $source ? null : $trial);
         $this->isAfterBlank = false;
         $last = array_pop($this->rounds);
         if (null !== $last) {
             $this->rounds[] = $this->source === $source ? $last->goingOn() : $last;
         }
         $this->source = $source;
-        $this->rounds[] = $trial->asRound($this->count() + 1, $source->line, $named, $again ? [] : $trial->line->cues());
+        $this->rounds[] = $trial->asRound($this->count() + 1, $source->line, $named, $cues);
         $this->lines[] = $trial->line;
         $this->left -= $trial->makes;
         $this->lifted = $trial->lifting->after;
@@ -232,6 +237,15 @@ final class Rounds
         $this->left -= $last->makes;
 
         return true;
+    }
+
+    /** @param list<Cue> $cues what is said at the last round, too */
+    public function say(array $cues): void
+    {
+        $last = [] === $cues ? null : array_pop($this->rounds);
+        if (null !== $last) {
+            $this->rounds[] = $last->saying($cues);
+        }
     }
 
     public function roomLeft(): int
@@ -255,27 +269,16 @@ final class Rounds
         }
     }
 
-    public function lose(): void
-    {
-        $this->isLost = true;
-    }
-
     /** Says where a head's number is not the round's. */
     private function renumber(Source $source, ?Node\Head $head): void
     {
         $next = $this->count() + 1;
-        if (null === $head?->from || $head->from === $next) {
-            $this->isLost = $this->isLost && null === $head?->from;
-
-            return;
+        $missing = $this->numbering->missing($head, $next) ?? -1;
+        if ($missing > 0) {
+            $this->standIn($source, null, $missing);
+        } elseif (0 === $missing && null !== $head) {
+            $this->told->numbering($source, $head, $next);
         }
-        if ($this->isLost) {
-            $this->isLost = false;
-            $this->standIn($source, null, $head->from - $next);
-
-            return;
-        }
-        $this->told->numbering($source, $head, $next);
     }
 
     private function hasRoom(Source $source): bool

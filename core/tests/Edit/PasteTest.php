@@ -57,7 +57,7 @@ final class PasteTest extends TestCase
     {
         $pieces = Pasted::of(self::PATTERN, Plans::of([]))->pieces;
         self::assertSame(
-            [['Legs', 2, Worked::Spiral, 2, 0], ['BODY', 1, Worked::Spiral, 3, 1], ['Wing', 1, Worked::Rows, 2, 0]],
+            [['Legs', 2, Worked::Spiral, 2, 0], ['Body', 1, Worked::Spiral, 3, 1], ['Wing', 1, Worked::Rows, 2, 0]],
             array_map(
                 static fn (PastedPiece $piece): array => [
                     $piece->name,
@@ -86,7 +86,7 @@ final class PasteTest extends TestCase
     {
         $plan = (new Paste('body', self::PATTERN))->apply(Plans::of(['6 sc in MR', 'sc around']));
         self::assertSame(
-            [['body', 'Body', 1, Worked::Spiral], ['body-2', 'BODY', 1, Worked::Spiral], ['wing', 'Wing', 1, Worked::Rows]],
+            [['body', 'Body', 1, Worked::Spiral], ['body-2', 'Body', 1, Worked::Spiral], ['wing', 'Wing', 1, Worked::Rows]],
             array_map(static fn (Piece $piece): array => [$piece->key, $piece->name, $piece->copies->count, $piece->worked], $plan->pieces),
         );
         self::assertContains('Rnd 2: inc x6 (12)', $plan->pieces[0]->rounds);
@@ -172,7 +172,7 @@ final class PasteTest extends TestCase
     /** @param list<string> $kept */
     #[TestWith(['Legs (2)', 'Legs', 2, []])]
     #[TestWith(['Ears x2', 'Ears', 2, []])]
-    #[TestWith(['HEAD (make 1, in cream)', 'HEAD', 1, ['in cream']])]
+    #[TestWith(['HEAD (make 1, in cream)', 'Head', 1, ['in cream']])]
     #[TestWith(['Arms - make two', 'Arms', 2, []])]
     #[TestWith(['**Fins** (make 4; flat)', 'Fins', 4, ['# flat']])]
     #[TestWith(['Tail:', 'Tail', 1, []])]

@@ -31,9 +31,21 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
         if (PieceEnd::Sewn !== $end) {
             $isOne = !$hasStart && [] === $site->changes->all && null === $site->piece->start?->pieces;
             yield new self($site->after($site->last()), $isOne ? 'the end' : 'the ends');
-        } elseif ($hasStart) {
+        } elseif ($hasStart && !self::isSaid($site)) {
             yield new self($site->after($site->last()), 'the starting tail');
         }
+    }
+
+    /** The maker’s own words say it at the end: "Weave in the starting tail." */
+    private static function isSaid(StepSite $site): bool
+    {
+        foreach ($site->reading->said as $said) {
+            if ($said->after === $site->last() && Tail::Weave === $said->meaning()->start) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function kind(): StepKind

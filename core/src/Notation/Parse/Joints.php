@@ -45,7 +45,8 @@ final class Joints
             || ($c->is(TokenType::Equals) && !(0 === $depth && null !== $c->number(1)))
             || (\in_array($c->value(), self::JOINING, true) && !self::isComment($c))
             // What is left of markup for bold letters.
-            || (0 === $depth && $c->is(TokenType::Star) && (\strlen($c->value()) > 1 || !$c->tokens->has($c->at + 1) && $c->at > 0 || self::isEmphasis($c, 1) || self::isEmphasis($c, -1)));
+            || (0 === $depth && $c->is(TokenType::Star) && (\strlen($c->value()) > 1 || !$c->tokens->has($c->at + 1) && $c->at > 0
+                || self::isEmphasis($c, 1) || self::isEmphasis($c, -1)));
         $c->at += $isSign ? 1 : 0;
 
         return $isSign;

@@ -51,6 +51,7 @@ final class Lines
                 $items[] = $node;
             }
         }
+        $items = $c->namesOthers ? OtherPieces::asOne($items) : $items;
         $items = null === $loop ? $items : Loops::on($items, $loop);
         $items = Chains::along(Beginnings::of($c, SpreadEvenly::over($items)));
         $c->at = $c->tokens->count();

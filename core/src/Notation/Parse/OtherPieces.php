@@ -6,6 +6,8 @@ namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
@@ -124,7 +126,7 @@ final class OtherPieces
             return false;
         }
         $from = $c->at;
-        if ($c->take('in', 'into')) {
+        if ($c->take('in', 'into', 'on')) {
             $c->skip('the', 'each', ...self::CHAINS);
             if (\in_array($c->value(-1), self::CHAINS, true) && $c->isClauseEnd()
                 && Assumption::SpaceOfAll === $c->choose($from, [Assumption::SpaceOfAll, Assumption::SpaceOfOne])) {
@@ -143,6 +145,63 @@ final class OtherPieces
         }
 
         return true;
+    }
+
+    /** "(12)" after a piece that is gone around: so many on it. */
+    public static function counted(Cursor $c): ?int
+    {
+        if (!$c->is(TokenType::Open) || !$c->isAhead(1, TokenType::Number) || !$c->isAhead(2, TokenType::Close) || !$c->tokens->has($c->at + 3)) {
+            return null;
+        }
+        ++$c->at;
+        $number = $c->takeNumber();
+        ++$c->at;
+
+        return $number;
+    }
+
+    /** The chain between two pieces, "12 sc around leg 1, ch 2, 12 sc around leg 2": its stitches count, or it only leads over. */
+    public static function bridge(Cursor $c): Work|Glue|null
+    {
+        $from = $c->at;
+        if (!$c->namesOthers || !$c->take('ch', 'chain') || null === ($chains = $c->takeNumber())) {
+            return $c->back($from);
+        }
+        $after = $c->at;
+        $c->skipTypes(TokenType::Separator, TokenType::Stop, TokenType::Dash);
+        $c->skip('and', 'then');
+        $c->takeNumber();
+        $name = $c->name();
+        $c->at += $name->tokens ?? 0;
+        $c->takeNumber();
+        $c->take(...Words::STITCHES);
+        $isBetween = null !== $name && $c->take('around', 'along', 'across', 'over', 'on', 'onto', 'in', 'into') && self::name($c, self::NAMES);
+        $c->back($isBetween ? $after : $from);
+
+        return match (true) {
+            !$isBetween => null,
+            Assumption::SpaceOfOne === $c->choose($from, [Assumption::SpaceOfOne, Assumption::SpaceOfAll]) => new Glue($c->span($from)),
+            default => new Work(Stitch::Single, $chains, $c->span($from)),
+        };
+    }
+
+    /**
+     * Several that are gone around one after the other, without a number: one round around all of them.
+     *
+     * @param list<Node> $items
+     *
+     * @return list<Node>
+     */
+    public static function asOne(array $items): array
+    {
+        $all = [];
+        foreach ($items as $item) {
+            $last = end($all);
+            $isMore = $item instanceof Work && null === $item->times && $last instanceof Work && null === $last->times && $last->stitch === $item->stitch;
+            $all = $isMore ? $all : [...$all, $item];
+        }
+
+        return $all;
     }
 
     /** @param list<string> $names */

@@ -170,10 +170,16 @@ final class Phrases
             $isLast = str_ends_with($said, '$');
             $words = array_map(static fn (string $word): array => explode('|', $word), explode(' ', trim($said, '^$')));
             foreach ($words[0] as $first) {
-                $phrases[$first][] = [$words, $same, $isFirst, $isLast, array_filter(explode(' ', $notAfter)), array_filter(explode(' ', $after))];
+                $phrases[$first][] = [$words, $same, $isFirst, $isLast, self::words($notAfter), self::words($after)];
             }
         }
 
         return $phrases;
+    }
+
+    /** @return list<string> */
+    private static function words(string $words): array
+    {
+        return '' === $words ? [] : explode(' ', $words);
     }
 }

@@ -100,13 +100,18 @@ final class Remarks
 
             return [new Cue($cue->kind, mb_substr($c->tokens->line, $span->from, $span->length()), $span)];
         }
-        [$before, $comma] = \array_slice([null, null, ...$nodes], -2);
-        if (!$before instanceof Cue || !$comma instanceof Glue || ',' !== $c->tokens->text[$comma->span->from]) {
+        // "…, …" and "…, and …" are one thing to do.
+        $end = \count($nodes) - 1;
+        while ($end > 0 && $nodes[$end] instanceof Glue && \in_array($c->tokens->text[$nodes[$end]->span->from], [',', 'a'], true)) {
+            --$end;
+        }
+        $before = $nodes[$end] ?? null;
+        if (!$before instanceof Cue || $end === \count($nodes) - 1) {
             return [...$nodes, $cue];
         }
         $span = $before->span->to($cue->span);
 
-        return [...\array_slice($nodes, 0, -2), new Cue($before->kind, mb_substr($c->tokens->line, $span->from, $span->length()), $span)];
+        return [...\array_slice($nodes, 0, $end), new Cue($before->kind, mb_substr($c->tokens->line, $span->from, $span->length()), $span)];
     }
 
     /**

@@ -170,7 +170,7 @@ final class Sequence
         }
         $from = $c->at;
         $slashed = $this->hasWork() ? Counts::slashed($c) : null;
-        $node = $slashed ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
+        $node = $slashed ?? OtherPieces::bridge($c) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
         if (null !== $node) {
             $this->isAfter = true;
             $this->nodes[] = $node;

@@ -104,8 +104,7 @@ final class Works
 
             return self::evenly($c, $stitch, null, $from) ?? $c->back($mark);
         }
-        $unnamed = null === $number ? null : Unnamed::of($c, $number, $from);
-        if (null !== $unnamed) {
+        if (null !== $number && null !== $unnamed = Unnamed::of($c, $number, $from)) {
             return $unnamed;
         }
         $loop = null !== $number || $c->isWord('blo', 'flo', 'bl', 'fl', 'back', 'front') ? Loops::loop($c) : null;
@@ -132,7 +131,11 @@ final class Works
             $c->take(...Words::STITCHES);
         }
         Loops::overStrands($c);
-        $isPassed = null === $into && null !== $number && OtherPieces::pass($c);
+        $isPassed = null === $into && OtherPieces::pass($c);
+        if ($isPassed && null === $number) {
+            // "sc around leg 1 (12)"; without a number, all around.
+            return new Work($stitch, OtherPieces::counted($c), $c->span($from), $loop);
+        }
         $into ??= $isPassed ? null : Targets::of($c);
         $node = self::into($c, $stitch, $number, $into, $from);
 
@@ -194,7 +197,8 @@ final class Works
     private static function loops(Cursor $c, Stitch $stitch): Stitch
     {
         $from = $c->at;
-        if (!\in_array($stitch, [Stitch::Bobble, Stitch::Popcorn], true) || !$c->take('of', 'with') || null === ($loops = $c->number()) || null === $c->name(1)) {
+        $isMade = \in_array($stitch, [Stitch::Bobble, Stitch::Popcorn], true) && $c->take('of', 'with');
+        if (!$isMade || null === ($loops = $c->number()) || null === $c->name(1)) {
             $c->back($from);
 
             return $stitch;
