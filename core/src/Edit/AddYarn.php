@@ -69,11 +69,12 @@ final readonly class AddYarn implements EditKind
         return new Yarn(
             key: $key,
             name: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1, Limits::NAME - 1),
-            hex: self::hex($isHeld ? $held[0] : $colour ?? $name),
+            // A yarn that is only called otherwise looks as it did.
+            hex: self::hex($isHeld ? $held[0] : $colour ?? $name) ?? ($key === $yarn->key ? $yarn->hex : self::OTHER),
             weight: $yarn->weight,
             metresPer100g: $yarn->metresPer100g,
             strands: $isHeld ? 2 : $yarn->strands,
-            withHex: $isHeld ? self::hex($held[1]) : null,
+            withHex: $isHeld ? self::hex($held[1]) ?? self::OTHER : null,
         );
     }
 
@@ -82,7 +83,7 @@ final readonly class AddYarn implements EditKind
         return "Yarn {$this->name} added";
     }
 
-    private static function hex(string $name): string
+    private static function hex(string $name): ?string
     {
         preg_match_all('/[a-z]+/', strtolower($name), $words);
         foreach (array_reverse($words[0]) as $word) {
@@ -91,6 +92,6 @@ final readonly class AddYarn implements EditKind
             }
         }
 
-        return self::OTHER;
+        return null;
     }
 }

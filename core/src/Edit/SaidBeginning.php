@@ -163,8 +163,8 @@ final readonly class SaidBeginning
             return null;
         }
         // A pattern that was written here names them in full.
-        $isOwn = str_starts_with($this->words, 'Begin: ');
-        $inFull = array_filter($before, fn (Piece $piece): bool => $isOwn && '' !== $piece->name && false !== mb_stripos($this->words, $piece->name));
+        $own = str_starts_with($this->words, 'Begin: ') ? explode('; ', $this->words)[0] : '';
+        $inFull = array_filter($before, static fn (Piece $piece): bool => '' !== $piece->name && false !== mb_stripos($own, $piece->name));
         $meant = array_filter($before, fn (Piece $piece): bool => self::means($this->piece, $piece->name));
         $named = array_values([] === $inFull ? $meant : $inFull);
         $least = max(1, $this->join->pieces()[0]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Problem;
@@ -64,6 +65,15 @@ final class LineProblems
         }
     }
 
+    /** Words on a line of their own that speak of a yarn and were not read. */
+    public function cue(Source $source, int $round, Node\Cue $cue): void
+    {
+        $fault = UnreadYarn::in($cue, $this->yarns);
+        if (null !== $fault) {
+            $this->tell($source, $fault, $round);
+        }
+    }
+
     /** Words beside a round's stitches that speak of a yarn and were not read, or of another number of stitches than they leave. */
     private function unread(Source $source, int $round, Trial $trial): void
     {
@@ -72,9 +82,27 @@ final class LineProblems
             $faults[] = UnreadYarn::in($cue, $this->yarns);
         }
         $faults[] = SaidRest::in($trial, $source->text);
+        $faults[] = Worked::Rows === $this->worked ? null : self::turnWithin($trial->line, $source->text);
         foreach (array_filter($faults) as $fault) {
             $this->tell($source, $fault, $round);
         }
+    }
+
+    /** "6 sc, turn, 6 sc": the rounds of a piece go around, and what is worked back and forth within one is not counted. */
+    private static function turnWithin(Line $line, string $text): ?Fault
+    {
+        // "Turn and work along the other side of the chain"
+        $isAlong = [] !== array_filter($line->items, static fn (Node\Node $item): bool => $item instanceof Node\OtherSide);
+        foreach ($isAlong ? [] : $line->beside as $node) {
+            $isTurn = 1 === preg_match('/^turn\b/i', mb_substr($text, $node->span->from, 8));
+            $works = array_filter($isTurn ? $line->items : [], static fn (Node\Node $item): bool => $item instanceof Node\Work || $item instanceof Node\Repeat);
+            $before = array_filter($works, static fn (Node\Node $item): bool => $item->span->end <= $node->span->from);
+            if ([] !== $before && \count($before) < \count($works)) {
+                return Fault::at($node->span, Message::of('round.turns'));
+            }
+        }
+
+        return null;
     }
 
     /** A head whose number is not the round's. */

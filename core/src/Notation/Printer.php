@@ -93,6 +93,7 @@ final class Printer
             $item = $items[$i];
             if ($item instanceof Foundation) {
                 $next = $items[$i + 1] ?? null;
+                $next = $next instanceof Lift ? $items[$i + 2] ?? null : $next;
                 $isLone = $item->isPoint() && $next instanceof Work && null !== $next->times && !$this->vocabulary->isPhrase($next->stitch);
                 $said .= $this->separated($said, 0 === $item->chains && $isLone ? '' : $this->foundation($item).($item->joined ? '' : ':'));
                 $ring = $isLone && (0 === $item->chains || $item->joined);

@@ -116,6 +116,7 @@ final class Rounds
                 $this->told->yarns($source, $this->count() + 1, [$item->yarn]);
             } elseif ($item instanceof Cue) {
                 $this->said[] = new LineCue($this->count(), $source->line, $item->kind, $item->text);
+                $this->told->cue($source, $this->count() + 1, $item);
             } elseif ($item instanceof Node\Close && [] !== $this->rounds) {
                 $this->said[] = new LineCue($this->count(), $source->line, CueKind::Close, mb_substr($source->text, $item->span->from, $item->span->length()));
             }

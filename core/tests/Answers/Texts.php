@@ -26,7 +26,7 @@ use Alternum\Core\Words\MessageWords;
 final class Texts
 {
     /** Of so many whole patterns one is asked about in full. */
-    private const EVERY = 3;
+    private const EVERY = 4;
 
     /** @return array<string, \Closure(): iterable<string>> */
     public static function all(): array

@@ -56,13 +56,11 @@ final readonly class Begin extends Step implements StandsAfterRound
     {
         $begins = $said->begins();
 
-        return [
-            ...null === $begins->on ? [] : [PatternLine::named('Begin', $begins->on, $this->key())],
-            ...array_map(
-                fn (string $note): PatternLine => PatternLine::note($note, $this->key()),
-                [...$begins->notes, ...$this->notes($said, true)],
-            ),
-        ];
+        // How it is begun on others is one line, which is read as one where the pattern is pasted.
+        $on = null === $begins->on ? [] : [PatternLine::named('Begin', implode('; ', [$begins->on, ...array_map(lcfirst(...), $begins->notes)]), $this->key())];
+        $notes = [...null === $begins->on ? $begins->notes : [], ...$this->notes($said, true)];
+
+        return [...$on, ...array_map(fn (string $note): PatternLine => PatternLine::note($note, $this->key()), $notes)];
     }
 
     /** @return list<string> of the ring and the starting tail, a sentence each */

@@ -26,7 +26,7 @@ final class Lettered
 
             return null !== $name || $c->isClauseEnd() ? new Work($name->stitch ?? Stitch::Single, $number, $c->span($from), null, $yarn[0]) : $c->back($mark);
         }
-        if (null === $number && $c->tokens->isCapital($c->at) && 'x' !== $c->value() && $c->isAhead(1, TokenType::Times) && null !== $c->number(2)
+        if (null === $number && $c->tokens->isCapital($c->at) && !self::isStitch($c) && $c->isAhead(1, TokenType::Times) && null !== $c->number(2)
             && $c->isClauseEnd(3)) {
             // "B x4"
             $letter = strtoupper($c->value());
@@ -46,7 +46,7 @@ final class Lettered
             return 'X' === $letter || ('R' === $letter && !$c->yarns->has('R'))
                 ? $c->back($mark)
                 : new Work(Stitch::Single, $number, $c->span($from), null, $letter);
-        } elseif ('a' === $c->value() && $c->tokens->isCapital($c->at) && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
+        } elseif ('a' === $c->value() && $c->isClauseEnd(1) && ':' !== $c->value(1) && self::isXva($c)) {
             $number = null;
         } else {
             return null;
@@ -64,6 +64,12 @@ final class Lettered
         return $isStitch
             ? new Work(Stitch::Decrease, $number ?? 1, $c->span($from))
             : new Work($name->stitch ?? Stitch::Single, $number, $c->span($from), null, $letter);
+    }
+
+    /** X and V, unless a yarn is called so. */
+    private static function isStitch(Cursor $c): bool
+    {
+        return 'x' === $c->value() || 'v' === $c->value() && !$c->yarns->has('V');
     }
 
     private static function isXva(Cursor $c): bool

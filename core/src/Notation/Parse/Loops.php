@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation\Parse;
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Loop;
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
@@ -93,7 +94,7 @@ final class Loops
         $c->takeType(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $loop = $c->at > $from ? self::loop($c) : null;
 
-        return null !== $loop && (!$c->has() || $c->is(TokenType::Open)) ? self::on($nodes, $loop) : $c->back($from);
+        return null !== $loop && (!$c->has() || $c->is(TokenType::Open)) ? [...self::on($nodes, $loop), new Glue($c->span($from))] : $c->back($from);
     }
 
     /**

@@ -85,9 +85,8 @@ final class OtherPieces
         if (null === $number || (null === $name && !$c->isWord(...Words::STITCHES))) {
             return $c->back($from);
         }
-        $work = $c->at - 1;
         $c->at += $name->tokens ?? 1;
-        $stitches = new Work($name->stitch ?? Stitch::Single, $number, $c->span($work));
+        $stitches = new Work($name->stitch ?? Stitch::Single, $number, $c->span($said));
         $after = self::goingThrough($c, true);
         Loops::bothSides($c);
 

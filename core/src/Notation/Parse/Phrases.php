@@ -29,6 +29,8 @@ final class Phrases
         ['in same st|stitch|sc|dc and in each', 'in each'],
         ['in the same st|stitch|sc|dc and in each', 'in each'],
         ['same place|spot|hole', 'same st'],
+        ['first ch|chain made', 'first ch'],
+        ['inside$ @sc hdc dc tr crochet crochets', 'in ring'],
         ['continue|continuing around|across', 'repeat around'],
         ['continue|continuing pattern around|across', 'repeat around'],
         ['continue|continuing in pattern around|across', 'repeat around'],
@@ -52,7 +54,9 @@ final class Phrases
                     continue;
                 }
                 $with = '' === $same ? ',' : (ctype_digit($same) ? $tokens->value($at + (int) $same - 1) : $same);
-                $tokens = $tokens->with($at, \count($words), Tokens::of($lexer, $with));
+                // "(no increases)" goes with its brackets.
+                $isWrapped = '' === $same && $tokens->is($at - 1, TokenType::Open) && $tokens->is($at + \count($words), TokenType::Close);
+                $tokens = $tokens->with($isWrapped ? $at - 1 : $at, \count($words) + ($isWrapped ? 2 : 0), Tokens::of($lexer, $with));
                 break;
             }
         }

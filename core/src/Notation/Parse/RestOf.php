@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
@@ -24,6 +25,10 @@ final class RestOf
     public static function in(Cursor $c, array $before): ?array
     {
         $from = $c->at;
+        if (self::last($before) instanceof YarnPhrase && Times::around($c)) {
+            // "3 sc in B, then with A to the end"
+            return [...$before, new Work(self::plain($before), null, $c->span($from))];
+        }
         $c->takeType(TokenType::Separator, TokenType::Dash, TokenType::Stop);
         $c->skip('and', 'then', 'work', 'do', 'all', 'the');
         $last = self::some($c);
@@ -78,6 +83,18 @@ final class RestOf
         $c->back($from);
 
         return null !== $yarn;
+    }
+
+    /** @param list<Node> $nodes */
+    private static function last(array $nodes): ?Node
+    {
+        foreach (array_reverse($nodes) as $node) {
+            if (!$node instanceof Glue) {
+                return $node;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -234,7 +234,7 @@ final class Targets
         if (!$in && !$each && !$next) {
             return $c->back($from);
         }
-        if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition) {
+        if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition && !('in' === $preposition && $c->isClauseEnd())) {
             return $c->back($from);
         }
         if ($in && (('around' === $preposition && !($next && $named))

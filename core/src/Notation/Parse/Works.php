@@ -82,9 +82,9 @@ final class Works
         $number = null;
         if (null !== $c->number()) {
             $number = $c->takeNumber();
-            if (($c->is(TokenType::Times) || \in_array($c->value(), ['x', '*'], true)) && null !== $c->name(1)) {
-                // "6 x inc", "6*inc"
-                ++$c->at;
+            $isX = $c->tokens->isCapital($c->at) && $c->tokens->isClose($c->at);
+            if (!$isX && ($c->is(TokenType::Times) || \in_array($c->value(), ['x', '*'], true)) && null !== $c->name(1)) {
+                ++$c->at; // "6 x inc", "6*inc", where "2X V" names two stitches
             }
             $c->skip('more', 'additional', 'extra', 'plain', 'regular', 'of', 'standard');
         }

@@ -60,6 +60,10 @@ final class Yarns
             || $c->isWord('yarn', 'colour', 'color')
             ? YarnName::known($c)
             : null;
+        if (null !== $name && !$bracket && !$in && 'x' === $c->tokens->value($from - 1)) {
+            // "2X A": where X names stitches, so does A.
+            return $c->back($from);
+        }
         $isWhole = null !== $name && ($bracket ? $c->takeType(TokenType::Close) : self::isParted($c, $in));
         if (!$isWhole || ($bracket ? WholeLine::standBefore($c, $from + 1) : !$in && ':' === $c->value())) {
             return $c->back($from);
@@ -163,6 +167,8 @@ final class Yarns
         $name = $first || $square || self::isLed($c, $from) || WholeLine::isBeside($c, $from) || WholeLine::standBefore($c, $from + 1)
             ? YarnName::known($c)
             : null;
+        // "(change to B)"
+        $name ??= self::changing($c)?->name;
         if (null === $name || !$c->takeType(TokenType::Close) || $c->is(TokenType::Times)) {
             return $c->back($from);
         }

@@ -178,6 +178,10 @@ final class NotationMessages
         ],
         'word.sign' => ['“{said}” cannot be read here.', 'Take it out, or write the stitches it stands for.'],
         'word.unknown' => ['“{said}” isn’t a stitch I know.', 'Write it with {known}; start a remark with #.'],
+        'round.turns' => [
+            'It turns within the round: what is worked back and forth in a part of a round is not read.',
+            'Write the part as a piece in rows, or leave the turn out.',
+        ],
         'yarn.unread' => [
             '“{words}” speaks of yarn {yarn}, and is not read.',
             'Say it as “with {yarn}: 6 sc” or “change to {yarn} in last st”, or put # before it if it is a remark.',
