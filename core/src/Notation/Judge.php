@@ -157,7 +157,8 @@ final class Judge
             Assumption::DashStitches => $trial->starts || self::isOpen($trial->line) ? self::NEVER : 60,
             Assumption::OneAround => [] === $trial->line->counts || null !== $trial->odd ? self::NEVER : 0,
             Assumption::SlipWorked => $trial->starts ? self::NEVER : 60,
-            Assumption::NumberRepeats => 60,
+            // "4 sc around" on twelve is hardly four in each.
+            Assumption::NumberRepeats => [] === $trial->line->counts && $trial->makes > 2 * $trial->below ? self::NEVER : 60,
             Assumption::AllInEach => [] === $trial->line->counts ? self::NEVER : 60,
             // A chain at a round's beginning is no stitch of it, unless it bridges some.
             Assumption::ChainWorked => $isClosed || !str_contains($trial->stitches->codes, Stitch::Skip->code()) ? self::NEVER : 60,

@@ -92,7 +92,10 @@ final class LineProblems
     private static function turnWithin(Line $line, string $text): ?Fault
     {
         // "Turn and work along the other side of the chain"
-        $isAlong = [] !== array_filter($line->items, static fn (Node\Node $item): bool => $item instanceof Node\OtherSide);
+        $isAlong = [] !== array_filter(
+            $line->items,
+            static fn (Node\Node $item): bool => $item instanceof Node\OtherSide || $item instanceof Node\Foundation && !$item->isPoint(),
+        );
         foreach ($isAlong ? [] : $line->beside as $node) {
             $isTurn = 1 === preg_match('/^turn\b/i', mb_substr($text, $node->span->from, 8));
             $works = array_filter($isTurn ? $line->items : [], static fn (Node\Node $item): bool => $item instanceof Node\Work || $item instanceof Node\Repeat);

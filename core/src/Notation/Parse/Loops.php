@@ -21,7 +21,7 @@ final class Loops
         '(' => 1, '[' => 1, '{' => 1, 'in' => 1, 'into' => 1, 'through' => 1, 'thru' => 1, 'working' => 1, 'work' => 1,
         'worked' => 1, 'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'under' => 1, 'on' => 1, 'now' => 1, 'of' => 1,
         'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1,
-        'third' => 1, '3rd' => 1,
+        'third' => 1, '3rd' => 1, 'tbl' => 1, 'tfl' => 1,
     ];
 
     public static function loop(Cursor $c): ?Loop
@@ -48,8 +48,8 @@ final class Loops
     {
         $from = $c->at;
         $loop = match ($c->value()) {
-            'blo', 'bl', 'blos', 'bls' => Loop::Back,
-            'flo', 'fl', 'flos', 'fls' => Loop::Front,
+            'blo', 'bl', 'blos', 'bls', 'tbl' => Loop::Back,
+            'flo', 'fl', 'flos', 'fls', 'tfl' => Loop::Front,
             'back' => Loop::Back,
             'front' => Loop::Front,
             'third', '3rd' => Loop::Third,
@@ -133,6 +133,10 @@ final class Loops
         $c->skip('the');
         if ($c->take('both') && !$c->isWord('loops', 'loop') && ($through || $c->isWord('sides', 'layers', 'edges', 'thicknesses'))) {
             $c->skip('sides', 'layers', 'edges', 'thicknesses', 'of', 'the', 'piece', 'fabric', 'together', 'at', 'once');
+            if ($c->begins > 0) {
+                // A line without a head is said to the maker, whole.
+                $c->takePhrase('to', 'close');
+            }
 
             return true;
         }

@@ -120,6 +120,12 @@ final class Starts
             'form', 'first', 'by', 'using', 'work',
         );
         $c->takeType(TokenType::Separator) && $c->skip('make', 'create', 'form', 'a', 'with', 'start');
+        for ($at = $from; $at < $c->at; ++$at) {
+            if ($c->tokens->isCapital($at)) {
+                // "With A, make MR": a yarn.
+                return $c->back($from);
+            }
+        }
         $with = \in_array($c->value(-1), ['with', 'using'], true);
         if (!Targets::ring($c) || ($with && 'mc' === $c->tokens->value($c->at - 1))) {
             return $c->back($from);

@@ -21,7 +21,7 @@ final class Suffixes
         'in' => 1, 'into' => 1, 'inside' => 1, 'through' => 1, 'thru' => 1, 'thro' => 1, 'under' => 1, 'now' => 1, 'working' => 1,
         'work' => 1, 'worked' => 1, 'again' => 1, 'crocheting' => 1, 'and' => 1, 'over' => 1, 'across' => 1, 'both' => 1,
         'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'on' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1,
-        'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1,
+        'tbl' => 1, 'tfl' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1,
         'using' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'starting' => 1, 'beginning' => 1, 'start' => 1, 'begin' => 1,
         'total' => 1, 'altogether' => 1, 'each' => 1,
     ];

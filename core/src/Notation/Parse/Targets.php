@@ -217,7 +217,8 @@ final class Targets
     private static function stitches(Cursor $c, bool $in, bool $each, string $preposition): ?Target
     {
         $from = $c->at;
-        $next = $c->skip(...self::NEXT) || (\in_array($c->value(), ['last', 'final'], true) && $c->skip('last', 'final'));
+        $isOther = 'other' === $c->value() && null !== $c->number(1);
+        $next = $c->skip(...self::NEXT) || $c->skip('last', 'final', ...($isOther ? ['other'] : []));
         $places = null;
         if (null !== $c->number() && !\in_array($c->value(1), ['times', 'more'], true)) {
             if (!$in && !$each && !$next) {
@@ -228,10 +229,7 @@ final class Targets
         $words = $c->at;
         self::stitchWords($c);
         $named = $c->at > $words;
-        if (!$each && !$next && !$named && null === $places) {
-            return $c->back($from);
-        }
-        if (!$in && !$each && !$next) {
+        if (!$each && !$next && (!$in || !$named && null === $places)) {
             return $c->back($from);
         }
         if ($in && !$next && !$each && null !== $places && !$named && 'over' !== $preposition && !('in' === $preposition && $c->isClauseEnd())) {

@@ -20,6 +20,12 @@ final class WholeLine
             return true;
         }
         $at = $from;
+        $isNamed = \in_array($c->tokens->value($from), ['colour', 'color', 'yarn'], true);
+        $isCounted = $c->is(TokenType::Open) && $c->isAhead(1, TokenType::Number) && $c->isAhead(2, TokenType::Close) && !$c->tokens->has($c->at + 3);
+        if ($isNamed && (!$c->has() || $isCounted) && $from > $c->begins && null !== $c->yarns->at($c->tokens, $from)) {
+            // "sc around, colour B (12)"
+            return true;
+        }
         foreach ([['in', 'with', 'using'], ['the'], ['yarn', 'colour', 'color']] as $words) {
             $at += \in_array($c->tokens->value($at), $words, true) ? 1 : 0;
         }
