@@ -101,6 +101,48 @@ final class PatternsTest extends TestCase
     }
 
     /**
+     * Any figure of a line that says its count, raised by one, is told; but for what the count does not tell apart: how many rounds are alike, how high
+     * a chain lifts, of how many loops a bobble is, and how a round is shared out between yarns.
+     */
+    public function testAnyFigureThatIsOneMoreIsNoticed(): void
+    {
+        $raised = 0;
+        foreach (WholePatterns::all() as $pattern) {
+            $right = $pattern->read();
+            if ([] !== $right->problems) {
+                continue;
+            }
+            foreach ($right->syntax->lines() as $i => $line) {
+                // Where the chain that lifts a round may be its first stitch, a count one more says that it is none.
+                $isOpen = [] === ($line->counts ?? []) || true === ($right->rounds[($right->spans[$i]->from ?? 0) - 1] ?? null)?->chainIsFirst;
+                preg_match_all('/\d+/', $isOpen ? '' : $pattern->lines[$i], $figures, \PREG_OFFSET_CAPTURE);
+                foreach ($figures[0] as [$figure, $at]) {
+                    $lines = $pattern->lines;
+                    $lines[$i] = substr($lines[$i], 0, (int) $at).((int) $figure + 1).substr($lines[$i], (int) $at + \strlen($figure));
+                    $read = Reader::read(array_values($lines), $pattern->terms, $pattern->worked);
+                    ++$raised;
+                    if ([] === $read->problems) {
+                        self::assertSame(self::worked($right), self::worked($read), "{$pattern->lines[$i]}\n{$lines[$i]}");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(2500, $raised);
+    }
+
+    /** @return list<string> the stitches and loops of rounds that are not as the one before, whatever lifts them, and however many loops a bobble has */
+    private static function worked(Reading $reading): array
+    {
+        $worked = [];
+        foreach ($reading->rounds as $round) {
+            $stitches = strtr($round->codes, ['b' => 'Q', 'R' => 'U'])." {$round->loops}";
+            $worked = end($worked) === $stitches ? $worked : [...$worked, $stitches];
+        }
+
+        return $worked;
+    }
+
+    /**
      * @param list<string> $lines
      * @param list<int>    $makes of the rounds as they were right
      */
