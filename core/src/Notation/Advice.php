@@ -42,8 +42,12 @@ final readonly class Advice
         return $fault->mended(null, $fixes);
     }
 
-    /** A fault of how a round lies on the one below, with what to do about it. */
-    public function mended(Fault $fault, Trial $trial, Source $source, RoundBelow $ground): Fault
+    /**
+     * A fault of how a round lies on the one below, with what to do about it.
+     *
+     * @param int|null $meant the count that the next round is worked into, where the line says it and makes another
+     */
+    public function mended(Fault $fault, Trial $trial, Source $source, RoundBelow $ground, ?int $meant = null): Fault
     {
         $line = $trial->reading;
         $count = ($line->counts[0] ?? null)?->stitches;
@@ -55,6 +59,11 @@ final readonly class Advice
                     $isAlike = ($typed->stitches <=> $trial->below) === ($trial->makes <=> $trial->below);
                     $own = $isAlike ? $this->rewritten($trial, $source, $ground, $typed->stitches) : null;
                     $written = $this->write($typed, $trial->makes);
+                    if ($typed->stitches === $meant) {
+                        $mend = null === $own ? Message::of('mend.agrees', said: $meant) : Message::of('mend.write', text: $own->text);
+
+                        return $fault->mended($mend, null === $own ? [] : [$own]);
+                    }
 
                     return null === $own
                         ? $fault->mended(null, [$written])

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation;
 
+use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Plan\Limits;
@@ -22,12 +23,17 @@ final readonly class Faults
         return Fault::at(new Span(Limits::LINE, Limits::LINE + 1), Message::of('line.tooLong', most: Limits::LINE));
     }
 
-    public function noStitches(Span $span, int $round): Fault
+    /**
+     * @param Node|null $first what stands there, which may have been taken for something to do
+     * @param Span      $else  where nothing stands
+     */
+    public function noStitches(?Node $first, Span $else, int $round): Fault
     {
-        return Fault::at(
-            $span,
-            Message::of('round.noStitches', worked: $this->worked->value, round: $round, way: $this->vocabulary->inWords('sc around')),
-        );
+        $way = $this->vocabulary->inWords('sc around');
+
+        return $first instanceof Cue
+            ? Fault::at($first->span, Message::of('round.onlyCue', worked: $this->worked->value, round: $round, words: $first->text, way: $way))
+            : Fault::at($first->span ?? $else, Message::of('round.noStitches', worked: $this->worked->value, round: $round, way: $way));
     }
 
     public function emptyRing(Span $span): Fault

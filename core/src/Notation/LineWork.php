@@ -21,7 +21,7 @@ use Alternum\Core\Plan\Message;
 /** Works the rounds that one line stands for, in the reading that is right. */
 final readonly class LineWork
 {
-    public function __construct(private Rounds $rounds, private Faults $faults, private Advice $advice)
+    public function __construct(private Rounds $rounds, private Faults $faults, private Advice $advice, private Ahead $ahead)
     {
     }
 
@@ -135,8 +135,15 @@ final readonly class LineWork
         $trial ??= Trial::of($line, $ground);
         $fault = $this->faults->of($trial, $ground, $this->rounds->roomLeft());
         if (null !== $fault && !$told) {
-            $this->rounds->tell($source, $this->advice->mended($fault, $trial, $source, $ground));
+            $meant = 1 === $times ? $this->ahead->meant($trial, $ground) : null;
+            $this->rounds->tell($source, $this->advice->mended($fault, $trial, $source, $ground, $meant));
             $told = true;
+            if (null !== $meant && FaultKind::Miscount !== $fault->kind) {
+                // The next round is worked into what this one says: one mistake is told once.
+                $this->rounds->standIn($source, $meant, 1);
+
+                return false;
+            }
         } elseif (null !== $trial->odd && 0 === $nth) {
             $this->rounds->tell($source, Fault::of($trial->odd), true);
         }

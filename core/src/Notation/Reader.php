@@ -18,6 +18,9 @@ use Alternum\Core\Plan\Worked;
  */
 final class Reader
 {
+    /** So many lines after a round may be remarks, and the next stands after them. */
+    private const AHEAD = 4;
+
     private function __construct(private readonly Parser $parser, private readonly Rounds $rounds)
     {
     }
@@ -85,7 +88,7 @@ final class Reader
         $listed = new ListedYarns();
         foreach ($sources as $i => $source) {
             $before = $this->rounds->count();
-            $outcome = isset($lists[$i]) ? $listed->add($source, $lists[$i]) : $this->source($source);
+            $outcome = isset($lists[$i]) ? $listed->add($source, $lists[$i]) : $this->source($source, $this->ahead(\array_slice($sources, $i + 1, self::AHEAD)));
             $after = $this->rounds->count();
             $range = $after > $before ? new RoundRange($before + 1, $after) : null;
             if (\count($parsed) >= $source->line) {
@@ -121,6 +124,20 @@ final class Reader
         );
     }
 
+    /** @param list<Source> $sources those that follow */
+    private function ahead(array $sources): Ahead
+    {
+        foreach ($sources as $source) {
+            $parsed = mb_strlen($source->text) > Limits::LINE ? null : $this->parser->line($source->text);
+            $worked = array_values(array_filter($parsed->lines ?? [], static fn (Line $line): bool => $line->isWorked()));
+            if ([] !== $worked) {
+                return new Ahead($worked);
+            }
+        }
+
+        return new Ahead([]);
+    }
+
     /**
      * @param list<Source> $sources
      *
@@ -147,7 +164,7 @@ final class Reader
         return array_filter($lists, static fn (YarnList $list): bool => $list->isBeside($headed));
     }
 
-    private function source(Source $source): Outcome
+    private function source(Source $source, Ahead $ahead): Outcome
     {
         if (mb_strlen($source->text) > Limits::LINE) {
             $this->rounds->tell($source, Faults::tooLong());
@@ -178,7 +195,7 @@ final class Reader
             $this->rounds->tell($source, $within);
         }
         try {
-            return $this->rounds->work($source, $worked);
+            return $this->rounds->work($source, $worked, $ahead);
         } catch (SyntaxError $error) {
             // Whatever a part of the reading finds impossible is told at its line: the plan is read all the same.
             $this->rounds->tell($source, Fault::of($error));

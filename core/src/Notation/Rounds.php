@@ -123,7 +123,7 @@ final class Rounds
         }
         if (null !== $line->head && null !== $line->head->from && LineKind::lacksStitches($line, $line->head) && $this->hasRoom($source)) {
             $end = $line->head->span->end;
-            $this->tell($source, $this->faults->noStitches($line->items[0]->span ?? new Span($end, $end + 1), $this->count() + 1));
+            $this->tell($source, $this->faults->noStitches($line->items[0] ?? null, new Span($end, $end + 1), $this->count() + 1));
             $this->standIn($source, ($line->counts[0] ?? null)?->stitches, $line->head->rounds);
         } elseif (null !== $line->head && [] !== $line->counts && $line->items[0] instanceof Foundation && $this->hasRoom($source)) {
             $this->tell($source, $this->faults->emptyRing($line->items[0]->span));
@@ -134,7 +134,7 @@ final class Rounds
     }
 
     /** @param non-empty-list<Line> $lines the readings of one text */
-    public function work(Source $source, array $lines): Outcome
+    public function work(Source $source, array $lines, Ahead $ahead): Outcome
     {
         if (!$this->hasRoom($source)) {
             return new Outcome(null, $lines[0]->head);
@@ -157,7 +157,7 @@ final class Rounds
             return $this->beside($source, $lines[0]);
         }
         $this->renumber($source, $lines[0]->head);
-        $line = (new LineWork($this, $this->faults, $this->advice))->of($source, $lines, $this->below());
+        $line = (new LineWork($this, $this->faults, $this->advice, $ahead))->of($source, $lines, $this->below());
 
         return new Outcome($line, $lines[0]->head);
     }

@@ -71,8 +71,8 @@ final class ReadingsTest extends TestCase
     }
 
     /** What only looks like a round, or does not say how many, is told; nothing is lost without a word. */
-    #[TestWith(['R2: shell st in next', true, 'Round 2 has no stitches.'])]
-    #[TestWith(['R2-3: rest a while (12)', true, 'Round 2 has no stitches.'])]
+    #[TestWith(['R2: shell st in next', true, 'Round 2 has no stitches: “shell st in next” is taken for something to do.'])]
+    #[TestWith(['R2-3: rest a while (12)', true, 'Round 2 has no stitches: “rest a while” is taken for something to do.'])]
     #[TestWith(['work even', true, 'It does not say for how many rounds.'])]
     #[TestWith(['continue increasing', true, 'No round before this grows or shrinks, so it is not clear by how many.'])]
     #[TestWith(['sc around (leave some sts unworked)', false, 'It says that stitches are left, but this works into all 12.'])]

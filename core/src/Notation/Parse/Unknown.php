@@ -14,6 +14,14 @@ use Alternum\Core\Plan\Terms;
 /** Says of a word or sign that it is not understood, and what it may have been meant to be. */
 final class Unknown
 {
+    /** Usual words that are near a stitch's name, and are no slip of it. */
+    private const ENGLISH = [
+        'but', 'and', 'the', 'for', 'you', 'are', 'not', 'any', 'can', 'was', 'our', 'out', 'get', 'has', 'his', 'her', 'how', 'now', 'old', 'see', 'way', 'who',
+        'its', 'let', 'put', 'say', 'too', 'use', 'got', 'top', 'eye', 'leg', 'arm', 'ear', 'bit', 'big', 'set', 'sew', 'cut', 'pin', 'pop', 'end', 'off', 'yet',
+        'still', 'best', 'book', 'both', 'pick', 'push', 'pull', 'shop', 'chin', 'chat', 'main', 'place', 'plain', 'clap', 'slip', 'skin', 'skim', 'ship', 'trip',
+        'time', 'tail', 'nose', 'bust', 'boss', 'base', 'must', 'lost', 'last', 'like', 'loose', 'live', 'long', 'look', 'rest', 'ring', 'more', 'note', 'next',
+    ];
+
     public static function at(Cursor $c): SyntaxError
     {
         $single = $c->vocabulary->abbreviation(Stitch::Single);
@@ -42,9 +50,11 @@ final class Unknown
         if (null !== Vocabulary::of($terms->other())->at($c->tokens, $c->at)) {
             return $c->error(Message::of('word.otherTerms', said: $said, these: $terms->value, those: $terms->other()->value));
         }
-        $near = $c->vocabulary->nearest($c->value());
-        if (null === $near) {
-            return $c->error(Message::of('word.unknown', said: $said, known: $known));
+        $near = $c->isWord(...Words::STITCHES) ? null : $c->vocabulary->nearest($c->value());
+        // "but" is no bobble.
+        $isEnglish = $c->isWord(...self::ENGLISH) || null === $near && 1 === preg_match('/^(?=.*[aeiouy])[a-z]{4,}$/', $c->value());
+        if (null === $near || $isEnglish) {
+            return $c->error(Message::of($isEnglish ? 'word.english' : 'word.unknown', said: $said, known: $known));
         }
         $span = $c->tokens->span($c->at, $c->at + 1);
 

@@ -94,6 +94,7 @@ final class NotationMessages
         'mend.addMaking' => ['Add {rest} {single} at the end, which makes {makes}.'],
         'mend.addOrWrite' => ['Add {rest} {single} at the end, or write {text}.'],
         'mend.broken' => ['{broken} {mend}'],
+        'mend.agrees' => ['The next one is worked into {said}: fix the stitches.'],
         'mend.remove' => ['Remove {rest, plural, one {# stitch} other {# stitches}}.'],
         'mend.write' => ['Write {text}.'],
         'mend.writeOrAdd' => ['Write {text}, or add {rest} {single} at the end.'],
@@ -129,6 +130,10 @@ final class NotationMessages
         ],
         'round.noStart' => ['Round {round} has nothing below it to work into.', 'Write {ways}.'],
         'round.noStitches' => ['{worked, select, rows {Row} other {Round}} {round} has no stitches.', 'Write them after the number, as “{way}”.'],
+        'round.onlyCue' => [
+            '{worked, select, rows {Row} other {Round}} {round} has no stitches: “{words}” is taken for something to do.',
+            'Write its stitches after the number, as “{way}”.',
+        ],
         'round.saysLeft' => [
             'It says that stitches are left, but this works into all {below}.',
             'Say how many are worked, as “8 sc”; the next round finds those alone.',
@@ -177,6 +182,7 @@ final class NotationMessages
             'If these are {those, select, uk {UK} other {US}} words, set the plan’s words to {those, select, uk {UK} other {US}}.',
         ],
         'word.sign' => ['“{said}” cannot be read here.', 'Take it out, or write the stitches it stands for.'],
+        'word.english' => ['“{said}” isn’t a stitch I know.', 'Put # before it if it is a remark; else write it with {known}.'],
         'word.unknown' => ['“{said}” isn’t a stitch I know.', 'Write it with {known}; start a remark with #.'],
         'round.turns' => [
             'It turns within the round: what is worked back and forth in a part of a round is not read.',
