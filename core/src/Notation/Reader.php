@@ -88,7 +88,9 @@ final class Reader
         $listed = new ListedYarns();
         foreach ($sources as $i => $source) {
             $before = $this->rounds->count();
-            $outcome = isset($lists[$i]) ? $listed->add($source, $lists[$i]) : $this->source($source, $this->ahead(\array_slice($sources, $i + 1, self::AHEAD)));
+            $outcome = isset($lists[$i])
+                ? $listed->add($source, $lists[$i])
+                : $this->source($source, $this->ahead(\array_slice($sources, $i + 1, self::AHEAD)));
             $after = $this->rounds->count();
             $range = $after > $before ? new RoundRange($before + 1, $after) : null;
             if (\count($parsed) >= $source->line) {

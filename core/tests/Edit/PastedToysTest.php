@@ -116,7 +116,7 @@ final class PastedToysTest extends TestCase
             static fn (Problem $problem): array => [$problem->message->code, $problem->round],
             Problem::errors(Analysis::of($plan)->problems),
         );
-        self::assertSame([['word.unknown', 3]], $told($plan));
+        self::assertSame([['word.english', 3]], $told($plan));
         self::assertSame($told($plan), $told($again));
         self::assertContains('xyzzy plugh', array_map(static fn (LineCue $cue): string => $cue->text, Analysis::of($again)->pieces[0]->stages->reading->said));
     }

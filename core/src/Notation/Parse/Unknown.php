@@ -16,10 +16,11 @@ final class Unknown
 {
     /** Usual words that are near a stitch's name, and are no slip of it. */
     private const ENGLISH = [
-        'but', 'and', 'the', 'for', 'you', 'are', 'not', 'any', 'can', 'was', 'our', 'out', 'get', 'has', 'his', 'her', 'how', 'now', 'old', 'see', 'way', 'who',
-        'its', 'let', 'put', 'say', 'too', 'use', 'got', 'top', 'eye', 'leg', 'arm', 'ear', 'bit', 'big', 'set', 'sew', 'cut', 'pin', 'pop', 'end', 'off', 'yet',
-        'still', 'best', 'book', 'both', 'pick', 'push', 'pull', 'shop', 'chin', 'chat', 'main', 'place', 'plain', 'clap', 'slip', 'skin', 'skim', 'ship', 'trip',
-        'time', 'tail', 'nose', 'bust', 'boss', 'base', 'must', 'lost', 'last', 'like', 'loose', 'live', 'long', 'look', 'rest', 'ring', 'more', 'note', 'next',
+        'but', 'and', 'the', 'for', 'you', 'are', 'not', 'any', 'can', 'was', 'our', 'out', 'get', 'has', 'how', 'now', 'old', 'see', 'way', 'who',
+        'its', 'let', 'put', 'say', 'too', 'use', 'got', 'top', 'eye', 'leg', 'arm', 'ear', 'bit', 'big', 'set', 'sew', 'cut', 'pin', 'pop', 'end',
+        'off', 'yet', 'still', 'best', 'book', 'both', 'pick', 'push', 'pull', 'shop', 'chin', 'chat', 'main', 'place', 'plain', 'clap', 'slip',
+        'skin', 'skim', 'ship', 'trip', 'time', 'tail', 'nose', 'bust', 'boss', 'base', 'must', 'lost', 'last', 'like', 'loose', 'live', 'long',
+        'look', 'rest', 'ring', 'more', 'note', 'next',
     ];
 
     public static function at(Cursor $c): SyntaxError
