@@ -10,6 +10,8 @@ use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\Shorthand;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Join;
@@ -30,7 +32,7 @@ final readonly class Pasted
     private const OTHER = '/^\W*(?:repeat|do the same|work the same|make (?:it|one more|another)(?: one)?|make (?:a|the) second(?: \pL+)?)(?: this| again)?'
         .'(?: (?:(?:for|on|with) (?:the |your )?(?:second|other|2nd)(?: \pL+)?|in the same way|the same way|the same|alike))*\W*$/iu';
     /** Words that close a round; "join B" brings a yarn in. */
-    private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;)]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
+    private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;()]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
     /**
      * @param list<PastedPiece>    $pieces
@@ -58,10 +60,13 @@ final readonly class Pasted
     private static function pieces(string $text, Plan $plan): array
     {
         $yarns = YarnNames::of($plan->yarns);
-        $parser = Parser::of($plan->terms, $yarns);
+        // A list of abbreviations stands above the first piece, and is every piece's.
+        $lines = PastedLines::of($text);
+        $shorthand = Shorthand::of($lines, Vocabulary::of($plan->terms));
+        $parser = Parser::of($plan->terms, $yarns, false, $shorthand);
         $pieces = [];
         $before = $plan->pieces;
-        foreach (PastedParts::of($text, $parser) as $i => $part) {
+        foreach (PastedParts::of(array_map($shorthand->spelled(...), $lines), $parser) as $i => $part) {
             $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
             [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }

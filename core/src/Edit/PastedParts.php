@@ -26,17 +26,19 @@ final class PastedParts
         .'(?:the )?(?:same )?(?:as|like) (?:for )?(?:the )?(?<other>\pL[\pL\d ]{1,40}?)(?<rest>[.,;].*)?$/iu';
 
     /**
+     * @param list<string> $lines
+     *
      * @return list<non-empty-list<string>>
      *
      * @throws EditRefused where it has more pieces than a plan can
      */
-    public static function of(string $text, Parser $parser): array
+    public static function of(array $lines, Parser $parser): array
     {
         $parts = [];
         $part = [];
         $waiting = [];
         $hasRounds = false;
-        foreach (PastedLines::of($text) as $line) {
+        foreach ($lines as $line) {
             $copied = self::copied($line, $waiting, [...$parts, $part], $parser);
             if (null !== $copied) {
                 [$parts[], $part, $waiting, $hasRounds] = [[...$part, ...$copied[0]], $copied[1], [], true];

@@ -18,7 +18,8 @@ final class LineMeanings
     public static function of(Plan $plan, Piece $piece, int $line): array
     {
         $reading = PieceReading::of($plan, $piece);
-        $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns), $reading->on > 0);
+        $shorthand = Shorthand::of($piece->rounds, Vocabulary::of($plan->terms));
+        $parser = Parser::of($plan->terms, YarnNames::of($plan->yarns), $reading->on > 0, $shorthand);
         $here = [];
         foreach (Wrapping::of($piece->rounds) as $source) {
             if ($line >= $source->line && $line < $source->line + $source->lines()) {

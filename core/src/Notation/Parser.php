@@ -40,6 +40,7 @@ final class Parser
         private readonly YarnNames $yarns,
         private readonly string $signature,
         private readonly bool $isOnOthers,
+        private readonly Shorthand $shorthand,
     ) {
         $this->lexer = new Lexer();
         $this->vocabulary = Vocabulary::of($terms);
@@ -48,19 +49,21 @@ final class Parser
     /**
      * The same one for the same words and yarns, as it remembers what it has read.
      *
-     * @param bool $isOnOthers the lines are those of a piece that begins on others, which its first round may name
+     * @param bool           $isOnOthers the lines are those of a piece that begins on others, which its first round may name
+     * @param Shorthand|null $shorthand  words that the lines explain themselves
      */
-    public static function of(Terms $terms, ?YarnNames $yarns = null, bool $isOnOthers = false): self
+    public static function of(Terms $terms, ?YarnNames $yarns = null, bool $isOnOthers = false, ?Shorthand $shorthand = null): self
     {
         /** @var array<string, self> $made */
         static $made = [];
         $yarns ??= YarnNames::letters();
-        $key = "{$terms->value} {$yarns->signature}".($isOnOthers ? ' on' : '');
+        $shorthand ??= Shorthand::none();
+        $key = "{$terms->value} {$yarns->signature}".($isOnOthers ? ' on' : '').$shorthand->signature;
         if (!isset($made[$key]) && \count($made) >= self::REMEMBERED) {
             $made = [];
         }
 
-        return $made[$key] ??= new self($terms, $yarns, "{$key} ", $isOnOthers);
+        return $made[$key] ??= new self($terms, $yarns, "{$key} ", $isOnOthers, $shorthand);
     }
 
     public function line(string $line): Parsed
@@ -89,8 +92,8 @@ final class Parser
         if ('#' === $text[0] && !str_starts_with($text, '##') && 1 !== preg_match('/^#(?:\s?\d{1,3}\s*[:.)]|\d{1,3}\s+[\w(])/', $text)) {
             return Parsed::remark(trim($text, "# \t"));
         }
-        $tokens = Phrases::of($this->lexer, Tokens::of($this->lexer, $line));
-        if ([] !== YarnKey::of($line) || Lines::isLabelled($this->cursor($tokens, new Choices()))) {
+        $tokens = Phrases::of($this->lexer, $this->shorthand->tokens($this->lexer, Tokens::of($this->lexer, $line)));
+        if ([] !== YarnKey::of($line) || $this->shorthand->explains($line) || Lines::isLabelled($this->cursor($tokens, new Choices()))) {
             // "Note: …" is a remark as "# …" is.
             return Parsed::remark(trim((string) preg_replace('/^\s*notes?\s*:\s*/i', '', $line)), true);
         }

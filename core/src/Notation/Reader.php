@@ -62,7 +62,7 @@ final class Reader
     /** @param list<string> $lines */
     private static function anew(array $lines, Terms $terms, Worked $worked, int $left, int $on, YarnNames $yarns, bool $chainCounts): Reading
     {
-        $parser = Parser::of($terms, $yarns, $on > 0);
+        $parser = Parser::of($terms, $yarns, $on > 0, Shorthand::of($lines, Vocabulary::of($terms)));
         $self = new self(
             $parser,
             new Rounds(

@@ -70,6 +70,10 @@ final class PastedToysTest extends TestCase
             ['Feet 2 spiral 6 12 12 12 12', 'Body 1 spiral 24 on feet feet 0'],
         ];
         yield 'a chain alone, a leaf of its own' => ["Antennae (make 2)\nCh 7. Sl st in 2nd ch from hook and in each ch across (6).", ['Antennae 2 rows 6']];
+        yield 'words of its own' => [
+            "Toad\n\nAbbreviations\nm = single crochet\nzu = increase\n\nHead\nR1: 6 m in MR\nR2: 6 zu\n\nBody\nR1: 7 m in MR\nR2: 7 zu",
+            ['Head 1 spiral 6 12', 'Body 1 spiral 7 14'],
+        ];
         yield 'signs and small pictures' => ["🐾 Paw 🐾\n🧶 R1: 6 sc in MR (6)\n🧶 R2: inc x6 (12) 😊", ['🐾 Paw 🐾 1 spiral 6 12']];
         yield 'an arm joined as one goes' => [
             "Ball\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\nR3: sc 3, join the arm with the next 3 sc, sc 6 (12)\n\nArm (make 2)\nR1: 5 sc in MR (5)",
