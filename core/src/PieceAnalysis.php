@@ -165,7 +165,7 @@ final readonly class PieceAnalysis
     /** @return list<CueOffer> what the maker’s words say that the plan can act on */
     public function offers(Plan $plan): array
     {
-        return CueOffers::of($plan, $this->piece, $this->stages->reading);
+        return CueOffers::of($plan, $this->piece, $this->stages->reading, $this->stages->frame);
     }
 
     public function lateCues(): LateCues
@@ -192,6 +192,7 @@ final readonly class PieceAnalysis
             piece: $this->piece,
             reading: $this->stages->reading,
             fabric: $this->stages->fabric,
+            frame: $this->stages->frame,
             form: $this->stages->form,
             colouring: $this->stages->colouring,
             changes: $this->changes,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Making\CueOffers;
-use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -34,7 +34,8 @@ final readonly class FollowCue implements EditKind
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        foreach (CueOffers::of($plan, $piece, PieceReading::of($plan, $piece)) as $offer) {
+        $stages = PieceStages::of($plan, $piece);
+        foreach (CueOffers::of($plan, $piece, $stages->reading, $stages->frame) as $offer) {
             if ($offer->line === $this->line && $offer->text === $this->text) {
                 return match (true) {
                     null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Closed;
 use Alternum\Core\Notation\LineCue;
 use Alternum\Core\Notation\Node\Cue;
@@ -27,9 +28,12 @@ final class CueOffers
     private const KINDS = ['eye' => PlacementKind::Eyes, 'nose' => PlacementKind::Nose, 'button' => PlacementKind::Buttons];
 
     /** @return list<CueOffer> in the lines' order */
-    public static function of(Plan $plan, Piece $piece, Reading $reading): array
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Frame $frame): array
     {
         $offers = [self::closing($piece, $reading), self::edge($plan, $piece, $reading)];
+        foreach (JoinedPart::all($reading, $frame) as $joined) {
+            $offers[] = self::joined($plan, $piece, $joined);
+        }
         foreach ($reading->rounds as $round) {
             foreach ($round->cues as $cue) {
                 $offers[] = self::offer($plan, $piece, $round->line, $cue);
@@ -118,6 +122,29 @@ final class CueOffers
                 anchor: Anchor::Round,
                 number: $round,
                 apart: $apart,
+            ),
+        );
+    }
+
+    /** "join the arm with the next 3 sc": marked where it is joined. */
+    private static function joined(Plan $plan, Piece $piece, JoinedPart $joined): ?CueOffer
+    {
+        if ([] !== array_filter($piece->placements, $joined->isHeldBy(...))) {
+            return null;
+        }
+        $named = array_filter($plan->pieces, static fn (Piece $one): bool => $one->key !== $piece->key && false !== mb_stripos($one->name, $joined->part));
+
+        return new CueOffer(
+            $joined->line,
+            $joined->cue->text,
+            Message::of('offer.joined', part: $joined->part, round: $joined->round, first: $joined->first, last: $joined->last),
+            new Placement(
+                key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
+                kind: $joined->kind,
+                name: array_values($named)[0]->name ?? '',
+                anchor: Anchor::Round,
+                number: $joined->round,
+                fromFront: $joined->fromFront,
             ),
         );
     }

@@ -9,6 +9,7 @@ use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
@@ -26,6 +27,7 @@ final readonly class StepSite
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
+        public Frame $frame,
         public PieceForm $form,
         public Colouring $colouring,
         public Changes $changes,
@@ -41,6 +43,7 @@ final readonly class StepSite
         Piece $piece,
         Reading $reading,
         Fabric $fabric,
+        Frame $frame,
         PieceForm $form,
         Colouring $colouring,
         Changes $changes,
@@ -63,7 +66,7 @@ final readonly class StepSite
         }
 
         return new self(
-            piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
+            piece: $piece, reading: $reading, fabric: $fabric, frame: $frame, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
             startsAnew: $startsAnew, told: $told, slips: $slips,
         );
     }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Notation;
 
+use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Making\CueOffer;
-use Alternum\Core\Making\CueOffers;
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\Step\SewOn;
 use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\LineCue;
-use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\Closing;
@@ -80,7 +81,7 @@ final class CuesTest extends TestCase
     {
         return array_map(
             static fn (CueOffer $offer): string => MessageWords::says($offer->label),
-            CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0])),
+            Analysis::of($plan)->pieces[0]->offers($plan),
         );
     }
 
@@ -110,6 +111,28 @@ final class CuesTest extends TestCase
         (new FollowCue('body', 5, 'Stuff'))->apply($both);
     }
 
+    /** A part that is joined as one goes is marked where it is, if it is wanted, and not sewn on as well. */
+    public function testAPartJoinedAsOneGoesIsMarkedThere(): void
+    {
+        $plan = Plans::of([], plan: ['pieces' => [
+            Plans::piece('arm', ['R1: 5 sc in MR'], ['name' => 'Left arm']),
+            Plans::piece('body', ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc 3, join the arm with the next 3 sc, sc 6', 'R4: 6 sc, 3 sc through arm and body, 3 sc']),
+        ]]);
+        $offers = Analysis::of($plan)->pieces[1]->offers($plan);
+        self::assertSame(
+            ['Mark where the arm is joined: round 3, stitches 4 to 6', 'Mark where the arm is joined: round 4, stitches 7 to 9'],
+            array_map(static fn (CueOffer $offer): string => MessageWords::says($offer->label), $offers),
+        );
+        $marked = (new FollowCue('body', 3, 'join the arm'))->apply($plan);
+        $placed = $marked->pieces[1]->placements[0];
+        self::assertSame([PlacementKind::Arms, 'Left arm', 3], [$placed->kind, $placed->name, $placed->number]);
+        $frame = Analysis::of($marked)->pieces[1]->stages->frame;
+        self::assertSame(5, $frame->stitch(3, $frame->along(3, $placed->fromFront)), 'The middle of stitches 4 to 6.');
+        self::assertCount(1, Analysis::of($marked)->pieces[1]->offers($marked));
+        $sewn = array_filter(Analysis::of($marked)->pieces[1]->steps(), static fn (Step $step): bool => $step instanceof SewOn);
+        self::assertSame([], $sewn);
+    }
+
     public function testEyesThatAreNotBetweenNeighboursAreNotOffered(): void
     {
         self::assertSame([], self::offered(Plans::of(['6 sc in MR', 'R2-6: sc around', 'Eyes between rounds 2 and 5.'])));
@@ -128,17 +151,17 @@ final class CuesTest extends TestCase
         $steps = WrittenSteps::rounds($plan);
         self::assertStringContainsString('join with sl st in first st', $steps[0]['text']);
         self::assertStringContainsString('sl st to back loop of first st', $steps[1]['text']);
-        $offers = CueOffers::of($plan, $plan->pieces[0], PieceReading::of($plan, $plan->pieces[0]));
+        $offers = Analysis::of($plan)->pieces[0]->offers($plan);
         self::assertSame(
             [[2, 'sl st to back loop of first st', 'Close all rounds in the back loop of the first stitch']],
             array_map(static fn (CueOffer $offer): array => [$offer->line, $offer->text, MessageWords::says($offer->label)], $offers),
         );
         $heeded = (new FollowCue('body', 2, $offers[0]->text))->apply($plan);
         self::assertSame(Closing::BackLoop, $heeded->pieces[0]->closing);
-        self::assertSame([], CueOffers::of($heeded, $heeded->pieces[0], PieceReading::of($heeded, $heeded->pieces[0])));
+        self::assertSame([], Analysis::of($heeded)->pieces[0]->offers($heeded));
         self::assertSame(
             [],
-            CueOffers::of(Plans::of($lines), Plans::of($lines)->pieces[0], PieceReading::of(Plans::of($lines), Plans::of($lines)->pieces[0])),
+            Analysis::of(Plans::of($lines))->pieces[0]->offers(Plans::of($lines)),
             'A spiral is not closed.',
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making\Step;
 
+use Alternum\Core\Making\JoinedPart;
 use Alternum\Core\Making\StandsAfterRound;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSite;
@@ -13,8 +14,10 @@ final readonly class SewOn extends SetPart implements StandsAfterRound
 {
     public static function on(StepSite $site): iterable
     {
+        $joined = JoinedPart::all($site->reading, $site->frame);
         foreach ($site->placing->placed as $placed) {
-            if (!$placed->placement->kind->hasWasher()) {
+            $isJoined = [] !== array_filter($joined, static fn (JoinedPart $part): bool => $part->isHeldBy($placed->placement));
+            if (!$placed->placement->kind->hasWasher() && !$isJoined) {
                 yield new self($site->after($site->last()), $placed);
             }
         }
