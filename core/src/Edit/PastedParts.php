@@ -115,7 +115,7 @@ final class PastedParts
             return [true, false];
         }
         $parsed = $parser->line($line);
-        if (null !== $parsed->yarns) {
+        if (null !== $parsed->yarns || PieceHeading::isCounted($line)) {
             return [false, false];
         }
         if (null !== $parsed->error) {
@@ -191,7 +191,7 @@ final class PastedParts
     {
         $parsed = $parser->line(mb_substr($line, 0, Limits::LINE));
         $items = $parsed->lines[0]->items ?? [];
-        $isSaid = [] !== $items && [] === array_filter(
+        $isSaid = [] !== $items && !PieceHeading::isCounted($line) && [] === array_filter(
             $items,
             static fn (Node $item): bool => !$item instanceof YarnPhrase && !$item instanceof Glue
                 && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),

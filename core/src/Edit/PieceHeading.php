@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\SaidEnd;
+use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 
 /** The heading of a piece in a written pattern: "Legs (2)", "Ears x2", "HEAD (make 1, in cream)", "Arms - make two". */
@@ -21,6 +23,7 @@ final readonly class PieceHeading
     /** "Two legs", "2x ears", "Pair of boots". */
     private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
     private const ALIKE = '/\b(?:both |all )?(?:alike|identical|the same)\b/iu';
+    private const COUNTED = '/^[\s#*_]*(?<name>\pL[\pL ]{2,40}?)\s*(?:[:(–-]\s*)?(?:\d{1,2}\s?[x×]|[x×]\s?\d{1,2})[)\s:*_]*$/iu';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /**
@@ -91,6 +94,13 @@ final readonly class PieceHeading
 
         return !str_ends_with(rtrim($line), '.') && 1 === preg_match('/^\P{Ll}/u', ltrim($line, " \t*_~#-")) && ($this->copies > 1 || $words < 4)
             && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1);
+    }
+
+    /** "Tail - 1x", "Ears x2", where "sc x2" is two stitches. */
+    public static function isCounted(string $line): bool
+    {
+        return 1 === preg_match(self::COUNTED, $line, $match) && null === Vocabulary::of(Terms::Us)->stitch(mb_strtolower(trim($match['name'])))
+            && null === Vocabulary::of(Terms::Uk)->stitch(mb_strtolower(trim($match['name'])));
     }
 
     /** Whether it is a heading as a pattern has it that was written here, and so no remark. */

@@ -34,8 +34,8 @@ final class PastedToysTest extends TestCase
         ];
         yield 'copies in other words, headings after sentences' => [
             "Head\nR1: 6 sc in MR\nR2: inc x6\nEars – 2x\nR1: 4 sc in MR\nArms\nMake 2.\nR1: 5 sc in MR\nTwo legs, both alike\nR1: 6 sc in MR\n"
-                ."Pair of boots\nR1: 7 sc in MR\nWing\nR1: 8 sc in MR\nRepeat for the second wing.",
-            ['Head 1 spiral 6 12', 'Ears 2 spiral 4', 'Arms 2 spiral 5', 'Legs 2 spiral 6', 'Boots 2 spiral 7', 'Wing 2 spiral 8'],
+                ."Pair of boots\nR1: 7 sc in MR\nTail - 1x\nR1: 9 sc in MR\nWing\nR1: 8 sc in MR\nRepeat for the second wing.",
+            ['Head 1 spiral 6 12', 'Ears 2 spiral 4', 'Arms 2 spiral 5', 'Legs 2 spiral 6', 'Boots 2 spiral 7', 'Tail 1 spiral 9', 'Wing 2 spiral 8'],
         ];
         yield 'a piece worked as another' => [
             "Right arm:\n{$leg}\nFasten off.\nLeft arm: Work as the right arm, but do not fasten off.",
