@@ -155,7 +155,8 @@ final readonly class Pasted
             }
             // The heading nearest to the rounds is theirs: a title may stand above it.
             $read = PastedParts::headingOf($line, $parser);
-            if (null !== $read && ('' === $read->rest || $read->copies > 1 || str_contains($line, '(') || null !== $read->worked)) {
+            $isFull = '' === ($read->rest ?? '') || ($read->copies ?? 1) > 1 || str_contains($line, '(');
+            if (null !== $read && ($isFull || null !== $read->worked || null !== $read->firstRound)) {
                 [$heading, $named] = [$i, $read];
             }
         }

@@ -93,7 +93,7 @@ final readonly class PieceHeading
         $words = preg_match_all('/\pL+/u', $this->name);
 
         return !str_ends_with(rtrim($line), '.') && 1 === preg_match('/^\P{Ll}/u', ltrim($line, " \t*_~#-")) && ($this->copies > 1 || $words < 4)
-            && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1);
+            && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1 || null !== $this->firstRound);
     }
 
     /** "Tail - 1x", "Ears x2", where "sc x2" is two stitches. */

@@ -70,6 +70,10 @@ final class PastedToysTest extends TestCase
             ['Feet 2 spiral 6 12 12 12 12', 'Body 1 spiral 24 on feet feet 0'],
         ];
         yield 'a chain alone, a leaf of its own' => ["Antennae (make 2)\nCh 7. Sl st in 2nd ch from hook and in each ch across (6).", ['Antennae 2 rows 6']];
+        yield 'which end round 1 is' => [
+            "Newt, worked from the tail to the face\n{$leg}\nFin, from the top down\nR1: 4 sc in MR",
+            ['Newt 1 spiral 6 12 12 12 12', 'Fin 1 spiral 4'],
+        ];
         yield 'words of its own' => [
             "Toad\n\nAbbreviations\nm = single crochet\nzu = increase\n\nHead\nR1: 6 m in MR\nR2: 6 zu\n\nBody\nR1: 7 m in MR\nR2: 7 zu",
             ['Head 1 spiral 6 12', 'Body 1 spiral 7 14'],
