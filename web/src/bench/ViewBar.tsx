@@ -26,7 +26,7 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 						type="button"
 						aria-pressed={view === name}
 						title={say('viewBar.viewnamesGoesThroughTheViews', { viewNames: viewNames[name] })}
-						className="border-b-2 border-transparent px-1.5 py-1 text-faint hover:text-ink aria-pressed:border-ink aria-pressed:text-ink max-[900px]:px-0.5"
+						className="border-b-2 border-transparent px-1.5 py-1 text-faint hover:text-ink aria-pressed:border-ink aria-pressed:text-ink max-[900px]:px-1"
 						onClick={() => setTools({ view: name })}
 					>
 						{viewNames[name]}
