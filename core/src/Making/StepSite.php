@@ -66,8 +66,8 @@ final readonly class StepSite
         }
 
         return new self(
-            piece: $piece, reading: $reading, fabric: $fabric, frame: $frame, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
-            startsAnew: $startsAnew, told: $told, slips: $slips,
+            piece: $piece, reading: $reading, fabric: $fabric, frame: $frame, form: $form, colouring: $colouring, changes: $changes, placing: $placing,
+            finishing: $finishing, startsAnew: $startsAnew, told: $told, slips: $slips,
         );
     }
 

@@ -7,11 +7,13 @@ namespace Alternum\Core\Notation;
 /** The words of its own that a pattern explains in its list of abbreviations: "m = single crochet", "zu: increase". */
 final readonly class Shorthand
 {
-    private const LINE = '/^\W*(?<word>[a-z]{1,8}(?=\s*=)|[a-z]{1,3}(?=\s*(?::|[–-]\s)))\s*(?:[=:]|[–-](?=\s))\s*(?<says>[a-z][a-z ]{1,40}?)\W*$/i';
+    private const LINE = '/^\W*(?<word>[a-z]{1,8}(?=\s*=)|[a-z]{1,3}(?=\s*(?::|[–-]\s)))\s*(?:[=:]|[–-](?=\s))\s*'
+        .'(?<says>[a-z][a-z ]{1,40}?)\W*$/i';
     /** Words of the notation, which no list makes a stitch of. */
     private const KEPT = [
-        'r', 'rd', 'rnd', 'round', 'row', 'st', 'sts', 'mr', 'mc', 'cc', 'in', 'of', 'to', 'and', 'the', 'rep', 'blo', 'flo', 'bl', 'fl', 'pm', 'fo', 'x', 'a', 'yo',
-        'ear', 'leg', 'arm', 'fin', 'hat', 'eye', 'lid', 'toe', 'paw', 'cap', 'rim', 'bow', 'toy', 'note', 'hook', 'yarn', 'size', 'body', 'head', 'gauge', 'around', 'each', 'next', 'tog',
+        'r', 'rd', 'rnd', 'round', 'row', 'st', 'sts', 'mr', 'mc', 'cc', 'in', 'of', 'to', 'and', 'the', 'rep', 'blo', 'flo', 'bl', 'fl', 'pm', 'fo',
+        'x', 'a', 'yo', 'ear', 'leg', 'arm', 'fin', 'hat', 'eye', 'lid', 'toe', 'paw', 'cap', 'rim', 'bow', 'toy', 'note', 'hook', 'yarn', 'size',
+        'body', 'head', 'gauge', 'around', 'each', 'next', 'tog',
     ];
     /** More than a list of abbreviations has, and it would be no list. */
     private const MOST = 40;

@@ -116,7 +116,10 @@ final class CuesTest extends TestCase
     {
         $plan = Plans::of([], plan: ['pieces' => [
             Plans::piece('arm', ['R1: 5 sc in MR'], ['name' => 'Left arm']),
-            Plans::piece('body', ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc 3, join the arm with the next 3 sc, sc 6', 'R4: 6 sc, 3 sc through arm and body, 3 sc']),
+            Plans::piece(
+                'body',
+                ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc 3, join the arm with the next 3 sc, sc 6', 'R4: 6 sc, 3 sc through arm and body, 3 sc'],
+            ),
         ]]);
         $offers = Analysis::of($plan)->pieces[1]->offers($plan);
         self::assertSame(
