@@ -46,9 +46,7 @@ final readonly class PieceStages
     {
         $reading ??= PieceReading::of($plan, $piece);
         $piece = $piece->withChanges($piece->changes->orAt(TypedMethods::in($reading))->or($plan->changes));
-        // What goes along its chains once, and not around them, is a row.
-        $piece = $reading->isAlongOneSide ? $piece->withWorked(Worked::Rows) : $piece;
-        $fabric = Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece));
+        [$piece, $fabric] = self::worked($plan, $piece, $reading);
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
         $end = StandingEnd::of($plan, $piece, $reading);
         $unmoving = [];
@@ -67,8 +65,8 @@ final readonly class PieceStages
                 );
 
                 return new self(
-                    piece: $piece, reading: $reading, fabric: $fabric, form: PieceForm::of($fabric), byRounds: $byRounds, treatments: $treatments, end: $end,
-                    frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
+                    piece: $piece, reading: $reading, fabric: $fabric, form: PieceForm::of($fabric, $piece), byRounds: $byRounds,
+                    treatments: $treatments, end: $end, frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
                 );
             }
             // No loop is drawn where the yarn does not change after all; in the end none at all, so that what is said is always so.
@@ -76,9 +74,26 @@ final readonly class PieceStages
         }
     }
 
+    /** The shape alone, as of() has it: of a piece that is only tried, before its colours are asked for. */
+    public static function form(Plan $plan, Piece $piece): PieceForm
+    {
+        [$piece, $fabric] = self::worked($plan, $piece, PieceReading::of($plan, $piece));
+
+        return PieceForm::of($fabric, $piece);
+    }
+
     public function changes(Plan $plan): Changes
     {
         return Changes::of($this->piece, $this->frame, $this->shifted, $this->treatments, $this->reading, $plan->floats);
+    }
+
+    /** @return array{Piece, Fabric} */
+    private static function worked(Plan $plan, Piece $piece, Reading $reading): array
+    {
+        // What goes along its chains once, and not around them, is a row.
+        $piece = $reading->isAlongOneSide ? $piece->withWorked(Worked::Rows) : $piece;
+
+        return [$piece, Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece))];
     }
 
     private static function changesAfter(Colouring $colouring, int $round): bool

@@ -18,9 +18,9 @@ final readonly class FormSize
      * @param float|null $growth   stitches that each round of a cone grows by
      */
     public function __construct(
-        private ?float $widthMm = null,
+        public ?float $widthMm = null,
         private ?int $stitches = null,
-        private ?float $heightMm = null,
+        public ?float $heightMm = null,
         private ?int $rounds = null,
         private ?float $degrees = null,
         private ?float $growth = null,

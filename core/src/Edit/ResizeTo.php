@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\PieceReading;
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 
 /** Makes a piece about as wide and as high as is said, by increase rounds and even rounds: see Resize. */
@@ -43,31 +42,37 @@ final readonly class ResizeTo implements EditKind
             throw EditRefused::because('edit.noRounds');
         }
         if (null !== $this->widthMm) {
-            $phases = ShapePhases::of(PieceReading::of($plan, $piece));
-            $wider = (int) round(($this->widthMm - self::size($plan, $piece)->width) * \M_PI / $plan->gauge->stitchWidthMm() / max(1, $phases->step));
-            if (0 !== $wider) {
-                $plan = (new Resize($this->piece, $wider, 0))->apply($plan);
-                $piece = $plan->piece($this->piece) ?? $piece;
-            }
+            $step = max(1, ShapePhases::of(PieceReading::of($plan, $piece))->step) * $plan->gauge->stitchWidthMm() / \M_PI;
+            $plan = $this->resized($plan, $this->nearest($plan, $this->widthMm, $step, true), 0);
         }
         if (null !== $this->heightMm) {
             // An even round is as high as its stitches are.
-            $longer = (int) round(($this->heightMm - self::size($plan, $piece)->height) / $plan->gauge->roundHeightMm());
-            if (0 !== $longer) {
-                $plan = (new Resize($this->piece, 0, $longer))->apply($plan);
-            }
+            $plan = $this->resized($plan, 0, $this->nearest($plan, $this->heightMm, $plan->gauge->roundHeightMm(), false));
         }
 
         return $plan;
     }
 
+    /** @return int increase rounds, or even rounds, to add */
+    private function nearest(Plan $plan, float $asked, float $step, bool $isWidth): int
+    {
+        $measure = function (int $more) use ($plan, $isWidth): float {
+            $tried = $isWidth ? $this->resized($plan, $more, 0) : $this->resized($plan, 0, $more);
+            $form = PieceStages::form($tried, $tried->piece($this->piece) ?? throw EditRefused::noPiece($this->piece));
+
+            return $isWidth ? $form->width : $form->height;
+        };
+
+        return Nearest::to(0, -Limits::ROUNDS, Limits::ROUNDS, $asked, $step, $measure);
+    }
+
+    private function resized(Plan $plan, int $wider, int $longer): Plan
+    {
+        return 0 === $wider && 0 === $longer ? $plan : (new Resize($this->piece, $wider, $longer))->apply($plan);
+    }
+
     public function inWords(): string
     {
         return 'Another size';
-    }
-
-    private static function size(Plan $plan, Piece $piece): PieceForm
-    {
-        return PieceForm::of(Fabric::of(PieceReading::of($plan, $piece), $plan->gauge, $piece->worked, $plan->leanOf($piece)));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
@@ -12,9 +14,11 @@ use Alternum\Core\Plan\Plan;
 /** Lays out rounds for a form and a size. They are ordinary rounds, to go on from; the colours stay with theirs. */
 final readonly class Shape implements EditKind
 {
+    private const TURNS = 2;
+
     /**
      * @param int      $start    stitches in the first round
-     * @param FormSize $extent   its height is of the forms that have one of their own: capsule, cone, tube, bowl, drum
+     * @param FormSize $extent   across and along the axis as it comes out stuffed, reached within an increase and a round
      * @param Stitch   $decrease plain or invisible
      */
     public function __construct(
@@ -58,20 +62,55 @@ final readonly class Shape implements EditKind
         if (null !== $plan->piece($this->piece)?->start) {
             throw EditRefused::because('shape.begins');
         }
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $around = $this->extent->around($plan->gauge);
-        $steps = max(1, (int) round($around / $this->start));
+        $length = Form::Cone === $this->form ? $this->extent->slanting($plan->gauge, $this->start) : $this->extent->upright($plan->gauge);
+        $steps = max(1, (int) round($around / $this->step()));
+        $width = $this->extent->widthMm;
+        // A ball is as high as wide in the maker's own gauge, whose stitches need not be square.
+        $height = $this->extent->heightMm ?? (Form::Ball === $this->form ? $width : null);
+        $tried = [];
+        $try = function (int $steps, int $length) use ($plan, $piece, &$tried): PieceForm {
+            return $tried[$steps][$length] ??= PieceStages::form($plan, $piece->withRounds($this->lines($plan, $steps, $length)));
+        };
+        $widens = $this->step() * $plan->gauge->stitchWidthMm() / \M_PI;
+        $rises = $plan->gauge->roundHeightMm();
+        // What is short bulges at the cost of its width, so that each is looked for again once the other is found.
+        for ($turn = 0; $turn < self::TURNS; ++$turn) {
+            if (null !== $width) {
+                $steps = Nearest::to($steps, 1, Limits::STITCHES_IN_ROUND, $width, $widens, static fn (int $at): float => $try($at, $length)->width);
+            }
+            if (null !== $height) {
+                $length = Nearest::to($length, 1, Limits::ROUNDS, $height, $rises, static fn (int $at): float => $try($steps, $at)->height);
+            }
+        }
+        if (null !== $height && abs($try($steps, $length)->height - $height) > $rises) {
+            throw EditRefused::because('shape.unreached', cm: round($try($steps, $length)->height / 10, 1));
+        }
+
+        return (new Retype($this->piece, $this->lines($plan, $steps, $length)))->apply($plan);
+    }
+
+    /** @return int stitches around that the size goes by */
+    private function step(): int
+    {
+        return Form::Cone === $this->form ? 1 : $this->start;
+    }
+
+    /** @return list<string> */
+    private function lines(Plan $plan, int $steps, int $length): array
+    {
         $isCone = Form::Cone === $this->form;
-        $length = $isCone ? $this->extent->slanting($plan->gauge, $this->start) : $this->extent->upright($plan->gauge);
+        $around = $steps * $this->step();
         if ($isCone && $around - $this->start > $this->start * max(1, $length - 1)) {
             throw EditRefused::because('shape.tooFlat');
         }
-        if (max($around, $steps * $this->start) > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
+        if ($around > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
             throw EditRefused::because('shape.tooLarge', rounds: Limits::ROUNDS, stitches: Limits::STITCHES_IN_ROUND);
         }
         $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
-        $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));
 
-        return (new Retype($this->piece, $lines))->apply($plan);
+        return (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));
     }
 
     public function inWords(): string

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Form;
 
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Finish\Drawn;
+use Alternum\Core\Plan\Finish\Firmness;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Worked;
 
 /** The shape that a piece takes when it is done and stuffed, what it measures, and until when one can reach into it. Worked out once a piece. */
 final readonly class PieceForm
@@ -15,13 +19,14 @@ final readonly class PieceForm
     public const STUFFING_LIGHT = 25.0;
     public const STUFFING_FIRM = 55.0;
 
-    /**
-     * How far stuffing stretches a round that grows or shrinks steeply, so that it bulges where it would lie flat: from memory, so
-     * that the trade's ball comes out about as high as wide at the usual gauges.
-     */
+    /** How far a round that grows or shrinks steeply stretches where nothing presses from inside, so that it bulges where it would lie flat: from memory. */
     private const GIVE = 1.1;
-    /** How often corners are drawn in for the picture: from memory, to be judged by eye. */
-    private const ROUNDED = 5;
+    /** A last round of so few stitches is drawn shut. */
+    private const SHUT = 8;
+    /** Open and less deep than so much of its width it is no tube, and lies or hangs as it is. */
+    private const DEEP = 0.9;
+    /** How hard stuffing presses, times the largest radius, against the fabric's stiffness: from memory. */
+    private const PRESSES = ['firm' => 0.08, 'usual' => 0.04, 'light' => 0.02, 'half' => 0.01];
     /** How far a thread through the middle pulls the poles in, how deep its grooves are and how round what bulges between: from memory. */
     private const SINKS = 0.35;
     private const GROOVE = 0.3;
@@ -52,58 +57,78 @@ final readonly class PieceForm
     ) {
     }
 
-    /** Of a round piece: each course the rim of a cut cone on the one below. */
-    public static function of(Fabric $fabric): self
+    /**
+     * Of a round piece, as the stuffing shapes it; of one that holds none, each round as the rim of a cut cone on the one below.
+     *
+     * @param Piece $piece how it is worked, and how firmly it is stuffed
+     */
+    public static function of(Fabric $fabric, Piece $piece): self
     {
-        $widest = $volume = $level = 0.0;
-        $radius = $fabric->begins;
-        [$radii, $levels] = $radius > 0.0 ? [[$radius], [0.0]] : [[], []];
-        foreach ($fabric->rounds as $round) {
-            $rise = min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
-            $volume += \M_PI / 3.0 * $rise * ($radius ** 2 + $radius * $round->radius + $round->radius ** 2);
-            $level += $rise;
-            $radius = $round->radius;
+        [$radii, $levels] = self::stuffed($fabric, $piece) ?? self::cones($fabric);
+        $widest = $volume = 0.0;
+        foreach ($radii as $i => $radius) {
             $widest = max($widest, $radius);
-            $radii[] = $radius;
-            $levels[] = $level;
+            $below = $radii[$i - 1] ?? $radius;
+            $volume += $i > 0 ? \M_PI / 3.0 * ($levels[$i] - $levels[$i - 1]) * ($radius ** 2 + $radius * $below + $below ** 2) : 0.0;
         }
-        $outline = array_map(
-            static fn (float $radius, float $level): RoundEdge => new RoundEdge($radius, $level),
-            self::rounded($radii),
-            self::rounded($levels),
-        );
-
         $openings = Openings::of($fabric);
+        $outline = array_map(static fn (float $radius, float $level): RoundEdge => new RoundEdge($radius, $level), $radii, $levels);
 
         return new self(
-            height: $level,
+            height: [] === $levels ? 0.0 : max($levels) - min($levels),
             width: 2 * $widest,
             volume: $volume / 1000.0,
             lastReach: 0 === $openings->deadline(1) ? null : $openings->deadline(1),
-            outline: $outline,
+            // A pole is where a round is drawn shut, and no round's edge.
+            outline: array_values(array_filter($outline, static fn (RoundEdge $edge): bool => $edge->radius > 0.0)),
             openings: $openings,
         );
     }
 
-    /**
-     * Stuffing rounds corners off: every edge is drawn to the middle of its neighbours, and the ends stay.
-     *
-     * @param list<float> $edges one measure of each edge, in mm
-     *
-     * @return list<float>
-     */
-    private static function rounded(array $edges): array
+    /** @return array{list<float>, list<float>}|null radius and level of each edge and pole, in mm; null: it holds no stuffing, or has no such shape */
+    private static function stuffed(Fabric $fabric, Piece $piece): ?array
     {
-        $last = \count($edges) - 1;
-        for ($pass = 0; $pass < self::ROUNDED; ++$pass) {
-            $drawn = [];
-            foreach ($edges as $i => $edge) {
-                $drawn[] = 0 === $i || $i === $last ? $edge : ($edges[$i - 1] + 2 * $edge + $edges[$i + 1]) / 4;
-            }
-            $edges = $drawn;
+        $rounds = $fabric->rounds;
+        $presses = self::PRESSES[$piece->finish->stuffing->firmness->value ?? Firmness::Usual->value] ?? null;
+        if (Worked::Rows === $piece->worked || null === $presses || \count($rounds) < 2 || $fabric->endsFlat()) {
+            return null;
+        }
+        $last = $rounds[\count($rounds) - 1];
+        $isShut = $last->makes <= self::SHUT && $last->makes < max([0, ...$fabric->counts()]);
+        if (!$isShut && $last->level < 2 * self::DEEP * $fabric->widest()) {
+            return null;
+        }
+        $hoops = [2 * \M_PI * $fabric->begins];
+        $strips = [];
+        foreach ($rounds as $i => $round) {
+            $hoops[] = 2 * \M_PI * $round->radius;
+            $strips[] = 0 === $i && 0.0 === $fabric->begins ? min($round->height, $round->radius) : $round->height;
+        }
+        if ($isShut) {
+            $hoops[] = 0.0;
+            $strips[] = min($last->height, $last->radius);
+        }
+        $unit = 2 * \M_PI * $rounds[0]->radius / $rounds[0]->makes;
+        $key = hash('xxh128', serialize([$hoops, $strips, $unit, $presses]));
+        $shape = Remembered::of(Membrane::class, $key, static fn (): Membrane => Membrane::of($hoops, $strips, $unit, $presses));
+
+        return [] === $shape->radii ? null : [$shape->radii, $shape->levels];
+    }
+
+    /** @return array{list<float>, list<float>} radius and level of each edge, in mm */
+    private static function cones(Fabric $fabric): array
+    {
+        $level = 0.0;
+        $radius = $fabric->begins;
+        [$radii, $levels] = [[$radius], [0.0]];
+        foreach ($fabric->rounds as $round) {
+            $level += min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
+            $radius = $round->radius;
+            $radii[] = $radius;
+            $levels[] = $level;
         }
 
-        return $edges;
+        return [$radii, $levels];
     }
 
     /**

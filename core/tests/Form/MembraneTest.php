@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Form;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Form\MembraneSolver;
+use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The shape that stuffing gives, held against what is known of balloons, tubes and the trade's balls. */
+final class MembraneTest extends TestCase
+{
+    /**
+     * Two flat discs that are joined at their rims and blown up, of a skin that does not stretch and folds freely: the mylar balloon. Its width is 0.763
+     * of the flat one's, its thickness 0.599 of that width. Source: W. H. Paulsen, What is the shape of a mylar balloon?, 1994, from memory.
+     */
+    public function testTwoDiscsBecomeTheMylarBalloon(): void
+    {
+        $rounds = 60;
+        $hoops = [...array_map(static fn (int $i): float => 2 * \M_PI * $i, [...range(0, $rounds), ...range($rounds - 1, 0)])];
+        $shape = (new MembraneSolver($hoops, array_fill(0, 2 * $rounds, 1.0), 0.0003))->shape(0.002);
+        self::assertNotNull($shape);
+        [$radii, $levels] = $shape;
+        self::assertEqualsWithDelta(0.763, max($radii) / $rounds, 0.00763);
+        self::assertEqualsWithDelta(0.599, (end($levels) - $levels[0]) / (2 * max($radii)), 0.00599);
+    }
+
+    /**
+     * In the middle of a long tube the pull of a hoop is pressure times radius, that along it half as much, each as it is stretched: reckoned here by
+     * going round until nothing changes. Source: the thin tube of any textbook of mechanics.
+     */
+    #[TestWith([0.02])]
+    #[TestWith([0.04])]
+    #[TestWith([0.08])]
+    #[TestWith([0.2])]
+    public function testATubeWidensAsItsStiffnessSays(float $pressure): void
+    {
+        $hoops = array_map(floatval(...), [0, 6, 12, 18, ...array_fill(0, 60, 24), 18, 12, 6, 0]);
+        $shape = (new MembraneSolver($hoops, array_fill(0, \count($hoops) - 1, 1.0)))->shape($pressure);
+        self::assertNotNull($shape);
+        $atRest = 24 / (2 * \M_PI);
+        $around = $along = 0.0;
+        for ($i = 0; $i < 200; ++$i) {
+            $radius = $atRest * (1 + $around);
+            $along = $pressure / $atRest * $radius ** 2 / (2 * $atRest);
+            $around = $pressure / $atRest * $radius * (1 + $along);
+        }
+        $middle = intdiv(\count($hoops), 2);
+        self::assertEqualsWithDelta($around, $shape[0][$middle] / $atRest - 1, 1e-3);
+        self::assertEqualsWithDelta($along, $shape[1][$middle + 1] - $shape[1][$middle] - 1, 1e-3);
+    }
+
+    /**
+     * The trade's ball of square stitches comes out as high as wide, a firm one a little wider than its stitches lie: common practice, from memory.
+     */
+    #[TestWith([24])]
+    #[TestWith([30])]
+    #[TestWith([36])]
+    #[TestWith([42])]
+    #[TestWith([48])]
+    public function testABallIsRound(int $around): void
+    {
+        $counts = self::ball(intdiv($around, 6));
+        foreach ([[0.02, 1.0, 1.05], [0.04, 1.02, 1.08], [0.08, 1.05, 1.12]] as [$pressure, $least, $most]) {
+            $shape = self::shut($counts, 1.0)->shape($pressure);
+            self::assertNotNull($shape);
+            $width = 2 * max($shape[0]);
+            self::assertEqualsWithDelta(1.0, (end($shape[1]) - $shape[1][0]) / $width, 0.04);
+            self::assertGreaterThan($least, $width * \M_PI / $around);
+            self::assertLessThan($most, $width * \M_PI / $around);
+        }
+    }
+
+    /** A round more or less fine is the same skin. */
+    public function testASplitRoundChangesNothing(): void
+    {
+        $counts = self::ball(6);
+        $coarse = self::shut($counts, 1.0)->shape(0.04);
+        $hoops = [0.0, ...array_map(floatval(...), $counts), 0.0];
+        $strips = [6 / (2 * \M_PI), ...array_fill(0, \count($counts) - 1, 1.0), 6 / (2 * \M_PI)];
+        $fine = $parts = [];
+        foreach ($strips as $i => $length) {
+            for ($part = 0; $part < 4; ++$part) {
+                $fine[] = $hoops[$i] + ($hoops[$i + 1] - $hoops[$i]) * $part / 4;
+                $parts[] = $length / 4;
+            }
+        }
+        $split = (new MembraneSolver([...$fine, 0.0], $parts))->shape(0.04);
+        self::assertNotNull($coarse);
+        self::assertNotNull($split);
+        self::assertEqualsWithDelta(1.0, max($split[0]) / max($coarse[0]), 0.02);
+        self::assertEqualsWithDelta(1.0, end($split[1]) / end($coarse[1]), 0.02);
+    }
+
+    /** Whatever is crocheted has a shape: no outline turns back, and higher stitches make a higher piece. */
+    public function testAnyPieceHasAShape(): void
+    {
+        mt_srand(2027);
+        for ($tried = 0; $tried < 400; ++$tried) {
+            $counts = [mt_rand(4, 10)];
+            for ($i = mt_rand(2, 50); $i > 0; --$i) {
+                $counts[] = max(4, min(120, end($counts) + [0, 0, 0, 6, -6, 3, -3, 12, mt_rand(-8, 8)][mt_rand(0, 8)]));
+            }
+            $pressure = [0.02, 0.04, 0.08][mt_rand(0, 2)];
+            $heights = [];
+            foreach ([0.8, 1.0, 1.25] as $high) {
+                $shape = self::shut($counts, $high)->shape($pressure);
+                self::assertNotNull($shape, implode(' ', $counts));
+                foreach ($shape[1] as $i => $level) {
+                    self::assertGreaterThan(($shape[1][$i - 1] ?? 0.0) - 0.02, $level, implode(' ', $counts));
+                }
+                $heights[] = end($shape[1]);
+            }
+            self::assertSame($heights, [min($heights), $heights[1], max($heights)], implode(' ', $counts));
+        }
+    }
+
+    /** What a plan says of a piece is that shape: its volume by another way of summing, its size in the gauge's measures. */
+    public function testThePieceSaysIt(): void
+    {
+        $form = self::form(self::ballOf(['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20, 'hookMm' => 3.0]]));
+        $shape = self::shut(self::ball(6), 1.0)->shape(0.04);
+        self::assertNotNull($shape);
+        self::assertEqualsWithDelta(2 * max($shape[0]) * 5.0, $form->width, 0.05);
+        self::assertEqualsWithDelta((end($shape[1]) - $shape[1][0]) * 5.0, $form->height, 0.05);
+        $volume = 0.0;
+        for ($slice = 0, $end = 20000; $slice < $end; ++$slice) {
+            $level = $shape[1][0] + (end($shape[1]) - $shape[1][0]) * ($slice + 0.5) / $end;
+            $i = 1;
+            while ($shape[1][$i] < $level) {
+                ++$i;
+            }
+            $share = ($level - $shape[1][$i - 1]) / ($shape[1][$i] - $shape[1][$i - 1]);
+            $volume += \M_PI * ($shape[0][$i - 1] + $share * ($shape[0][$i] - $shape[0][$i - 1])) ** 2;
+        }
+        self::assertEqualsWithDelta($volume * (end($shape[1]) - $shape[1][0]) / 20000 * 0.125, $form->volume, 0.05);
+    }
+
+    /** Firmer is wider; what is not stuffed is not pressed out. */
+    public function testStuffingWidens(): void
+    {
+        $width = static fn (string $firmness): float => self::form(self::ballOf(['finish' => ['stuffing' => ['firmness' => $firmness]]]))->width;
+        self::assertGreaterThan($width('usual'), $width('firm'));
+        self::assertGreaterThan($width('light'), $width('usual'));
+        self::assertGreaterThan($width('none'), $width('light'));
+    }
+
+    /** @param array<string, mixed> $with */
+    private static function ballOf(array $with): Plan
+    {
+        $lines = ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', '(3 sc, inc) x6', '(4 sc, inc) x6', 'R7-13: sc around'];
+        array_push($lines, '(4 sc, dec) x6', '(3 sc, dec) x6', '(2 sc, dec) x6', '(sc, dec) x6', 'dec x6');
+        $gauge = $with['gauge'] ?? null;
+        unset($with['gauge']);
+
+        return Plans::of($lines, [], $with, null === $gauge ? [] : ['gauge' => $gauge]);
+    }
+
+    private static function form(Plan $plan): PieceForm
+    {
+        return Analysis::of($plan)->pieces[0]->stages->form;
+    }
+
+    /** @return non-empty-list<int> k rounds that grow, k + 1 even, k − 1 that shrink: common practice, no source */
+    private static function ball(int $k): array
+    {
+        $grow = array_map(static fn (int $i): int => 6 * $i, range(1, $k));
+
+        return [...$grow, ...array_fill(0, $k + 1, 6 * $k), ...array_reverse(\array_slice($grow, 0, -1))];
+    }
+
+    /** @param non-empty-list<int> $counts of rounds so many stitch widths high, drawn shut at both ends */
+    private static function shut(array $counts, float $high): MembraneSolver
+    {
+        $pole = static fn (int $count): float => min($high, $count / (2 * \M_PI));
+
+        return new MembraneSolver(
+            [0.0, ...array_map(floatval(...), $counts), 0.0],
+            [$pole($counts[0]), ...array_fill(0, \count($counts) - 1, $high), $pole($counts[\count($counts) - 1])],
+        );
+    }
+}
