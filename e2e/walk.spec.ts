@@ -167,11 +167,11 @@ test('a plan begins from a shape', async ({ page }) => {
 	await dialog.getByLabel('Increases and decreases').selectOption('stacked');
 	await dialog.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');
-	await expect(panel(page)).toContainText(/\d\.\d cm high/);
+	await expect(panel(page)).toContainText('8.2 cm high, 8.1 cm wide');
 	await expect(panel(page)).toContainText(/by round \d+: after it no fingers fit/);
 	await expect(panel(page)).toContainText('Every round uses all the stitches');
 	await page.getByRole('button', { name: 'Longer' }).click();
-	await expect(panel(page)).toContainText('28 rounds');
+	await expect(panel(page)).toContainText('32 rounds');
 	await page.getByRole('button', { name: 'Wider' }).click();
 	await expect(round(page, 10)).toContainText('60');
 	for (let i = 0; i < 3; i++) {
