@@ -144,6 +144,7 @@ test('a piece is resized to a size, and a cone is laid by the angle of its tip',
 	await page.getByRole('button', { name: 'To a size' }).click();
 	const dialog = page.getByRole('dialog', { name: 'To a size' });
 	await dialog.getByLabel('High').fill('8');
+	await expect(dialog).toContainText(/(7\.9|8\.0|8\.1) cm high/);
 	await dialog.getByRole('button', { name: 'Resize' }).click();
 	await expect(panel(page)).toContainText(/(7\.9|8\.0|8\.1) cm high/);
 	await expect(panel(page)).toContainText('Before: 18 rounds, 36 at the widest');
@@ -163,7 +164,13 @@ test('a plan begins from a shape', async ({ page }) => {
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await page.getByRole('button', { name: 'Begin from a shape' }).click();
 	const dialog = page.getByRole('dialog', { name: 'Begin from a shape' });
+	await dialog.getByLabel('Form').selectOption('drum');
+	await dialog.getByLabel('High').fill('2');
+	await expect(dialog).toContainText(/this form comes out \d\.\d cm high and no nearer/);
+	await dialog.getByLabel('Form').selectOption('ball');
+	await expect(dialog).toContainText('6.0 cm high,6.3 cm wide');
 	await dialog.getByLabel('Across').fill('8');
+	await expect(dialog).toContainText('31 rounds');
 	await dialog.getByLabel('Increases and decreases').selectOption('stacked');
 	await dialog.getByRole('button', { name: 'Write rounds' }).click();
 	await expect(line(page, 3)).toHaveText('R3: (sc, inc) x6 (18)');

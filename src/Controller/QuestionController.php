@@ -7,12 +7,14 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Colour\Picture;
+use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\FitWriter;
 use Alternum\Core\Exchange\LookWriter;
+use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
@@ -33,6 +35,7 @@ use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Server\Http\Heavy;
+use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Picture\PictureFile;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Security\WorkshopUser;
@@ -62,6 +65,20 @@ final readonly class QuestionController
         $fields->done();
 
         return new JsonResponse(ReadingWriter::pasted(Pasted::of($text, $plan), $plan));
+    }
+
+    /** What an edit would make of a piece, before it is made. */
+    #[Route('/comes', methods: 'POST')]
+    #[Heavy]
+    public function comes(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $fields = Fields::of(Json::decode($request->getContent(), 'edit', Json::MESSAGE_BYTES));
+        $piece = $fields->text('piece', 40);
+        $edit = EditKinds::read($fields->raw('edit'), 'edit');
+        $fields->done();
+
+        return PlanResponse::comes(PlanAnswer::of($edit->apply($plan), $piece), $piece);
     }
 
     /** What a stitch is worked into, in the plan's words. */

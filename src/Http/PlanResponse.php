@@ -8,6 +8,7 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Yarn\Amount;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -57,16 +58,32 @@ final class PlanResponse
     /** One piece, as it is looked at. */
     public static function piece(PlanState $stored, PlanAnswer $answer, string $key): JsonResponse
     {
-        $at = array_search($key, array_column($answer->plan->pieces, 'key'), true);
-        if (false === $at) {
-            throw new NotFoundHttpException();
-        }
+        $at = self::at($answer, $key);
         $around = Json::encode([
             'revision' => $stored->revision,
             'problems' => ReadingWriter::problems(AnalysisWriter::foremost($answer->problems, $key)),
         ]);
 
         return JsonResponse::fromJsonString(substr($around, 0, -1).",\"piece\":{$answer->pieces[$at]->json}}");
+    }
+
+    /** One piece and the yarn of the whole plan, as an edit would make them. */
+    public static function comes(PlanAnswer $answer, string $key): JsonResponse
+    {
+        $around = Json::encode(['yarns' => array_map(
+            static fn (Amount $amount): array => ['key' => $amount->yarn->key, 'metres' => round($amount->metres(), 2)],
+            array_values($answer->amounts->amounts),
+        )]);
+
+        return JsonResponse::fromJsonString(substr($around, 0, -1).",\"piece\":{$answer->pieces[self::at($answer, $key)]->json}}");
+    }
+
+    /** @return int the piece's place in the plan */
+    private static function at(PlanAnswer $answer, string $key): int
+    {
+        $at = array_search($key, array_column($answer->plan->pieces, 'key'), true);
+
+        return \is_int($at) ? $at : throw new NotFoundHttpException();
     }
 
     public static function time(\DateTimeImmutable $at): string

@@ -90,6 +90,25 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(404);
     }
 
+    /** What an edit would make is told before it is made, and nothing is saved by asking; what cannot be is refused as it would be. */
+    public function testWhatAnEditWouldMakeIsTold(): void
+    {
+        [$id] = $this->firstPlan();
+        $ball = ['do' => 'shape', 'piece' => 'float', 'form' => 'ball', 'start' => 6, 'spread' => 'stacked', 'decrease' => 'dec', 'widthMm' => 60];
+        $comes = $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'float', 'edit' => $ball]);
+        self::assertEqualsWithDelta(60.0, self::at($comes, 'piece', 'size', 'widthMm'), 5.0);
+        self::assertEqualsWithDelta(60.0, self::at($comes, 'piece', 'size', 'heightMm'), 5.0);
+        self::assertSame(['A', 'B', 'C'], array_column((array) $comes['yarns'], 'key'));
+        $saved = $this->save($id, 1, $ball);
+        self::assertSame(self::at($comes, 'piece', 'size'), self::at($saved, 'analysis', 'pieces', 0, 'size'));
+        $flat = ['form' => 'drum', 'heightMm' => 20] + $ball;
+        $refused = $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'float', 'edit' => $flat]);
+        $this->assertStatus(422);
+        self::assertMatchesRegularExpression('/^That wide, this form comes out \d\.\d cm high and no nearer\./', self::string($refused, 'detail'));
+        $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'nose', 'edit' => $ball]);
+        $this->assertStatus(404);
+    }
+
     public function testALineSaysWhatItWasTakenFor(): void
     {
         [$id] = $this->firstPlan();

@@ -8,8 +8,10 @@ function stuffing({ low, likely, high }: NonNullable<PieceAnalysis['size']>['stu
 	return `about ${Math.round(likely)} g (${Math.round(low)} lightly, ${Math.round(high)} firmly)`;
 }
 
+type Outlined = Pick<PieceAnalysis, 'size' | 'beginsAtTop' | 'lies'> & { rounds: readonly { number: number; ruffles?: boolean }[] };
+
 /** The piece from its side, as it will stand when stuffed, with what it measures. */
-export function Outline({ piece, units }: { piece: PieceAnalysis; units: Units }) {
+export function Outline({ piece, units }: { piece: Outlined; units: Units }) {
 	const { size, rounds } = piece;
 	if (size === null) return null;
 	const half = Math.max(1, size.widthMm / 2);

@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import type { PieceAnalysis } from '../api/types';
+import type { Edit, PieceAnalysis } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { LengthField } from '../ui/LengthField';
 import { say } from '../ui/say';
 import type { Units } from '../ui/units';
+import { Comes } from './Comes';
 import { useBench } from './context';
 
 interface Props {
@@ -30,23 +31,27 @@ function SizeForm({ piece, size, units, onSize, onClose }: Omit<Props, 'open'>) 
 	const { draft } = useBench();
 	const [widthMm, setWidth] = useState(size.widthMm);
 	const [heightMm, setHeight] = useState(size.heightMm);
+	const edit: Edit = {
+		do: 'size',
+		piece,
+		...(widthMm === size.widthMm ? {} : { widthMm }),
+		...(heightMm === size.heightMm ? {} : { heightMm }),
+	};
 	return (
 		<form
 			className="grid grid-cols-2 gap-4"
 			onSubmit={(event) => {
 				event.preventDefault();
 				onSize();
-				draft.edit({
-					do: 'size',
-					piece,
-					...(widthMm === size.widthMm ? {} : { widthMm }),
-					...(heightMm === size.heightMm ? {} : { heightMm }),
-				});
+				draft.edit(edit);
 				onClose();
 			}}
 		>
 			<LengthField label={say('common.across')} units={units} min={5} max={3000} value={widthMm} onChange={setWidth} />
 			<LengthField label={say('common.high')} units={units} min={5} max={5000} value={heightMm} onChange={setHeight} />
+			<div className="col-span-2 border-t border-rule pt-4">
+				<Comes piece={piece} edit={edit} />
+			</div>
 			<div className="col-span-2 flex justify-end gap-2">
 				<Button onClick={onClose}>{say('common.cancel')}</Button>
 				<Button kind="strong" type="submit">
