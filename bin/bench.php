@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Form\Membrane;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
@@ -116,6 +117,15 @@ $ms = median(1, static function () use ($texts, &$slowest): void {
     }
 });
 say("\n100,000 generated lines read in %.1f s, %.3f ms each, the slowest in %.1f ms; none of them lost the reader", $ms / 1000, $ms / 100000, $slowest);
+foreach ([40 => 2, 400 => 20] as $rounds => $aim) {
+    mt_srand(1);
+    $hoops = [0.0, 6.0];
+    while (count($hoops) <= $rounds) {
+        $hoops[] = (float) max(6, min(90, end($hoops) + [0, 0, 0, 6, -6][mt_rand(0, 4)]));
+    }
+    $ms = median(5, static fn (): float => Membrane::of([...$hoops, 0.0], array_fill(0, $rounds + 1, 0.96), 1.0, 0.04)->radii[1]);
+    say('the shape of %d stuffed rounds: %.1f ms (aim: %d)', $rounds, $ms, $aim);
+}
 // As a keystroke finds them: all lines but one were read before.
 $written = ['R1: 6 sc in MR (6)', 'R2: inc x6 (12)'];
 for ($round = 3; strlen(implode("\n", $written)) < 10240; ++$round) {
