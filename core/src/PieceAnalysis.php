@@ -53,7 +53,7 @@ final readonly class PieceAnalysis
     public static function of(Plan $plan, PieceStages $stages, array $edges): self
     {
         $changes = $stages->changes($plan);
-        $finishing = Finishing::of($plan, $stages->piece, $stages->reading, $stages->fabric, $stages->form);
+        $finishing = Finishing::of($plan, $stages->piece, $stages->reading, $stages->filled, $stages->form);
 
         return new self(
             piece: $stages->piece,

@@ -8,6 +8,8 @@ use Alternum\Core\Change\Treatments;
 use Alternum\Core\Change\TypedMethods;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
+use Alternum\Core\Form\Filled;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Frame\StandingEnd;
@@ -31,6 +33,7 @@ final readonly class PieceStages
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
+        public Filled $filled,
         public PieceForm $form,
         public Colouring $byRounds,
         public Treatments $treatments,
@@ -49,6 +52,8 @@ final readonly class PieceStages
         [$piece, $fabric] = self::worked($plan, $piece, $reading);
         $byRounds = Colouring::byRounds($plan, $piece, $fabric, $reading);
         $end = StandingEnd::of($plan, $piece, $reading);
+        $openings = Openings::of($fabric);
+        $filled = Filled::of($plan, $piece, $reading, $fabric, $openings);
         $unmoving = [];
         for ($try = 1;; ++$try) {
             $treatments = Treatments::of($piece, $fabric, $byRounds, $piece->frontDegrees, $unmoving);
@@ -65,7 +70,7 @@ final readonly class PieceStages
                 );
 
                 return new self(
-                    piece: $piece, reading: $reading, fabric: $fabric, form: PieceForm::of($fabric, $piece), byRounds: $byRounds,
+                    piece: $piece, reading: $reading, fabric: $fabric, filled: $filled, form: PieceForm::of($fabric, $openings, $filled), byRounds: $byRounds,
                     treatments: $treatments, end: $end, frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
                 );
             }
@@ -77,9 +82,11 @@ final readonly class PieceStages
     /** The shape alone, as of() has it: of a piece that is only tried, before its colours are asked for. */
     public static function form(Plan $plan, Piece $piece): PieceForm
     {
-        [$piece, $fabric] = self::worked($plan, $piece, PieceReading::of($plan, $piece));
+        $reading = PieceReading::of($plan, $piece);
+        [$piece, $fabric] = self::worked($plan, $piece, $reading);
+        $openings = Openings::of($fabric);
 
-        return PieceForm::of($fabric, $piece);
+        return PieceForm::of($fabric, $openings, Filled::of($plan, $piece, $reading, $fabric, $openings));
     }
 
     public function changes(Plan $plan): Changes

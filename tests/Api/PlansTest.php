@@ -99,10 +99,8 @@ final class PlansTest extends ApiTestCase
         self::assertEqualsWithDelta(60.0, self::at($comes, 'piece', 'size', 'widthMm'), 5.0);
         self::assertEqualsWithDelta(60.0, self::at($comes, 'piece', 'size', 'heightMm'), 5.0);
         self::assertSame(['A', 'B', 'C'], array_column((array) $comes['yarns'], 'key'));
-        $saved = $this->save($id, 1, $ball);
-        self::assertSame(self::at($comes, 'piece', 'size'), self::at($saved, 'analysis', 'pieces', 0, 'size'));
-        $flat = ['form' => 'drum', 'heightMm' => 20] + $ball;
-        $refused = $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'float', 'edit' => $flat]);
+        self::assertSame(self::at($comes, 'piece', 'size'), self::at($this->save($id, 1, $ball), 'analysis', 'pieces', 0, 'size'));
+        $refused = $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'float', 'edit' => ['form' => 'drum', 'heightMm' => 20] + $ball]);
         $this->assertStatus(422);
         self::assertMatchesRegularExpression('/^That wide, this form comes out \d\.\d cm high and no nearer\./', self::string($refused, 'detail'));
         $this->ask('POST', "/api/plans/{$id}/comes", ['piece' => 'nose', 'edit' => $ball]);

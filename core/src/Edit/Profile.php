@@ -15,8 +15,8 @@ final class Profile
     /**
      * @param int $start  stitches in the first round
      * @param int $steps  rounds that grow, the first among them; the widest round has start × steps
-     * @param int $length rounds in all, for the forms that have a length of their own; of a drum and a ball only the even ones, for the ball 0:
-     *                    as many as the trade has
+     * @param int $length rounds in all, for the forms that have a length of their own, of a drum the even ones; those that have not go without,
+     *                    and a ball without has as many as the trade's
      *
      * @return non-empty-list<int>
      */
@@ -29,7 +29,7 @@ final class Profile
         $even = static fn (int $rounds): array => array_fill(0, max(0, $rounds), $widest);
 
         return match ($form) {
-            Form::Ball => [...$grow, ...$even($length > 0 ? $length : $steps + 1), ...$shrink],
+            Form::Ball => [...$grow, ...$even($length > 0 ? max(1, $length - 2 * $steps + 1) : $steps + 1), ...$shrink],
             Form::Capsule => [...$grow, ...$even(max($steps + 1, $length - 2 * $steps + 1)), ...$shrink],
             Form::Egg => [...self::slowly($grow), ...$even(intdiv($steps, 2) + 1), ...$shrink],
             Form::Circle => $grow,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Form;
 
-use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Plan\Finish\Drawn;
@@ -20,8 +19,6 @@ use Alternum\Core\Plan\Worked;
 /** How a piece begins and ends: as it was chosen, else as the typed words say it, else as it is usual for it. All of that is common practice, no source. */
 final readonly class Finishing
 {
-    /** So many stitches at most are drawn closed without a word. */
-    private const CLOSES = 8;
     private const CLOSING_TAIL_CM = 12.0;
 
     /**
@@ -58,22 +55,15 @@ final readonly class Finishing
     ) {
     }
 
-    public static function of(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric, PieceForm $form): self
+    public static function of(Plan $plan, Piece $piece, Reading $reading, Filled $filled, PieceForm $form): self
     {
-        $typed = TypedFinish::in($reading);
-        $chosen = $piece->finish;
-        $finish = $chosen->or($typed->finish);
+        [$typed, $chosen, $finish, $end, $why] = [$filled->typed, $piece->finish, $filled->finish, $filled->end, $filled->endWhy];
         $counts = array_map(static fn (Round $round): int => $round->makes, $reading->rounds);
-        [$end, $why] = self::end($plan, $piece, $reading, $fabric);
         $goesOn = FinishReason::GoesOn === $why;
-        // Rows have no opening to press flat or to join, and nothing to turn out.
+        // Rows have nothing to turn out.
         $isRows = Worked::Rows === $piece->worked;
-        $isUnfit = $isRows && \in_array($chosen->end, [PieceEnd::NeedleJoin, PieceEnd::Flat], true);
-        $end = $goesOn ? null : ($isUnfit ? $typed->finish->end : $finish->end) ?? $end;
-        $filling = PieceFilling::of($plan, $piece, $fabric, $end, $form->openings);
-        // Where nothing goes in, nothing that was chosen goes in either.
-        $isFull = FinishReason::TooNarrow === $filling->why;
-        $firmness = $isFull ? Firmness::None : $finish->stuffing->firmness ?? $filling->firmness;
+        $isFull = FinishReason::TooNarrow === $filled->why;
+        $firmness = $filled->firmness;
         // An open end holds no thread, unless the maker’s own words say so.
         $drawn = (true === $end?->closes() ? $finish->drawn : $typed->finish->drawn) ?? new Drawn();
         $threadCm = ceil(self::thread($form, $drawn) / 10.0);
@@ -102,14 +92,16 @@ final readonly class Finishing
             reasons: [
                 FinishPart::Ring->value => $reason($chosen->ring, $typed->finish->ring, FinishReason::Usual),
                 FinishPart::Start->value => $reason($chosen->start, $typed->finish->start, FinishReason::Usual),
-                FinishPart::End->value => $goesOn || FinishReason::Typed === $why ? $why : $reason($isUnfit ? null : $chosen->end, $typed->finish->end, $why),
+                FinishPart::End->value => $goesOn || FinishReason::Typed === $why
+                    ? $why
+                    : $reason($filled->isUnfit ? null : $chosen->end, $typed->finish->end, $why),
                 FinishPart::Tail->value => $reason($chosen->tailCm, $typed->finish->tailCm, $why),
                 FinishPart::Turned->value => $reason($chosen->turned, $typed->finish->turned, FinishReason::Usual),
-                FinishPart::Stuffing->value => $isFull ? $filling->why : $reason(
+                FinishPart::Stuffing->value => $isFull ? $filled->why : $reason(
                     // What is only kept clear, or how often, says nothing of a piece that is not stuffed.
                     [] === $chosen->stuffing->values() || (Firmness::None === $firmness && null === $chosen->stuffing->firmness) ? null : true,
                     [] === $typed->stuffed ? null : true,
-                    $filling->why,
+                    $filled->why,
                 ),
                 FinishPart::Drawn->value => $reason($chosen->drawn, $typed->finish->drawn, FinishReason::Usual),
             ],
@@ -154,32 +146,6 @@ final readonly class Finishing
         }
 
         return $drawn->segments * ($form->height + $around) + ($drawn->base ? 2.0 * $form->height : 0.0);
-    }
-
-    /** @return array{PieceEnd|null, FinishReason} */
-    private static function end(Plan $plan, Piece $piece, Reading $reading, Fabric $fabric): array
-    {
-        $counts = $fabric->counts();
-        if (null !== $plan->goesOnFrom($piece->key)) {
-            return [null, FinishReason::GoesOn];
-        }
-        $isAlone = 1 === \count($plan->pieces);
-        $last = [] === $counts ? 0 : $counts[\count($counts) - 1];
-        $join = $piece->start?->join;
-        // What a slip stitch has joined, no needle joins once more.
-        $round = $reading->rounds[\count($counts) - 1] ?? null;
-        $isJoined = Worked::Joined === $piece->worked || null !== $round?->closed;
-
-        return match (true) {
-            $fabric->endsFlat() => [PieceEnd::Flat, FinishReason::Typed],
-            Join::Edge === $join, true === $join?->isThroughBoth() => [$isJoined ? PieceEnd::Open : PieceEnd::NeedleJoin, FinishReason::Edging],
-            // What begins on another is joined to it there.
-            Worked::Rows === $piece->worked => [$isAlone || null !== $join ? PieceEnd::Open : PieceEnd::Sewn, FinishReason::Flat],
-            $last <= self::CLOSES && [] !== $counts && $last < max($counts) => [PieceEnd::FrontLoops, FinishReason::Closes],
-            true === $join?->standsOff(), null !== $join && PieceFilling::isFrill($fabric) => [PieceEnd::Open, FinishReason::StandsOff],
-            $isAlone => [PieceEnd::Open, FinishReason::Alone],
-            default => [PieceEnd::Sewn, FinishReason::SewnOn],
-        };
     }
 
     /** Whether the tail sews the piece on, or may. */

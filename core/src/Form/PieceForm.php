@@ -7,9 +7,6 @@ namespace Alternum\Core\Form;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Finish\Drawn;
-use Alternum\Core\Plan\Finish\Firmness;
-use Alternum\Core\Plan\Piece;
-use Alternum\Core\Plan\Worked;
 
 /** The shape that a piece takes when it is done and stuffed, what it measures, and until when one can reach into it. Worked out once a piece. */
 final readonly class PieceForm
@@ -21,10 +18,6 @@ final readonly class PieceForm
 
     /** How far a round that grows or shrinks steeply stretches where nothing presses from inside, so that it bulges where it would lie flat: from memory. */
     private const GIVE = 1.1;
-    /** A last round of so few stitches is drawn shut. */
-    private const SHUT = 8;
-    /** Open and less deep than so much of its width it is no tube, and lies or hangs as it is. */
-    private const DEEP = 0.9;
     /** How hard stuffing presses, times the largest radius, against the fabric's stiffness: from memory. */
     private const PRESSES = ['firm' => 0.08, 'usual' => 0.04, 'light' => 0.02, 'half' => 0.01];
     /** How far a thread through the middle pulls the poles in, how deep its grooves are and how round what bulges between: from memory. */
@@ -59,19 +52,16 @@ final readonly class PieceForm
 
     /**
      * Of a round piece, as the stuffing shapes it; of one that holds none, each round as the rim of a cut cone on the one below.
-     *
-     * @param Piece $piece how it is worked, and how firmly it is stuffed
      */
-    public static function of(Fabric $fabric, Piece $piece): self
+    public static function of(Fabric $fabric, Openings $openings, Filled $filled): self
     {
-        [$radii, $levels] = self::stuffed($fabric, $piece) ?? self::cones($fabric);
+        [$radii, $levels] = self::stuffed($fabric, $filled) ?? self::cones($fabric);
         $widest = $volume = 0.0;
         foreach ($radii as $i => $radius) {
             $widest = max($widest, $radius);
             $below = $radii[$i - 1] ?? $radius;
             $volume += $i > 0 ? \M_PI / 3.0 * ($levels[$i] - $levels[$i - 1]) * ($radius ** 2 + $radius * $below + $below ** 2) : 0.0;
         }
-        $openings = Openings::of($fabric);
         $outline = array_map(static fn (float $radius, float $level): RoundEdge => new RoundEdge($radius, $level), $radii, $levels);
 
         return new self(
@@ -86,25 +76,21 @@ final readonly class PieceForm
     }
 
     /** @return array{list<float>, list<float>}|null radius and level of each edge and pole, in mm; null: it holds no stuffing, or has no such shape */
-    private static function stuffed(Fabric $fabric, Piece $piece): ?array
+    private static function stuffed(Fabric $fabric, Filled $filled): ?array
     {
         $rounds = $fabric->rounds;
-        $presses = self::PRESSES[$piece->finish->stuffing->firmness->value ?? Firmness::Usual->value] ?? null;
-        if (Worked::Rows === $piece->worked || null === $presses || \count($rounds) < 2 || $fabric->endsFlat()) {
+        $presses = self::PRESSES[$filled->firmness->value] ?? null;
+        if (null === $presses || \count($rounds) < 2 || $fabric->endsFlat()) {
             return null;
         }
         $last = $rounds[\count($rounds) - 1];
-        $isShut = $last->makes <= self::SHUT && $last->makes < max([0, ...$fabric->counts()]);
-        if (!$isShut && $last->level < 2 * self::DEEP * $fabric->widest()) {
-            return null;
-        }
         $hoops = [2 * \M_PI * $fabric->begins];
         $strips = [];
         foreach ($rounds as $i => $round) {
             $hoops[] = 2 * \M_PI * $round->radius;
             $strips[] = 0 === $i && 0.0 === $fabric->begins ? min($round->height, $round->radius) : $round->height;
         }
-        if ($isShut) {
+        if ($filled->isDrawnShut()) {
             $hoops[] = 0.0;
             $strips[] = min($last->height, $last->radius);
         }

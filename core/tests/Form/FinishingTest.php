@@ -140,7 +140,7 @@ final class FinishingTest extends TestCase
      */
     public function testTheThreadThatDrawsItIn(): void
     {
-        $plan = Plans::of(self::LONG);
+        $plan = Plans::of(self::LONG, [], ['finish' => ['end' => 'front-loops']]);
         $size = Analysis::of($plan)->pieces[0]->stages->form;
         $once = Finishing::thread($size, new Drawn(1));
         self::assertEqualsWithDelta(2 * 20 * 100 / 24, $once, 12.0, 'Corners are rounded off.');

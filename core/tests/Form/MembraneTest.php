@@ -120,11 +120,11 @@ final class MembraneTest extends TestCase
         }
     }
 
-    /** What a plan says of a piece is that shape: its volume by another way of summing, its size in the gauge's measures. */
+    /** What a plan says of a piece is that shape: its volume by another way of summing, its size in the gauge's measures; what closes is stuffed firmly. */
     public function testThePieceSaysIt(): void
     {
         $form = self::form(self::ballOf(['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20, 'hookMm' => 3.0]]));
-        $shape = self::shut(self::ball(6), 1.0)->shape(0.04);
+        $shape = self::shut(self::ball(6), 1.0)->shape(0.08);
         self::assertNotNull($shape);
         self::assertEqualsWithDelta(2 * max($shape[0]) * 5.0, $form->width, 0.05);
         self::assertEqualsWithDelta((end($shape[1]) - $shape[1][0]) * 5.0, $form->height, 0.05);
