@@ -74,7 +74,7 @@ test('an edging finds the row-ends of a flat piece', async ({ page }) => {
 	await expect(panel(page)).toContainText('2 dc in same st, ch 3, sl st in same st');
 	await goTo(page, 'rounds');
 	await page.getByRole('tab', { name: 'Cactus' }).click();
-	await expect(panel(page)).toContainText('3.8 cm high');
+	await expect(panel(page)).toContainText('4.0 cm high');
 });
 
 test('a piece begins into the side of a tube, in a spiral of loops, or around an edge, and says on how many', async ({ page }) => {
