@@ -79,10 +79,14 @@ final readonly class PieceStages
         }
     }
 
-    /** The shape alone, as of() has it: of a piece that is only tried, before its colours are asked for. */
-    public static function form(Plan $plan, Piece $piece): PieceForm
+    /**
+     * The shape alone, as of() has it: of a piece that is only tried, before its colours are asked for.
+     *
+     * @param Reading|null $reading null: its own lines are read
+     */
+    public static function form(Plan $plan, Piece $piece, ?Reading $reading = null): PieceForm
     {
-        $reading = PieceReading::of($plan, $piece);
+        $reading ??= PieceReading::of($plan, $piece);
         [$piece, $fabric] = self::worked($plan, $piece, $reading);
         $openings = Openings::of($fabric);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
@@ -71,7 +72,7 @@ final readonly class Shape implements EditKind
         $height = $this->extent->heightMm ?? (Form::Ball === $this->form ? $width : null);
         $tried = [];
         $try = function (int $steps, int $length) use ($plan, $piece, &$tried): PieceForm {
-            return $tried[$steps][$length] ??= PieceStages::form($plan, $piece->withRounds($this->lines($plan, $steps, $length)));
+            return $tried[$steps][$length] ??= PieceStages::form($plan, $piece, Reading::ofCounts($this->counts($steps, $length)));
         };
         $widens = $this->step() * $plan->gauge->stitchWidthMm() / \M_PI;
         $rises = $plan->gauge->roundHeightMm();
@@ -88,7 +89,10 @@ final readonly class Shape implements EditKind
             throw EditRefused::because('shape.unreached', cm: round($try($steps, $length)->height / 10, 1));
         }
 
-        return (new Retype($this->piece, $this->lines($plan, $steps, $length)))->apply($plan);
+        $counts = $this->counts($steps, $length);
+        $lines = (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));
+
+        return (new Retype($this->piece, $lines))->apply($plan);
     }
 
     /** @return int stitches around that the size goes by */
@@ -97,20 +101,24 @@ final readonly class Shape implements EditKind
         return Form::Cone === $this->form ? 1 : $this->start;
     }
 
-    /** @return list<string> */
-    private function lines(Plan $plan, int $steps, int $length): array
+    /** @return non-empty-list<int> */
+    private function counts(int $steps, int $length): array
     {
         $isCone = Form::Cone === $this->form;
         $around = $steps * $this->step();
         if ($isCone && $around - $this->start > $this->start * max(1, $length - 1)) {
             throw EditRefused::because('shape.tooFlat');
         }
+        $tooLarge = EditRefused::because('shape.tooLarge', rounds: Limits::ROUNDS, stitches: Limits::STITCHES_IN_ROUND, all: Limits::STITCHES);
         if ($around > Limits::STITCHES_IN_ROUND || max($length, 0) + ($isCone ? 0 : 3 * $steps) > Limits::ROUNDS) {
-            throw EditRefused::because('shape.tooLarge', rounds: Limits::ROUNDS, stitches: Limits::STITCHES_IN_ROUND);
+            throw $tooLarge;
         }
         $counts = $isCone ? Profile::cone($this->start, $around, $length) : Profile::of($this->form, $this->start, $steps, $length);
+        if (\count($counts) > Limits::ROUNDS || array_sum($counts) > Limits::STITCHES) {
+            throw $tooLarge;
+        }
 
-        return (new RoundWriter($plan->terms, $this->spread, $this->decrease))->lines($counts, Profile::turns($this->form, $counts));
+        return $counts;
     }
 
     public function inWords(): string

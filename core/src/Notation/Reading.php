@@ -34,6 +34,21 @@ final readonly class Reading
     ) {
     }
 
+    /**
+     * What plain rounds in a ring would be read as, without a line that says them.
+     *
+     * @param non-empty-list<int> $counts stitches that each makes
+     */
+    public static function ofCounts(array $counts): self
+    {
+        $rounds = [];
+        foreach ($counts as $i => $makes) {
+            $rounds[] = Round::standIn($i + 1, $i + 1, $counts[$i - 1] ?? 0, $makes);
+        }
+
+        return new self(rounds: $rounds, problems: [], spans: [], on: 0, foundation: 0, isRing: true, said: [], syntax: new Syntax([], [], []));
+    }
+
     /** The same, of a piece that is worked in rounds else. */
     public function alongOneSide(): self
     {

@@ -139,10 +139,15 @@ final class ShapeTest extends TestCase
         );
     }
 
-    public function testTooLargeIsRefused(): void
+    /** Too many stitches in a round, too many rounds, too many stitches in all. */
+    #[TestWith([Form::Ball, 3000.0, null])]
+    #[TestWith([Form::Tube, 30.0, 2000.0])]
+    #[TestWith([Form::Cone, 600.0, 1500.0])]
+    public function testTooLargeIsRefused(Form $form, float $width, ?float $height): void
     {
         $this->expectException(EditRefused::class);
-        (new Shape('body', Form::Ball, 6, new FormSize(3000.0), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
+        $this->expectExceptionMessage('shape.tooLarge');
+        (new Shape('body', $form, 6, new FormSize($width, heightMm: $height), Spread::Stacked, Stitch::Decrease))->apply(Plans::of([]));
     }
 
     /** RepeatFinder is exact: what is folded and printed is read as the same stitches, over generated rounds. */

@@ -61,7 +61,10 @@ final class EditMessages
         'resize.wide' => ['The piece cannot be made that wide: a round can have {most, number} stitches at the most.', self::ELSE],
         'shape.begins' => ['This piece begins on others, and a shape begins in a ring. Let it begin on its own first.', self::ELSE],
         'shape.tooFlat' => ['A cone this flat would more than double in a round. Give it more height, or let it begin with more stitches.', self::ELSE],
-        'shape.tooLarge' => ['A piece of this size has more than {rounds} rounds, or rounds of more than {stitches, number} stitches.', self::ELSE],
+        'shape.tooLarge' => [
+            'A piece of this size has more than {rounds} rounds, rounds of more than {stitches, number} stitches, or more than {all, number} stitches in all.',
+            self::ELSE,
+        ],
         'shape.unreached' => ['That wide, this form comes out {cm, number} cm high and no nearer. Ask for that height, or take another form.', self::ELSE],
         'shift.noPlace' => ['This layer has no place that it could be moved from.', self::ELSE],
         'swatch.tooMany' => ['That would be {stitches} stitches and {rounds} rounds in 10 cm, which no yarn gives. Count and measure again.', self::ELSE],
