@@ -120,6 +120,62 @@ final class MembraneTest extends TestCase
         }
     }
 
+    /**
+     * It is at rest where no other shape holds less energy: not the cones that it began from, nor one that lies a little beside it. The energy is summed
+     * here anew: half the stiffness times the stretch squared of each hoop and strip, three hundredths of it where pressed, less what the pressure does.
+     */
+    public function testNoOtherShapeHoldsLessEnergy(): void
+    {
+        mt_srand(31);
+        for ($tried = 0; $tried < 150; ++$tried) {
+            $counts = [mt_rand(4, 10)];
+            for ($i = mt_rand(2, 40); $i > 0; --$i) {
+                $counts[] = max(4, min(90, end($counts) + [0, 0, 6, -6, 3][mt_rand(0, 4)]));
+            }
+            $hoops = [0.0, ...array_map(floatval(...), $counts), 0.0];
+            $strips = [min(1.0, $counts[0] / 2 / \M_PI), ...array_fill(0, \count($counts) - 1, 1.0), min(1.0, end($counts) / 2 / \M_PI)];
+            $pressure = [0.02, 0.04, 0.08][mt_rand(0, 2)];
+            $shape = (new MembraneSolver($hoops, $strips))->shape($pressure);
+            self::assertNotNull($shape);
+            $presses = $pressure / (max($counts) / 2 / \M_PI);
+            $least = self::energy($hoops, $strips, $shape[0], $shape[1], $presses);
+            $radii = array_map(static fn (float $hoop): float => $hoop / 2 / \M_PI, $hoops);
+            $levels = [0.0];
+            foreach ($strips as $i => $length) {
+                $levels[] = $levels[$i] + sqrt(max(0.0, $length ** 2 - ($radii[$i + 1] - $radii[$i]) ** 2));
+            }
+            self::assertLessThanOrEqual(self::energy($hoops, $strips, $radii, $levels, $presses), $least, implode(' ', $counts));
+            for ($beside = 0; $beside < 20; ++$beside) {
+                $off = static fn (float $value): float => 0.0 === $value ? 0.0 : $value + 0.02 * mt_rand(-100, 100) / 100;
+                $other = self::energy($hoops, $strips, array_map($off, $shape[0]), array_map($off, $shape[1]), $presses);
+                self::assertLessThan($other, $least, implode(' ', $counts));
+            }
+        }
+    }
+
+    /**
+     * @param list<float> $hoops
+     * @param list<float> $strips
+     * @param list<float> $radii
+     * @param list<float> $levels
+     */
+    private static function energy(array $hoops, array $strips, array $radii, array $levels, float $presses): float
+    {
+        $of = static fn (float $stretch): float => ($stretch > 0.0 ? 0.5 : 0.015) * $stretch ** 2;
+        $energy = $volume = 0.0;
+        foreach ($hoops as $i => $hoop) {
+            $skin = $hoop * (($strips[$i - 1] ?? 0.0) + ($strips[$i] ?? 0.0)) / 2;
+            $energy += 0.0 === $hoop ? 0.0 : $skin * $of(2 * \M_PI * $radii[$i] / $hoop - 1);
+        }
+        foreach ($strips as $i => $length) {
+            $rise = $levels[$i + 1] - $levels[$i];
+            $energy += $length * ($hoops[$i] + $hoops[$i + 1]) / 2 * $of(hypot($rise, $radii[$i + 1] - $radii[$i]) / $length - 1);
+            $volume += \M_PI / 3 * $rise * ($radii[$i] ** 2 + $radii[$i] * $radii[$i + 1] + $radii[$i + 1] ** 2);
+        }
+
+        return $energy - $presses * $volume;
+    }
+
     /** What a plan says of a piece is that shape: its volume by another way of summing, its size in the gauge's measures; what closes is stuffed firmly. */
     public function testThePieceSaysIt(): void
     {
