@@ -12,7 +12,7 @@ final readonly class FormSize
     /**
      * @param float|null $widthMm  across, when done; null where the stitches around are said
      * @param int|null   $stitches around at the widest
-     * @param float|null $heightMm along the axis; null where the rounds are said, or where the form has no height of its own
+     * @param float|null $heightMm along the axis; null where the rounds are said, or where it comes as it does; 0: the same
      * @param int|null   $rounds   in all
      * @param float|null $degrees  the angle of a cone's tip
      * @param float|null $growth   stitches that each round of a cone grows by
@@ -20,11 +20,17 @@ final readonly class FormSize
     public function __construct(
         public ?float $widthMm = null,
         private ?int $stitches = null,
-        public ?float $heightMm = null,
+        private ?float $heightMm = null,
         private ?int $rounds = null,
         private ?float $degrees = null,
         private ?float $growth = null,
     ) {
+    }
+
+    /** @return float|null mm along the axis; null: as it comes */
+    public function high(): ?float
+    {
+        return 0.0 === $this->heightMm ? null : $this->heightMm;
     }
 
     /** @return int stitches around at the widest */

@@ -69,7 +69,7 @@ final readonly class Shape implements EditKind
         $steps = max(1, (int) round($around / $this->step()));
         $width = $this->extent->widthMm;
         // A ball is as high as wide in the maker's own gauge, whose stitches need not be square.
-        $height = $this->extent->heightMm ?? (Form::Ball === $this->form ? $width : null);
+        $height = $this->extent->high() ?? (Form::Ball === $this->form ? $width : null);
         $tried = [];
         $try = function (int $steps, int $length) use ($plan, $piece, &$tried): PieceForm {
             return $tried[$steps][$length] ??= PieceStages::form($plan, $piece, Reading::ofCounts($this->counts($steps, $length)));
