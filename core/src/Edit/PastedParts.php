@@ -41,7 +41,8 @@ final class PastedParts
         foreach ($lines as $line) {
             $copied = self::copied($line, $waiting, [...$parts, $part], $parser);
             if (null !== $copied) {
-                [$parts[], $part, $waiting, $hasRounds] = [[...$part, ...$copied[0]], $copied[1], [], true];
+                $parts = self::ended($parts, [...$part, ...$copied[0]]);
+                [$part, $waiting, $hasRounds] = [$copied[1], [], true];
                 continue;
             }
             [$isRound, $isFirst] = self::kind($parser, $line);
@@ -58,10 +59,7 @@ final class PastedParts
             $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
             if (($isFirst || $isEdging) && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
-                $parts[] = [...$part, ...\array_slice($waiting, 0, $cut)];
-                if (\count($parts) >= Limits::PIECES) {
-                    throw EditRefused::pastedTooManyPieces();
-                }
+                $parts = self::ended($parts, [...$part, ...\array_slice($waiting, 0, $cut)]);
                 $waiting = \array_slice($waiting, $cut);
                 $part = [];
             }
@@ -72,6 +70,19 @@ final class PastedParts
         $parts[] = [...$part, ...$waiting];
 
         return array_values(array_filter($parts, static fn (array $part): bool => [] !== $part));
+    }
+
+    /**
+     * @param list<list<string>> $parts
+     * @param list<string>       $part
+     *
+     * @return list<list<string>> with one more, which another follows
+     *
+     * @throws EditRefused where that is one too many
+     */
+    private static function ended(array $parts, array $part): array
+    {
+        return \count($parts) + 1 < Limits::PIECES ? [...$parts, $part] : throw EditRefused::pastedTooManyPieces();
     }
 
     /**

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Edit\Paste;
+use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\Usual;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Tests\Plans;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -76,5 +80,16 @@ final class PastedPartsTest extends TestCase
         $plan = (new Paste('', "Cup\n".self::BALL.$words, true))->apply(Usual::plan()->withPieces([]));
         $steps = StepsWriter::steps($plan, Analysis::of($plan)->pieces[0], $plan->pieces[0]->copies->groups()[0], Terms::Us);
         self::assertSame($times, substr_count(implode("\n", array_column($steps, 'text')), 'Weave in'));
+    }
+
+    /** Pieces that are worked as another count like those that are written out. */
+    public function testPiecesWorkedAsAnotherAreNoMoreThanAPlanHolds(): void
+    {
+        $text = static fn (int $others): string => "Right arm\nR1: 6 sc in MR\nR2: inc x6\n"
+            .implode('', array_map(static fn (int $i): string => "\nLeft arm {$i}: work as the right arm.\n", range(1, $others)));
+        self::assertCount(Limits::PIECES, Pasted::of($text(Limits::PIECES - 1), Plans::of([]))->pieces);
+        $this->expectException(EditRefused::class);
+        $this->expectExceptionMessage('paste.tooManyPieces');
+        Pasted::of($text(Limits::PIECES), Plans::of([]));
     }
 }
