@@ -82,46 +82,28 @@ final readonly class Round
     /** The same where another round of its line follows: "R2-3: sc around; change to B" changes at the end of the last, if all are in one yarn. */
     public function goingOn(): self
     {
-        return null === $this->nextYarn || [] !== array_diff(array_keys($this->named), [0]) ? $this : new self(
-            number: $this->number,
-            line: $this->line,
-            codes: $this->codes,
-            below: $this->below,
-            uses: $this->uses,
-            makes: $this->makes,
-            readable: $this->readable,
-            loops: $this->loops,
-            named: $this->named,
-            lifting: $this->lifting,
-            chainIsFirst: $this->chainIsFirst,
-            closed: $this->closed,
-            cues: $this->cues,
-        );
+        return null === $this->nextYarn || [] !== array_diff(array_keys($this->named), [0]) ? $this : $this->said($this->named, null, $this->cues);
     }
 
     /** The same, begun in a yarn that is named elsewhere, where its own words name none there; null: in whatever is in hand. */
     public function begunIn(?string $yarn): self
     {
-        return null === $yarn || isset($this->named[0]) ? $this : new self(
-            number: $this->number,
-            line: $this->line,
-            codes: $this->codes,
-            below: $this->below,
-            uses: $this->uses,
-            makes: $this->makes,
-            readable: $this->readable,
-            loops: $this->loops,
-            named: [0 => new NamedYarn($yarn)] + $this->named,
-            nextYarn: $this->nextYarn,
-            lifting: $this->lifting,
-            chainIsFirst: $this->chainIsFirst,
-            closed: $this->closed,
-            cues: $this->cues,
-        );
+        return null === $yarn || isset($this->named[0]) ? $this : $this->said([0 => new NamedYarn($yarn)] + $this->named, $this->nextYarn, $this->cues);
     }
 
     /** @param list<Cue> $cues what is said at it, too */
     public function saying(array $cues): self
+    {
+        return $this->said($this->named, $this->nextYarn, [...$this->cues, ...$cues]);
+    }
+
+    /**
+     * The same stitches, with other words.
+     *
+     * @param array<int, NamedYarn> $named
+     * @param list<Cue>             $cues
+     */
+    private function said(array $named, ?NamedYarn $nextYarn, array $cues): self
     {
         return new self(
             number: $this->number,
@@ -132,12 +114,12 @@ final readonly class Round
             makes: $this->makes,
             readable: $this->readable,
             loops: $this->loops,
-            named: $this->named,
-            nextYarn: $this->nextYarn,
+            named: $named,
+            nextYarn: $nextYarn,
             lifting: $this->lifting,
             chainIsFirst: $this->chainIsFirst,
             closed: $this->closed,
-            cues: [...$this->cues, ...$cues],
+            cues: $cues,
         );
     }
 
