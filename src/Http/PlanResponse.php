@@ -8,7 +8,6 @@ use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Yarn\Amount;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -70,10 +69,7 @@ final class PlanResponse
     /** One piece and the yarn of the whole plan, as an edit would make them. */
     public static function comes(PlanAnswer $answer, string $key): JsonResponse
     {
-        $around = Json::encode(['yarns' => array_map(
-            static fn (Amount $amount): array => ['key' => $amount->yarn->key, 'metres' => round($amount->metres(), 2)],
-            array_values($answer->amounts->amounts),
-        )]);
+        $around = Json::encode(['yarns' => AnalysisWriter::metres($answer->amounts)]);
 
         return JsonResponse::fromJsonString(substr($around, 0, -1).",\"piece\":{$answer->pieces[self::at($answer, $key)]->json}}");
     }

@@ -11,9 +11,13 @@ final class Nearest
 
     /**
      * @param int                  $guess   where it begins
-     * @param float                $asked   the measure that is asked for
+     * @param int                  $least   no count below is tried
+     * @param int                  $most    nor above
+     * @param float                $asked   the measure that is asked for, in the unit of the others
      * @param float                $step    about how much of it one more gives
-     * @param \Closure(int): float $measure may refuse what is too little or too much
+     * @param \Closure(int): float $measure of a count; may refuse what is too little or too much
+     *
+     * @return int the count, from least to most
      *
      * @throws EditRefused where what it steps to is refused
      */

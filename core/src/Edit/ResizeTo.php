@@ -53,7 +53,12 @@ final readonly class ResizeTo implements EditKind
         return $plan;
     }
 
-    /** @return int increase rounds, or even rounds, to add */
+    /**
+     * @param float $asked mm
+     * @param float $step  mm that one more gives
+     *
+     * @return int increase rounds, or even rounds, to add
+     */
     private function nearest(Plan $plan, float $asked, float $step, bool $isWidth): int
     {
         $measure = function (int $more) use ($plan, $isWidth): float {

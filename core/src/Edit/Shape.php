@@ -101,7 +101,11 @@ final readonly class Shape implements EditKind
         return Form::Cone === $this->form ? 1 : $this->start;
     }
 
-    /** @return non-empty-list<int> */
+    /**
+     * @return non-empty-list<int> stitches that each round makes
+     *
+     * @throws EditRefused where it is too flat, or more than a plan holds
+     */
     private function counts(int $steps, int $length): array
     {
         $isCone = Form::Cone === $this->form;

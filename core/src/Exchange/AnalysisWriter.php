@@ -124,6 +124,12 @@ final class AnalysisWriter
         return $seen;
     }
 
+    /** @return list<array{key: string, metres: float}> the likely length of each yarn of the plan, in its order */
+    public static function metres(Amounts $amounts): array
+    {
+        return array_map(static fn (Amount $amount): array => ['key' => $amount->yarn->key, 'metres' => Rounded::of($amount->metres())], $amounts->amounts);
+    }
+
     /** @return array<string, mixed> */
     private static function amount(Amount $amount): array
     {

@@ -43,7 +43,6 @@ final class MembraneSolver
     private array $z;
     private float $slack = 1.0;
     private float $pressure = 0.0;
-    private int $taken = 0;
 
     /** @var list<float> area at rest of each hoop */
     private readonly array $skins;
@@ -68,13 +67,17 @@ final class MembraneSolver
         }
     }
 
-    /** @return array{non-empty-list<float>, non-empty-list<float>, int}|null radius and level of each node, in stitch widths, and the steps; null: no rest */
+    /**
+     * @param float $pressure times the largest radius at rest, against the stiffness
+     *
+     * @return array{non-empty-list<float>, non-empty-list<float>}|null radius and level of each node, in stitch widths; null: it comes to no rest
+     */
     public function shape(float $pressure): ?array
     {
         $widest = max($this->hoops) / (2 * \M_PI);
         $this->pressure = $widest > 0.0 ? min($pressure, self::BURSTS) / $widest : 0.0;
 
-        return $this->settle() ? [$this->r, $this->z, $this->taken] : null;
+        return $this->settle() ? [$this->r, $this->z] : null;
     }
 
     private function settle(): bool
@@ -121,7 +124,6 @@ final class MembraneSolver
         $energy = $this->energy($this->r, $this->z);
         $longest = \INF;
         for ($step = 0; $step < self::STEPS && $longest >= $rest; ++$step) {
-            ++$this->taken;
             $move = $this->newton();
             if (null === $move) {
                 return false;

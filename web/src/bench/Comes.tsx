@@ -14,11 +14,11 @@ export function Comes({ piece, edit }: { piece: string; edit: Edit }) {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
 	const { units, yarns } = useDraft(({ plan }) => plan);
+	// Where it has rested, it is the edit in hand.
 	const asked = useRested(JSON.stringify(edit), PAUSE_MS);
 	const { data, error } = useQuery({
 		queryKey: ['comes', id, piece, asked, revision],
-		queryFn: async () =>
-			dataOf(await api.POST('/api/plans/{id}/comes', { params: { path: { id } }, body: { piece, edit: JSON.parse(asked ?? '') as Edit } })),
+		queryFn: async () => dataOf(await api.POST('/api/plans/{id}/comes', { params: { path: { id } }, body: { piece, edit } })),
 		enabled: asked !== undefined,
 		placeholderData: (before) => before,
 	});
