@@ -13,6 +13,7 @@ use Alternum\Core\Making\Step\DrawShut;
 use Alternum\Core\Making\Step\FastenOff;
 use Alternum\Core\Making\Step\FingersNoLongerFit;
 use Alternum\Core\Making\Step\FirstWords;
+use Alternum\Core\Making\Step\JoinPart;
 use Alternum\Core\Making\Step\KeepEmpty;
 use Alternum\Core\Making\Step\LastStitch;
 use Alternum\Core\Making\Step\LastWords;
@@ -32,7 +33,9 @@ use Alternum\Core\Making\Step\WorkIntoSide;
 final class StepKinds
 {
     /** @var list<class-string<GoesWithRounds>> as the rounds are worked */
-    public const WITH_ROUNDS = [CountOn::class, StuffBetween::class, ChangeYarn::class, LastStitch::class, StandsAlone::class, TightenRing::class];
+    public const WITH_ROUNDS = [
+        CountOn::class, StuffBetween::class, ChangeYarn::class, JoinPart::class, LastStitch::class, StandsAlone::class, TightenRing::class,
+    ];
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [

@@ -22,12 +22,12 @@ final readonly class StepSite
      * @param array<int, non-empty-list<Change>> $told       the changes that need a word, by the round in which they are made
      * @param bool                               $startsAnew its yarn is not the one of another piece that goes on
      * @param array<int, list<int>>              $slips      by round, its tops, from 0, that are slip stitches for a change there or before them
+     * @param list<JoinedPart>                   $joined     parts that are joined as one goes, in the order of the rounds
      */
     private function __construct(
         public Piece $piece,
         public Reading $reading,
         public Fabric $fabric,
-        public Frame $frame,
         public PieceForm $form,
         public Colouring $colouring,
         public Changes $changes,
@@ -36,6 +36,7 @@ final readonly class StepSite
         public bool $startsAnew,
         public array $told,
         public array $slips,
+        public array $joined,
     ) {
     }
 
@@ -66,8 +67,8 @@ final readonly class StepSite
         }
 
         return new self(
-            piece: $piece, reading: $reading, fabric: $fabric, frame: $frame, form: $form, colouring: $colouring, changes: $changes, placing: $placing,
-            finishing: $finishing, startsAnew: $startsAnew, told: $told, slips: $slips,
+            piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
+            startsAnew: $startsAnew, told: $told, slips: $slips, joined: JoinedPart::all($reading, $frame),
         );
     }
 

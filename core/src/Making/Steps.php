@@ -47,11 +47,12 @@ final class Steps
     {
         $rounds = $site->reading->rounds;
         $colours = $site->colouring->rounds;
+        $joined = array_fill_keys(array_map(static fn (JoinedPart $part): int => $part->round, $site->joined), true);
         $inHand = '';
         for ($i = 0, $end = \count($rounds); $i < $end; $i = $last + 1) {
             $last = $i;
             while ($i > 0 && !isset($site->slips[$i + 1]) && !isset($site->told[$last + 1]) && !isset($after[$last + 1]) && !isset($site->slips[$last + 2])
-                && isset($rounds[$last + 1])
+                && !isset($joined[$i + 1]) && !isset($joined[$last + 2]) && isset($rounds[$last + 1])
                 && self::areAlike($rounds[$last + 1], $rounds[$i]) && $colours[$last + 1] === $colours[$i]) {
                 ++$last;
             }

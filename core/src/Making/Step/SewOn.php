@@ -14,9 +14,8 @@ final readonly class SewOn extends SetPart implements StandsAfterRound
 {
     public static function on(StepSite $site): iterable
     {
-        $joined = JoinedPart::all($site->reading, $site->frame);
         foreach ($site->placing->placed as $placed) {
-            $isJoined = [] !== array_filter($joined, static fn (JoinedPart $part): bool => $part->isHeldBy($placed->placement));
+            $isJoined = [] !== array_filter($site->joined, static fn (JoinedPart $part): bool => $part->isHeldBy($placed->placement));
             if (!$placed->placement->kind->hasWasher() && !$isJoined) {
                 yield new self($site->after($site->last()), $placed);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making\Step;
 
+use Alternum\Core\Making\JoinedPart;
 use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\PatternLine;
 use Alternum\Core\Making\PatternPlace;
@@ -41,11 +42,16 @@ readonly class TypedWords extends Step implements StandsAfterRound
     /** @return iterable<static> all that the maker’s words say, in the order of the rounds */
     protected static function all(StepSite $site): iterable
     {
+        // Told at its stitches: JoinPart.
+        $joined = array_map(static fn (JoinedPart $part): Cue => $part->cue, $site->joined);
         $late = new LateCues($site->reading, $site->form->openings);
         foreach ($site->reading->rounds as $i => $round) {
             // "fold in half and sc through both sides": what stands before the stitches is done before they are.
             $leads = ($site->reading->syntax->worked()[$i] ?? null)?->cuesAside(true) ?? [];
             foreach ($round->cues as $cue) {
+                if (\in_array($cue, $joined, true)) {
+                    continue;
+                }
                 $isBefore = mb_strlen($cue->text) > self::TAG && \in_array($cue, $leads, true);
                 yield new static(
                     $site->after($round->number - ($isBefore ? 1 : 0)),
