@@ -6,6 +6,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Form\Membrane;
+use Alternum\Core\Form\Skin;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Limits;
@@ -123,7 +124,7 @@ foreach ([40 => 2, 400 => 20] as $rounds => $aim) {
     while (count($hoops) <= $rounds) {
         $hoops[] = (float) max(6, min(90, end($hoops) + [0, 0, 0, 6, -6][mt_rand(0, 4)]));
     }
-    $ms = median(5, static fn (): float => Membrane::of([...$hoops, 0.0], array_fill(0, $rounds + 1, 0.96), 1.0, 0.04)->radii[1]);
+    $ms = median(5, static fn (): float => Membrane::of(new Skin([...$hoops, 0.0], array_fill(0, $rounds + 1, 0.96)), 1.0, 0.04)->radii[1]);
     say('the shape of %d stuffed rounds: %.1f ms (aim: %d)', $rounds, $ms, $aim);
 }
 // As a keystroke finds them: all lines but one were read before.

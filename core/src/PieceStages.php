@@ -70,8 +70,8 @@ final readonly class PieceStages
                 );
 
                 return new self(
-                    piece: $piece, reading: $reading, fabric: $fabric, filled: $filled, form: PieceForm::of($fabric, $openings, $filled), byRounds: $byRounds,
-                    treatments: $treatments, end: $end, frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
+                    piece: $piece, reading: $reading, fabric: $fabric, filled: $filled, form: self::shape($piece, $fabric, $openings, $filled),
+                    byRounds: $byRounds, treatments: $treatments, end: $end, frame: $frame, colouring: $shifted->colouring, shifted: $shifted,
                 );
             }
             // No loop is drawn where the yarn does not change after all; in the end none at all, so that what is said is always so.
@@ -90,12 +90,17 @@ final readonly class PieceStages
         [$piece, $fabric] = self::worked($plan, $piece, $reading);
         $openings = Openings::of($fabric);
 
-        return PieceForm::of($fabric, $openings, Filled::of($plan, $piece, $reading, $fabric, $openings));
+        return self::shape($piece, $fabric, $openings, Filled::of($plan, $piece, $reading, $fabric, $openings));
     }
 
     public function changes(Plan $plan): Changes
     {
         return Changes::of($this->piece, $this->frame, $this->shifted, $this->treatments, $this->reading, $plan->floats);
+    }
+
+    private static function shape(Piece $piece, Fabric $fabric, Openings $openings, Filled $filled): PieceForm
+    {
+        return Worked::Rows === $piece->worked ? PieceForm::flat($fabric, $openings) : PieceForm::of($fabric, $openings, $filled);
     }
 
     /** @return array{Piece, Fabric} */

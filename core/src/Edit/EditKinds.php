@@ -16,6 +16,7 @@ final class EditKinds
         SetValues::class,
         TakePlan::class,
         TranslateTerms::class,
+        Measured::class,
         Swatch::class,
         AddYarn::class,
         Retype::class,

@@ -39,7 +39,7 @@ final readonly class Swatch implements EditKind
             throw EditRefused::because('swatch.tooMany', stitches: $stitches, rounds: $rounds);
         }
 
-        return $plan->withGauge(new Gauge($stitches, $rounds, $plan->gauge->hookMm));
+        return $plan->withGauge(new Gauge($stitches, $rounds, $plan->gauge->hookMm, $plan->gauge->stretch));
     }
 
     public function inWords(): string

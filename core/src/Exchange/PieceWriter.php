@@ -7,7 +7,6 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Change\Sight;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\StandOut;
-use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Form\RoundEdge;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
@@ -21,8 +20,8 @@ use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\MovableLayer;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\EndWords;
+use Alternum\Core\Words\FormWords;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
@@ -61,7 +60,7 @@ final class PieceWriter
             'endAsked' => $analysis->asksEnd() ? EndWords::of($stages->end) : null,
             'tips' => array_map(TipWords::of(...), $analysis->tips($plan)),
             'showsWithinDegrees' => Sight::WITHIN,
-            'size' => Worked::Rows === $piece->worked || [] === $reading->rounds ? null : self::size($analysis->form),
+            'size' => [] === $reading->rounds ? null : self::size($plan, $analysis),
             'lines' => array_map(static fn (?RoundRange $span): ?array => null === $span ? null : ['from' => $span->from, 'to' => $span->to], $reading->spans),
             'rounds' => self::rounds($plan, $analysis),
             'changes' => array_map(
@@ -124,9 +123,7 @@ final class PieceWriter
                 'uses' => $round->uses,
                 'makes' => $round->makes,
                 'startDegrees' => Rounded::of($start) < 360.0 ? Rounded::of($start) : 0.0,
-                'radiusMm' => Rounded::of($lies->radius),
                 'heightMm' => Rounded::of($lies->height),
-                'levelMm' => Rounded::of($lies->level),
                 'runs' => self::runs($stages->colouring->rounds[$i]),
             ]
                 + (abs($marker - $start) < 0.005 ? [] : ['markerDegrees' => Rounded::of($marker)])
@@ -167,17 +164,39 @@ final class PieceWriter
     }
 
     /** @return array<string, mixed> */
-    private static function size(PieceForm $form): array
+    private static function size(Plan $plan, PieceAnalysis $analysis): array
     {
+        $form = $analysis->form;
+        $front = $analysis->stages->piece->frontDegrees;
+
         return [
             'heightMm' => Rounded::of($form->height),
             'widthMm' => Rounded::of($form->width),
-            'girthMm' => Rounded::of($form->girth()),
+            'depthMm' => Rounded::of($form->depth),
+            'girthMm' => Rounded::of($form->girth),
             'volumeMl' => Rounded::of($form->volume),
             'stuffingGrams' => array_map(Rounded::of(...), $form->stuffingGrams()),
             'lastReachRound' => $form->lastReach,
-            'outline' => array_map(static fn (RoundEdge $edge): array => [Rounded::of($edge->radius), Rounded::of($edge->level)], $form->outline),
-        ] + ([] === $form->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $form->lobes)]);
+            'outline' => self::edges($form->outline),
+            'unstuffed' => $form->outline === $form->unstuffed ? [] : self::edges($form->unstuffed),
+            'remarks' => FormWords::remarks($plan->gauge, $form, $plan->units),
+        ]
+            + ($form->isRound() ? [] : ['straightDegrees' => $form->isOval ? 0.0 : Rounded::of(fmod($front + 90.0, 360.0))])
+            + ([] === $form->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $form->lobes)]);
+    }
+
+    /**
+     * @param list<RoundEdge> $outline
+     *
+     * @return list<list<float>>
+     */
+    private static function edges(array $outline): array
+    {
+        return array_map(static fn (RoundEdge $edge): array => [
+            Rounded::of($edge->radius),
+            Rounded::of($edge->level),
+            ...($edge->straight > 0.0 ? [Rounded::of($edge->straight)] : []),
+        ], $outline);
     }
 
     /** @return array<string, mixed> */

@@ -20,9 +20,10 @@ final readonly class Fabric
 {
     /**
      * @param list<FabricRound> $rounds
-     * @param float             $begins radius in mm of what the first round is worked into; 0 for a ring
+     * @param float             $begins   radius in mm of what the first round is worked into; 0 for a ring
+     * @param float             $straight mm, along each side of the chain that an oval begins on, without its two ends; 0: it is none
      */
-    private function __construct(public array $rounds, public float $begins)
+    private function __construct(public array $rounds, public float $begins, public float $straight)
     {
     }
 
@@ -68,7 +69,7 @@ final readonly class Fabric
             [$last, $lastOwn] = [$round, $own];
         }
 
-        return new self($rounds, $begins);
+        return new self($rounds, $begins, Worked::Rows === $worked ? 0.0 : max(0, $reading->side - 1) * $gauge->stitchWidthMm());
     }
 
     /** Whether its last round works both sides together. */

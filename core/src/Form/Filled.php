@@ -19,12 +19,15 @@ final readonly class Filled
 {
     /** So many stitches at most are drawn closed without a word. */
     private const CLOSES = 8;
+    /** How hard stuffing presses, times the largest radius, against the fabric's stiffness: from memory. */
+    private const PRESSES = ['firm' => 0.08, 'usual' => 0.04, 'light' => 0.02, 'half' => 0.01];
 
     /**
      * @param Finish        $finish  as it was chosen, else as the typed words say it
      * @param PieceEnd|null $end     null: another piece is worked on from it
      * @param FinishReason  $endWhy  why it ends so where nothing is chosen nor said
      * @param bool          $isUnfit the end that was chosen is none for it
+     * @param float|null    $presses how hard the stuffing presses against the fabric, times the largest radius, against its stiffness; null: there is none
      * @param FinishReason  $why     why it is stuffed so where nothing is chosen nor said
      */
     private function __construct(
@@ -34,6 +37,7 @@ final readonly class Filled
         public FinishReason $endWhy,
         public bool $isUnfit,
         public Firmness $firmness,
+        public ?float $presses,
         public FinishReason $why,
     ) {
     }
@@ -51,7 +55,8 @@ final readonly class Filled
         $firmness = FinishReason::TooNarrow === $filling->why ? Firmness::None : $finish->stuffing->firmness ?? $filling->firmness;
 
         return new self(
-            typed: $typed, finish: $finish, end: $end, endWhy: $endWhy, isUnfit: $isUnfit, firmness: $firmness, why: $filling->why,
+            typed: $typed, finish: $finish, end: $end, endWhy: $endWhy, isUnfit: $isUnfit, firmness: $firmness,
+            presses: isset(self::PRESSES[$firmness->value]) ? self::PRESSES[$firmness->value] * $plan->gauge->stretches() : null, why: $filling->why,
         );
     }
 

@@ -7,11 +7,11 @@ namespace Alternum\Core\Form;
 /** The shape that stuffing gives a skin of revolution, see MembraneSolver. */
 final readonly class Membrane
 {
-    /** Thinner strips are none. */
-    private const THIN = 1e-6;
+    /** A piece of fewer rounds is reckoned once more with each parted in two: one ring a round errs by up to 3 % at a neck, on a long piece by less. */
+    private const SHORT = 50;
 
     /**
-     * @param list<float> $radii  of each round's edge and each pole, in the unit of its lengths; none where it came to no rest
+     * @param list<float> $radii  of each edge, in the unit of its lengths; none where it came to no rest
      * @param list<float> $levels
      */
     private function __construct(public array $radii, public array $levels)
@@ -19,21 +19,44 @@ final readonly class Membrane
     }
 
     /**
-     * @param non-empty-list<float> $hoops    around each round at rest, in any one unit; 0 at a pole
-     * @param list<float>           $strips   from each to the next
-     * @param float                 $unit     a stitch's width in that unit
-     * @param float                 $pressure times the largest radius at rest, against the stiffness
+     * @param Skin  $skin     in any one unit
+     * @param float $unit     a stitch's width in that unit
+     * @param float $pressure times the largest radius at rest, against the stiffness
      */
-    public static function of(array $hoops, array $strips, float $unit, float $pressure): self
+    public static function of(Skin $skin, float $unit, float $pressure): self
     {
-        $shape = (new MembraneSolver(
-            array_map(static fn (float $length): float => $length / $unit, $hoops),
-            array_map(static fn (float $length): float => max(self::THIN, $length / $unit), $strips),
-        ))->shape($pressure);
+        $parts = \count($skin->strips) < self::SHORT ? 2 : 1;
+        $scaled = $skin->times(1.0 / $unit);
+        $shape = (new MembraneSolver($scaled))->shape($pressure);
+        if (null !== $shape && $parts > 1) {
+            $shape = (new MembraneSolver($scaled->split(2)))->from(self::halved($shape[0]), self::halved($shape[1]))->shape($pressure);
+        }
+        $edges = [[], []];
+        foreach ($shape ?? [] as $which => $lengths) {
+            foreach ($lengths as $i => $length) {
+                if (0 === $i % $parts) {
+                    $edges[$which][] = $length * $unit;
+                }
+            }
+        }
 
-        return new self(
-            array_map(static fn (float $radius): float => $radius * $unit, $shape[0] ?? []),
-            array_map(static fn (float $level): float => $level * $unit, $shape[1] ?? []),
-        );
+        return new self($edges[0], $edges[1]);
+    }
+
+    /**
+     * @param non-empty-list<float> $values
+     *
+     * @return non-empty-list<float> with the middle of each two between them
+     */
+    private static function halved(array $values): array
+    {
+        $halved = [$values[0]];
+        foreach ($values as $i => $value) {
+            if ($i > 0) {
+                array_push($halved, ($values[$i - 1] + $value) / 2, $value);
+            }
+        }
+
+        return $halved;
     }
 }

@@ -41,27 +41,23 @@ final class MembraneSolver
     private array $r;
     /** @var non-empty-list<float> */
     private array $z;
-    private float $slack = 1.0;
-    private float $pressure = 0.0;
-
-    /** @var list<float> area at rest of each hoop */
-    private readonly array $skins;
+    private readonly MembraneEnergy $energy;
+    /** @var list<int> nodes whose radius stays as it is */
+    private readonly array $held;
+    private bool $isNear = false;
 
     /**
-     * @param non-empty-list<float> $hoops  length at rest of each hoop, in stitch widths; 0: a pole
-     * @param list<float>           $strips length at rest of each strip, one fewer
-     * @param float                 $loose  stiffness where they are pressed, against that where they are stretched
+     * @param Skin  $skin  in stitch widths
+     * @param float $loose stiffness where it is pressed, against that where it is stretched
      */
-    public function __construct(private readonly array $hoops, private readonly array $strips, private readonly float $loose = self::SLACK)
+    public function __construct(private readonly Skin $skin, private readonly float $loose = self::SLACK)
     {
-        $skins = [];
-        foreach ($hoops as $i => $hoop) {
-            $skins[] = $hoop * (($strips[$i - 1] ?? 0.0) + ($strips[$i] ?? 0.0)) / 2.0;
-        }
-        $this->skins = $skins;
-        $this->r = array_map(static fn (float $length): float => $length / (2 * \M_PI), $hoops);
+        $this->energy = new MembraneEnergy($skin);
+        $held = array_keys($skin->radii, 0.0, true);
+        $this->held = $skin->isHeld ? [...$held, \count($skin->radii) - 1] : $held;
+        $this->r = $skin->radii;
         $this->z = [0.0];
-        foreach ($strips as $i => $length) {
+        foreach ($skin->strips as $i => $length) {
             $out = $this->r[$i + 1] - $this->r[$i];
             $this->z[] = $this->z[$i] + max(self::LEAST_RISE * $length, sqrt(max(0.0, $length ** 2 - $out ** 2)));
         }
@@ -74,19 +70,34 @@ final class MembraneSolver
      */
     public function shape(float $pressure): ?array
     {
-        $widest = max($this->hoops) / (2 * \M_PI);
-        $this->pressure = $widest > 0.0 ? min($pressure, self::BURSTS) / $widest : 0.0;
+        $widest = max($this->skin->hoops) / (2 * \M_PI);
+        $this->energy->pressure = $widest > 0.0 ? min($pressure, self::BURSTS) / $widest : 0.0;
 
         return $this->settle() ? [$this->r, $this->z] : null;
+    }
+
+    /**
+     * Begins near what is looked for.
+     *
+     * @param non-empty-list<float> $radii  of each node
+     * @param non-empty-list<float> $levels
+     */
+    public function from(array $radii, array $levels): self
+    {
+        [$this->r, $this->z, $this->isNear] = [$radii, $levels, true];
+
+        return $this;
     }
 
     private function settle(): bool
     {
         for ($try = 0; $try <= self::UNFOLDED; ++$try) {
             // Where pressing is as hard as stretching there is one minimum; from there to the true one it is not far.
-            $this->slack = 1.0;
-            $this->relax(self::REST_FIRST);
-            $this->slack = $this->loose;
+            $this->energy->slack = 1.0;
+            if ($try > 0 || !$this->isNear) {
+                $this->relax(self::REST_FIRST);
+            }
+            $this->energy->slack = $this->loose;
             if (!$this->relax(self::REST)) {
                 return false;
             }
@@ -108,7 +119,7 @@ final class MembraneSolver
     {
         $up = 0.0;
         $levels = [$this->z[0]];
-        foreach ($this->strips as $i => $length) {
+        foreach ($this->skin->strips as $i => $length) {
             $rise = $this->z[$i + 1] - $this->z[$i];
             $up += $rise < self::DOWN * $length ? self::LEAST_RISE * $length - $rise : 0.0;
             $levels[] = $this->z[$i + 1] + $up;
@@ -121,7 +132,7 @@ final class MembraneSolver
     /** @return bool whether it has come to rest */
     private function relax(float $rest): bool
     {
-        $energy = $this->energy($this->r, $this->z);
+        $energy = $this->energy->of($this->r, $this->z);
         $longest = \INF;
         for ($step = 0; $step < self::STEPS && $longest >= $rest; ++$step) {
             $move = $this->newton();
@@ -164,7 +175,7 @@ final class MembraneSolver
                 $r[] = $radius + $share * $dr[$i];
                 $z[] = $this->z[$i] + $share * $dz[$i];
             }
-            $next = $this->energy($r, $z);
+            $next = $this->energy->of($r, $z);
             if ($next <= $energy + self::FALLS * $share * $slope) {
                 [$this->r, $this->z] = [$r, $z];
 
@@ -176,31 +187,6 @@ final class MembraneSolver
     }
 
     /**
-     * @param list<float> $r
-     * @param list<float> $z
-     */
-    private function energy(array $r, array $z): float
-    {
-        $energy = 0.0;
-        foreach ($this->hoops as $i => $length) {
-            if ($length > 0.0) {
-                $e = 2 * \M_PI * $r[$i] / $length - 1.0;
-                $energy += 0.5 * ($e > 0.0 ? 1.0 : $this->slack) * $e * $e * $this->skins[$i];
-            }
-        }
-        $volume = 0.0;
-        foreach ($this->strips as $i => $length) {
-            [$a, $b] = [$r[$i], $r[$i + 1]];
-            $rise = $z[$i + 1] - $z[$i];
-            $e = sqrt(($b - $a) ** 2 + $rise ** 2) / $length - 1.0;
-            $energy += 0.5 * ($e > 0.0 ? 1.0 : $this->slack) * $e * $e * $length * ($this->hoops[$i] + $this->hoops[$i + 1]) / 2.0;
-            $volume += $rise * ($a * $a + $a * $b + $b * $b);
-        }
-
-        return $energy - $this->pressure * \M_PI / 3.0 * $volume;
-    }
-
-    /**
      * @return array{list<float>, list<float>, float}|null the step of each radius and level, and how steeply the energy falls along it; null: there is none
      */
     private function newton(): ?array
@@ -208,12 +194,10 @@ final class MembraneSolver
         $n = \count($this->r);
         $size = 2 * $n;
         $band = new BandMatrix($size);
-        $gradient = $this->assemble($band);
-        for ($i = 0; $i < $n; ++$i) {
-            if ($this->hoops[$i] <= 0.0) {
-                $band->fix(2 * $i);
-                $gradient[2 * $i] = 0.0;
-            }
+        $gradient = $this->energy->slopes($this->r, $this->z, $band);
+        foreach ($this->held as $i) {
+            $band->fix(2 * $i);
+            $gradient[2 * $i] = 0.0;
         }
         $band->fix(1);
         $gradient[1] = 0.0;
@@ -236,57 +220,5 @@ final class MembraneSolver
         }
 
         return null;
-    }
-
-    /** @return list<float> the gradient, beside the matrix: of each node its radius, then its level */
-    private function assemble(BandMatrix $band): array
-    {
-        [$main, $one, $two, $three] = $band->rows;
-        $gradient = array_fill(0, \count($main), 0.0);
-        foreach ($this->hoops as $i => $length) {
-            if ($length > 0.0) {
-                $out = 2 * \M_PI / $length;
-                $e = $out * $this->r[$i] - 1.0;
-                $k = ($e > 0.0 ? 1.0 : $this->slack) * $this->skins[$i];
-                $gradient[2 * $i] += $k * $e * $out;
-                $main[2 * $i] += $k * $out * $out;
-            }
-        }
-        $p = $this->pressure * \M_PI / 3.0;
-        foreach ($this->strips as $i => $length) {
-            [$a, $b] = [$this->r[$i], $this->r[$i + 1]];
-            [$x, $y] = [$b - $a, $this->z[$i + 1] - $this->z[$i]];
-            $l = max(1e-9, sqrt($x * $x + $y * $y));
-            $e = $l / $length - 1.0;
-            $k = ($e > 0.0 ? 1.0 : $this->slack) * ($this->hoops[$i] + $this->hoops[$i + 1]) / 2.0;
-            // Along the strip it is as stiff as it is, across it by its tension.
-            $pull = $k * $e;
-            $along = $k / $length;
-            $across = $pull / $l;
-            [$cx, $cy] = [$x / $l, $y / $l];
-            $xx = $along * $cx * $cx + $across * $cy * $cy;
-            $yy = $along * $cy * $cy + $across * $cx * $cx;
-            $xy = ($along - $across) * $cx * $cy;
-            $sum = $a * $a + $a * $b + $b * $b;
-            [$at, $to] = [2 * $i, 2 * $i + 2];
-            $gradient[$at] -= $pull * $cx + $p * $y * (2 * $a + $b);
-            $gradient[$at + 1] -= $pull * $cy - $p * $sum;
-            $gradient[$to] += $pull * $cx - $p * $y * ($a + 2 * $b);
-            $gradient[$to + 1] += $pull * $cy - $p * $sum;
-            $main[$at] += $xx - 2 * $p * $y;
-            $main[$at + 1] += $yy;
-            $main[$to] += $xx - 2 * $p * $y;
-            $main[$to + 1] += $yy;
-            // Radius and level of one node, and of the two with each other.
-            $one[$at + 1] += $xy + $p * (2 * $a + $b);
-            $one[$to + 1] += $xy - $p * ($a + 2 * $b);
-            $one[$to] += -$xy + $p * ($a + 2 * $b);
-            $two[$to] += -$xx - $p * $y;
-            $two[$to + 1] += -$yy;
-            $three[$to + 1] += -$xy - $p * (2 * $a + $b);
-        }
-        $band->rows = [$main, $one, $two, $three];
-
-        return array_values($gradient);
     }
 }

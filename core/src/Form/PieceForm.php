@@ -18,8 +18,6 @@ final readonly class PieceForm
 
     /** How far a round that grows or shrinks steeply stretches where nothing presses from inside, so that it bulges where it would lie flat: from memory. */
     private const GIVE = 1.1;
-    /** How hard stuffing presses, times the largest radius, against the fabric's stiffness: from memory. */
-    private const PRESSES = ['firm' => 0.08, 'usual' => 0.04, 'light' => 0.02, 'half' => 0.01];
     /** How far a thread through the middle pulls the poles in, how deep its grooves are and how round what bulges between: from memory. */
     private const SINKS = 0.35;
     private const GROOVE = 0.3;
@@ -30,91 +28,126 @@ final readonly class PieceForm
 
     /**
      * @param float           $height    mm, along the axis
-     * @param float           $width     mm, at the widest
+     * @param float           $width     mm, at the widest, an oval the long way
+     * @param float           $depth     mm there, an oval the short way; 0: it lies flat
+     * @param float           $girth     mm, around the widest
      * @param float           $volume    ml inside
      * @param int|null        $lastReach the last round to which a hand gets in from the edge, on a piece that closes; null: it stays open, or
      *                                   is never wide enough
-     * @param list<RoundEdge> $outline
+     * @param list<RoundEdge> $outline   the edge that it begins on, each round's upper edge, and the pole where it is drawn shut
+     * @param list<RoundEdge> $unstuffed the same before anything is in it, of its rounds
      * @param Openings        $openings  until when one gets through what is being worked
+     * @param bool            $isOval    it begins along both sides of a chain
+     * @param bool            $isGuessed it holds stuffing, and its shape could not be worked out: cones stand for it
      * @param list<float>     $lobes     how far out the fabric lies where it is drawn in to segments, as a share of the radius, at equal angles from
      *                                   the front on; none: evenly
      */
     private function __construct(
         public float $height,
         public float $width,
+        public float $depth,
+        public float $girth,
         public float $volume,
         public ?int $lastReach,
         public array $outline,
+        public array $unstuffed,
         public Openings $openings,
+        public bool $isOval = false,
+        public bool $isGuessed = false,
         public array $lobes = [],
     ) {
     }
 
     /**
-     * Of a round piece, as the stuffing shapes it; of one that holds none, each round as the rim of a cut cone on the one below.
+     * A round piece as the stuffing shapes it; one that holds none, as stiff as its fabric is: each round as the rim of a cut cone on the one below. What
+     * fingers get through is asked of it unstuffed: the edge in hand is not pressed out yet.
      */
     public static function of(Fabric $fabric, Openings $openings, Filled $filled): self
     {
-        [$radii, $levels] = self::stuffed($fabric, $filled) ?? self::cones($fabric);
-        $widest = $volume = 0.0;
-        foreach ($radii as $i => $radius) {
-            $widest = max($widest, $radius);
-            $below = $radii[$i - 1] ?? $radius;
-            $volume += $i > 0 ? \M_PI / 3.0 * ($levels[$i] - $levels[$i - 1]) * ($radius ** 2 + $radius * $below + $below ** 2) : 0.0;
-        }
-        $outline = array_map(static fn (float $radius, float $level): RoundEdge => new RoundEdge($radius, $level), $radii, $levels);
+        $piece = PieceSkin::of($fabric, $filled);
+        $unstuffed = self::cones($fabric, $piece->skin);
+        $isStuffed = null !== $filled->presses && \count($fabric->rounds) > 1;
+        $stuffed = $isStuffed ? self::stuffed($fabric, $piece->skin, $filled->presses ?? 0.0) : [];
+        $outline = [] === $stuffed ? $unstuffed : $stuffed;
+        $levels = array_map(static fn (RoundEdge $edge): float => $edge->level, $outline);
+        // Where it is pressed flat it is wider than the piece is.
+        $round = \array_slice($outline, 0, null === $piece->flatFrom ? null : max(1, $piece->flatFrom));
+        $widths = array_map(static fn (RoundEdge $edge): float => 2 * $edge->radius + $edge->straight, $round);
+        $depths = array_map(static fn (RoundEdge $edge): float => 2 * $edge->radius, $round);
 
         return new self(
-            height: [] === $levels ? 0.0 : max($levels) - min($levels),
-            width: 2 * $widest,
-            volume: $volume / 1000.0,
+            height: max($levels) - min($levels),
+            width: max([0.0, ...$widths]),
+            depth: max([0.0, ...$depths]),
+            girth: max(array_map(static fn (RoundEdge $edge): float => $edge->around(), $outline)),
+            volume: self::volume($outline) / 1000.0,
             lastReach: 0 === $openings->deadline(1) ? null : $openings->deadline(1),
-            // A pole is where a round is drawn shut, and no round's edge.
-            outline: array_values(array_filter($outline, static fn (RoundEdge $edge): bool => $edge->radius > 0.0)),
+            outline: $outline,
+            unstuffed: $unstuffed,
             openings: $openings,
+            isOval: $piece->isOval,
+            isGuessed: $isStuffed && [] === $stuffed,
         );
     }
 
-    /** @return array{list<float>, list<float>}|null radius and level of each edge and pole, in mm; null: it holds no stuffing, or has no such shape */
-    private static function stuffed(Fabric $fabric, Filled $filled): ?array
-    {
-        $rounds = $fabric->rounds;
-        $presses = self::PRESSES[$filled->firmness->value] ?? null;
-        if (null === $presses || \count($rounds) < 2 || $fabric->endsFlat()) {
-            return null;
-        }
-        $last = $rounds[\count($rounds) - 1];
-        $hoops = [2 * \M_PI * $fabric->begins];
-        $strips = [];
-        foreach ($rounds as $i => $round) {
-            $hoops[] = 2 * \M_PI * $round->radius;
-            $strips[] = 0 === $i && 0.0 === $fabric->begins ? min($round->height, $round->radius) : $round->height;
-        }
-        if ($filled->isDrawnShut()) {
-            $hoops[] = 0.0;
-            $strips[] = min($last->height, $last->radius);
-        }
-        $unit = 2 * \M_PI * $rounds[0]->radius / $rounds[0]->makes;
-        $key = hash('xxh128', serialize([$hoops, $strips, $unit, $presses]));
-        $shape = Remembered::of(Membrane::class, $key, static fn (): Membrane => Membrane::of($hoops, $strips, $unit, $presses));
-
-        return [] === $shape->radii ? null : [$shape->radii, $shape->levels];
-    }
-
-    /** @return array{list<float>, list<float>} radius and level of each edge, in mm */
-    private static function cones(Fabric $fabric): array
+    /** Of rows, which lie flat: as wide as their longest, as high as all of them. */
+    public static function flat(Fabric $fabric, Openings $openings): self
     {
         $level = 0.0;
-        $radius = $fabric->begins;
-        [$radii, $levels] = [[$radius], [0.0]];
+        $edges = [new RoundEdge($fabric->begins * \M_PI, 0.0)];
         foreach ($fabric->rounds as $round) {
-            $level += min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($round->radius - $radius) ** 2)));
-            $radius = $round->radius;
-            $radii[] = $radius;
-            $levels[] = $level;
+            $level += $round->height;
+            $edges[] = new RoundEdge($round->radius * \M_PI, $level);
         }
 
-        return [$radii, $levels];
+        return new self(
+            height: $level, width: 2 * max(array_map(static fn (RoundEdge $edge): float => $edge->radius, $edges)), depth: 0.0, girth: 0.0, volume: 0.0,
+            lastReach: null, outline: $edges, unstuffed: $edges, openings: $openings,
+        );
+    }
+
+    /** @return list<RoundEdge> none where it comes to no rest */
+    private static function stuffed(Fabric $fabric, Skin $skin, float $presses): array
+    {
+        $unit = 2 * \M_PI * $fabric->rounds[0]->radius / $fabric->rounds[0]->makes;
+        $key = hash('xxh128', serialize([$skin, $unit, $presses]));
+        $shape = Remembered::of(Membrane::class, $key, static fn (): Membrane => Membrane::of($skin, $unit, $presses));
+
+        return array_map(static fn (float $radius, float $level, int $i): RoundEdge => new RoundEdge($radius, $level, $skin->straights[$i] ?? 0.0),
+            $shape->radii, $shape->levels, array_keys($shape->radii));
+    }
+
+    /** @return non-empty-list<RoundEdge> */
+    private static function cones(Fabric $fabric, Skin $skin): array
+    {
+        $level = 0.0;
+        $edges = [new RoundEdge($skin->radii[0], 0.0, $skin->straights[0] ?? 0.0)];
+        foreach ($fabric->rounds as $i => $round) {
+            $radius = $skin->radii[$i + 1] ?? 0.0;
+            $level += min($round->height, sqrt(max(0.0, (self::GIVE * $round->height) ** 2 - ($radius - ($skin->radii[$i] ?? 0.0)) ** 2)));
+            $edges[] = new RoundEdge($radius, $level, $skin->straights[$i + 1] ?? 0.0);
+        }
+
+        return $edges;
+    }
+
+    /**
+     * Cut cones, with a prism of the straight parts between their halves.
+     *
+     * @param list<RoundEdge> $outline
+     *
+     * @return float mm³
+     */
+    private static function volume(array $outline): float
+    {
+        $volume = 0.0;
+        foreach ($outline as $i => $edge) {
+            $below = $outline[$i - 1] ?? $edge;
+            [$a, $b] = [$below->radius, $edge->radius];
+            $volume += ($edge->level - $below->level) * (\M_PI / 3.0 * ($a ** 2 + $a * $b + $b ** 2) + ($below->straight + $edge->straight) / 2 * ($a + $b));
+        }
+
+        return $volume;
     }
 
     /**
@@ -130,7 +163,7 @@ final readonly class PieceForm
         $widest = max(1.0, $this->width / 2.0);
         $middle = $this->height / 2.0;
         $outline = array_map(
-            fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $this->sunken($edge, $drawn, $standsOnFirst, $widest)),
+            fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $this->sunken($edge, $drawn, $standsOnFirst, $widest), $edge->straight),
             $this->outline,
         );
         $levels = array_map(static fn (RoundEdge $edge): float => $edge->level, $outline);
@@ -144,10 +177,15 @@ final readonly class PieceForm
         return new self(
             height: $high - $low,
             width: $this->width,
+            depth: $this->depth,
+            girth: $this->girth,
             volume: $this->volume * $full * ($middle > 0.0 ? ($high - $low) / $this->height : 1.0),
             lastReach: $this->lastReach,
-            outline: array_map(static fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $edge->level - $low), $outline),
+            outline: array_map(static fn (RoundEdge $edge): RoundEdge => new RoundEdge($edge->radius, $edge->level - $low, $edge->straight), $outline),
+            unstuffed: $this->unstuffed,
             openings: $this->openings,
+            isOval: $this->isOval,
+            isGuessed: $this->isGuessed,
             lobes: $lobes,
         );
     }
@@ -172,10 +210,10 @@ final readonly class PieceForm
         return $level;
     }
 
-    /** @return float mm, around the widest */
-    public function girth(): float
+    /** Whether it is a circle everywhere. */
+    public function isRound(): bool
     {
-        return \M_PI * $this->width;
+        return [] === array_filter($this->outline, static fn (RoundEdge $edge): bool => $edge->straight > 0.0);
     }
 
     /** @return array{low: float, likely: float, high: float} lightly, as usual and firmly stuffed */

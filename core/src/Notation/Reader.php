@@ -120,6 +120,7 @@ final class Reader
             spans: array_values($spans),
             on: $on,
             foundation: $first instanceof Foundation ? $first->chains : 0,
+            side: $first instanceof Foundation && !$first->joined && !$first->isPoint() && Worked::Rows !== $worked ? $first->side() : 0,
             isRing: $first instanceof Foundation && 0 === $first->chains,
             said: $this->rounds->said(),
             syntax: new Syntax(array_values($parsed), $heads, $this->rounds->lines()),

@@ -17,6 +17,7 @@ final readonly class Reading
      * @param list<RoundRange|null> $spans          the first and last round of each typed line; null: it has none
      * @param int                   $on             stitches of other pieces that the first round is worked into
      * @param int                   $foundation     chains that the first round is worked into
+     * @param int                   $side           chains along each of whose two sides it goes: an oval; 0: it is none
      * @param bool                  $isRing         the first round is worked into a magic ring, which is drawn closed
      * @param list<LineCue>         $said           what lines of their own say between the rounds
      * @param bool                  $isAlongOneSide its only round goes along one side of its chains, though rounds go around: a cord, a strap
@@ -27,6 +28,7 @@ final readonly class Reading
         public array $spans,
         public int $on,
         public int $foundation,
+        public int $side,
         public bool $isRing,
         public array $said,
         public Syntax $syntax,
@@ -46,15 +48,15 @@ final readonly class Reading
             $rounds[] = Round::standIn($i + 1, $i + 1, $counts[$i - 1] ?? 0, $makes);
         }
 
-        return new self(rounds: $rounds, problems: [], spans: [], on: 0, foundation: 0, isRing: true, said: [], syntax: new Syntax([], [], []));
+        return new self(rounds: $rounds, problems: [], spans: [], on: 0, foundation: 0, side: 0, isRing: true, said: [], syntax: new Syntax([], [], []));
     }
 
     /** The same, of a piece that is worked in rounds else. */
     public function alongOneSide(): self
     {
         return new self(
-            rounds: $this->rounds, problems: $this->problems, spans: $this->spans, on: $this->on, foundation: $this->foundation, isRing: $this->isRing,
-            said: $this->said, syntax: $this->syntax, isAlongOneSide: true,
+            rounds: $this->rounds, problems: $this->problems, spans: $this->spans, on: $this->on, foundation: $this->foundation, side: 0,
+            isRing: $this->isRing, said: $this->said, syntax: $this->syntax, isAlongOneSide: true,
         );
     }
 

@@ -6,14 +6,25 @@ namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Format\Fields;
 
-/** Stitches and rounds of single crochet over 10 cm, and the hook they were made with. */
+/** Stitches and rounds of single crochet over 10 cm, the hook they were made with, and how far the fabric gives. */
 final readonly class Gauge
 {
+    /** Rounds to a stitch's width, where the rounds were not counted: single crochet is a little wider than high. From memory. */
+    private const ROUNDS = 1.1;
+
+    public float $roundsPer10cm;
+
+    /**
+     * @param float|null   $counted rounds over 10 cm; null: they were not counted
+     * @param Stretch|null $stretch as a finished piece was measured; null: as is usual
+     */
     public function __construct(
         public float $stitchesPer10cm,
-        public float $roundsPer10cm,
+        public ?float $counted,
         public ?float $hookMm = null,
+        public ?Stretch $stretch = null,
     ) {
+        $this->roundsPer10cm = $counted ?? round($stitchesPer10cm * self::ROUNDS, 1);
     }
 
     public function stitchWidthMm(): float
@@ -26,12 +37,30 @@ final readonly class Gauge
         return 100.0 / $this->roundsPer10cm;
     }
 
+    /** How many times as hard as is usual stuffing presses out the fabric: as it was measured in this gauge. */
+    public function stretches(): float
+    {
+        return $this->isMeasured() ? $this->stretch->times ?? 1.0 : 1.0;
+    }
+
+    /** Whether a piece was measured in this gauge. */
+    public function isMeasured(): bool
+    {
+        return null !== $this->stretch && abs($this->stretch->at - $this->stitchesPer10cm) < 0.01;
+    }
+
+    public function withStretch(?Stretch $stretch): self
+    {
+        return new self($this->stitchesPer10cm, $this->counted, $this->hookMm, $stretch);
+    }
+
     public static function read(Fields $fields): self
     {
         $gauge = new self(
             $fields->number('stitchesPer10cm', 2, 100),
-            $fields->number('roundsPer10cm', 2, 100),
+            $fields->has('roundsPer10cm') ? $fields->number('roundsPer10cm', 2, 100) : null,
             $fields->has('hookMm') ? $fields->number('hookMm', 0.4, 30) : null,
+            $fields->has('stretch') ? Stretch::read($fields->object('stretch')) : null,
         );
         $fields->close();
 
@@ -41,7 +70,9 @@ final readonly class Gauge
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {
-        return ['stitchesPer10cm' => Number::plain($this->stitchesPer10cm), 'roundsPer10cm' => Number::plain($this->roundsPer10cm)]
-            + (null === $this->hookMm ? [] : ['hookMm' => Number::plain($this->hookMm)]);
+        return ['stitchesPer10cm' => Number::plain($this->stitchesPer10cm)]
+            + (null === $this->counted ? [] : ['roundsPer10cm' => Number::plain($this->counted)])
+            + (null === $this->hookMm ? [] : ['hookMm' => Number::plain($this->hookMm)])
+            + (null === $this->stretch ? [] : ['stretch' => $this->stretch->values()]);
     }
 }

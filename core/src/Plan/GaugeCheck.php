@@ -23,6 +23,9 @@ final class GaugeCheck
         if ($ratio > self::FLAT || $ratio < self::TALL) {
             $says[] = Message::of('gauge.ratio', stitches: $gauge->stitchesPer10cm, rounds: $gauge->roundsPer10cm);
         }
+        if (null !== $gauge->stretch && !$gauge->isMeasured()) {
+            $says[] = Message::of('gauge.measuredElse', piece: $gauge->stretch->piece, stitches: $gauge->stretch->at);
+        }
         $yarn = $plan->yarns[0] ?? null;
         $label = $yarn?->worksUpLike()->labelStitches();
         if (null === $yarn || null === $label) {

@@ -104,7 +104,9 @@ final readonly class PatternWords
 
         $single = Vocabulary::of($this->terms)->abbreviation(Stitch::Single);
 
-        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} {$single} and {$this->plan->gauge->roundsPer10cm} rnds in {$over}");
+        $rounds = null === $this->plan->gauge->counted ? 'about ' : '';
+
+        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} {$single} and {$rounds}{$this->plan->gauge->roundsPer10cm} rnds in {$over}");
     }
 
     /** @param list<Reading> $readings */

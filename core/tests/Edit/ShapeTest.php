@@ -94,7 +94,7 @@ final class ShapeTest extends TestCase
             if (Form::Egg !== $form) {
                 self::assertEqualsWithDelta($height ?? $width, $size->height, 100 / $rounds);
             }
-            self::assertEqualsWithDelta($size->width * \M_PI, $size->girth(), 1e-9);
+            self::assertEqualsWithDelta($size->width * \M_PI, $size->girth, 1e-9);
         }
     }
 

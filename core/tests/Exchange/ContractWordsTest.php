@@ -119,7 +119,13 @@ final class ContractWordsTest extends TestCase
             ['join' => 'layers', 'pieces' => ['all', 'all']],
             ['join' => 'side', 'pieces' => ['all'], 'round' => 3, 'to' => 5],
         ] as $start) {
-            yield Plans::values([], [], [], ['marker' => 'first', 'changes' => ['method' => 'plain', 'oldYarn' => 'auto'], 'pieces' => [$all, $on($start)]]);
+            $stretch = ['piece' => 'All', 'measure' => 'width', 'mm' => 60, 'stitchesPer10cm' => 22, 'times' => 1.2];
+            yield Plans::values([], [], [], [
+                'gauge' => ['stitchesPer10cm' => 22, 'stretch' => $stretch],
+                'marker' => 'first',
+                'changes' => ['method' => 'plain', 'oldYarn' => 'auto'],
+                'pieces' => [$all, $on($start)],
+            ]);
         }
     }
 }

@@ -14,21 +14,24 @@ type Outlined = Pick<PieceAnalysis, 'size' | 'beginsAtTop' | 'lies'> & { rounds:
 export function Outline({ piece, units }: { piece: Outlined; units: Units }) {
 	const { size, rounds } = piece;
 	if (size === null) return null;
-	const half = Math.max(1, size.widthMm / 2);
+	const half = Math.max(1, ...size.outline.map(([radius = 0, , straight = 0]) => radius + straight / 2));
+	const isFlat = size.depthMm === 0;
+	const isRound = isFlat || size.widthMm - size.depthMm < 1;
 	// Lying, its face is on the left.
 	const at = (away: number, level: number) => {
 		const along = piece.beginsAtTop ? level : size.heightMm - level;
 		return piece.lies ? `${along} ${half + away}` : `${half + away} ${along}`;
 	};
-	const one = size.outline.map(([radius = 0, level = 0]) => at(radius, level));
-	const other = size.outline.map(([radius = 0, level = 0]) => at(-radius, level)).reverse();
+	// From its broad side.
+	const one = size.outline.map(([radius = 0, level = 0, straight = 0]) => at(radius + straight / 2, level));
+	const other = size.outline.map(([radius = 0, level = 0, straight = 0]) => at(-radius - straight / 2, level)).reverse();
 	const [wide, high] = piece.lies ? [size.heightMm, 2 * half] : [2 * half, size.heightMm];
 	const ruffled = rounds.filter(({ ruffles }) => ruffles).map(({ number }) => number);
 	return (
 		<section aria-label={say('outline.size')} className="mb-5 flex gap-4">
 			<svg viewBox={`-2 -2 ${wide + 4} ${high + 4}`} aria-hidden="true" className="h-28 w-24 shrink-0" preserveAspectRatio="xMidYMin meet">
 				<path
-					d={`M${at(0, 0)}L${one.join('L')}L${other.join('L')}Z`}
+					d={`M${one.join('L')}L${other.join('L')}Z`}
 					fill="#ecebe5"
 					stroke="#20262a"
 					strokeWidth="1.5"
@@ -40,12 +43,19 @@ export function Outline({ piece, units }: { piece: Outlined; units: Units }) {
 				<p className="figures text-lg leading-snug font-semibold">
 					{say('outline.heightmmHigh', { heightMm: length(size.heightMm, units), lies: piece.lies ? 'yes' : 'no' })}
 					<br />
-					{say('outline.widthmmWide', { widthMm: length(size.widthMm, units) })}
+					{isRound
+						? say('outline.widthmmWide', { widthMm: length(size.widthMm, units) })
+						: say('outline.widthByDepth', { widthMm: length(size.widthMm, units), depthMm: length(size.depthMm, units) })}
 				</p>
-				<p className="figures text-faint">
-					{say('outline.girthmmAroundStuffingStuffing', { girthMm: length(size.girthMm, units), stuffing: stuffing(size.stuffingGrams) })}
-				</p>
+				{!isFlat && (
+					<p className="figures text-faint">
+						{say('outline.girthmmAroundStuffingStuffing', { girthMm: length(size.girthMm, units), stuffing: stuffing(size.stuffingGrams) })}
+					</p>
+				)}
 				{size.lastReachRound !== null && <p>{say('outline.eyesAndOtherBackedParts', { lastReachRound: size.lastReachRound })}</p>}
+				{size.remarks.map((remark) => (
+					<p key={remark}>{remark}</p>
+				))}
 				{ruffled.length > 0 && (
 					<p className="border-l-4 border-ink pl-2">{say('outline.willRuffleOrPuckerRound', { ruffled: listed(ruffled.map(String)) })}</p>
 				)}

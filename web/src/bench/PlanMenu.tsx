@@ -57,8 +57,9 @@ export function PlanMenu() {
 						min={2}
 						max={100}
 						step={0.5}
-						value={plan.gauge.roundsPer10cm}
-						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, roundsPer10cm: n } }), 'gauge')}
+						optional
+						value={plan.gauge.roundsPer10cm ?? null}
+						onChange={(n) => draft.change((is) => ({ ...is, gauge: set(is.gauge, 'roundsPer10cm', n ?? null) as typeof is.gauge }), 'gauge')}
 					/>
 					<NumberField
 						label={say('planMenu.hook')}

@@ -163,7 +163,13 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 						{name}
 					</button>
 				))}
-				<button type="button" className={button} aria-pressed={isStuffed} disabled={piece.size === null} onClick={() => setIsStuffed(!isStuffed)}>
+				<button
+					type="button"
+					className={button}
+					aria-pressed={isStuffed}
+					disabled={(piece.size?.unstuffed.length ?? 0) === 0}
+					onClick={() => setIsStuffed(!isStuffed)}
+				>
 					{say('inTheRound.stuffed')}
 				</button>
 				<button type="button" className={button} aria-pressed={hasMarker} onClick={() => setHasMarker(!hasMarker)}>

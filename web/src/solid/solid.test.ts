@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { PieceAnalysis, Round } from '../api/types';
-import { pieceOf, roundOf } from '../test/pieces';
+import { pieceOf, roundOf, sizeOf } from '../test/pieces';
 import { sides } from './sides';
 import { solidOf } from './solid';
 
 const gauge = { stitchWidthMm: 5, roundHeightMm: 4 };
 
-const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}) => pieceOf(rounds, { lean: 0, ...more });
+/** Six rounds of 40 stitches, one above the other. */
+const sized = sizeOf(Array.from({ length: 7 }, (_, i) => [(40 * 5) / (2 * Math.PI), i * 4]));
 
-const tube = Array.from({ length: 6 }, (_, i) => roundOf(i + 1, 40, { radiusMm: (40 * 5) / (2 * Math.PI), heightMm: 4, levelMm: (i + 1) * 4 }));
+const piece = (rounds: Round[], more: Partial<PieceAnalysis> = {}) => pieceOf(rounds, { lean: 0, size: sized, ...more });
+
+const tube = Array.from({ length: 6 }, (_, i) => roundOf(i + 1, 40, { heightMm: 4 }));
 
 describe('the piece in the round', () => {
 	it('has a seat for every stitch, on the fabric', () => {

@@ -31,18 +31,37 @@ export interface Solid {
 	reach: number;
 }
 
-/** Radius and level of each round's lower and upper edge. */
-function edgesOf(piece: PieceAnalysis, isStuffed: boolean, roundHeight: number): { radius: number; level: number }[] {
-	const { rounds, size, beginsOn } = piece;
-	const edges =
-		isStuffed && size !== null
-			? size.outline.map(([radius = 0, level = 0]) => ({ radius, level }))
-			: rounds.map(({ radiusMm, levelMm }) => ({ radius: radiusMm, level: levelMm }));
-	const hasBeginning = isStuffed && size !== null && beginsOn > 0;
-	const first = edges[0];
-	return hasBeginning || first === undefined
-		? edges
-		: [{ radius: Math.max(0, first.radius - roundHeight), level: Math.min(0, first.level - roundHeight / 4) }, ...edges];
+/** A round's edge: half circles of a radius and straight parts between them, so far from the beginning. */
+interface RoundEdge {
+	radius: number;
+	level: number;
+	straight: number;
+}
+
+/** The edge that the piece begins on, and each round's upper edge. */
+function edgesOf({ size }: PieceAnalysis, isStuffed: boolean): RoundEdge[] {
+	const edges = size === null ? [] : isStuffed || size.unstuffed.length === 0 ? size.outline : size.unstuffed;
+	return edges.map(([radius = 0, level = 0, straight = 0]) => ({ radius, level, straight }));
+}
+
+const NOWHERE: RoundEdge = { radius: 0, level: 0, straight: 0 };
+
+/** Where on such an edge one is, so many turns along it from the middle of its one end; and which way is outwards, in radians. */
+function pointOn(radius: number, straight: number, turns: number): { along: number; across: number; out: number } {
+	const quarter = (Math.PI / 2) * radius;
+	const around = 4 * quarter + 2 * straight;
+	// Measured from the middle of the end: a quarter circle, a side, a half circle, a side, a quarter circle.
+	const at = (turns - Math.floor(turns)) * around;
+	const end = straight / 2;
+	const [bend, isFar] = at <= quarter ? [at, false] : at >= around - quarter ? [at - around, false] : [at - quarter - straight - quarter, true];
+	if (Math.abs(bend) <= quarter) {
+		const angle = radius === 0 ? 0 : bend / radius;
+		const side = isFar ? -1 : 1;
+		return { along: side * (end + radius * Math.cos(angle)), across: side * radius * Math.sin(angle), out: angle + (isFar ? Math.PI : 0) };
+	}
+	const isFirst = at < around / 2;
+	const far = isFirst ? at - quarter : around - quarter - at;
+	return { along: end - far, across: isFirst ? radius : -radius, out: isFirst ? Math.PI / 2 : -Math.PI / 2 };
 }
 
 /** Radians that a leaf or a loop stands off the fabric. */
@@ -72,7 +91,7 @@ function edgesAt(jogs: ReadonlyMap<number, Edge>, round: number, at: number, mak
 
 /** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. */
 export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: boolean, gauge: { stitchWidthMm: number; roundHeightMm: number }): Solid {
-	const edges = edgesOf(piece, isStuffed, gauge.roundHeightMm);
+	const edges = edgesOf(piece, isStuffed);
 	const top = edges.at(-1)?.level ?? 0;
 	const middle = top / 2;
 	// Round 1 at the bottom turns the piece over: what ran to the right runs to the left.
@@ -83,22 +102,28 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 	const seats: Seat[] = [];
 	let reach = 1;
 	const lobes = (isStuffed && piece.size?.lobes) || [];
-	const at = (turn: number, wide: number, level: number) => {
-		const around = (turn - front) * 2 * Math.PI * side;
-		const radius = wide * (lobes[Math.floor((((turn - front) % 1) + 1) * lobes.length) % lobes.length] ?? 1);
-		return { x: radius * Math.sin(around), y: (middle - level) * up, z: radius * Math.cos(around), around };
+	const lengthwise = (piece.size?.straightDegrees ?? 0) / 360;
+	const at = (turn: number, wide: number, level: number, straight = 0) => {
+		const lobe = lobes[Math.floor((((turn - front) % 1) + 1) * lobes.length) % lobes.length] ?? 1;
+		const to = (lengthwise - front) * 2 * Math.PI * side;
+		const { along, across, out } = pointOn(wide, straight, turn - lengthwise);
+		return {
+			x: lobe * (along * Math.sin(to) + side * across * Math.cos(to)),
+			y: (middle - level) * up,
+			z: lobe * (along * Math.cos(to) - side * across * Math.sin(to)),
+			around: to + side * out,
+		};
 	};
 	const jogs = new Map(piece.changes.filter(({ jog }) => jog).map((change) => [change.treated, change.edge]));
-	let flatLevel = 0;
 	piece.rounds.forEach((round, i) => {
-		const below = edges[i] ?? { radius: 0, level: 0 };
+		const below = edges[i] ?? NOWHERE;
 		const above = edges[i + 1] ?? below;
 		const radius = (below.radius + above.radius) / 2;
 		const level = (below.level + above.level) / 2;
+		const straight = (below.straight + above.straight) / 2;
 		const rise = above.level - below.level;
 		const slope = Math.atan2(above.radius - below.radius, Math.max(1e-6, rise));
 		const height = Math.max(gauge.roundHeightMm * 0.5, Math.hypot(rise, above.radius - below.radius));
-		flatLevel += round.heightMm;
 		const climbs = climbsOf(round);
 		let stitch = 0;
 		for (const run of round.runs) {
@@ -108,7 +133,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				if (isFlat) {
 					const forth = round.number % 2 === 1 ? share - 0.5 : 0.5 - share;
 					const x = forth * side * round.makes * gauge.stitchWidthMm;
-					const y = ((piece.rounds.at(-1)?.levelMm ?? 0) / 2 - flatLevel + round.heightMm / 2) * up;
+					const y = (middle - level) * up;
 					seats.push({
 						round: round.number,
 						stitch,
@@ -130,14 +155,14 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				// Beside a jog a stitch is as high as the edge between the colours lets it be.
 				const [low, high] = piece.worked === 'spiral' ? edgesAt(jogs, round.number, stitch - 0.5, round.makes) : [0, 1];
 				const raised = climbed + (low + high - 1) / 2;
-				const seat = at(round.startDegrees / 360 + share, radius + raised * (above.radius - below.radius), level + raised * rise);
+				const seat = at(round.startDegrees / 360 + share, radius + raised * (above.radius - below.radius), level + raised * rise, straight);
 				seats.push({
 					round: round.number,
 					stitch,
 					yarn: run.yarn,
 					...seat,
 					slope: slope * up,
-					width: (2 * Math.PI * Math.max(radius, 0.3)) / round.makes,
+					width: (2 * Math.PI * Math.max(radius, 0.3) + 2 * straight) / round.makes,
 					height: height * (high - low),
 				});
 				reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
@@ -151,7 +176,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 				const lean = Math.min(Math.PI / 2, slope + OUT);
 				const step = gauge.stitchWidthMm * 0.8;
 				for (let far = step / 2; far < long * gauge.stitchWidthMm; far += step) {
-					const seat = at(turn, above.radius + far * Math.sin(lean), above.level + far * Math.cos(lean));
+					const seat = at(turn, above.radius + far * Math.sin(lean), above.level + far * Math.cos(lean), above.straight);
 					const taper = 1 - 0.6 * (far / (long * gauge.stitchWidthMm));
 					seats.push({
 						round: round.number,
@@ -168,17 +193,17 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		}
 	});
 	const onEdge = (turn: number, i: number, out: number) => {
-		const edge = edges[i + 1] ?? { radius: 0, level: 0 };
-		return at(turn, edge.radius + out, edge.level);
+		const edge = edges[i + 1] ?? NOWHERE;
+		return at(turn, edge.radius + out, edge.level, edge.straight);
 	};
 	const backs = isFlat
 		? []
-		: edges.map(({ radius, level }, i) => {
+		: edges.map(({ radius, level, straight }, i) => {
 				const round = piece.rounds[Math.max(0, i - 1)];
 				return Array.from({ length: AROUND }, (_, n) => {
 					const turn = n / AROUND;
 					const along = round === undefined ? 0 : (((turn - round.startDegrees / 360) % 1) + 1) % 1;
-					return { ...at(turn, radius, level), yarn: round === undefined ? '' : yarnOf(round.runs, Math.floor(along * round.makes) + 1) };
+					return { ...at(turn, radius, level, straight), yarn: round === undefined ? '' : yarnOf(round.runs, Math.floor(along * round.makes) + 1) };
 				});
 			});
 	return {

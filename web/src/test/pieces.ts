@@ -10,9 +10,7 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		makes,
 		startDegrees,
 		markerDegrees: startDegrees,
-		radiusMm: 1,
 		heightMm: 1,
-		levelMm: 1,
 		ruffles: false,
 		readable: true,
 		loops: [],
@@ -21,6 +19,23 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],
 		...more,
+	};
+}
+
+/** What a piece of this outline measures, as far as a picture asks. */
+export function sizeOf(outline: number[][]): NonNullable<PieceAnalysis['size']> {
+	const level = (edge: number[] | undefined) => edge?.[1] ?? 0;
+	return {
+		heightMm: level(outline.at(-1)) - level(outline[0]),
+		widthMm: Math.max(...outline.map(([radius = 0, , straight = 0]) => 2 * radius + straight)),
+		depthMm: Math.max(...outline.map(([radius = 0]) => 2 * radius)),
+		girthMm: 0,
+		volumeMl: 0,
+		stuffingGrams: { low: 0, likely: 0, high: 0 },
+		lastReachRound: null,
+		outline,
+		unstuffed: [],
+		remarks: [],
 	};
 }
 

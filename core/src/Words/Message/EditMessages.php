@@ -35,6 +35,14 @@ final class EditMessages
         'edit.sameYarn' => ['The plan has a yarn {yarn} already.', self::ELSE],
         'edit.unknown' => ['This edit is not known.', 'Ask for {kinds}.'],
         'lean.tooMuch' => ['That is more than two stitches a round, which no fabric slants by. Count again: even rounds, and stitches.', self::ELSE],
+        'measured.notStuffed' => [
+            '{piece} holds no stuffing, or does not change with it: it does not say how far the fabric gives.',
+            'Measure a piece that is stuffed.',
+        ],
+        'measured.unlike' => [
+            '{cm, number} cm is more or less than this fabric gives: between {least, number} and {most, number} cm.',
+            'Measure again, or measure the gauge again: the size depends most on it.',
+        ],
         'motif.higher' => ['{name} is {height} rounds high, and the piece has {rounds}.', self::ELSE],
         'motif.letters' => ['{name} cannot be drawn here. Letters A to Z, digits and blanks can be, {most} at the most.', self::ELSE],
         'paint.noRound' => ['No round is named.', 'Pick one round or more.'],

@@ -86,6 +86,10 @@ final class PlanMessages
                 .' slip.',
             'Measure a swatch again, or correct the hook or the yarn’s weight.',
         ],
+        'gauge.measuredElse' => [
+            '{piece} was measured at {stitches} stitches in 10 cm, which is no longer the gauge: sizes are worked out as is usual.',
+            'Measure a finished piece again, or set the gauge back.',
+        ],
         'gauge.ratio' => [
             '{stitches} stitches and {rounds} rounds in 10 cm do not belong together: a single crochet is about as wide as it is high.',
             'Count both over the same 10 cm.',

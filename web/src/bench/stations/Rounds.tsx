@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { say } from '../../ui/say';
 import { size as measure } from '../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../context';
+import { MeasuredDialog } from '../MeasuredDialog';
 import { Mends, Offers } from '../Mends';
 import { Outline } from '../Outline';
 import { PasteDialog } from '../PasteDialog';
@@ -40,6 +41,7 @@ export function Rounds() {
 	const [isSizing, setIsSizing] = useState(false);
 	/** what the piece was before it was last resized */
 	const [was, setWas] = useState<string | null>(null);
+	const [isMeasuring, setIsMeasuring] = useState(false);
 	const [isShaping, setIsShaping] = useState(false);
 	const [isPasting, setIsPasting] = useState(false);
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
@@ -80,6 +82,9 @@ export function Rounds() {
 					<Button className="col-span-2" disabled={analysis.size === null} onClick={() => setIsSizing(true)}>
 						{say('rounds.toASize')}
 					</Button>
+					<Button className="col-span-2" disabled={(analysis.size?.volumeMl ?? 0) === 0} onClick={() => setIsMeasuring(true)}>
+						{say('rounds.measured')}
+					</Button>
 					{was !== null && (
 						<p className="caption figures col-span-2" aria-live="polite">
 							{say('rounds.beforeWas', { was })}
@@ -90,6 +95,7 @@ export function Rounds() {
 			{analysis?.size != null && (
 				<SizeDialog open={isSizing} piece={analysis.key} size={analysis.size} units={plan.units} onSize={remember} onClose={() => setIsSizing(false)} />
 			)}
+			{analysis?.size != null && <MeasuredDialog open={isMeasuring} piece={analysis} size={analysis.size} onClose={() => setIsMeasuring(false)} />}
 			<PasteDialog text={isPasting ? '' : null} onClose={() => setIsPasting(false)} />
 			<ShapeDialog open={isShaping} onClose={() => setIsShaping(false)} />
 			{wrong.length > 0 ? (
