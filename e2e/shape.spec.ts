@@ -48,3 +48,23 @@ test('a plan begins from a shape', async ({ page }) => {
 	}
 	await expect(line(page, 1)).toHaveText('Type round 1 here');
 });
+
+test('a finished piece that was measured sets the sizes', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('button', { name: 'Made it?' }).click();
+	const dialog = page.getByRole('dialog', { name: 'A finished piece, measured' });
+	await dialog.getByLabel('It measures').fill('5.8');
+	await dialog.getByRole('button', { name: 'Go by this' }).click();
+	await expect(panel(page)).toContainText('5.8 cm wide');
+	await expect(panel(page)).toContainText('From your measure: Float was 5.8 cm wide.');
+	await saved(page);
+	await page.reload();
+	await expect(panel(page)).toContainText('From your measure');
+	await page.getByRole('button', { name: 'Made it?' }).click();
+	await dialog.getByLabel('It measures').fill('3');
+	await dialog.getByRole('button', { name: 'Go by this' }).click();
+	await expect(page.getByText(/more or less than this fabric gives: between/)).toBeVisible();
+	await page.getByRole('button', { name: 'Made it?' }).click();
+	await dialog.getByRole('button', { name: 'Go by the usual again' }).click();
+	await expect(panel(page)).not.toContainText('From your measure');
+});

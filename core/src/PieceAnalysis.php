@@ -60,7 +60,7 @@ final readonly class PieceAnalysis
             stages: $stages,
             changes: $changes,
             edges: $edges,
-            placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $plan->gauge),
+            placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $stages->form),
             finishing: $finishing,
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );

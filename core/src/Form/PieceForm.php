@@ -210,10 +210,16 @@ final readonly class PieceForm
         return $level;
     }
 
+    /** @return float mm along a round's upper edge, all around */
+    public function around(int $round): float
+    {
+        return ($this->outline[$round] ?? new RoundEdge(0.0, 0.0))->around();
+    }
+
     /** Whether it is a circle everywhere. */
     public function isRound(): bool
     {
-        return [] === array_filter($this->outline, static fn (RoundEdge $edge): bool => $edge->straight > 0.0);
+        return [] === array_filter([...$this->outline, ...$this->unstuffed], static fn (RoundEdge $edge): bool => $edge->straight > 0.0);
     }
 
     /** @return array{low: float, likely: float, high: float} lightly, as usual and firmly stuffed */

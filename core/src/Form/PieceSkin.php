@@ -32,7 +32,7 @@ final readonly class PieceSkin
             $hoops[] = 2 * \M_PI * $round->radius;
             $strips[] = 0 === $i && 0.0 === $hoops[0] ? min($round->height, $round->radius) : $round->height;
         }
-        $straights = $fabric->straight > 0.0 ? self::ovals($hoops, $fabric->straight) : array_fill(0, \count($hoops), 0.0);
+        $straights = $fabric->straight > 0.0 ? self::ovals($hoops, $strips, $fabric->straight, null !== $filled->presses) : array_fill(0, \count($hoops), 0.0);
         $flatFrom = null;
         if (null !== $last && ($fabric->endsFlat() || PieceEnd::Flat === $filled->end)) {
             // What works both sides together has half as many stitches as the edge that it lies on is around.
@@ -47,19 +47,23 @@ final readonly class PieceSkin
     }
 
     /**
-     * The straight part stays as long as the chain is while it grows, and shrinks as the round does.
+     * The straight part is as long as the chain while the round grows, and shrinks as the round does. What is stuffed fills out towards a circle: from
+     * where it no longer grows, within as much as the chain is long. From memory.
      *
      * @param non-empty-list<float> $hoops
+     * @param list<float>           $strips
      *
      * @return list<float>
      */
-    private static function ovals(array $hoops, float $straight): array
+    private static function ovals(array $hoops, array $strips, float $straight, bool $fills): array
     {
         $straights = [];
-        $widest = 0.0;
-        foreach ($hoops as $hoop) {
-            $widest = max($widest, $hoop);
-            $straights[] = min($hoop / 2, $widest > 0.0 ? $straight * $hoop / $widest : 0.0);
+        $widest = max($hoops);
+        $grown = array_search($widest, $hoops, true);
+        $far = 0.0;
+        foreach ($hoops as $i => $hoop) {
+            $far += $fills && $i > $grown ? $strips[$i - 1] ?? 0.0 : 0.0;
+            $straights[] = max(0.0, 1.0 - $far / $straight) * ($i > $grown ? $straight * $hoop / $widest : min($hoop / 2, $straight));
         }
 
         return $straights;

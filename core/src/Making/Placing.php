@@ -6,12 +6,11 @@ namespace Alternum\Core\Making;
 
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Turn;
-use Alternum\Core\Form\Openings;
+use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Plan\Anchor;
-use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
@@ -33,9 +32,9 @@ final readonly class Placing
     }
 
     /** What can be placed, in the order of the piece's placements. What cannot is among the problems, at its path within the piece. */
-    public static function of(Piece $piece, Frame $frame, Colouring $colouring, Changes $changes, Gauge $gauge): self
+    public static function of(Piece $piece, Frame $frame, Colouring $colouring, Changes $changes, PieceForm $form): self
     {
-        $openings = new Openings($frame->counts, $gauge->stitchWidthMm());
+        $openings = $form->openings;
         $jogs = $changes->jogs();
         $placed = [];
         $problems = [];
@@ -68,7 +67,7 @@ final readonly class Placing
                 isAtEdge: $round === $frame->rounds(),
                 degrees: $degrees,
                 after: $after,
-                apartMm: null === $placement->apart ? null : $placement->apart * $gauge->stitchWidthMm(),
+                apartMm: null === $placement->apart ? null : $placement->apart / $makes * $form->around($round),
                 steps: $placement->kind->covers() ? [] : $steps,
                 hides: $placement->kind->covers() ? $steps : [],
                 isOnEdge: self::isOnEdge($round, $after, $makes, $colouring),

@@ -118,8 +118,8 @@ final class MembraneTest extends TestCase
                     self::assertGreaterThan(($high[1][$i - 1] ?? 0.0) - 0.02, $level, implode(' ', $counts));
                 }
                 $heights[] = end($high[1]);
-                $wide = Membrane::of(self::skin($counts, 1.0 / $factor)->times($factor), $factor, $pressure);
-                $widths[] = max([0.0, ...$wide->radii]);
+                $wide = self::shut($counts, 1.0 / $factor)->shape($pressure);
+                $widths[] = $factor * max([0.0, ...$wide[0] ?? []]);
             }
             foreach ($heights as $i => $height) {
                 self::assertGreaterThan($heights[$i - 1] ?? 0.0, $height, implode(' ', $counts));

@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Form;
 use Alternum\Core\Analysis;
 use Alternum\Core\Form\Membrane;
 use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Form\RoundEdge;
 use Alternum\Core\Form\Skin;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
@@ -67,20 +68,23 @@ final class PieceFormTest extends TestCase
     }
 
     /**
-     * An oval is as long as its chain more than it is deep, its long side as the chain; a longer chain makes it longer and no deeper; and it holds as much
-     * as slices of its outline, each two half circles and their straight parts, summed another way.
+     * An oval base is as long as its chain more than it is deep; a longer chain makes it longer. Stuffed, it fills out towards a circle above the base. It
+     * holds as much as slices of its outline, each two half circles and their straight parts, summed another way.
      */
     public function testAnOvalIsAsLongAsItsChainMoreThanDeep(): void
     {
-        $form = static fn (int $chains): PieceForm => self::form(Plans::of([
+        $form = static fn (int $chains, string $firmness): PieceForm => self::form(Plans::of([
             "R1: ch {$chains}, sc in 2nd ch from hook, ".($chains - 3).' sc, 3 sc in last ch, on the other side '.($chains - 3).' sc, 2 sc in last ch',
             'R2: sc around', 'R3: sc around', 'R4: sc around', 'R5: sc around', 'R6: sc around',
-        ], [], ['finish' => ['stuffing' => ['firmness' => 'usual']]]));
-        [$short, $long] = [$form(8), $form(14)];
+        ], [], ['finish' => ['stuffing' => ['firmness' => $firmness]]]));
+        [$short, $empty, $long] = [$form(8, 'none'), $form(14, 'none'), $form(14, 'usual')];
         self::assertTrue($long->isOval);
         self::assertEqualsWithDelta(6 * 100 / 22, $short->width - $short->depth, 0.01, 'Seven chains are worked into: six widths between the two ends.');
-        self::assertEqualsWithDelta(6 * 100 / 22, $long->width - $short->width, 3.0);
-        self::assertEqualsWithDelta($short->depth, $long->depth, 3.0);
+        self::assertEqualsWithDelta(6 * 100 / 22, $empty->width - $short->width, 0.01, 'Six chains more.');
+        self::assertEqualsWithDelta($short->depth, $empty->depth, 0.01);
+        self::assertEqualsWithDelta($empty->width, $long->width, 5.0, 'The base stays as long.');
+        self::assertGreaterThan($empty->depth + 3.0, $long->depth, 'Its sides bulge.');
+        self::assertSame($long->outline[6]->straight, min([\INF, ...array_map(static fn (RoundEdge $edge): float => $edge->straight, $long->outline)]));
         $volume = 0.0;
         foreach ($long->outline as $i => $edge) {
             $below = $long->outline[$i - 1] ?? $edge;

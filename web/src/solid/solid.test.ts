@@ -120,4 +120,16 @@ describe('the piece in the round', () => {
 		expect(far).toEqual(far.toSorted((a, b) => a - b));
 		expect(own[0]?.around).toBeCloseTo(seats.find(({ round, stitch }) => round === 4 && stitch === 10)?.around ?? 0, 0);
 	});
+
+	it('lays an oval along two half circles and two straight parts', () => {
+		// By hand: half circles of 10 mm and straight parts of 40 mm are 20π + 80 mm around, and a stitch every fortieth of that.
+		const oval = { ...sizeOf(Array.from({ length: 7 }, (_, i) => [10, i * 4, 40])), straightDegrees: 0 };
+		const { seats } = solidOf(piece(tube, { size: oval, worked: 'joined', frontDegrees: 90 }), true, false, gauge);
+		const round = seats.filter(({ round: number }) => number === 3);
+		for (const { x, z } of round) expect(Math.abs(x) <= 20 ? Math.abs(z) : Math.hypot(Math.abs(x) - 20, z)).toBeCloseTo(10, 6);
+		expect(round[0]?.width).toBeCloseTo((20 * Math.PI + 80) / 40, 6);
+		// Its end, where it begins, lies at the left of its front; its long side is the front.
+		expect(round[0]?.x).toBeLessThan(-29);
+		expect(round[9]?.z).toBeCloseTo(10, 6);
+	});
 });
