@@ -12,6 +12,9 @@ use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Toy\Assembled;
+use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\Ends;
 use Alternum\Core\Yarn\Joins;
@@ -27,8 +30,14 @@ final readonly class Analysis
      * @param list<PieceLengths>  $lengths  one for each of them
      * @param list<Problem>       $problems of all stages, piece by piece
      */
-    private function __construct(public Plan $plan, public array $pieces, public array $lengths, public Amounts $amounts, public array $problems)
-    {
+    private function __construct(
+        public Plan $plan,
+        public array $pieces,
+        public array $lengths,
+        public Amounts $amounts,
+        public array $problems,
+        public Assembled $assembled,
+    ) {
     }
 
     public static function of(Plan $plan): self
@@ -76,7 +85,11 @@ final readonly class Analysis
     public function recoloured(Plan $plan, string $key): self
     {
         $pieces = $this->pieces;
-        $problems = array_values(array_filter($this->problems, static fn (Problem $problem): bool => $problem->piece !== $key));
+        // How the pieces come together is looked at anew.
+        $problems = array_values(array_filter(
+            $this->problems,
+            static fn (Problem $problem): bool => $problem->piece !== $key && !str_starts_with($problem->path ?? '', 'assembly'),
+        ));
         foreach ($plan->pieces as $i => $piece) {
             if ($key === $piece->key) {
                 [$pieces[$i], $told] = self::one($plan, $i, $piece, array_map(
@@ -107,6 +120,7 @@ final readonly class Analysis
             ...LayerCheck::of($plan, $piece, $stages->fabric),
             ...CoveredLayers::problems($plan, $piece, $stages->fabric, $stages->reading, $stages->frame),
             ...$analysis->placing->problems,
+            ...$analysis->threads->problems,
             ...$analysis->unfit()->problems(),
         ];
         foreach ($ofPiece as $problem) {
@@ -132,7 +146,13 @@ final readonly class Analysis
             $lengths[] = $known ?? self::lengths($plan, [$piece], $ends)[0];
         }
 
-        return new self($plan, $pieces, $lengths, Amounts::of($plan, $lengths), $problems);
+        $parts = array_map(static fn (PieceAnalysis $piece): PieceAsPart => $piece->part, $pieces);
+        $assembled = Assembled::of($plan, array_combine(array_map(static fn (PieceAsPart $part): string => $part->key, $parts), $parts));
+
+        return new self(
+            plan: $plan, pieces: $pieces, lengths: $lengths, amounts: Amounts::of($plan, $lengths), problems: [...$problems, ...$assembled->problems],
+            assembled: $assembled,
+        );
     }
 
     public function piece(string $key): ?PieceAnalysis
@@ -204,6 +224,11 @@ final readonly class Analysis
 
     private static function entered(Plan $plan, PieceAnalysis $analysis, Ends $ends): Ledger
     {
+        $strands = array_combine(
+            array_map(static fn (Yarn $yarn): string => $yarn->key, $plan->yarns),
+            array_map(static fn (Yarn $yarn): int => $yarn->strands, $plan->yarns),
+        );
+
         return Ledger::of(
             $analysis->stages->fabric,
             $analysis->stages->frame,
@@ -213,6 +238,6 @@ final readonly class Analysis
             Joins::of($analysis->piece, $analysis->stages->reading),
             $ends,
             $plan->yarnUse,
-        );
+        )->withThreads($analysis->threads, $strands)->withSeams($plan, $analysis->part, $analysis->piece->copies->count);
     }
 }

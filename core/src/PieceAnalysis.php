@@ -20,6 +20,7 @@ use Alternum\Core\Making\UnfitSettings;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\FaceCheck;
 use Alternum\Core\Place\Harmony;
+use Alternum\Core\Place\Locator;
 use Alternum\Core\Place\Tip;
 use Alternum\Core\Place\Tips;
 use Alternum\Core\Plan\EdgeStretch;
@@ -27,15 +28,19 @@ use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\PartTail;
+use Alternum\Core\Toy\PieceAsPart;
+use Alternum\Core\Toy\PieceThreads;
 use Alternum\Core\Yarn\Ends;
 
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
     /**
-     * @param list<EdgeStretch> $edges what the first round is worked into; none where it is a ring or chains of its own
-     * @param PieceForm         $form  as it is done: stuffed, and drawn in where its tail does that
-     * @param Ends|null         $ends  how its yarn begins and ends among the other pieces; null: it was looked at without them
+     * @param list<EdgeStretch> $edges   what the first round is worked into; none where it is a ring or chains of its own
+     * @param PieceThreads      $threads what is embroidered on it
+     * @param PieceForm         $form    as it is done: stuffed, and drawn in where its tail does that
+     * @param Ends|null         $ends    how its yarn begins and ends among the other pieces; null: it was looked at without them
      */
     private function __construct(
         public Piece $piece,
@@ -43,7 +48,9 @@ final readonly class PieceAnalysis
         public Changes $changes,
         public array $edges,
         public Placing $placing,
+        public PieceThreads $threads,
         public Finishing $finishing,
+        public PieceAsPart $part,
         public PieceForm $form,
         public ?Ends $ends = null,
     ) {
@@ -55,13 +62,21 @@ final readonly class PieceAnalysis
         $changes = $stages->changes($plan);
         $finishing = Finishing::of($plan, $stages->piece, $stages->reading, $stages->filled, $stages->form);
 
+        $locator = new Locator($stages->frame, $stages->colouring, $changes);
+        $placing = Placing::of($stages->piece, $stages->frame, $stages->colouring, $locator, $stages->form);
+        $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator);
+        $tail = PartTail::of($plan, $part);
+        $finishing = null === $tail ? $finishing : $finishing->asPart($tail->sews, $tail->mm / 10.0, $plan);
+
         return new self(
             piece: $stages->piece,
             stages: $stages,
             changes: $changes,
             edges: $edges,
-            placing: Placing::of($stages->piece, $stages->frame, $stages->colouring, $changes, $stages->form),
+            placing: $placing,
+            threads: PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator),
             finishing: $finishing,
+            part: $part,
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
     }
@@ -74,7 +89,9 @@ final readonly class PieceAnalysis
             changes: $this->changes,
             edges: $this->edges,
             placing: $this->placing,
+            threads: $this->threads,
             finishing: $this->finishing,
+            part: $this->part,
             form: $this->form,
             ends: $ends,
         );
@@ -197,6 +214,7 @@ final readonly class PieceAnalysis
             colouring: $this->stages->colouring,
             changes: $this->changes,
             placing: $this->placing,
+            threads: $this->threads,
             finishing: $this->finishing,
             startsAnew: 0.0 !== $this->ends?->beginning,
         ));

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 /** The core names nothing outside itself but its one library, and no stage names a later one. */
 final class DirectionTest extends TestCase
 {
-    private const STAGES = ['Drawing', 'Plan', 'Notation', 'Fabric', 'Colour', 'Change', 'Frame', 'Place', 'Form', 'Yarn', 'Making', 'Words'];
+    private const STAGES = ['Drawing', 'Plan', 'Notation', 'Fabric', 'Colour', 'Change', 'Frame', 'Place', 'Form', 'Toy', 'Yarn', 'Making', 'Words'];
 
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable

@@ -18,6 +18,7 @@ use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\ToyWriter;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
@@ -115,14 +116,19 @@ final readonly class QuestionController
         return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms, $request->query->getInt('group'), $request->query->getInt('after')));
     }
 
-    /** What the plan needs: size, materials, gauge, techniques, words. */
+    /** What the plan needs: size, materials, gauge, techniques, words; and how its pieces come together. */
     #[Route('/needed', methods: 'GET')]
     #[Heavy]
     public function needed(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $plan = $this->plan($user, $id);
 
-        return new JsonResponse(['needed' => (new WhatIsNeeded(Analysis::of($plan), $plan->terms))->values()]);
+        $analysis = Analysis::of($plan);
+
+        return new JsonResponse([
+            'needed' => (new WhatIsNeeded($analysis, $plan->terms))->values(),
+            'assembly' => ToyWriter::assembly($analysis, $plan->terms),
+        ]);
     }
 
     /** The colour changes within a round. */

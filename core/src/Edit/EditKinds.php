@@ -17,6 +17,8 @@ final class EditKinds
         TakePlan::class,
         TranslateTerms::class,
         Measured::class,
+        Put::class,
+        Nudge::class,
         Swatch::class,
         AddYarn::class,
         Retype::class,

@@ -57,7 +57,7 @@ final class MergedPlan
     {
         $there = $piece->withRounds($lines);
 
-        return $plan->withPiece($lines === $piece->rounds ? $piece : $there->carried(Retype::moves($plan, $piece, $there)));
+        return $lines === $piece->rounds ? $plan->withPiece($piece) : $plan->carried($there, Retype::moves($plan, $piece, $there));
     }
 
     /** @return \Closure(list<string>): list<string> what lines of a piece say apart from their numbers */

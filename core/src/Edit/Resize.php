@@ -78,7 +78,7 @@ final readonly class Resize implements EditKind
         $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
         $deepest = (new Openings($counts, $plan->gauge->stitchWidthMm()))->deepest();
 
-        return $resized->withPiece($changed->carried(new ResizedRounds($old, $new, $reading->rounds, $after->rounds, $deepest)));
+        return $resized->carried($changed, new ResizedRounds($old, $new, $reading->rounds, $after->rounds, $deepest));
     }
 
     public function inWords(): string

@@ -45,7 +45,9 @@ final readonly class Retype implements ReplacesGroup
         $changed = $piece->withRounds($this->rounds);
         $moves = self::moves($plan, $piece, $changed);
 
-        return $plan->withPiece(TypedLayer::shown($moves->isStill() ? $changed : $changed->carried($moves), PieceReading::of($plan, $changed)));
+        $moved = $moves->isStill() ? $plan->withPiece($changed) : $plan->carried($changed, $moves);
+
+        return $moved->withPiece(TypedLayer::shown($moved->piece($this->piece) ?? $changed, PieceReading::of($plan, $changed)));
     }
 
     /** Where the rounds of a piece went as its lines became others. */

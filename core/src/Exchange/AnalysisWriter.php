@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Toy\Assembled;
+use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Words\AmountWords;
 use Alternum\Core\Words\GaugeWords;
 use Alternum\Core\Words\SafetyWords;
@@ -35,7 +37,7 @@ final class AnalysisWriter
     /** @return array<string, mixed> all of it */
     public static function values(Analysis $analysis): array
     {
-        $around = self::around($analysis->plan, $analysis->amounts, $analysis->problems);
+        $around = self::around($analysis->plan, $analysis->amounts, $analysis->assembled, $analysis->problems);
         $pieces = array_map(
             static fn (PieceAnalysis $piece, PieceLengths $lengths): array => PieceWriter::values($analysis->plan, $piece, $lengths),
             $analysis->pieces,
@@ -90,7 +92,7 @@ final class AnalysisWriter
      *
      * @return array<string, mixed>
      */
-    public static function around(Plan $plan, Amounts $amounts, array $problems): array
+    public static function around(Plan $plan, Amounts $amounts, Assembled $assembled, array $problems): array
     {
         return [
             'title' => $plan->title,
@@ -98,6 +100,8 @@ final class AnalysisWriter
             'yarns' => array_map(self::amount(...), $amounts->amounts),
             'floatStitches' => $plan->floats,
             'cautions' => SafetyWords::cautions($plan->hasParts()),
+            'assembly' => array_map(static fn (LaidJoint $laid): array => ToyWriter::joint($plan, $laid), $assembled->joints),
+            'loose' => (object) $assembled->loose,
             'problems' => ReadingWriter::problems($problems),
         ];
     }

@@ -9,6 +9,8 @@ use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\Usual;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Plan\Assembly\Hold;
+use Alternum\Core\Plan\Assembly\Holds;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -32,6 +34,7 @@ final class Constants
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan->terms),
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
+            'holds' => array_map(static fn (Hold $hold): array => ['hold' => $hold::kind(), 'label' => $hold->label()], Holds::all()),
             'methods' => array_map(
                 static function (Method $method): array {
                     $edge = Ways::of($method)->edge();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\PieceLengths;
 
 /** What is answered of one piece, and what the plan's own figures need of it. */
@@ -18,6 +19,7 @@ final readonly class PieceAnswer
     public function __construct(
         public ?string $json,
         public PieceLengths $lengths,
+        public PieceAsPart $part,
         public PieceOnShelf $onShelf,
         public array $starts,
         public array $problems,

@@ -32,6 +32,7 @@ final readonly class PieceWorkedOut
         return new PieceAnswer(
             json: $isTold ? Json::encode(PieceWriter::values($this->plan, $this->piece, $this->lengths)) : null,
             lengths: $this->lengths,
+            part: $this->piece->part,
             onShelf: $this->onShelf,
             starts: array_values(array_filter($this->problems, $isStart)),
             problems: array_values(array_filter($this->problems, static fn (Problem $problem): bool => !$isStart($problem))),

@@ -20,6 +20,8 @@ use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\MovableLayer;
 use Alternum\Core\Plan\Layer\RoundRange;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\Hardware;
+use Alternum\Core\Toy\LaidThread;
 use Alternum\Core\Words\EndWords;
 use Alternum\Core\Words\FormWords;
 use Alternum\Core\Words\MessageWords;
@@ -27,6 +29,7 @@ use Alternum\Core\Words\PieceWords;
 use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\TipWords;
+use Alternum\Core\Words\WhereWords;
 use Alternum\Core\Yarn\PieceLengths;
 
 /** What was made of one piece as values for JSON: contract/analysis.schema.json, PieceAnalysis. Changes within rounds are only counted: see ChangeWriter. */
@@ -90,7 +93,8 @@ final class PieceWriter
             ),
             'shine' => PieceWords::shine($harmony),
             'faceRemarks' => PieceWords::face($analysis->face(), $sides),
-            'placed' => array_map(static fn (Placed $placed): array => self::placed($placed, $sides), $analysis->placing->placed),
+            'placed' => array_map(static fn (Placed $placed): array => self::placed($analysis, $placed, $sides), $analysis->placing->placed),
+            'threads' => array_map(static fn (LaidThread $laid): array => ToyWriter::thread($analysis, $laid), $analysis->threads->all),
             'offers' => array_map(
                 static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => MessageWords::says($offer->label)],
                 $analysis->offers($plan),
@@ -200,7 +204,7 @@ final class PieceWriter
     }
 
     /** @return array<string, mixed> */
-    private static function placed(Placed $placed, SideWords $sides): array
+    private static function placed(PieceAnalysis $analysis, Placed $placed, SideWords $sides): array
     {
         return [
             'key' => $placed->placement->key,
@@ -211,6 +215,8 @@ final class PieceWriter
             'after' => array_map(Rounded::of(...), $placed->after),
             'apartMm' => null === $placed->apartMm ? null : Rounded::of($placed->apartMm),
             'summary' => PlacingWords::summary($placed),
+            'said' => WhereWords::said($placed->placement->place, $analysis->stages->frame->beginsAtTop() ? -1 : 1, ToyWriter::of($analysis, $placed->placement->place->of)),
+            'sizesMm' => Hardware::sizes($placed->placement->kind, $analysis->form->around($placed->round)),
             'remarks' => PlacingWords::remarks($placed, $sides),
         ];
     }

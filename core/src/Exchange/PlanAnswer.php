@@ -12,6 +12,8 @@ use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Toy\Assembled;
+use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\PieceLengths;
 
@@ -25,7 +27,7 @@ final readonly class PlanAnswer
      * @param list<PieceAnswer> $pieces   in the plan's order
      * @param list<Problem>     $problems of all of them
      */
-    private function __construct(public Plan $plan, public array $pieces, public Amounts $amounts, public array $problems)
+    private function __construct(public Plan $plan, public array $pieces, public Amounts $amounts, public Assembled $assembled, public array $problems)
     {
     }
 
@@ -65,15 +67,17 @@ final readonly class PlanAnswer
     private static function put(Plan $plan, array $answers): self
     {
         $pieces = array_map(static fn (string $key): PieceAnswer => $answers[$key], array_column($plan->pieces, 'key'));
+        $assembled = Assembled::of($plan, array_map(static fn (PieceAnswer $answer): PieceAsPart => $answer->part, $answers));
 
         return new self(
             $plan,
             $pieces,
             Amounts::of($plan, array_map(static fn (PieceAnswer $answer): PieceLengths => $answer->lengths, $pieces)),
+            $assembled,
             array_merge(
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->starts, $pieces),
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->problems, $pieces),
-                ...[GaugeCheck::problems($plan)],
+                ...[GaugeCheck::problems($plan), $assembled->problems],
             ),
         );
     }
@@ -179,7 +183,8 @@ final readonly class PlanAnswer
                 $pieces[] = $piece->json;
             }
         }
-        $around = Json::encode(AnalysisWriter::around($this->plan, $this->amounts, AnalysisWriter::foremost($this->problems, $keys[$at] ?? '')));
+        $foremost = AnalysisWriter::foremost($this->problems, $keys[$at] ?? '');
+        $around = Json::encode(AnalysisWriter::around($this->plan, $this->amounts, $this->assembled, $foremost));
 
         $constants = $known === Constants::name($this->plan) ? '' : ',"constants":'.Json::encode(Constants::values($this->plan));
 

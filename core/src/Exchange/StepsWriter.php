@@ -112,6 +112,7 @@ final class StepsWriter
         $next = $plan->goesOnFrom($piece->piece->key);
 
         return new StepWords(
+            plan: $plan,
             rounds: new RoundWords(
                 piece: $piece->piece,
                 reading: $stages->reading,

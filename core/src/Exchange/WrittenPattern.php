@@ -42,6 +42,14 @@ final class WrittenPattern
         foreach ($analysis->pieces as $piece) {
             array_push($sections, ...self::piece($analysis, $piece, $terms, $isOnce));
         }
+        $together = ToyWriter::assembly($analysis, $terms);
+        if ([] !== $together) {
+            $lines = [];
+            foreach ($together as $i => $step) {
+                $lines[] = PatternLine::of(($i + 1).'. '.$step['text'].'.', $step['key']);
+            }
+            $sections[] = new PatternSection($lines, 'ASSEMBLY');
+        }
         $cautions = SafetyWords::cautions($analysis->plan->hasParts());
         $sections[] = new PatternSection(array_map(static fn (string $caution): PatternLine => PatternLine::named('Caution', $caution), $cautions));
 

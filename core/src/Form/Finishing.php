@@ -110,6 +110,33 @@ final readonly class Finishing
         );
     }
 
+    /**
+     * The same as a part of a toy: its tail holds it, as long as that takes unless it was said how long; or something else holds it.
+     *
+     * @param bool  $sews   its tail holds it
+     * @param float $seamCm what that takes, with what a hand needs
+     */
+    public function asPart(bool $sews, float $seamCm, Plan $plan): self
+    {
+        $isSaid = \in_array($this->reasons[FinishPart::Tail->value], [FinishReason::Chosen, FinishReason::Typed], true);
+        $end = match (true) {
+            $sews && PieceEnd::Open === $this->end => PieceEnd::Sewn,
+            !$sews && PieceEnd::Sewn === $this->end => PieceEnd::Open,
+            default => $this->end,
+        };
+
+        return new self(
+            ring: $this->ring, start: $this->start, end: $end,
+            tailCm: match (true) {
+                null === $end, $isSaid => $this->tailCm,
+                $sews => ceil($seamCm) + $this->threadCm,
+                default => self::tail($plan, $end, false) + $this->threadCm,
+            },
+            turned: $this->turned, firmness: $this->firmness, goes: $this->goes, clear: $this->clear, drawn: $this->drawn, threadCm: $this->threadCm,
+            sews: $sews, fastened: $this->fastened, weaves: $this->weaves, reasons: $this->reasons, stuffed: $this->stuffed, sides: $this->sides,
+        );
+    }
+
     /** Whether the maker’s own words say it, so that it is not said once more. */
     public function isTyped(FinishPart $part): bool
     {

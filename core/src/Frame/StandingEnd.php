@@ -85,8 +85,8 @@ final readonly class StandingEnd
     {
         $at = [];
         foreach ($placements as $placement) {
-            if (Anchor::Round === $placement->anchor) {
-                $at[$placement->kind->value] = $placement->number + $placement->offset;
+            if (Anchor::Round === $placement->place->anchor) {
+                $at[$placement->kind->value] = $placement->place->number + $placement->place->offset;
             }
         }
 

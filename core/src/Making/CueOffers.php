@@ -16,6 +16,7 @@ use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Closing;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -104,7 +105,8 @@ final class CueOffers
         $next = $round + 1;
         $apart = null === $place->apart ? null : (float) $place->apart;
         foreach ($piece->placements as $placement) {
-            if ($kind === $placement->kind && Anchor::Round === $placement->anchor && $round === $placement->number && $apart === $placement->apart) {
+            $at = $placement->place;
+            if ($kind === $placement->kind && Anchor::Round === $at->anchor && $round === $at->number && $apart === $at->apart) {
                 return null;
             }
         }
@@ -119,9 +121,7 @@ final class CueOffers
                 key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
                 kind: $kind,
                 name: '',
-                anchor: Anchor::Round,
-                number: $round,
-                apart: $apart,
+                place: new Place(Anchor::Round, $round, apart: $apart),
             ),
         );
     }
@@ -142,9 +142,7 @@ final class CueOffers
                 key: Placement::freeKey(array_map(static fn (Placement $one): string => $one->key, $piece->placements)),
                 kind: $joined->kind,
                 name: array_values($named)[0]->name ?? '',
-                anchor: Anchor::Round,
-                number: $joined->round,
-                fromFront: $joined->fromFront,
+                place: new Place(Anchor::Round, $joined->round, fromFront: $joined->fromFront),
             ),
         );
     }

@@ -72,8 +72,8 @@ final readonly class JoinedPart
     /** Whether a placement stands for what is joined here, so that it is not sewn on as well. */
     public function isHeldBy(Placement $placement): bool
     {
-        return $this->kind === $placement->kind && Anchor::Round === $placement->anchor && $this->round === $placement->number
-            && abs($this->fromFront - $placement->fromFront) < self::NEAR;
+        return $this->kind === $placement->kind && Anchor::Round === $placement->place->anchor && $this->round === $placement->place->number
+            && abs($this->fromFront - $placement->place->fromFront) < self::NEAR;
     }
 
     /** @return array{int, int}|null the tops of the stitches that the cue is about, from 1; null: they cannot be told */

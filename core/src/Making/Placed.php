@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Place\Spot;
 use Alternum\Core\Plan\Placement;
 
 /** A placement as it comes to lie, and what is in its way. */
@@ -22,6 +23,7 @@ final readonly class Placed
      */
     public function __construct(
         public Placement $placement,
+        public Spot $spot,
         public int $round,
         public bool $isAtEdge,
         public array $degrees,

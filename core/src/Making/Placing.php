@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Making;
 
 use Alternum\Core\Colour\Colouring;
-use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
-use Alternum\Core\Place\Change;
-use Alternum\Core\Place\Changes;
+use Alternum\Core\Place\Locator;
 use Alternum\Core\Plan\Anchor;
-use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
-use Alternum\Core\Plan\Placement;
+use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Problem;
 
 /** Finds where eyes, ears and limbs come to lie, how far apart, and what is in their way. */
@@ -32,46 +29,33 @@ final readonly class Placing
     }
 
     /** What can be placed, in the order of the piece's placements. What cannot is among the problems, at its path within the piece. */
-    public static function of(Piece $piece, Frame $frame, Colouring $colouring, Changes $changes, PieceForm $form): self
+    public static function of(Piece $piece, Frame $frame, Colouring $colouring, Locator $locator, PieceForm $form): self
     {
         $openings = $form->openings;
-        $jogs = $changes->jogs();
         $placed = [];
         $problems = [];
-        $rounds = [];
         foreach ($piece->placements as $i => $placement) {
             $path = "placements[{$i}]";
-            $round = self::round($placement, $frame, $jogs, $rounds);
-            $rounds[$placement->key] = $round;
-            if (null === $round || $round < 1 || $round > $frame->rounds()) {
-                $problems[] = self::nowhere($placement, $round, $frame->rounds(), $path);
+            $place = $placement->place;
+            $spot = $locator->find($placement->key, $placement->named(), $place);
+            if ($spot instanceof Message) {
+                $problems[] = Problem::atPath("{$path}.".self::field($spot, $place), $spot);
                 continue;
             }
-            $makes = $frame->makes($round);
-            if (null !== $placement->apart && $placement->apart >= $makes) {
-                $problems[] = Problem::atPath(
-                    "{$path}.apart",
-                    Message::of('placing.tooFarApart', named: $placement->named(), apart: $placement->apart, round: $round, makes: $makes),
-                    round: $round,
-                );
-                continue;
-            }
-            $middle = $frame->along($round, $placement->fromFront);
-            $after = null === $placement->apart ? [$middle] : [$middle - $placement->apart / 2, $middle + $placement->apart / 2];
-            $after = array_map(static fn (float $at): float => $at - floor($at / $makes) * $makes, $after);
-            $degrees = array_map(static fn (float $at): float => $frame->degrees($round, $at), $after);
-            $steps = self::steps($round, $degrees, $makes, $jogs);
+            $makes = $frame->makes(max(1, $spot->round));
+            $steps = $locator->jogsAt($spot, self::NEAR);
             $one = new Placed(
                 placement: $placement,
-                round: $round,
-                isAtEdge: $round === $frame->rounds(),
-                degrees: $degrees,
-                after: $after,
-                apartMm: null === $placement->apart ? null : $placement->apart / $makes * $form->around($round),
+                spot: $spot,
+                round: max(1, $spot->round),
+                isAtEdge: $spot->round === $frame->rounds(),
+                degrees: $spot->degrees,
+                after: $spot->after,
+                apartMm: null === $place->apart ? null : $place->apart / $makes * $form->around(max(1, $spot->round)),
                 steps: $placement->kind->covers() ? [] : $steps,
                 hides: $placement->kind->covers() ? $steps : [],
-                isOnEdge: self::isOnEdge($round, $after, $makes, $colouring),
-                deadline: $placement->kind->hasWasher() ? $openings->deadline($round) : null,
+                isOnEdge: self::isOnEdge(max(1, $spot->round), $spot->after, $makes, $colouring),
+                deadline: $placement->kind->hasWasher() ? $openings->deadline(max(1, $spot->round)) : null,
             );
             if ($one->isOutOfReach()) {
                 $problems[] = Problem::atPath(
@@ -79,11 +63,11 @@ final readonly class Placing
                     0 === $one->deadline ? Message::of('placing.tooNarrow', named: $placement->named()) : Message::of(
                         'placing.outOfReach',
                         named: $placement->named(),
-                        round: $round,
+                        round: $one->round,
                         deadline: (int) $one->deadline,
                         deepest: (int) $openings->deepest(),
                     ),
-                    round: $round,
+                    round: $one->round,
                 );
             }
             $placed[] = $one;
@@ -92,56 +76,15 @@ final readonly class Placing
         return new self($placed, $problems);
     }
 
-    /**
-     * @param list<Change>            $jogs
-     * @param array<string, int|null> $rounds of the placements before, by their key
-     */
-    private static function round(Placement $placement, Frame $frame, array $jogs, array $rounds): ?int
+    /** The field of a place that a message is about. */
+    public static function field(Message $said, Place $place): string
     {
-        if (Anchor::Widest === $placement->anchor) {
-            $range = WhichRounds::fromWidest($placement->offset, 1)->in($frame->counts);
-
-            return $range->isEmpty() ? null : $range->from;
-        }
-        $from = match ($placement->anchor) {
-            Anchor::Round => $placement->number,
-            Anchor::Change => ($jogs[$placement->number - 1] ?? null)?->place->round,
-            Anchor::Placement => $rounds[$placement->of] ?? null,
+        return match (true) {
+            'placing.tooFarApart' === $said->code => 'apart',
+            Anchor::Widest === $place->anchor => 'offset',
+            $place->anchor->isNumbered() => 'number',
+            default => 'anchor',
         };
-
-        return null === $from ? null : $from + $placement->offset;
-    }
-
-    private static function nowhere(Placement $placement, ?int $round, int $last, string $path): Problem
-    {
-        $named = $placement->named();
-
-        return Problem::atPath(Anchor::Widest === $placement->anchor ? "{$path}.offset" : "{$path}.number", match (true) {
-            null !== $round => Message::of('placing.afterEnd', named: $named, round: $round, last: $last),
-            Anchor::Change === $placement->anchor => Message::of('placing.noChange', named: $named, number: $placement->number),
-            Anchor::Widest === $placement->anchor => Message::of('placing.noWidest', named: $named, offset: $placement->offset),
-            default => Message::of('placing.noOther', named: $named),
-        });
-    }
-
-    /**
-     * @param list<float>  $degrees
-     * @param list<Change> $jogs
-     *
-     * @return list<int>
-     */
-    private static function steps(int $round, array $degrees, int $makes, array $jogs): array
-    {
-        $steps = [];
-        foreach ($jogs as $change) {
-            foreach ($degrees as $at) {
-                if (abs($change->place->round - $round) <= 1 && Turn::apart($change->place->degrees, $at) <= self::NEAR * 360.0 / $makes) {
-                    $steps[] = $change->place->round;
-                }
-            }
-        }
-
-        return array_values(array_unique($steps));
     }
 
     /** @param list<float> $after */

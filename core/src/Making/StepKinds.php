@@ -17,6 +17,8 @@ use Alternum\Core\Making\Step\JoinPart;
 use Alternum\Core\Making\Step\KeepEmpty;
 use Alternum\Core\Making\Step\LastStitch;
 use Alternum\Core\Making\Step\LastWords;
+use Alternum\Core\Making\Step\LayThreadDone;
+use Alternum\Core\Making\Step\LayThreadInside;
 use Alternum\Core\Making\Step\MoveMarker;
 use Alternum\Core\Making\Step\SetFromInside;
 use Alternum\Core\Making\Step\SewOn;
@@ -39,8 +41,9 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, MoveMarker::class, SetFromInside::class, FirstWords::class, WorkIntoSide::class, FingersNoLongerFit::class, TurnOut::class,
+        Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, FirstWords::class, WorkIntoSide::class,
+        FingersNoLongerFit::class, TurnOut::class,
         Stuff::class, TypedWords::class, KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class,
-        WeaveIn::class, SewOn::class,
+        WeaveIn::class, LayThreadDone::class, SewOn::class,
     ];
 }

@@ -6,6 +6,8 @@ namespace Alternum\Core\Making;
 
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Place\Change;
+use Alternum\Core\Toy\LaidJoint;
+use Alternum\Core\Toy\LaidThread;
 
 /** What a step's instructions are said with, in the maker’s terms, yarns and units. */
 interface StepSaid
@@ -18,6 +20,12 @@ interface StepSaid
 
     /** "Set the eyes between rounds 11 and 12, after stitches 13 and 17 of round 11" */
     public function placed(Placed $placed): string;
+
+    /** "Embroider a smile in B (Brick), between rounds 10 and 11, from after stitch 13 on. Cut 42 cm." */
+    public function thread(LaidThread $laid): string;
+
+    /** "Sew Ear (both) to Body between rounds 5 and 6, after stitches 3 and 9 of round 5." */
+    public function joint(LaidJoint $laid): string;
 
     /** "Work 3 sc more in A (Chalk), and move the marker up to there." */
     public function onward(int $stitches, string $yarn): string;

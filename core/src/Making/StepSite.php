@@ -14,6 +14,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Changes;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Toy\PieceThreads;
 
 /** A piece as its steps are found: what every stage before has made of it. */
 final readonly class StepSite
@@ -32,6 +33,7 @@ final readonly class StepSite
         public Colouring $colouring,
         public Changes $changes,
         public Placing $placing,
+        public PieceThreads $threads,
         public Finishing $finishing,
         public bool $startsAnew,
         public array $told,
@@ -49,6 +51,7 @@ final readonly class StepSite
         Colouring $colouring,
         Changes $changes,
         Placing $placing,
+        PieceThreads $threads,
         Finishing $finishing,
         bool $startsAnew,
     ): self {
@@ -67,8 +70,8 @@ final readonly class StepSite
         }
 
         return new self(
-            piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing, finishing: $finishing,
-            startsAnew: $startsAnew, told: $told, slips: $slips, joined: JoinedPart::all($reading, $frame),
+            piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing,
+            threads: $threads, finishing: $finishing, startsAnew: $startsAnew, told: $told, slips: $slips, joined: JoinedPart::all($reading, $frame),
         );
     }
 

@@ -8,11 +8,11 @@ use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Plan\Limits;
@@ -162,10 +162,10 @@ final readonly class Trial
                 continue;
             }
             $isChain = $foundation->chains > 0 && !$foundation->joined;
-            if (PlaceKind::Ring === $item->place?->kind) {
+            if (IntoStitchKind::Ring === $item->place?->kind) {
                 return [$foundation->intoRing($foundation->span), $line];
             }
-            if ($isChain && PlaceKind::FromHook === $item->place?->kind) {
+            if ($isChain && IntoStitchKind::FromHook === $item->place?->kind) {
                 return [new Foundation($foundation->chains, $item->place->number, $foundation->span), $line];
             }
             if ($isChain && Stitch::Skip === $item->stitch && null !== $item->times) {
@@ -196,7 +196,7 @@ final readonly class Trial
     {
         $items = $line->items;
         foreach ($items as $i => $item) {
-            if ($item instanceof Work && PlaceKind::FromHook === $item->place?->kind) {
+            if ($item instanceof Work && IntoStitchKind::FromHook === $item->place?->kind) {
                 $work = new Work($item->stitch, $item->times, $item->span, $item->loop, $item->yarn);
                 array_splice($items, $i, 1, $isPoint || $item->each ? [$work] : $work->together());
                 break;
@@ -250,7 +250,7 @@ final readonly class Trial
                 }
             }
             $place = $item instanceof Work ? $item->place : null;
-            if (PlaceKind::Last === $place?->kind && $side > 0) {
+            if (IntoStitchKind::Last === $place?->kind && $side > 0) {
                 $last = $isBack || $used >= $side ? $below : $side;
                 if ($used !== $last - 1 && $used !== $below - 1) {
                     return self::error(
@@ -262,13 +262,13 @@ final readonly class Trial
             if (!$isFirst && self::isInRing($item)) {
                 return self::error($item->span, Message::of('place.ring'));
             }
-            if (PlaceKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
+            if (IntoStitchKind::Nth === $place?->kind && $used !== $place->number - 1 && $place->number <= $below) {
                 return self::error(
                     $item->span,
                     Message::of('place.stitch', said: $place->number, next: $used + 1),
                 );
             }
-            if (PlaceKind::FromHook === $place?->kind && $place->number > max($below, 4) && !$isFirst) {
+            if (IntoStitchKind::FromHook === $place?->kind && $place->number > max($below, 4) && !$isFirst) {
                 return self::error($item->span, Message::of('place.chains', chains: $place->number));
             }
         }
@@ -285,7 +285,7 @@ final readonly class Trial
             return [] !== array_filter($item->items, self::isInRing(...));
         }
 
-        return $item instanceof Work && PlaceKind::Ring === $item->place?->kind;
+        return $item instanceof Work && IntoStitchKind::Ring === $item->place?->kind;
     }
 
     private static function error(Span $span, Message $message): SyntaxError

@@ -15,4 +15,19 @@ enum Anchor: string
     case Widest = 'widest';
     /** "In line with the eyes." */
     case Placement = 'placement';
+    /** "The second round of the third stripe". */
+    case Band = 'band';
+    /** The middle of one of its ends. */
+    case Pole = 'pole';
+    /** The edge that its last round leaves. */
+    case Edge = 'edge';
+
+    /** Whether it is one of several, told by a number. */
+    public function isNumbered(): bool
+    {
+        return match ($this) {
+            self::Round, self::Change, self::Band, self::Pole => true,
+            self::Widest, self::Placement, self::Edge => false,
+        };
+    }
 }

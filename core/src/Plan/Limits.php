@@ -25,6 +25,8 @@ final class Limits
     public const READ_LAYERS = 2500;
     public const COPIES = 99;
     public const PLACEMENTS = 40;
+    /** Parts that are put on others, in a plan. */
+    public const JOINTS = 200;
     /** Cells that a motif is wide or high. */
     public const MOTIF = 100;
     /** Characters in a title or a name. */

@@ -9,6 +9,8 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\LayerKinds;
 use Alternum\Core\Plan\Layer\RoundMoves;
+use Alternum\Core\Plan\Thread\Thread;
+use Alternum\Core\Plan\Thread\Threads;
 
 /** One part made in one go. Its typed rounds are the source; all else about its stitches is worked out from them. */
 final readonly class Piece
@@ -35,6 +37,8 @@ final readonly class Piece
     public ChangeChoice $changes;
     /** @var list<Placement> */
     public array $placements;
+    /** @var list<Thread> */
+    public array $threads;
 
     /**
      * @param list<string>     $rounds  one typed line each
@@ -61,6 +65,7 @@ final readonly class Piece
         $this->frontDegrees = $settings->get(Front::class)->degrees ?? Front::USUAL;
         $this->changes = $settings->get(ChangeChoice::class) ?? new ChangeChoice();
         $this->placements = $settings->get(Placements::class)->all ?? [];
+        $this->threads = $settings->get(Threads::class)->all ?? [];
     }
 
     public static function read(Fields $fields): self

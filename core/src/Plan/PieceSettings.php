@@ -7,6 +7,7 @@ namespace Alternum\Core\Plan;
 use Alternum\Core\Plan\Finish\Finish;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundMoves;
+use Alternum\Core\Plan\Thread\Threads;
 
 /** What is said of a piece, setting by setting: read, written, carried along and copied here. A new one is a class of its own and a line here. */
 final readonly class PieceSettings
@@ -14,7 +15,7 @@ final readonly class PieceSettings
     /** @var list<class-string<PieceSetting>> */
     public const ALL = [
         RoundLift::class, Closing::class, FirstRound::class, Lean::class, JoinedStart::class, Front::class, ChangeChoice::class, Finish::class, Face::class,
-        Placements::class,
+        Placements::class, Threads::class,
     ];
 
     /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual, and what is always written */

@@ -13,24 +13,15 @@ final readonly class Placement
     public const KEY = '/^[a-z0-9][a-z0-9-]{0,39}$/D';
 
     /**
-     * @param string     $key       of its own among those of the piece
-     * @param Anchor     $anchor    what the round is counted from
-     * @param int        $number    of Anchor::Round the round; of Anchor::Change the colour change, from 1
-     * @param string     $of        of Anchor::Placement the key of another, which comes before it
-     * @param int        $offset    rounds on from there
-     * @param float|null $apart     stitches between the two; null: one alone
-     * @param float      $fromFront degrees from the front to their middle, in the working direction
+     * @param string     $key of its own among those of the piece
+     * @param float|null $mm  how large it is across, where that is bought or cut; null: not said
      */
     public function __construct(
         public string $key,
         public PlacementKind $kind,
         public string $name,
-        public Anchor $anchor,
-        public int $number = 1,
-        public string $of = '',
-        public int $offset = 0,
-        public ?float $apart = null,
-        public float $fromFront = 0.0,
+        public Place $place,
+        public ?float $mm = null,
     ) {
     }
 
@@ -57,23 +48,12 @@ final readonly class Placement
     /** @param list<string> $taken keys of those before it */
     private static function read(Fields $fields, array $taken): self
     {
-        $anchor = $fields->oneOf('anchor', Anchor::class);
-        $isNumbered = Anchor::Round === $anchor || Anchor::Change === $anchor || (Anchor::Placement === $anchor && !$fields->has('of'));
-        $number = $isNumbered ? $fields->whole('number', 1, Limits::ROUNDS) : 1;
         $placement = new self(
             key: $fields->has('key') ? $fields->text('key', 40, self::KEY, Message::of('field.key')) : self::freeKey($taken),
             kind: $fields->oneOf('kind', PlacementKind::class),
             name: $fields->has('name') ? $fields->line('name', Limits::NAME) : '',
-            anchor: $anchor,
-            number: $number,
-            of: match (true) {
-                Anchor::Placement !== $anchor => '',
-                $fields->has('of') => $fields->text('of', 40, self::KEY, Message::of('field.otherPlacement')),
-                default => $taken[$number - 1] ?? (string) $number,
-            },
-            offset: $fields->whole('offset', -Limits::ROUNDS, Limits::ROUNDS, 0),
-            apart: $fields->has('apart') ? $fields->number('apart', 0.5, Limits::STITCHES_IN_ROUND) : null,
-            fromFront: $fields->number('fromFront', -180, 180, 0),
+            place: Place::read($fields, $taken),
+            mm: $fields->has('mm') ? $fields->number('mm', 1, 100) : null,
         );
         $fields->close();
 
@@ -81,14 +61,14 @@ final readonly class Placement
     }
 
     /** @param list<string> $taken */
-    public static function freeKey(array $taken): string
+    public static function freeKey(array $taken, string $letter = 'p'): string
     {
         $n = \count($taken) + 1;
-        while (\in_array("p{$n}", $taken, true)) {
+        while (\in_array("{$letter}{$n}", $taken, true)) {
             ++$n;
         }
 
-        return "p{$n}";
+        return "{$letter}{$n}";
     }
 
     /** @return array<string, mixed> in the plan's format */
@@ -96,15 +76,8 @@ final readonly class Placement
     {
         return ['key' => $this->key, 'kind' => $this->kind->value]
             + ('' === $this->name ? [] : ['name' => $this->name])
-            + ['anchor' => $this->anchor->value]
-            + match ($this->anchor) {
-                Anchor::Round, Anchor::Change => ['number' => $this->number],
-                Anchor::Placement => ['of' => $this->of],
-                Anchor::Widest => [],
-            }
-        + ['offset' => $this->offset]
-        + (null === $this->apart ? [] : ['apart' => Number::plain($this->apart)])
-        + ['fromFront' => Number::plain($this->fromFront)];
+            + (null === $this->mm ? [] : ['mm' => Number::plain($this->mm)])
+            + $this->place->values();
     }
 
     /** What is said of it: the maker’s name for it, or what it is. */
@@ -113,31 +86,9 @@ final readonly class Placement
         return '' === $this->name ? ucfirst($this->kind->value) : $this->name;
     }
 
-    /**
-     * The same once rounds have moved, where it is said by a round; the others are said by what they are.
-     * What has a washer stays where a hand reaches.
-     */
+    /** The same once rounds have moved. What has a washer stays where a hand reaches. */
     public function carried(RoundMoves $moves): self
     {
-        if (Anchor::Round !== $this->anchor || $this->number > $moves->last()) {
-            return $this;
-        }
-        $round = $moves->block($this->number, 1);
-        if (null === $round) {
-            return $this;
-        }
-        $deepest = $moves->deepest();
-        $round = null !== $deepest && $this->kind->hasWasher() ? max(1, min($round, $deepest - $this->offset)) : $round;
-
-        return new self(
-            key: $this->key,
-            kind: $this->kind,
-            name: $this->name,
-            anchor: $this->anchor,
-            number: $round,
-            offset: $this->offset,
-            apart: null === $this->apart ? null : $moves->apart($this->number, $round, $this->apart),
-            fromFront: $this->fromFront,
-        );
+        return new self($this->key, $this->kind, $this->name, $this->place->carried($moves, $this->kind->hasWasher() ? $moves->deepest() : null), $this->mm);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan;
 
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Layer\Strokes;
 
 /** One toy or object: its yarns, gauge, pieces and colours, as the maker wrote them. */
@@ -28,7 +30,8 @@ final readonly class Plan
     /**
      * @param non-empty-list<Yarn> $yarns
      * @param list<Piece>          $pieces
-     * @param int                  $floats stitches that a yarn passes behind before it is caught
+     * @param int                  $floats   stitches that a yarn passes behind before it is caught
+     * @param list<Joint>          $assembly which piece is put on which
      */
     public function __construct(
         public string $title,
@@ -43,6 +46,7 @@ final readonly class Plan
         public Marker $marker = Marker::First,
         public int $floats = self::USUAL_FLOATS,
         public ChangeDefaults $changes = new ChangeDefaults(),
+        public array $assembly = [],
     ) {
     }
 
@@ -83,7 +87,7 @@ final readonly class Plan
     /** Whether something is set on it that could come off. */
     public function hasParts(): bool
     {
-        return [] !== array_filter($this->pieces, static fn (Piece $piece): bool => [] !== $piece->placements);
+        return [] !== $this->assembly || [] !== array_filter($this->pieces, static fn (Piece $piece): bool => [] !== $piece->placements);
     }
 
     /** The same plan with the piece of the same key replaced. */
@@ -92,6 +96,22 @@ final readonly class Plan
         $pieces = array_map(static fn (Piece $piece): Piece => $piece->key === $changed->key ? $changed : $piece, $this->pieces);
 
         return $this->withPieces($pieces);
+    }
+
+    /** With a piece whose rounds have moved: all that names them goes along, and so do the places of what is put on it. */
+    public function carried(Piece $changed, RoundMoves $moves): self
+    {
+        $joints = array_map(static fn (Joint $joint): Joint => $joint->onto === $changed->key
+            ? $joint->at($joint->place->carried($moves, null))
+            : $joint, $this->assembly);
+
+        return $this->withPiece($changed->carried($moves))->withAssembly($joints);
+    }
+
+    /** @param list<Joint> $assembly */
+    public function withAssembly(array $assembly): self
+    {
+        return $this->but(assembly: $assembly);
     }
 
     /** @param list<Piece> $pieces */
@@ -177,6 +197,8 @@ final readonly class Plan
         $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
         $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns));
         $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces));
+        $assembly = $fields->has('assembly') ? $fields->objects('assembly', 0, Limits::JOINTS, Joint::read(...)) : [];
+        $fields->unique('assembly', array_map(static fn (Joint $joint): string => $joint->key, $assembly));
         $plan = new self(
             title: $title,
             terms: $terms,
@@ -190,6 +212,7 @@ final readonly class Plan
             marker: $fields->has('marker') ? $fields->oneOf('marker', Marker::class) : Marker::First,
             floats: $fields->whole('floatStitches', 1, 30, self::USUAL_FLOATS),
             changes: $fields->has('changes') ? ChangeDefaults::read($fields->object('changes')) : new ChangeDefaults(),
+            assembly: $assembly,
         );
         $fields->done();
 
@@ -215,7 +238,8 @@ final readonly class Plan
                 'gauge' => $this->gauge->values(),
                 'yarnUse' => $this->yarnUse->values(),
                 'pieces' => array_map(static fn (Piece $piece): array => $piece->values(), $this->pieces),
-            ];
+            ]
+            + ([] === $this->assembly ? [] : ['assembly' => array_map(static fn (Joint $joint): array => $joint->values(), $this->assembly)]);
     }
 
     /**
@@ -223,6 +247,7 @@ final readonly class Plan
      *
      * @param non-empty-list<Yarn>|null $yarns
      * @param list<Piece>|null          $pieces
+     * @param list<Joint>|null          $assembly
      */
     private function but(
         ?string $title = null,
@@ -232,6 +257,7 @@ final readonly class Plan
         ?YarnUse $yarnUse = null,
         ?array $pieces = null,
         ?float $lean = null,
+        ?array $assembly = null,
     ): self {
         return new self(
             title: $title ?? $this->title,
@@ -246,6 +272,7 @@ final readonly class Plan
             marker: $this->marker,
             floats: $this->floats,
             changes: $this->changes,
+            assembly: $assembly ?? $this->assembly,
         );
     }
 }

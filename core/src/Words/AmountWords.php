@@ -19,7 +19,7 @@ final class AmountWords
     public static function verdict(Amount $amount): string
     {
         $atHand = $amount->yarn->onHandGrams;
-        if (0 === $amount->stitches) {
+        if (0.0 === $amount->metres()) {
             return 'Not used.';
         }
         if (null === $atHand) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\JoinedStart;
 

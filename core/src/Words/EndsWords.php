@@ -11,6 +11,7 @@ use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -92,7 +93,7 @@ final readonly class EndsWords
         }
         $said = [];
         foreach ($stitches as $round => $places) {
-            $said[] = Counted::listed('stitch', 'stitches', ...$places).(OldYarn::Carry === $change->yarns->old ? " of {$this->once()} {$round}" : '');
+            $said[] = YarnWords::nouns('stitch', 'stitches', ...$places).(OldYarn::Carry === $change->yarns->old ? " of {$this->once()} {$round}" : '');
         }
 
         return implode(' and ', $said);

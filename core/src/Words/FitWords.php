@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Making\StripeFit;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Layer\Stripe;
 
 /** What speaks for heights of stripes, and against them. */

@@ -18,17 +18,18 @@ use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Freely;
 use Alternum\Core\Notation\Node\Glue;
 use Alternum\Core\Notation\Node\Head;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Terms;
 
@@ -147,10 +148,10 @@ final readonly class MeaningWords
         }
         $one = $this->one($node->stitch);
         $into = match ($node->place?->kind) {
-            PlaceKind::Ring => ' in the ring',
-            PlaceKind::Nth => " in stitch {$node->place->number}",
-            PlaceKind::FromHook => " in chain {$node->place->number} from the hook",
-            PlaceKind::Last => ' in the last chain',
+            IntoStitchKind::Ring => ' in the ring',
+            IntoStitchKind::Nth => " in stitch {$node->place->number}",
+            IntoStitchKind::FromHook => " in chain {$node->place->number} from the hook",
+            IntoStitchKind::Last => ' in the last chain',
             default => '',
         };
 

@@ -9,6 +9,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\CopyGroup;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Piece;
@@ -246,7 +247,7 @@ final readonly class PatternWords
                     $size = PlacementKind::Eyes === $placement->kind ? $eyesMm[$piece->key] ?? '' : '';
                     $part = [$name, '' === $placement->name, $size];
                     $key = implode(' ', $part);
-                    $count = ($parts[$key][3] ?? 0) + (null === $placement->apart ? 1 : 2) * $piece->copies->count;
+                    $count = ($parts[$key][3] ?? 0) + (null === $placement->place->apart ? 1 : 2) * $piece->copies->count;
                     $parts[$key] = [...$part, $count];
                 }
             }

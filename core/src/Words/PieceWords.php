@@ -15,6 +15,7 @@ use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Pair;
 use Alternum\Core\Place\PairTrouble;
 use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
@@ -96,9 +97,9 @@ final class PieceWords
         if ($frame->isFlat() || 0 === $frame->rounds() || !$depends) {
             return [];
         }
-        $placed = array_filter($piece->placements, static fn (Placement $placement): bool => Anchor::Round === $placement->anchor);
+        $placed = array_filter($piece->placements, static fn (Placement $placement): bool => Anchor::Round === $placement->place->anchor);
         $widest = (int) array_search(max([0, ...$frame->counts]), $frame->counts, true) + 1;
-        $round = max(1, min($piece->face->from ?? ([] === $placed ? $widest : reset($placed)->number), $frame->rounds()));
+        $round = max(1, min($piece->face->from ?? ([] === $placed ? $widest : reset($placed)->place->number), $frame->rounds()));
         $makes = $frame->makes($round);
         $along = $frame->along($round, 0.0);
 

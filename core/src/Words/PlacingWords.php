@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Making\Placed;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\PlacementKind;
 
 /** Where something is set, and what is in its way. */
@@ -12,11 +13,16 @@ final class PlacingWords
 {
     public static function summary(Placed $placed): string
     {
-        $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
+        $where = self::where($placed);
 
-        return $placed->placement->named().": {$where}, ".self::stitches($placed).(null === $placed->placement->apart
+        return $placed->placement->named().": {$where}, ".WhereWords::stitches($placed->spot).(null === $placed->placement->place->apart
             ? ''
-            : ", {$placed->placement->apart} stitches of round {$placed->round} apart");
+            : ", {$placed->placement->place->apart} stitches of round {$placed->round} apart");
+    }
+
+    private static function where(Placed $placed): string
+    {
+        return WhereWords::rounds($placed->spot, $placed->isAtEdge ? $placed->round : $placed->round + 1);
     }
 
     /** "the ears", or “Pompon” where the maker has a name for it. */
@@ -30,9 +36,9 @@ final class PlacingWords
     /** For the steps: "Set the eyes between rounds 11 and 12, after stitches 13 and 17 of round 11 (4 apart)". */
     public static function toDo(Placed $placed): string
     {
-        $where = $placed->isAtEdge ? "at the edge of round {$placed->round}" : "between rounds {$placed->round} and ".($placed->round + 1);
-        $apart = $placed->placement->apart;
-        $place = "{$where}, ".self::stitches($placed)." of round {$placed->round}"
+        $where = self::where($placed);
+        $apart = $placed->placement->place->apart;
+        $place = "{$where}, ".WhereWords::stitches($placed->spot)." of round {$placed->round}"
             .(null === $apart ? '' : ' ('.Counted::of($apart, 'stitch').' apart)');
         $does = match (true) {
             $placed->isOutOfReach() => 'Sew or embroider',
@@ -41,18 +47,6 @@ final class PlacingWords
         };
 
         return "{$does} ".self::it($placed)." {$place}";
-    }
-
-    /** "after stitches 13 and 17", "before stitch 1 and after stitch 4": no stitch has the number 0. */
-    private static function stitches(Placed $placed): string
-    {
-        $after = array_map(static fn (float $at): int => (int) round($at), $placed->after);
-        $counted = array_filter($after, static fn (int $at): bool => 0 !== $at);
-
-        return implode(' and ', [
-            ...\count($counted) < \count($after) ? ['before stitch 1'] : [],
-            ...[] === $counted ? [] : ['after '.Counted::listed('stitch', 'stitches', ...array_map(strval(...), $counted))],
-        ]);
     }
 
     /** @return list<string> */

@@ -44,6 +44,12 @@ final readonly class RoundWords
         $this->printer = new Printer($terms, $piece->worked, $spelling);
     }
 
+    /** The number of the last round. */
+    public function last(): int
+    {
+        return \count($this->reading->rounds);
+    }
+
     /** "R4: (2 sc, inc) x6; change to B in last st, keep A (24)" */
     public function text(WorkedRounds $worked): string
     {

@@ -12,12 +12,16 @@ use Alternum\Core\Making\WorkedRounds;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Place\Change;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\LaidJoint;
+use Alternum\Core\Toy\LaidThread;
 
 /** What the steps of one piece are said with, as one of its copies is made. */
 final readonly class StepWords implements StepSaid
 {
     /** @param float $sewingCm a tail to sew with */
     public function __construct(
+        private Plan $plan,
         public RoundWords $rounds,
         private ChangeWords $changes,
         private YarnWords $yarns,
@@ -41,6 +45,16 @@ final readonly class StepWords implements StepSaid
     public function placed(Placed $placed): string
     {
         return PlacingWords::toDo($placed);
+    }
+
+    public function thread(LaidThread $laid): string
+    {
+        return ThreadWords::toDo($laid, $this->yarns, $this->rounds->last());
+    }
+
+    public function joint(LaidJoint $laid): string
+    {
+        return JointWords::toDo($this->plan, $laid, $this->yarns);
     }
 
     public function onward(int $stitches, string $yarn): string

@@ -6,6 +6,7 @@ namespace Alternum\Core\Words;
 
 use Alternum\Core\Place\Tip;
 use Alternum\Core\Place\TipKind;
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Layer\RoundRange;
 
 /** What experience has to say, in the maker’s words, with what to do about it. */

@@ -62,4 +62,10 @@ final readonly class YarnWords
 
         return [] === $said ? (string) $last : implode(', ', $said)." and {$last}";
     }
+
+    /** "stitch 4", "stitches 4 and 9": the noun alone, and the list. */
+    public static function nouns(string $one, string $many, string ...$said): string
+    {
+        return (1 === \count($said) ? $one : $many).' '.self::listed(...$said);
+    }
 }

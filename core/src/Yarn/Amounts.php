@@ -26,18 +26,19 @@ final readonly class Amounts
             foreach ($plan->pieces as $i => $piece) {
                 $lengths = $pieces[$i];
                 foreach ($piece->copies->groups() as $group) {
-                    foreach ($lengths->stitches as $key => $made) {
+                    $strands = $group->count * $yarn->strands;
+                    foreach (array_keys($lengths->stitches + $lengths->threads + $lengths->sewing) as $key) {
                         if (($group->yarns[$key] ?? $key) !== $yarn->key) {
                             continue;
                         }
-                        $stitches += $group->count * $made;
-                        $strands = $group->count * $yarn->strands;
+                        $stitches += $group->count * ($lengths->stitches[$key] ?? 0);
                         $parts[YarnPurpose::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
                         $parts[YarnPurpose::Joins->value] += $strands * $single * ($lengths->joins[$key] ?? 0.0);
                         $parts[YarnPurpose::Tails->value] += $strands * ($lengths->tails[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Carries->value] += $strands * ($lengths->carries[$key] ?? 0.0) / 1000.0;
                         $parts[YarnPurpose::Floats->value] += $strands * ($lengths->floats[$key] ?? 0.0) / 1000.0;
-                        $parts[YarnPurpose::Sewing->value] += $key === $lengths->sewn ? $strands * $lengths->sewingCm / 100.0 : 0.0;
+                        $parts[YarnPurpose::Thread->value] += $strands * ($lengths->threads[$key] ?? 0.0) / 1000.0;
+                        $parts[YarnPurpose::Sewing->value] += $strands * ($lengths->sewing[$key] ?? 0.0) / 1000.0;
                     }
                 }
             }

@@ -16,7 +16,12 @@ use Alternum\Core\Place\Changes;
 use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Gauge;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\YarnUse;
+use Alternum\Core\Toy\LaidThread;
+use Alternum\Core\Toy\PartTail;
+use Alternum\Core\Toy\PieceAsPart;
+use Alternum\Core\Toy\PieceThreads;
 
 /** Every length of yarn that one copy of a piece takes, in working order: all sums are made of it. */
 final readonly class Ledger
@@ -72,6 +77,48 @@ final readonly class Ledger
         }
 
         return new self($entries);
+    }
+
+    /**
+     * The same with what is embroidered once it is worked.
+     *
+     * @param array<string, int> $strands of each yarn that are held together
+     */
+    public function withThreads(PieceThreads $threads, array $strands): self
+    {
+        $entries = array_map(static fn (LaidThread $laid): LedgerEntry => new LedgerEntry(
+            round: max(1, $laid->spot->round),
+            from: 0,
+            to: 0,
+            purpose: YarnPurpose::Thread,
+            yarn: $laid->thread->yarn,
+            // Lengths are of the yarn as it is worked with, with all its strands.
+            mm: $laid->mm() * ($laid->thread->strands ?? $strands[$laid->thread->yarn] ?? 1) / ($strands[$laid->thread->yarn] ?? 1),
+            ends: $laid->thread->kind->hasTails() ? 2.0 : 0.0,
+        ), $threads->all);
+
+        return [] === $entries ? $this : new self([...$this->entries, ...$entries]);
+    }
+
+    /**
+     * The same with the threads that hold it on others where its own tail does not.
+     *
+     * @param int $copies of the piece, over which what only some of them take is shared out
+     */
+    public function withSeams(Plan $plan, PieceAsPart $part, int $copies): self
+    {
+        $entries = [];
+        foreach ($plan->assembly as $joint) {
+            if ($joint->part === $part->key && $joint->isWithNew && \count($part->counts) > 0) {
+                $share = $joint->count() / max(1, $copies);
+                $entries[] = new LedgerEntry(
+                    round: \count($part->counts), from: 0, to: 0, purpose: YarnPurpose::Sewing, yarn: $part->lastYarn,
+                    mm: $share * PartTail::needs($joint, $part), ends: 2.0 * $share,
+                );
+            }
+        }
+
+        return [] === $entries ? $this : new self([...$this->entries, ...$entries]);
     }
 
     /** @return list<LedgerEntry> one for each run in one yarn, and one for what stands out between its stitches */

@@ -17,8 +17,9 @@ final readonly class PieceLengths
      * @param array<string, float> $tails    mm
      * @param array<string, float> $carries  mm
      * @param array<string, float> $floats   mm
-     * @param string|null          $sewn     the yarn whose tail sews the piece on; null: it is worked on, or has no stitches
-     * @param float                $sewingCm how long that tail is
+     * @param array<string, float> $threads  mm
+     * @param array<string, float> $sewing   mm that hold it, its own tail among them
+     * @param bool                 $isSewn   its own tail holds it
      * @param float                $changed  mm of the tails that changes make
      * @param float                $left     ends that are still to be hidden when the piece is worked, but for the one that sews it on
      */
@@ -29,8 +30,9 @@ final readonly class PieceLengths
         public array $tails,
         public array $carries,
         public array $floats,
-        public ?string $sewn,
-        public float $sewingCm,
+        public array $threads,
+        public array $sewing,
+        private bool $isSewn,
         private float $changed,
         private float $left,
     ) {
@@ -40,34 +42,33 @@ final readonly class PieceLengths
     {
         $stitches = $worth = [];
         $sums = array_fill_keys(array_map(static fn (YarnPurpose $purpose): string => $purpose->value, YarnPurpose::cases()), []);
-        $changed = $left = $sewingMm = 0.0;
-        $sewn = null;
+        $changed = $left = 0.0;
+        $isSewn = false;
         foreach ($ledger->entries as $entry) {
             $yarn = $entry->yarn;
             $left += $entry->ends;
             if (YarnPurpose::Stitches === $entry->purpose) {
                 $stitches[$yarn] = ($stitches[$yarn] ?? 0) + $entry->stitches;
                 $worth[$yarn] = ($worth[$yarn] ?? 0.0) + $entry->worth;
-            } elseif (YarnPurpose::Sewing === $entry->purpose) {
-                [$sewn, $sewingMm] = [$yarn, $entry->mm];
             } else {
                 // What joins is in single crochets' worth, all else in mm.
                 $sums[$entry->purpose->value][$yarn] = ($sums[$entry->purpose->value][$yarn] ?? 0.0) + $entry->worth + $entry->mm;
+                $isSewn = $isSewn || (YarnPurpose::Sewing === $entry->purpose && 0.0 === $entry->ends);
                 $changed += $entry->isChange && YarnPurpose::Tails === $entry->purpose ? $entry->mm : 0.0;
             }
         }
 
         return new self(
             stitches: $stitches, worth: $worth, joins: $sums[YarnPurpose::Joins->value], tails: $sums[YarnPurpose::Tails->value],
-            carries: $sums[YarnPurpose::Carries->value], floats: $sums[YarnPurpose::Floats->value], sewn: $sewn, sewingCm: $sewingMm / 10.0,
-            changed: $changed, left: $left,
+            carries: $sums[YarnPurpose::Carries->value], floats: $sums[YarnPurpose::Floats->value], threads: $sums[YarnPurpose::Thread->value],
+            sewing: $sums[YarnPurpose::Sewing->value], isSewn: $isSewn, changed: $changed, left: $left,
         );
     }
 
     /** Ends of one copy that are to be hidden, the one that sews it on among them. */
     public function ends(): int
     {
-        return (int) round($this->left) + (null === $this->sewn ? 0 : 1);
+        return (int) round($this->left) + ($this->isSewn ? 1 : 0);
     }
 
     /**

@@ -14,5 +14,7 @@ enum YarnPurpose: string
     case Carries = 'carries';
     case Floats = 'floats';
     case Sewing = 'sewing';
+    /** What is embroidered, with its ends and its ways inside. */
+    case Thread = 'thread';
     case Spare = 'spare';
 }

@@ -54,7 +54,7 @@ final class OperationsTest extends TestCase
         );
         self::assertSame('Kite', self::set($plan, ['title'], 'Kite')->title);
         self::assertSame('Slate', self::set($plan, ['yarns', 'B', 'name'], 'Slate')->yarns[1]->name);
-        self::assertSame(7, self::set($plan, ['pieces', 'body', 'placements', 'p2', 'number'], 7)->pieces[0]->placements[1]->number);
+        self::assertSame(7, self::set($plan, ['pieces', 'body', 'placements', 'p2', 'number'], 7)->pieces[0]->placements[1]->place->number);
         self::assertSame(90.0, self::set($plan, ['pieces', 'body', 'front', 'degrees'], 90)->pieces[0]->frontDegrees);
         $bare = self::edit(
             $plan,

@@ -125,6 +125,7 @@ final class ContractWordsTest extends TestCase
                 'marker' => 'first',
                 'changes' => ['method' => 'plain', 'oldYarn' => 'auto'],
                 'pieces' => [$all, $on($start)],
+                'assembly' => [['key' => 'j1', 'part' => 'on', 'onto' => 'all', 'at' => ['anchor' => 'widest'], 'edge' => 'open', 'hold' => 'whip']],
             ]);
         }
     }

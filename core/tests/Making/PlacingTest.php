@@ -66,7 +66,7 @@ final class PlacingTest extends TestCase
         self::assertStringContainsString("between rounds {$round} and ".($round + 1), PlacingWords::summary($placed));
     }
 
-    /** Seven stitches apart at the front: 7 × 360/30 = 84° between them, 42° on either side, 7 × 100/22 mm along the fabric. */
+    /** Seven stitches apart at the front: 7 × 360/30 = 84° between them, 42° on either side; along the stuffed fabric 7/30 of the way around there. */
     public function testAPairLiesAboutTheFront(): void
     {
         $placed = self::placed(self::plan(
@@ -79,7 +79,8 @@ final class PlacingTest extends TestCase
         ));
         self::assertEqualsWithDelta([42.0, 42.0], array_map(static fn (float $degrees): float => Turn::apart($degrees, 180.0), $placed[0]->degrees), 1e-6);
         self::assertEqualsWithDelta(84.0, Turn::apart(...$placed[0]->degrees), 1e-6);
-        self::assertEqualsWithDelta(700 / 22, $placed[0]->apartMm, 1e-9);
+        self::assertGreaterThan(700 / 22, $placed[0]->apartMm);
+        self::assertLessThan(1.1 * 700 / 22, $placed[0]->apartMm, 'It gives by some 7 % at the most.');
         self::assertSame(10, $placed[1]->round);
         self::assertEqualsWithDelta(180.0, $placed[1]->degrees[0], 1e-6);
         self::assertEqualsWithDelta([140.0, 260.0], $placed[2]->degrees, 1e-6);
@@ -138,7 +139,7 @@ final class PlacingTest extends TestCase
         self::assertSame([10, 8], array_map(static fn (Placed $placed): int => $placed->round, self::placed($longer)));
         $wider = (new Resize('body', 1, 0))->apply($plan);
         $eyes = self::placed($wider)[0];
-        self::assertSame(7.0, $eyes->placement->apart, '6 × 36/30');
+        self::assertSame(7.0, $eyes->placement->place->apart, '6 × 36/30');
         $rounds = \count(Analysis::of($wider)->pieces[0]->stages->reading->rounds);
         self::assertEqualsWithDelta(9 / 15, $eyes->round / $rounds, 0.06);
     }

@@ -101,7 +101,7 @@ final class CuesTest extends TestCase
         $set = (new FollowCue('body', 4, 'Insert the eyes between rounds 4 and 5, 5 sts apart'))->apply($plan);
         self::assertSame(
             [[PlacementKind::Eyes, 4, 5.0]],
-            array_map(static fn ($placed): array => [$placed->kind, $placed->number, $placed->apart], $set->pieces[0]->placements),
+            array_map(static fn ($placed): array => [$placed->kind, $placed->place->number, $placed->place->apart], $set->pieces[0]->placements),
         );
         $both = (new FollowCue('body', 4, 'Leave a 12-inch tail'))->apply($set);
         // An inch is 25.4 mm: the international agreement of 1959.
@@ -128,9 +128,9 @@ final class CuesTest extends TestCase
         );
         $marked = (new FollowCue('body', 3, 'join the arm'))->apply($plan);
         $placed = $marked->pieces[1]->placements[0];
-        self::assertSame([PlacementKind::Arms, 'Left arm', 3], [$placed->kind, $placed->name, $placed->number]);
+        self::assertSame([PlacementKind::Arms, 'Left arm', 3], [$placed->kind, $placed->name, $placed->place->number]);
         $frame = Analysis::of($marked)->pieces[1]->stages->frame;
-        self::assertSame(5, $frame->stitch(3, $frame->along(3, $placed->fromFront)), 'The middle of stitches 4 to 6.');
+        self::assertSame(5, $frame->stitch(3, $frame->along(3, $placed->place->fromFront)), 'The middle of stitches 4 to 6.');
         self::assertCount(1, Analysis::of($marked)->pieces[1]->offers($marked));
         $sewn = array_filter(Analysis::of($marked)->pieces[1]->steps(), static fn (Step $step): bool => $step instanceof SewOn);
         self::assertSame([], $sewn);

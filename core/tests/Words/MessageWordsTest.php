@@ -16,7 +16,8 @@ use PHPUnit\Framework\TestCase;
 final class MessageWordsTest extends TestCase
 {
     /** Folders whose classes are each one kind of something, and hold its own few words beside what it is. */
-    private const OWN_WORDS = ['Making/Step/', 'Change/Way/', 'Exchange/CommandLine.php', 'Exchange/Export/', 'Drawing/'];
+    private const OWN_WORDS = [
+        'Plan/Thread/', 'Plan/Assembly/', 'Making/Step/', 'Change/Way/', 'Exchange/CommandLine.php', 'Exchange/Export/', 'Drawing/'];
 
     public function testEveryMessageHasItsSentenceAndItsValues(): void
     {

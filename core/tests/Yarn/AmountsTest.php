@@ -33,7 +33,7 @@ final class AmountsTest extends TestCase
         [$a, $b] = self::amounts(self::CYLINDER, plan: ['gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20]]);
         self::assertSame(100, $a->stitches);
         self::assertEqualsWithDelta(
-            ['stitches' => 4.0, 'joins' => 0.0, 'tails' => 0.3, 'carries' => 0.0, 'floats' => 0.0, 'sewing' => 0.0, 'spare' => 0.43],
+            ['stitches' => 4.0, 'joins' => 0.0, 'tails' => 0.3, 'carries' => 0.0, 'floats' => 0.0, 'sewing' => 0.0, 'thread' => 0.0, 'spare' => 0.43],
             $a->parts,
             1e-9,
         );

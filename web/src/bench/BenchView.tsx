@@ -15,6 +15,7 @@ import { SkipLinks } from './SkipLinks';
 import { Amounts } from './stations/Amounts';
 import { Changes } from './stations/Changes';
 import { Colours } from './stations/Colours';
+import { Parts } from './stations/Parts';
 import { Pattern } from './stations/Pattern';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
@@ -22,7 +23,15 @@ import { Tray } from './Tray';
 import { useKeys } from './useKeys';
 import { usePicks } from './usePicks';
 
-const panels: Record<Station, () => React.ReactNode> = { yarns: Yarns, rounds: Rounds, colours: Colours, changes: Changes, amounts: Amounts, pattern: Pattern };
+const panels: Record<Station, () => React.ReactNode> = {
+	yarns: Yarns,
+	rounds: Rounds,
+	colours: Colours,
+	changes: Changes,
+	parts: Parts,
+	amounts: Amounts,
+	pattern: Pattern,
+};
 
 /** Asks for something to be brought into sight, again and again where it is the same. */
 export interface Sought {
@@ -56,11 +65,11 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			showPiece: (key) => {
 				setPieceKey(key);
 				keepPlace(id, { piece: key, top: 0 });
-				setTools({ layer: null, cursor: null, copy: 0 });
+				setTools({ layer: null, cursor: null, copy: 0, held: null });
 				pickNone();
 			},
 			goTo: (next) => {
-				setTools({ leaf: 'panel' });
+				setTools({ leaf: 'panel', held: null });
 				goTo(next);
 			},
 			showKeys: () => setHasKeys(true),

@@ -10,6 +10,7 @@ interface EventsProps {
 	changes: readonly Change[];
 	within: PieceAnalysis['changesWithin'];
 	placed: PieceAnalysis['placed'];
+	threads: PieceAnalysis['threads'];
 	layout: SheetLayout;
 	/** the first and the last round that are in sight, or nearly so: what happens elsewhere is not drawn */
 	from: number;
@@ -18,17 +19,18 @@ interface EventsProps {
 
 type Event =
 	| { at: number; jog: Change }
-	| { at: number; placed: PieceAnalysis['placed'][number] }
+	| { at: number; placed: { key: string; round: number; kind: string; summary: string } }
 	| { at: number; within: PieceAnalysis['changesWithin'][number] };
 
 /** What happens between two rounds, or within one, from the top down: one Tab stop, gone through by the arrow keys. */
-export const Events = memo(function Events({ changes, within, placed, layout: { tops, rowHeight }, from, to }: EventsProps) {
+export const Events = memo(function Events({ changes, within, placed, threads, layout: { tops, rowHeight }, from, to }: EventsProps) {
 	const { goTo, station, current } = useBench();
 	const jogs = changes.filter(({ jog, round }) => jog && tops[round] !== undefined);
 	const steps = new Set(jogs.map(({ round }) => round));
 	const events: Event[] = [
 		...jogs.map((jog) => ({ at: jog.round + 0.5, jog })),
 		...placed.map((is) => ({ at: is.round, placed: is })),
+		...threads.map((is) => ({ at: Math.max(1, is.round), placed: { ...is, round: Math.max(1, is.round), key: `thread ${is.key}` } })),
 		// Where there is a step on both sides, there is no room.
 		...within.filter(({ round }) => !(steps.has(round - 1) && steps.has(round))).map((is) => ({ at: is.round, within: is })),
 	]
@@ -66,7 +68,7 @@ export const Events = memo(function Events({ changes, within, placed, layout: { 
 							className={`${sign} justify-end`}
 							// Beside a step it hangs below it.
 							style={steps.has(round) ? { top: edge + 9, height: 18 } : { top: edge - rowHeight / 2, height: rowHeight }}
-							onClick={() => goTo('changes')}
+							onClick={() => goTo('parts')}
 						>
 							{kind}
 							<span className="size-2.5 rounded-full border-2 border-ink" />

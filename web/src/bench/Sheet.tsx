@@ -10,7 +10,7 @@ import { dragKey } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
-import { asCopy, setTools, useShownYarns, useTools, zoomTo } from './chartTools';
+import { asCopy, setTools, useShownYarns, useTools, withParts, zoomTo } from './chartTools';
 import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
@@ -31,8 +31,9 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const { draft, picked, pick, station } = bench;
 	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
-	const { view, zoom: scale, brush, isMirrored, layer, copy, cursor } = useTools();
-	const analysis = useMemo(() => asCopy(made, piece?.copies, copy), [made, piece?.copies, copy]);
+	const { view, zoom: scale, brush, held, isMirrored, layer, copy, cursor } = useTools();
+	const assembly = useDraft((state) => state.analysis.assembly);
+	const analysis = useMemo(() => withParts(asCopy(made, piece?.copies, copy), assembly), [made, piece?.copies, copy, assembly]);
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.constants.stitches);
 	const gauge = useDraft((state) => state.analysis.gauge);
@@ -109,6 +110,16 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		[draft, key, layer],
 	);
 
+	/** Puts what is in the hand where it was pressed; it stays in no hand then. */
+	const onPut = useCallback(
+		({ round, stitch }: Cell) => {
+			if (held === null) return;
+			draft.edit({ do: 'put', piece: key, ...('part' in held ? { part: held.part } : { what: held.what }), round, stitch });
+			setTools({ held: null });
+		},
+		[draft, key, held],
+	);
+
 	const isEmpty = count === 0;
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
@@ -148,6 +159,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									height={seen.height}
 									onPick={pick}
 									onPaint={onPaint}
+									onPut={held === null ? undefined : onPut}
 									onCursor={setCursor}
 									onMove={onMove}
 									onZoom={zoomTo}
@@ -167,6 +179,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									isLeftHanded={isLeftHanded}
 									picked={picked}
 									onPick={(cell) => {
+										if (held !== null) return onPut(cell);
 										pick(cell.round, 'new');
 										setTools({ cursor: cell });
 									}}
@@ -195,6 +208,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 							changes={analysis?.changes ?? NOTHING}
 							within={analysis?.changesWithin ?? NOTHING}
 							placed={analysis?.placed ?? NOTHING}
+							threads={analysis?.threads ?? NOTHING}
 							layout={layout}
 							from={from}
 							to={to}

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { create } from 'zustand';
-import type { Amount, Piece, PieceAnalysis, Yarn } from '../api/types';
+import type { Amount, Analysis, Edit, Piece, PieceAnalysis, Yarn } from '../api/types';
 import { asZoom, nextZoom } from '../chart/zoom';
 import { say } from '../ui/say';
 import { useDraft } from './context';
@@ -22,6 +22,10 @@ export const CLEAR = '.';
 export const leaves = ['words', 'picture', 'panel'] as const;
 export type Leaf = (typeof leaves)[number];
 
+/** What is taken from the tray of parts: a kind, or a piece of the plan. */
+export type Held =
+	Extract<Edit, { do: 'put' }> extends infer P ? (P extends { what: infer W } ? { what: W; name: string } : never) | { part: string; name: string } : never;
+
 export interface Tools {
 	view: View;
 	/** see chart/zoom */
@@ -29,6 +33,8 @@ export interface Tools {
 	/** what the pointer paints single stitches with; null: it picks rounds */
 	brush: string | null;
 	isMirrored: boolean;
+	/** what is put on the piece where it is pressed; null: nothing is in the hand */
+	held: Held | null;
 	/** the layer that is moved on the chart, by its place in the piece's list */
 	layer: number | null;
 	/** the copy that is shown, by its place in the piece's list */
@@ -58,6 +64,7 @@ export const useTools = create<Tools>(() => ({
 	view: 'opened',
 	zoom: 1,
 	brush: null,
+	held: null,
 	isMirrored: false,
 	layer: null,
 	copy: 0,
@@ -111,4 +118,24 @@ export function asCopy(piece: PieceAnalysis | undefined, copies: Piece['copies']
 		rounds: piece.rounds.map((round) => ({ ...round, runs: round.runs.map((run) => ({ ...run, yarn: of(run.yarn) })) })),
 		changes: piece.changes.map((change) => ({ ...change, from: of(change.from), to: of(change.to) })),
 	};
+}
+
+/** A piece with a mark where each other piece is put on it. */
+export function withParts(piece: PieceAnalysis | undefined, assembly: Analysis['assembly']): PieceAnalysis | undefined {
+	const on = assembly.filter(({ onto }) => onto === piece?.key);
+	if (piece === undefined || on.length === 0) return piece;
+	const marks = on.map(({ key, part, round, degrees, after, summary, said, remarks }) => ({
+		key: `joint ${key}`,
+		kind: part,
+		covers: true,
+		round: Math.max(1, round),
+		degrees,
+		after,
+		apartMm: null,
+		summary,
+		said,
+		sizesMm: [],
+		remarks,
+	}));
+	return { ...piece, placed: [...piece.placed, ...marks] };
 }

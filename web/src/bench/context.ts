@@ -6,13 +6,14 @@ import { isTyped } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Picks } from './usePicks';
 
-export const stations = ['yarns', 'rounds', 'colours', 'changes', 'amounts', 'pattern'] as const;
+export const stations = ['yarns', 'rounds', 'colours', 'changes', 'parts', 'amounts', 'pattern'] as const;
 export type Station = (typeof stations)[number];
 export const stationNames: Record<Station, string> = {
 	yarns: say('common.yarns'),
 	rounds: say('common.rounds'),
 	colours: say('common.colours'),
 	changes: say('common.colourChanges'),
+	parts: say('common.parts'),
 	amounts: say('common.yarnNeeded'),
 	pattern: say('common.pattern'),
 };

@@ -32,5 +32,5 @@ export function placeOf(id: string): Partial<Place> {
 /** The tools as a plan is opened with: as they were on it, and none in the hand. */
 export function takeUpTools(id: string, isEmpty: boolean): void {
 	const { view = 'opened', zoom = 1 } = placeOf(id);
-	setTools({ view, zoom, brush: null, layer: null, cursor: null, copy: 0, leaf: isEmpty ? 'words' : 'picture' });
+	setTools({ view, zoom, brush: null, held: null, layer: null, cursor: null, copy: 0, leaf: isEmpty ? 'words' : 'picture' });
 }

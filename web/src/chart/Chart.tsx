@@ -9,6 +9,7 @@ import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
 import { Readout, roomBeside } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
+import { steppedBy } from './steppedBy';
 import { useChartPinch } from './useChartPinch';
 
 const KEYS = say('chart.arrowKeysGoFromStitch');
@@ -46,6 +47,8 @@ interface Props {
 	/** what the stitch under the pointer is worked into, where that is known by now */
 	into?: string | undefined;
 	onUnder?: (cell: Cell | null) => void;
+	/** what is in the hand is put where it is pressed */
+	onPut?: ((cell: Cell) => void) | undefined;
 	/** a layer is so many rounds and degrees from where this drag took it; `resizes` where its far edge is taken */
 	onMove?: (rounds: number, degrees: number, how: { drag: string; resizes: boolean }) => void;
 	onZoom?: (zoom: number) => void;
@@ -71,6 +74,7 @@ export const Chart = memo(function Chart(props: Props) {
 		height,
 		onPick = nothing,
 		onPaint = nothing,
+		onPut,
 		onCursor = nothing,
 		into,
 		onUnder: tellUnder = nothing,
@@ -161,6 +165,10 @@ export const Chart = memo(function Chart(props: Props) {
 	function take(pointed: Pointed): boolean {
 		const at = roundUnder(pointed);
 		if (at === null) return false;
+		if (onPut !== undefined) {
+			if (at.stitch !== null) onPut({ round: at.round, stitch: at.stitch });
+			return false;
+		}
 		if (isMoving) held.current = { round: at.round, x: at.x, drag: crypto.randomUUID() };
 		else if (brush !== null) {
 			if (at.stitch === null) return false;
@@ -198,7 +206,9 @@ export const Chart = memo(function Chart(props: Props) {
 	function tap(pointed: Pointed) {
 		const at = roundUnder(pointed);
 		if (at === null) return;
-		if (brush === null) onPick(at.round, howOf(pointed));
+		if (onPut !== undefined) {
+			if (at.stitch !== null) onPut({ round: at.round, stitch: at.stitch });
+		} else if (brush === null) onPick(at.round, howOf(pointed));
 		else if (at.stitch !== null) {
 			onCursor({ round: at.round, stitch: at.stitch });
 			onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
@@ -223,33 +233,19 @@ export const Chart = memo(function Chart(props: Props) {
 	}
 
 	function onKey(event: KeyboardEvent) {
-		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const at = cursor ?? { round: [...picked][0] ?? 1, stitch: 1 };
-		const round = piece.rounds[at.round - 1];
-		if (round === undefined) return;
-		const to = (next: number, stitch: number) => {
-			const makes = piece.rounds[next - 1]?.makes;
-			if (makes !== undefined) onCursor({ round: next, stitch: ((Math.round(stitch) - 1 + makes * 2) % makes) + 1 });
-		};
-		/** the stitch at the same share of the way around */
-		const beside = (next: number) =>
-			((at.stitch - 0.5) / round.makes + (round.startDegrees - (piece.rounds[next - 1]?.startDegrees ?? 0)) / 360) *
-				(piece.rounds[next - 1]?.makes ?? 1) +
-			0.5;
-		const forth = isLeftHanded ? -1 : 1;
-		if (event.key === 'ArrowRight') to(at.round, at.stitch + forth);
-		else if (event.key === 'ArrowLeft') to(at.round, at.stitch - forth);
-		else if (event.key === 'ArrowDown') to(at.round + 1, beside(at.round + 1));
-		else if (event.key === 'ArrowUp') to(at.round - 1, beside(at.round - 1));
-		else if (event.key === 'Home') to(at.round, 1);
-		else if (event.key === 'End') to(at.round, round.makes);
-		else if (event.key === ' ' && brush !== null) onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
-		else if (event.key === ' ') onPick(at.round, event.shiftKey ? 'extend' : 'new');
-		else return;
+		const to = steppedBy(event, piece, at, isLeftHanded);
+		const isPressed = event.key === ' ' || (event.key === 'Enter' && onPut !== undefined);
+		if (to === undefined && !isPressed) return;
+		if (to !== undefined) onCursor(to);
+		else if (onPut !== undefined) onPut(at);
+		else if (brush !== null) onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);
+		else onPick(at.round, event.shiftKey ? 'extend' : 'new');
 		event.preventDefault();
 		event.stopPropagation();
 	}
 
+	const hand = isMoving ? 'cursor-move' : brush !== null || onPut !== undefined ? 'cursor-crosshair' : '';
 	const named = under === null ? null : piece.rounds[under.round - 1];
 	const onKeys = cursor === null ? undefined : piece.rounds[cursor.round - 1];
 
@@ -274,7 +270,7 @@ export const Chart = memo(function Chart(props: Props) {
 								})
 					}
 					aria-label={say('chart.thePieceNameOpenedAlong', { name: piece.name, keys: KEYS, lies: piece.lies ? 'yes' : 'no' })}
-					className={`pickable sticky left-0 h-full overflow-hidden -outline-offset-2 ${isMoving ? 'cursor-move' : brush !== null ? 'cursor-crosshair' : ''}`}
+					className={`pickable sticky left-0 h-full overflow-hidden -outline-offset-2 ${hand}`}
 					style={{ width }}
 					{...gestures}
 					onPointerMove={onUnder}

@@ -23,7 +23,7 @@ const HOLE = 0.6;
 export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Props) {
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [box, width] = useWidth<HTMLDivElement>();
-	const { rounds, frontDegrees } = piece;
+	const { rounds, frontDegrees, threads, placed } = piece;
 	// What stands out needs its room, too.
 	const reach = Math.max(rounds.length, ...rounds.flatMap(({ number, out }) => out.map(([, long = 0]) => number + long)));
 	const ring = Math.max(2, Math.min(34, (Math.min(width, height) / 2 - 24) / (reach + HOLE)));
@@ -96,9 +96,43 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 			}
 			context.stroke();
 			context.setLineDash([]);
+			for (const { yarn, strokes } of threads) {
+				const hex = yarns.find(({ key }) => key === yarn)?.hex ?? INK;
+				for (const [level = 0, degrees = 0, toLevel = 0, toDegrees = 0] of strokes) {
+					const points = Array.from({ length: 7 }, (_, i) => {
+						const at = angle((degrees + ((toDegrees - degrees) * i) / 6) / 360);
+						const far = (level + ((toLevel - level) * i) / 6 + HOLE) * ring;
+						return [Math.cos(at) * far, Math.sin(at) * far] as const;
+					});
+					for (const [colour, wide] of [
+						[INK, 4],
+						[hex, 2.6],
+					] as const) {
+						context.strokeStyle = colour;
+						context.lineWidth = wide;
+						context.lineCap = 'round';
+						context.beginPath();
+						for (const [x, y] of points) context.lineTo(x, y);
+						context.stroke();
+					}
+				}
+			}
+			for (const { round, degrees, covers } of placed) {
+				for (const degree of degrees) {
+					const at = angle(degree / 360);
+					const far = (round + HOLE) * ring;
+					context.beginPath();
+					context.arc(Math.cos(at) * far, Math.sin(at) * far, Math.min(6, Math.max(3, ring / 3)), 0, 2 * Math.PI);
+					context.fillStyle = covers ? PAPER : INK;
+					context.fill();
+					context.strokeStyle = INK;
+					context.lineWidth = 1.8;
+					context.stroke();
+				}
+			}
 		});
 		return () => cancelAnimationFrame(frame);
-	}, [rounds, frontDegrees, yarns, isLeftHanded, picked, width, height, ring]);
+	}, [rounds, frontDegrees, threads, placed, yarns, isLeftHanded, picked, width, height, ring]);
 
 	return (
 		<div ref={box} className="relative h-full w-full">

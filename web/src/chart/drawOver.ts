@@ -72,6 +72,41 @@ export function drawPlaced(context: CanvasRenderingContext2D, { piece, layout, o
 	}
 }
 
+/** What is embroidered: each stroke in its yarn, as far as it is in sight. */
+export function drawThreads(context: CanvasRenderingContext2D, { piece, yarns, layout, opening }: Picture, first: number, last: number): void {
+	/** a place on the chart: between round lines by its share, across by its degrees */
+	const at = (level: number, degrees: number): { x: number; y: number } | null => {
+		const index = Math.min(piece.rounds.length, Math.max(1, Math.ceil(level))) - 1;
+		const round = piece.rounds[index];
+		const top = layout.tops[index];
+		if (round === undefined || top === undefined || index < first - 1 || index > last) return null;
+		const along = (((((degrees - round.startDegrees) / 360) % 1) + 1) % 1) * round.makes;
+		return { x: xAt(round, along, opening), y: top + layout.rowHeight * (level - index) + dropAt(round, along, opening) };
+	};
+	context.lineCap = 'round';
+	for (const { yarn, strokes } of piece.threads) {
+		const hex = yarns.find(({ key }) => key === yarn)?.hex ?? INK;
+		for (const [level = 0, degrees = 0, toLevel = 0, toDegrees = 0] of strokes) {
+			const [from, to] = [at(level, degrees), at(toLevel, toDegrees)];
+			// Past the back it comes in again at the other edge.
+			if (from === null || to === null || Math.abs(from.x - to.x) > opening.width / 3) continue;
+			const far = from.x === to.x && from.y === to.y ? { x: to.x, y: to.y + layout.rowHeight * 0.7 } : to;
+			for (const [colour, wide] of [
+				[PAPER, 6],
+				[INK, 4.4],
+				[hex, 3],
+			] as const) {
+				context.strokeStyle = colour;
+				context.lineWidth = wide;
+				context.beginPath();
+				context.moveTo(from.x, from.y);
+				context.lineTo(far.x, far.y);
+				context.stroke();
+			}
+		}
+	}
+}
+
 /** The marker's path. */
 export function drawMarker(context: CanvasRenderingContext2D, picture: Picture, first: number, last: number): void {
 	const { layout, opening } = picture;

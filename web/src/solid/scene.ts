@@ -3,6 +3,7 @@ import {
 	BoxGeometry,
 	BufferGeometry,
 	CapsuleGeometry,
+	CatmullRomCurve3,
 	Color,
 	DirectionalLight,
 	DoubleSide,
@@ -21,6 +22,7 @@ import {
 	Raycaster,
 	Scene,
 	SphereGeometry,
+	TubeGeometry,
 	Vector2,
 	Vector3,
 	WebGLRenderer,
@@ -136,6 +138,12 @@ export class RoundScene {
 			);
 			dot.position.set(x, y, z);
 			this.#laid.add(dot);
+		}
+		for (const { yarn, points } of solid.threads) {
+			const way = new CatmullRomCurve3(points.map(({ x, y, z }) => new Vector3(x, y, z)));
+			this.#laid.add(
+				new Mesh(new TubeGeometry(way, 8, Math.max(0.7, solid.reach / 70), 6), new MeshLambertMaterial({ color: colours.get(yarn) ?? '#808080' })),
+			);
 		}
 		this.#laid.rotation.set(options.lies ? -Math.PI / 2 : 0, options.lies ? Math.PI : 0, 0);
 		this.#group.rotation.z = options.isTurnedOver ? Math.PI : 0;

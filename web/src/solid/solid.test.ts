@@ -99,7 +99,21 @@ describe('the piece in the round', () => {
 	it('sets eyes at the edge of their round', () => {
 		const { placed } = solidOf(
 			piece(tube, {
-				placed: [{ key: 'p1', kind: 'eyes', covers: false, round: 3, degrees: [150, 210], after: [], apartMm: 10, summary: '', remarks: [] }],
+				placed: [
+					{
+						key: 'p1',
+						kind: 'eyes',
+						covers: false,
+						round: 3,
+						degrees: [150, 210],
+						after: [],
+						apartMm: 10,
+						summary: '',
+						said: '',
+						sizesMm: [],
+						remarks: [],
+					},
+				],
 			}),
 			true,
 			false,

@@ -25,6 +25,8 @@ export interface Solid {
 	marker: { x: number; y: number; z: number }[];
 	/** where eyes and limbs are set */
 	placed: { x: number; y: number; z: number; kind: string }[];
+	/** what is embroidered: points along each stroke */
+	threads: { yarn: string; points: { x: number; y: number; z: number }[] }[];
 	/** the fabric's inside: rings of points on the edges between rounds, each with the yarn of the round that ends there */
 	backs: { x: number; y: number; z: number; yarn: string }[][];
 	/** the greatest distance from the middle */
@@ -66,6 +68,10 @@ function pointOn(radius: number, straight: number, turns: number): { along: numb
 
 /** Radians that a leaf or a loop stands off the fabric. */
 const OUT = 0.5;
+
+/** Straight stretches that a thread's stroke is laid in, and how far it lies above the fabric. */
+const STRETCHES = 6;
+const ABOVE_MM = 1.4;
 
 /** Points that the inside is drawn with, around. */
 const AROUND = 48;
@@ -211,6 +217,24 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		backs,
 		marker: isFlat ? [] : piece.rounds.map((round, i) => onEdge(round.markerDegrees / 360, i, 1.2)),
 		placed: isFlat ? [] : piece.placed.flatMap(({ round, degrees, kind }) => degrees.map((degree) => ({ kind, ...onEdge(degree / 360, round - 1, 1) }))),
+		threads: piece.threads.flatMap(({ yarn, strokes }) =>
+			strokes.map(([level = 0, degrees = 0, toLevel = 0, toDegrees = 0]) => ({
+				yarn,
+				points: Array.from({ length: STRETCHES + 1 }, (_, i) => {
+					const along = level + ((toLevel - level) * i) / STRETCHES;
+					const index = Math.min(edges.length - 2, Math.max(0, Math.floor(along)));
+					const [below, above] = [edges[index] ?? NOWHERE, edges[index + 1] ?? NOWHERE];
+					const share = along - index;
+					const of = (one: number, other: number) => one + share * (other - one);
+					return at(
+						(degrees + ((toDegrees - degrees) * i) / STRETCHES) / 360,
+						of(below.radius, above.radius) + ABOVE_MM,
+						of(below.level, above.level),
+						of(below.straight, above.straight),
+					);
+				}),
+			})),
+		),
 		reach,
 	};
 }

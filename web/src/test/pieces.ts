@@ -60,6 +60,7 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		pairs: [],
 		shine: [],
 		placed: [],
+		threads: [],
 		offers: [],
 		faceRemarks: [],
 		bestFront: { degrees: 0, nearestStep: null, better: false, why: '' },

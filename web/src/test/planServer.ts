@@ -8,6 +8,8 @@ const analysis: OpenedPlan['analysis'] = {
 	title: '',
 	gauge: { stitchWidthMm: 1, roundHeightMm: 1, hookUs: null, remark: null },
 	pieces: [],
+	assembly: [],
+	loose: {},
 	floatStitches: 5,
 	constants: {
 		terms: 'us',
@@ -15,6 +17,7 @@ const analysis: OpenedPlan['analysis'] = {
 		usualLeans: { over: 0, under: 0 },
 		shapes: [],
 		methods: [],
+		holds: [],
 		habits: [],
 		stitches: {},
 		usual: {

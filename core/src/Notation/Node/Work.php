@@ -22,7 +22,7 @@ final readonly class Work extends Node
         Span $span,
         public ?Loop $loop = null,
         public ?string $yarn = null,
-        public ?Place $place = null,
+        public ?IntoStitch $place = null,
         public bool $each = false,
     ) {
         parent::__construct($span);
@@ -54,7 +54,7 @@ final readonly class Work extends Node
     /** How many chains are passed over on the way: the one before "2nd ch from hook". */
     public function skipped(): int
     {
-        return PlaceKind::FromHook === $this->place?->kind && !$this->stitch->isOut() ? max(0, $this->place->number - 1) : 0;
+        return IntoStitchKind::FromHook === $this->place?->kind && !$this->stitch->isOut() ? max(0, $this->place->number - 1) : 0;
     }
 
     public function withStitch(Stitch $stitch): self
@@ -72,7 +72,7 @@ final readonly class Work extends Node
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $yarn, place: $this->place, each: $this->each);
     }
 
-    public function withPlace(Place $place, Span $span): self
+    public function withPlace(IntoStitch $place, Span $span): self
     {
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $place, each: $this->each);
     }

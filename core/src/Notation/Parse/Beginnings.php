@@ -10,9 +10,9 @@ use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Lift;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
@@ -66,7 +66,7 @@ final class Beginnings
     private static function founded(Cursor $c, array $items): array
     {
         [$first, $second] = [Positions::stitch($items, 0), Positions::stitch($items, 1)];
-        $ring = Positions::place($items, PlaceKind::Ring);
+        $ring = Positions::place($items, IntoStitchKind::Ring);
         foreach ($items as $i => $item) {
             if ($item instanceof Foundation) {
                 $items[$i] = null !== $ring && $item->joined ? $item->intoRing($item->span) : $item;
@@ -80,14 +80,14 @@ final class Beginnings
         $chain = null === $first ? null : $items[$first];
         $next = null === $second ? null : $items[$second];
         if (!$chain instanceof Work || Stitch::Chain !== $chain->stitch || null === $chain->times) {
-            if ($chain instanceof Work && PlaceKind::FromHook === $chain->place?->kind && null !== $chain->times && $chain->times > 2) {
+            if ($chain instanceof Work && IntoStitchKind::FromHook === $chain->place?->kind && null !== $chain->times && $chain->times > 2) {
                 // "10 sc in first ch": the chain is taken for granted.
                 return [new Foundation($chain->place->number, $chain->place->number, $chain->span), ...$items];
             }
 
             return $items;
         }
-        if ($next instanceof Work && PlaceKind::FromHook === $next->place?->kind) {
+        if ($next instanceof Work && IntoStitchKind::FromHook === $next->place?->kind) {
             $from = $next->place->number;
             $foundation = new Foundation(1 === $from && $chain->times <= 2 ? 1 : $chain->times, $from, $chain->span->to($next->span));
             if ($foundation->isPoint() || Assumption::ChainBegins === $c->choose($chain->span->from, [Assumption::ChainBegins, Assumption::ChainStandsOut])) {
@@ -102,7 +102,7 @@ final class Beginnings
                     array_splice($items, (int) $second, 0, [new Lift($from - 1, $chain->span, true)]);
                 }
             }
-        } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && PlaceKind::Chain === $next->place?->kind && null !== $next->times) {
+        } elseif ($next instanceof Work && Stitch::Skip === $next->stitch && IntoStitchKind::Chain === $next->place?->kind && null !== $next->times) {
             $items[(int) $first] = new Foundation($chain->times, $next->times + 1, $chain->span->to($next->span));
             array_splice($items, (int) $second, 1);
         } elseif ($chain->times > 2 && self::fills(\array_slice($items, (int) $first + 1), $chain->times - 1)
@@ -144,7 +144,7 @@ final class Beginnings
         $next = Positions::stitch($items, 1);
         if (null !== $first && null !== $next && $chain instanceof Work && self::isLift($chain)) {
             $options = $isRing ? [Assumption::ChainLifts, Assumption::ChainStands] : [Assumption::ChainLifts, Assumption::ChainWorked, Assumption::ChainStands];
-            $isAlong = $items[$next] instanceof Work && PlaceKind::FromHook === $items[$next]->place?->kind;
+            $isAlong = $items[$next] instanceof Work && IntoStitchKind::FromHook === $items[$next]->place?->kind;
             $choice = $isAlong
                 ? Assumption::ChainWorked
                 : $c->choose($chain->span->from, 1 === $chain->times ? \array_slice($options, 0, $isRing ? 1 : 2) : $options);
@@ -214,7 +214,8 @@ final class Beginnings
     {
         $last = Positions::last($items);
         $slip = $items[$last] ?? null;
-        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each && PlaceKind::FromHook !== $slip->place?->kind
+        if ($slip instanceof Work && Stitch::SlipStitch === $slip->stitch && 1 === $slip->times && !$slip->each
+            && IntoStitchKind::FromHook !== $slip->place?->kind
             && Assumption::SlipCloses === $c->choose($slip->span->from, [Assumption::SlipCloses, Assumption::SlipWorked])) {
             $items[$last] = new Close($slip->span, Closed::Level);
         }
@@ -238,7 +239,7 @@ final class Beginnings
         }
         $list = [];
         foreach (\array_slice($items, $first, $last - $first + 1) as $item) {
-            if (!$item instanceof Work || null === $item->times || null !== $item->place && PlaceKind::Stitch !== $item->place->kind
+            if (!$item instanceof Work || null === $item->times || null !== $item->place && IntoStitchKind::Stitch !== $item->place->kind
                 || Stitch::Chain === $item->stitch) {
                 return $items;
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Node\IntoStitch;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\Place;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
@@ -40,13 +40,13 @@ final class Chains
                 $all[] = $item;
                 continue;
             }
-            if (PlaceKind::FromHook === $item->place?->kind && null !== $chain = self::chainBefore($all)) {
+            if (IntoStitchKind::FromHook === $item->place?->kind && null !== $chain = self::chainBefore($all)) {
                 [$at, $work] = $chain;
                 $chains = $work->times ?? 0;
                 $isBack = 0 === $item->place->number;
                 if (Stitch::SlipStitch === $item->stitch && 1 === $item->place->number) {
                     // "ch 3, sl st in first ch" closes a picot: the one that was made first.
-                    $item = $item->withPlace(Place::fromHook($chains), $item->span);
+                    $item = $item->withPlace(IntoStitch::fromHook($chains), $item->span);
                 }
                 if ($isBack) {
                     // "back along the chain": all of it but the turning chain, unless it says how many.
@@ -62,10 +62,10 @@ final class Chains
                 // "and in each ch across": to the chain's end, not to the round's.
                 $item = $item->withTimes($left, $item->span);
             }
-            $out = $left > 0 && PlaceKind::Stitch !== $item->place?->kind ? $item->stitch->out() : null;
+            $out = $left > 0 && IntoStitchKind::Stitch !== $item->place?->kind ? $item->stitch->out() : null;
             if (null === $out || null === $item->times || $item->times > $left) {
                 $left = null === $out ? 0 : $left;
-                if (null !== $out && null !== $item->times && PlaceKind::Chain !== $item->place?->kind) {
+                if (null !== $out && null !== $item->times && IntoStitchKind::Chain !== $item->place?->kind) {
                     $left = 0;
                 }
                 $all[] = $item;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
-use Alternum\Core\Notation\Node\Place;
+use Alternum\Core\Notation\Node\IntoStitch;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
@@ -22,10 +22,10 @@ final class IntoStitches
     public static function of(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
     {
         return match ($into->kind) {
-            TargetKind::Ring => self::plain($c, $stitch, $number, $into, $from, Place::ring()),
-            TargetKind::FromHook => self::plain($c, $stitch, $number, $into, $from, Place::fromHook((int) $into->places)),
-            TargetKind::Nth => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::nth((int) $into->places)),
-            TargetKind::LastChain => self::inOne($c, $stitch, $number ?? 1, 1, $from, Place::last()),
+            TargetKind::Ring => self::plain($c, $stitch, $number, $into, $from, IntoStitch::ring()),
+            TargetKind::FromHook => self::plain($c, $stitch, $number, $into, $from, IntoStitch::fromHook((int) $into->places)),
+            TargetKind::Nth => self::inOne($c, $stitch, $number ?? 1, 1, $from, IntoStitch::nth((int) $into->places)),
+            TargetKind::LastChain => self::inOne($c, $stitch, $number ?? 1, 1, $from, IntoStitch::last()),
             TargetKind::Same => self::same($c, $stitch, $number ?? 1, $from),
             TargetKind::EveryNth => self::everyNth($c, $stitch, $number, (int) $into->places, $from),
             TargetKind::Space => self::space($c, $stitch, $number ?? 1, self::chains($c, $number ?? 1, (int) $into->places, $from), $from),
@@ -33,7 +33,7 @@ final class IntoStitches
         };
     }
 
-    private static function plain(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from, Place $place): Work
+    private static function plain(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from, IntoStitch $place): Work
     {
         return new Work(stitch: $stitch, times: $number ?? $into->twice, span: $c->span($from), loop: null, yarn: null, place: $place);
     }
@@ -41,8 +41,8 @@ final class IntoStitches
     private static function stitches(Cursor $c, Stitch $stitch, ?int $number, Target $into, int $from): Work|Repeat
     {
         $place = match (true) {
-            $into->chains => Place::chain(),
-            $into->stitches => Place::stitch(),
+            $into->chains => IntoStitch::chain(),
+            $into->stitches => IntoStitch::stitch(),
             default => null,
         };
         $places = $into->places;
@@ -87,7 +87,7 @@ final class IntoStitches
     }
 
     /** So many of a stitch in one, at a number of places; null: at all. */
-    private static function inOne(Cursor $c, Stitch $stitch, int $in, ?int $places, int $from, ?Place $place, bool $each = false): Work|Repeat
+    private static function inOne(Cursor $c, Stitch $stitch, int $in, ?int $places, int $from, ?IntoStitch $place, bool $each = false): Work|Repeat
     {
         $bobble = Stitch::Double === $stitch && $in > 2 ? self::drawnTogether($c, $in) : null;
         if (null !== $bobble) {

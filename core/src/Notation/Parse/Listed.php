@@ -8,8 +8,8 @@ use Alternum\Core\Notation\LiftingChains;
 use Alternum\Core\Notation\Node\Filling;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
@@ -108,7 +108,7 @@ final class Listed
      */
     public static function namesFirst(Tokens $tokens, array $nodes, int $begin, int $end): bool
     {
-        $isNext = PlaceKind::Stitch === ($nodes[$end] instanceof Work ? $nodes[$end]->place?->kind : null);
+        $isNext = IntoStitchKind::Stitch === ($nodes[$end] instanceof Work ? $nodes[$end]->place?->kind : null);
         for ($i = $begin; $i < $end && !$isNext; ++$i) {
             if ($nodes[$i] instanceof Work && 1 === preg_match('/\b(?:first|1st)\b/i', self::typed($tokens, $nodes[$i]))) {
                 return true;
@@ -166,7 +166,7 @@ final class Listed
     {
         for ($i = $at + 1; isset($nodes[$i]); ++$i) {
             if ($nodes[$i] instanceof Work) {
-                return Stitch::Skip === $nodes[$i]->stitch || PlaceKind::FromHook === $nodes[$i]->place?->kind;
+                return Stitch::Skip === $nodes[$i]->stitch || IntoStitchKind::FromHook === $nodes[$i]->place?->kind;
             }
         }
 

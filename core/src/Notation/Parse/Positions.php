@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation\Parse;
 
 use Alternum\Core\Notation\Node\Filling;
+use Alternum\Core\Notation\Node\IntoStitchKind;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\PlaceKind;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 
@@ -42,7 +42,7 @@ final class Positions
     }
 
     /** @param list<Node> $items */
-    public static function place(array $items, PlaceKind $kind): ?int
+    public static function place(array $items, IntoStitchKind $kind): ?int
     {
         foreach ($items as $i => $item) {
             if ($item instanceof Work && $kind === $item->place?->kind) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Parse;
 
+use Alternum\Core\Notation\Node\IntoStitch;
 use Alternum\Core\Notation\Node\Node;
-use Alternum\Core\Notation\Node\Place;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
@@ -151,7 +151,7 @@ final class Suffixes
             return $c->back($from);
         }
 
-        return $node->withPlace(Place::ring(), $node->span->to($c->span($from)));
+        return $node->withPlace(IntoStitch::ring(), $node->span->to($c->span($from)));
     }
 
     /** "4 sc starting in second ch from hook", "5 sc from the 2nd ch": one in each from there on. */
@@ -175,7 +175,7 @@ final class Suffixes
             span: $node->span->to($c->span($from)),
             loop: $node->loop,
             yarn: $node->yarn,
-            place: Place::fromHook($number),
+            place: IntoStitch::fromHook($number),
             each: true,
         );
     }

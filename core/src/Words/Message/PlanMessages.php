@@ -61,6 +61,20 @@ final class PlanMessages
             'Begin it where the piece is wider, or take fewer yarns.',
         ],
         'helix.yarnTwice' => ['A yarn goes along in this spiral twice.', 'Name each yarn once.'],
+        'joint.circle' => [
+            '{part} is put on {onto}, and {onto} is put on {part} in turn: neither can be first.',
+            'Take one of them off the other.',
+        ],
+        'joint.noCopy' => [
+            'Copy {copy} of {part} is to be put on, and {copies, plural, one {# is} other {# are}} made.',
+            'Make more of {part}, or place fewer.',
+        ],
+        'joint.noPiece' => ['A part is placed by the piece “{piece}”, which the plan does not have.', 'Choose another piece, or take the part off.'],
+        'joint.noRounds' => ['{piece} has no rounds yet.', 'Type its rounds first.'],
+        'joint.onItself' => ['{part} cannot be put on itself.', 'Choose another piece to put it on.'],
+        'joint.twice' => ['Copy {copy} of {part} is put on twice.', 'Make more of {part}, or take one off.'],
+        'joint.unfitHold' => ['{hold} does not go {edge}.', 'Choose another edge, or another way to hold it.'],
+        'joint.unknownHold' => ['This way to hold a part is not known.', 'Write one of: {holds}.'],
         'json.damaged' => [
             'This is not {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} save {a save} '
                 .'other {this}}, or it is damaged.',
@@ -141,6 +155,10 @@ final class PlanMessages
         'picture.noYarn' => ['Row {row}, column {column}: “{said}” is no yarn of this plan.', 'Write a yarn’s letter, or leave the cell empty.'],
         'picture.tooLarge' => ['This is {wide} cells wide and {high} high; a motif can have {most} of each.', 'Cut it into parts.'],
         'placing.afterEnd' => ['{named} come after round {round}, but the piece has rounds 1 to {last}.', 'Name another, or a round.'],
+        'placing.noBand' => [
+            '{named} would lie in stripe {number}, and the piece has {bands, plural, =0 {none} one {# stripe} other {# stripes}}.',
+            'Count the stripes from its beginning, or name a round.',
+        ],
         'placing.noChange' => ['{named} are placed by colour change {number}, which the piece does not have.', 'Name another, or a round.'],
         'placing.noOther' => ['{named} are placed by another placement, which does not come before them.', 'Name another, or a round.'],
         'placing.noWidest' => ['{named} are placed {offset} rounds on from the widest, where the piece has none.', 'Name another, or a round.'],
@@ -168,6 +186,12 @@ final class PlanMessages
         'said' => ['{says}', '{mend}'],
         'text.noUtf8' => ['This is not text in UTF-8.', 'Save it anew as UTF-8.'],
         'text.tooLarge' => ['This is larger than {most, number} kB.', 'Read it in parts.'],
+        'thread.outside' => [
+            '{named} would reach from round {from} to round {to}, and the piece has rounds 1 to {last}.',
+            'Move it, or make it smaller.',
+        ],
+        'thread.twoPoints' => ['A line has two points at least.', 'Add a point.'],
+        'thread.unknown' => ['This kind of thread is not known.', 'Write one of: {kinds}.'],
         'unfit.begins' => [
             'Only a standing start begins the round elsewhere, and the change after round {round} is none.',
             'Choose a standing start, or clear this.',

@@ -14,6 +14,7 @@ const partNames: Record<keyof Amount['parts'], string> = {
 	carries: 'carried up inside',
 	floats: 'floats',
 	sewing: 'sewing on',
+	thread: 'embroidery',
 	spare: 'extra',
 };
 

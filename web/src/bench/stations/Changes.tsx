@@ -16,7 +16,6 @@ import { ChangesWithin } from './changes/ChangesWithin';
 import { EndsFields, withEnds } from './changes/EndsFields';
 import { treatedAlike } from './changes/settled';
 import { FaceForm } from './FaceForm';
-import { Placements } from './Placements';
 
 /** Every colour change in working order: where, how high, what to do, why; and the front. */
 export function Changes() {
@@ -149,7 +148,6 @@ export function Changes() {
 				))}
 			</ol>
 			<FaceForm />
-			<Placements />
 			{changes.length > 0 && (
 				<details className="mt-4 border-t border-rule pt-2">
 					<summary className="cursor-pointer font-semibold">{say('changes.goodHabits')}</summary>

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
-enum PlaceKind
+enum IntoStitchKind
 {
     case Ring;
     /** A chain, the next one. */

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Words;
+namespace Alternum\Core\Plan;
 
 /** So many of something, in ICU's plurals: "1 stitch", "2 stitches". */
 final class Counted
 {
     private const NOUNS = [
         'ball' => '{n, plural, one {# ball} other {# balls}}',
+        'bar' => '{n, plural, one {# bar} other {# bars}}',
         'chain' => '{n, plural, one {# chain} other {# chains}}',
         'end' => '{n, plural, one {# end} other {# ends}}',
         'groove' => '{n, plural, one {# groove} other {# grooves}}',
@@ -16,18 +17,14 @@ final class Counted
         'round' => '{n, plural, one {# round} other {# rounds}}',
         'row' => '{n, plural, one {# row} other {# rows}}',
         'stitch' => '{n, plural, one {# stitch} other {# stitches}}',
+        'strand' => '{n, plural, one {# strand} other {# strands}}',
         'time' => '{n, plural, one {once} =2 {twice} other {# times}}',
+        'turn' => '{n, plural, one {# turn} other {# turns}}',
     ];
 
     /** @param key-of<self::NOUNS> $noun */
     public static function of(int|float $count, string $noun): string
     {
         return (string) \MessageFormatter::formatMessage('en', self::NOUNS[$noun], ['n' => $count]);
-    }
-
-    /** "stitch 4", "stitches 4 and 9": the noun alone, and the list. */
-    public static function listed(string $one, string $many, string ...$said): string
-    {
-        return (1 === \count($said) ? $one : $many).' '.YarnWords::listed(...$said);
     }
 }

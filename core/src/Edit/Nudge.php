@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Placement;
+use Alternum\Core\Plan\Placements;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Thread\Thread;
+use Alternum\Core\Plan\Thread\Threads;
+
+/** Moves what is placed by rounds and stitches: the two of a pair alike, away from their middle or towards it. */
+final readonly class Nudge implements EditKind
+{
+    /**
+     * @param string $piece    on which it is; '': the key is a joint's
+     * @param int    $rounds   on, in the order in which they are worked
+     * @param float  $stitches on in the working direction, of a pair outwards
+     */
+    private function __construct(private string $piece, private string $key, private int $rounds, private float $stitches)
+    {
+    }
+
+    public static function words(): array
+    {
+        return ['nudge'];
+    }
+
+    public static function read(Fields $fields, string $word): self
+    {
+        return new self(
+            piece: $fields->has('piece') ? $fields->text('piece', 40) : '',
+            key: $fields->text('key', 40),
+            rounds: $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS, 0),
+            stitches: $fields->number('stitches', -Limits::STITCHES_IN_ROUND, Limits::STITCHES_IN_ROUND, 0),
+        );
+    }
+
+    public function apply(Plan $plan): Plan
+    {
+        if ('' === $this->piece) {
+            $found = false;
+            $joints = array_map(function (Joint $joint) use (&$found): Joint {
+                $found = $found || $joint->key === $this->key;
+
+                return $joint->key === $this->key ? $joint->at($this->moved($joint->place)) : $joint;
+            }, $plan->assembly);
+
+            return $found ? $plan->withAssembly($joints) : throw $this->gone();
+        }
+        $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
+        $placement = $piece->placement($this->key);
+        if (null !== $placement) {
+            $moved = new Placement($placement->key, $placement->kind, $placement->name, $this->moved($placement->place), $placement->mm);
+
+            return $plan->withPiece($piece->set(new Placements(array_map(
+                static fn (Placement $one): Placement => $one->key === $moved->key ? $moved : $one,
+                $piece->placements,
+            ))));
+        }
+        if ([] === array_filter($piece->threads, fn (Thread $one): bool => $one->key === $this->key)) {
+            throw $this->gone();
+        }
+
+        return $plan->withPiece($piece->set(new Threads(array_map(
+            fn (Thread $one): Thread => $one->key === $this->key ? $one->at($this->moved($one->place)) : $one,
+            $piece->threads,
+        ))));
+    }
+
+    private function moved(Place $place): Place
+    {
+        $isNumbered = Anchor::Round === $place->anchor;
+
+        return new Place(
+            anchor: $place->anchor,
+            number: $isNumbered ? max(1, $place->number + $this->rounds) : $place->number,
+            of: $place->of,
+            offset: $isNumbered ? $place->offset : $place->offset + $this->rounds,
+            isWithin: $place->isWithin,
+            fromFront: $place->fromFront,
+            stitches: null === $place->apart ? $place->stitches + $this->stitches : $place->stitches,
+            isOffSeam: $place->isOffSeam,
+            apart: null === $place->apart ? null : max(1.0, $place->apart + 2 * $this->stitches),
+        );
+    }
+
+    private function gone(): EditRefused
+    {
+        return EditRefused::because('value.gone', at: $this->key);
+    }
+
+    public function inWords(): string
+    {
+        return 'Moved';
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Making\Step\JoinOn;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Toy\LaidJoint;
+use Alternum\Core\Toy\LaidThread;
+use Alternum\Core\Words\JointWords;
+use Alternum\Core\Words\ThreadWords;
+use Alternum\Core\Words\WhereWords;
+
+/** What is embroidered and what is put together, as values for JSON: contract/analysis.schema.json. */
+final class ToyWriter
+{
+    /** @return array<string, mixed> */
+    public static function thread(PieceAnalysis $piece, LaidThread $laid): array
+    {
+        $last = \count($piece->stages->reading->rounds);
+
+        return [
+            'key' => $laid->thread->key,
+            'kind' => $laid->thread->kind::kind(),
+            'yarn' => $laid->thread->yarn,
+            'round' => $laid->spot->round,
+            'degrees' => array_map(Rounded::of(...), $laid->spot->degrees),
+            'strokes' => array_map(
+                static fn (array $stroke): array => array_map(Rounded::of(...), [...$stroke[0], ...$stroke[1]]),
+                $laid->strokes,
+            ),
+            'cm' => Rounded::of($laid->mm() / 10.0),
+            'summary' => ThreadWords::summary($laid, $last),
+            'said' => WhereWords::said($laid->thread->place, $piece->stages->frame->beginsAtTop() ? -1 : 1, self::of($piece, $laid->thread->place->of)),
+            'remarks' => [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function joint(Plan $plan, LaidJoint $laid): array
+    {
+        return [
+            'key' => $laid->joint->key,
+            'part' => $laid->joint->part,
+            'onto' => $laid->joint->onto,
+            'round' => $laid->spot->round,
+            'degrees' => array_map(Rounded::of(...), $laid->spot->degrees),
+            'after' => array_map(Rounded::of(...), $laid->spot->after),
+            'seamMm' => Rounded::of($laid->seamMm),
+            'cm' => Rounded::of($laid->needsMm / 10.0),
+            'summary' => JointWords::summary($plan, $laid),
+            'said' => WhereWords::said($laid->joint->place, $laid->onto->up),
+            'remarks' => JointWords::remarks($plan, $laid),
+        ];
+    }
+
+    /** @return list<array{key: string, text: string, needs: list<string>}> how the pieces come together, in an order that hands can follow */
+    public static function assembly(Analysis $analysis, Terms $terms): array
+    {
+        $steps = [];
+        foreach (JoinOn::all($analysis->assembled->ordered()) as $step) {
+            $onto = $analysis->piece($step->laid->joint->onto);
+            if (null !== $onto) {
+                $words = StepsWriter::words($analysis->plan, $onto, $onto->piece->copies->groups()[0], $terms);
+                $steps[] = ['key' => $step->key(), 'text' => $step->toDo($words, false), 'needs' => $step->needs()];
+            }
+        }
+
+        return $steps;
+    }
+
+    /** What the maker calls the place that another is counted from. */
+    public static function of(PieceAnalysis $piece, string $key): string
+    {
+        $placement = $piece->piece->placement($key);
+
+        return null !== $placement ? 'the '.mb_strtolower($placement->named()) : 'the '.mb_strtolower($piece->threads->thread($key)?->thread->named() ?? $key);
+    }
+}

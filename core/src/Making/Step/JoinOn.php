@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Step;
+
+use Alternum\Core\Making\Step;
+use Alternum\Core\Making\StepAddress;
+use Alternum\Core\Making\StepKind;
+use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Plan\Assembly\Tool;
+use Alternum\Core\Toy\LaidJoint;
+
+/** A part is put on another piece, when both are done. */
+final readonly class JoinOn extends Step
+{
+    private function __construct(StepAddress $at, public LaidJoint $laid)
+    {
+        parent::__construct($at);
+    }
+
+    /**
+     * @param list<LaidJoint> $joints in the order in which they are made
+     *
+     * @return list<self>
+     */
+    public static function all(array $joints): array
+    {
+        return array_map(static fn (LaidJoint $laid): self => new self(StepAddress::after($laid->joint->onto, \count($laid->onto->counts)), $laid), $joints);
+    }
+
+    public function kind(): StepKind
+    {
+        return match ($this->laid->joint->hold->tool()) {
+            Tool::Needle, Tool::Hook => StepKind::Sew,
+            Tool::Glue => StepKind::Glue,
+            Tool::None => StepKind::Part,
+        };
+    }
+
+    public function toDo(StepSaid $said, bool $isBrief): string
+    {
+        return $said->joint($this->laid);
+    }
+
+    public function needs(): array
+    {
+        $tool = $this->laid->joint->hold->tool()->value;
+
+        return '' === $tool ? [] : [$tool];
+    }
+
+    protected function about(): string
+    {
+        return $this->laid->joint->key;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Assembly;
+
+/** What a hold answers unless it knows better. */
+trait AnyHold
+{
+    public function tool(): Tool
+    {
+        return Tool::Needle;
+    }
+
+    public function takesOnce(): float
+    {
+        return 0.0;
+    }
+
+    public function isRemovable(): bool
+    {
+        return false;
+    }
+
+    public function isStitchByStitch(): bool
+    {
+        return false;
+    }
+
+    public function fits(PartEdge $edge): bool
+    {
+        return true;
+    }
+
+    public function toDo(string $part, string $edge, string $where): string
+    {
+        return "Sew {$part} {$where}, {$edge}";
+    }
+
+    public function how(): string
+    {
+        return '';
+    }
+
+    public function caution(): string
+    {
+        return '';
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Assembly;
+
+/** One way in which a part is held: all that is known of it stands in its own file, and Holds lists it. */
+interface Hold
+{
+    /** The word for it in the plan's format. */
+    public static function kind(): string;
+
+    /** "whip stitch", for a choice. */
+    public function label(): string;
+
+    /** What it is done with. */
+    public function tool(): Tool;
+
+    /** mm of yarn for each mm of the seam; 0: it takes no seam. From memory, to be measured. */
+    public function takes(): float;
+
+    /** mm of yarn that it takes whatever its seam. */
+    public function takesOnce(): float;
+
+    /** Whether the part can be taken off again. */
+    public function isRemovable(): bool;
+
+    /** Whether the stitches of both edges are taken one by one, so that unlike counts are to be eased. */
+    public function isStitchByStitch(): bool;
+
+    /** Whether it goes along the part's edge. */
+    public function fits(PartEdge $edge): bool;
+
+    /**
+     * What is done, as one sentence without its end: "Sew the ears on …".
+     *
+     * @param string $part  "the ears"
+     * @param string $edge  "around their open edge"
+     * @param string $where "to the head between rounds 5 and 6 …"
+     */
+    public function toDo(string $part, string $edge, string $where): string;
+
+    /** How it is done, where that needs a word; '' where not. */
+    public function how(): string;
+
+    /** A caution to mind; '' where there is none. */
+    public function caution(): string;
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Assembly\Hold;
+
+use Alternum\Core\Plan\Assembly\AnyHold;
+use Alternum\Core\Plan\Assembly\Hold;
+
+/** Its two ends are taken through the fabric and knotted inside. */
+final readonly class Tied implements Hold
+{
+    use AnyHold;
+
+    public static function kind(): string
+    {
+        return 'tied';
+    }
+
+    public function label(): string
+    {
+        return 'tied by its own ends';
+    }
+
+    public function takes(): float
+    {
+        return 0.0;
+    }
+
+    public function takesOnce(): float
+    {
+        return 160.0;
+    }
+
+    public function toDo(string $part, string $edge, string $where): string
+    {
+        return "Tie {$part} {$where}";
+    }
+
+    public function how(): string
+    {
+        return 'Take both ends through the fabric a stitch apart and knot them on the other side, no tighter than the part lies: stuffed, the fabric stretches';
+    }
+}

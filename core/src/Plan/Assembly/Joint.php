@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Assembly;
+
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Placement;
+
+/** What puts one piece on another: where, by which of its edges, and how it is held. */
+final readonly class Joint
+{
+    /**
+     * @param string   $key       of its own in the plan
+     * @param string   $part      the piece that is put on, by its key: each of its copies in turn, where the place is a pair
+     * @param int      $copy      the first of its copies that is meant, from 1
+     * @param string   $onto      the piece that it is put on
+     * @param PartEdge $edge      of the part
+     * @param bool     $isWithNew held with a thread of its own, not with the part's tail
+     */
+    public function __construct(
+        public string $key,
+        public string $part,
+        public int $copy,
+        public string $onto,
+        public Place $place,
+        public PartEdge $edge,
+        public Hold $hold,
+        public bool $isWithNew = false,
+    ) {
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $at = $fields->object('at');
+        $joint = new self(
+            key: $fields->text('key', 40, Placement::KEY, Message::of('field.key')),
+            part: $fields->text('part', 40, Piece::KEY, Message::of('field.key')),
+            copy: $fields->whole('copy', 1, 99, 1),
+            onto: $fields->text('onto', 40, Piece::KEY, Message::of('field.key')),
+            place: Place::read($at, []),
+            edge: $fields->has('edge') ? $fields->oneOf('edge', PartEdge::class) : PartEdge::Open,
+            hold: Holds::read($fields),
+            isWithNew: $fields->has('newThread') && $fields->truth('newThread'),
+        );
+        $at->close();
+        $fields->close();
+
+        return $joint;
+    }
+
+    /** @return array<string, mixed> in the plan's format */
+    public function values(): array
+    {
+        return ['key' => $this->key, 'part' => $this->part]
+            + (1 === $this->copy ? [] : ['copy' => $this->copy])
+            + ['onto' => $this->onto, 'at' => $this->place->values(), 'edge' => $this->edge->value, 'hold' => $this->hold::kind()]
+            + ($this->isWithNew ? ['newThread' => true] : []);
+    }
+
+    /** How many copies of the part it takes. */
+    public function count(): int
+    {
+        return null === $this->place->apart ? 1 : 2;
+    }
+
+    public function at(Place $place): self
+    {
+        return new self(
+            key: $this->key, part: $this->part, copy: $this->copy, onto: $this->onto, place: $place, edge: $this->edge, hold: $this->hold,
+            isWithNew: $this->isWithNew,
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Number;
+
+/** Straight bars one above the other: cheeks, a nose, closed eyes; slanting ones are brows. */
+final readonly class Bars implements ThreadKind
+{
+    use AnyThread;
+
+    /** From one bar to the next, in rounds, where several lie close. */
+    private const STEP = 0.4;
+
+    /**
+     * @param int   $count bars
+     * @param float $width stitches that each goes over
+     * @param float $step  rounds from one to the next; 0: all in the same place, for a thick one
+     * @param float $rise  rounds that its far end lies higher
+     */
+    public function __construct(public int $count, public float $width, public float $step, public float $rise)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'bars';
+    }
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            count: $fields->whole('count', 1, 20, 1),
+            width: $fields->number('width', 0.5, Limits::STITCHES_IN_ROUND),
+            step: $fields->number('step', 0, 10, self::STEP),
+            rise: $fields->number('rise', -20, 20, 0),
+        );
+    }
+
+    public function values(): array
+    {
+        return ['count' => $this->count, 'width' => Number::plain($this->width), 'step' => Number::plain($this->step), 'rise' => Number::plain($this->rise)];
+    }
+
+    public function strokes(ThreadSite $site): array
+    {
+        $half = $site->degrees($this->width / 2);
+        $strokes = [];
+        for ($bar = 0; $bar < $this->count; ++$bar) {
+            $up = (($this->count - 1) / 2 - $bar) * $this->step;
+            // Back and forth, so that the way inside is short.
+            $strokes[] = 0 === $bar % 2
+                ? new ThreadStroke(-$half, $up - $this->rise / 2, $half, $up + $this->rise / 2)
+                : new ThreadStroke($half, $up + $this->rise / 2, -$half, $up - $this->rise / 2);
+        }
+
+        return $strokes;
+    }
+
+    public function named(): string
+    {
+        return Counted::of($this->count, 'bar').' over '.Counted::of($this->width, 'stitch')
+            .(0.0 === $this->rise ? '' : ', slanting by '.Counted::of(abs($this->rise), 'round'));
+    }
+
+    public function how(): string
+    {
+        return 1 === $this->count
+            ? 'Come up at one end and go in at the other'
+            : 'Come up at one end and go in at the other, '.(0.0 === $this->step ? 'each in the same place' : 'each just below the last').', back and forth';
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Number;
+
+/** Strands that hang from stitches, each laid double and looped through itself: a fringe, a mane, feelers. */
+final readonly class Fringe implements ThreadKind
+{
+    /** What the knot takes of each strand, in mm: from memory. */
+    private const KNOT_MM = 12.0;
+
+    /**
+     * @param int   $count    strands
+     * @param float $across   stitches that they are spread over
+     * @param float $lengthMm that each hangs
+     */
+    public function __construct(public int $count, public float $across, public float $lengthMm)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'fringe';
+    }
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            count: $fields->whole('count', 1, 400),
+            across: $fields->number('across', 0, Limits::STITCHES_IN_ROUND, 0),
+            lengthMm: $fields->number('lengthMm', 2, 1000),
+        );
+    }
+
+    public function values(): array
+    {
+        return ['count' => $this->count, 'across' => Number::plain($this->across), 'lengthMm' => Number::plain($this->lengthMm)];
+    }
+
+    public function strokes(ThreadSite $site): array
+    {
+        $strokes = [];
+        for ($strand = 0; $strand < $this->count; ++$strand) {
+            $at = 1 === $this->count ? 0.0 : $site->degrees($this->across * ($strand / ($this->count - 1) - 0.5));
+            $strokes[] = new ThreadStroke($at, 0.0, $at, 0.0);
+        }
+
+        return $strokes;
+    }
+
+    public function besidesMm(): float
+    {
+        return $this->count * (2 * $this->lengthMm + self::KNOT_MM);
+    }
+
+    public function hasTails(): bool
+    {
+        return false;
+    }
+
+    public function named(): string
+    {
+        return Counted::of($this->count, 'strand').' hanging '.Number::plain(round($this->lengthMm / 10, 1)).' cm'
+            .($this->count > 1 && $this->across > 0.0 ? ' over '.Counted::of($this->across, 'stitch') : '');
+    }
+
+    public function how(): string
+    {
+        return 'Fold each strand in half, pull its fold through the stitch with the hook and both ends through the fold, and trim them alike';
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Number;
+
+/** One long strand from end to end, drawn down at its middle; upside down where it is drawn up. */
+final readonly class Smile implements ThreadKind
+{
+    use AnyThread;
+
+    /**
+     * @param float $width stitches from end to end
+     * @param float $drop  rounds that its middle lies lower
+     */
+    public function __construct(public float $width, public float $drop)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'smile';
+    }
+
+    public static function read(Fields $fields): self
+    {
+        return new self($fields->number('width', 0.5, Limits::STITCHES_IN_ROUND), $fields->number('drop', -20, 20, 1));
+    }
+
+    public function values(): array
+    {
+        return ['width' => Number::plain($this->width), 'drop' => Number::plain($this->drop)];
+    }
+
+    public function strokes(ThreadSite $site): array
+    {
+        $half = $site->degrees($this->width / 2);
+
+        return [new ThreadStroke(-$half, 0.0, 0.0, -$this->drop), new ThreadStroke(0.0, -$this->drop, $half, 0.0)];
+    }
+
+    public function named(): string
+    {
+        $drop = abs($this->drop);
+
+        return 'a smile, '.Counted::of($this->width, 'stitch').' wide'.(0.0 === $this->drop
+            ? ''
+            : ', its middle drawn '.($this->drop > 0.0 ? 'down ' : 'up ').Counted::of($drop, 'round'));
+    }
+
+    public function how(): string
+    {
+        return 'Come up at one end and go in at the other, leaving the strand loose'.(0.0 === $this->drop
+            ? '; pull it snug'
+            : '. Come up '.Counted::of(abs($this->drop), 'round').($this->drop > 0.0 ? ' below' : ' above')
+                .' the middle, over the strand and in again at the same place, and pull until it lies as a V');
+    }
+}

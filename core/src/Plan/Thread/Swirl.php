@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Number;
+
+/** A line of surface slip stitches that winds down over the rounds; one that swings to and fro is a drizzle. */
+final readonly class Swirl implements ThreadKind
+{
+    use AnyThread;
+
+    /** Straight stretches that a turn is laid in. */
+    private const PARTS = 24;
+
+    /**
+     * @param float $turns  around the piece on its way; against the working direction where negative
+     * @param float $rounds down
+     * @param float $swing  stitches that it swings to either side
+     * @param int   $waves  how often it does
+     */
+    public function __construct(public float $turns, public float $rounds, public float $swing, public int $waves)
+    {
+    }
+
+    public static function kind(): string
+    {
+        return 'swirl';
+    }
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            turns: $fields->number('turns', -40, 40, 1),
+            rounds: $fields->number('rounds', 0, Limits::ROUNDS),
+            swing: $fields->number('swing', 0, 200, 0),
+            waves: $fields->whole('waves', 0, 60, 0),
+        );
+    }
+
+    public function values(): array
+    {
+        return ['turns' => Number::plain($this->turns), 'rounds' => Number::plain($this->rounds), 'swing' => Number::plain($this->swing)]
+            + ['waves' => $this->waves];
+    }
+
+    public function strokes(ThreadSite $site): array
+    {
+        $parts = max(2, (int) ceil(self::PARTS * max(abs($this->turns), $this->waves / 2, 0.1)));
+        $at = fn (int $part): array => [
+            360.0 * $this->turns * $part / $parts + $site->degrees($this->swing * sin(2 * \M_PI * $this->waves * $part / $parts)),
+            -$this->rounds * $part / $parts,
+        ];
+        $strokes = [];
+        for ($part = 1; $part <= $parts; ++$part) {
+            $strokes[] = new ThreadStroke(...$at($part - 1), ...[...$at($part), Veins::TAKES]);
+        }
+
+        return $strokes;
+    }
+
+    public function named(): string
+    {
+        return 'a swirl of surface slip stitches, '.Counted::of(abs($this->turns), 'turn').' over '
+            .Counted::of($this->rounds, 'round').($this->waves > 0 ? ', swinging '.Counted::of($this->swing, 'stitch').' to'
+            ." either side {$this->waves} times" : '');
+    }
+
+    public function how(): string
+    {
+        return 'With the yarn inside and the hook outside, draw up a loop at the top, then a loop a stitch further and through the one on the hook, down along'
+            .' the line';
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Format\Fields;
+
+/** One kind of what is embroidered with thread: all that is known of it stands in its own file, and ThreadKinds lists it. */
+interface ThreadKind
+{
+    /** The word for the kind in the plan's format. */
+    public static function kind(): string;
+
+    /** Its own fields of the plan's format; what is wrong with them is noted at its path. */
+    public static function read(Fields $fields): self;
+
+    /** @return array<string, mixed> its own fields, as read() takes them */
+    public function values(): array;
+
+    /**
+     * Where it lies, in the order in which a needle makes it.
+     *
+     * @return list<ThreadStroke>
+     */
+    public function strokes(ThreadSite $site): array;
+
+    /** Thread that it takes beside the strokes, in mm. */
+    public function besidesMm(): float;
+
+    /** Whether its two ends are to be hidden. */
+    public function hasTails(): bool;
+
+    /** What it is, with its size: "a smile, 6 stitches wide". */
+    public function named(): string;
+
+    /** How it is made, from where it begins: "Come up at one end …". */
+    public function how(): string;
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Toy;
+
+use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Problem;
+
+/** How the pieces of a plan come together. */
+final readonly class Assembled
+{
+    /**
+     * @param list<LaidJoint>    $joints   in the plan's order
+     * @param list<Problem>      $problems of those that cannot be
+     * @param array<string, int> $loose    copies that nothing puts anywhere yet, by piece
+     */
+    private function __construct(public array $joints, public array $problems, public array $loose)
+    {
+    }
+
+    /** @param array<string, PieceAsPart> $parts by piece */
+    public static function of(Plan $plan, array $parts): self
+    {
+        $laid = $problems = [];
+        $circular = JointOrder::circular($plan->assembly);
+        $taken = [];
+        foreach ($plan->assembly as $i => $joint) {
+            $problem = self::problem($plan, $joint, $parts, \in_array($joint->key, $circular, true));
+            if (null !== $problem) {
+                $problems[] = Problem::atPath("assembly[{$i}].{$problem[0]}", $problem[1]);
+                continue;
+            }
+            $copies = $plan->piece($joint->part)->copies->count ?? 1;
+            for ($copy = $joint->copy; $copy < $joint->copy + $joint->count(); ++$copy) {
+                if ($copy > $copies || isset($taken[$joint->part][$copy])) {
+                    $problems[] = Problem::atPath("assembly[{$i}].copy", Message::of(
+                        $copy > $copies ? 'joint.noCopy' : 'joint.twice',
+                        part: $parts[$joint->part]->name, copy: $copy, copies: $copies,
+                    ));
+                    continue 2;
+                }
+            }
+            $taken[$joint->part] = ($taken[$joint->part] ?? []) + array_fill($joint->copy, $joint->count(), true);
+            $spot = $parts[$joint->onto]->spots[$joint->key] ?? null;
+            if ($spot instanceof Spot) {
+                $laid[] = self::laid($joint, $parts[$joint->part], $parts[$joint->onto], $spot);
+            }
+        }
+
+        return new self($laid, $problems, self::loose($plan, $parts, $taken));
+    }
+
+    /**
+     * Copies that nothing puts anywhere: not of what begins on another piece, nor of what another begins on.
+     *
+     * @param array<string, PieceAsPart>      $parts
+     * @param array<string, array<int, true>> $taken
+     *
+     * @return array<string, int>
+     */
+    private static function loose(Plan $plan, array $parts, array $taken): array
+    {
+        $begun = array_merge([], ...array_map(static fn (Piece $piece): array => $piece->start->pieces ?? [], $plan->pieces));
+        $loose = [];
+        foreach ($plan->pieces as $piece) {
+            $left = $piece->copies->count - \count($taken[$piece->key] ?? []);
+            if ($left > 0 && null === $piece->start && !\in_array($piece->key, $begun, true) && [] !== ($parts[$piece->key]->counts ?? [])) {
+                $loose[$piece->key] = $left;
+            }
+        }
+
+        return $loose;
+    }
+
+    /** @return list<LaidJoint> in the order in which they are made */
+    public function ordered(): array
+    {
+        return JointOrder::of($this->joints);
+    }
+
+    /**
+     * @param array<string, PieceAsPart> $parts
+     *
+     * @return array{string, Message}|null the field that it is about, and what is wrong
+     */
+    private static function problem(Plan $plan, Joint $joint, array $parts, bool $isCircular): ?array
+    {
+        [$part, $onto] = [$parts[$joint->part] ?? null, $parts[$joint->onto] ?? null];
+        $spot = $onto->spots[$joint->key] ?? null;
+
+        return match (true) {
+            null === $part => ['part', Message::of('joint.noPiece', piece: $joint->part)],
+            null === $onto => ['onto', Message::of('joint.noPiece', piece: $joint->onto)],
+            $joint->part === $joint->onto => ['onto', Message::of('joint.onItself', part: $part->name)],
+            $isCircular => ['onto', Message::of('joint.circle', part: $part->name, onto: $onto->name)],
+            [] === $part->counts => ['part', Message::of('joint.noRounds', piece: $part->name)],
+            [] === $onto->counts => ['onto', Message::of('joint.noRounds', piece: $onto->name)],
+            $spot instanceof Message => ['at', $spot],
+            !$joint->hold->fits($joint->edge) => ['hold', Message::of('joint.unfitHold', hold: $joint->hold->label(), edge: $joint->edge->inWords())],
+            default => null,
+        };
+    }
+
+    private static function laid(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): LaidJoint
+    {
+        $edgeCount = $part->counts[\count($part->counts) - 1] ?? 0;
+        // A flat edge shows half its stitches, and a whole round is joined only where its edge meets another's edge.
+        $ontoCount = Anchor::Edge === $joint->place->anchor ? $onto->counts[\count($onto->counts) - 1] ?? 0 : 0;
+
+        return new LaidJoint(
+            joint: $joint,
+            part: $part,
+            onto: $onto,
+            spot: $spot,
+            seamMm: $joint->hold->takes() > 0.0 ? $part->edge($joint->edge) : 0.0,
+            needsMm: PartTail::needs($joint, $part),
+            easing: $joint->hold->isStitchByStitch() && $ontoCount > 0 ? Easing::of($edgeCount, $ontoCount) : null,
+            hides: $onto->hides[$joint->key] ?? [],
+        );
+    }
+}

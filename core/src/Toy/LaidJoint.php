@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Toy;
+
+use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Assembly\Joint;
+
+/** A part as it comes to lie on another piece, and what it takes to hold it there. */
+final readonly class LaidJoint
+{
+    /**
+     * @param float       $seamMm  of one copy's seam
+     * @param float       $needsMm of thread for one copy, with what a hand needs; 0: none
+     * @param Easing|null $easing  where edges go together stitch by stitch
+     * @param list<int>   $hides   rounds of the other at whose end a jog lies under it
+     */
+    public function __construct(
+        public Joint $joint,
+        public PieceAsPart $part,
+        public PieceAsPart $onto,
+        public Spot $spot,
+        public float $seamMm,
+        public float $needsMm,
+        public ?Easing $easing,
+        public array $hides,
+    ) {
+    }
+
+    /** @return string the yarn that it is held with; '' for none */
+    public function yarn(): string
+    {
+        return 0.0 === $this->needsMm ? '' : $this->part->lastYarn;
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Toy;
+
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Plan;
+
+/** What the tail of a part is to do once it is made: as long as its longest seam takes, and what a hand holds. */
+final readonly class PartTail
+{
+    /** What a hand needs to hold a needle's thread to the end: common practice, no source. */
+    private const HAND_MM = 150.0;
+
+    private function __construct(public bool $sews, public float $mm)
+    {
+    }
+
+    /** @return self|null null: nothing is said of where it goes */
+    public static function of(Plan $plan, PieceAsPart $part): ?self
+    {
+        $joints = array_values(array_filter($plan->assembly, static fn (Joint $joint): bool => $joint->part === $part->key));
+        if ([] === $joints) {
+            return null;
+        }
+        $own = array_filter($joints, static fn (Joint $joint): bool => !$joint->isWithNew && $joint->hold->takes() + $joint->hold->takesOnce() > 0.0);
+
+        return new self([] !== $own, max([0.0, ...array_map(static fn (Joint $joint): float => self::needs($joint, $part), $own)]));
+    }
+
+    /** @return float mm of thread for one copy, with what a hand needs; 0 where it takes none */
+    public static function needs(Joint $joint, PieceAsPart $part): float
+    {
+        $takes = $joint->hold->takes() * $part->edge($joint->edge) + $joint->hold->takesOnce();
+
+        return $takes > 0.0 ? $takes + self::HAND_MM : 0.0;
+    }
+}

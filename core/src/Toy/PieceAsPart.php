@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Toy;
+
+use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Form\PieceForm;
+use Alternum\Core\Frame\Frame;
+use Alternum\Core\Place\Locator;
+use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Assembly\PartEdge;
+use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
+/** What a piece is to others that are put on it, or that it is put on: its edges, and where on it their places are. */
+final readonly class PieceAsPart
+{
+    /** A closed end is sewn on around a circle of such a share of the widest round: from memory. */
+    private const CLOSED = 0.5;
+    /** An edge that is gathered is drawn together to such a share. */
+    private const GATHERED = 0.5;
+
+    /**
+     * @param list<int>                   $counts   stitches that each round makes
+     * @param array<string, float>        $edges    mm, by PartEdge's value
+     * @param array<string, Spot|Message> $spots    where each joint onto it is, by its key, or why it is nowhere
+     * @param array<string, list<int>>    $hides    rounds at whose end a jog lies under each such joint
+     * @param array<string, float>        $aroundMm around it there
+     * @param int                         $up       rounds that go up by one, as it stands: 1 or -1
+     * @param string                      $lastYarn in hand when it is done; '': it has no rounds
+     */
+    private function __construct(
+        public string $key,
+        public string $name,
+        public array $counts,
+        public array $edges,
+        public array $spots,
+        public array $hides,
+        public array $aroundMm,
+        public string $lastYarn,
+        public float $widthMm,
+        public int $up,
+    ) {
+    }
+
+    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Colouring $colouring, Locator $locator): self
+    {
+        $spots = $hides = $around = [];
+        foreach ($plan->assembly as $joint) {
+            if ($joint->onto !== $piece->key || [] === $frame->counts) {
+                continue;
+            }
+            $spot = $locator->find("joint {$joint->key}", $plan->piece($joint->part)->name ?? $joint->part, $joint->place);
+            $spots[$joint->key] = $spot;
+            if ($spot instanceof Spot) {
+                $hides[$joint->key] = $locator->jogsAt($spot, $frame->makes(max(1, $spot->round)) / 24);
+                $around[$joint->key] = $form->around(max(1, $spot->round));
+            }
+        }
+        $letters = $colouring->rounds[\count($colouring->rounds) - 1] ?? '';
+
+        return new self(
+            key: $piece->key,
+            name: '' === $piece->name ? $piece->key : $piece->name,
+            counts: $frame->counts,
+            edges: self::edges($form, $frame->counts),
+            spots: $spots,
+            hides: $hides,
+            aroundMm: $around,
+            lastYarn: '' === $letters ? '' : $letters[-1],
+            widthMm: $form->width,
+            up: $frame->beginsAtTop() ? -1 : 1,
+        );
+    }
+
+    /**
+     * @param list<int> $counts
+     *
+     * @return array<string, float>
+     */
+    private static function edges(PieceForm $form, array $counts): array
+    {
+        $edge = $form->unstuffed[\count($counts)] ?? null;
+        $open = null === $edge ? 0.0 : $edge->around();
+        $side = 0.0;
+        foreach ($form->outline as $i => $one) {
+            $below = $form->outline[$i - 1] ?? $one;
+            $side += hypot($one->radius - $below->radius, $one->level - $below->level);
+        }
+
+        return [
+            PartEdge::Open->value => $open,
+            PartEdge::Flat->value => $open / 2,
+            PartEdge::Gathered->value => self::GATHERED * $open,
+            PartEdge::Closed->value => self::CLOSED * $form->girth,
+            PartEdge::Side->value => $side,
+            PartEdge::Middle->value => $form->width,
+        ];
+    }
+
+    /** @return float mm */
+    public function edge(PartEdge $edge): float
+    {
+        return $this->edges[$edge->value] ?? 0.0;
+    }
+}

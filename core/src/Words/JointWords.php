@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Words;
+
+use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Assembly\PartEdge;
+use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\Easing;
+use Alternum\Core\Toy\LaidJoint;
+
+/** How one piece is put on another. */
+final class JointWords
+{
+    /** "Ears on Body: between rounds 5 and 6, after stitches 3 and 9, with whip stitch around the open edge, by their own tails". */
+    public static function summary(Plan $plan, LaidJoint $laid): string
+    {
+        $joint = $laid->joint;
+
+        return self::part($plan, $laid)." on {$laid->onto->name}: ".self::where($laid->spot, \count($laid->onto->counts)).", {$joint->hold->label()}"
+            .($laid->seamMm > 0.0 ? ' '.$joint->edge->inWords() : '').match (true) {
+                0.0 === $laid->needsMm => '',
+                $joint->isWithNew => ', with a new thread',
+                default => ', by its own tail',
+            };
+    }
+
+    /** What is to be done, in one step for all its copies. */
+    public static function toDo(Plan $plan, LaidJoint $laid, YarnWords $yarns): string
+    {
+        $joint = $laid->joint;
+        $where = "to {$laid->onto->name} ".self::where($laid->spot, \count($laid->onto->counts)).($laid->spot->isPole || self::isWhole($laid)
+            ? ''
+            : ' of round '.max(1, $laid->spot->round));
+        $says = [$joint->hold->toDo(self::part($plan, $laid), $joint->edge->inWords(), $where)];
+        if ($joint->isWithNew && $laid->needsMm > 0.0) {
+            $says[] = "Cut {$yarns->length(ceil($laid->needsMm / 10.0))} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
+        }
+        $says[] = $joint->hold->how();
+        $says[] = null === $laid->easing ? '' : self::easing($laid->easing, $laid);
+        $says[] = $joint->hold->caution();
+
+        $said = array_filter($says, static fn (string $one): bool => '' !== $one);
+
+        return implode('. ', array_map(static fn (string $one): string => rtrim($one, '. '), $said));
+    }
+
+    /** @return list<string> what is to be known of it */
+    public static function remarks(Plan $plan, LaidJoint $laid): array
+    {
+        $remarks = array_map(static fn (int $round): string => "It hides the jog after round {$round}.", $laid->hides);
+        $seat = $laid->onto->aroundMm[$laid->joint->key] ?? 0.0;
+        if (PartEdge::Open === $laid->joint->edge && $laid->seamMm > $seat && $seat > 0.0 && !self::isWhole($laid)) {
+            $remarks[] = 'Its edge is longer than the piece is around there: it is larger than its seat.';
+        }
+        $caution = $laid->joint->hold->caution();
+
+        return '' === $caution ? $remarks : [...$remarks, $caution];
+    }
+
+    /** "take two stitches of Ear on every fourth of Body": unlike edges, eased. */
+    private static function easing(Easing $easing, LaidJoint $laid): string
+    {
+        if ($easing->isEven()) {
+            return "Both edges have {$easing->shorter} stitches: one on one";
+        }
+        $partCount = $laid->part->counts[\count($laid->part->counts) - 1] ?? 0;
+        [$long, $short] = $partCount === $easing->longer ? [$laid->part->name, $laid->onto->name] : [$laid->onto->name, $laid->part->name];
+        $least = intdiv($easing->longer, $easing->shorter);
+        $usual = 1 === $least ? '' : "Take {$least} stitches of {$long} on each of {$short}. ";
+        $every = $easing->every();
+        $more = $least + 1;
+        $extra = $easing->extra();
+        if ([] === $extra) {
+            return rtrim($usual, '. ');
+        }
+
+        return $usual."{$long} has {$easing->longer} stitches and {$short} {$easing->shorter}: take {$more} of {$long} on ".(null === $every
+            ? YarnWords::nouns('stitch', 'stitches', ...array_map(strval(...), $extra))." of {$short}"
+            : (1 === $every ? 'every stitch' : "every {$every}".self::th($every).' stitch')." of {$short}");
+    }
+
+    private static function th(int $number): string
+    {
+        return match (true) {
+            \in_array($number % 100, [11, 12, 13], true) => 'th',
+            1 === $number % 10 => 'st',
+            2 === $number % 10 => 'nd',
+            3 === $number % 10 => 'rd',
+            default => 'th',
+        };
+    }
+
+    /** "Ear (both)", "Ear 3", "Left arm and Right arm". */
+    private static function part(Plan $plan, LaidJoint $laid): string
+    {
+        $joint = $laid->joint;
+        $copies = $plan->piece($joint->part)->copies ?? Copies::times(1);
+        $name = $laid->part->name;
+        if (null !== $copies->named) {
+            $own = range($joint->copy, $joint->copy + $joint->count() - 1);
+            $names = array_map(static fn (int $copy): string => $copies->named[$copy - 1]->name ?? $name, $own);
+
+            return YarnWords::listed(...$names);
+        }
+
+        return match (true) {
+            2 === $joint->count() => 2 === $copies->count ? "{$name} (both)" : "{$name} {$joint->copy} and ".($joint->copy + 1),
+            $copies->count > 1 => "{$name} {$joint->copy}",
+            default => $name,
+        };
+    }
+
+    private static function where(Spot $spot, int $last): string
+    {
+        $isWhole = $spot->round === $last && !$spot->isPole && !$spot->isWithin;
+
+        return WhereWords::rounds($spot, $last).($spot->isPole || $isWhole ? '' : ', '.WhereWords::stitches($spot));
+    }
+
+    /** Whether it goes on the whole edge of the other. */
+    private static function isWhole(LaidJoint $laid): bool
+    {
+        return $laid->spot->round === \count($laid->onto->counts) && !$laid->spot->isPole;
+    }
+}

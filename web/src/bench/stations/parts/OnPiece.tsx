@@ -1,0 +1,168 @@
+import type { Piece, PieceAnalysis } from '../../../api/types';
+import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
+import { listed, say } from '../../../ui/say';
+import { size as length, yarnLength } from '../../../ui/units';
+import { useBench, useDraft, usePiece } from '../../context';
+import { set, withPiece } from '../../plans';
+import { kindNames } from './names';
+import { PartRow } from './PartRow';
+import { type Place, PlaceFields } from './PlaceFields';
+import { type Thread, threadForms } from './threadForms';
+
+type Placement = NonNullable<Piece['placements']>[number];
+
+const keyOf = (placement: Placement, at: number) => placement.key ?? `p${at + 1}`;
+
+/** The place of a placement, whose fields stand among its own. */
+const placeOf = ({ key: _key, kind: _kind, name: _name, mm: _mm, ...place }: Placement): Place => place as Place;
+
+/** What is on the piece in view: eyes and marks, and what is embroidered. */
+export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnalysis }) {
+	const { draft } = useBench();
+	const { lies } = usePiece();
+	const units = useDraft(({ plan }) => plan.units);
+	const yarns = useDraft(({ plan }) => plan.yarns);
+	const placements = piece.placements ?? [];
+	const threads = piece.thread ?? [];
+	const named = placements.map((one, i) => [keyOf(one, i), one.name ?? kindNames[one.kind]] as const);
+	const nudge = (key: string) => (rounds: number, stitches: number) => draft.edit({ do: 'nudge', piece: piece.key, key, rounds, stitches });
+	const place = (at: number, to: Placement | null, group?: string) =>
+		draft.change(
+			(plan) =>
+				withPiece(plan, piece.key, (is) => ({
+					...is,
+					placements: (is.placements ?? []).flatMap((one, i) => (i === at ? (to === null ? [] : [to]) : [one])),
+				})),
+			group,
+		);
+	const lay = (key: string, to: Thread | null, group?: string) =>
+		draft.change(
+			(plan) =>
+				withPiece(plan, piece.key, (is) => ({
+					...is,
+					thread: (is.thread ?? []).flatMap((one) => (one.key === key ? (to === null ? [] : [to]) : [one])),
+				})),
+			group,
+		);
+	if (placements.length === 0 && threads.length === 0) return <p className="mb-4 text-faint">{say('parts.nothingOnIt', { name: piece.name })}</p>;
+	return (
+		<section aria-label={say('parts.on', { name: piece.name })} className="mb-4 border-y border-rule">
+			<ul>
+				{placements.map((one, i) => {
+					const key = keyOf(one, i);
+					const placed = analysis.placed.find((is) => is.key === key);
+					const group = `placement ${piece.key} ${key}`;
+					const apart = placed?.apartMm == null ? [] : [say('parts.apart', { length: length(placed.apartMm, units) })];
+					const sizes =
+						placed === undefined || placed.sizesMm.length === 0 ? [] : [say('parts.suits', { sizes: listed(placed.sizesMm.map(String)) })];
+					return (
+						<PartRow
+							key={key}
+							title={`${one.name ?? kindNames[one.kind]}${one.mm === undefined ? '' : `, ${one.mm} mm`}`}
+							said={placed?.said ?? say('parts.nowhere')}
+							more={[...apart, ...sizes].join('; ')}
+							remarks={placed?.remarks ?? []}
+							onNudge={nudge(key)}
+							onDelete={() => place(i, null)}
+						>
+							<ChoiceField
+								label={say('placements.what')}
+								value={one.kind}
+								choices={(['eyes', 'nose', 'ears', 'arms', 'legs', 'wings', 'tail', 'buttons', 'other'] as const).map(
+									(kind) => [kind, kindNames[kind]] as const,
+								)}
+								onChange={(kind) => place(i, { ...one, kind })}
+							/>
+							<NumberField
+								label={say('parts.mmAcross')}
+								optional
+								min={1}
+								max={100}
+								step={0.5}
+								value={one.mm ?? null}
+								onChange={(n) => place(i, set(one, 'mm', n), group)}
+							/>
+							<PlaceFields
+								place={placeOf(one)}
+								others={named.slice(0, i)}
+								round={placed?.round ?? 1}
+								lies={lies}
+								onChange={(to) => {
+									const { kind, name, mm } = one;
+									place(
+										i,
+										{ ...(JSON.parse(JSON.stringify({ key, kind, name, mm })) as Pick<Placement, 'key' | 'kind'>), ...to } as Placement,
+										group,
+									);
+								}}
+							/>
+						</PartRow>
+					);
+				})}
+				{threads.map((one) => {
+					const laid = analysis.threads.find(({ key }) => key === one.key);
+					const group = `thread ${piece.key} ${one.key}`;
+					return (
+						<PartRow
+							key={`thread ${one.key}`}
+							title={one.name ?? one.kind}
+							said={laid?.summary.replace(/^[^:]*: /, '') ?? say('parts.nowhere')}
+							more={laid === undefined ? '' : `${laid.said}; ${say('parts.cut', { length: yarnLength(laid.cm / 100, units) })}`}
+							remarks={laid?.remarks ?? []}
+							onNudge={nudge(one.key)}
+							onDelete={() => lay(one.key, null)}
+						>
+							<TextField
+								label={say('parts.name')}
+								value={one.name ?? ''}
+								maxLength={120}
+								onChange={(event) => lay(one.key, set(one, 'name', event === '' ? null : event), group)}
+							/>
+							<ChoiceField
+								label={say('parts.yarn')}
+								value={one.yarn}
+								choices={yarns.map(({ key, name }) => [key, `${key} ${name}`] as const)}
+								onChange={(yarn) => lay(one.key, { ...one, yarn })}
+							/>
+							{threadForms[one.kind].map(({ field, label, min, max, step, usual }) => (
+								<NumberField
+									key={field}
+									label={label}
+									min={min}
+									max={max}
+									step={step}
+									value={((one as Record<string, unknown>)[field] as number | undefined) ?? usual}
+									onChange={(n) => n !== null && lay(one.key, { ...one, [field]: n } as Thread, group)}
+								/>
+							))}
+							<NumberField
+								label={say('parts.strandsTogether')}
+								optional
+								min={1}
+								max={12}
+								value={one.strands ?? null}
+								onChange={(n) => lay(one.key, set(one, 'strands', n), group)}
+							/>
+							<ChoiceField
+								label={say('parts.when')}
+								value={one.open === true ? 'open' : 'done'}
+								choices={[
+									['done', say('parts.whenDone')],
+									['open', say('parts.whileOpen')],
+								]}
+								onChange={(when) => lay(one.key, set(one, 'open', when === 'open' ? true : null))}
+							/>
+							<PlaceFields
+								place={one.at}
+								others={named}
+								round={laid?.round ?? 1}
+								lies={lies}
+								onChange={(at) => lay(one.key, { ...one, at }, group)}
+							/>
+						</PartRow>
+					);
+				})}
+			</ul>
+		</section>
+	);
+}

@@ -1,0 +1,57 @@
+import { Trash2 } from 'lucide-react';
+import { type KeyboardEvent, type ReactNode, useState } from 'react';
+import { Button } from '../../../ui/Button';
+import { say } from '../../../ui/say';
+
+interface Props {
+	title: string;
+	/** where it is, as its maker would say it */
+	said: string;
+	/** what else is to be known: its size, its length */
+	more?: string;
+	remarks: readonly string[];
+	onNudge: (rounds: number, stitches: number) => void;
+	onDelete: () => void;
+	/** the words that can be changed */
+	children: ReactNode;
+}
+
+const STEPS: Record<string, readonly [number, number]> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+
+/** Something that is placed, in a sentence: arrow keys move it, pressing it opens its words. */
+export function PartRow({ title, said, more, remarks, onNudge, onDelete, children }: Props) {
+	const [isOpen, setIsOpen] = useState(false);
+	function onKey(event: KeyboardEvent) {
+		const step = STEPS[event.key];
+		if (step === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		event.stopPropagation();
+		onNudge(...step);
+	}
+	return (
+		<li className="border-t border-rule py-2 first:border-t-0">
+			<div className="flex items-start gap-1">
+				<button
+					type="button"
+					aria-expanded={isOpen}
+					aria-label={say('parts.moveOrChange', { title, said })}
+					className="min-w-0 flex-1 px-1 text-left hover:bg-shade"
+					onClick={() => setIsOpen(!isOpen)}
+					onKeyDown={onKey}
+				>
+					<span className="font-semibold">{title}</span>: {said}
+					{more !== undefined && <span className="figures block text-faint">{more}</span>}
+				</button>
+				<Button kind="bare" aria-label={say('parts.takeOff', { title })} onClick={onDelete}>
+					<Trash2 size={16} />
+				</Button>
+			</div>
+			{remarks.map((remark) => (
+				<p key={remark} className="mt-1 border-l-4 border-ink pl-2">
+					{remark}
+				</p>
+			))}
+			{isOpen && <div className="mt-2 grid grid-cols-2 items-end gap-2 pl-1">{children}</div>}
+		</li>
+	);
+}

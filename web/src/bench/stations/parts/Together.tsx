@@ -1,0 +1,108 @@
+import type { Plan } from '../../../api/types';
+import { ChoiceField } from '../../../ui/Field';
+import { say } from '../../../ui/say';
+import { yarnLength } from '../../../ui/units';
+import { useBench, useDraft, usePiece, useProblems } from '../../context';
+import { set } from '../../plans';
+import { PartRow } from './PartRow';
+import { PlaceFields } from './PlaceFields';
+
+type Joint = NonNullable<Plan['assembly']>[number];
+
+const edges: readonly (readonly [NonNullable<Joint['edge']>, string])[] = [
+	['open', say('parts.edgeOpen')],
+	['flat', say('parts.edgeFlat')],
+	['gathered', say('parts.edgeGathered')],
+	['closed', say('parts.edgeClosed')],
+	['side', say('parts.edgeSide')],
+	['middle', say('parts.edgeMiddle')],
+];
+
+/** Which piece is put on which, by which edge and how it is held. */
+export function Together() {
+	const { draft } = useBench();
+	const { lies } = usePiece();
+	const units = useDraft(({ plan }) => plan.units);
+	const pieces = useDraft(({ plan }) => plan.pieces);
+	const assembly = useDraft(({ plan }) => plan.assembly) ?? [];
+	const laid = useDraft(({ analysis }) => analysis.assembly);
+	const loose = useDraft(({ analysis }) => analysis.loose);
+	const holds = useDraft(({ analysis }) => analysis.constants.holds);
+	const problems = useProblems();
+	if (assembly.length === 0) return null;
+	const names = pieces.map(({ key, name }) => [key, name] as const);
+	// What carries others need not be put anywhere itself.
+	const carrying = new Set(assembly.map(({ onto }) => onto));
+	const stillToPlace = Object.entries(loose).filter(([key]) => !carrying.has(key));
+	const nameOf = (key: string) => names.find(([is]) => is === key)?.[1] ?? key;
+	const change = (key: string, to: Joint | null, group?: string) =>
+		draft.change((plan) => {
+			const rest = (plan.assembly ?? []).flatMap((one) => (one.key === key ? (to === null ? [] : [to]) : [one]));
+			return set(plan, 'assembly', rest.length === 0 ? null : rest) as Plan;
+		}, group);
+	return (
+		<section aria-label={say('parts.together')} className="mb-4 border-b border-rule">
+			<h3 className="mb-1 font-semibold">{say('parts.together')}</h3>
+			<ul>
+				{assembly.map((one, i) => {
+					const is = laid.find(({ key }) => key === one.key);
+					const group = `joint ${one.key}`;
+					const told = problems.filter(({ path }) => path?.startsWith(`assembly[${i}]`) === true).map(({ message, mend }) => `${message} ${mend}`);
+					return (
+						<PartRow
+							key={one.key}
+							title={say('parts.partOn', { part: nameOf(one.part), onto: nameOf(one.onto) })}
+							said={is?.said ?? say('parts.nowhere')}
+							more={
+								is === undefined
+									? ''
+									: [
+											is.summary.replace(/^[^:]*: /, ''),
+											...(is.cm > 0 ? [say('parts.tail', { length: yarnLength(is.cm / 100, units) })] : []),
+										].join('; ')
+							}
+							remarks={[...(is?.remarks ?? []), ...told]}
+							onNudge={(rounds, stitches) => draft.edit({ do: 'nudge', key: one.key, rounds, stitches })}
+							onDelete={() => change(one.key, null)}
+						>
+							<ChoiceField label={say('parts.onto')} value={one.onto} choices={names} onChange={(onto) => change(one.key, { ...one, onto })} />
+							<ChoiceField
+								label={say('parts.edge')}
+								value={one.edge ?? 'open'}
+								choices={edges}
+								onChange={(edge) => change(one.key, { ...one, edge })}
+							/>
+							<ChoiceField
+								label={say('parts.heldBy')}
+								value={one.hold ?? 'whip'}
+								choices={holds.map(({ hold, label }) => [hold as NonNullable<Joint['hold']>, label] as const)}
+								onChange={(hold) => change(one.key, { ...one, hold })}
+							/>
+							<ChoiceField
+								label={say('parts.with')}
+								value={one.newThread === true ? 'new' : 'own'}
+								choices={[
+									['own', say('parts.ownTail')],
+									['new', say('parts.newThread')],
+								]}
+								onChange={(with_) => change(one.key, set(one, 'newThread', with_ === 'new' ? true : null))}
+							/>
+							<PlaceFields
+								place={one.at}
+								others={[]}
+								round={is?.round ?? 1}
+								lies={lies}
+								onChange={(at) => change(one.key, { ...one, at }, group)}
+							/>
+						</PartRow>
+					);
+				})}
+			</ul>
+			{stillToPlace.map(([key, copies]) => (
+				<p key={key} className="border-l-4 border-ink pl-2">
+					{say('parts.stillToPlace', { copies, part: nameOf(key) })}
+				</p>
+			))}
+		</section>
+	);
+}

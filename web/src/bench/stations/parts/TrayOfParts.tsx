@@ -1,0 +1,100 @@
+import type { Piece } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { say } from '../../../ui/say';
+import { type Held, setTools, useTools } from '../../chartTools';
+import { useBench, useDraft } from '../../context';
+import { kindNames } from './names';
+
+type What = Extract<Held, { what: unknown }>['what'];
+
+const FACE: readonly What[] = ['eyes', 'nose', 'smile', 'cheeks', 'brows', 'lashes'];
+const THREAD: readonly What[] = ['seeds', 'swirl', 'bars', 'backstitch', 'surface', 'fringe'];
+const MARKS: readonly What[] = ['ears', 'arms', 'legs', 'wings', 'tail', 'buttons', 'other'];
+
+/** What can be put on the piece: press one, then press the piece where it goes. */
+export function TrayOfParts({ piece }: { piece: Piece }) {
+	const { draft } = useBench();
+	const held = useTools((tools) => tools.held);
+	const pieces = useDraft(({ plan }) => plan.pieces);
+	const left = useDraft(({ analysis }) => analysis.loose);
+	const loose = pieces.flatMap((one) => {
+		const copies = left[one.key];
+		return copies === undefined || one.key === piece.key ? [] : [{ one, left: copies }];
+	});
+	const take = (next: Held) => setTools({ held: held !== null && isSame(held, next) ? null : next, brush: null, layer: null });
+	const kinds = (what: readonly What[], label: string) => (
+		<fieldset className="mb-2">
+			<legend className="caption">{label}</legend>
+			<div className="flex flex-wrap gap-1">
+				{what.map((kind) => (
+					<TrayButton
+						key={kind}
+						isHeld={held !== null && 'what' in held && held.what === kind}
+						onClick={() => take({ what: kind, name: kindNames[kind] })}
+					>
+						{kindNames[kind]}
+					</TrayButton>
+				))}
+			</div>
+		</fieldset>
+	);
+	return (
+		<section aria-label={say('parts.tray')} className="mb-4">
+			<p className="mb-2 text-faint">{say('parts.pressOneThenThePiece', { name: piece.name })}</p>
+			{kinds(FACE, say('parts.face'))}
+			{loose.length > 0 && (
+				<fieldset className="mb-2">
+					<legend className="caption">{say('parts.madeAndNotPlaced')}</legend>
+					<div className="flex flex-wrap gap-1">
+						{loose.map(({ one, left }) => (
+							<TrayButton
+								key={one.key}
+								isHeld={held !== null && 'part' in held && held.part === one.key}
+								onClick={() => take({ part: one.key, name: one.name })}
+							>
+								{one.name}
+								{left > 1 && <span className="figures text-faint"> ×{left}</span>}
+							</TrayButton>
+						))}
+					</div>
+				</fieldset>
+			)}
+			{kinds(THREAD, say('parts.thread'))}
+			{kinds(MARKS, say('parts.marks'))}
+			{held !== null && (
+				<div role="status" className="mt-2 border-l-4 border-ink pl-2">
+					<p>{say('parts.pressWhereItGoes', { what: held.name, name: piece.name })}</p>
+					<div className="mt-1 flex flex-wrap gap-2">
+						<Button
+							kind="strong"
+							onClick={() => {
+								draft.edit({ do: 'put', piece: piece.key, ...('part' in held ? { part: held.part } : { what: held.what }) });
+								setTools({ held: null });
+							}}
+						>
+							{say('parts.whereItUsuallyGoes')}
+						</Button>
+						<Button onClick={() => setTools({ held: null })}>{say('common.cancel')}</Button>
+					</div>
+				</div>
+			)}
+		</section>
+	);
+}
+
+function TrayButton({ isHeld, onClick, children }: { isHeld: boolean; onClick: () => void; children: React.ReactNode }) {
+	return (
+		<button
+			type="button"
+			aria-pressed={isHeld}
+			className="border border-rule bg-sheet px-2 py-1 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
+			onClick={onClick}
+		>
+			{children}
+		</button>
+	);
+}
+
+function isSame(one: Held, other: Held): boolean {
+	return 'part' in one ? 'part' in other && one.part === other.part : 'what' in other && one.what === other.what;
+}
