@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Assembly\Hold;
@@ -20,6 +21,7 @@ use Alternum\Core\Plan\Placements;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\Thread;
 use Alternum\Core\Plan\Thread\Threads;
+use Alternum\Core\Plan\Yarn;
 
 /** Puts eyes, a thread or another piece on a piece: where it was pressed, else where such a thing usually goes. */
 final readonly class Put implements EditKind
@@ -86,10 +88,21 @@ final readonly class Put implements EditKind
         $key = Placement::freeKey(array_map(static fn (Thread $one): string => $one->key, $piece->threads), 't');
         $kind = $usual->thread ?? throw EditRefused::because('put.unknown', what: $this->what);
         $thread = new Thread(
-            key: $key, name: $usual->name, yarn: $plan->yarns[\count($plan->yarns) - 1]->key, strands: null, place: $place, kind: $kind,
+            key: $key, name: $usual->name, yarn: self::seen($plan, $piece), strands: null, place: $place, kind: $kind,
         );
 
         return $plan->withPiece($piece->set(new Threads([...$piece->threads, $thread])));
+    }
+
+    /** The yarn of the plan that stands out most from what the piece is made of. */
+    private static function seen(Plan $plan, Piece $piece): string
+    {
+        $counts = count_chars(implode('', PieceStages::of($plan, $piece)->colouring->rounds), 1);
+        $own = $plan->yarn([] === $counts ? '' : \chr((int) array_search(max($counts), $counts, true))) ?? $plan->yarns[0];
+        $ground = LabColour::of($own->hex);
+        $far = array_map(static fn (Yarn $yarn): float => $ground->difference(LabColour::of($yarn->hex)), $plan->yarns);
+
+        return $plan->yarns[(int) array_search(max($far), $far, true)]->key;
     }
 
     private function withPart(Plan $plan, Frame $frame): Plan

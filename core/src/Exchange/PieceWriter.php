@@ -215,7 +215,11 @@ final class PieceWriter
             'after' => array_map(Rounded::of(...), $placed->after),
             'apartMm' => null === $placed->apartMm ? null : Rounded::of($placed->apartMm),
             'summary' => PlacingWords::summary($placed),
-            'said' => WhereWords::said($placed->placement->place, $analysis->stages->frame->beginsAtTop() ? -1 : 1, ToyWriter::of($analysis, $placed->placement->place->of)),
+            'said' => WhereWords::said(
+                $placed->placement->place,
+                $analysis->stages->frame->beginsAtTop() ? -1 : 1,
+                ToyWriter::of($analysis, $placed->placement->place->of),
+            ),
             'sizesMm' => Hardware::sizes($placed->placement->kind, $analysis->form->around($placed->round)),
             'remarks' => PlacingWords::remarks($placed, $sides),
         ];

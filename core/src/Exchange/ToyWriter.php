@@ -61,12 +61,14 @@ final class ToyWriter
     /** @return list<array{key: string, text: string, needs: list<string>}> how the pieces come together, in an order that hands can follow */
     public static function assembly(Analysis $analysis, Terms $terms): array
     {
-        $steps = [];
+        $steps = $told = [];
         foreach (JoinOn::all($analysis->assembled->ordered()) as $step) {
             $onto = $analysis->piece($step->laid->joint->onto);
+            $hold = $step->laid->joint->hold::kind();
             if (null !== $onto) {
                 $words = StepsWriter::words($analysis->plan, $onto, $onto->piece->copies->groups()[0], $terms);
-                $steps[] = ['key' => $step->key(), 'text' => $step->toDo($words, false), 'needs' => $step->needs()];
+                $steps[] = ['key' => $step->key(), 'text' => $step->toDo($words, isset($told[$hold])), 'needs' => $step->needs()];
+                $told[$hold] = true;
             }
         }
 

@@ -24,8 +24,12 @@ interface StepSaid
     /** "Embroider a smile in B (Brick), between rounds 10 and 11, from after stitch 13 on. Cut 42 cm." */
     public function thread(LaidThread $laid): string;
 
-    /** "Sew Ear (both) to Body between rounds 5 and 6, after stitches 3 and 9 of round 5." */
-    public function joint(LaidJoint $laid): string;
+    /**
+     * "Sew Ear (both) to Body between rounds 5 and 6, after stitches 3 and 9 of round 5.".
+     *
+     * @param bool $isBrief how such a hold is done was said before
+     */
+    public function joint(LaidJoint $laid, bool $isBrief): string;
 
     /** "Work 3 sc more in A (Chalk), and move the marker up to there." */
     public function onward(int $stitches, string $yarn): string;

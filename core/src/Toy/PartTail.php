@@ -22,7 +22,10 @@ final readonly class PartTail
     {
         $joints = array_values(array_filter($plan->assembly, static fn (Joint $joint): bool => $joint->part === $part->key));
         if ([] === $joints) {
-            return null;
+            $carries = [] !== array_filter($plan->assembly, static fn (Joint $joint): bool => $joint->onto === $part->key);
+
+            // What others are put on is put nowhere itself.
+            return $carries ? new self(false, 0.0) : null;
         }
         $own = array_filter($joints, static fn (Joint $joint): bool => !$joint->isWithNew && $joint->hold->takes() + $joint->hold->takesOnce() > 0.0);
 

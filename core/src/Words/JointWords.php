@@ -27,8 +27,12 @@ final class JointWords
             };
     }
 
-    /** What is to be done, in one step for all its copies. */
-    public static function toDo(Plan $plan, LaidJoint $laid, YarnWords $yarns): string
+    /**
+     * What is to be done, in one step for all its copies.
+     *
+     * @param bool $isBrief how such a hold is done was said before
+     */
+    public static function toDo(Plan $plan, LaidJoint $laid, YarnWords $yarns, bool $isBrief): string
     {
         $joint = $laid->joint;
         $where = "to {$laid->onto->name} ".self::where($laid->spot, \count($laid->onto->counts)).($laid->spot->isPole || self::isWhole($laid)
@@ -38,7 +42,7 @@ final class JointWords
         if ($joint->isWithNew && $laid->needsMm > 0.0) {
             $says[] = "Cut {$yarns->length(ceil($laid->needsMm / 10.0))} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
         }
-        $says[] = $joint->hold->how();
+        $says[] = $isBrief ? '' : $joint->hold->how();
         $says[] = null === $laid->easing ? '' : self::easing($laid->easing, $laid);
         $says[] = $joint->hold->caution();
 

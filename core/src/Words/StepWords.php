@@ -52,9 +52,9 @@ final readonly class StepWords implements StepSaid
         return ThreadWords::toDo($laid, $this->yarns, $this->rounds->last());
     }
 
-    public function joint(LaidJoint $laid): string
+    public function joint(LaidJoint $laid, bool $isBrief): string
     {
-        return JointWords::toDo($this->plan, $laid, $this->yarns);
+        return JointWords::toDo($this->plan, $laid, $this->yarns, $isBrief);
     }
 
     public function onward(int $stitches, string $yarn): string

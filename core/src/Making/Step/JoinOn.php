@@ -40,7 +40,7 @@ final readonly class JoinOn extends Step
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return $said->joint($this->laid);
+        return $said->joint($this->laid, $isBrief);
     }
 
     public function needs(): array

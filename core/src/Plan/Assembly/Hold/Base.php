@@ -19,7 +19,7 @@ final readonly class Base implements Hold
 
     public function label(): string
     {
-        return 'sewn through its base';
+        return 'thread through its base';
     }
 
     public function takes(): float

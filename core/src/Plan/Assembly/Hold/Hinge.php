@@ -19,7 +19,7 @@ final readonly class Hinge implements Hold
 
     public function label(): string
     {
-        return 'hinged';
+        return 'a hinge';
     }
 
     public function takes(): float

@@ -20,7 +20,7 @@ final readonly class ThroughLoops implements Hold
 
     public function label(): string
     {
-        return 'edge to edge, through both loops';
+        return 'a seam through both loops';
     }
 
     public function takes(): float

@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Toy;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Resize;
+use Alternum\Core\Exchange\ToyWriter;
+use Alternum\Core\Plan\Assembly\Holds;
+use Alternum\Core\Plan\Assembly\PartEdge;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use Alternum\Core\Toy\Easing;
+use Alternum\Core\Toy\JointOrder;
+use Alternum\Core\Toy\LaidJoint;
+use Alternum\Core\Yarn\YarnPurpose;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** How pieces come together: their seams, their tails, the order. */
+final class AssembledTest extends TestCase
+{
+    /**
+     * @param list<array<string, mixed>> $joints
+     * @param list<array<mixed>>         $pieces more pieces
+     */
+    private static function plan(array $joints, array $pieces = []): Plan
+    {
+        $usual = ['part' => 'ear', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 5]];
+        $joints = array_map(
+            static fn (array $one, int $i): array => $one + ['key' => 'j'.($i + 1)] + $usual,
+            $joints,
+            array_keys($joints),
+        );
+
+        return Plans::of([], [], [], [
+            'gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20],
+            'pieces' => [
+                Plans::piece('body', Plans::ball(6), ['name' => 'Body']),
+                Plans::piece('ear', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Ear', 'copies' => 2]),
+                Plans::piece('arm', ['6 sc in MR', '(sc, inc) x3', 'R3-12: sc around'], ['name' => 'Arm', 'copies' => 2]),
+                ...$pieces,
+            ],
+            'assembly' => $joints,
+        ]);
+    }
+
+    /** @return list<string> */
+    private static function said(Plan $plan): array
+    {
+        return array_column(ToyWriter::assembly(Analysis::of($plan), Terms::Us), 'text');
+    }
+
+    /**
+     * By hand: the ear's open edge is 12 stitches of 5 mm, 60 mm; whip stitch takes three times that, a hand 15 cm: 33 cm of tail, for both ears, in the
+     * yarn needed, and told where the yarn is cut.
+     */
+    public function testATailIsAsLongAsItsSeamTakes(): void
+    {
+        $plan = self::plan([['at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+        $analysis = Analysis::of($plan);
+        $laid = $analysis->assembled->joints[0];
+        self::assertEqualsWithDelta([60.0, 330.0], [$laid->seamMm, $laid->needsMm], 1e-6);
+        self::assertSame(33.0, $analysis->pieces[1]->finishing->tailCm);
+        self::assertEqualsWithDelta(0.66, $analysis->amounts->amounts[0]->parts[YarnPurpose::Sewing->value]
+            - 0.01 * 2 * $analysis->pieces[2]->finishing->tailCm, 1e-9, 'The arms keep the tail that is usual.');
+        self::assertSame(['Sew Ear (both) to Body between rounds 5 and 6, after stitches 12 and 20 of round 5, around its open edge, with whip stitch. Take the'
+            .' needle through a stitch of the fabric and up through a stitch of the edge, over and over'], self::said($plan));
+    }
+
+    /** With a new thread the part keeps no tail to sew, and the thread is cut for each. Slipped on, it takes none. */
+    public function testANewThreadAndNone(): void
+    {
+        $new = self::plan([['newThread' => true, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+        self::assertStringContainsString('Cut 33 cm of A (Chalk) for each', self::said($new)[0]);
+        self::assertSame(15.0, Analysis::of($new)->pieces[1]->finishing->tailCm);
+        $arms = 0.01 * 2 * Analysis::of($new)->pieces[2]->finishing->tailCm;
+        self::assertEqualsWithDelta(0.66, Analysis::of($new)->amounts->amounts[0]->parts['sewing'] - $arms, 1e-9);
+        $slipped = self::plan([['hold' => 'slipped', 'copy' => 2]]);
+        self::assertSame(0.0, Analysis::of($slipped)->assembled->joints[0]->needsMm);
+        self::assertFalse(Analysis::of($slipped)->pieces[1]->finishing->sews);
+    }
+
+    /** What a tail was said to be stays, even where its seam takes more. */
+    public function testATailThatWasChosenStays(): void
+    {
+        $plan = self::plan([[]]);
+        $ear = $plan->piece('ear');
+        self::assertNotNull($ear);
+        $values = $plan->values();
+        self::assertIsArray($values['pieces']);
+        $values['pieces'][1] = ['finish' => ['tailCm' => 20]] + (array) $values['pieces'][1];
+        self::assertSame(20.0, Analysis::of(\Alternum\Core\Exchange\PlanReader::values($values))->pieces[1]->finishing->tailCm);
+    }
+
+    /** Every hold that goes along an edge says what to do, without a word left open; what does not go is told. */
+    public function testEveryHoldOnEveryEdge(): void
+    {
+        foreach (Holds::all() as $hold) {
+            foreach (PartEdge::cases() as $edge) {
+                $plan = self::plan([['hold' => $hold::kind(), 'edge' => $edge->value, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+                $analysis = Analysis::of($plan);
+                if (!$hold->fits($edge)) {
+                    self::assertSame('joint.unfitHold', $analysis->assembled->problems[0]->message->code);
+                    continue;
+                }
+                [$text] = self::said($plan);
+                self::assertStringContainsString('Ear (both)', $text);
+                self::assertStringContainsString('between rounds 5 and 6', $text);
+                self::assertDoesNotMatchRegularExpression('/[{}]|\.\.|  | ,|: \./', $text);
+                self::assertSame($hold->takes() > 0.0, $analysis->assembled->joints[0]->seamMm > 0.0);
+            }
+        }
+    }
+
+    /**
+     * Twelve on twelve go one on one; of unlike edges, what is over is spread evenly: of 16 on 12 every third takes two, of 12 on 24 each takes two. By
+     * hand.
+     *
+     * @param list<int> $takes of each stitch of the shorter edge
+     */
+    #[TestWith([12, 12, [1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1], null])]
+    #[TestWith([12, 16, [1, 1, 2, 1, 1, 2, 1, 1, 2, 1, 1, 2], 3])]
+    #[TestWith([24, 12, [2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2, 2], null])]
+    #[TestWith([5, 7, [1, 1, 2, 1, 2], null])]
+    public function testUnlikeEdgesAreEased(int $one, int $other, array $takes, ?int $every): void
+    {
+        $easing = Easing::of($one, $other);
+        self::assertSame($takes, $easing->takes());
+        self::assertSame(max($one, $other), array_sum($easing->takes()));
+        self::assertSame($every, $easing->every());
+    }
+
+    /** An edge of 16 on one of 12, through the loops: both counts are said, and where two are taken. */
+    public function testEdgesAreEasedInWords(): void
+    {
+        $stem = Plans::piece('stem', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Stem']);
+        $cap = Plans::piece('cap', ['8 sc in MR', 'inc x8', 'R3-6: sc around'], ['name' => 'Cap']);
+        $plan = self::plan([['part' => 'cap', 'onto' => 'stem', 'hold' => 'loops', 'at' => ['anchor' => 'edge']]], [$stem, $cap]);
+        self::assertStringEndsWith('Cap has 16 stitches and Stem 12: take 2 of Cap on every 3rd stitch of Stem', self::said($plan)[0]);
+    }
+
+    /** Its place goes along when what it is put on is resized, and is told where that has too few rounds. */
+    public function testItsPlaceGoesAlong(): void
+    {
+        $plan = self::plan([['at' => ['anchor' => 'round', 'number' => 12, 'apart' => 8]]]);
+        $wider = (new Resize('body', 2, 0))->apply($plan);
+        self::assertGreaterThan(12, $wider->assembly[0]->place->number);
+        self::assertSame([], Analysis::of($wider)->assembled->problems);
+        $gone = self::plan([['at' => ['anchor' => 'round', 'number' => 99]]]);
+        self::assertSame(['assembly[0].at'], array_column(Analysis::of($gone)->assembled->problems, 'path'));
+    }
+
+    /** What cannot be is told at its place, and nothing is dropped. */
+    public function testWhatCannotBeIsTold(): void
+    {
+        foreach ([
+            ['joint.onItself', [['onto' => 'ear']]],
+            ['joint.noPiece', [['part' => 'gone']]],
+            ['joint.noPiece', [['onto' => 'gone']]],
+            ['joint.noCopy', [['copy' => 2, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]],
+            ['joint.twice', [['copy' => 1], ['copy' => 1]]],
+            ['joint.circle', [['part' => 'ear', 'onto' => 'arm'], ['part' => 'arm', 'onto' => 'ear']]],
+        ] as [$code, $joints]) {
+            $analysis = Analysis::of(self::plan($joints));
+            self::assertSame($code, $analysis->assembled->problems[0]->message->code);
+            self::assertCount(\count($joints), $analysis->plan->assembly);
+        }
+        self::assertSame(['body' => 1, 'ear' => 1, 'arm' => 2], Analysis::of(self::plan([[]]))->assembled->loose);
+    }
+
+    /** What is put on a part comes before that part; glue when all is sewn, what is slipped on last. */
+    public function testTheOrderIsOneThatHandsCanFollow(): void
+    {
+        $plan = self::plan([
+            ['key' => 'hat', 'part' => 'hat', 'onto' => 'body', 'hold' => 'slipped', 'at' => ['anchor' => 'pole', 'number' => 1]],
+            ['key' => 'ears', 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]],
+            ['key' => 'patch', 'part' => 'patch', 'onto' => 'body', 'hold' => 'glue'],
+            ['key' => 'cuff', 'part' => 'cuff', 'onto' => 'arm', 'at' => ['anchor' => 'round', 'number' => 4]],
+            ['key' => 'arms', 'part' => 'arm', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 8, 'apart' => 18]],
+        ], [
+            Plans::piece('hat', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Hat']),
+            Plans::piece('patch', ['6 sc in MR', 'inc x6'], ['name' => 'Patch']),
+            Plans::piece('cuff', ['12 sc in MR', 'R2-3: sc around'], ['name' => 'Cuff']),
+        ]);
+        $order = array_map(static fn (LaidJoint $laid): string => $laid->joint->key, Analysis::of($plan)->assembled->ordered());
+        self::assertSame(['patch', 'hat'], \array_slice($order, -2));
+        self::assertLessThan(array_search('arms', $order, true), array_search('cuff', $order, true));
+    }
+
+    /**
+     * 2,000 toys by chance, of up to six parts: nothing is joined before it is ready, everything once, and with no more changes of yarn, tool and piece than
+     * the best of all orders, tried one by one.
+     */
+    public function testNoOtherOrderIsBetter(): void
+    {
+        mt_srand(28);
+        for ($toy = 0; $toy < 2000; ++$toy) {
+            $names = ['body', 'ear', 'arm', 'hat', 'fin', 'tag'];
+            $joints = [];
+            foreach (\array_slice($names, 1, mt_rand(1, 5)) as $i => $part) {
+                $joints[] = [
+                    'key' => $part, 'part' => $part, 'onto' => $names[mt_rand(0, $i)], 'hold' => ['whip', 'mattress', 'glue', 'slipped', 'tied'][mt_rand(0, 4)],
+                    'at' => ['anchor' => 'round', 'number' => 2],
+                ];
+            }
+            shuffle($joints);
+            $pieces = array_map(static fn (string $key): array => Plans::piece($key, ['6 sc in MR', 'inc x6', 'R3-4: sc around'], [
+                'colours' => [['kind' => 'fill', 'yarn' => ['A', 'B'][mt_rand(0, 1)]]],
+            ]), $names);
+            $plan = Plans::of([], [], [], ['pieces' => $pieces, 'assembly' => $joints]);
+            $laid = Analysis::of($plan)->assembled;
+            self::assertSame([], $laid->problems);
+            $ordered = $laid->ordered();
+            self::assertCount(\count($joints), $ordered);
+            $needs = JointOrder::needs($laid->joints);
+            $best = self::cheapest($laid->joints, $needs);
+            self::assertSame($best, self::costs($ordered));
+            $done = [];
+            foreach ($ordered as $one) {
+                $at = (int) array_search($one, $laid->joints, true);
+                self::assertSame([], array_diff($needs[$at], $done));
+                $done[] = $at;
+            }
+        }
+    }
+
+    /** @param list<LaidJoint> $order */
+    private static function costs(array $order): int
+    {
+        $cost = 0;
+        foreach ($order as $i => $joint) {
+            $cost += JointOrder::cost($order[$i - 1] ?? null, $joint);
+        }
+
+        return $cost;
+    }
+
+    /**
+     * @param list<LaidJoint> $joints
+     * @param list<list<int>> $needs
+     * @param list<int>       $done
+     */
+    private static function cheapest(array $joints, array $needs, array $done = []): int
+    {
+        if (\count($done) === \count($joints)) {
+            return self::costs(array_map(static fn (int $i): LaidJoint => $joints[$i], $done));
+        }
+        $best = \PHP_INT_MAX;
+        foreach (array_diff(array_keys($joints), $done) as $next) {
+            if ([] === array_diff($needs[$next], $done)) {
+                $best = min($best, self::cheapest($joints, $needs, [...$done, $next]));
+            }
+        }
+
+        return $best;
+    }
+
+    /** A long list is put in order, too: each once, and none before what it waits for. */
+    public function testManyPartsAreOrdered(): void
+    {
+        $pieces = $joints = [];
+        for ($i = 0; $i < 40; ++$i) {
+            $pieces[] = Plans::piece("p{$i}", ['6 sc in MR', 'inc x6', 'R3-4: sc around']);
+            $joints[] = ['key' => "j{$i}", 'part' => "p{$i}", 'onto' => $i < 10 ? 'body' : 'p'.intdiv($i, 10), 'at' => ['anchor' => 'round', 'number' => 2]];
+        }
+        $joints = array_values(array_filter($joints, static fn (array $joint): bool => $joint['part'] !== $joint['onto']));
+        $assembled = Analysis::of(self::plan($joints, $pieces))->assembled;
+        $order = array_map(static fn (LaidJoint $laid): string => $laid->joint->part, $assembled->ordered());
+        self::assertCount(\count($joints), array_unique($order));
+        self::assertLessThan(array_search('p1', $order, true), array_search('p15', $order, true));
+    }
+}
