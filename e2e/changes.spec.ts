@@ -68,17 +68,22 @@ test('the best changes are offered against hers, taken at a click and taken back
 
 test('a part covers a jog, and no longer where it is moved away', async ({ page }) => {
 	await page.getByRole('tab', { name: /^Arm/ }).click();
-	await panel(page).getByRole('button', { name: 'Add eyes or a part' }).click();
-	const placed = panel(page).getByRole('region', { name: 'Placements' });
-	await placed.getByLabel('What').selectOption({ label: 'Buttons' });
+	await goTo(page, 'parts');
+	await panel(page).getByRole('button', { name: 'Buttons', exact: true }).click();
+	await panel(page).getByRole('button', { name: 'Put it where it usually goes' }).click();
+	const placed = panel(page).getByRole('region', { name: 'On Arm' });
+	await placed.getByRole('button', { name: /^Buttons:/ }).click();
 	await placed.getByLabel('Round', { exact: true }).fill('8');
-	await placed.getByLabel('Stitches apart').fill('');
 	await placed.getByLabel('Degrees from the front').fill('79');
 	await expect(placed).toContainText('It hides the jog after round 8.');
+	await goTo(page, 'changes');
 	await expect(panel(page)).toContainText('hidden under the buttons');
 	await panel(page).getByLabel('Method after round 8').selectOption({ label: 'covered by: buttons' });
 	await expect(panel(page)).toContainText('Sew the buttons on over the jog.');
+	await goTo(page, 'parts');
+	await placed.getByRole('button', { name: /^Buttons:/ }).click();
 	await placed.getByLabel('Degrees from the front').fill('-120');
+	await goTo(page, 'changes');
 	await expect(panel(page)).toContainText('The part that is to cover the jog does not lie over it: move it, or take another method.');
 	await expect(line(page, 1)).toContainText('R1: 5 sc in MR');
 });

@@ -130,16 +130,17 @@ test('single stitches are coloured with the pointer, with keys and in pairs', as
 });
 
 test('eyes are placed, with what is in their way', async ({ page }) => {
-	await goTo(page, 'changes');
-	const placements = page.getByRole('region', { name: 'Placements' });
-	await placements.getByRole('button', { name: 'Add eyes or a part' }).click();
-	await expect(placements).toContainText('Eyes: between rounds 9 and 10');
+	await goTo(page, 'parts');
+	await panel(page).getByRole('button', { name: 'Eyes', exact: true }).click();
+	await panel(page).getByRole('button', { name: 'Put it where it usually goes' }).click();
+	const placements = page.getByRole('region', { name: 'On Float' });
 	await expect(placements).toContainText('while fingers still fit');
+	await placements.getByRole('button', { name: /^Eyes:/ }).click();
 	await placements.getByLabel('Round', { exact: true }).fill('7');
 	await expect(placements).toContainText('It straddles two colours');
 	await placements.getByLabel('Where').selectOption('widest');
 	await placements.getByLabel('Rounds on from there').fill('-2');
-	await expect(placements).toContainText('Eyes: between rounds 11 and 12');
+	await expect(placements).toContainText('Eyes: 2 rounds above the widest');
 	await placements.getByLabel('Stitches apart').fill('40');
 	await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('1');
 	await goTo(page, 'rounds');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Format\Fields;
@@ -72,7 +73,31 @@ final readonly class Paste implements EditKind
             }
         }
 
-        return $plan->withPieces([...$pieces, ...$this->made($pasted, $plan, $pieces)]);
+        return self::assembled($plan->withPieces([...$pieces, ...$this->made($pasted, $plan, $pieces)]), PastedLines::assembly($this->text));
+    }
+
+    /**
+     * The plan with what its last lines put together; what they say otherwise stays with its last piece as remarks.
+     *
+     * @param list<string> $lines
+     */
+    private static function assembled(Plan $plan, array $lines): Plan
+    {
+        $kept = [];
+        foreach ($lines as $line) {
+            $joints = SaidJoint::in($line, $plan);
+            foreach ($joints as $joint) {
+                // What is put somewhere already stays there.
+                $isPut = [] !== array_filter($plan->assembly, static fn (Joint $one): bool => $one->part === $joint->part && $one->copy === $joint->copy);
+                if (!$isPut && \count($plan->assembly) < Limits::JOINTS) {
+                    $plan = $plan->withAssembly([...$plan->assembly, $joint]);
+                }
+            }
+            array_push($kept, ...([] === $joints ? ["# {$line}"] : []));
+        }
+        $last = $plan->pieces[\count($plan->pieces) - 1] ?? null;
+
+        return [] === $kept || null === $last ? $plan : $plan->withPiece($last->withRounds([...$last->rounds, ...$kept]));
     }
 
     public function inWords(): string

@@ -19,16 +19,43 @@ final class PastedLines
     /** What a pattern that was written here says of a piece, and says again by itself. */
     private const ANEW = '/^(?:Change|Front|Middle of the back): /';
 
+    /** Where the pieces are done and put together: what follows is of the whole toy, and no words of the piece before it. */
+    private const ASSEMBLY = '/^\W*(?:assembl(?:y|ing)|making up|sewing up|to (?:assemble|make up)|putting \pL+ together)\W*$/iu';
+
     /** @return list<string> */
     public static function of(string $text): array
     {
         $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
         $apart = Wrapping::apart(self::own(false === $typed ? [] : $typed));
         $lines = [];
+        $isAssembly = false;
         foreach ($apart as $i => $line) {
+            $isHeading = 1 === preg_match(self::ASSEMBLY, $line);
+            $isAssembly = $isHeading || ($isAssembly && 1 !== preg_match(self::FIRST, implode("\n", \array_slice($apart, $i, 3))));
+            if ($isAssembly) {
+                continue;
+            }
             $isListed = 1 === preg_match(self::LISTED, $line) && 1 === preg_match(self::FIRST, implode("\n", \array_slice($apart, $i + 1, 2)));
             $line = $isListed ? (string) preg_replace('/^\s*\d{1,2}[.)]\s+/', '', $line) : $line;
             array_push($lines, ...(1 === preg_match(self::HEADED, $line, $match) ? [$match['name'], $match['round']] : [$line]));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> how the pieces are put together, without numbers and the heading */
+    public static function assembly(string $text): array
+    {
+        $typed = preg_split('/\r\n|\n|\r/', rtrim($text));
+        $typed = false === $typed ? [] : $typed;
+        $lines = [];
+        $isAssembly = false;
+        foreach ($typed as $i => $line) {
+            $isHeading = 1 === preg_match(self::ASSEMBLY, $line);
+            $isAssembly = $isHeading || ($isAssembly && 1 !== preg_match(self::FIRST, implode("\n", \array_slice($typed, $i, 3))));
+            if ($isAssembly && !$isHeading && '' !== trim($line) && !str_starts_with($line, 'Caution: ')) {
+                $lines[] = (string) preg_replace('/^\s*\d{1,2}[.)]\s*/', '', $line);
+            }
         }
 
         return $lines;

@@ -138,7 +138,7 @@ final readonly class Put implements EditKind
      *
      * @return array{PartEdge, Hold}
      */
-    private static function held(Plan $plan, Piece $part): array
+    public static function held(Plan $plan, Piece $part): array
     {
         $stages = PieceStages::of($plan, $part);
         $end = $stages->filled->end;

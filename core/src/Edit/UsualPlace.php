@@ -41,7 +41,7 @@ final readonly class UsualPlace
         $makes = max([1, ...$frame->counts]);
         $apart = null === $eyes ? self::pair($makes, 5) : $eyes->place->apart ?? self::pair($makes, 5);
         $tied = static fn (int $rounds, ?float $apart): Place => null === $eyes
-            ? new Place(Anchor::Round, self::level($frame, 0.55) - $up * $rounds, apart: $apart)
+            ? new Place(Anchor::Round, max(1, min($frame->rounds(), self::level($frame, 0.55) - $up * $rounds)), apart: $apart)
             : new Place(Anchor::Placement, of: $eyes->key, offset: -$up * $rounds, apart: $apart);
         $at = static fn (float $height, ?float $apart, float $fromFront = 0.0): Place => new Place(
             Anchor::Round, self::level($frame, $height), apart: $apart, fromFront: $fromFront,
@@ -54,10 +54,12 @@ final readonly class UsualPlace
             'arms', 'wings' => new self($at(0.5, self::pair($makes, 2)), true, false),
             'legs' => new self($at(0.15, self::pair($makes, 4)), true, false),
             'tail' => new self($at(0.2, null, 180.0), false, false),
-            'buttons' => new self($at(0.4, null), false, false),
+            'buttons', 'beads', 'felt' => new self($at(0.4, null), false, false),
+            // Where it hangs level: in the middle of its upper end.
+            'ring', 'loop', 'clasp' => new self(new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2), false, false),
             'other' => new self($at(0.5, null), false, false),
             'smile' => new self($tied(3, null), false, true, new Smile(max(2.0, $apart - 1), 1.0), 'Mouth'),
-            'cheeks' => new self($tied(2, $apart + 4), true, true, new Bars(3, 2.0, 0.4, 0.0), 'Cheeks'),
+            'cheeks' => new self($tied(2, min($apart + 4, $makes - 1.0)), true, true, new Bars(3, 2.0, 0.4, 0.0), 'Cheeks'),
             'brows' => new self($tied(-3, $apart), true, true, new Bars(1, 2.0, 0.4, 0.5), 'Brows'),
             'lashes' => new self($tied(-1, $apart), true, true, new Lashes(3, 1.0, 90.0), 'Lashes'),
             'bars' => new self($tied(2, null), false, true, new Bars(1, 3.0, 0.4, 0.0)),

@@ -19,6 +19,7 @@ use Alternum\Core\Making\Step\LastStitch;
 use Alternum\Core\Making\Step\LastWords;
 use Alternum\Core\Making\Step\LayThreadDone;
 use Alternum\Core\Making\Step\LayThreadInside;
+use Alternum\Core\Making\Step\LockWashers;
 use Alternum\Core\Making\Step\MoveMarker;
 use Alternum\Core\Making\Step\SetFromInside;
 use Alternum\Core\Making\Step\SewOn;
@@ -41,7 +42,7 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, FirstWords::class, WorkIntoSide::class,
+        Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, LockWashers::class, FirstWords::class, WorkIntoSide::class,
         FingersNoLongerFit::class, TurnOut::class,
         Stuff::class, TypedWords::class, KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class,
         WeaveIn::class, LayThreadDone::class, SewOn::class,

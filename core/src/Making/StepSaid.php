@@ -22,7 +22,7 @@ interface StepSaid
     public function placed(Placed $placed): string;
 
     /** "Embroider a smile in B (Brick), between rounds 10 and 11, from after stitch 13 on. Cut 42 cm." */
-    public function thread(LaidThread $laid): string;
+    public function thread(LaidThread $laid, bool $isBrief): string;
 
     /**
      * "Sew Ear (both) to Body between rounds 5 and 6, after stitches 3 and 9 of round 5.".

@@ -27,7 +27,7 @@ final class Hardware
         [$sold, [$least, $most]] = match ($kind) {
             PlacementKind::Eyes => [self::EYES, self::EYE],
             PlacementKind::Nose => [self::EYES, self::NOSE],
-            PlacementKind::Buttons => [self::BUTTONS, self::BUTTON],
+            PlacementKind::Buttons, PlacementKind::Beads => [self::BUTTONS, self::BUTTON],
             default => [[], [0.0, 0.0]],
         };
 

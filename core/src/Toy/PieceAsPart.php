@@ -97,6 +97,7 @@ final readonly class PieceAsPart
             PartEdge::Closed->value => self::CLOSED * $form->girth,
             PartEdge::Side->value => $side,
             PartEdge::Middle->value => $form->width,
+            PartEdge::Around->value => $form->girth,
         ];
     }
 

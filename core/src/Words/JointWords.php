@@ -38,7 +38,13 @@ final class JointWords
         $where = "to {$laid->onto->name} ".self::where($laid->spot, \count($laid->onto->counts)).($laid->spot->isPole || self::isWhole($laid)
             ? ''
             : ' of round '.max(1, $laid->spot->round));
-        $says = [$joint->hold->toDo(self::part($plan, $laid), $joint->edge->inWords(), $where)];
+        // What is set into something is set there first.
+        $isSetIn = PartEdge::Around === $joint->edge;
+        $part = self::part($plan, $laid);
+        $says = [
+            $isSetIn ? "Set {$part} into {$laid->onto->name} up to its widest round" : '',
+            $joint->hold->toDo($part, $joint->edge->inWords(), $where),
+        ];
         if ($joint->isWithNew && $laid->needsMm > 0.0) {
             $says[] = "Cut {$yarns->length(ceil($laid->needsMm / 10.0))} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
         }

@@ -237,14 +237,17 @@ final readonly class PatternWords
             }
             foreach ($piece->placements as $placement) {
                 $name = match (true) {
-                    !\in_array($placement->kind, [PlacementKind::Eyes, PlacementKind::Nose, PlacementKind::Buttons], true) => null,
+                    !$placement->kind->isBought() => null,
                     '' !== $placement->name => mb_strtolower($placement->name),
                     PlacementKind::Eyes === $placement->kind => 'safety eye',
                     PlacementKind::Nose === $placement->kind => 'safety nose',
-                    default => 'button',
+                    PlacementKind::Buttons === $placement->kind => 'button',
+                    PlacementKind::Beads === $placement->kind => 'bead',
+                    default => $placement->kind->value,
                 };
                 if (null !== $name) {
-                    $size = PlacementKind::Eyes === $placement->kind ? $eyesMm[$piece->key] ?? '' : '';
+                    $typed = PlacementKind::Eyes === $placement->kind ? $eyesMm[$piece->key] ?? '' : '';
+                    $size = null === $placement->mm ? $typed : (string) $placement->mm;
                     $part = [$name, '' === $placement->name, $size];
                     $key = implode(' ', $part);
                     $count = ($parts[$key][3] ?? 0) + (null === $placement->place->apart ? 1 : 2) * $piece->copies->count;

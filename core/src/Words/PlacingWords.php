@@ -38,15 +38,18 @@ final class PlacingWords
     {
         $where = self::where($placed);
         $apart = $placed->placement->place->apart;
-        $place = "{$where}, ".WhereWords::stitches($placed->spot)." of round {$placed->round}"
+        $place = $where.($placed->spot->isPole ? '' : ', '.WhereWords::stitches($placed->spot)." of round {$placed->round}")
             .(null === $apart ? '' : ' ('.Counted::of($apart, 'stitch').' apart)');
+        $hasWasher = $placed->placement->kind->hasWasher();
         $does = match (true) {
             $placed->isOutOfReach() => 'Sew or embroider',
-            $placed->placement->kind->covers() => 'Sew on',
-            default => 'Set',
+            PlacementKind::Felt === $placed->placement->kind => 'Sew or glue on',
+            $hasWasher => 'Set',
+            default => 'Sew on',
         };
+        $mm = null === $placed->placement->mm ? '' : ' ('.$placed->placement->mm.' mm)';
 
-        return "{$does} ".self::it($placed)." {$place}";
+        return "{$does} ".self::it($placed)."{$mm} {$place}".($hasWasher && !$placed->isOutOfReach() ? ', without washers yet' : '');
     }
 
     /** @return list<string> */

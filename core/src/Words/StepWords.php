@@ -47,9 +47,9 @@ final readonly class StepWords implements StepSaid
         return PlacingWords::toDo($placed);
     }
 
-    public function thread(LaidThread $laid): string
+    public function thread(LaidThread $laid, bool $isBrief): string
     {
-        return ThreadWords::toDo($laid, $this->yarns, $this->rounds->last());
+        return ThreadWords::toDo($laid, $this->yarns, $this->rounds->last(), $isBrief);
     }
 
     public function joint(LaidJoint $laid, bool $isBrief): string

@@ -16,8 +16,12 @@ final class ThreadWords
         return $laid->thread->named().': '.$laid->thread->kind->named().', '.self::where($laid, $last);
     }
 
-    /** "Embroider a smile, 6 stitches wide, in B (Brick): between rounds 10 and 11, its middle after stitch 16 of round 10. Cut 42 cm. Come up …" */
-    public static function toDo(LaidThread $laid, YarnWords $yarns, int $last): string
+    /**
+     * "Embroider a smile, 6 stitches wide, in B (Brick): between rounds 10 and 11, its middle after stitch 16 of round 10. Cut 42 cm. Come up …".
+     *
+     * @param bool $isBrief how ends are hidden is known
+     */
+    public static function toDo(LaidThread $laid, YarnWords $yarns, int $last, bool $isBrief): string
     {
         $thread = $laid->thread;
         $does = $thread->kind->hasTails() ? 'Embroider' : 'Knot in';
@@ -27,7 +31,8 @@ final class ThreadWords
 
         return "{$does} {$thread->kind->named()}{$pair}{$name}, in {$yarns->named($thread->yarn)}".self::strands($laid).': '.self::where($laid, $last)
             .($laid->spot->isPole ? '' : ' of round '.max(1, $laid->spot->round)).". Cut {$yarns->length($cm)}".($thread->kind->hasTails() ? '' : ' in all')
-            .". {$thread->kind->how()}".self::ends($laid, $yarns);
+            .". {$thread->kind->how()}"
+            .($isBrief && !$laid->thread->isOpen && $laid->thread->kind->hasTails() ? '. Hide both ends inside' : self::ends($laid, $yarns));
     }
 
     private static function where(LaidThread $laid, int $last): string

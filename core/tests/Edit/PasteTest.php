@@ -105,7 +105,7 @@ final class PasteTest extends TestCase
             $plan = PlanReader::json((string) file_get_contents($file));
             foreach (Terms::cases() as $terms) {
                 $text = WrittenPattern::text(Analysis::of($plan), $terms, false);
-                $pasted = (new Paste('', $text, true))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])));
+                $pasted = (new Paste('', $text, true))->apply((new TranslateTerms($terms))->apply($plan->withPieces([])->withAssembly([])));
                 $after = Analysis::of($pasted);
                 self::assertSame([], Problem::errors($after->problems));
                 // Copies in yarns of their own are written out, and come back, each on its own.

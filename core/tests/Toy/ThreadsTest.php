@@ -171,10 +171,10 @@ final class ThreadsTest extends TestCase
         };
         $done = $steps(self::plan([['kind' => 'smile', 'width' => 6, 'name' => 'Mouth', 'strands' => 2]], ['finish' => []], Plans::ball(6)));
         self::assertSame(
-            'Embroider a smile, 6 stitches wide, its middle drawn down 1 round (Mouth), in B (Brick), 2 strands held together: between rounds 10 and 11, its'
-            .' middle after stitch 21 of round 10. Cut 34 cm. Come up at one end and go in at the other, leaving the strand loose. Come up 1 round below the middle,'
-            .' over the strand and in again at the same place, and pull until it lies as a V. Begin and end through the piece: leave 15 cm hanging at both ends,'
-            .' take each through the stuffing and out, and trim it',
+            'Embroider a smile, 6 stitches wide, its middle drawn down 1 round (Mouth), in B (Brick), 2 strands held together: between'
+            .' rounds 10 and 11, its middle after stitch 21 of round 10. Cut 34 cm. Come up at one end and go in at the other, leaving the'
+            .' strand loose. Come up 1 round below the middle, over the strand and in again at the same place, and pull until it lies as a'
+            .' V. Begin and end through the piece: leave 15 cm hanging at both ends, take each through the stuffing and out, and trim it',
             $done[\count($done) - 1],
         );
         $open = $steps(self::plan([['kind' => 'bars', 'width' => 4, 'open' => true]], ['finish' => []], Plans::ball(6)));

@@ -25,7 +25,7 @@ abstract readonly class LayThread extends Step
 
     public function toDo(StepSaid $said, bool $isBrief): string
     {
-        return $said->thread($this->laid);
+        return $said->thread($this->laid, $isBrief);
     }
 
     public function needs(): array

@@ -34,7 +34,7 @@ trait AnyHold
 
     public function toDo(string $part, string $edge, string $where): string
     {
-        return "Sew {$part} {$where}, {$edge}, with {$this->label()}";
+        return "Sew {$part} {$where}, with {$this->label()} {$edge}";
     }
 
     public function how(): string

@@ -19,16 +19,19 @@ enum PartEdge: string
     case Side = 'side';
     /** Its middle, over its whole width. */
     case Middle = 'middle';
+    /** Its widest round, where it is set into something. */
+    case Around = 'around';
 
     public function inWords(): string
     {
         return match ($this) {
-            self::Open => 'around its open edge',
-            self::Flat => 'with its edge pressed flat',
-            self::Gathered => 'with its edge gathered to about half',
-            self::Closed => 'around its closed end',
-            self::Side => 'along its side',
-            self::Middle => 'across its middle',
+            self::Open => 'around the open edge',
+            self::Flat => 'along the edge, pressed flat',
+            self::Gathered => 'around the edge, gathered to about half',
+            self::Closed => 'around the closed end',
+            self::Side => 'along the side',
+            self::Middle => 'across the middle',
+            self::Around => 'around the widest round',
         };
     }
 }

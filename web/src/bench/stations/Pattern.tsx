@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
+import { HowTogether } from './pattern/HowTogether';
 import { PieceSteps } from './pattern/PieceSteps';
 import { WhatIsNeeded } from './pattern/WhatIsNeeded';
 
@@ -33,6 +34,7 @@ export function Pattern() {
 			{pieces.map(({ key, name, copies }) => (
 				<PieceSteps key={key} piece={key} name={name} copies={typeof copies === 'number' ? copies : copies.length} isShown={key === shown} />
 			))}
+			<HowTogether />
 			<HowItIsDone has={(name) => name.startsWith('technique ')} summary={say('howItIsDone.techniques')} />
 			<div className="caption mt-4 border-t border-rule pt-3">
 				{cautions.map((caution) => (

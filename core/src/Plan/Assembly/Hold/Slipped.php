@@ -46,6 +46,6 @@ final readonly class Slipped implements Hold
 
     public function toDo(string $part, string $edge, string $where): string
     {
-        return "Slip {$part} on, ".(string) preg_replace('/^to /', 'onto ', $where);
+        return "Slip {$part} ".(string) preg_replace('/^to /', 'onto ', $where);
     }
 }

@@ -4,7 +4,7 @@ import { listed, say } from '../../../ui/say';
 import { size as length, yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece } from '../../context';
 import { set, withPiece } from '../../plans';
-import { kindNames } from './names';
+import { kindNames, placementKinds } from './names';
 import { PartRow } from './PartRow';
 import { type Place, PlaceFields } from './PlaceFields';
 import { type Thread, threadForms } from './threadForms';
@@ -68,9 +68,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							<ChoiceField
 								label={say('placements.what')}
 								value={one.kind}
-								choices={(['eyes', 'nose', 'ears', 'arms', 'legs', 'wings', 'tail', 'buttons', 'other'] as const).map(
-									(kind) => [kind, kindNames[kind]] as const,
-								)}
+								choices={placementKinds.map((kind) => [kind, kindNames[kind]] as const)}
 								onChange={(kind) => place(i, { ...one, kind })}
 							/>
 							<NumberField

@@ -34,12 +34,12 @@ export function PartRow({ title, said, more, remarks, onNudge, onDelete, childre
 				<button
 					type="button"
 					aria-expanded={isOpen}
-					aria-label={say('parts.moveOrChange', { title, said })}
 					className="min-w-0 flex-1 px-1 text-left hover:bg-shade"
 					onClick={() => setIsOpen(!isOpen)}
 					onKeyDown={onKey}
 				>
 					<span className="font-semibold">{title}</span>: {said}
+					<span className="sr-only">. {say('parts.moveOrChange')} </span>
 					{more !== undefined && <span className="figures block text-faint">{more}</span>}
 				</button>
 				<Button kind="bare" aria-label={say('parts.takeOff', { title })} onClick={onDelete}>

@@ -16,6 +16,7 @@ const edges: readonly (readonly [NonNullable<Joint['edge']>, string])[] = [
 	['closed', say('parts.edgeClosed')],
 	['side', say('parts.edgeSide')],
 	['middle', say('parts.edgeMiddle')],
+	['around', say('parts.edgeAround')],
 ];
 
 /** Which piece is put on which, by which edge and how it is held. */

@@ -10,6 +10,11 @@ export const kindNames = {
 	wings: say('placements.wings'),
 	tail: say('placements.tail'),
 	buttons: say('placements.buttons'),
+	beads: say('parts.beads'),
+	felt: say('parts.felt'),
+	ring: say('parts.ring'),
+	loop: say('parts.loop'),
+	clasp: say('parts.clasp'),
 	other: say('placements.somethingElse'),
 	smile: say('parts.mouth'),
 	cheeks: say('parts.cheeks'),
@@ -22,3 +27,6 @@ export const kindNames = {
 	backstitch: say('parts.backstitch'),
 	fringe: say('parts.fringe'),
 } as const;
+
+/** Of these, what is bought, cut or only marked. */
+export const placementKinds = ['eyes', 'nose', 'ears', 'arms', 'legs', 'wings', 'tail', 'buttons', 'beads', 'felt', 'ring', 'loop', 'clasp', 'other'] as const;

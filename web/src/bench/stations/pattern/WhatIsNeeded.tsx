@@ -1,21 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, dataOf } from '../../../api/client';
 import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
-import { useDraft } from '../../context';
+import { useNeeded } from './useNeeded';
 
 /** Size, materials, gauge, techniques and words of the whole plan; fetched when the maker looks. */
 export function WhatIsNeeded() {
-	const id = useDraft((state) => state.id);
-	const revision = useDraft((state) => state.revision);
 	const [isOpen, setIsOpen] = useState(false);
-	const { data } = useQuery({
-		queryKey: ['needed', id, revision],
-		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/needed', { params: { path: { id } } })).needed,
-		enabled: isOpen,
-		placeholderData: (before) => before,
-	});
+	const data = useNeeded(isOpen)?.needed;
 	return (
 		<details className="mb-3 border border-rule bg-sheet px-3 py-2" onToggle={(event) => setIsOpen(event.currentTarget.open)}>
 			<summary className="cursor-pointer">{say('pattern.whatYouNeed')}</summary>

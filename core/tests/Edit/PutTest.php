@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditKinds;
+use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Tests\ContractedPlan;
+use Alternum\Core\Tests\Plans;
+use Alternum\Core\Toy\Hardware;
+use PHPUnit\Framework\TestCase;
+
+/** What is taken from the tray and put on a piece: where it is pressed, or where it usually goes. */
+final class PutTest extends TestCase
+{
+    private const WHAT = [
+        'eyes', 'nose', 'ears', 'arms', 'wings', 'legs', 'tail', 'buttons', 'beads', 'felt', 'ring', 'loop', 'clasp', 'other', 'smile', 'cheeks', 'brows',
+        'lashes', 'bars', 'seeds', 'swirl', 'surface', 'backstitch', 'fringe',
+    ];
+
+    private static function plan(): Plan
+    {
+        return Plans::of([], [], [], ['pieces' => [
+            Plans::piece('body', Plans::ball(6), ['name' => 'Body']),
+            Plans::piece('ear', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Ear', 'copies' => 2]),
+            Plans::piece('leg', ['6 sc in MR', 'inc x6', 'R3-9: sc around'], ['name' => 'Leg', 'copies' => 4, 'finish' => ['end' => 'flat']]),
+            Plans::piece('hat', ['6 sc in MR', 'inc x6', 'R3-9: sc around'], ['name' => 'Hat']),
+            Plans::piece('bud', ['6 sc in MR', 'R2: inc x6', 'R3: sc around', 'R4: dec x6'], ['name' => 'Bud']),
+            Plans::piece('empty', []),
+        ]]);
+    }
+
+    /** @param array<string, mixed> $edit */
+    private static function done(Plan $plan, array $edit): Plan
+    {
+        return EditKinds::read($edit, 'edit')->apply($plan);
+    }
+
+    /** Everything in the tray has a place on every piece that has rounds, lies on it, and is a plan that contract and reader take. */
+    public function testAllThatIsInTheTrayHasAPlace(): void
+    {
+        $top = Plans::piece('top', Plans::ball(5), ['firstRound' => 'bottom']);
+        foreach ([Plans::piece('ball', Plans::ball(6)), $top, Plans::piece('tiny', ['6 sc in MR', 'R2-4: sc around'])] as $piece) {
+            $plan = Plans::of([], [], [], ['pieces' => [$piece]]);
+            foreach (self::WHAT as $what) {
+                $put = self::done($plan, ['do' => 'put', 'piece' => $plan->pieces[0]->key, 'what' => $what]);
+                self::assertTrue(ContractedPlan::isValid($put->values()), $what);
+                self::assertSame(1, \count($put->pieces[0]->placements) + \count($put->pieces[0]->threads));
+                $told = array_filter(Analysis::of($put)->problems, static fn ($problem): bool => 1 === preg_match('/placements|thread/', $problem->path ?? ''));
+                $codes = array_map(static fn ($problem): string => $problem->message->code, $told);
+                // Into a piece of six stitches no fingers get, and a swirl of a turn is too long for it.
+                self::assertSame([], 'tiny' === $plan->pieces[0]->key ? array_diff($codes, ['placing.tooNarrow', 'thread.outside']) : $codes, $what);
+            }
+        }
+    }
+
+    /** A pair lands mirrored: as far out on both sides as it was pressed. One in the middle stays in the middle. */
+    public function testAPairLandsMirrored(): void
+    {
+        $frame = Analysis::of(self::plan())->pieces[0]->stages->frame;
+        $middle = (int) round($frame->along(9, 0.0)) + 1;
+        $eyes = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'eyes', 'round' => 9, 'stitch' => $middle + 4])->pieces[0]->placements[0];
+        self::assertSame([Anchor::Round, 9, 0.0], [$eyes->place->anchor, $eyes->place->number, $eyes->place->fromFront]);
+        self::assertEqualsWithDelta(8.0, $eyes->place->apart, 1.0);
+        $nose = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'nose', 'round' => 9, 'stitch' => $middle])->pieces[0]->placements[0];
+        self::assertSame([null, 0.0, 0.0], [$nose->place->apart, $nose->place->stitches, $nose->place->fromFront]);
+        $back = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'tail', 'round' => 9, 'stitch' => ($middle + 17) % 36 + 1])->pieces[0];
+        self::assertSame(180.0, $back->placements[0]->place->fromFront);
+    }
+
+    /** A mouth goes with the eyes: it is counted from them, and moving them takes it along, in one edit. */
+    public function testAFaceHangsTogether(): void
+    {
+        $plan = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'eyes', 'round' => 9, 'stitch' => 24]);
+        foreach (['smile', 'cheeks', 'brows', 'lashes'] as $what) {
+            $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'what' => $what]);
+        }
+        $rounds = static fn (Plan $of): array => array_map(static fn ($laid): int => $laid->spot->round, Analysis::of($of)->pieces[0]->threads->all);
+        $before = $rounds($plan);
+        $moved = self::done($plan, ['do' => 'nudge', 'piece' => 'body', 'key' => 'p1', 'rounds' => 2]);
+        self::assertSame(array_map(static fn (int $round): int => $round + 2, $before), $rounds($moved));
+        // The ball's round 1 is its top: the mouth lies below the eyes, the brows above.
+        self::assertGreaterThan(9, $before[0]);
+        self::assertLessThan(9, $before[2]);
+    }
+
+    /** Two ears are put on at once, four legs two by two; then all are placed. How they are held is what is usual for how they end. */
+    public function testPiecesArePutOnTwoByTwo(): void
+    {
+        $plan = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'part' => 'ear']);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'leg']);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'leg', 'round' => 14, 'stitch' => 20]);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'hat']);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'bud']);
+        self::assertSame([], Analysis::of($plan)->assembled->problems);
+        self::assertSame(['body' => 1], Analysis::of($plan)->assembled->loose);
+        self::assertSame(
+            ['ear 1 2 open whip', 'leg 1 2 flat whip', 'leg 3 2 flat whip', 'hat 1 1 open slipped', 'bud 1 1 closed whip'],
+            array_map(
+                static fn (Joint $joint): string => "{$joint->part} {$joint->copy} {$joint->count()} {$joint->edge->value} ".$joint->hold::kind(),
+                $plan->assembly,
+            ),
+        );
+        $this->expectException(EditRefused::class);
+        self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'ear']);
+    }
+
+    /** By a round and a stitch, both of a pair alike; a part as well. */
+    public function testIsNudged(): void
+    {
+        $plan = self::done(self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'eyes']), ['do' => 'put', 'piece' => 'body', 'part' => 'hat']);
+        $was = $plan->pieces[0]->placements[0]->place;
+        $is = self::done($plan, ['do' => 'nudge', 'piece' => 'body', 'key' => 'p1', 'rounds' => -1, 'stitches' => 1])->pieces[0]->placements[0]->place;
+        self::assertSame([$was->number - 1, ($was->apart ?? 0.0) + 2], [$is->number, $is->apart]);
+        $hat = self::done($plan, ['do' => 'nudge', 'key' => 'j1', 'rounds' => 2, 'stitches' => -1])->assembly[0]->place;
+        self::assertSame([Anchor::Pole, 2, -1.0], [$hat->anchor, $hat->offset, $hat->stitches]);
+    }
+
+    /** @param array<string, mixed> $edit */
+    private static function refused(array $edit): string
+    {
+        try {
+            self::done(self::plan(), $edit + ['do' => 'put', 'piece' => 'body']);
+        } catch (EditRefused $no) {
+            return $no->says->code;
+        }
+
+        return '';
+    }
+
+    public function testWhatCannotBePutIsRefused(): void
+    {
+        self::assertSame('edit.noRounds', self::refused(['piece' => 'empty', 'what' => 'eyes']));
+        self::assertSame('edit.noPiece', self::refused(['piece' => 'gone', 'what' => 'eyes']));
+        self::assertSame('edit.noPiece', self::refused(['part' => 'gone']));
+        self::assertSame('joint.onItself', self::refused(['part' => 'body']));
+        self::assertSame('put.noRound', self::refused(['what' => 'eyes', 'round' => 99, 'stitch' => 1]));
+        self::assertSame('put.unknown', self::refused(['what' => 'wheels']));
+        self::assertSame('value.gone', self::refused(['do' => 'nudge', 'key' => 'nothing', 'rounds' => 1]));
+    }
+
+    /** What is bought by size: eyes that suit a head of 17 cm around are from 6 to 9 mm, common practice, from memory. */
+    public function testSizesThatSuit(): void
+    {
+        self::assertSame([6.0, 7.0, 8.0, 9.0], Hardware::sizes(PlacementKind::Eyes, 170.0));
+        self::assertSame([], Hardware::sizes(PlacementKind::Ears, 170.0));
+    }
+}

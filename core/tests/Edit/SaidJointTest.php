@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Edit;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Edit\Paste;
+use Alternum\Core\Edit\SaidJoint;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Words that put one piece on another. */
+final class SaidJointTest extends TestCase
+{
+    private static function plan(): Plan
+    {
+        $tube = ['6 sc in MR', 'inc x6', 'R3-6: sc around'];
+
+        return Plans::of([], [], [], ['pieces' => [
+            Plans::piece('head', Plans::ball(6), ['name' => 'Head', 'firstRound' => 'top']),
+            Plans::piece('ear', $tube, ['name' => 'Ears', 'copies' => 2]),
+            Plans::piece('arm', $tube, ['name' => 'Arm', 'copies' => [['name' => 'Left arm'], ['name' => 'Right arm']]]),
+            Plans::piece('tail', $tube, ['name' => 'Tail']),
+        ]]);
+    }
+
+    private static function said(Joint $joint): string
+    {
+        $place = $joint->place;
+
+        return "{$joint->part} {$joint->copy}, {$joint->onto} {$place->anchor->value} {$place->number}, apart ".($place->apart ?? '-')
+            .", {$place->fromFront}, {$joint->edge->value} ".$joint->hold::kind().($joint->isWithNew ? ', new' : '');
+    }
+
+    #[TestWith(['Sew the ears to the head between rounds 5 and 6, 8 sts apart.', 'ear 1, head round 5, apart 8, 0, open whip'])]
+    #[TestWith(['Sew ears onto head between R5 and R9', 'ear 1, head round 6, apart 12, 0, open whip'])]
+    #[TestWith(['Attach the tail to the back of the head at round 12.', 'tail 1, head round 12, apart -, 180, open whip'])]
+    #[TestWith(['Glue the tail to the head on round 8', 'tail 1, head round 8, apart -, 180, open glue'])]
+    #[TestWith(['Whip stitch the tail to the head on top, with a new thread.', 'tail 1, head pole 1, apart -, 0, open whip, new'])]
+    #[TestWith(['Sew Left arm and Right arm to Head between rounds 9 and 10, with mattress stitch along the edge, pressed flat',
+        'arm 1, head round 9, apart 18, 0, flat mattress'])]
+    public function testIsUnderstood(string $line, string $says): void
+    {
+        self::assertSame([$says], array_map(self::said(...), SaidJoint::in($line, self::plan())));
+    }
+
+    /** What names no piece of the plan, or puts nothing on anything, says nothing of the kind. */
+    #[TestWith(['Sew the wings to the head'])]
+    #[TestWith(['Sew the ears to the wall'])]
+    #[TestWith(['Weave in all ends of the ears'])]
+    #[TestWith(['Stuff the head firmly'])]
+    #[TestWith(['Sew the head to the head'])]
+    public function testOtherWordsAreNot(string $line): void
+    {
+        self::assertSame([], SaidJoint::in($line, self::plan()));
+    }
+
+    /** A pasted pattern's own assembly is put together; what is not understood stays as a remark, and makes no round. */
+    public function testAPastedAssemblyIsPutTogether(): void
+    {
+        $text = "Head\nR1: 6 sc in MR (6)\nR2: inc x6 (12)\nR3-6: sc around (12)\n\nEars (make 2)\nR1: 6 sc in MR (6)\nR2-3: sc around (6)\n\nAssembly:\n"
+            ."1. Sew the ears to the head between rounds 3 and 4, 4 sts apart.\n2. Admire it for a while.";
+        $plan = (new Paste('', $text))->apply(Plans::of([], [], [], ['pieces' => []]));
+        self::assertSame(['ears 1, head round 3, apart 4, 0, open whip'], array_map(self::said(...), $plan->assembly));
+        self::assertSame('# Admire it for a while.', $plan->pieces[1]->rounds[\count($plan->pieces[1]->rounds) - 1]);
+        self::assertSame([], Analysis::of($plan)->problems);
+    }
+
+    /** What is written of a demo plan's assembly comes back with its places, edges and holds, where its pieces come back as one. */
+    public function testAWrittenAssemblyComesBack(): void
+    {
+        foreach (['barrel-cactus-in-a-pot', 'harbour-buoy', 'spotted-mushroom'] as $name) {
+            $plan = PlanReader::json((string) file_get_contents(\dirname(__DIR__, 3)."/demo/{$name}.json"));
+            $text = WrittenPattern::text(Analysis::of($plan), Terms::Us);
+            $back = (new Paste('', $text, true))->apply($plan->withPieces([])->withAssembly([]));
+            self::assertSame(array_map(self::said(...), $plan->assembly), array_map(self::said(...), $back->assembly));
+        }
+    }
+}

@@ -1,0 +1,87 @@
+import { expect, goTo, openPlan, panel, saved, test } from './bench';
+
+/** Presses the chart at a share of its width and height. */
+async function pressChart(page: import('@playwright/test').Page, across: number, down: number): Promise<void> {
+	const chart = page.getByRole('slider', { name: /opened/ });
+	const box = await chart.boundingBox();
+	await chart.click({ position: { x: (box?.width ?? 0) * across, y: (box?.height ?? 0) * down } });
+}
+
+test('a toy gets its face and its parts, two acts a thing', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	await page.getByRole('tab', { name: /^Body and head/ }).click();
+	// What the plan has already is taken off, so that all of it is placed here.
+	const take = page.getByRole('button', { name: /^Take off/ });
+	while ((await take.count()) > 0) {
+		const left = await take.count();
+		await take.first().click();
+		await expect(take).toHaveCount(left - 1);
+	}
+	const tray = page.getByRole('region', { name: 'What can be put on' });
+	let acts = 0;
+	const put = async (name: string, across: number, down: number) => {
+		await tray.getByRole('button', { name, exact: true }).first().click();
+		await pressChart(page, across, down);
+		await expect(tray.getByRole('button', { pressed: true })).toHaveCount(0);
+		await saved(page);
+		acts += 2;
+	};
+	await put('Eyes', 0.42, 0.9);
+	await put('Mouth', 0.5, 0.85);
+	await put('Cheeks', 0.36, 0.87);
+	await put('Arm ×2', 0.3, 0.6);
+	await put('Tail', 0.07, 0.25);
+	await put('Hat', 0.5, 0.5);
+	expect(acts).toBe(12);
+	const on = page.getByRole('region', { name: 'On Body and head' });
+	await expect(on.getByRole('listitem')).toHaveCount(3);
+	const together = page.getByRole('region', { name: 'Put together' });
+	await expect(together.getByRole('listitem')).toHaveCount(3);
+	await expect(together).toContainText('Arm on Body and head');
+	await expect(together).not.toContainText('not placed yet');
+	await expect(on).toContainText(/the eyes/);
+	await goTo(page, 'pattern');
+	await expect(panel(page)).toContainText('Put together');
+	await expect(panel(page)).toContainText(/Sew Left arm and Right arm to Body and head/);
+});
+
+test('a face is moved by keys, and what ties to the eyes goes along in one undo', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	await page.getByRole('tab', { name: /^Body and head/ }).click();
+	const on = page.getByRole('region', { name: 'On Body and head' });
+	const eyes = on.getByRole('button', { name: /^Eyes, 8 mm:/ });
+	await expect(eyes).toContainText('between rounds 23 and 24, 6 stitches apart');
+	await expect(on).toContainText('between rounds 21 and 22, its middle');
+	await eyes.focus();
+	await page.keyboard.press('ArrowUp');
+	await expect(eyes).toContainText('between rounds 22 and 23');
+	await expect(on).toContainText('between rounds 20 and 21, its middle');
+	await page.keyboard.press('ArrowRight');
+	await expect(eyes).toContainText('8 stitches apart');
+	await page.keyboard.press('Control+z');
+	await page.keyboard.press('Control+z');
+	await expect(eyes).toContainText('between rounds 23 and 24, 6 stitches apart');
+	await expect(on).toContainText('between rounds 21 and 22, its middle');
+});
+
+test('a part is put on by keys alone, and what cannot be is told at its place', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'parts');
+	await page.getByRole('button', { name: /^Take off Staff on Float/ }).click();
+	const tray = page.getByRole('region', { name: 'What can be put on' });
+	await tray.getByRole('button', { name: 'Staff' }).focus();
+	await page.keyboard.press('Enter');
+	const chart = page.getByRole('slider', { name: /opened/ });
+	await chart.focus();
+	await page.keyboard.press('ArrowDown');
+	await page.keyboard.press('Enter');
+	const together = page.getByRole('region', { name: 'Put together' });
+	await expect(together).toContainText('Staff on Float');
+	await together.getByRole('button', { name: /^Staff on Float/ }).click();
+	await together.getByLabel('Held by').selectOption({ label: 'slipped on' });
+	await together.getByLabel('Its edge').selectOption({ label: 'pressed flat' });
+	await expect(together).toContainText('slipped on does not go along the edge, pressed flat.');
+	await together.getByLabel('Onto').selectOption({ label: 'Staff' });
+	await expect(together).toContainText('Staff cannot be put on itself.');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(together).toContainText('slipped on does not go');
+});
