@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\CueGrammar;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
@@ -93,7 +94,7 @@ final readonly class Paste implements EditKind
                     $plan = $plan->withAssembly([...$plan->assembly, $joint]);
                 }
             }
-            array_push($kept, ...([] === $joints ? ["# {$line}"] : []));
+            array_push($kept, ...([] === $joints ? ['# '.CueGrammar::ASSEMBLY.$line] : []));
         }
         $last = $plan->pieces[\count($plan->pieces) - 1] ?? null;
 

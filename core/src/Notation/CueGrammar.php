@@ -27,6 +27,9 @@ final class CueGrammar
     private const STUFFS = '/\b(?:re)?stuff(?!ing in)|\bfill\b/i';
     private const SETS = '/\b(?:place|insert|attach|put|set|add|safety|fix|secure|install)/i';
     /** Sewn or embroidered it can be at any time, and words that name rounds say where, and are offered to be set there. */
+    /** Before words of the whole toy that are kept with a piece. */
+    public const ASSEMBLY = 'Assembly: ';
+
     private const NOT_NOW = '/\b(?:sew|embroider|stitch on|glue|felt|paint|rounds?|rnds?|rows?)\b|\br\d/i';
     private const BETWEEN = '/\b(?<what>eye|nose|button)s?\b.*?\bbetween\s+(?:r(?:ou)?n?ds?|r)?\.?\s*(?<first>\d{1,3})\s*(?:and|&|-|–|to|\/)\s*'
         .'(?:r(?:ou)?n?ds?|r)?\.?\s*(?<second>\d{1,3})/i';
@@ -46,6 +49,8 @@ final class CueGrammar
 
     private static function meaning(string $text): CueMeaning
     {
+        // How the toy is put together says nothing of the piece that it stands under.
+        $text = str_starts_with($text, self::ASSEMBLY) ? '' : $text;
         $isOfStart = self::says($text, self::START);
 
         return new CueMeaning(

@@ -27,7 +27,7 @@ final class ThreadWords
         $does = $thread->kind->hasTails() ? 'Embroider' : 'Knot in';
         $name = '' === $thread->name ? '' : " ({$thread->name})";
         $cm = ceil($laid->mm() / 10.0);
-        $pair = 2 === \count($laid->spot->degrees) ? ', twice' : '';
+        $pair = 2 === \count($laid->spot->degrees) ? ', on both sides' : '';
 
         return "{$does} {$thread->kind->named()}{$pair}{$name}, in {$yarns->named($thread->yarn)}".self::strands($laid).': '.self::where($laid, $last)
             .($laid->spot->isPole ? '' : ' of round '.max(1, $laid->spot->round)).". Cut {$yarns->length($cm)}".($thread->kind->hasTails() ? '' : ' in all')

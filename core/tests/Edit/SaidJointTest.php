@@ -69,7 +69,7 @@ final class SaidJointTest extends TestCase
             ."1. Sew the ears to the head between rounds 3 and 4, 4 sts apart.\n2. Admire it for a while.";
         $plan = (new Paste('', $text))->apply(Plans::of([], [], [], ['pieces' => []]));
         self::assertSame(['ears 1, head round 3, apart 4, 0, open whip'], array_map(self::said(...), $plan->assembly));
-        self::assertSame('# Admire it for a while.', $plan->pieces[1]->rounds[\count($plan->pieces[1]->rounds) - 1]);
+        self::assertSame('# Assembly: Admire it for a while.', $plan->pieces[1]->rounds[\count($plan->pieces[1]->rounds) - 1]);
         self::assertSame([], Analysis::of($plan)->problems);
     }
 
