@@ -31,6 +31,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Toy\PartTail;
 use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Toy\PieceThreads;
+use Alternum\Core\Toy\SeatMark;
 use Alternum\Core\Yarn\Ends;
 
 /** What every stage made of one piece. */
@@ -64,7 +65,8 @@ final readonly class PieceAnalysis
 
         $locator = new Locator($stages->frame, $stages->colouring, $changes);
         $placing = Placing::of($stages->piece, $stages->frame, $stages->colouring, $locator, $stages->form);
-        $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator);
+        $threads = PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator);
+        $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator, self::marks($placing, $threads));
         $tail = PartTail::of($plan, $part);
         $finishing = null === $tail ? $finishing : $finishing->asPart($tail->sews, $tail->mm / 10.0, $plan);
 
@@ -74,11 +76,29 @@ final readonly class PieceAnalysis
             changes: $changes,
             edges: $edges,
             placing: $placing,
-            threads: PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator),
+            threads: $threads,
             finishing: $finishing,
-            part: $part,
+            part: $part->withTail($finishing->tailCm * 10.0),
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
+    }
+
+    /** @return list<SeatMark> what is on it that no part is to lie over */
+    private static function marks(Placing $placing, PieceThreads $threads): array
+    {
+        $marks = [];
+        foreach ($placing->placed as $placed) {
+            foreach ($placed->placement->kind->hasWasher() ? $placed->degrees : [] as $degrees) {
+                $marks[] = new SeatMark($placed->placement->named(), (float) $placed->round, $degrees);
+            }
+        }
+        foreach ($threads->all as $laid) {
+            foreach ($laid->spot->degrees as $degrees) {
+                $marks[] = new SeatMark($laid->thread->named(), $laid->spot->level(), $degrees);
+            }
+        }
+
+        return $marks;
     }
 
     public function among(Ends $ends): self

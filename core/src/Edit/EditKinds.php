@@ -19,6 +19,7 @@ final class EditKinds
         Measured::class,
         Put::class,
         Nudge::class,
+        MoveJoint::class,
         Swatch::class,
         AddYarn::class,
         Retype::class,

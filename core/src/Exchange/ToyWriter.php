@@ -14,6 +14,7 @@ use Alternum\Core\Toy\LaidThread;
 use Alternum\Core\Words\JointWords;
 use Alternum\Core\Words\ThreadWords;
 use Alternum\Core\Words\WhereWords;
+use Alternum\Core\Words\YarnWords;
 
 /** What is embroidered and what is put together, as values for JSON: contract/analysis.schema.json. */
 final class ToyWriter
@@ -54,11 +55,11 @@ final class ToyWriter
             'cm' => Rounded::of($laid->needsMm / 10.0),
             'summary' => JointWords::summary($plan, $laid),
             'said' => WhereWords::said($laid->joint->place, $laid->onto->up),
-            'remarks' => JointWords::remarks($plan, $laid),
+            'remarks' => JointWords::remarks(new YarnWords($plan, []), $laid),
         ];
     }
 
-    /** @return list<array{key: string, text: string, needs: list<string>}> how the pieces come together, in an order that hands can follow */
+    /** @return list<array{key: string, joint: string, text: string, needs: list<string>}> how the pieces come together, in an order that hands can follow */
     public static function assembly(Analysis $analysis, Terms $terms): array
     {
         $steps = $told = [];
@@ -67,7 +68,12 @@ final class ToyWriter
             $hold = $step->laid->joint->hold::kind();
             if (null !== $onto) {
                 $words = StepsWriter::words($analysis->plan, $onto, $onto->piece->copies->groups()[0], $terms);
-                $steps[] = ['key' => $step->key(), 'text' => $step->toDo($words, isset($told[$hold])), 'needs' => $step->needs()];
+                $steps[] = [
+                    'key' => $step->key(),
+                    'joint' => $step->laid->joint->key,
+                    'text' => $step->toDo($words, isset($told[$hold])),
+                    'needs' => $step->needs(),
+                ];
                 $told[$hold] = true;
             }
         }

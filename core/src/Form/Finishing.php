@@ -29,6 +29,7 @@ final readonly class Finishing
      * @param int|null                    $goes     in how many goes it is stuffed; null: as its height needs
      * @param float                       $threadCm what drawing it in takes of that tail
      * @param bool                        $sews     its tail sews it on, or may
+     * @param float                       $seamCm   what its longest seam takes of that tail, with what a hand needs; 0: not known
      * @param bool                        $fastened the maker’s own words say to cut the yarn at its end
      * @param bool                        $weaves   they say to weave in all ends there
      * @param array<string, FinishReason> $reasons  by the FinishPart's value
@@ -52,6 +53,7 @@ final readonly class Finishing
         public array $reasons,
         public array $stuffed,
         public array $sides,
+        public float $seamCm = 0.0,
     ) {
     }
 
@@ -134,6 +136,7 @@ final readonly class Finishing
             },
             turned: $this->turned, firmness: $this->firmness, goes: $this->goes, clear: $this->clear, drawn: $this->drawn, threadCm: $this->threadCm,
             sews: $sews, fastened: $this->fastened, weaves: $this->weaves, reasons: $this->reasons, stuffed: $this->stuffed, sides: $this->sides,
+            seamCm: $sews ? ceil($seamCm) : 0.0,
         );
     }
 

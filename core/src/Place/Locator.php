@@ -111,6 +111,12 @@ final class Locator
         };
     }
 
+    /** @return list<array{int, float}> of each jog the round at whose end it lies, and its degrees */
+    public function jogs(): array
+    {
+        return array_map(static fn (Change $jog): array => [$jog->place->round, $jog->place->degrees], $this->jogs);
+    }
+
     /**
      * Jogs that lie beside what is at a spot, or under it.
      *

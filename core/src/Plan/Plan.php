@@ -30,8 +30,9 @@ final readonly class Plan
     /**
      * @param non-empty-list<Yarn> $yarns
      * @param list<Piece>          $pieces
-     * @param int                  $floats   stitches that a yarn passes behind before it is caught
-     * @param list<Joint>          $assembly which piece is put on which
+     * @param int                  $floats     stitches that a yarn passes behind before it is caught
+     * @param list<Joint>          $assembly   which piece is put on which
+     * @param bool                 $keepsOrder parts are put on in the order in which they are listed, as far as that can be
      */
     public function __construct(
         public string $title,
@@ -47,6 +48,7 @@ final readonly class Plan
         public int $floats = self::USUAL_FLOATS,
         public ChangeDefaults $changes = new ChangeDefaults(),
         public array $assembly = [],
+        public bool $keepsOrder = false,
     ) {
     }
 
@@ -106,6 +108,11 @@ final readonly class Plan
             : $joint, $this->assembly);
 
         return $this->withPiece($changed->carried($moves))->withAssembly($joints);
+    }
+
+    public function keepingOrder(bool $keepsOrder): self
+    {
+        return $this->but(keepsOrder: $keepsOrder);
     }
 
     /** @param list<Joint> $assembly */
@@ -213,6 +220,7 @@ final readonly class Plan
             floats: $fields->whole('floatStitches', 1, 30, self::USUAL_FLOATS),
             changes: $fields->has('changes') ? ChangeDefaults::read($fields->object('changes')) : new ChangeDefaults(),
             assembly: $assembly,
+            keepsOrder: $fields->has('keepOrder') && $fields->truth('keepOrder'),
         );
         $fields->done();
 
@@ -239,7 +247,8 @@ final readonly class Plan
                 'yarnUse' => $this->yarnUse->values(),
                 'pieces' => array_map(static fn (Piece $piece): array => $piece->values(), $this->pieces),
             ]
-            + ([] === $this->assembly ? [] : ['assembly' => array_map(static fn (Joint $joint): array => $joint->values(), $this->assembly)]);
+            + ([] === $this->assembly ? [] : ['assembly' => array_map(static fn (Joint $joint): array => $joint->values(), $this->assembly)])
+            + ($this->keepsOrder ? ['keepOrder' => true] : []);
     }
 
     /**
@@ -258,6 +267,7 @@ final readonly class Plan
         ?array $pieces = null,
         ?float $lean = null,
         ?array $assembly = null,
+        ?bool $keepsOrder = null,
     ): self {
         return new self(
             title: $title ?? $this->title,
@@ -273,6 +283,7 @@ final readonly class Plan
             floats: $this->floats,
             changes: $this->changes,
             assembly: $assembly ?? $this->assembly,
+            keepsOrder: $keepsOrder ?? $this->keepsOrder,
         );
     }
 }

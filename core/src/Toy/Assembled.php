@@ -7,6 +7,7 @@ namespace Alternum\Core\Toy;
 use Alternum\Core\Place\Spot;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -16,11 +17,12 @@ use Alternum\Core\Plan\Problem;
 final readonly class Assembled
 {
     /**
-     * @param list<LaidJoint>    $joints   in the plan's order
-     * @param list<Problem>      $problems of those that cannot be
-     * @param array<string, int> $loose    copies that nothing puts anywhere yet, by piece
+     * @param list<LaidJoint>    $joints     in the plan's order
+     * @param list<Problem>      $problems   of those that cannot be
+     * @param bool               $keepsOrder the order is the maker's, as far as that can be
+     * @param array<string, int> $loose      copies that nothing puts anywhere yet, by piece
      */
-    private function __construct(public array $joints, public array $problems, public array $loose)
+    private function __construct(public array $joints, public array $problems, public array $loose, private bool $keepsOrder)
     {
     }
 
@@ -53,7 +55,7 @@ final readonly class Assembled
             }
         }
 
-        return new self($laid, $problems, self::loose($plan, $parts, $taken));
+        return new self($laid, $problems, self::loose($plan, $parts, $taken), $plan->keepsOrder);
     }
 
     /**
@@ -81,7 +83,7 @@ final readonly class Assembled
     /** @return list<LaidJoint> in the order in which they are made */
     public function ordered(): array
     {
-        return JointOrder::of($this->joints);
+        return $this->keepsOrder ? JointOrder::kept($this->joints) : JointOrder::of($this->joints);
     }
 
     /**
@@ -121,7 +123,40 @@ final readonly class Assembled
             seamMm: $joint->hold->takes() > 0.0 ? $part->edge($joint->edge) : 0.0,
             needsMm: PartTail::needs($joint, $part),
             easing: $joint->hold->isStitchByStitch() && $ontoCount > 0 ? Easing::of($edgeCount, $ontoCount) : null,
-            hides: $onto->hides[$joint->key] ?? [],
+            hides: self::hidden($joint, $part, $onto, $spot),
+            over: self::over($joint, $part, $onto, $spot),
         );
+    }
+
+    /** @return float mm from the middle of where a part is sewn to its seam */
+    private static function out(Joint $joint, PieceAsPart $part): float
+    {
+        return match ($joint->edge) {
+            PartEdge::Open, PartEdge::Gathered, PartEdge::Closed, PartEdge::Around => $part->edge($joint->edge) / (2 * \M_PI),
+            PartEdge::Flat, PartEdge::Side, PartEdge::Middle => $part->edge($joint->edge) / 2,
+        };
+    }
+
+    /** @return list<int> rounds at whose end a jog lies under it */
+    private static function hidden(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): array
+    {
+        $around = $onto->aroundMm[$joint->key] ?? 0.0;
+        $out = self::out($joint, $part);
+        $under = array_filter($onto->jogs, static fn (array $jog): bool => $onto->isUnder($spot, $around, $out, (float) $jog[0], $jog[1]));
+
+        return array_values(array_unique(array_map(static fn (array $jog): int => $jog[0], $under)));
+    }
+
+    /** @return list<string> names of what it lies over and should not; what is slipped on comes off again */
+    private static function over(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): array
+    {
+        $around = $onto->aroundMm[$joint->key] ?? 0.0;
+        $out = self::out($joint, $part);
+        $under = array_filter(
+            $joint->hold->isRemovable() || Anchor::Edge === $joint->place->anchor ? [] : $onto->marks,
+            static fn (SeatMark $mark): bool => $onto->isUnder($spot, $around, $out, $mark->round, $mark->degrees),
+        );
+
+        return array_values(array_unique(array_map(static fn (SeatMark $mark): string => $mark->name, $under)));
     }
 }

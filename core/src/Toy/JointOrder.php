@@ -33,6 +33,45 @@ final class JointOrder
     }
 
     /**
+     * The maker's own order, with what has to come before something put before it.
+     *
+     * @param list<LaidJoint> $joints
+     *
+     * @return list<LaidJoint>
+     */
+    public static function kept(array $joints): array
+    {
+        $needs = self::needs($joints);
+        $order = [];
+        $left = array_keys($joints);
+        while ([] !== $left) {
+            $ready = array_values(array_filter($left, static fn (int $i): bool => [] === array_intersect($needs[$i], $left)));
+            $order[] = $ready[0];
+            $left = array_values(array_diff($left, [$ready[0]]));
+        }
+
+        return array_map(static fn (int $i): LaidJoint => $joints[$i], $order);
+    }
+
+    /**
+     * @param list<LaidJoint> $order
+     *
+     * @return array{LaidJoint, LaidJoint}|null one that has to come before another, and that one, where they stand the other way about
+     */
+    public static function clash(array $order): ?array
+    {
+        foreach (self::needs($order) as $i => $needed) {
+            foreach ($needed as $other) {
+                if ($other > $i) {
+                    return [$order[$other], $order[$i]];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Joints of which each waits for another.
      *
      * @param list<Joint> $joints

@@ -11,10 +11,11 @@ use Alternum\Core\Plan\Assembly\Joint;
 final readonly class LaidJoint
 {
     /**
-     * @param float       $seamMm  of one copy's seam
-     * @param float       $needsMm of thread for one copy, with what a hand needs; 0: none
-     * @param Easing|null $easing  where edges go together stitch by stitch
-     * @param list<int>   $hides   rounds of the other at whose end a jog lies under it
+     * @param float        $seamMm  of one copy's seam
+     * @param float        $needsMm of thread for one copy, with what a hand needs; 0: none
+     * @param Easing|null  $easing  where edges go together stitch by stitch
+     * @param list<string> $over    names of what it lies over and should not
+     * @param list<int>    $hides   rounds of the other at whose end a jog lies under it
      */
     public function __construct(
         public Joint $joint,
@@ -25,6 +26,7 @@ final readonly class LaidJoint
         public float $needsMm,
         public ?Easing $easing,
         public array $hides,
+        public array $over = [],
     ) {
     }
 
@@ -32,5 +34,11 @@ final readonly class LaidJoint
     public function yarn(): string
     {
         return 0.0 === $this->needsMm ? '' : $this->part->lastYarn;
+    }
+
+    /** Whether the tail that holds it is too short for its seam. */
+    public function isTooShort(): bool
+    {
+        return !$this->joint->isWithNew && $this->needsMm > 0.0 && null !== $this->part->tailMm && $this->part->tailMm < $this->needsMm - 10.0;
     }
 }

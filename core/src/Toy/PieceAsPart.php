@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Toy;
 
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Place\Locator;
@@ -26,8 +27,11 @@ final readonly class PieceAsPart
      * @param list<int>                   $counts   stitches that each round makes
      * @param array<string, float>        $edges    mm, by PartEdge's value
      * @param array<string, Spot|Message> $spots    where each joint onto it is, by its key, or why it is nowhere
-     * @param array<string, list<int>>    $hides    rounds at whose end a jog lies under each such joint
+     * @param list<array{int, float}>     $jogs     of each the round at whose end it lies, and its degrees
+     * @param list<SeatMark>              $marks    what is on it that a part should not lie over
      * @param array<string, float>        $aroundMm around it there
+     * @param float                       $roundMm  how high a round is
+     * @param float|null                  $tailMm   what is left of its last yarn; null: it is not known yet
      * @param int                         $up       rounds that go up by one, as it stands: 1 or -1
      * @param string                      $lastYarn in hand when it is done; '': it has no rounds
      */
@@ -37,17 +41,21 @@ final readonly class PieceAsPart
         public array $counts,
         public array $edges,
         public array $spots,
-        public array $hides,
+        public array $jogs,
+        public array $marks,
         public array $aroundMm,
         public string $lastYarn,
         public float $widthMm,
+        public float $roundMm,
+        public ?float $tailMm,
         public int $up,
     ) {
     }
 
-    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Colouring $colouring, Locator $locator): self
+    /** @param list<SeatMark> $marks what is on it that a part should not lie over */
+    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Colouring $colouring, Locator $locator, array $marks): self
     {
-        $spots = $hides = $around = [];
+        $spots = $around = [];
         foreach ($plan->assembly as $joint) {
             if ($joint->onto !== $piece->key || [] === $frame->counts) {
                 continue;
@@ -55,7 +63,6 @@ final readonly class PieceAsPart
             $spot = $locator->find("joint {$joint->key}", $plan->piece($joint->part)->name ?? $joint->part, $joint->place);
             $spots[$joint->key] = $spot;
             if ($spot instanceof Spot) {
-                $hides[$joint->key] = $locator->jogsAt($spot, $frame->makes(max(1, $spot->round)) / 24);
                 $around[$joint->key] = $form->around(max(1, $spot->round));
             }
         }
@@ -67,10 +74,13 @@ final readonly class PieceAsPart
             counts: $frame->counts,
             edges: self::edges($form, $frame->counts),
             spots: $spots,
-            hides: $hides,
+            jogs: $locator->jogs(),
+            marks: $marks,
             aroundMm: $around,
             lastYarn: '' === $letters ? '' : $letters[-1],
             widthMm: $form->width,
+            roundMm: $plan->gauge->roundHeightMm(),
+            tailMm: null,
             up: $frame->beginsAtTop() ? -1 : 1,
         );
     }
@@ -105,5 +115,31 @@ final readonly class PieceAsPart
     public function edge(PartEdge $edge): float
     {
         return $this->edges[$edge->value] ?? 0.0;
+    }
+
+    public function withTail(float $mm): self
+    {
+        return new self(
+            key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
+            aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, widthMm: $this->widthMm, roundMm: $this->roundMm, tailMm: $mm, up: $this->up,
+        );
+    }
+
+    /**
+     * Whether a part that lies on a spot, so many mm out from its middle, lies over a place.
+     *
+     * @param float $around mm around the piece there
+     */
+    public function isUnder(Spot $spot, float $around, float $out, float $round, float $degrees): bool
+    {
+        $up = ($round - $spot->round) * $this->roundMm;
+        foreach ($spot->isPole ? [$degrees] : $spot->degrees as $at) {
+            $across = $spot->isPole ? 0.0 : Turn::apart($at, $degrees) / 360.0 * $around;
+            if (hypot($up, $across) <= $out) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -58,9 +58,17 @@ final class JointWords
     }
 
     /** @return list<string> what is to be known of it */
-    public static function remarks(Plan $plan, LaidJoint $laid): array
+    public static function remarks(YarnWords $yarns, LaidJoint $laid): array
     {
         $remarks = array_map(static fn (int $round): string => "It hides the jog after round {$round}.", $laid->hides);
+        foreach ($laid->over as $name) {
+            $remarks[] = "It lies over {$name}: move one of them.";
+        }
+        if ($laid->isTooShort()) {
+            [$tail, $takes] = [$yarns->length(($laid->part->tailMm ?? 0.0) / 10.0), $yarns->length(ceil($laid->needsMm / 10.0))];
+            $remarks[] = "Its tail of {$tail} is too short: the seam takes {$takes}."
+                .' Leave a longer one, or use a new thread.';
+        }
         $seat = $laid->onto->aroundMm[$laid->joint->key] ?? 0.0;
         if (PartEdge::Open === $laid->joint->edge && $laid->seamMm > $seat && $seat > 0.0 && !self::isWhole($laid)) {
             $remarks[] = 'Its edge is longer than the piece is around there: it is larger than its seat.';

@@ -36,6 +36,13 @@ final readonly class FastenOff extends Step implements StandsAfterRound
         return StepKind::FastenOff;
     }
 
+    public function trouble(): ?string
+    {
+        [$tail, $seam] = [round($this->finishing->tailCm), $this->finishing->seamCm];
+
+        return $tail + 1.0 < $seam ? "The tail of {$tail} cm is too short to hold it with: that takes {$seam} cm." : null;
+    }
+
     public function toDo(StepSaid $said, bool $isBrief): string
     {
         $end = $this->finishing->end;

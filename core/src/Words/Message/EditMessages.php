@@ -45,6 +45,10 @@ final class EditMessages
         ],
         'motif.higher' => ['{name} is {height} rounds high, and the piece has {rounds}.', self::ELSE],
         'motif.letters' => ['{name} cannot be drawn here. Letters A to Z, digits and blanks can be, {most} at the most.', self::ELSE],
+        'order.waits' => [
+            '{part} is put on {onto} only after {first} is on {on}: later no hand gets there, or it would be in the way.',
+            'Move {first} first, or hold one of them another way.',
+        ],
         'paint.noRound' => ['No round is named.', 'Pick one round or more.'],
         'paint.noStitch' => ['Round {round} has {makes} stitches, so stitch {stitch} cannot be coloured.', self::ELSE],
         'paint.rounds' => ['This is not a list of rounds.', 'Name rounds by their numbers.'],
