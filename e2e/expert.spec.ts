@@ -64,10 +64,11 @@ test('a cover is written as a piece of its own, snug or to slip off', async ({ p
 });
 
 test('which end is up is asked once, where something stands by it', async ({ page }) => {
-	await openPlan(page, 'Harbour buoy', 'changes');
+	await openPlan(page, 'Harbour buoy', 'parts');
 	const asked = page.getByRole('region', { name: 'Which end is round 1' });
 	await expect(asked).toHaveCount(0);
-	await page.getByRole('button', { name: 'Add eyes or a part' }).click();
+	await page.getByRole('button', { name: 'Eyes', exact: true }).click();
+	await page.getByRole('button', { name: 'Put it where it usually goes' }).click();
 	await expect(asked).toContainText('Round 1 is taken as the top, as pieces are begun there as a rule. Which end is it of the finished piece?');
 	const [button, around] = [await asked.getByRole('button', { name: 'The bottom' }).boundingBox(), await asked.boundingBox()];
 	expect((button?.x ?? 0) + (button?.width ?? 0)).toBeLessThanOrEqual((around?.x ?? 0) + (around?.width ?? 0));

@@ -82,7 +82,7 @@ test('a piece that an answer about another did not hold comes when it is looked 
 		const answer = await fetch('/api/plans', {
 			method: 'POST',
 			headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' },
-			body: JSON.stringify({ ...opened.plan, title: 'Twelve floats', pieces: pieces.map(({ placements: _, ...rest }) => rest) }),
+			body: JSON.stringify({ ...opened.plan, title: 'Twelve floats', assembly: [], pieces: pieces.map(({ placements: _, ...rest }) => rest) }),
 		});
 		return (await answer.json()).id;
 	}, id);

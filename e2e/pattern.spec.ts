@@ -12,7 +12,7 @@ test('the steps lead from the ring to the last tail, piece by piece', async ({ p
 	const body = piece(page, 'Body and head');
 	await expect(body).toContainText('Begin around both legs, joined by 3 chains');
 	await expect(body).toContainText('R3-4: with S Slack tide: sc around; attach C at end of R4, keep S (36)');
-	await expect(body).toContainText('Set the eyes between rounds 23 and 24');
+	await expect(body).toContainText('Set the eyes (8 mm) between rounds 23 and 24');
 	await expect(body).toContainText('After round 29 fingers no longer fit');
 	const said = (await body.textContent()) ?? '';
 	const order = [
@@ -20,7 +20,7 @@ test('the steps lead from the ring to the last tail, piece by piece', async ({ p
 		'Set the eyes',
 		'Stuff more',
 		'Finish stuffing',
-		'Fasten off, 40 cm tail',
+		'Fasten off, 15 cm tail',
 		'Thread through the front loops of the 6 sts',
 	];
 	expect(order.map((words) => said.indexOf(words))).toEqual(order.map((words) => said.indexOf(words)).sort((a, b) => a - b));
@@ -74,7 +74,7 @@ test('an edging finds the row-ends of a flat piece', async ({ page }) => {
 	await expect(panel(page)).toContainText('2 dc in same st, ch 3, sl st in same st');
 	await goTo(page, 'rounds');
 	await page.getByRole('tab', { name: 'Cactus' }).click();
-	await expect(panel(page)).toContainText('4.0 cm high');
+	await expect(panel(page)).toContainText('3.9 cm high');
 });
 
 test('a piece begins into the side of a tube, in a spiral of loops, or around an edge, and says on how many', async ({ page }) => {

@@ -23,10 +23,12 @@ use Alternum\Core\Place\Harmony;
 use Alternum\Core\Place\Locator;
 use Alternum\Core\Place\Tip;
 use Alternum\Core\Place\Tips;
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\EdgeStretch;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Toy\PartTail;
 use Alternum\Core\Toy\PieceAsPart;
@@ -183,10 +185,11 @@ final readonly class PieceAnalysis
     public function asksEnd(): bool
     {
         return !$this->stages->end->reason->isKnown()
-            && ([] !== $this->piece->placements || null !== $this->piece->face || [] !== array_filter(
-                $this->piece->colours,
-                static fn (LayerEntry $entry): bool => $entry->layer->facesFront(),
-            ));
+            && ([] !== array_filter($this->piece->placements, static fn (Placement $one): bool => Anchor::Pole !== $one->place->anchor)
+                || [] !== $this->piece->threads || null !== $this->piece->face || [] !== array_filter(
+                    $this->piece->colours,
+                    static fn (LayerEntry $entry): bool => $entry->layer->facesFront(),
+                ));
     }
 
     public function harmony(Plan $plan): Harmony

@@ -28,6 +28,7 @@ final class LegalTest extends ApiTestCase
     private function plan(array $pieces): string
     {
         [, $plan] = $this->firstPlan();
+        $plan['assembly'] = [];
         $plan['pieces'] = array_map(static fn (string $key): array => [
             'key' => $key, 'name' => ucfirst($key), 'copies' => 1, 'worked' => 'spiral', 'rounds' => $pieces[$key], 'front' => ['degrees' => 180],
             'colours' => [['kind' => 'stripes', 'from' => 1, 'to' => 2, 'sequence' => [['yarn' => 'B', 'rounds' => 1], ['yarn' => 'A', 'rounds' => 1]]]],

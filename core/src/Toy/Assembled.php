@@ -101,12 +101,18 @@ final readonly class Assembled
             null === $onto => ['onto', Message::of('joint.noPiece', piece: $joint->onto)],
             $joint->part === $joint->onto => ['onto', Message::of('joint.onItself', part: $part->name)],
             $isCircular => ['onto', Message::of('joint.circle', part: $part->name, onto: $onto->name)],
-            [] === $part->counts => ['part', Message::of('joint.noRounds', piece: $part->name)],
-            [] === $onto->counts => ['onto', Message::of('joint.noRounds', piece: $onto->name)],
+            [] === $part->counts => self::unworked($plan, $part, 'part'),
+            [] === $onto->counts => self::unworked($plan, $onto, 'onto'),
             $spot instanceof Message => ['at', $spot],
             !$joint->hold->fits($joint->edge) => ['hold', Message::of('joint.unfitHold', hold: $joint->hold->label(), edge: $joint->edge->inWords())],
             default => null,
         };
+    }
+
+    /** @return array{string, Message}|null null: what is wrong is told in its lines */
+    private static function unworked(Plan $plan, PieceAsPart $part, string $field): ?array
+    {
+        return [] === ($plan->piece($part->key)->rounds ?? []) ? [$field, Message::of('joint.noRounds', piece: $part->name)] : null;
     }
 
     private static function laid(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): LaidJoint

@@ -1,5 +1,6 @@
 import { say } from '../../ui/say';
 import { useDraft, usePiece } from '../context';
+import { WhichEnd } from '../WhichEnd';
 import { OnPiece } from './parts/OnPiece';
 import { Together } from './parts/Together';
 import { TrayOfParts } from './parts/TrayOfParts';
@@ -12,6 +13,7 @@ export function Parts() {
 	return (
 		<>
 			<h2 className="mb-1 text-lg font-semibold">{say('common.parts')}</h2>
+			<WhichEnd />
 			{piece === undefined || analysis === undefined || !hasRounds ? (
 				<p className="text-faint">{say('parts.empty')}</p>
 			) : (

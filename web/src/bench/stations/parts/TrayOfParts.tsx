@@ -9,7 +9,8 @@ type What = Extract<Held, { what: unknown }>['what'];
 
 const FACE: readonly What[] = ['eyes', 'nose', 'smile', 'cheeks', 'brows', 'lashes'];
 const THREAD: readonly What[] = ['seeds', 'swirl', 'bars', 'backstitch', 'surface', 'fringe'];
-const MARKS: readonly What[] = ['buttons', 'beads', 'felt', 'ring', 'loop', 'clasp', 'ears', 'arms', 'legs', 'wings', 'tail', 'other'];
+const THINGS: readonly What[] = ['buttons', 'beads', 'felt', 'ring', 'loop', 'clasp'];
+const MARKS: readonly What[] = ['ears', 'arms', 'legs', 'wings', 'tail', 'other'];
 
 /** What can be put on the piece: press one, then press the piece where it goes. */
 export function TrayOfParts({ piece }: { piece: Piece }) {
@@ -60,7 +61,11 @@ export function TrayOfParts({ piece }: { piece: Piece }) {
 				</fieldset>
 			)}
 			{kinds(THREAD, say('parts.thread'))}
-			{kinds(MARKS, say('parts.otherThings'))}
+			{kinds(THINGS, say('parts.otherThings'))}
+			<details>
+				<summary className="caption cursor-pointer">{say('parts.marks')}</summary>
+				{kinds(MARKS, say('parts.marksAre'))}
+			</details>
 			{held !== null && (
 				<div role="status" className="mt-2 border-l-4 border-ink pl-2">
 					<p>{say('parts.pressWhereItGoes', { what: held.name, name: piece.name })}</p>
