@@ -80,7 +80,7 @@ final readonly class PieceAnalysis
             placing: $placing,
             threads: $threads,
             finishing: $finishing,
-            part: $part->withTail($finishing->tailCm * 10.0),
+            part: $part->finished($finishing->tailCm * 10.0, true === $finishing->end?->closes()),
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
     }

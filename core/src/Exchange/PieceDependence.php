@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
 
 /**
  * What is said of a piece depends on: all that holds for the plan but its title, which pieces there are, and, in full, itself and those
- * that begin on one another with it.
+ * that begin on one another with it; and what puts it on others or others on it.
  */
 final class PieceDependence
 {
@@ -18,12 +19,16 @@ final class PieceDependence
     {
         $values = $plan->values();
         $pieces = array_column(\is_array($values['pieces']) ? $values['pieces'] : [], null, 'key');
-        unset($values['pieces'], $values['title']);
+        unset($values['pieces'], $values['title'], $values['assembly'], $values['keepOrder']);
         $common = hash('xxh128', Json::encode([$values, array_keys($pieces)]));
         $keys = [];
         foreach ($plan->pieces as $piece) {
             $own = array_intersect_key($pieces, array_fill_keys(self::together($plan, $piece->key), true));
-            $keys[$piece->key] = "{$common} {$piece->key} ".hash('xxh128', Json::encode($own));
+            $joints = array_map(
+                static fn (Joint $joint): array => [$joint->values(), $plan->piece($joint->part)->name ?? ''],
+                array_values(array_filter($plan->assembly, static fn (Joint $joint): bool => isset($own[$joint->part]) || isset($own[$joint->onto]))),
+            );
+            $keys[$piece->key] = "{$common} {$piece->key} ".hash('xxh128', Json::encode([$own, $joints]));
         }
 
         return $keys;

@@ -221,7 +221,10 @@ final class PieceWriter
                 ToyWriter::of($analysis, $placed->placement->place->of),
             ),
             'sizesMm' => Hardware::sizes($placed->placement->kind, $analysis->form->around($placed->round)),
-            'remarks' => PlacingWords::remarks($placed, $sides),
+            'remarks' => [
+                ...PlacingWords::size(Hardware::off($placed->placement->mm, $placed->placement->kind, $analysis->form->around($placed->round))),
+                ...PlacingWords::remarks($placed, $sides),
+            ],
         ];
     }
 }

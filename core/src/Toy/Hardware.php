@@ -17,6 +17,14 @@ final class Hardware
     private const NOSE = [1 / 24, 1 / 14];
     private const BUTTON = [1 / 24, 1 / 12];
 
+    /** How far off the sizes that suit it something is: 1 too large, -1 too small, 0 neither, or not said. */
+    public static function off(?float $mm, PlacementKind $kind, float $aroundMm): int
+    {
+        $sizes = self::sizes($kind, $aroundMm);
+
+        return null === $mm || [] === $sizes ? 0 : ($mm > max($sizes) ? 1 : ($mm < min($sizes) ? -1 : 0));
+    }
+
     /**
      * @param float $aroundMm around the piece there
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Toy;
 
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Assembly\Tool;
 
@@ -147,7 +148,8 @@ final class JointOrder
                 }
                 foreach ($best[$before] ?? [] as $from => [$cost]) {
                     $sum = $cost + self::cost($joints[$from], $joints[$last]);
-                    if (!isset($best[$done][$last]) || $sum < $best[$done][$last][0]) {
+                    // Of two that cost as much, the plan's order is kept.
+                    if (!isset($best[$done][$last]) || $sum <= $best[$done][$last][0]) {
                         $best[$done][$last] = [$sum, $from];
                     }
                 }
@@ -156,7 +158,7 @@ final class JointOrder
         $order = [];
         $done = (1 << $count) - 1;
         $ends = $best[$done] ?? [];
-        uksort($ends, static fn (int $one, int $other): int => [$ends[$one][0], $one] <=> [$ends[$other][0], $other]);
+        uksort($ends, static fn (int $one, int $other): int => [$ends[$one][0], $other] <=> [$ends[$other][0], $one]);
         $last = array_key_first($ends) ?? -1;
         while ($last >= 0) {
             array_unshift($order, $last);
@@ -188,7 +190,7 @@ final class JointOrder
     }
 
     /**
-     * Of each joint those that come before it: what is put on its part, and what is of an earlier kind. What others wait for is as early as they are, so
+     * Of each joint those that come before it: what is put on its part for good, and what is of an earlier kind. What others wait for is as early as they are, so
      * that no two wait for one another.
      *
      * @param list<LaidJoint> $joints none of which waits for itself
@@ -199,7 +201,10 @@ final class JointOrder
     {
         $onto = $ranks = [];
         foreach ($joints as $i => $joint) {
-            $onto[$joint->joint->onto][] = $i;
+            if (!$joint->joint->hold->isRemovable()) {
+                // What comes off again is put on at any time.
+                $onto[$joint->joint->onto][] = $i;
+            }
             $ranks[$i] = self::rank($joint);
         }
         do {
@@ -213,9 +218,25 @@ final class JointOrder
         $needs = [];
         foreach ($joints as $i => $joint) {
             $earlier = array_keys(array_filter($ranks, static fn (int $rank): bool => $rank < $ranks[$i]));
-            $needs[] = array_values(array_unique([...$onto[$joint->joint->part] ?? [], ...$earlier]));
+            $needs[] = array_values(array_unique([...$onto[$joint->joint->part] ?? [], ...$earlier, ...self::inside($joints, $joint)]));
         }
 
         return $needs;
+    }
+
+    /**
+     * What is knotted inside a piece comes before something is sewn on its open edge.
+     *
+     * @param list<LaidJoint> $joints
+     *
+     * @return list<int>
+     */
+    private static function inside(array $joints, LaidJoint $closing): array
+    {
+        return Anchor::Edge !== $closing->joint->place->anchor || $closing->joint->hold->isRemovable() ? [] : array_keys(array_filter(
+            $joints,
+            static fn (LaidJoint $one): bool => $one !== $closing && $one->joint->onto === $closing->joint->onto && $one->joint->hold->needsInside()
+                && Anchor::Edge !== $one->joint->place->anchor,
+        ));
     }
 }

@@ -32,6 +32,7 @@ final readonly class PieceAsPart
      * @param array<string, float>        $aroundMm around it there
      * @param float                       $roundMm  how high a round is
      * @param float|null                  $tailMm   what is left of its last yarn; null: it is not known yet
+     * @param bool                        $isClosed no hand gets inside once it is done
      * @param int                         $up       rounds that go up by one, as it stands: 1 or -1
      * @param string                      $lastYarn in hand when it is done; '': it has no rounds
      */
@@ -49,6 +50,7 @@ final readonly class PieceAsPart
         public float $roundMm,
         public ?float $tailMm,
         public int $up,
+        public bool $isClosed = false,
     ) {
     }
 
@@ -117,11 +119,12 @@ final readonly class PieceAsPart
         return $this->edges[$edge->value] ?? 0.0;
     }
 
-    public function withTail(float $mm): self
+    public function finished(float $tailMm, bool $isClosed): self
     {
         return new self(
             key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
-            aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, widthMm: $this->widthMm, roundMm: $this->roundMm, tailMm: $mm, up: $this->up,
+            aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, widthMm: $this->widthMm, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
+            isClosed: $isClosed,
         );
     }
 

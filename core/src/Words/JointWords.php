@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
-use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\PartEdge;
+use Alternum\Core\Plan\Assembly\Tool;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Toy\Easing;
@@ -19,7 +20,7 @@ final class JointWords
     {
         $joint = $laid->joint;
 
-        return self::part($plan, $laid)." on {$laid->onto->name}: ".self::where($laid->spot, \count($laid->onto->counts)).", {$joint->hold->label()}"
+        return self::part($plan, $laid)." on {$laid->onto->name}: ".self::where($laid).", {$joint->hold->label()}"
             .($laid->seamMm > 0.0 ? ' '.$joint->edge->inWords() : '').match (true) {
                 0.0 === $laid->needsMm => '',
                 $joint->isWithNew => ', with a new thread',
@@ -35,9 +36,7 @@ final class JointWords
     public static function toDo(Plan $plan, LaidJoint $laid, YarnWords $yarns, bool $isBrief): string
     {
         $joint = $laid->joint;
-        $where = "to {$laid->onto->name} ".self::where($laid->spot, \count($laid->onto->counts)).($laid->spot->isPole || self::isWhole($laid)
-            ? ''
-            : ' of round '.max(1, $laid->spot->round));
+        $where = "to {$laid->onto->name} ".self::where($laid).($laid->spot->isPole || self::isWhole($laid) ? '' : ' of round '.max(1, $laid->spot->round));
         // What is set into something is set there first.
         $isSetIn = PartEdge::Around === $joint->edge;
         $part = self::part($plan, $laid);
@@ -49,6 +48,7 @@ final class JointWords
             $says[] = "Cut {$yarns->length(ceil($laid->needsMm / 10.0))} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
         }
         $says[] = $isBrief ? '' : $joint->hold->how();
+        $says[] = $joint->hold->needsInside() && $laid->onto->isClosed ? "{$laid->onto->name} is closed by then: knot them where the part hides it" : '';
         $says[] = null === $laid->easing ? '' : self::easing($laid->easing, $laid);
         $says[] = $joint->hold->caution();
 
@@ -131,16 +131,16 @@ final class JointWords
         };
     }
 
-    private static function where(Spot $spot, int $last): string
+    private static function where(LaidJoint $laid): string
     {
-        $isWhole = $spot->round === $last && !$spot->isPole && !$spot->isWithin;
+        $rounds = WhereWords::rounds($laid->spot, \count($laid->onto->counts));
 
-        return WhereWords::rounds($spot, $last).($spot->isPole || $isWhole ? '' : ', '.WhereWords::stitches($spot));
+        return $laid->spot->isPole || self::isWhole($laid) ? $rounds : "{$rounds}, ".WhereWords::stitches($laid->spot);
     }
 
-    /** Whether it goes on the whole edge of the other. */
+    /** Whether it goes all around the other. */
     private static function isWhole(LaidJoint $laid): bool
     {
-        return $laid->spot->round === \count($laid->onto->counts) && !$laid->spot->isPole;
+        return Anchor::Edge === $laid->joint->place->anchor || Tool::None === $laid->joint->hold->tool();
     }
 }

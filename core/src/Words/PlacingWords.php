@@ -52,6 +52,20 @@ final class PlacingWords
         return "{$does} ".self::it($placed)."{$mm} {$place}".($hasWasher && !$placed->isOutOfReach() ? ', without washers yet' : '');
     }
 
+    /**
+     * @param int $off 1 too large, -1 too small, 0 neither
+     *
+     * @return list<string>
+     */
+    public static function size(int $off): array
+    {
+        return match ($off) {
+            1 => ['Large for this piece: it will stare, and its washer may not lie flat.'],
+            -1 => ['Small for this piece: it will be lost on it.'],
+            default => [],
+        };
+    }
+
     /** @return list<string> */
     public static function remarks(Placed $placed, SideWords $sides): array
     {

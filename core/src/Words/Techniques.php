@@ -55,6 +55,7 @@ final class Techniques
             'a needle join' => PieceEnd::NeedleJoin === $finishing->end,
             'drawing a piece in' => !$finishing->drawn->isNothing(),
             'sewing on' => PieceEnd::Sewn === $finishing->end,
+            'embroidery' => [] !== $piece->threads,
         ]));
     }
 }

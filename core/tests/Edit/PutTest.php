@@ -150,5 +150,6 @@ final class PutTest extends TestCase
     {
         self::assertSame([6.0, 7.0, 8.0, 9.0], Hardware::sizes(PlacementKind::Eyes, 170.0));
         self::assertSame([], Hardware::sizes(PlacementKind::Ears, 170.0));
+        self::assertSame([0, 1, -1, 0], array_map(static fn (?float $mm): int => Hardware::off($mm, PlacementKind::Eyes, 170.0), [8.0, 12.0, 4.0, null]));
     }
 }

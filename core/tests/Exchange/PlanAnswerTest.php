@@ -130,4 +130,17 @@ final class PlanAnswerTest extends TestCase
         self::assertNotSame($keys['body'], $other['body'], 'It begins on what was changed.');
         self::assertSame($keys, PieceDependence::keys($plan('inc x6', 'inc x6', 'Another title')));
     }
+
+    /** What puts a piece on another is said of those two alone: moving it leaves what is remembered of the others. */
+    public function testAJointIsOfTheTwoPiecesThatItJoins(): void
+    {
+        $plan = static fn (int $round): Plan => Plans::of([], [], [], [
+            'pieces' => array_map(static fn (string $key): array => Plans::piece($key, ['6 sc in MR', 'inc x6', 'R3-6: sc around']), ['body', 'ear', 'tail']),
+            'assembly' => [['key' => 'j1', 'part' => 'ear', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => $round]]],
+        ]);
+        [$keys, $moved] = [PieceDependence::keys($plan(2)), PieceDependence::keys($plan(3))];
+        self::assertSame($keys['tail'], $moved['tail']);
+        self::assertNotSame($keys['body'], $moved['body']);
+        self::assertNotSame($keys['ear'], $moved['ear']);
+    }
 }

@@ -73,7 +73,7 @@ final class JointOrderTest extends TestCase
             foreach (\array_slice($names, 1, mt_rand(1, 5)) as $i => $part) {
                 $joints[] = [
                     'key' => $part, 'part' => $part, 'onto' => $names[mt_rand(0, $i)], 'hold' => ['whip', 'mattress', 'glue', 'slipped', 'tied'][mt_rand(0, 4)],
-                    'at' => ['anchor' => 'round', 'number' => 2],
+                    'at' => 0 === mt_rand(0, 3) ? ['anchor' => 'edge'] : ['anchor' => 'round', 'number' => 2],
                 ];
             }
             shuffle($joints);
@@ -83,6 +83,9 @@ final class JointOrderTest extends TestCase
             $plan = Plans::of([], [], [], ['pieces' => $pieces, 'assembly' => $joints]);
             $laid = Analysis::of($plan)->assembled;
             self::assertSame([], $laid->problems);
+            foreach ($laid->joints as $one) {
+                self::assertFalse($one->isTooShort(), 'What is left at its end is as long as its seam takes.');
+            }
             $ordered = $laid->ordered();
             self::assertCount(\count($joints), $ordered);
             $needs = JointOrder::needs($laid->joints);

@@ -22,6 +22,11 @@ trait AnyHold
         return false;
     }
 
+    public function needsInside(): bool
+    {
+        return false;
+    }
+
     public function isStitchByStitch(): bool
     {
         return false;

@@ -25,6 +25,9 @@ interface Hold
     /** Whether the part can be taken off again. */
     public function isRemovable(): bool;
 
+    /** Whether a hand has to get inside what it is put on. */
+    public function needsInside(): bool;
+
     /** Whether the stitches of both edges are taken one by one, so that unlike counts are to be eased. */
     public function isStitchByStitch(): bool;
 

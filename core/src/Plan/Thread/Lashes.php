@@ -51,7 +51,7 @@ final readonly class Lashes implements ThreadKind
 
     public function named(): string
     {
-        return 'short '.Counted::of($this->count, 'strand').', '.Counted::of($this->length, 'round').' long, from one place';
+        return (1 === $this->count ? 'a short strand' : "{$this->count} short strands").', '.Counted::of($this->length, 'round').' long, from one place';
     }
 
     public function how(): string

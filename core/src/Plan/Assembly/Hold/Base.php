@@ -32,6 +32,11 @@ final readonly class Base implements Hold
         return 60.0;
     }
 
+    public function toDo(string $part, string $edge, string $where): string
+    {
+        return "Sew {$part} {$where}, through its base";
+    }
+
     public function how(): string
     {
         return 'Take the thread down through base and fabric and back up a stitch further, around its middle, and draw it snug';

@@ -24,11 +24,21 @@ final readonly class Hinge implements Hold
 
     public function takes(): float
     {
-        return 3.0;
+        return 0.0;
+    }
+
+    public function takesOnce(): float
+    {
+        return 150.0;
+    }
+
+    public function toDo(string $part, string $edge, string $where): string
+    {
+        return "Sew {$part} {$where}, as a hinge";
     }
 
     public function how(): string
     {
-        return 'Sew over a few stitches of the edge only, twice, so that the part opens like a lid';
+        return 'Sew over four or five stitches of the edge only, twice, so that the part opens like a lid';
     }
 }

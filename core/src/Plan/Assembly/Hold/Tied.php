@@ -32,6 +32,11 @@ final readonly class Tied implements Hold
         return 160.0;
     }
 
+    public function needsInside(): bool
+    {
+        return true;
+    }
+
     public function toDo(string $part, string $edge, string $where): string
     {
         return "Tie {$part} {$where}";
