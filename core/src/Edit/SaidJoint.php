@@ -79,7 +79,7 @@ final class SaidJoint
                 copy: $copy,
                 onto: $onto->key,
                 place: self::place($part, $onto, $frame, $rest, $isPair, $i),
-                edge: self::edge($line) ?? $edge,
+                edge: self::edge($line) ?? (str_contains($line, 'through its base') ? PartEdge::Middle : $edge),
                 hold: self::hold($line, $verb) ?? $hold,
                 isWithNew: str_contains($line, 'Cut ') || 1 === preg_match('/\bnew (?:thread|yarn|strand)\b/i', $line),
             );

@@ -155,9 +155,9 @@ final class JointOrderTest extends TestCase
             ['key' => 'arms', 'part' => 'arm', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 8, 'apart' => 18]],
         ], [Plans::piece('cuff', ['12 sc in MR', 'R2-3: sc around'], ['name' => 'Cuff'])]);
         $keys = static fn (Plan $of): array => array_map(static fn (LaidJoint $laid): string => $laid->joint->key, Analysis::of($of)->assembled->ordered());
-        self::assertSame(['cuff', 'arms', 'ears'], $keys($plan));
-        $moved = EditKinds::read(['do' => 'order', 'key' => 'ears', 'by' => -1], 'edit')->apply($plan);
-        self::assertSame(['cuff', 'ears', 'arms'], $keys($moved));
+        self::assertSame(['cuff', 'ears', 'arms'], $keys($plan));
+        $moved = EditKinds::read(['do' => 'order', 'key' => 'ears', 'by' => 1], 'edit')->apply($plan);
+        self::assertSame(['cuff', 'arms', 'ears'], $keys($moved));
         self::assertTrue($moved->values()['keepOrder']);
         try {
             EditKinds::read(['do' => 'order', 'key' => 'cuff', 'by' => 2], 'edit')->apply($moved);

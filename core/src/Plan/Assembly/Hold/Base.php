@@ -19,7 +19,7 @@ final readonly class Base implements Hold
 
     public function label(): string
     {
-        return 'thread through its base';
+        return 'through its base';
     }
 
     public function takes(): float
