@@ -21,31 +21,6 @@ use PHPUnit\Framework\TestCase;
 /** How pieces come together: their seams, their tails, the order. */
 final class AssembledTest extends TestCase
 {
-    /**
-     * @param list<array<string, mixed>> $joints
-     * @param list<array<mixed>>         $pieces more pieces
-     */
-    private static function plan(array $joints, array $pieces = []): Plan
-    {
-        $usual = ['part' => 'ear', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 5]];
-        $joints = array_map(
-            static fn (array $one, int $i): array => $one + ['key' => 'j'.($i + 1)] + $usual,
-            $joints,
-            array_keys($joints),
-        );
-
-        return Plans::of([], [], [], [
-            'gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20],
-            'pieces' => [
-                Plans::piece('body', Plans::ball(6), ['name' => 'Body']),
-                Plans::piece('ear', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Ear', 'copies' => 2]),
-                Plans::piece('arm', ['6 sc in MR', '(sc, inc) x3', 'R3-12: sc around'], ['name' => 'Arm', 'copies' => 2]),
-                ...$pieces,
-            ],
-            'assembly' => $joints,
-        ]);
-    }
-
     /** @return list<string> */
     private static function said(Plan $plan): array
     {
@@ -58,7 +33,7 @@ final class AssembledTest extends TestCase
      */
     public function testATailIsAsLongAsItsSeamTakes(): void
     {
-        $plan = self::plan([['at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+        $plan = Toys::withParts([['at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
         $analysis = Analysis::of($plan);
         $laid = $analysis->assembled->joints[0];
         self::assertEqualsWithDelta([60.0, 330.0], [$laid->seamMm, $laid->needsMm], 1e-6);
@@ -72,12 +47,12 @@ final class AssembledTest extends TestCase
     /** With a new thread the part keeps no tail to sew, and the thread is cut for each. Slipped on, it takes none. */
     public function testANewThreadAndNone(): void
     {
-        $new = self::plan([['newThread' => true, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+        $new = Toys::withParts([['newThread' => true, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
         self::assertStringContainsString('Cut 33 cm of A (Chalk) for each', self::said($new)[0]);
         self::assertSame(15.0, Analysis::of($new)->pieces[1]->finishing->tailCm);
         $arms = 0.01 * 2 * Analysis::of($new)->pieces[2]->finishing->tailCm;
         self::assertEqualsWithDelta(0.66, Analysis::of($new)->amounts->amounts[0]->parts['sewing'] - $arms, 1e-9);
-        $slipped = self::plan([['hold' => 'slipped', 'copy' => 2]]);
+        $slipped = Toys::withParts([['hold' => 'slipped', 'copy' => 2]]);
         self::assertSame(0.0, Analysis::of($slipped)->assembled->joints[0]->needsMm);
         self::assertFalse(Analysis::of($slipped)->pieces[1]->finishing->sews);
     }
@@ -86,7 +61,7 @@ final class AssembledTest extends TestCase
     public function testATailThatIsTooShortIsTold(): void
     {
         $ear = Plans::piece('short', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Short', 'finish' => ['tailCm' => 20]]);
-        $analysis = Analysis::of(self::plan([['part' => 'short']], [$ear]));
+        $analysis = Analysis::of(Toys::withParts([['part' => 'short']], [$ear]));
         self::assertSame(20.0, $analysis->pieces[3]->finishing->tailCm);
         $joint = ToyWriter::joint($analysis->plan, $analysis->assembled->joints[0]);
         self::assertSame(['Its tail of 20 cm is too short: the seam takes 33 cm. Leave a longer one, or use a new thread.'], $joint['remarks']);
@@ -129,7 +104,7 @@ final class AssembledTest extends TestCase
     {
         foreach (Holds::all() as $hold) {
             foreach (PartEdge::cases() as $edge) {
-                $plan = self::plan([['hold' => $hold::kind(), 'edge' => $edge->value, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
+                $plan = Toys::withParts([['hold' => $hold::kind(), 'edge' => $edge->value, 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]]]);
                 $analysis = Analysis::of($plan);
                 if (!$hold->fits($edge)) {
                     self::assertSame('joint.unfitHold', $analysis->assembled->problems[0]->message->code);
@@ -167,18 +142,18 @@ final class AssembledTest extends TestCase
     {
         $stem = Plans::piece('stem', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Stem']);
         $cap = Plans::piece('cap', ['8 sc in MR', 'inc x8', 'R3-6: sc around'], ['name' => 'Cap']);
-        $plan = self::plan([['part' => 'cap', 'onto' => 'stem', 'hold' => 'loops', 'at' => ['anchor' => 'edge']]], [$stem, $cap]);
+        $plan = Toys::withParts([['part' => 'cap', 'onto' => 'stem', 'hold' => 'loops', 'at' => ['anchor' => 'edge']]], [$stem, $cap]);
         self::assertStringEndsWith('Cap has 16 stitches and Stem 12: take 2 of Cap on every 3rd stitch of Stem', self::said($plan)[0]);
     }
 
     /** Its place goes along when what it is put on is resized, and is told where that has too few rounds. */
     public function testItsPlaceGoesAlong(): void
     {
-        $plan = self::plan([['at' => ['anchor' => 'round', 'number' => 12, 'apart' => 8]]]);
+        $plan = Toys::withParts([['at' => ['anchor' => 'round', 'number' => 12, 'apart' => 8]]]);
         $wider = (new Resize('body', 2, 0))->apply($plan);
         self::assertGreaterThan(12, $wider->assembly[0]->place->number);
         self::assertSame([], Analysis::of($wider)->assembled->problems);
-        $gone = self::plan([['at' => ['anchor' => 'round', 'number' => 99]]]);
+        $gone = Toys::withParts([['at' => ['anchor' => 'round', 'number' => 99]]]);
         self::assertSame(['assembly[0].at'], array_column(Analysis::of($gone)->assembled->problems, 'path'));
     }
 
@@ -193,10 +168,10 @@ final class AssembledTest extends TestCase
             ['joint.twice', [['copy' => 1], ['copy' => 1]]],
             ['joint.circle', [['part' => 'ear', 'onto' => 'arm'], ['part' => 'arm', 'onto' => 'ear']]],
         ] as [$code, $joints]) {
-            $analysis = Analysis::of(self::plan($joints));
+            $analysis = Analysis::of(Toys::withParts($joints));
             self::assertSame($code, $analysis->assembled->problems[0]->message->code);
             self::assertCount(\count($joints), $analysis->plan->assembly);
         }
-        self::assertSame(['body' => 1, 'ear' => 1, 'arm' => 2], Analysis::of(self::plan([[]]))->assembled->loose);
+        self::assertSame(['body' => 1, 'ear' => 1, 'arm' => 2], Analysis::of(Toys::withParts([[]]))->assembled->loose);
     }
 }

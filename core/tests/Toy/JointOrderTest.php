@@ -16,35 +16,10 @@ use PHPUnit\Framework\TestCase;
 /** In which order parts are put together. */
 final class JointOrderTest extends TestCase
 {
-    /**
-     * @param list<array<string, mixed>> $joints
-     * @param list<array<mixed>>         $pieces more pieces
-     */
-    private static function plan(array $joints, array $pieces = []): Plan
-    {
-        $usual = ['part' => 'ear', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 5]];
-        $joints = array_map(
-            static fn (array $one, int $i): array => $one + ['key' => 'j'.($i + 1)] + $usual,
-            $joints,
-            array_keys($joints),
-        );
-
-        return Plans::of([], [], [], [
-            'gauge' => ['stitchesPer10cm' => 20, 'roundsPer10cm' => 20],
-            'pieces' => [
-                Plans::piece('body', Plans::ball(6), ['name' => 'Body']),
-                Plans::piece('ear', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Ear', 'copies' => 2]),
-                Plans::piece('arm', ['6 sc in MR', '(sc, inc) x3', 'R3-12: sc around'], ['name' => 'Arm', 'copies' => 2]),
-                ...$pieces,
-            ],
-            'assembly' => $joints,
-        ]);
-    }
-
     /** What is put on a part comes before that part; glue when all is sewn, what is slipped on last. */
     public function testTheOrderIsOneThatHandsCanFollow(): void
     {
-        $plan = self::plan([
+        $plan = Toys::withParts([
             ['key' => 'hat', 'part' => 'hat', 'onto' => 'body', 'hold' => 'slipped', 'at' => ['anchor' => 'pole', 'number' => 1]],
             ['key' => 'ears', 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]],
             ['key' => 'patch', 'part' => 'patch', 'onto' => 'body', 'hold' => 'glue'],
@@ -140,7 +115,7 @@ final class JointOrderTest extends TestCase
             $joints[] = ['key' => "j{$i}", 'part' => "p{$i}", 'onto' => $i < 10 ? 'body' : 'p'.intdiv($i, 10), 'at' => ['anchor' => 'round', 'number' => 2]];
         }
         $joints = array_values(array_filter($joints, static fn (array $joint): bool => $joint['part'] !== $joint['onto']));
-        $assembled = Analysis::of(self::plan($joints, $pieces))->assembled;
+        $assembled = Analysis::of(Toys::withParts($joints, $pieces))->assembled;
         $order = array_map(static fn (LaidJoint $laid): string => $laid->joint->part, $assembled->ordered());
         self::assertCount(\count($joints), array_unique($order));
         self::assertLessThan(array_search('p1', $order, true), array_search('p15', $order, true));
@@ -149,7 +124,7 @@ final class JointOrderTest extends TestCase
     /** The maker may move a step as far as nothing stands in the way; then the order is kept, and what stands in the way is told. */
     public function testAStepIsMovedAsFarAsItCanBe(): void
     {
-        $plan = self::plan([
+        $plan = Toys::withParts([
             ['key' => 'ears', 'at' => ['anchor' => 'round', 'number' => 5, 'apart' => 8]],
             ['key' => 'cuff', 'part' => 'cuff', 'onto' => 'arm', 'at' => ['anchor' => 'round', 'number' => 4]],
             ['key' => 'arms', 'part' => 'arm', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 8, 'apart' => 18]],
