@@ -6,10 +6,10 @@ namespace Alternum\Core;
 
 use Alternum\Core\Change\BestFront;
 use Alternum\Core\Change\LineCompared;
+use Alternum\Core\Edit\Offers;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\CueOffer;
-use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
@@ -205,7 +205,7 @@ final readonly class PieceAnalysis
     /** @return list<CueOffer> what the maker’s words say that the plan can act on */
     public function offers(Plan $plan): array
     {
-        return CueOffers::of($plan, $this->piece, $this->stages->reading, $this->stages->frame);
+        return Offers::of($plan, $this->piece, $this->stages->reading, $this->stages->frame);
     }
 
     public function lateCues(): LateCues

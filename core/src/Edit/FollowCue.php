@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Making\CueOffers;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
@@ -35,11 +34,12 @@ final readonly class FollowCue implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $stages = PieceStages::of($plan, $piece);
-        foreach (CueOffers::of($plan, $piece, $stages->reading, $stages->frame) as $offer) {
+        foreach (Offers::of($plan, $piece, $stages->reading, $stages->frame) as $offer) {
             if ($offer->line === $this->line && $offer->text === $this->text) {
                 return match (true) {
                     null !== $offer->placed => $plan->withPiece($piece->withPlacements([...$piece->placements, $offer->placed])),
                     null !== $offer->tailCm => $plan->withYarnUse($plan->yarnUse->withSewingTail($offer->tailCm)),
+                    [] !== $offer->joints => $plan->withAssembly([...$plan->assembly, ...$offer->joints]),
                     null !== $offer->setting => $plan->withPiece($piece->set($offer->setting)),
                     default => $plan,
                 };

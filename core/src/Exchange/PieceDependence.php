@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 
 /**
@@ -20,7 +21,9 @@ final class PieceDependence
         $values = $plan->values();
         $pieces = array_column(\is_array($values['pieces']) ? $values['pieces'] : [], null, 'key');
         unset($values['pieces'], $values['title'], $values['assembly'], $values['keepOrder']);
-        $common = hash('xxh128', Json::encode([$values, array_keys($pieces)]));
+        // Words of one piece name the others.
+        $called = array_map(static fn (Piece $piece): array => [$piece->key, $piece->name, $piece->copies->values()], $plan->pieces);
+        $common = hash('xxh128', Json::encode([$values, $called]));
         $keys = [];
         foreach ($plan->pieces as $piece) {
             $own = array_intersect_key($pieces, array_fill_keys(self::together($plan, $piece->key), true));

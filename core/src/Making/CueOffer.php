@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Making;
 
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\PieceSetting;
 use Alternum\Core\Plan\Placement;
@@ -17,6 +18,7 @@ final readonly class CueOffer
      * @param Message           $label   what taking it does
      * @param Placement|null    $placed  eyes and such
      * @param float|null        $tailCm  the tail to sew with
+     * @param list<Joint>       $joints  which piece goes on which
      * @param PieceSetting|null $setting how its joined rounds are closed, or what its first round is worked into
      */
     public function __construct(
@@ -26,6 +28,7 @@ final readonly class CueOffer
         public ?Placement $placed = null,
         public ?float $tailCm = null,
         public ?PieceSetting $setting = null,
+        public array $joints = [],
     ) {
     }
 }

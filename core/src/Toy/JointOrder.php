@@ -190,8 +190,8 @@ final class JointOrder
     }
 
     /**
-     * Of each joint those that come before it: what is put on its part for good, and what is of an earlier kind. What others wait for is as early as they are, so
-     * that no two wait for one another.
+     * Of each joint those that come before it: what is put on its part for good, and what is of an earlier kind. What others wait for is as early as they
+     * are, so that no two wait for one another.
      *
      * @param list<LaidJoint> $joints none of which waits for itself
      *

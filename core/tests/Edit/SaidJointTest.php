@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Edit;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\SaidJoint;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
+use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -82,5 +84,29 @@ final class SaidJointTest extends TestCase
             $back = (new Paste('', $text, true))->apply($plan->withPieces([])->withAssembly([]));
             self::assertSame(array_map(self::said(...), $plan->assembly), array_map(self::said(...), $back->assembly));
         }
+    }
+
+    /**
+     * Words in a piece's own lines offer to put it where they say, or others on it; taken, they offer nothing any more, and one edit did it.
+     *
+     * @param array<string, string> $words by piece, after its rounds
+     */
+    #[TestWith([['ear' => 'Sew to the head between rounds 5 and 6, 8 sts apart.'], 'ear', 'ear 1, head round 5, apart 8, 0, open whip'])]
+    #[TestWith([['head' => 'Sew the ears between R5 and R9.'], 'head', 'ear 1, head round 6, apart 12, 0, open whip'])]
+    #[TestWith([['tail' => 'Sew the tail to the back of the head at round 12.'], 'tail', 'tail 1, head round 12, apart -, 180, open whip'])]
+    public function testTypedWordsOfferThemselves(array $words, string $key, string $says): void
+    {
+        $plan = self::plan();
+        foreach ($words as $piece => $line) {
+            $is = $plan->piece($piece);
+            self::assertNotNull($is);
+            $plan = $plan->withPiece($is->withRounds([...$is->rounds, $line]));
+        }
+        $offers = static fn (Plan $of): array => Analysis::of($of)->piece($key)?->offers($of) ?? [];
+        $joint = array_values(array_filter($offers($plan), static fn (CueOffer $offer): bool => [] !== $offer->joints));
+        self::assertCount(1, $joint);
+        $heeded = (new FollowCue($key, $joint[0]->line, $joint[0]->text))->apply($plan);
+        self::assertSame([$says], array_map(self::said(...), $heeded->assembly));
+        self::assertSame([], array_filter($offers($heeded), static fn (CueOffer $offer): bool => [] !== $offer->joints));
     }
 }

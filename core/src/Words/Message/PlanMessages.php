@@ -145,6 +145,7 @@ final class PlanMessages
         'offer.backLoop' => ['Close all rounds in the back loop of the first stitch'],
         'offer.place' => ['Set the {what} between rounds {round} and {next}'],
         'offer.placeApart' => ['Set the {what} between rounds {round} and {next}, {apart} stitches apart'],
+        'offer.joint' => ['Put {part} on {onto}'],
         'offer.joined' => ['Mark where the {part} is joined: round {round}, stitches {first} to {last}'],
         'offer.edge' => ['Count the edge as {on, plural, one {# stitch} other {# stitches}}: {join, select,'
             .' Seam {{yes, select, 1 {with} other {without}} the seam}'
