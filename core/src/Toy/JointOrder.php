@@ -42,14 +42,7 @@ final class JointOrder
      */
     public static function kept(array $joints): array
     {
-        $needs = self::needs($joints);
-        $order = [];
-        $left = array_keys($joints);
-        while ([] !== $left) {
-            $ready = array_values(array_filter($left, static fn (int $i): bool => [] === array_intersect($needs[$i], $left)));
-            $order[] = $ready[0];
-            $left = array_values(array_diff($left, [$ready[0]]));
-        }
+        $order = self::greedy($joints, self::needs($joints), true);
 
         return array_map(static fn (int $i): LaidJoint => $joints[$i], $order);
     }
@@ -171,19 +164,36 @@ final class JointOrder
     /**
      * @param list<LaidJoint> $joints
      * @param list<list<int>> $needs
+     * @param bool            $isKept whatever changes it costs, in the order that it has
      *
      * @return list<int>
      */
-    private static function greedy(array $joints, array $needs): array
+    private static function greedy(array $joints, array $needs, bool $isKept = false): array
     {
+        $waits = array_map(\count(...), $needs);
+        $frees = [];
+        foreach ($needs as $i => $needed) {
+            foreach ($needed as $other) {
+                $frees[$other][] = $i;
+            }
+        }
         $order = [];
-        $left = array_keys($joints);
-        while ([] !== $left) {
-            $from = [] === $order ? null : $joints[$order[\count($order) - 1]];
-            $ready = array_values(array_filter($left, static fn (int $i): bool => [] === array_intersect($needs[$i], $left)));
-            usort($ready, static fn (int $one, int $other): int => [self::cost($from, $joints[$one]), $one] <=> [self::cost($from, $joints[$other]), $other]);
-            $order[] = $ready[0];
-            $left = array_values(array_diff($left, [$ready[0]]));
+        $ready = array_filter($waits, static fn (int $count): bool => 0 === $count);
+        $from = null;
+        while ([] !== $ready) {
+            $best = [\PHP_INT_MAX, 0];
+            foreach (array_keys($ready) as $i) {
+                $best = min($best, [$isKept ? 0 : self::cost($from, $joints[$i]), $i]);
+            }
+            $next = $best[1];
+            $order[] = $next;
+            $from = $joints[$next];
+            unset($ready[$next]);
+            foreach ($frees[$next] ?? [] as $i) {
+                if (0 === --$waits[$i]) {
+                    $ready[$i] = 0;
+                }
+            }
         }
 
         return $order;
