@@ -132,6 +132,18 @@ final class Sketch
         return $this->put($thread, 'M%s %sq14 2 8 16t10 18', $x + 43, $y - 25);
     }
 
+    /**
+     * A strand that lies on the fabric, from one place to another.
+     *
+     * @param float $up rows above the middle of the upper row
+     */
+    public function strand(float $at, float $up, float $toAt, float $toUp, Ink $ink = Ink::New): self
+    {
+        $place = static fn (float $at, float $up): array => [18 + self::PITCH * $at, self::UPPER + 10 - 12 * $up];
+
+        return $this->put($ink, 'M%s %sL%s %s', ...$place($at, $up), ...$place($toAt, $toUp));
+    }
+
     public function knot(int $at, Ink $one, Ink $other): self
     {
         [$x, $y] = [self::x($at) + 8, self::UPPER + 26];

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly;
 
+use Alternum\Core\Drawing\Series;
+
 /** What a hold answers unless it knows better. */
 trait AnyHold
 {
+    public function drawing(): ?Series
+    {
+        return null;
+    }
+
     public function tool(): Tool
     {
         return Tool::Needle;

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly;
 
+use Alternum\Core\Drawing\Series;
+
 /** One way in which a part is held: all that is known of it stands in its own file, and Holds lists it. */
 interface Hold
 {
     /** The word for it in the plan's format. */
     public static function kind(): string;
+
+    /** How it is done, in a few small drawings; null: that shows itself. */
+    public function drawing(): ?Series;
 
     /** "whip stitch", for a choice. */
     public function label(): string;

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
+
 /** A line in backstitch along points that are set from its place. */
 final readonly class Backstitch implements ThreadKind
 {
@@ -15,6 +20,18 @@ final readonly class Backstitch implements ThreadKind
     public static function kind(): string
     {
         return 'backstitch';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('Backstitch', [
+            new Drawing('Up one stitch ahead of where the last one ended.', Sketch::rows('ooooooo')->strand(0, 0, 2, 0)->way(54, 54, 90, 54, 14)),
+            new Drawing('In where the last one ended, and on.', Sketch::rows('ooooooo')->strand(0, 0, 2, 0)->strand(4, 0, 2, 0)->needle(4, Ink::New)),
+            new Drawing(
+                'Take both ends through the inside and out, and trim them.',
+                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
+            ),
+        ]);
     }
 
     private function takes(): float

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
@@ -30,6 +34,21 @@ final readonly class Bars implements ThreadKind
     public static function kind(): string
     {
         return 'bars';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('Bars', [
+            new Drawing('Up at one end, in at the other.', Sketch::rows('ooooooo')->strand(1.5, 0.5, 4.5, 0.5)->needle(5, Ink::New)),
+            new Drawing(
+                'Back and forth, each just below the last.',
+                Sketch::rows('ooooooo')->strand(1.5, 0.5, 4.5, 0.5)->strand(4.5, 0, 1.5, 0)->strand(1.5, -0.5, 4.5, -0.5),
+            ),
+            new Drawing(
+                'Take both ends through the inside and out, and trim them.',
+                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
+            ),
+        ]);
     }
 
     public static function read(Fields $fields): self

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
@@ -27,6 +31,15 @@ final readonly class Fringe implements ThreadKind
     public static function kind(): string
     {
         return 'fringe';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('A fringe', [
+            new Drawing('Fold a strand in half, and pull its fold through the stitch.', Sketch::rows('ooooooo')->loop(3, Ink::New)->hook(4)),
+            new Drawing('Both ends through the fold, and pull.', Sketch::rows('ooooooo')->tail(Ink::New, 3, 44)->tail(Ink::New, 2, 44)),
+            new Drawing('Trim them all alike.', Sketch::rows('ooooooo')->tail(Ink::New, 2)->tail(Ink::New, 4)->scissors(4)),
+        ]);
     }
 
     public static function read(Fields $fields): self

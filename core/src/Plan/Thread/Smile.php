@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
@@ -25,6 +29,21 @@ final readonly class Smile implements ThreadKind
     public static function kind(): string
     {
         return 'smile';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('A smile', [
+            new Drawing('Up at one end, in at the other: leave the strand loose.', Sketch::rows('ooooooo')->strand(1, 0, 5, 0)->needle(5, Ink::New)),
+            new Drawing(
+                'Up below the middle, over the strand, and in at the same place.',
+                Sketch::rows('ooooooo')->strand(1, 0, 3, -1.6)->strand(3, -1.6, 5, 0)->way(72, 60, 72, 84, 0),
+            ),
+            new Drawing(
+                'Take both ends through the inside and out, and trim them.',
+                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
+            ),
+        ]);
     }
 
     public static function read(Fields $fields): self

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
@@ -30,6 +34,21 @@ final readonly class Swirl implements ThreadKind
     public static function kind(): string
     {
         return 'swirl';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('A swirl', [
+            new Drawing('Yarn inside, hook outside: draw up a loop at the top.', Sketch::rows('ooooooo')->through(1, Ink::New)->hook(2)),
+            new Drawing(
+                'A loop a stitch further, through the one on the hook, down along the line.',
+                Sketch::rows('ooooooo')->strand(0.5, 0.8, 2, 0)->strand(2, 0, 3.5, -0.8)->strand(3.5, -0.8, 5, -1.6),
+            ),
+            new Drawing(
+                'Take both ends through the inside and out, and trim them.',
+                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
+            ),
+        ]);
     }
 
     public static function read(Fields $fields): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Series;
 use Alternum\Core\Plan\Format\Fields;
 
 /** One kind of what is embroidered with thread: all that is known of it stands in its own file, and ThreadKinds lists it. */
@@ -11,6 +12,9 @@ interface ThreadKind
 {
     /** The word for the kind in the plan's format. */
     public static function kind(): string;
+
+    /** How it is made, in a few small drawings. */
+    public static function drawing(): Series;
 
     /** Its own fields of the plan's format; what is wrong with them is noted at its path. */
     public static function read(Fields $fields): self;

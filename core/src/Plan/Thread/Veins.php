@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Thread;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
+
 /** Slip stitches worked on the surface with the hook, along points that are set from its place. */
 final readonly class Veins implements ThreadKind
 {
@@ -15,6 +20,21 @@ final readonly class Veins implements ThreadKind
     public static function kind(): string
     {
         return 'surface';
+    }
+
+    public static function drawing(): Series
+    {
+        return new Series('Surface slip stitch', [
+            new Drawing('Yarn inside, hook outside: draw up a loop at the beginning.', Sketch::rows('ooooooo')->through(1, Ink::New)->hook(2)),
+            new Drawing(
+                'Draw up a loop a stitch further, and through the one on the hook.',
+                Sketch::rows('ooooooo')->strand(0, 0, 1, 0)->strand(1, 0, 2, 0)->through(3, Ink::New)->hook(4),
+            ),
+            new Drawing(
+                'Take both ends through the inside and out, and trim them.',
+                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
+            ),
+        ]);
     }
 
     private function takes(): float

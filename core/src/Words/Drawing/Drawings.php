@@ -10,13 +10,15 @@ use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Stroke;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Place\OldYarn;
+use Alternum\Core\Plan\Assembly\Holds;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\Thread\ThreadKinds;
 
 /** All drawings of how something is done. */
 final class Drawings
 {
-    /** @return array<string, Series> "method drawn-loop", "yarn carry", "tail weave", "technique magic-ring" */
+    /** @return array<string, Series> "method drawn-loop", "yarn carry", "tail weave", "technique magic-ring", "thread smile", "hold whip" */
     public static function all(): array
     {
         $all = [];
@@ -31,6 +33,13 @@ final class Drawings
         }
         foreach (TechniqueDrawings::all() as $name => $series) {
             $all["technique {$name}"] = $series;
+        }
+
+        foreach (ThreadKinds::ALL as $kind) {
+            $all["thread {$kind::kind()}"] = $kind::drawing();
+        }
+        foreach (Holds::all() as $hold) {
+            $all += array_filter(["hold {$hold::kind()}" => $hold->drawing()], static fn (?Series $series): bool => null !== $series);
         }
 
         return $all;

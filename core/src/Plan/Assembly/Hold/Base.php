@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly\Hold;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Assembly\AnyHold;
 use Alternum\Core\Plan\Assembly\Hold;
 
@@ -15,6 +19,18 @@ final readonly class Base implements Hold
     public static function kind(): string
     {
         return 'base';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Through its base', [
+            new Drawing('Down through base and fabric, up a stitch further.', Sketch::rows('nnnnnnn')->needle(2, Ink::New)->part(3)),
+            new Drawing(
+                'Around its middle, back and forth, and draw it snug.',
+                Sketch::rows('nnnnnnn')->part(3)->strand(2.4, 0, 4.4, 0)->strand(2.4, -0.8, 4.4, -0.8),
+            ),
+            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+        ]);
     }
 
     public function label(): string

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly\Hold;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Assembly\AnyHold;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\PartEdge;
@@ -17,6 +21,15 @@ final readonly class Crochet implements Hold
     public static function kind(): string
     {
         return 'crochet';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Crocheted together', [
+            new Drawing('Insert the hook through both edges.', Sketch::rows('nnnnnnn')->into(2)),
+            new Drawing('Work a single crochet through both, and on.', Sketch::rows('nnnnnnn')->hook(3, 'nn')),
+            new Drawing('Fasten off, and hide both ends inside.', Sketch::rows('nnnnnnn')->tail(Ink::New, 5)->scissors(5)),
+        ]);
     }
 
     public function label(): string

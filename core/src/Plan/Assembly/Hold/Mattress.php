@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly\Hold;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Assembly\AnyHold;
 use Alternum\Core\Plan\Assembly\Hold;
 
@@ -15,6 +19,18 @@ final readonly class Mattress implements Hold
     public static function kind(): string
     {
         return 'mattress';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Mattress stitch', [
+            new Drawing('Take a bar of the one side, then one of the other.', Sketch::rows('nnnnnnn')->needle(1, Ink::New)->strand(2, 0, 2, -2)),
+            new Drawing(
+                'Draw it up every few stitches: the seam closes over the thread.',
+                Sketch::rows('nnnnnnn')->strand(1, 0, 1, -2)->strand(2, -2, 2, 0)->strand(3, 0, 3, -2)->way(126, 60, 150, 60, 8),
+            ),
+            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+        ]);
     }
 
     public function label(): string

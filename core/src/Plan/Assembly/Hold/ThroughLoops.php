@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly\Hold;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Assembly\AnyHold;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\PartEdge;
@@ -16,6 +20,18 @@ final readonly class ThroughLoops implements Hold
     public static function kind(): string
     {
         return 'loops';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('A seam through both loops', [
+            new Drawing('Under both loops of one edge and of the other.', Sketch::rows('nnnnnnn')->needle(2, Ink::New)),
+            new Drawing(
+                'Stitch by stitch along both edges.',
+                Sketch::rows('nnnnnnn')->strand(1, 1, 1, -1.4)->strand(2, 1, 2, -1.4)->strand(3, 1, 3, -1.4)->strand(4, 1, 4, -1.4),
+            ),
+            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+        ]);
     }
 
     public function label(): string

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly\Hold;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
+use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Assembly\AnyHold;
 use Alternum\Core\Plan\Assembly\Hold;
 
@@ -15,6 +19,18 @@ final readonly class Whip implements Hold
     public static function kind(): string
     {
         return 'whip';
+    }
+
+    public function drawing(): Series
+    {
+        return new Series('Whip stitch', [
+            new Drawing('Through a stitch of the fabric, up through one of the edge.', Sketch::rows('nnnnnnn')->needle(1, Ink::New, true)),
+            new Drawing(
+                'Over and over along the edge, drawn snug.',
+                Sketch::rows('nnnnnnn')->strand(0, -2, 1, 0.6)->strand(1, -2, 2, 0.6)->strand(2, -2, 3, 0.6)->strand(3, -2, 4, 0.6),
+            ),
+            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+        ]);
     }
 
     public function label(): string

@@ -3,6 +3,7 @@ import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { listed, say } from '../../../ui/say';
 import { size as length, yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece } from '../../context';
+import { HowItIsDone } from '../../HowItIsDone';
 import { set, withPiece } from '../../plans';
 import { kindNames, placementKinds } from './names';
 import { PartRow } from './PartRow';
@@ -150,6 +151,9 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 								]}
 								onChange={(when) => lay(one.key, set(one, 'open', when === 'open' ? true : null))}
 							/>
+							<div className="col-span-2">
+								<HowItIsDone has={(name) => name === `thread ${one.kind}`} summary={say('howItIsDone.title')} to={one.yarn} />
+							</div>
 							<PlaceFields
 								place={one.at}
 								others={named}

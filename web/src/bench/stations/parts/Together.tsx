@@ -3,6 +3,7 @@ import { ChoiceField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
 import { yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../../context';
+import { HowItIsDone } from '../../HowItIsDone';
 import { set } from '../../plans';
 import { PartRow } from './PartRow';
 import { PlaceFields } from './PlaceFields';
@@ -88,6 +89,9 @@ export function Together() {
 								]}
 								onChange={(with_) => change(one.key, set(one, 'newThread', with_ === 'new' ? true : null))}
 							/>
+							<div className="col-span-2">
+								<HowItIsDone has={(name) => name === `hold ${one.hold ?? 'whip'}`} summary={say('howItIsDone.title')} />
+							</div>
 							<PlaceFields
 								place={one.at}
 								others={[]}
