@@ -1,13 +1,40 @@
-import { expect, goTo, openPlan, panel, saved, test } from './bench';
+import type { Locator, Page } from '@playwright/test';
+import { expect, goTo, openPlan, panel, round, saved, test } from './bench';
+
+const chartOf = (page: Page): Locator => page.getByRole('slider', { name: /opened/ });
 
 /** Presses the chart at a share of its width and height. */
-async function pressChart(page: import('@playwright/test').Page, across: number, down: number): Promise<void> {
-	const chart = page.getByRole('slider', { name: /opened/ });
+async function pressChart(page: Page, across: number, down: number): Promise<void> {
+	const chart = chartOf(page);
 	const box = await chart.boundingBox();
 	await chart.click({ position: { x: (box?.width ?? 0) * across, y: (box?.height ?? 0) * down } });
 }
 
-test('a toy gets its face and its parts, two acts a thing', async ({ page }) => {
+type Place = { across: number; down: number };
+type Hand = (page: Page, thing: Locator, at: Place) => Promise<void>;
+
+/** Two acts with each of the three: take the thing, and say where it goes. */
+const mouse: Hand = async (page, thing, at) => {
+	await thing.click();
+	await pressChart(page, at.across, at.down);
+};
+const finger: Hand = async (page, thing, at) => {
+	await thing.tap();
+	const row = round(page, Math.round(at.down * 24));
+	await row.evaluate((is) => is.scrollIntoView({ block: 'center' }));
+	// No finger is there before the picture has followed.
+	await page.waitForTimeout(300);
+	const [box, line] = [await chartOf(page).boundingBox(), await row.boundingBox()];
+	await page.touchscreen.tap((box?.x ?? 0) + (box?.width ?? 0) * at.across, (line?.y ?? 0) + (line?.height ?? 0) / 2);
+};
+const keys: Hand = async (page, thing) => {
+	await thing.focus();
+	await page.keyboard.press('Enter');
+	await page.getByRole('button', { name: 'Where it usually goes' }).focus();
+	await page.keyboard.press('Enter');
+};
+
+async function dress(page: Page, put: Hand): Promise<void> {
 	await openPlan(page, 'Otter in a striped jersey', 'parts');
 	await page.getByRole('tab', { name: /^Body and head/ }).click();
 	// What the plan has already is taken off, so that all of it is placed here.
@@ -19,19 +46,19 @@ test('a toy gets its face and its parts, two acts a thing', async ({ page }) => 
 	}
 	const tray = page.getByRole('region', { name: 'What can be put on' });
 	let acts = 0;
-	const put = async (name: string, across: number, down: number) => {
-		await tray.getByRole('button', { name, exact: true }).first().click();
-		await pressChart(page, across, down);
+	for (const [name, across, down] of [
+		['Eyes', 0.42, 0.9],
+		['Mouth', 0.5, 0.85],
+		['Cheeks', 0.36, 0.87],
+		['Arm ×2', 0.3, 0.6],
+		['Tail', 0.15, 0.25],
+		['Hat', 0.5, 0.5],
+	] as const) {
+		await put(page, tray.getByRole('button', { name, exact: true }).first(), { across, down });
 		await expect(tray.getByRole('button', { pressed: true })).toHaveCount(0);
 		await saved(page);
 		acts += 2;
-	};
-	await put('Eyes', 0.42, 0.9);
-	await put('Mouth', 0.5, 0.85);
-	await put('Cheeks', 0.36, 0.87);
-	await put('Arm ×2', 0.3, 0.6);
-	await put('Tail', 0.07, 0.25);
-	await put('Hat', 0.5, 0.5);
+	}
 	expect(acts).toBe(12);
 	const on = page.getByRole('region', { name: 'On Body and head' });
 	await expect(on.getByRole('listitem')).toHaveCount(3);
@@ -43,6 +70,13 @@ test('a toy gets its face and its parts, two acts a thing', async ({ page }) => 
 	await goTo(page, 'pattern');
 	await expect(panel(page)).toContainText('Put together');
 	await expect(panel(page)).toContainText(/Sew Left arm and Right arm to Body and head/);
+}
+
+test('a toy gets its face and its parts by mouse, two acts a thing', ({ page }) => dress(page, mouse));
+test('a toy gets its face and its parts by keys alone, two acts a thing', ({ page }) => dress(page, keys));
+test.describe('on a phone', () => {
+	test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+	test('a toy gets its face and its parts by finger, two acts a thing', ({ page }) => dress(page, finger));
 });
 
 test('a face is moved by keys, and what ties to the eyes goes along in one undo', async ({ page }) => {

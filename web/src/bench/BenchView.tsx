@@ -8,6 +8,7 @@ import { useFocusKept } from '../ui/useFocusKept';
 import { BenchHeader } from './BenchHeader';
 import { setTools, useTools } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stationNames } from './context';
+import { HeldNow } from './HeldNow';
 import { KeysDialog } from './KeysDialog';
 import { keepPlace, placeOf } from './place';
 import { Sheet } from './Sheet';
@@ -127,6 +128,10 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 					<SkipLinks />
 					<BenchHeader />
 					<Tray />
+					{/* In a small window, in the yarns' stead while something waits to be put. */}
+					<div className="off-leaf-panel hidden border-b border-rule px-2 pb-2 small:block">
+						<HeldNow />
+					</div>
 					<Sheet focused={focused} sought={seeks} />
 					<aside
 						id="panel"

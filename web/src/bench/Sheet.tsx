@@ -115,7 +115,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		({ round, stitch }: Cell) => {
 			if (held === null) return;
 			draft.edit({ do: 'put', piece: key, ...('part' in held ? { part: held.part } : { what: held.what }), round, stitch });
-			setTools({ held: null });
+			setTools({ held: null, leaf: 'panel' });
 		},
 		[draft, key, held],
 	);

@@ -93,6 +93,7 @@ export function useGestures(ref: RefObject<HTMLElement | null>, gestures: Gestur
 				if (is === null || is.id !== event.pointerId) return;
 				clearTimeout(is.timer);
 				down.current = null;
+				if (is.isTouch) keepFromOthers(event.currentTarget);
 				if (is.isDragging) latest.current.drop(pointed(event));
 				else if (is.isTouch || !latest.current.atOnce) latest.current.tap(is.at);
 			},
@@ -104,6 +105,22 @@ export function useGestures(ref: RefObject<HTMLElement | null>, gestures: Gestur
 		}),
 		[],
 	);
+}
+
+/**
+ * What a finger has pressed may give its place to something else at once. The mouse's events, which a browser makes up after the finger's
+ * own, would press that: they end here until the next pointer comes down.
+ */
+function keepFromOthers(pressed: EventTarget): void {
+	const over = new AbortController();
+	const end = (event: Event) => {
+		if (event.target instanceof Node && (pressed as Node).contains(event.target)) return;
+		event.preventDefault();
+		event.stopPropagation();
+	};
+	for (const type of ['mousedown', 'mouseup', 'click'] as const) window.addEventListener(type, end, { capture: true, signal: over.signal });
+	window.addEventListener('pointerdown', () => over.abort(), { capture: true, signal: over.signal });
+	setTimeout(() => over.abort(), LONG_MS);
 }
 
 function breakOff(down: RefObject<Down | null>, gestures: Gestures): void {

@@ -1,8 +1,8 @@
 import type { Piece } from '../../../api/types';
-import { Button } from '../../../ui/Button';
 import { say } from '../../../ui/say';
 import { type Held, setTools, useTools } from '../../chartTools';
-import { useBench, useDraft } from '../../context';
+import { useDraft } from '../../context';
+import { HeldNow } from '../../HeldNow';
 import { kindNames } from './names';
 
 type What = Extract<Held, { what: unknown }>['what'];
@@ -14,7 +14,6 @@ const MARKS: readonly What[] = ['ears', 'arms', 'legs', 'wings', 'tail', 'other'
 
 /** What can be put on the piece: press one, then press the piece where it goes. */
 export function TrayOfParts({ piece }: { piece: Piece }) {
-	const { draft } = useBench();
 	const held = useTools((tools) => tools.held);
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const left = useDraft(({ analysis }) => analysis.loose);
@@ -22,7 +21,8 @@ export function TrayOfParts({ piece }: { piece: Piece }) {
 		const copies = left[one.key];
 		return copies === undefined || one.key === piece.key ? [] : [{ one, left: copies }];
 	});
-	const take = (next: Held) => setTools({ held: held !== null && isSame(held, next) ? null : next, brush: null, layer: null });
+	// In a small window the picture turns up, to be pressed.
+	const take = (next: Held) => setTools(held !== null && isSame(held, next) ? { held: null } : { held: next, brush: null, layer: null, leaf: 'picture' });
 	const kinds = (what: readonly What[], label: string) => (
 		<fieldset className="mb-2">
 			<legend className="caption">{label}</legend>
@@ -66,23 +66,9 @@ export function TrayOfParts({ piece }: { piece: Piece }) {
 				<summary className="caption cursor-pointer">{say('parts.marks')}</summary>
 				{kinds(MARKS, say('parts.marksAre'))}
 			</details>
-			{held !== null && (
-				<div role="status" className="mt-2 border-l-4 border-ink pl-2">
-					<p>{say('parts.pressWhereItGoes', { what: held.name, name: piece.name })}</p>
-					<div className="mt-1 flex flex-wrap gap-2">
-						<Button
-							kind="strong"
-							onClick={() => {
-								draft.edit({ do: 'put', piece: piece.key, ...('part' in held ? { part: held.part } : { what: held.what }) });
-								setTools({ held: null });
-							}}
-						>
-							{say('parts.whereItUsuallyGoes')}
-						</Button>
-						<Button onClick={() => setTools({ held: null })}>{say('common.cancel')}</Button>
-					</div>
-				</div>
-			)}
+			<div className="mt-2 small:hidden">
+				<HeldNow />
+			</div>
 		</section>
 	);
 }
