@@ -79,6 +79,27 @@ test.describe('on a phone', () => {
 	test('a toy gets its face and its parts by finger, two acts a thing', ({ page }) => dress(page, finger));
 });
 
+test('from above, what is held lands where it is pressed: the front is at the bottom', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	await page.getByRole('tab', { name: /^Body and head/ }).click();
+	await page.getByRole('button', { name: 'From above', exact: true }).click();
+	const rings = page.getByRole('img', { name: /from above/ });
+	const box = await rings.boundingBox();
+	const [width, height] = [box?.width ?? 0, box?.height ?? 0];
+	const out = Math.min(width, height) * 0.2;
+	const on = page.getByRole('region', { name: 'On Body and head' });
+	for (const [thing, right, down, said] of [
+		['Felt or a cut shape', 0, out, /between rounds \d+ and \d+ ?\./],
+		['Clasp', 0, -out, /180° on from the middle/],
+		// A quarter of 36 stitches, less the half of the one that is pressed.
+		['Ring', out, 0, /8\.5 stitches back from the middle/],
+	] as const) {
+		await page.getByRole('button', { name: thing, exact: true }).click();
+		await rings.click({ position: { x: width / 2 + right, y: height / 2 + down } });
+		await expect(on.getByRole('button', { name: new RegExp(`^${thing}`) })).toHaveAccessibleName(said);
+	}
+});
+
 test('a face is moved by keys, and what ties to the eyes goes along in one undo', async ({ page }) => {
 	await openPlan(page, 'Otter in a striped jersey', 'parts');
 	await page.getByRole('tab', { name: /^Body and head/ }).click();

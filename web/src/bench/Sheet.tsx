@@ -169,7 +169,15 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 								/>
 							)}
 							{drawn !== undefined && view === 'above' && (
-								<Rings piece={drawn} yarns={yarns} isLeftHanded={isLeftHanded} picked={picked} height={seen.height} onPick={pick} />
+								<Rings
+									piece={drawn}
+									yarns={yarns}
+									isLeftHanded={isLeftHanded}
+									picked={picked}
+									height={seen.height}
+									onPick={pick}
+									onPut={held === null ? undefined : onPut}
+								/>
 							)}
 							{drawn !== undefined && view === 'round' && (
 								<OnceFetched

@@ -3,6 +3,7 @@ import type { PieceAnalysis, Round, Yarn } from '../api/types';
 import { inkOn } from '../ui/contrast';
 import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
+import type { Cell } from './Chart';
 import { drawingOn } from './canvas';
 import { INK, leaf, PAPER } from './pen';
 import { yarnOf } from './runs';
@@ -14,13 +15,15 @@ interface Props {
 	picked: ReadonlySet<number>;
 	height: number;
 	onPick: (round: number, how: 'new' | 'extend' | 'add') => void;
+	/** what is held is put where it is pressed; undefined: nothing is held */
+	onPut: ((cell: Cell) => void) | undefined;
 }
 
 /** The hole that the first round is drawn around, in rings. */
 const HOLE = 0.6;
 
 /** The piece from above: a ring for each round, from its beginning out, the front at the bottom. */
-export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Props) {
+export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick, onPut }: Props) {
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const [box, width] = useWidth<HTMLDivElement>();
 	const { rounds, frontDegrees, threads, placed } = piece;
@@ -143,9 +146,13 @@ export function Rings({ piece, yarns, isLeftHanded, picked, height, onPick }: Pr
 				className="block h-full w-full"
 				onClick={(event) => {
 					const rect = event.currentTarget.getBoundingClientRect();
-					const far = Math.hypot(event.clientX - rect.left - width / 2, event.clientY - rect.top - height / 2);
-					const round = Math.floor(far / ring - HOLE) + 1;
-					if (round >= 1 && round <= rounds.length) onPick(round, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+					const [x, y] = [event.clientX - rect.left - width / 2, event.clientY - rect.top - height / 2];
+					const number = Math.floor(Math.hypot(x, y) / ring - HOLE) + 1;
+					const round = rounds[number - 1];
+					if (round === undefined) return;
+					if (onPut === undefined) return onPick(number, event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'add' : 'new');
+					const turn = ((isLeftHanded ? -1 : 1) * (Math.atan2(y, x) - Math.PI / 2)) / (2 * Math.PI) + (frontDegrees - round.startDegrees) / 360;
+					onPut({ round: number, stitch: Math.min(round.makes, Math.floor((turn - Math.floor(turn)) * round.makes) + 1) });
 				}}
 			/>
 			<p className="caption pointer-events-none absolute left-1/2 -translate-x-1/2" style={{ top: height / 2 + (reach + HOLE) * ring + 2 }}>
