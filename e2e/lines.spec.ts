@@ -22,6 +22,14 @@ test('an empty plan says what to do, and grows from the keyboard alone', async (
 	await expect(round(page, 6)).toContainText('18');
 });
 
+test('in a small window an empty plan leads to the shapes, too', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).click();
+	await page.getByRole('button', { name: 'Or begin from a shape' }).click();
+	await expect(panel(page).getByRole('button', { name: 'Begin from a shape' })).toBeVisible();
+});
+
 test('lines are parted, joined and walked through from the keyboard', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	await line(page, 3).click();

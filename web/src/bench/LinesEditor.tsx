@@ -23,7 +23,7 @@ const FEW = 2;
 
 /** The typed lines, each beside its bands, with what is wrong under it. */
 export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props) {
-	const { draft, station, pickRange } = useBench();
+	const { draft, station, pickRange, goTo } = useBench();
 	const { piece } = usePiece();
 	const box = useRef<HTMLDivElement>(null);
 	const editor = useRef<EditorView | null>(null);
@@ -128,6 +128,17 @@ export const LinesEditor = memo(function LinesEditor({ layout, focused }: Props)
 			<p id="line-trouble" aria-live="polite" className="sr-only">
 				{places[caretLine]?.troubles.map(({ message, mend: toDo }) => `${message} ${toDo}`).join(' ')}
 			</p>
+			{/* In a small window the panel that offers these is not in view. */}
+			{isEmpty && (
+				<button
+					type="button"
+					className="absolute left-3 hidden min-h-11 underline small:block"
+					style={{ top: rowHeight * 2 }}
+					onClick={() => goTo('rounds')}
+				>
+					{say('linesEditor.orFromAShape')}
+				</button>
+			)}
 			{!isEmpty && (
 				<button type="button" className="caption absolute left-3 hover:text-ink" style={{ top: layout.height + 4 }} onClick={addLine}>
 					{say('linesEditor.anotherRound')}
