@@ -11,7 +11,7 @@ export function Tray() {
 	const { picked, paint, goTo } = useBench();
 	const yarns = useShownYarns();
 	const brush = useTools((tools) => tools.brush);
-	const isHolding = useTools((tools) => tools.held !== null);
+	const shown = useTools((tools) => (tools.held === null ? 'flex' : 'flex small:hidden'));
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	return (
 		<div
@@ -19,7 +19,7 @@ export function Tray() {
 			aria-label={say('common.yarns')}
 			aria-orientation="vertical"
 			data-area="tray"
-			className={`off-leaf-panel flex flex-col overflow-auto border-r border-rule bg-paper small:flex-row small:border-r-0 small:border-b ${isHolding ? 'small:hidden' : ''}`}
+			className={`off-leaf-panel flex-col overflow-auto border-r border-rule bg-paper small:flex-row small:border-r-0 small:border-b ${shown}`}
 			onKeyDown={alongByArrows}
 		>
 			{yarns.map(({ key, name, hex }, i) => {
