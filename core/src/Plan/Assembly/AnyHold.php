@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Assembly;
 
+use Alternum\Core\Drawing\Drawing;
+use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
+use Alternum\Core\Drawing\Sketch;
 
 /** What a hold answers unless it knows better. */
 trait AnyHold
@@ -57,5 +60,11 @@ trait AnyHold
     public function caution(): string
     {
         return '';
+    }
+
+    /** The last drawing of what is sewn. */
+    private static function endHidden(): Drawing
+    {
+        return new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5));
     }
 }

@@ -27,10 +27,7 @@ final readonly class Backstitch implements ThreadKind
         return new Series('Backstitch', [
             new Drawing('Up one stitch ahead of where the last one ended.', Sketch::rows('ooooooo')->strand(0, 0, 2, 0)->way(54, 54, 90, 54, 14)),
             new Drawing('In where the last one ended, and on.', Sketch::rows('ooooooo')->strand(0, 0, 2, 0)->strand(4, 0, 2, 0)->needle(4, Ink::New)),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -44,10 +44,7 @@ final readonly class Bars implements ThreadKind
                 'Back and forth, each just below the last.',
                 Sketch::rows('ooooooo')->strand(1.5, 0.5, 4.5, 0.5)->strand(4.5, 0, 1.5, 0)->strand(1.5, -0.5, 4.5, -0.5),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Thread;
 
 use Alternum\Core\Drawing\Drawing;
-use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
@@ -39,10 +38,7 @@ final readonly class Lashes implements ThreadKind
                 'Again from the same place, to one side and the other.',
                 Sketch::rows('ooooooo')->strand(3, -0.5, 3, 1.5)->strand(3, -0.5, 1.8, 1)->strand(3, -0.5, 4.2, 1),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Thread;
 
 use Alternum\Core\Drawing\Drawing;
-use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Format\Fields;
@@ -48,10 +47,7 @@ final readonly class Seeds implements ThreadKind
                 'On inside to the next, the thread as loose as the fabric gives.',
                 Sketch::rows('ooooooo')->strand(1, 0.5, 1, -0.5)->strand(4, 0.5, 4, -0.5)->way(38, 62, 88, 48, -8),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -39,10 +39,7 @@ final readonly class Smile implements ThreadKind
                 'Up below the middle, over the strand, and in at the same place.',
                 Sketch::rows('ooooooo')->strand(1, 0, 3, -1.6)->strand(3, -1.6, 5, 0)->way(72, 60, 72, 84, 0),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -44,10 +44,7 @@ final readonly class Swirl implements ThreadKind
                 'A loop a stitch further, through the one on the hook, down along the line.',
                 Sketch::rows('ooooooo')->strand(0.5, 0.8, 2, 0)->strand(2, 0, 3.5, -0.8)->strand(3.5, -0.8, 5, -1.6),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -30,10 +30,7 @@ final readonly class Veins implements ThreadKind
                 'Draw up a loop a stitch further, and through the one on the hook.',
                 Sketch::rows('ooooooo')->strand(0, 0, 1, 0)->strand(1, 0, 2, 0)->through(3, Ink::New)->hook(4),
             ),
-            new Drawing(
-                'Take both ends through the inside and out, and trim them.',
-                Sketch::rows('ooooooo')->tail(Ink::New, 1)->tail(Ink::New, 5)->scissors(5),
-            ),
+            self::endsInside(),
         ]);
     }
 

@@ -29,7 +29,7 @@ final readonly class Base implements Hold
                 'Around its middle, back and forth, and draw it snug.',
                 Sketch::rows('nnnnnnn')->part(3)->strand(2.4, 0, 4.4, 0)->strand(2.4, -0.8, 4.4, -0.8),
             ),
-            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+            self::endHidden(),
         ]);
     }
 

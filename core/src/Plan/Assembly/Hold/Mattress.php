@@ -29,7 +29,7 @@ final readonly class Mattress implements Hold
                 'Draw it up every few stitches: the seam closes over the thread.',
                 Sketch::rows('nnnnnnn')->strand(1, 0, 1, -2)->strand(2, -2, 2, 0)->strand(3, 0, 3, -2)->way(126, 60, 150, 60, 8),
             ),
-            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+            self::endHidden(),
         ]);
     }
 

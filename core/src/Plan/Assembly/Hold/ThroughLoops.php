@@ -30,7 +30,7 @@ final readonly class ThroughLoops implements Hold
                 'Stitch by stitch along both edges.',
                 Sketch::rows('nnnnnnn')->strand(1, 1, 1, -1.4)->strand(2, 1, 2, -1.4)->strand(3, 1, 3, -1.4)->strand(4, 1, 4, -1.4),
             ),
-            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+            self::endHidden(),
         ]);
     }
 

@@ -29,7 +29,7 @@ final readonly class Whip implements Hold
                 'Over and over along the edge, drawn snug.',
                 Sketch::rows('nnnnnnn')->strand(0, -2, 1, 0.6)->strand(1, -2, 2, 0.6)->strand(2, -2, 3, 0.6)->strand(3, -2, 4, 0.6),
             ),
-            new Drawing('Two stitches in one place hold the end: hide it inside.', Sketch::rows('nnnnnnn')->woven(Ink::New, 2, 5)->scissors(5)),
+            self::endHidden(),
         ]);
     }
 
