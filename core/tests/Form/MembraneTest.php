@@ -54,6 +54,27 @@ final class MembraneTest extends TestCase
     }
 
     /**
+     * A cone stays a cone: hardly pressed, its side is straight, and sin of half the angle at its tip is what it grows by a round over 2π; lightly
+     * stuffed it widens by no more than its fabric gives. Source: the development of a cone, any textbook of geometry.
+     */
+    #[TestWith([2.0])]
+    #[TestWith([3.0])]
+    #[TestWith([5.0])]
+    public function testAConeStaysACone(float $growth): void
+    {
+        $hoops = array_map(static fn (int $i): float => $growth * $i, range(0, 30));
+        foreach ([[0.0005, 0.003], [0.02, 0.05]] as [$pressure, $within]) {
+            $shape = (new MembraneSolver(new Skin($hoops, array_fill(0, 30, 1.0))))->shape($pressure);
+            self::assertNotNull($shape);
+            $sine = $growth / (2 * \M_PI);
+            foreach ([5, 10, 15, 20, 25] as $i) {
+                self::assertEqualsWithDelta(1.0, $shape[0][$i] / ($i * $sine), $within);
+                self::assertEqualsWithDelta(1.0, ($shape[1][$i] - $shape[1][0]) / ($i * sqrt(1 - $sine ** 2)), $within);
+            }
+        }
+    }
+
+    /**
      * The trade's ball of square stitches comes out as high as wide, a firm one a little wider than its stitches lie: common practice, from memory.
      */
     #[TestWith([24])]
