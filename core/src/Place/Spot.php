@@ -23,13 +23,4 @@ final readonly class Spot
     {
         return $this->round - ($this->isWithin ? 0.5 : 0.0);
     }
-
-    /** Degrees of the middle between its points. */
-    public function middle(): float
-    {
-        $first = $this->degrees[0] ?? 0.0;
-        $last = $this->degrees[\count($this->degrees) - 1] ?? 0.0;
-
-        return fmod($first + fmod($last - $first + 360.0, 360.0) / 2, 360.0);
-    }
 }

@@ -156,11 +156,6 @@ final readonly class Piece
         return $this->but(worked: $worked);
     }
 
-    public function withClosing(Closing $closing): self
-    {
-        return $this->set($closing);
-    }
-
     public function withLean(float $lean): self
     {
         return $this->set(new Lean($lean));

@@ -24,9 +24,4 @@ final readonly class SpotSite implements ThreadSite
     {
         return $this->frame->beginsAtTop() ? $this->spot->round : $this->frame->rounds() - $this->spot->round;
     }
-
-    public function roundsDown(): int
-    {
-        return $this->frame->rounds() - $this->roundsUp();
-    }
 }

@@ -12,6 +12,4 @@ interface ThreadSite
 
     /** Rounds above the place, as the piece stands; below it where negative. */
     public function roundsUp(): int;
-
-    public function roundsDown(): int;
 }
