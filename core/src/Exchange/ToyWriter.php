@@ -34,10 +34,9 @@ final class ToyWriter
                 static fn (array $stroke): array => array_map(Rounded::of(...), [...$stroke[0], ...$stroke[1]]),
                 $laid->strokes,
             ),
-            'cm' => Rounded::of($laid->mm() / 10.0),
+            'cm' => $laid->cutCm(),
             'summary' => ThreadWords::summary($laid, $last),
             'said' => WhereWords::said($laid->thread->place, $piece->stages->frame->beginsAtTop() ? -1 : 1, self::of($piece, $laid->thread->place->of)),
-            'remarks' => [],
         ];
     }
 
@@ -52,7 +51,7 @@ final class ToyWriter
             'degrees' => array_map(Rounded::of(...), $laid->spot->degrees),
             'after' => array_map(Rounded::of(...), $laid->spot->after),
             'seamMm' => Rounded::of($laid->seamMm),
-            'cm' => Rounded::of($laid->needsMm / 10.0),
+            'cm' => $laid->cutCm(),
             'summary' => JointWords::summary($plan, $laid),
             'said' => WhereWords::said($laid->joint->place, $laid->onto->up),
             'remarks' => JointWords::remarks(new YarnWords($plan, []), $laid),

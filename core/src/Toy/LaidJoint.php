@@ -36,6 +36,12 @@ final readonly class LaidJoint
         return 0.0 === $this->needsMm ? '' : $this->part->lastYarn;
     }
 
+    /** @return float whole cm for one copy, so that it is never cut too short; 0: none */
+    public function cutCm(): float
+    {
+        return ceil($this->needsMm / 10.0);
+    }
+
     /** Whether the tail that holds it is too short for its seam. */
     public function isTooShort(): bool
     {

@@ -35,6 +35,12 @@ final readonly class LaidThread
         return $this->seenMm + $this->insideMm + $this->endsMm;
     }
 
+    /** @return float whole cm, so that it is never cut too short */
+    public function cutCm(): float
+    {
+        return ceil($this->mm() / 10.0);
+    }
+
     /** The last round that it lies on, by which it is laid where the piece is to be open. */
     public function lastRound(): int
     {

@@ -46,7 +46,6 @@ final readonly class PieceAsPart
         public array $marks,
         public array $aroundMm,
         public string $lastYarn,
-        public float $widthMm,
         public float $roundMm,
         public ?float $tailMm,
         public int $up,
@@ -80,7 +79,6 @@ final readonly class PieceAsPart
             marks: $marks,
             aroundMm: $around,
             lastYarn: '' === $letters ? '' : $letters[-1],
-            widthMm: $form->width,
             roundMm: $plan->gauge->roundHeightMm(),
             tailMm: null,
             up: $frame->beginsAtTop() ? -1 : 1,
@@ -123,7 +121,7 @@ final readonly class PieceAsPart
     {
         return new self(
             key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
-            aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, widthMm: $this->widthMm, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
+            aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
             isClosed: $isClosed,
         );
     }

@@ -45,7 +45,7 @@ final class JointWords
             $joint->hold->toDo($part, $joint->edge->inWords(), $where),
         ];
         if ($joint->isWithNew && $laid->needsMm > 0.0) {
-            $says[] = "Cut {$yarns->length(ceil($laid->needsMm / 10.0))} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
+            $says[] = "Cut {$yarns->length($laid->cutCm())} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
         }
         $says[] = $isBrief ? '' : $joint->hold->how();
         $says[] = $joint->hold->needsInside() && $laid->onto->isClosed ? "{$laid->onto->name} is closed by then: knot them where the part hides it" : '';
@@ -65,7 +65,7 @@ final class JointWords
             $remarks[] = "It lies over {$name}: move one of them.";
         }
         if ($laid->isTooShort()) {
-            [$tail, $takes] = [$yarns->length(($laid->part->tailMm ?? 0.0) / 10.0), $yarns->length(ceil($laid->needsMm / 10.0))];
+            [$tail, $takes] = [$yarns->length(($laid->part->tailMm ?? 0.0) / 10.0), $yarns->length($laid->cutCm())];
             $remarks[] = "Its tail of {$tail} is too short: the seam takes {$takes}."
                 .' Leave a longer one, or use a new thread.';
         }

@@ -26,7 +26,7 @@ final class ThreadWords
         $thread = $laid->thread;
         $does = $thread->kind->hasTails() ? 'Embroider' : 'Knot in';
         $name = '' === $thread->name ? '' : " ({$thread->name})";
-        $cm = ceil($laid->mm() / 10.0);
+        $cm = $laid->cutCm();
         $pair = 2 === \count($laid->spot->degrees) ? ', on both sides' : '';
 
         return "{$does} {$thread->kind->named()}{$pair}{$name}, in {$yarns->named($thread->yarn)}".self::strands($laid).': '.self::where($laid, $last)

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Toy;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\ToyWriter;
+use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -152,6 +154,34 @@ final class WholeToysTest extends TestCase
             ),
             'assembly' => array_map(static fn (array $joint, int $i): array => ['key' => 'j'.($i + 1)] + $joint, $joints, array_keys($joints)),
         ]);
+    }
+
+    /** What the panel says is to be cut is what pattern and steps say, to the centimetre. */
+    public function testPanelAndPatternCutTheSame(): void
+    {
+        $demos = array_map(static fn (string $file): Plan => PlanReader::json((string) file_get_contents($file)), Plans::demoFiles());
+        $checked = 0;
+        foreach ([...array_values(self::toys()), ...array_values($demos)] as $plan) {
+            $analysis = Analysis::of($plan);
+            $pattern = WrittenPattern::text($analysis, Terms::Us, false);
+            foreach ($analysis->pieces as $piece) {
+                foreach ($piece->threads->all as $laid) {
+                    $cm = ToyWriter::thread($piece, $laid)['cm'];
+                    self::assertGreaterThanOrEqual($laid->mm() / 10.0, $cm);
+                    self::assertStringContainsString("Cut {$cm} cm", $pattern, $laid->thread->named());
+                    ++$checked;
+                }
+            }
+            foreach ($analysis->assembled->joints as $laid) {
+                $cm = ToyWriter::joint($plan, $laid)['cm'];
+                self::assertGreaterThanOrEqual($laid->needsMm / 10.0, $cm);
+                if ($cm > 0.0 && null === $plan->piece($laid->joint->part)?->finish->tailCm) {
+                    self::assertStringContainsString($laid->joint->isWithNew ? "Cut {$cm} cm" : "{$cm} cm tail", $pattern, $laid->part->name);
+                    ++$checked;
+                }
+            }
+        }
+        self::assertGreaterThan(30, $checked);
     }
 
     public function testTheirStepsAreThoseThatWereRead(): void

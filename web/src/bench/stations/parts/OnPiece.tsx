@@ -107,7 +107,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							title={one.name ?? one.kind}
 							said={laid?.summary.replace(/^[^:]*: /, '') ?? say('parts.nowhere')}
 							more={laid === undefined ? '' : `${laid.said}; ${say('parts.cut', { length: yarnLength(laid.cm / 100, units) })}`}
-							remarks={laid?.remarks ?? []}
+							remarks={[]}
 							onNudge={nudge(one.key)}
 							onDelete={() => lay(one.key, null)}
 						>
