@@ -100,7 +100,7 @@ final readonly class PieceStages
 
     private static function shape(Piece $piece, Fabric $fabric, Openings $openings, Filled $filled): PieceForm
     {
-        return Worked::Rows === $piece->worked ? PieceForm::flat($fabric, $openings) : PieceForm::of($fabric, $openings, $filled);
+        return Worked::Rows === $piece->worked ? PieceForm::flat($fabric) : PieceForm::of($fabric, $openings, $filled);
     }
 
     /** @return array{Piece, Fabric} */

@@ -16,7 +16,7 @@ use Alternum\Core\Plan\Plan;
 /** What a piece's words say that the plan can act on: eyes and tails, and which piece goes on which. */
 final class Offers
 {
-    private const VERB = '/^(?<before>\W*)(?<verb>sew|stitch|attach|glue|tie|slip|whip ?stitch|join)\b/iu';
+    private const VERB = '/^\W*(?:'.SaidJoint::VERBS.')\b/iu';
     private const ONTO = '/\b(?:to|onto) (?!the (?:top|back|front|side|bottom)\b(?! of))/iu';
     private const WHERE = '/ (?=(?:between|on|at|to the (?:top|back|front|side|bottom))\b)/iu';
 

@@ -19,7 +19,9 @@ use Alternum\Core\Plan\Plan;
 /** Words that put a piece on another: "Sew the ears to the head between rounds 5 and 6, 8 sts apart", and our own. */
 final class SaidJoint
 {
-    private const PUTS = '/^\W*(?:set (?<set>.+?) into .+?\. )?(?<verb>sew|stitch|attach|join|glue|tie|slip|crochet|whip ?stitch|fasten|pin and sew|place)\w*'
+    /** With these alone a line is about putting a piece on. */
+    public const VERBS = 'sew|stitch|attach|join|glue|tie|slip|whip ?stitch';
+    private const PUTS = '/^\W*(?:set (?<set>.+?) into .+?\. )?(?<verb>'.self::VERBS.'|crochet|fasten|pin and sew|place)\w*'
         .'(?: on)?(?: (?:the|both|your))* (?<part>.+?)(?: \(both\))?(?: on)? '
         .'(?:to|onto|on|into) (?<side>(?:the |each )?\pL+ of )?(?:the )?(?<onto>%s)(?:’s|\'s)?\b(?<rest>.*)$/iu';
     private const ROUNDS = '/\b(?:between|on|at|over|from)\b[^.;]*?\b(?:r|rnd|rd|round)s?\.? ?#?(?<from>\d{1,3})'
@@ -172,7 +174,7 @@ final class SaidJoint
             }
             if ('' !== $piece->name) {
                 $names[mb_strtolower($piece->name)] ??= [$piece->key, 1];
-                // "Head with ears" is "the head", too; a list of legs is "leg".
+                // "The leg" is one of the piece "Legs".
                 $names[rtrim(mb_strtolower($piece->name), 's')] ??= [$piece->key, 1];
             }
         }

@@ -40,12 +40,16 @@ final readonly class UsualPlace
         $up = self::up($frame);
         $makes = max([1, ...$frame->counts]);
         $apart = null === $eyes ? self::pair($makes, 5) : $eyes->place->apart ?? self::pair($makes, 5);
-        $tied = static fn (int $rounds, ?float $apart): Place => null === $eyes
-            ? new Place(Anchor::Round, max(1, min($frame->rounds(), self::level($frame, 0.55) - $up * $rounds)), apart: $apart)
-            : new Place(Anchor::Placement, of: $eyes->key, offset: -$up * $rounds, apart: $apart);
-        $at = static fn (float $height, ?float $apart, float $fromFront = 0.0): Place => new Place(
-            Anchor::Round, self::level($frame, $height), apart: $apart, fromFront: $fromFront,
+        // No farther apart than the round there is wide.
+        $on = static fn (int $round, ?float $apart, float $fromFront = 0.0): Place => new Place(
+            Anchor::Round, $round, apart: null === $apart ? null : max(1.0, min($apart, $frame->makes($round) - 1.0)), fromFront: $fromFront,
         );
+        $tied = static fn (int $rounds, ?float $apart): Place => null === $eyes
+            ? $on(max(1, min($frame->rounds() - 1, self::level($frame, 0.55) - $up * $rounds)), $apart)
+            : new Place(Anchor::Placement, of: $eyes->key, offset: -$up * $rounds, apart: $apart);
+        $at = static fn (float $height, ?float $apart, float $fromFront = 0.0): Place => $on(self::level($frame, $height), $apart, $fromFront);
+        // As far down as there are rounds.
+        $down = static fn (float $height): int => $frame->beginsAtTop() ? $frame->rounds() - self::level($frame, $height) : self::level($frame, $height);
 
         return match ($what) {
             'eyes' => new self($at(0.55, self::pair($makes, 5)), true, false),
@@ -63,8 +67,8 @@ final readonly class UsualPlace
             'brows' => new self($tied(-3, $apart), true, true, new Bars(1, 2.0, 0.4, 0.5), 'Brows'),
             'lashes' => new self($tied(-1, $apart), true, true, new Lashes(3, 1.0, 90.0), 'Lashes'),
             'bars' => new self($tied(2, null), false, true, new Bars(1, 3.0, 0.4, 0.0)),
-            'seeds' => new self($at(0.75, null), false, false, new Seeds(around: 8, rows: 3, step: 2, length: 0.5, across: 360.0, isStaggered: true)),
-            'swirl' => new self($at(0.9, null), false, false, new Swirl(1.0, max(1.0, floor($frame->rounds() * 0.6)), 0.0, 0)),
+            'seeds' => new self($at(0.75, null), false, false, new Seeds(around: 8, rows: min(3, 1 + intdiv($down(0.75), 2)), step: 2, length: 0.5, across: 360.0, isStaggered: true)),
+            'swirl' => new self($at(0.9, null), false, false, new Swirl(1.0, max(1.0, min($down(0.9), floor($frame->rounds() * 0.6))), 0.0, 0)),
             'surface' => new self($at(0.5, null), false, false, new Veins(self::line())),
             'backstitch' => new self($at(0.5, null), false, false, new Backstitch(self::line())),
             'fringe' => new self($at(0.85, null), false, false, new Fringe(6, 5.0, 40.0)),

@@ -18,9 +18,16 @@ final readonly class Openings
     /**
      * @param list<int> $counts  stitches that each round makes
      * @param float     $widthMm of a stitch
+     * @param bool      $isFlat  it has no inside: a hand is at its back at any time
      */
-    public function __construct(private array $counts, private float $widthMm)
+    public function __construct(private array $counts, private float $widthMm, private bool $isFlat = false)
     {
+    }
+
+    /** Of a piece in rows. */
+    public static function flat(): self
+    {
+        return new self([], 1.0, true);
     }
 
     public static function of(Fabric $fabric): self
@@ -44,6 +51,9 @@ final readonly class Openings
      */
     public function deadline(int $round): ?int
     {
+        if ($this->isFlat) {
+            return null;
+        }
         $least = $this->least();
         $isWide = static fn (int $makes): bool => $makes >= $least;
         $wide = array_keys(array_filter($this->counts, $isWide));

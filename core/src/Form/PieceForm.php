@@ -91,7 +91,7 @@ final readonly class PieceForm
     }
 
     /** Of rows, which lie flat: as wide as their longest, as high as all of them. */
-    public static function flat(Fabric $fabric, Openings $openings): self
+    public static function flat(Fabric $fabric): self
     {
         $level = 0.0;
         $edges = [new RoundEdge($fabric->begins * \M_PI, 0.0)];
@@ -102,7 +102,7 @@ final readonly class PieceForm
 
         return new self(
             height: $level, width: 2 * max(array_map(static fn (RoundEdge $edge): float => $edge->radius, $edges)), depth: 0.0, girth: 0.0, volume: 0.0,
-            lastReach: null, outline: $edges, unstuffed: $edges, openings: $openings,
+            lastReach: null, outline: $edges, unstuffed: $edges, openings: Openings::flat(),
         );
     }
 

@@ -69,6 +69,9 @@ final class OpeningsTest extends TestCase
         self::assertSame(11, (new Openings(self::NECKED, self::DK))->deepest());
         self::assertNull((new Openings([6, 12, 18, 24, 24], self::DK))->deepest());
         self::assertNull((new Openings([], self::DK))->deepest());
+        // At the back of rows a hand is at any time, however few stitches they have.
+        self::assertNull(Openings::flat()->deadline(2));
+        self::assertTrue(Openings::flat()->reaches(2));
     }
 
     /** Eyes with washers below a neck are told before the neck is worked, not when the head closes. */
