@@ -51,6 +51,9 @@ final readonly class UsualPlace
         // As far down as there are rounds.
         $down = static fn (float $height): int => $frame->beginsAtTop() ? $frame->rounds() - self::level($frame, $height) : self::level($frame, $height);
 
+        $rows = min(3, 1 + intdiv($down(0.75), 2));
+        $seeds = new Seeds(around: 8, rows: $rows, step: 2, length: 0.5, across: 360.0, isStaggered: true);
+
         return match ($what) {
             'eyes' => new self($at(0.55, self::pair($makes, 5)), true, false),
             'nose' => new self($tied(1, null), false, true),
@@ -67,7 +70,7 @@ final readonly class UsualPlace
             'brows' => new self($tied(-3, $apart), true, true, new Bars(1, 2.0, 0.4, 0.5), 'Brows'),
             'lashes' => new self($tied(-1, $apart), true, true, new Lashes(3, 1.0, 90.0), 'Lashes'),
             'bars' => new self($tied(2, null), false, true, new Bars(1, 3.0, 0.4, 0.0)),
-            'seeds' => new self($at(0.75, null), false, false, new Seeds(around: 8, rows: min(3, 1 + intdiv($down(0.75), 2)), step: 2, length: 0.5, across: 360.0, isStaggered: true)),
+            'seeds' => new self($at(0.75, null), false, false, $seeds),
             'swirl' => new self($at(0.9, null), false, false, new Swirl(1.0, max(1.0, min($down(0.9), floor($frame->rounds() * 0.6))), 0.0, 0)),
             'surface' => new self($at(0.5, null), false, false, new Veins(self::line())),
             'backstitch' => new self($at(0.5, null), false, false, new Backstitch(self::line())),
