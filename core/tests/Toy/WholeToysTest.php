@@ -167,6 +167,7 @@ final class WholeToysTest extends TestCase
             foreach ($analysis->pieces as $piece) {
                 foreach ($piece->threads->all as $laid) {
                     $cm = ToyWriter::thread($piece, $laid)['cm'];
+                    self::assertIsFloat($cm);
                     self::assertGreaterThanOrEqual($laid->mm() / 10.0, $cm);
                     self::assertStringContainsString("Cut {$cm} cm", $pattern, $laid->thread->named());
                     ++$checked;
@@ -174,6 +175,7 @@ final class WholeToysTest extends TestCase
             }
             foreach ($analysis->assembled->joints as $laid) {
                 $cm = ToyWriter::joint($plan, $laid)['cm'];
+                self::assertIsFloat($cm);
                 self::assertGreaterThanOrEqual($laid->needsMm / 10.0, $cm);
                 if ($cm > 0.0 && null === $plan->piece($laid->joint->part)?->finish->tailCm) {
                     self::assertStringContainsString($laid->joint->isWithNew ? "Cut {$cm} cm" : "{$cm} cm tail", $pattern, $laid->part->name);
