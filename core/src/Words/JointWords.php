@@ -69,7 +69,8 @@ final class JointWords
             $remarks[] = "Its tail of {$tail} is too short: the seam takes {$takes}."
                 .' Leave a longer one, or use a new thread.';
         }
-        $seat = $laid->onto->aroundMm[$laid->joint->key] ?? 0.0;
+        // At its end a piece is as narrow as a ring: a part lies over that, and on what is around it.
+        $seat = $laid->spot->isPole ? $laid->onto->edge(PartEdge::Around) : $laid->onto->aroundMm[$laid->joint->key] ?? 0.0;
         if (PartEdge::Open === $laid->joint->edge && $laid->seamMm > $seat && $seat > 0.0 && !self::isWhole($laid)) {
             $remarks[] = 'Its edge is longer than the piece is around there: it is larger than its seat.';
         }

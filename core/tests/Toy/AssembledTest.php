@@ -14,6 +14,8 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Toy\Easing;
+use Alternum\Core\Words\JointWords;
+use Alternum\Core\Words\YarnWords;
 use Alternum\Core\Yarn\YarnPurpose;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -97,6 +99,27 @@ final class AssembledTest extends TestCase
         self::assertSame(['Eyes'], $told(3.6, 'whip'));
         self::assertSame([], $told(4.4, 'whip'));
         self::assertSame([], $told(3.6, 'slipped'));
+    }
+
+    /** A part is larger than its seat where its edge is longer than the piece is around: at a piece's end, than it is around at its widest. */
+    public function testAPartThatIsLargerThanItsSeatIsTold(): void
+    {
+        $told = static function (int $makes, array $at): bool {
+            $plan = Plans::of([], [], [], [
+                'pieces' => [
+                    Plans::piece('body', Plans::ball(5), ['name' => 'Body']),
+                    Plans::piece('hood', ["R1: {$makes} sc in MR", 'R2-4: sc around'], ['name' => 'Hood', 'finish' => ['stuffing' => ['firmness' => 'none']]]),
+                ],
+                'assembly' => [['key' => 'j1', 'part' => 'hood', 'onto' => 'body', 'hold' => 'whip', 'at' => $at]],
+            ]);
+            $remarks = JointWords::remarks(new YarnWords($plan, []), Analysis::of($plan)->assembled->joints[0]);
+
+            return [] !== array_filter($remarks, static fn (string $remark): bool => str_contains($remark, 'larger than its seat'));
+        };
+        self::assertFalse($told(12, ['anchor' => 'pole', 'number' => 1]));
+        self::assertTrue($told(60, ['anchor' => 'pole', 'number' => 1]));
+        self::assertFalse($told(12, ['anchor' => 'round', 'number' => 8]));
+        self::assertTrue($told(60, ['anchor' => 'round', 'number' => 8]));
     }
 
     /** Every hold that goes along an edge says what to do, without a word left open; what does not go is told. */
