@@ -149,6 +149,8 @@ final readonly class Analysis
         $parts = array_map(static fn (PieceAnalysis $piece): PieceAsPart => $piece->part, $pieces);
         $assembled = Assembled::of($plan, array_combine(array_map(static fn (PieceAsPart $part): string => $part->key, $parts), $parts));
 
+        $pieces = array_map(static fn (PieceAnalysis $piece): PieceAnalysis => $piece->joined($assembled->onto($piece->piece->key)), $pieces);
+
         return new self(
             plan: $plan, pieces: $pieces, lengths: $lengths, amounts: Amounts::of($plan, $lengths), problems: [...$problems, ...$assembled->problems],
             assembled: $assembled,

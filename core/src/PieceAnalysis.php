@@ -25,11 +25,13 @@ use Alternum\Core\Place\Tip;
 use Alternum\Core\Place\Tips;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\EdgeStretch;
+use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Toy\PartTail;
 use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Toy\PieceThreads;
@@ -43,6 +45,7 @@ final readonly class PieceAnalysis
      * @param list<EdgeStretch> $edges   what the first round is worked into; none where it is a ring or chains of its own
      * @param PieceThreads      $threads what is embroidered on it
      * @param PieceForm         $form    as it is done: stuffed, and drawn in where its tail does that
+     * @param list<LaidJoint>   $joints  parts that are put on it
      * @param Ends|null         $ends    how its yarn begins and ends among the other pieces; null: it was looked at without them
      */
     private function __construct(
@@ -56,6 +59,7 @@ final readonly class PieceAnalysis
         public PieceAsPart $part,
         public PieceForm $form,
         public ?Ends $ends = null,
+        public array $joints = [],
     ) {
     }
 
@@ -65,12 +69,15 @@ final readonly class PieceAnalysis
         $changes = $stages->changes($plan);
         $finishing = Finishing::of($plan, $stages->piece, $stages->reading, $stages->filled, $stages->form);
 
-        $locator = new Locator($stages->frame, $stages->colouring, $changes);
+        $locator = new Locator($stages->reading, $stages->frame, $stages->colouring, $changes);
         $placing = Placing::of($stages->piece, $stages->frame, $stages->colouring, $locator, $stages->form);
         $threads = PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator);
         $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator, self::marks($placing, $threads));
         $tail = PartTail::of($plan, $part);
-        $finishing = null === $tail ? $finishing : $finishing->asPart($tail->sews, $tail->mm / 10.0, $plan);
+        if (null !== $tail) {
+            $isLevelled = $tail->isLevelled && $stages->fabric->endsOnStep($stages->piece->worked) && !$finishing->fastened;
+            $finishing = $finishing->asPart($tail->sews, $tail->mm / 10.0, $isLevelled, $tail->stuffsThen, $plan);
+        }
 
         return new self(
             piece: $stages->piece,
@@ -80,7 +87,7 @@ final readonly class PieceAnalysis
             placing: $placing,
             threads: $threads,
             finishing: $finishing,
-            part: $part->finished($finishing->tailCm * 10.0, true === $finishing->end?->closes()),
+            part: $part->finished($finishing->tailCm * 10.0, true === $finishing->end?->closes(), Firmness::None !== $finishing->firmness),
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
     }
@@ -105,6 +112,18 @@ final readonly class PieceAnalysis
 
     public function among(Ends $ends): self
     {
+        return $this->with($ends, $this->joints);
+    }
+
+    /** @param list<LaidJoint> $joints parts that are put on it */
+    public function joined(array $joints): self
+    {
+        return $joints === $this->joints ? $this : $this->with($this->ends, $joints);
+    }
+
+    /** @param list<LaidJoint> $joints */
+    private function with(?Ends $ends, array $joints): self
+    {
         return new self(
             piece: $this->piece,
             stages: $this->stages,
@@ -116,6 +135,7 @@ final readonly class PieceAnalysis
             part: $this->part,
             form: $this->form,
             ends: $ends,
+            joints: $joints,
         );
     }
 
@@ -152,10 +172,13 @@ final readonly class PieceAnalysis
         return $sides;
     }
 
-    /** @return array<int, Placed> what hides the jog at a round's end, by that round */
+    /** @return array<int, Placed|LaidJoint> what hides the jog at a round's end, by that round; what comes off again hides nothing */
     public function covers(): array
     {
         $covers = [];
+        foreach ($this->joints as $laid) {
+            $covers += $laid->joint->hold->isRemovable() ? [] : array_fill_keys($laid->hides, $laid);
+        }
         foreach ($this->placing->placed as $placed) {
             $covers += array_fill_keys($placed->hides, $placed);
         }

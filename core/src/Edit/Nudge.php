@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Placements;
@@ -15,16 +17,26 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\Thread;
 use Alternum\Core\Plan\Thread\Threads;
 
-/** Moves what is placed by rounds and stitches: the two of a pair alike, away from their middle or towards it. */
+/** Moves what is placed by rounds and stitches, the two of a pair alike, away from their middle or towards it; or to where it was dragged. */
 final readonly class Nudge implements EditKind
 {
     /**
-     * @param string $piece    on which it is; '': the key is a joint's
-     * @param int    $rounds   on, in the order in which they are worked
-     * @param float  $stitches on in the working direction, of a pair outwards
+     * @param string   $piece    on which it is; '': the key is a joint's
+     * @param int      $rounds   on, in the order in which they are worked
+     * @param float    $stitches on in the working direction, of a pair outwards
+     * @param float    $turn     degrees to the right that a part is turned on its seat
+     * @param int|null $round    to which it was dragged; null: it is moved by rounds and stitches
+     * @param int      $stitch   of it
      */
-    private function __construct(private string $piece, private string $key, private int $rounds, private float $stitches)
-    {
+    private function __construct(
+        private string $piece,
+        private string $key,
+        private int $rounds,
+        private float $stitches,
+        private float $turn,
+        private ?int $round,
+        private int $stitch,
+    ) {
     }
 
     public static function words(): array
@@ -39,6 +51,9 @@ final readonly class Nudge implements EditKind
             key: $fields->text('key', 40),
             rounds: $fields->whole('rounds', -Limits::ROUNDS, Limits::ROUNDS, 0),
             stitches: $fields->number('stitches', -Limits::STITCHES_IN_ROUND, Limits::STITCHES_IN_ROUND, 0),
+            turn: $fields->number('turn', -180, 180, 0),
+            round: $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null,
+            stitch: $fields->whole('stitch', 1, Limits::STITCHES_IN_ROUND, 1),
         );
     }
 
@@ -46,10 +61,12 @@ final readonly class Nudge implements EditKind
     {
         if ('' === $this->piece) {
             $found = false;
-            $joints = array_map(function (Joint $joint) use (&$found): Joint {
+            $joints = array_map(function (Joint $joint) use ($plan, &$found): Joint {
                 $found = $found || $joint->key === $this->key;
 
-                return $joint->key === $this->key ? $joint->at($this->moved($joint->place)) : $joint;
+                return $joint->key === $this->key
+                    ? $joint->at($this->moved($plan, $plan->piece($joint->onto), $joint->place))->turnedBy($this->turn)
+                    : $joint;
             }, $plan->assembly);
 
             return $found ? $plan->withAssembly($joints) : throw $this->gone();
@@ -57,7 +74,7 @@ final readonly class Nudge implements EditKind
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $placement = $piece->placement($this->key);
         if (null !== $placement) {
-            $moved = new Placement($placement->key, $placement->kind, $placement->name, $this->moved($placement->place), $placement->mm);
+            $moved = new Placement($placement->key, $placement->kind, $placement->name, $this->moved($plan, $piece, $placement->place), $placement->mm);
 
             return $plan->withPiece($piece->set(new Placements(array_map(
                 static fn (Placement $one): Placement => $one->key === $moved->key ? $moved : $one,
@@ -69,13 +86,16 @@ final readonly class Nudge implements EditKind
         }
 
         return $plan->withPiece($piece->set(new Threads(array_map(
-            fn (Thread $one): Thread => $one->key === $this->key ? $one->at($this->moved($one->place)) : $one,
+            fn (Thread $one): Thread => $one->key === $this->key ? $one->at($this->moved($plan, $piece, $one->place)) : $one,
             $piece->threads,
         ))));
     }
 
-    private function moved(Place $place): Place
+    private function moved(Plan $plan, ?Piece $piece, Place $place): Place
     {
+        if (null !== $this->round) {
+            return $this->dragged($plan, $piece ?? throw $this->gone(), $place, $this->round);
+        }
         $isNumbered = Anchor::Round === $place->anchor;
 
         return new Place(
@@ -86,9 +106,19 @@ final readonly class Nudge implements EditKind
             isWithin: $place->isWithin,
             fromFront: $place->fromFront,
             stitches: null === $place->apart ? $place->stitches + $this->stitches : $place->stitches,
-            isOffSeam: $place->isOffSeam,
+            across: $place->across,
             apart: null === $place->apart ? null : max(1.0, $place->apart + 2 * $this->stitches),
         );
+    }
+
+    private function dragged(Plan $plan, Piece $piece, Place $place, int $round): Place
+    {
+        $stages = PieceStages::of($plan, $piece);
+        if ($round > $stages->frame->rounds()) {
+            throw EditRefused::because('put.noRound', round: $round, last: $stages->frame->rounds());
+        }
+
+        return Pressed::on($plan, $stages)->place(UsualPlace::like($place), $round, min($this->stitch, $stages->frame->makes($round)), $this->key);
     }
 
     private function gone(): EditRefused

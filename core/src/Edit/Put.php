@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Colour\LabColour;
-use Alternum\Core\Frame\Frame;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\Joint;
@@ -58,7 +57,8 @@ final readonly class Put implements EditKind
     public function apply(Plan $plan): Plan
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $frame = PieceStages::of($plan, $piece)->frame;
+        $stages = PieceStages::of($plan, $piece);
+        $frame = $stages->frame;
         if (0 === $frame->rounds()) {
             throw EditRefused::because('edit.noRounds');
         }
@@ -66,13 +66,13 @@ final readonly class Put implements EditKind
             throw EditRefused::because('put.noRound', round: $this->round, last: $frame->rounds());
         }
 
-        return $this->isPart ? $this->withPart($plan, $frame) : $this->withKind($plan, $piece, $frame);
+        return $this->isPart ? $this->withPart($plan, $stages) : $this->withKind($plan, $piece, $stages);
     }
 
-    private function withKind(Plan $plan, Piece $piece, Frame $frame): Plan
+    private function withKind(Plan $plan, Piece $piece, PieceStages $stages): Plan
     {
-        $usual = UsualPlace::of($this->what, $piece, $frame) ?? throw EditRefused::because('put.unknown', what: $this->what);
-        $place = $this->place($usual, $piece, $frame);
+        $usual = UsualPlace::of($this->what, $piece, $stages->frame) ?? throw EditRefused::because('put.unknown', what: $this->what);
+        $place = $this->place($plan, $usual, $stages);
         $placement = PlacementKind::tryFrom($this->what);
         if (null !== $placement) {
             if (\count($piece->placements) >= Limits::PLACEMENTS) {
@@ -105,7 +105,7 @@ final readonly class Put implements EditKind
         return $plan->yarns[(int) array_search(max($far), $far, true)]->key;
     }
 
-    private function withPart(Plan $plan, Frame $frame): Plan
+    private function withPart(Plan $plan, PieceStages $stages): Plan
     {
         $part = $plan->piece($this->what) ?? throw EditRefused::noPiece($this->what);
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
@@ -123,11 +123,11 @@ final readonly class Put implements EditKind
         }
         $free = array_values(array_filter(range(1, $part->copies->count), static fn (int $copy): bool => !isset($taken[$copy])));
         $copy = $free[0] ?? throw EditRefused::because('put.allPlaced', part: $part->name);
-        $usual = UsualPlace::ofPart($part, $piece, $frame, \in_array($copy + 1, $free, true));
+        $usual = UsualPlace::ofPart($part, $piece, $stages->frame, \in_array($copy + 1, $free, true));
         [$edge, $hold] = self::held($plan, $part);
         $key = Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, $plan->assembly), 'j');
         $joint = new Joint(
-            key: $key, part: $part->key, copy: $copy, onto: $piece->key, place: $this->place($usual, $piece, $frame), edge: $edge, hold: $hold,
+            key: $key, part: $part->key, copy: $copy, onto: $piece->key, place: $this->place($plan, $usual, $stages), edge: $edge, hold: $hold,
         );
 
         return $plan->withAssembly([...$plan->assembly, $joint]);
@@ -152,9 +152,9 @@ final readonly class Put implements EditKind
     }
 
     /** Where it was pressed, tied to what is there already; else where it usually goes. */
-    private function place(UsualPlace $usual, Piece $piece, Frame $frame): Place
+    private function place(Plan $plan, UsualPlace $usual, PieceStages $stages): Place
     {
-        return null === $this->round || null === $this->stitch ? $usual->place : $usual->pressed($piece, $frame, $this->round, $this->stitch);
+        return null === $this->round || null === $this->stitch ? $usual->place : Pressed::on($plan, $stages)->place($usual, $this->round, $this->stitch);
     }
 
     public function inWords(): string

@@ -21,16 +21,17 @@ use Alternum\Core\Plan\Thread\ThreadKind;
 use Alternum\Core\Plan\Thread\ThreadLine;
 use Alternum\Core\Plan\Thread\Veins;
 
-/** Where on a piece something usually goes, and how what is pressed is understood. All of it common practice, from memory. */
+/** Where on a piece something usually goes. All of it common practice, from memory. */
 final readonly class UsualPlace
 {
-    /** Nearer to the front's middle than so many stitches is in the middle. */
-    private const SNAPS = 1.0;
-    /** Nearer to a distance that is used already than so many stitches is that distance. */
-    private const SAME = 1.0;
-
     private function __construct(public Place $place, public bool $isPair, public bool $tiesToEyes, public ?ThreadKind $thread = null, public string $name = '')
     {
+    }
+
+    /** What lies as it does now, to be put elsewhere: a pair stays one, and what goes with another place still does. */
+    public static function like(Place $place): self
+    {
+        return new self($place, null !== $place->apart, Anchor::Placement === $place->anchor);
     }
 
     /** @param string $what a kind of placement or of thread, or a part of a face: mouth, cheeks, brows, lashes; null: it is none */
@@ -100,37 +101,6 @@ final readonly class UsualPlace
             $isPair,
             false,
         );
-    }
-
-    /**
-     * What was pressed, as a maker would say it: in the middle where it is nearly there, as far out as something else where it is nearly that, in line with
-     * the eyes where it goes with them.
-     */
-    public function pressed(Piece $piece, Frame $frame, int $round, int $stitch): Place
-    {
-        $makes = $frame->makes($round);
-        $out = $frame->fromFront($round, $stitch) / 360.0 * $makes;
-        $eyes = self::eyes($piece);
-        $isTied = $this->tiesToEyes && null !== $eyes && Anchor::Round === $eyes->place->anchor;
-        $ties = static fn (float $stitches, ?float $apart): Place => $isTied && null !== $eyes
-            ? new Place(Anchor::Placement, of: $eyes->key, offset: $round - $eyes->place->number - $eyes->place->offset, stitches: $stitches, apart: $apart)
-            : new Place(Anchor::Round, $round, stitches: $stitches, apart: $apart);
-        if ($this->isPair) {
-            $apart = max(1.0, round(2 * abs($out)));
-            foreach ($piece->placements as $other) {
-                $used = $other->place->apart;
-                $apart = null !== $used && abs($used - $apart) <= self::SAME ? $used : $apart;
-            }
-
-            return abs($out) <= self::SNAPS ? $ties(0.0, $this->place->apart) : $ties(0.0, min($apart, $makes - 1.0));
-        }
-        $isBehind = abs($out) > $makes / 4;
-        $middle = $isBehind ? ($out > 0.0 ? $out - $makes / 2 : $out + $makes / 2) : $out;
-        if (abs($middle) <= self::SNAPS) {
-            return $isBehind ? new Place(Anchor::Round, $round, fromFront: 180.0) : $ties(0.0, null);
-        }
-
-        return $ties(round(2 * $out) / 2, null);
     }
 
     private static function line(): ThreadLine

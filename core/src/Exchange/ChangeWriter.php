@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\Change;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Words\ChangeWords;
 use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\PlacingWords;
@@ -19,7 +20,7 @@ use Alternum\Core\Words\YarnWords;
 /** A colour change as values for JSON: contract/analysis.schema.json, Change. */
 final readonly class ChangeWriter
 {
-    /** @param array<int, Placed> $covers what hides the jog at a round's end */
+    /** @param array<int, Placed|LaidJoint> $covers what hides the jog at a round's end */
     private function __construct(private ChangeWords $words, private Reading $reading, private array $covers)
     {
     }

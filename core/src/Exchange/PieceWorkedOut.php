@@ -8,6 +8,8 @@ use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Toy\LaidJoint;
+use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\PieceLengths;
 
 /** A piece whose answer is not known yet. */
@@ -24,6 +26,20 @@ final readonly class PieceWorkedOut
     ) {
     }
 
+    public function part(): PieceAsPart
+    {
+        return $this->piece->part;
+    }
+
+    /** @param list<LaidJoint> $joints parts that are put on it */
+    public function joined(array $joints): self
+    {
+        return new self(
+            key: $this->key, plan: $this->plan, piece: $this->piece->joined($joints), lengths: $this->lengths, onShelf: $this->onShelf,
+            problems: $this->problems,
+        );
+    }
+
     /** @param bool $isTold there is room for all that is said of it */
     public function answer(bool $isTold): PieceAnswer
     {
@@ -36,6 +52,7 @@ final readonly class PieceWorkedOut
             onShelf: $this->onShelf,
             starts: array_values(array_filter($this->problems, $isStart)),
             problems: array_values(array_filter($this->problems, static fn (Problem $problem): bool => !$isStart($problem))),
+            covers: PieceAnswer::coversOf($this->piece->joints),
         );
     }
 }

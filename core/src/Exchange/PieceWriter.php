@@ -93,8 +93,8 @@ final class PieceWriter
             ),
             'shine' => PieceWords::shine($harmony),
             'faceRemarks' => PieceWords::face($analysis->face(), $sides),
-            'placed' => array_map(static fn (Placed $placed): array => self::placed($analysis, $placed, $sides), $analysis->placing->placed),
-            'threads' => array_map(static fn (LaidThread $laid): array => ToyWriter::thread($analysis, $laid), $analysis->threads->all),
+            'placed' => array_map(static fn (Placed $placed): array => self::placed($plan, $analysis, $placed, $sides), $analysis->placing->placed),
+            'threads' => array_map(static fn (LaidThread $laid): array => ToyWriter::thread($plan, $analysis, $laid), $analysis->threads->all),
             'offers' => array_map(
                 static fn (CueOffer $offer): array => ['line' => $offer->line, 'text' => $offer->text, 'label' => MessageWords::says($offer->label)],
                 $analysis->offers($plan),
@@ -204,7 +204,7 @@ final class PieceWriter
     }
 
     /** @return array<string, mixed> */
-    private static function placed(PieceAnalysis $analysis, Placed $placed, SideWords $sides): array
+    private static function placed(Plan $plan, PieceAnalysis $analysis, Placed $placed, SideWords $sides): array
     {
         return [
             'key' => $placed->placement->key,
@@ -215,11 +215,7 @@ final class PieceWriter
             'after' => array_map(Rounded::of(...), $placed->after),
             'apartMm' => null === $placed->apartMm ? null : Rounded::of($placed->apartMm),
             'summary' => PlacingWords::summary($placed),
-            'said' => WhereWords::said(
-                $placed->placement->place,
-                $analysis->stages->frame->beginsAtTop() ? -1 : 1,
-                ToyWriter::of($analysis, $placed->placement->place->of),
-            ),
+            'said' => WhereWords::said($plan, $analysis->piece->key, $placed->placement->place, $analysis->stages->frame->beginsAtTop() ? -1 : 1),
             'sizesMm' => Hardware::sizes($placed->placement->kind, $analysis->form->around($placed->round)),
             'remarks' => [
                 ...PlacingWords::size(Hardware::off($placed->placement->mm, $placed->placement->kind, $analysis->form->around($placed->round))),

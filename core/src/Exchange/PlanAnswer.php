@@ -55,19 +55,43 @@ final readonly class PlanAnswer
             $made = self::made($plan, $analysis->pieces, $analysis->lengths, $analysis->problems);
             $keys = [];
         }
+        [$made, $known, $assembled] = self::assembled($plan, $made, $known);
         $answers = array_map(static fn (PieceWorkedOut $piece): PieceAnswer => $piece->answer(isset($told[$piece->key])), $made);
         foreach (array_intersect_key($keys, array_diff_key($answers, [$inHand => true])) as $key => $remembered) {
             Remembered::keep($answers[$key], $remembered);
         }
 
-        return self::put($plan, $answers + array_filter($known));
+        return self::put($plan, $answers + array_filter($known), $assembled);
+    }
+
+    /**
+     * How the pieces come together; what is remembered of a piece is worked out anew where its parts hide something else by now.
+     *
+     * @param array<string, PieceWorkedOut>   $made  by piece
+     * @param array<string, PieceAnswer|null> $known by piece
+     *
+     * @return array{array<string, PieceWorkedOut>, array<string, PieceAnswer|null>, Assembled}
+     */
+    private static function assembled(Plan $plan, array $made, array $known): array
+    {
+        $parts = array_map(static fn (PieceAnswer $answer): PieceAsPart => $answer->part, array_filter($known));
+        $assembled = Assembled::of($plan, array_map(static fn (PieceWorkedOut $piece): PieceAsPart => $piece->part(), $made) + $parts);
+        $stale = array_filter(
+            array_diff_key(array_filter($known), $made),
+            static fn (PieceAnswer $answer): bool => PieceAnswer::coversOf($assembled->onto($answer->part->key)) !== $answer->covers,
+        );
+        if ([] !== $stale) {
+            $known = array_fill_keys(array_keys($stale), null) + $known;
+            $made += self::workedOut($plan, array_fill_keys(array_keys($stale), null));
+        }
+
+        return [array_map(static fn (PieceWorkedOut $piece): PieceWorkedOut => $piece->joined($assembled->onto($piece->key)), $made), $known, $assembled];
     }
 
     /** @param array<string, PieceAnswer> $answers by piece */
-    private static function put(Plan $plan, array $answers): self
+    private static function put(Plan $plan, array $answers, Assembled $assembled): self
     {
         $pieces = array_map(static fn (string $key): PieceAnswer => $answers[$key], array_column($plan->pieces, 'key'));
-        $assembled = Assembled::of($plan, array_map(static fn (PieceAnswer $answer): PieceAsPart => $answer->part, $answers));
 
         return new self(
             $plan,

@@ -20,7 +20,7 @@ use Alternum\Core\Words\YarnWords;
 final class ToyWriter
 {
     /** @return array<string, mixed> */
-    public static function thread(PieceAnalysis $piece, LaidThread $laid): array
+    public static function thread(Plan $plan, PieceAnalysis $piece, LaidThread $laid): array
     {
         $last = \count($piece->stages->reading->rounds);
 
@@ -36,7 +36,7 @@ final class ToyWriter
             ),
             'cm' => $laid->cutCm(),
             'summary' => ThreadWords::summary($laid, $last),
-            'said' => WhereWords::said($laid->thread->place, $piece->stages->frame->beginsAtTop() ? -1 : 1, self::of($piece, $laid->thread->place->of)),
+            'said' => WhereWords::said($plan, $piece->piece->key, $laid->thread->place, $piece->stages->frame->beginsAtTop() ? -1 : 1),
         ];
     }
 
@@ -53,7 +53,7 @@ final class ToyWriter
             'seamMm' => Rounded::of($laid->seamMm),
             'cm' => $laid->cutCm(),
             'summary' => JointWords::summary($plan, $laid),
-            'said' => WhereWords::said($laid->joint->place, $laid->onto->up),
+            'said' => WhereWords::said($plan, $laid->joint->onto, $laid->joint->place, $laid->onto->up),
             'remarks' => JointWords::remarks(new YarnWords($plan, []), $laid),
         ];
     }
@@ -78,13 +78,5 @@ final class ToyWriter
         }
 
         return $steps;
-    }
-
-    /** What the maker calls the place that another is counted from. */
-    public static function of(PieceAnalysis $piece, string $key): string
-    {
-        $placement = $piece->piece->placement($key);
-
-        return null !== $placement ? 'the '.mb_strtolower($placement->named()) : 'the '.mb_strtolower($piece->threads->thread($key)?->thread->named() ?? $key);
     }
 }

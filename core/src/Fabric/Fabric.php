@@ -80,6 +80,14 @@ final readonly class Fabric
         return null !== $last && Stitch::areThroughBoth($last->tops);
     }
 
+    /** Whether its last stitch stands a step above the one beside it: of a spiral, unless it ends in a slip stitch. */
+    public function endsOnStep(Worked $worked): bool
+    {
+        $last = $this->rounds[\count($this->rounds) - 1] ?? null;
+
+        return null !== $last && Worked::Spiral === $worked && !$this->endsFlat() && !str_ends_with($last->tops, Stitch::SlipStitch->code());
+    }
+
     /** @return float radius in mm of the widest round */
     public function widest(): float
     {

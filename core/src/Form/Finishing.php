@@ -22,19 +22,21 @@ final readonly class Finishing
     private const CLOSING_TAIL_CM = 12.0;
 
     /**
-     * @param RingDrawn|null              $ring     null: it has no magic ring
-     * @param PieceEnd|null               $end      null: another piece is worked on from it
-     * @param float                       $tailCm   what is left at its end, with what it is drawn in with; 0 where it is not cut
-     * @param int                         $turned   it is turned right side out after this round; 0: it is not turned
-     * @param int|null                    $goes     in how many goes it is stuffed; null: as its height needs
-     * @param float                       $threadCm what drawing it in takes of that tail
-     * @param bool                        $sews     its tail sews it on, or may
-     * @param float                       $seamCm   what its longest seam takes of that tail, with what a hand needs; 0: not known
-     * @param bool                        $fastened the maker’s own words say to cut the yarn at its end
-     * @param bool                        $weaves   they say to weave in all ends there
-     * @param array<string, FinishReason> $reasons  by the FinishPart's value
-     * @param list<int>                   $stuffed  rounds after which the maker’s own words say to stuff
-     * @param list<SidePart>              $sides    pieces that begin in its side
+     * @param RingDrawn|null              $ring       null: it has no magic ring
+     * @param PieceEnd|null               $end        null: another piece is worked on from it
+     * @param float                       $tailCm     what is left at its end, with what it is drawn in with; 0 where it is not cut
+     * @param int                         $turned     it is turned right side out after this round; 0: it is not turned
+     * @param int|null                    $goes       in how many goes it is stuffed; null: as its height needs
+     * @param float                       $threadCm   what drawing it in takes of that tail
+     * @param bool                        $sews       its tail sews it on, or may
+     * @param float                       $seamCm     what its longest seam takes of that tail, with what a hand needs; 0: not known
+     * @param bool                        $fastened   the maker’s own words say to cut the yarn at its end
+     * @param bool                        $weaves     they say to weave in all ends there
+     * @param array<string, FinishReason> $reasons    by the FinishPart's value
+     * @param list<int>                   $stuffed    rounds after which the maker’s own words say to stuff
+     * @param list<SidePart>              $sides      pieces that begin in its side
+     * @param bool                        $levelled   a slip stitch levels the step at its end, before it is sewn on all around
+     * @param bool                        $stuffsThen it is stuffed while it is sewn on
      */
     private function __construct(
         public ?RingDrawn $ring,
@@ -54,6 +56,8 @@ final readonly class Finishing
         public array $stuffed,
         public array $sides,
         public float $seamCm = 0.0,
+        public bool $levelled = false,
+        public bool $stuffsThen = false,
     ) {
     }
 
@@ -115,10 +119,12 @@ final readonly class Finishing
     /**
      * The same as a part of a toy: its tail holds it, as long as that takes unless it was said how long; or something else holds it.
      *
-     * @param bool  $sews   its tail holds it
-     * @param float $seamCm what that takes, with what a hand needs
+     * @param bool  $sews       its tail holds it
+     * @param float $seamCm     what that takes, with what a hand needs
+     * @param bool  $levelled   the step at its end is levelled first
+     * @param bool  $stuffsThen it is stuffed while it is sewn on
      */
-    public function asPart(bool $sews, float $seamCm, Plan $plan): self
+    public function asPart(bool $sews, float $seamCm, bool $levelled, bool $stuffsThen, Plan $plan): self
     {
         $isSaid = \in_array($this->reasons[FinishPart::Tail->value], [FinishReason::Chosen, FinishReason::Typed], true);
         $end = match (true) {
@@ -136,7 +142,7 @@ final readonly class Finishing
             },
             turned: $this->turned, firmness: $this->firmness, goes: $this->goes, clear: $this->clear, drawn: $this->drawn, threadCm: $this->threadCm,
             sews: $sews, fastened: $this->fastened, weaves: $this->weaves, reasons: $this->reasons, stuffed: $this->stuffed, sides: $this->sides,
-            seamCm: $sews ? ceil($seamCm) : 0.0,
+            seamCm: $sews ? ceil($seamCm) : 0.0, levelled: $levelled, stuffsThen: $stuffsThen,
         );
     }
 

@@ -94,6 +94,14 @@ final readonly class Frame
         return Turn::apart($degrees, $this->frontDegrees);
     }
 
+    /** @return float degrees from the front, −180 up to 180, in the working direction */
+    public function signedFromFront(float $degrees): float
+    {
+        $turns = ($degrees - $this->frontDegrees) / 360.0;
+
+        return ($turns - floor($turns + 0.5)) * 360.0;
+    }
+
     /** @return float turns in the working direction from a place to opposite the front, 0 up to, not including, 1 */
     public function turnsToBack(float $degrees): float
     {
@@ -168,9 +176,8 @@ final readonly class Frame
     {
         $turn = ($stitch - 0.5) / $this->makes($round);
         $turn = $this->isFlat() ? ($this->isBack($round) ? 1.0 - $turn : $turn) : $turn + $this->start($round);
-        $away = $turn - $this->frontDegrees / 360.0;
 
-        return ($away - floor($away + 0.5)) * 360.0;
+        return $this->signedFromFront($turn * 360.0);
     }
 
     /** @return int the stitch as far from the front on its other side */

@@ -81,6 +81,7 @@ final readonly class Placing
     {
         return match (true) {
             'placing.tooFarApart' === $said->code => 'apart',
+            \in_array($said->code, ['placing.noIncrease', 'placing.noAcross'], true) => 'across',
             Anchor::Widest === $place->anchor => 'offset',
             $place->anchor->isNumbered() => 'number',
             default => 'anchor',

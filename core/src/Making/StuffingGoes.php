@@ -35,7 +35,7 @@ final class StuffingGoes
     public static function goes(Fabric $fabric, PieceForm $form, Finishing $finishing): array
     {
         $counts = $fabric->counts();
-        if (Firmness::None === $finishing->firmness || $finishing->isTyped(FinishPart::Stuffing) || [] === $counts) {
+        if (Firmness::None === $finishing->firmness || $finishing->stuffsThen || $finishing->isTyped(FinishPart::Stuffing) || [] === $counts) {
             return [];
         }
         $last = self::last($fabric, $counts, $finishing->end);

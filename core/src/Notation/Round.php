@@ -43,6 +43,22 @@ final readonly class Round
     ) {
     }
 
+    /** @return list<float> stitches made before the middle of each increase, in working order */
+    public function increases(): array
+    {
+        $increases = [];
+        $made = 0;
+        foreach (str_split($this->codes) as $code) {
+            $stitch = Stitch::ofCode($code);
+            if ($stitch->uses() > 0 && $stitch->makes() > $stitch->uses()) {
+                $increases[] = $made + $stitch->makes() / 2;
+            }
+            $made += $stitch->makes();
+        }
+
+        return $increases;
+    }
+
     /** Plain stitches for a round that could not be read. */
     public static function standIn(int $number, int $line, int $below, int $makes): self
     {

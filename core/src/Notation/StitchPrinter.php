@@ -6,6 +6,7 @@ namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Plan\Counted;
 
 /** Writes one stitch a number of times, and those that go together: along a chain, in the same stitch. */
 final readonly class StitchPrinter
@@ -59,7 +60,7 @@ final readonly class StitchPrinter
         foreach ($along as $n => $work) {
             $times = $work->times ?? 1;
             if (0 === $n) {
-                $said[] = $this->into($work->stitch).' in '.self::nth($from).' ch from hook';
+                $said[] = $this->into($work->stitch).' in '.Counted::nth($from).' ch from hook';
                 --$times;
             }
             if ($times > 0) {
@@ -78,16 +79,6 @@ final readonly class StitchPrinter
             Stitch::IncreaseOut => 'inc',
             Stitch::DecreaseOut => 'dec',
             default => $this->vocabulary->abbreviation($stitch),
-        };
-    }
-
-    private static function nth(int $number): string
-    {
-        return $number.match ($number) {
-            1 => 'st',
-            2 => 'nd',
-            3 => 'rd',
-            default => 'th',
         };
     }
 }

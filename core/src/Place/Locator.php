@@ -7,6 +7,8 @@ namespace Alternum\Core\Place;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\Notation\Reading;
+use Alternum\Core\Plan\AcrossFrom;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Message;
@@ -17,12 +19,14 @@ final class Locator
 {
     /** @var array<string, int|null> the round of each place so far, by its key */
     private array $rounds = [];
+    /** @var array<string, float> degrees of each one's middle from the front, by its key */
+    private array $middles = [];
     /** @var list<Change> */
     private readonly array $jogs;
     /** @var list<int>|null the first round of each band of colour */
     private ?array $bands = null;
 
-    public function __construct(private readonly Frame $frame, private readonly Colouring $colouring, Changes $changes)
+    public function __construct(private readonly Reading $reading, private readonly Frame $frame, private readonly Colouring $colouring, Changes $changes)
     {
         $this->jogs = $changes->jogs();
     }
@@ -48,11 +52,55 @@ final class Locator
         if (null !== $place->apart && $place->apart >= $makes) {
             return Message::of('placing.tooFarApart', named: $named, apart: $place->apart, round: $on, makes: $makes);
         }
-        $middle = ($place->isOffSeam ? $makes / 2 + $place->fromFront / 360.0 * $makes : $this->frame->along($on, $place->fromFront)) + $place->stitches;
+        $from = $this->across($place, $named, $on);
+        if ($from instanceof Message) {
+            return $from;
+        }
+        $middle = $from + $place->stitches;
+        $this->middles[$key] = $this->frame->signedFromFront($this->frame->degrees($on, $middle));
         $after = null === $place->apart ? [$middle] : [$middle - $place->apart / 2, $middle + $place->apart / 2];
         $after = array_map(static fn (float $at): float => $at - floor($at / $makes) * $makes, $after);
 
         return new Spot($round, $place->isWithin, $isPole, array_map(fn (float $at): float => $this->frame->degrees($on, $at), $after), $after);
+    }
+
+    /** @return float|Message stitches of its round before what it is counted from across, and the degrees on from there */
+    private function across(Place $place, string $named, int $round): float|Message
+    {
+        $makes = $this->frame->makes($round);
+        $across = $place->across;
+        if (AcrossFrom::Seam === $across->from) {
+            return $makes / 2 + $place->fromFront / 360.0 * $makes;
+        }
+        if (AcrossFrom::Increase === $across->from) {
+            $increases = $this->reading->rounds[$round - 1]->increases();
+            $at = $increases[$across->increase - 1] ?? null;
+
+            return null === $at
+                ? Message::of('placing.noIncrease', named: $named, number: $across->increase, round: $round, increases: \count($increases))
+                : $at + $place->fromFront / 360.0 * $makes;
+        }
+        if (AcrossFrom::Front === $across->from) {
+            return $this->frame->along($round, $place->fromFront);
+        }
+        $middle = $this->middles[$this->known($across->of)] ?? null;
+        if (null === $middle) {
+            return Message::of('placing.noAcross', named: $named);
+        }
+
+        return $this->frame->along($round, $place->fromFront + (AcrossFrom::Mirror === $across->from ? -$middle : $middle));
+    }
+
+    /** The name by which a place is kept that another names by its key: a part's where nothing else has that key. */
+    private function known(string $key): string
+    {
+        return \array_key_exists($key, $this->rounds) ? $key : self::joint($key);
+    }
+
+    /** The name by which a joint's place is kept, apart from what lies on the piece itself. */
+    public static function joint(string $key): string
+    {
+        return "joint {$key}";
     }
 
     private function round(Place $place): ?int
@@ -60,7 +108,7 @@ final class Locator
         return match ($place->anchor) {
             Anchor::Round => $place->number,
             Anchor::Change => ($this->jogs[$place->number - 1] ?? null)?->place->round,
-            Anchor::Placement => $this->rounds[$place->of] ?? null,
+            Anchor::Placement => $this->rounds[$this->known($place->of)] ?? null,
             Anchor::Widest => $this->widest(),
             Anchor::Band => $this->bands()[$place->number - 1] ?? null,
             Anchor::Pole => 1 === $place->number ? 0 : $this->frame->rounds(),

@@ -27,4 +27,10 @@ final class Counted
     {
         return (string) \MessageFormatter::formatMessage('en', self::NOUNS[$noun], ['n' => $count]);
     }
+
+    /** "3rd". */
+    public static function nth(int $number): string
+    {
+        return (string) \MessageFormatter::formatMessage('en', '{n, selectordinal, one {#st} two {#nd} few {#rd} other {#th}}', ['n' => $number]);
+    }
 }

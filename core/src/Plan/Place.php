@@ -19,9 +19,9 @@ final readonly class Place
      * @param string     $of        of Anchor::Placement the key of another place, which comes before it
      * @param int        $offset    rounds on from there
      * @param bool       $isWithin  in the round itself, not between it and the next
-     * @param float      $fromFront degrees from the front, or from opposite the seam, to its middle, in the working direction
+     * @param Across     $across    what it is counted from around the piece
+     * @param float      $fromFront degrees from there to its middle, in the working direction
      * @param float      $stitches  stitches of its round on from there
-     * @param bool       $isOffSeam across, it is counted from opposite the marker's line, not from the front
      * @param float|null $apart     stitches between two that lie alike on both sides of that middle; null: it is one alone
      */
     public function __construct(
@@ -32,8 +32,8 @@ final readonly class Place
         public bool $isWithin = false,
         public float $fromFront = 0.0,
         public float $stitches = 0.0,
-        public bool $isOffSeam = false,
         public ?float $apart = null,
+        public Across $across = new Across(AcrossFrom::Front),
     ) {
     }
 
@@ -56,7 +56,7 @@ final readonly class Place
             isWithin: $fields->has('within') && $fields->truth('within'),
             fromFront: $fields->number('fromFront', -180, 180, 0),
             stitches: $fields->number('stitches', -Limits::STITCHES_IN_ROUND, Limits::STITCHES_IN_ROUND, 0),
-            isOffSeam: $fields->has('offSeam') && $fields->truth('offSeam'),
+            across: Across::read($fields),
             apart: $fields->has('apart') ? $fields->number('apart', 0.5, Limits::STITCHES_IN_ROUND) : null,
         );
     }
@@ -71,7 +71,7 @@ final readonly class Place
             + ($this->isWithin ? ['within' => true] : [])
             + (null === $this->apart ? [] : ['apart' => Number::plain($this->apart)])
             + (0.0 === $this->stitches ? [] : ['stitches' => Number::plain($this->stitches)])
-            + ($this->isOffSeam ? ['offSeam' => true] : [])
+            + $this->across->values()
             + ['fromFront' => Number::plain($this->fromFront)];
     }
 
@@ -96,7 +96,7 @@ final readonly class Place
             isWithin: $this->isWithin,
             fromFront: $this->fromFront,
             stitches: $this->stitches,
-            isOffSeam: $this->isOffSeam,
+            across: $this->across,
             apart: null === $this->apart ? null : $moves->apart($this->number, $round, $this->apart),
         );
     }

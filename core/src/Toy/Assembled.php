@@ -80,6 +80,12 @@ final readonly class Assembled
         return $loose;
     }
 
+    /** @return list<LaidJoint> what is put on a piece */
+    public function onto(string $piece): array
+    {
+        return array_values(array_filter($this->joints, static fn (LaidJoint $laid): bool => $laid->joint->onto === $piece));
+    }
+
     /** @return list<LaidJoint> in the order in which they are made */
     public function ordered(): array
     {
@@ -105,6 +111,9 @@ final readonly class Assembled
             [] === $onto->counts => self::unworked($plan, $onto, 'onto'),
             $spot instanceof Message => ['at', $spot],
             !$joint->hold->fits($joint->edge) => ['hold', Message::of('joint.unfitHold', hold: $joint->hold->label(), edge: $joint->edge->inWords())],
+            $joint->stuffsThen && !\in_array($joint->edge, [PartEdge::Open, PartEdge::Gathered, PartEdge::Flat], true) => [
+                'stuffedThen', Message::of('joint.closedBefore', part: $part->name),
+            ],
             default => null,
         };
     }

@@ -50,6 +50,7 @@ final readonly class PieceAsPart
         public ?float $tailMm,
         public int $up,
         public bool $isClosed = false,
+        public bool $isStuffed = false,
     ) {
     }
 
@@ -61,7 +62,7 @@ final readonly class PieceAsPart
             if ($joint->onto !== $piece->key || [] === $frame->counts) {
                 continue;
             }
-            $spot = $locator->find("joint {$joint->key}", $plan->piece($joint->part)->name ?? $joint->part, $joint->place);
+            $spot = $locator->find(Locator::joint($joint->key), $plan->piece($joint->part)->name ?? $joint->part, $joint->place);
             $spots[$joint->key] = $spot;
             if ($spot instanceof Spot) {
                 $around[$joint->key] = $form->around(max(1, $spot->round));
@@ -117,12 +118,12 @@ final readonly class PieceAsPart
         return $this->edges[$edge->value] ?? 0.0;
     }
 
-    public function finished(float $tailMm, bool $isClosed): self
+    public function finished(float $tailMm, bool $isClosed, bool $isStuffed): self
     {
         return new self(
             key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
             aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
-            isClosed: $isClosed,
+            isClosed: $isClosed, isStuffed: $isStuffed,
         );
     }
 

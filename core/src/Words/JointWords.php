@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Assembly\Tool;
 use Alternum\Core\Plan\Copies;
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Toy\Easing;
 use Alternum\Core\Toy\LaidJoint;
@@ -49,12 +52,40 @@ final class JointWords
         }
         $says[] = $isBrief ? '' : $joint->hold->how();
         $says[] = $joint->hold->needsInside() && $laid->onto->isClosed ? "{$laid->onto->name} is closed by then: knot them where the part hides it" : '';
+        $says[] = self::turned($joint);
+        $says[] = self::stuffing($laid);
         $says[] = null === $laid->easing ? '' : self::easing($laid->easing, $laid);
         $says[] = $joint->hold->caution();
 
         $said = array_filter($says, static fn (string $one): bool => '' !== $one);
 
         return implode('. ', array_map(static fn (string $one): string => rtrim($one, '. '), $said));
+    }
+
+    /** "turned 45° to the right": how a part sits on its seat. */
+    private static function turned(Joint $joint): string
+    {
+        $degrees = $joint->turned;
+        $isAlong = \in_array($joint->edge, [PartEdge::Flat, PartEdge::Side, PartEdge::Middle], true);
+        $by = Number::plain(abs($degrees)).'°';
+
+        return match (true) {
+            0.0 === $degrees => '',
+            $isAlong && 90.0 === abs($degrees) => 'Let its edge run upright',
+            default => "Turn it {$by} to the ".($degrees > 0.0 ? 'right' : 'left').' on its seat',
+        };
+    }
+
+    private static function stuffing(LaidJoint $laid): string
+    {
+        $isOpen = \in_array($laid->joint->edge, [PartEdge::Open, PartEdge::Gathered], true) && $laid->seamMm > 0.0;
+
+        return match (true) {
+            !$laid->part->isStuffed => '',
+            $laid->joint->stuffsThen => 'Stop a few stitches before the end, stuff it through the gap, and sew on',
+            $isOpen => 'Before the last few stitches, fill up the stuffing under the edge',
+            default => '',
+        };
     }
 
     /** @return list<string> what is to be known of it */
@@ -98,18 +129,7 @@ final class JointWords
 
         return $usual."{$long} has {$easing->longer} stitches and {$short} {$easing->shorter}: take {$more} of {$long} on ".(null === $every
             ? YarnWords::nouns('stitch', 'stitches', ...array_map(strval(...), $extra))." of {$short}"
-            : (1 === $every ? 'every stitch' : "every {$every}".self::th($every).' stitch')." of {$short}");
-    }
-
-    private static function th(int $number): string
-    {
-        return match (true) {
-            \in_array($number % 100, [11, 12, 13], true) => 'th',
-            1 === $number % 10 => 'st',
-            2 === $number % 10 => 'nd',
-            3 === $number % 10 => 'rd',
-            default => 'th',
-        };
+            : (1 === $every ? 'every stitch' : 'every '.Counted::nth($every).' stitch')." of {$short}");
     }
 
     /** "Ear (both)", "Ear 3", "Left arm and Right arm". */

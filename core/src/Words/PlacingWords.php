@@ -7,6 +7,7 @@ namespace Alternum\Core\Words;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Toy\LaidJoint;
 
 /** Where something is set, and what is in its way. */
 final class PlacingWords
@@ -25,9 +26,13 @@ final class PlacingWords
         return WhereWords::rounds($placed->spot, $placed->isAtEdge ? $placed->round : $placed->round + 1);
     }
 
-    /** "the ears", or “Pompon” where the maker has a name for it. */
-    public static function it(Placed $placed): string
+    /** "the ears", or “Pompon” where the maker has a name for it; of a part that is put on "the ear". */
+    public static function it(Placed|LaidJoint $placed): string
     {
+        if ($placed instanceof LaidJoint) {
+            return 'the '.mb_strtolower($placed->part->name);
+        }
+
         return '' === $placed->placement->name
             ? (PlacementKind::Other === $placed->placement->kind ? 'a part' : "the {$placed->placement->kind->value}")
             : "“{$placed->placement->name}”";

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Alternum\Core\Words;
 
 use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\AcrossFrom;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Plan;
 
 /** Where something is on a piece: as its maker would say it, and by rounds and stitches as hands find it. */
 final class WhereWords
@@ -18,11 +20,12 @@ final class WhereWords
     /**
      * "Second round of stripe 3, 4 stitches from the middle".
      *
-     * @param int    $up rounds that go up by one, as the piece stands: 1 or -1
-     * @param string $of what the maker calls the place that it is counted from
+     * @param string $piece on which it is, by its key
+     * @param int    $up    rounds that go up by one, as the piece stands: 1 or -1
      */
-    public static function said(Place $place, int $up, string $of = ''): string
+    public static function said(Plan $plan, string $piece, Place $place, int $up): string
     {
+        $of = self::named($plan, $piece, $place->of);
         $on = match (true) {
             0 === $place->offset => '',
             default => Counted::of(abs($place->offset), 'round').($place->offset * $up > 0 ? ' above ' : ' below '),
@@ -40,14 +43,56 @@ final class WhereWords
             Anchor::Pole => "{$on}the middle of its ".(1 === $place->number ? 'beginning' : 'end'),
             Anchor::Edge => '' === $on ? 'at its edge' : "{$on}its edge",
         };
+        $from = self::across($plan, $piece, $place);
+        $away = match (true) {
+            0.0 !== $place->stitches => Counted::of(abs($place->stitches), 'stitch').($place->stitches > 0.0 ? ' on' : ' back'),
+            default => '',
+        };
+        $turned = 0.0 === $place->fromFront ? '' : Number::plain(abs($place->fromFront)).'° '.($place->fromFront > 0.0 ? 'on' : 'back');
+        $middle = '' === $from ? ' from the middle' : '';
         $across = array_filter([
-            $place->isOffSeam ? 'opposite the seam' : '',
-            0.0 === $place->fromFront ? '' : Number::plain(abs($place->fromFront)).'° '.($place->fromFront > 0.0 ? 'on' : 'back').' from the middle',
-            0.0 === $place->stitches ? '' : Counted::of(abs($place->stitches), 'stitch').($place->stitches > 0.0 ? ' on' : ' back').' from the middle',
-            null === $place->apart ? '' : Counted::of($place->apart, 'stitch').' apart',
+            $from,
+            '' === $turned ? '' : $turned.$middle,
+            '' === $away ? '' : $away.$middle,
+            match (true) {
+                null === $place->apart => '',
+                AcrossFrom::Increase === $place->across->from => Counted::of($place->apart, 'stitch').' apart, on both sides of it',
+                default => Counted::of($place->apart, 'stitch').' apart',
+            },
         ], static fn (string $part): bool => '' !== $part);
 
         return implode(', ', [$where, ...$across]);
+    }
+
+    private static function across(Plan $plan, string $piece, Place $place): string
+    {
+        $of = self::named($plan, $piece, $place->across->of);
+
+        return match ($place->across->from) {
+            AcrossFrom::Front => '',
+            AcrossFrom::Seam => 'opposite the seam',
+            AcrossFrom::Beside => "from the middle of {$of}",
+            AcrossFrom::Mirror => "mirrored from {$of}",
+            AcrossFrom::Increase => 'at the '.self::ordinal($place->across->increase).' increase of its round',
+        };
+    }
+
+    /** "the eyes": what the maker calls a place that another names by its key; '' for none. */
+    private static function named(Plan $plan, string $piece, string $key): string
+    {
+        if ('' === $key) {
+            return '';
+        }
+        $on = $plan->piece($piece);
+        $name = $on?->placement($key)?->named();
+        foreach ($on->threads ?? [] as $thread) {
+            $name ??= $thread->key === $key ? $thread->named() : null;
+        }
+        foreach ($plan->assembly as $joint) {
+            $name ??= $joint->key === $key ? $plan->piece($joint->part)?->name : null;
+        }
+
+        return 'the '.mb_strtolower($name ?? $key);
     }
 
     /** "between rounds 10 and 11", "in round 10", "in the middle of where it begins". */
@@ -75,6 +120,6 @@ final class WhereWords
 
     private static function ordinal(int $number): string
     {
-        return self::ORDINALS[$number - 1] ?? "{$number}th";
+        return self::ORDINALS[$number - 1] ?? Counted::nth($number);
     }
 }

@@ -12,12 +12,13 @@ use Alternum\Core\Plan\Plan;
 final readonly class Ends
 {
     /**
-     * @param float $beginning tails of the first yarn; a fraction where only some of the copies have one
-     * @param float $startCm   how long each of those is
-     * @param float $end       tails of the last yarn
-     * @param float $endCm     how long each of those is
-     * @param bool  $isSewn    its last tail sews it on
-     * @param bool  $isHidden  the tail it starts with is still to be hidden once the piece is worked
+     * @param float $beginning  tails of the first yarn; a fraction where only some of the copies have one
+     * @param float $startCm    how long each of those is
+     * @param float $end        tails of the last yarn
+     * @param float $endCm      how long each of those is
+     * @param bool  $isSewn     its last tail sews it on
+     * @param bool  $isLevelled a slip stitch levels its end
+     * @param bool  $isHidden   the tail it starts with is still to be hidden once the piece is worked
      */
     private function __construct(
         public float $beginning,
@@ -26,6 +27,7 @@ final readonly class Ends
         public float $endCm,
         public bool $isSewn,
         public bool $isHidden,
+        public bool $isLevelled = false,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class Ends
                 endCm: null === $finishing->end ? $plan->yarnUse->tailCm : $finishing->tailCm,
                 isSewn: $finishing->sews,
                 isHidden: $finishing->start->isLeft(),
+                isLevelled: $finishing->levelled,
             );
         }
 

@@ -66,6 +66,12 @@ final readonly class Ledger
         }
         if (null !== $inHand) {
             $last = \count($fabric->rounds);
+            if ($ends->isLevelled) {
+                $entries[] = new LedgerEntry(
+                    round: $last, from: $frame->makes($last), to: $frame->makes($last), purpose: YarnPurpose::Joins, yarn: $inHand,
+                    worth: Stitch::SlipStitch->yarnFactor(),
+                );
+            }
             $entries[] = $ends->isSewn
                 ? new LedgerEntry(
                     round: $last, from: $frame->makes($last), to: $frame->makes($last), purpose: YarnPurpose::Sewing, yarn: $inHand, mm: $ends->endCm * 10.0,

@@ -16,6 +16,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Tests\WrittenSteps;
+use Alternum\Core\Words\PlacingWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -152,7 +153,7 @@ final class WaysTest extends TestCase
         ];
         $over = self::piece(self::plan(['at' => $at], $button($jog - 180)));
         self::assertSame([Method::Covered, 0.0], [$over->changes->all[0]->treatment->method, $over->changes->all[0]->treatment->step]);
-        self::assertSame(['pompon'], array_values(array_map(static fn ($placed): string => $placed->placement->key, $over->covers())));
+        self::assertSame(['a part'], array_values(array_map(PlacingWords::it(...), $over->covers())));
         $steps = static fn (float $fromFront): string => WrittenPattern::text(Analysis::of(self::plan(['at' => $at], $button($fromFront))), Terms::Us);
         self::assertStringContainsString('Sew a part on over the jog.', $steps($jog - 180), 'The pattern says it, too.');
         self::assertStringContainsString('does not lie over it', $steps(0));

@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Plan\Across;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\PlacementKind;
@@ -125,6 +126,94 @@ final class PutTest extends TestCase
         self::assertSame([$was->number - 1, ($was->apart ?? 0.0) + 2], [$is->number, $is->apart]);
         $hat = self::done($plan, ['do' => 'nudge', 'key' => 'j1', 'rounds' => 2, 'stitches' => -1])->assembly[0]->place;
         self::assertSame([Anchor::Pole, 2, -1.0], [$hat->anchor, $hat->offset, $hat->stitches]);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $colours
+     * @param list<array<string, mixed>> $placements
+     */
+    private static function striped(array $colours, array $placements = []): Plan
+    {
+        return Plans::of(Plans::ball(6), $colours, ['placements' => $placements]);
+    }
+
+    /** On a striped piece what is pressed is said by its stripe, and stays in it when the stripes before it grow. */
+    public function testIsSaidByItsStripe(): void
+    {
+        $stripes = static fn (int $rounds): array => [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(5, 4 + $rounds, [['B', $rounds]])];
+        $put = self::done(self::striped($stripes(2)), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 8, 'stitch' => 10])->pieces[0];
+        $place = $put->placements[0]->place;
+        self::assertSame([Anchor::Band, 3, 1], [$place->anchor, $place->number, $place->offset]);
+        $more = self::striped($stripes(3), [['kind' => 'buttons'] + $place->values()]);
+        self::assertSame(9, Analysis::of($more)->pieces[0]->placing->placed[0]->round);
+    }
+
+    /** What is pressed as far out as something else on the other side is its mirror image; one of an increase's own two stitches is on the increase. */
+    public function testSnapsToItsMirrorImageAndToIncreases(): void
+    {
+        $frame = Analysis::of(self::plan())->pieces[0]->stages->frame;
+        $middle = (int) round($frame->along(9, 0.0));
+        $plan = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 9, 'stitch' => $middle + 6]);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'what' => 'beads', 'round' => 9, 'stitch' => $middle - 5]);
+        self::assertEquals(Across::mirror('p1'), $plan->pieces[0]->placements[1]->place->across);
+        // Round 4 is (2 sc, inc) × 6: its second increase is stitches 7 and 8.
+        $on = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 4, 'stitch' => 7])->pieces[0]->placements[0];
+        self::assertEquals([Across::increase(2), 0.0], [$on->place->across, $on->place->stitches]);
+        $off = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 4, 'stitch' => 6])->pieces[0]->placements[0];
+        self::assertEquals(Across::front(), $off->place->across);
+    }
+
+    /**
+     * @param array<string, mixed> $of
+     * @param float                $out stitches from the front's middle
+     */
+    private static function dragged(Plan $plan, array $of, int $round, float $out): Plan
+    {
+        $frame = Analysis::of($plan)->pieces[0]->stages->frame;
+        $stitch = $frame->stitch($round, $frame->along($round, $out * 360.0 / $frame->makes($round)));
+
+        return self::done($plan, $of + ['do' => 'nudge', 'round' => $round, 'stitch' => $stitch]);
+    }
+
+    /** What is dragged lands as what is pressed does: a pair stays a pair, a mouth stays with the eyes, and nothing is counted from what comes after it. */
+    public function testIsDragged(): void
+    {
+        $plan = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'what' => 'eyes', 'round' => 9, 'stitch' => 24]);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'what' => 'smile']);
+        $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'part' => 'ear']);
+        $eyes = self::dragged($plan, ['piece' => 'body', 'key' => 'p1'], 8, 5.0)->pieces[0]->placements[0]->place;
+        self::assertSame([Anchor::Round, 8, 0.0], [$eyes->anchor, $eyes->number, $eyes->stitches]);
+        self::assertEqualsWithDelta(10.0, $eyes->apart, 1.0);
+        $mouth = self::dragged($plan, ['piece' => 'body', 'key' => 't1'], 12, 0.0)->pieces[0]->threads[0]->place;
+        self::assertSame([Anchor::Placement, 'p1', 3, 0.0], [$mouth->anchor, $mouth->of, $mouth->offset, $mouth->stitches]);
+        $ears = self::dragged($plan, ['key' => 'j1'], 5, 4.0)->assembly[0];
+        self::assertSame([Anchor::Round, 5, 2], [$ears->place->anchor, $ears->place->number, $ears->count()]);
+        self::assertSame([], Analysis::of(self::dragged($plan, ['key' => 'j1'], 5, 4.0))->problems);
+        $this->expectException(EditRefused::class);
+        self::done($plan, ['do' => 'nudge', 'key' => 'j1', 'round' => 40, 'stitch' => 1]);
+    }
+
+    /** Two single things, the later the mirror of the earlier: dragging the earlier onto the later's mirror place counts from nothing that comes after it. */
+    public function testNothingIsCountedFromWhatComesAfter(): void
+    {
+        $plan = self::striped([['kind' => 'fill', 'yarn' => 'A']], [
+            ['key' => 'one', 'kind' => 'buttons', 'anchor' => 'round', 'number' => 9, 'stitches' => 2],
+            ['key' => 'two', 'kind' => 'beads', 'anchor' => 'round', 'number' => 9, 'stitches' => -6],
+        ]);
+        $frame = Analysis::of($plan)->pieces[0]->stages->frame;
+        $moved = self::done($plan, ['do' => 'nudge', 'piece' => 'body', 'key' => 'one', 'round' => 9, 'stitch' => $frame->stitch(9, $frame->along(9, 60.0))]);
+        self::assertSame([], Analysis::of($moved)->problems);
+        self::assertEquals(Across::front(), $moved->pieces[0]->placements[0]->place->across);
+    }
+
+    /** A part is turned on its seat, on and on. */
+    public function testIsTurned(): void
+    {
+        $plan = self::done(self::plan(), ['do' => 'put', 'piece' => 'body', 'part' => 'ear']);
+        foreach ([[15, 15.0], [-30, -15.0], [-165, 180.0], [15, -165.0]] as [$turn, $is]) {
+            $plan = self::done($plan, ['do' => 'nudge', 'key' => 'j1', 'turn' => $turn]);
+            self::assertSame($is, $plan->assembly[0]->turned);
+        }
     }
 
     /** @param array<string, mixed> $edit */

@@ -111,6 +111,7 @@ final class ContractWordsTest extends TestCase
                 ['key' => 'looks', 'kind' => 'eyes', 'anchor' => 'round', 'number' => 3],
                 ['kind' => 'ears', 'anchor' => 'widest'],
                 ['kind' => 'tail', 'anchor' => 'placement', 'of' => 'looks'],
+                ['kind' => 'other', 'anchor' => 'widest', 'across' => ['from' => 'mirror', 'of' => 'looks']],
             ],
         ]);
         $on = static fn (array $start): array => Plans::piece('on', ['sc around'], ['start' => $start]);

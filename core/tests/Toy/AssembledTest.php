@@ -43,7 +43,8 @@ final class AssembledTest extends TestCase
         self::assertEqualsWithDelta(0.66, $analysis->amounts->amounts[0]->parts[YarnPurpose::Sewing->value]
             - 0.01 * 2 * $analysis->pieces[2]->finishing->tailCm, 1e-9, 'The arms keep the tail that is usual.');
         self::assertSame(['Sew Ear (both) to Body between rounds 5 and 6, after stitches 12 and 20 of round 5, with whip stitch around the open edge. Take the'
-            .' needle through a stitch of the fabric and up through a stitch of the edge, over and over'], self::said($plan));
+            .' needle through a stitch of the fabric and up through a stitch of the edge, over and over.'
+            .' Before the last few stitches, fill up the stuffing under the edge'], self::said($plan));
     }
 
     /** With a new thread the part keeps no tail to sew, and the thread is cut for each. Slipped on, it takes none. */

@@ -166,7 +166,7 @@ final class WholeToysTest extends TestCase
             $pattern = WrittenPattern::text($analysis, Terms::Us, false);
             foreach ($analysis->pieces as $piece) {
                 foreach ($piece->threads->all as $laid) {
-                    $cm = ToyWriter::thread($piece, $laid)['cm'];
+                    $cm = ToyWriter::thread($plan, $piece, $laid)['cm'];
                     self::assertIsFloat($cm);
                     self::assertGreaterThanOrEqual($laid->mm() / 10.0, $cm);
                     self::assertStringContainsString("Cut {$cm} cm", $pattern, $laid->thread->named());

@@ -49,7 +49,8 @@ final readonly class FastenOff extends Step implements StandsAfterRound
         if (null === $end) {
             return self::goOn($said);
         }
-        $leaves = "Fasten off, {$said->length($this->finishing->tailCm)} tail";
+        $level = $this->finishing->levelled ? 'Sl st in the next st, so that the edge is level. ' : '';
+        $leaves = "{$level}Fasten off, {$said->length($this->finishing->tailCm)} tail";
 
         return match (true) {
             PieceEnd::Sewn === $end => "{$leaves} to sew with",

@@ -8,10 +8,21 @@ use Alternum\Core\Drawing\Drawing;
 use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
+use Alternum\Core\Plan\Format\Fields;
 
 /** What a hold answers unless it knows better. */
 trait AnyHold
 {
+    public static function read(Fields $fields): self
+    {
+        return new self();
+    }
+
+    public function values(): array
+    {
+        return [];
+    }
+
     public function drawing(): ?Series
     {
         return null;

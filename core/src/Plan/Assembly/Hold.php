@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Assembly;
 
 use Alternum\Core\Drawing\Series;
+use Alternum\Core\Plan\Format\Fields;
 
 /** One way in which a part is held: all that is known of it stands in its own file, and Holds lists it. */
 interface Hold
 {
     /** The word for it in the plan's format. */
     public static function kind(): string;
+
+    /** With what it says of itself; as is usual where nothing is said. */
+    public static function read(Fields $fields): self;
+
+    /** @return array<string, mixed> what it says of itself, in the plan's format */
+    public function values(): array;
 
     /** How it is done, in a few small drawings; null: that shows itself. */
     public function drawing(): ?Series;

@@ -19,15 +19,15 @@ final class Holds
     /** @return list<Hold> */
     public static function all(): array
     {
-        return array_map(static fn (string $class): Hold => new $class(), self::ALL);
+        return array_map(static fn (string $class): Hold => $class::read(Fields::of([])), self::ALL);
     }
 
     public static function read(Fields $fields): Hold
     {
         $kind = $fields->has('hold') ? $fields->raw('hold') : Hold\Whip::kind();
-        foreach (self::all() as $hold) {
-            if ($hold::kind() === $kind) {
-                return $hold;
+        foreach (self::ALL as $class) {
+            if ($class::kind() === $kind) {
+                return $class::read($fields);
             }
         }
         $fields->wrong('hold', Message::of('joint.unknownHold', holds: implode(', ', array_map(static fn (Hold $one): string => $one::kind(), self::all()))));

@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Assembly;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Message;
+use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
@@ -14,12 +15,14 @@ use Alternum\Core\Plan\Placement;
 final readonly class Joint
 {
     /**
-     * @param string   $key       of its own in the plan
-     * @param string   $part      the piece that is put on, by its key: each of its copies in turn, where the place is a pair
-     * @param int      $copy      the first of its copies that is meant, from 1
-     * @param string   $onto      the piece that it is put on
-     * @param PartEdge $edge      of the part
-     * @param bool     $isWithNew held with a thread of its own, not with the part's tail
+     * @param string   $key        of its own in the plan
+     * @param string   $part       the piece that is put on, by its key: each of its copies in turn, where the place is a pair
+     * @param int      $copy       the first of its copies that is meant, from 1
+     * @param string   $onto       the piece that it is put on
+     * @param PartEdge $edge       of the part
+     * @param bool     $isWithNew  held with a thread of its own, not with the part's tail
+     * @param float    $turned     degrees that it is turned on its seat to the right, seen from outside
+     * @param bool     $stuffsThen it is stuffed through the last gap of its seam, not before
      */
     public function __construct(
         public string $key,
@@ -30,6 +33,8 @@ final readonly class Joint
         public PartEdge $edge,
         public Hold $hold,
         public bool $isWithNew = false,
+        public float $turned = 0.0,
+        public bool $stuffsThen = false,
     ) {
     }
 
@@ -45,6 +50,8 @@ final readonly class Joint
             edge: $fields->has('edge') ? $fields->oneOf('edge', PartEdge::class) : PartEdge::Open,
             hold: Holds::read($fields),
             isWithNew: $fields->has('newThread') && $fields->truth('newThread'),
+            turned: $fields->number('turned', -180, 180, 0),
+            stuffsThen: $fields->has('stuffedThen') && $fields->truth('stuffedThen'),
         );
         $at->close();
         $fields->close();
@@ -58,7 +65,10 @@ final readonly class Joint
         return ['key' => $this->key, 'part' => $this->part]
             + (1 === $this->copy ? [] : ['copy' => $this->copy])
             + ['onto' => $this->onto, 'at' => $this->place->values(), 'edge' => $this->edge->value, 'hold' => $this->hold::kind()]
-            + ($this->isWithNew ? ['newThread' => true] : []);
+            + $this->hold->values()
+            + ($this->isWithNew ? ['newThread' => true] : [])
+            + (0.0 === $this->turned ? [] : ['turned' => Number::plain($this->turned)])
+            + ($this->stuffsThen ? ['stuffedThen' => true] : []);
     }
 
     /** How many copies of the part it takes. */
@@ -69,9 +79,22 @@ final readonly class Joint
 
     public function at(Place $place): self
     {
+        return $this->with($place, $this->turned);
+    }
+
+    /** Turned on its seat by so many degrees more. */
+    public function turnedBy(float $degrees): self
+    {
+        $turns = ($this->turned + $degrees) / 360.0;
+
+        return $this->with($this->place, ($turns - ceil($turns - 0.5)) * 360.0);
+    }
+
+    private function with(Place $place, float $turned): self
+    {
         return new self(
             key: $this->key, part: $this->part, copy: $this->copy, onto: $this->onto, place: $place, edge: $this->edge, hold: $this->hold,
-            isWithNew: $this->isWithNew,
+            isWithNew: $this->isWithNew, turned: $turned, stuffsThen: $this->stuffsThen,
         );
     }
 }

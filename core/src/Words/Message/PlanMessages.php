@@ -23,6 +23,7 @@ final class PlanMessages
         'field.noTruth' => ['This is neither true nor false.', 'Write true or false.'],
         'field.notNumbers' => ['These are not {count} numbers from {least} to {most}.', 'Write one for each.'],
         'field.notWhole' => ['{value} is not a whole number.', 'Write it without a fraction.'],
+        'field.notBeside' => ['This cannot stand beside “{other}”.', 'Take out one of the two.'],
         'field.oneLine' => ['It is one line.'],
         'field.otherPlacement' => ['Name another placement by its key.'],
         'field.pieceKey' => ['Name a piece by its key.'],
@@ -64,6 +65,10 @@ final class PlanMessages
         'joint.circle' => [
             '{part} is put on {onto}, and {onto} is put on {part} in turn: neither can be first.',
             'Take one of them off the other.',
+        ],
+        'joint.closedBefore' => [
+            '{part} is closed where it is put on, so nothing can be stuffed through the seam.',
+            'Stuff it before, or choose its open edge.',
         ],
         'joint.noCopy' => [
             'Copy {copy} of {part} is to be put on, and {copies, plural, one {# is} other {# are}} made.',
@@ -156,11 +161,16 @@ final class PlanMessages
         'picture.noYarn' => ['Row {row}, column {column}: “{said}” is no yarn of this plan.', 'Write a yarn’s letter, or leave the cell empty.'],
         'picture.tooLarge' => ['This is {wide} cells wide and {high} high; a motif can have {most} of each.', 'Cut it into parts.'],
         'placing.afterEnd' => ['{named} come after round {round}, but the piece has rounds 1 to {last}.', 'Name another, or a round.'],
+        'placing.noAcross' => ['{named} are counted from another placement, which does not come before them.', 'Name another, or count from the front.'],
         'placing.noBand' => [
             '{named} would lie in stripe {number}, and the piece has {bands, plural, =0 {none} one {# stripe} other {# stripes}}.',
             'Count the stripes from its beginning, or name a round.',
         ],
         'placing.noChange' => ['{named} are placed by colour change {number}, which the piece does not have.', 'Name another, or a round.'],
+        'placing.noIncrease' => [
+            '{named} are placed by increase {number} of round {round}, which has {increases, plural, =0 {none} one {# increase} other {# increases}}.',
+            'Name another, or count from the front.',
+        ],
         'placing.noOther' => ['{named} are placed by another placement, which does not come before them.', 'Name another, or a round.'],
         'placing.noWidest' => ['{named} are placed {offset} rounds on from the widest, where the piece has none.', 'Name another, or a round.'],
         'placing.outOfReach' => [
