@@ -12,6 +12,9 @@ final readonly class Openings
     /** Fingers get through an opening of about so many mm around, 18 stitches of DK: common practice, no source. */
     public const REACH_MM = 80.0;
 
+    /** So deep fingers reach into what is not much wider than they are: from memory. */
+    public const DEEP_MM = 75.0;
+
     /** What is measured is not measured nearer than to a stitch. */
     private const SLACK = 0.5;
 

@@ -49,6 +49,9 @@ interface StepSaid
     /** A tail to sew with. */
     public function sewingTail(): string;
 
+    /** "the mouth and the cheeks". */
+    public function the(string ...$names): string;
+
     /** The piece that goes on from this one. */
     public function goesOn(): GoesOn;
 }

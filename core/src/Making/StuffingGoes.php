@@ -7,6 +7,7 @@ namespace Alternum\Core\Making;
 use Alternum\Core\Fabric\Fabric;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\FinishPart;
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
@@ -26,8 +27,6 @@ final class StuffingGoes
     private const LAST = 12;
     /** Into a tube too narrow for fingers it is pushed every so many mm: from memory. */
     private const PUSHED_MM = 40.0;
-    /** So deep a hand's fingers reach into what is not much wider than they are: from memory. */
-    private const REACHED_MM = 75.0;
     /** So many times what fingers need is wide enough for a hand. */
     private const HAND = 1.6;
 
@@ -83,7 +82,7 @@ final class StuffingGoes
             $begin = null === $neck && !$isSmall ? self::begin($counts, $form, $from, $to) : $to;
             array_push($rounds, ...match (true) {
                 $widest < $least => self::every($fabric, $from, $to, self::PUSHED_MM),
-                $widest < self::HAND * $least => self::every($fabric, $from, $begin, self::REACHED_MM),
+                $widest < self::HAND * $least => self::every($fabric, $from, $begin, Openings::DEEP_MM),
                 default => [$begin],
             });
             if ($widest >= $least) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Toy;
 
+use Alternum\Core\Form\Openings;
 use Alternum\Core\Place\Spot;
 use Alternum\Core\Plan\Assembly\Joint;
 
@@ -40,6 +41,12 @@ final readonly class LaidJoint
     public function cutCm(): float
     {
         return ceil($this->needsMm / 10.0);
+    }
+
+    /** Whether fingers do not reach so far down from the other's open end. */
+    public function isDeep(): bool
+    {
+        return (\count($this->onto->counts) - $this->spot->round) * $this->onto->roundMm > Openings::DEEP_MM;
     }
 
     /** Whether the tail that holds it is too short for its seam. */

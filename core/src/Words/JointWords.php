@@ -51,7 +51,12 @@ final class JointWords
             $says[] = "Cut {$yarns->length($laid->cutCm())} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');
         }
         $says[] = $isBrief ? '' : $joint->hold->how();
-        $says[] = $joint->hold->needsInside() && $laid->onto->isClosed ? "{$laid->onto->name} is closed by then: knot them where the part hides it" : '';
+        $says[] = match (true) {
+            !$joint->hold->needsInside() => '',
+            $laid->onto->isClosed => "{$laid->onto->name} is closed by then: knot them where the part hides it",
+            $laid->isDeep() => "Turn {$laid->onto->name} inside out to knot them, and right side out again",
+            default => '',
+        };
         $says[] = self::turned($joint);
         $says[] = self::stuffing($laid);
         $says[] = null === $laid->easing ? '' : self::easing($laid->easing, $laid);

@@ -87,6 +87,11 @@ final readonly class StepWords implements StepSaid
         return $this->yarns->length($this->sewingCm);
     }
 
+    public function the(string ...$names): string
+    {
+        return YarnWords::listed(...array_map(static fn (string $name): string => 'the '.mb_strtolower($name), $names));
+    }
+
     public function goesOn(): GoesOn
     {
         return $this->goesOn;
