@@ -89,7 +89,7 @@ test('from above, what is held lands where it is pressed: the front is at the bo
 	const out = Math.min(width, height) * 0.2;
 	const on = page.getByRole('region', { name: 'On Body and head' });
 	for (const [thing, right, down, said] of [
-		['Felt or a cut shape', 0, out, /between rounds \d+ and \d+ ?\./],
+		['Felt or a cut shape', 0, out, /: second round of stripe 7\. Arrow/],
 		['Clasp', 0, -out, /180° on from the middle/],
 		// A quarter of 36 stitches, less the half of the one that is pressed.
 		['Ring', out, 0, /8\.5 stitches back from the middle/],
@@ -139,4 +139,44 @@ test('a part is put on by keys alone, and what cannot be is told at its place', 
 	await expect(together).toContainText('Staff cannot be put on itself.');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(together).toContainText('slipped on does not go');
+});
+
+test('what is placed is dragged over the chart, and what goes with it comes along, in one step of undo', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	await page.getByRole('tab', { name: /^Body and head/ }).click();
+	const on = page.getByRole('region', { name: 'On Body and head' });
+	await expect(on).toContainText('between rounds 23 and 24, 6 stitches apart');
+	await round(page, 23).evaluate((is) => is.scrollIntoView({ block: 'center' }));
+	// No pointer is there before the picture has followed.
+	await page.waitForTimeout(300);
+	const [chart, eyes, to] = [await chartOf(page).boundingBox(), await round(page, 23).boundingBox(), await round(page, 20).boundingBox()];
+	if (chart === null || eyes === null || to === null) throw new Error('The chart is not in sight.');
+	// The widest round has 36 stitches; the eyes are three from the middle, and are let go five from it.
+	const wide = Math.min(18, (chart.width - 24) / 36);
+	const middle = chart.x + chart.width / 2;
+	await page.mouse.move(middle + 3 * wide, eyes.y + eyes.height);
+	await page.mouse.down();
+	await page.mouse.move(middle + 4 * wide, to.y + to.height / 2);
+	await page.mouse.move(middle + 5 * wide, to.y + to.height / 2);
+	await page.mouse.up();
+	await expect(on).toContainText('between rounds 20 and 21, 10 stitches apart');
+	await expect(on).toContainText('between rounds 19 and 20, its middle');
+	await page.keyboard.press('Control+z');
+	await expect(on).toContainText('between rounds 23 and 24, 6 stitches apart');
+	await expect(on).toContainText('between rounds 22 and 23, its middle');
+});
+
+test('a part is turned on its seat by keys, and the order of the work is chosen', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	const arm = page.getByRole('region', { name: 'Put together' }).getByRole('button', { name: /^Arm on Body/ });
+	await arm.focus();
+	for (let i = 0; i < 6; i++) await page.keyboard.press('Shift+ArrowRight');
+	await saved(page);
+	await goTo(page, 'pattern');
+	const together = panel(page).getByRole('region', { name: 'Put together' });
+	await expect(together).toContainText('Let its edge run upright');
+	await expect(together.getByRole('listitem').first()).toContainText('Make Leg (both)');
+	await together.getByLabel('In which order').selectOption('parts');
+	await expect(together.getByRole('listitem').nth(2)).toContainText('Make Left arm and Right arm');
+	await expect(together.getByRole('listitem').nth(3)).toContainText('Sew Left arm and Right arm to Body and head');
 });

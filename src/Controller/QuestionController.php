@@ -127,7 +127,7 @@ final readonly class QuestionController
 
         return new JsonResponse([
             'needed' => (new WhatIsNeeded($analysis, $plan->terms))->values(),
-            'assembly' => ToyWriter::assembly($analysis, $plan->terms),
+            'order' => ToyWriter::order($analysis, $plan->terms),
         ]);
     }
 

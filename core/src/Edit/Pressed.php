@@ -25,6 +25,8 @@ final readonly class Pressed
     private const SNAPS = 1.0;
     /** So near to the middle of an increase is on it: one of its own two stitches was pressed. */
     private const ON_INCREASE = 0.75;
+    /** What is higher than so many rounds is counted in rounds, not by its stripe. */
+    private const STRIPE = 6;
 
     /**
      * @param array<string, Spot> $spots of what is on it already, by its key
@@ -108,7 +110,9 @@ final readonly class Pressed
         }
         $band = \count(array_filter($this->bands, static fn (int $first): bool => $first <= $round));
 
-        return \count($this->bands) > 1 && $band > 0
+        $rounds = ($this->bands[$band] ?? $this->stages->frame->rounds() + 1) - ($this->bands[$band - 1] ?? 0);
+
+        return \count($this->bands) > 1 && $rounds <= self::STRIPE
             ? new Place(
                 Anchor::Band, $band, offset: $round - $this->bands[$band - 1], fromFront: $fromFront, stitches: $stitches, apart: $apart, across: $across,
             )

@@ -20,7 +20,7 @@ final class PieceDependence
     {
         $values = $plan->values();
         $pieces = array_column(\is_array($values['pieces']) ? $values['pieces'] : [], null, 'key');
-        unset($values['pieces'], $values['title'], $values['assembly'], $values['keepOrder']);
+        unset($values['pieces'], $values['title'], $values['assembly'], $values['keepOrder'], $values['workOrder']);
         // Words of one piece name the others.
         $called = array_map(static fn (Piece $piece): array => [$piece->key, $piece->name, $piece->copies->values()], $plan->pieces);
         $common = hash('xxh128', Json::encode([$values, $called]));

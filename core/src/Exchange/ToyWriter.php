@@ -11,9 +11,11 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Toy\LaidThread;
+use Alternum\Core\Toy\WorkOrder;
 use Alternum\Core\Words\JointWords;
 use Alternum\Core\Words\ThreadWords;
 use Alternum\Core\Words\WhereWords;
+use Alternum\Core\Words\WorkWords;
 use Alternum\Core\Words\YarnWords;
 
 /** What is embroidered and what is put together, as values for JSON: contract/analysis.schema.json. */
@@ -78,5 +80,28 @@ final class ToyWriter
         }
 
         return $steps;
+    }
+
+    /**
+     * The whole toy in the order in which it is made: pieces, and how they come together.
+     *
+     * @return list<array{key: string, joint: string|null, text: string, needs: list<string>}>
+     */
+    public static function order(Analysis $analysis, Terms $terms): array
+    {
+        $joints = array_column(self::assembly($analysis, $terms), null, 'joint');
+        $order = [];
+        foreach (WorkOrder::of($analysis->plan, $analysis->assembled->ordered()) as $task) {
+            if (null !== $task->piece) {
+                $key = "make {$task->piece->key} {$task->copy}";
+                $order[] = ['key' => $key, 'joint' => null, 'text' => WorkWords::make($task->piece, $task), 'needs' => []];
+            }
+            $joint = null === $task->joint ? null : $joints[$task->joint->joint->key] ?? null;
+            if (null !== $joint) {
+                $order[] = $joint;
+            }
+        }
+
+        return $order;
     }
 }

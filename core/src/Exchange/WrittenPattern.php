@@ -11,6 +11,7 @@ use Alternum\Core\Making\PatternPlace;
 use Alternum\Core\Making\Step\WorkRounds;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Assembly\WorkMode;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -39,6 +40,9 @@ final class WrittenPattern
     {
         $needed = new WhatIsNeeded($analysis, $terms);
         $sections = [new PatternSection($needed->lines()), new PatternSection([$needed->abbreviations()]), new PatternSection($needed->notes())];
+        if (WorkMode::PiecesFirst !== $analysis->plan->workMode) {
+            $sections[] = new PatternSection(self::order($analysis, $terms), 'ORDER OF WORK');
+        }
         foreach ($analysis->pieces as $piece) {
             array_push($sections, ...self::piece($analysis, $piece, $terms, $isOnce));
         }
@@ -54,6 +58,18 @@ final class WrittenPattern
         $sections[] = new PatternSection(array_map(static fn (string $caution): PatternLine => PatternLine::named('Caution', $caution), $cautions));
 
         return new PatternDocument($analysis->plan->title, $sections);
+    }
+
+    /** @return list<PatternLine> what is made and put on, by its number in the assembly */
+    private static function order(Analysis $analysis, Terms $terms): array
+    {
+        $numbers = array_flip(array_column(ToyWriter::assembly($analysis, $terms), 'joint'));
+        $lines = [];
+        foreach (ToyWriter::order($analysis, $terms) as $i => $task) {
+            $lines[] = PatternLine::of(($i + 1).'. '.(null === $task['joint'] ? $task['text'] : 'Assembly, step '.($numbers[$task['joint']] + 1)).'.');
+        }
+
+        return $lines;
     }
 
     /** @return list<PatternSection> one for each set of yarns that it is made in */

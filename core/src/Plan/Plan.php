@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Assembly\WorkMode;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Layer\RoundMoves;
@@ -49,6 +50,7 @@ final readonly class Plan
         public ChangeDefaults $changes = new ChangeDefaults(),
         public array $assembly = [],
         public bool $keepsOrder = false,
+        public WorkMode $workMode = WorkMode::PiecesFirst,
     ) {
     }
 
@@ -221,6 +223,7 @@ final readonly class Plan
             changes: $fields->has('changes') ? ChangeDefaults::read($fields->object('changes')) : new ChangeDefaults(),
             assembly: $assembly,
             keepsOrder: $fields->has('keepOrder') && $fields->truth('keepOrder'),
+            workMode: $fields->has('workOrder') ? $fields->oneOf('workOrder', WorkMode::class) : WorkMode::PiecesFirst,
         );
         $fields->done();
 
@@ -248,7 +251,8 @@ final readonly class Plan
                 'pieces' => array_map(static fn (Piece $piece): array => $piece->values(), $this->pieces),
             ]
             + ([] === $this->assembly ? [] : ['assembly' => array_map(static fn (Joint $joint): array => $joint->values(), $this->assembly)])
-            + ($this->keepsOrder ? ['keepOrder' => true] : []);
+            + ($this->keepsOrder ? ['keepOrder' => true] : [])
+            + (WorkMode::PiecesFirst === $this->workMode ? [] : ['workOrder' => $this->workMode->value]);
     }
 
     /**
@@ -284,6 +288,7 @@ final readonly class Plan
             changes: $this->changes,
             assembly: $assembly ?? $this->assembly,
             keepsOrder: $keepsOrder ?? $this->keepsOrder,
+            workMode: $this->workMode,
         );
     }
 }

@@ -137,13 +137,15 @@ final class PutTest extends TestCase
         return Plans::of(Plans::ball(6), $colours, ['placements' => $placements]);
     }
 
-    /** On a striped piece what is pressed is said by its stripe, and stays in it when the stripes before it grow. */
+    /** On a striped piece what is pressed is said by its stripe, and stays in it when the stripes before it grow; what is high is counted in rounds. */
     public function testIsSaidByItsStripe(): void
     {
-        $stripes = static fn (int $rounds): array => [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(5, 4 + $rounds, [['B', $rounds]])];
+        $stripes = static fn (int $rounds): array => [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(5, 12, [['B', $rounds], ['A', 2]])];
         $put = self::done(self::striped($stripes(2)), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 8, 'stitch' => 10])->pieces[0];
         $place = $put->placements[0]->place;
         self::assertSame([Anchor::Band, 3, 1], [$place->anchor, $place->number, $place->offset]);
+        $high = self::done(self::striped($stripes(2)), ['do' => 'put', 'piece' => 'body', 'what' => 'buttons', 'round' => 15, 'stitch' => 10])->pieces[0];
+        self::assertSame([Anchor::Round, 15], [$high->placements[0]->place->anchor, $high->placements[0]->place->number]);
         $more = self::striped($stripes(3), [['kind' => 'buttons'] + $place->values()]);
         self::assertSame(9, Analysis::of($more)->pieces[0]->placing->placed[0]->round);
     }

@@ -124,6 +124,7 @@ final class ContractWordsTest extends TestCase
             yield Plans::values([], [], [], [
                 'gauge' => ['stitchesPer10cm' => 22, 'stretch' => $stretch],
                 'marker' => 'first',
+                'workOrder' => 'pieces',
                 'changes' => ['method' => 'plain', 'oldYarn' => 'auto'],
                 'pieces' => [$all, $on($start)],
                 'assembly' => [['key' => 'j1', 'part' => 'on', 'onto' => 'all', 'at' => ['anchor' => 'widest'], 'edge' => 'open', 'hold' => 'whip']],

@@ -27,4 +27,5 @@ export type Refusal = Schemas['Refused'];
 export type Drawing = Schemas['Drawing'];
 export type Step = Schemas['Step'];
 export type Finished = Schemas['Finished'];
+export type Place = Schemas['Place'];
 export type Finish = NonNullable<Piece['finish']>;

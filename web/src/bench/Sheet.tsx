@@ -10,7 +10,7 @@ import { dragKey } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
 import { Counts } from './Counts';
-import { asCopy, setTools, useShownYarns, useTools, withParts, zoomTo } from './chartTools';
+import { asCopy, JOINT, setTools, tiesOf, useShownYarns, useTools, withParts, zoomTo } from './chartTools';
 import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
@@ -120,6 +120,21 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		[draft, key, held],
 	);
 
+	/** What is placed can be dragged where parts are placed, while nothing else is in the hand. */
+	const carries = station === 'parts' && held === null && brush === null && layer === null;
+	const plan = useDraft((state) => state.plan);
+	const ties = useMemo(() => tiesOf(plan, key), [plan, key]);
+	const carrying = useMemo(
+		() => ({
+			ties,
+			onCarry: carries
+				? (of: string, { round, stitch }: Cell) =>
+						draft.edit({ do: 'nudge', ...(of.startsWith(JOINT) ? { key: of.slice(JOINT.length) } : { piece: key, key: of }), round, stitch })
+				: undefined,
+		}),
+		[draft, key, ties, carries],
+	);
+
 	const isEmpty = count === 0;
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
@@ -160,6 +175,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									onPick={pick}
 									onPaint={onPaint}
 									onPut={held === null ? undefined : onPut}
+									carrying={carrying}
 									onCursor={setCursor}
 									onMove={onMove}
 									onZoom={zoomTo}

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { create } from 'zustand';
-import type { Amount, Analysis, Edit, Piece, PieceAnalysis, Yarn } from '../api/types';
+import type { Amount, Analysis, Edit, Piece, PieceAnalysis, Place, Plan, Yarn } from '../api/types';
 import { asZoom, nextZoom } from '../chart/zoom';
 import { say } from '../ui/say';
 import { useDraft } from './context';
@@ -120,12 +120,15 @@ export function asCopy(piece: PieceAnalysis | undefined, copies: Piece['copies']
 	};
 }
 
+/** Before the key of what puts a part on the piece in view, among what is placed on it. */
+export const JOINT = 'joint ';
+
 /** A piece with a mark where each other piece is put on it. */
 export function withParts(piece: PieceAnalysis | undefined, assembly: Analysis['assembly']): PieceAnalysis | undefined {
 	const on = assembly.filter(({ onto }) => onto === piece?.key);
 	if (piece === undefined || on.length === 0) return piece;
 	const marks = on.map(({ key, part, round, degrees, after, summary, said, remarks }) => ({
-		key: `joint ${key}`,
+		key: `${JOINT}${key}`,
 		kind: part,
 		covers: true,
 		round: Math.max(1, round),
@@ -138,4 +141,25 @@ export function withParts(piece: PieceAnalysis | undefined, assembly: Analysis['
 		remarks,
 	}));
 	return { ...piece, placed: [...piece.placed, ...marks] };
+}
+
+const noTies: readonly (readonly [string, string])[] = [];
+
+/** Keys of what is placed on a piece, and of what each is counted from, as withParts has them. */
+export function tiesOf(plan: Plan, key: string): readonly (readonly [string, string])[] {
+	const piece = plan.pieces.find((one) => one.key === key);
+	if (piece === undefined) return noTies;
+	const joints = (plan.assembly ?? []).filter(({ onto }) => onto === key);
+	const isJoint = new Set(joints.map((joint) => joint.key));
+	const named = (of: string) => (isJoint.has(of) ? `${JOINT}${of}` : of);
+	const of = (place: Place): string[] => [
+		...('of' in place && place.of !== undefined ? [place.of] : []),
+		...(place.across !== undefined && 'of' in place.across ? [place.across.of] : []),
+	];
+	const ties = [
+		...(piece.placements ?? []).flatMap((one, i) => of(one).map((to) => [one.key ?? `p${i + 1}`, to] as const)),
+		...(piece.thread ?? []).flatMap((one) => of(one.at).map((to) => [one.key, to] as const)),
+		...joints.flatMap((one) => of(one.at).map((to) => [`${JOINT}${one.key}`, named(to)] as const)),
+	];
+	return ties.length === 0 ? noTies : ties;
 }

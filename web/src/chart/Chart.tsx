@@ -10,6 +10,7 @@ import { roundsBetween, type SheetLayout } from './layout';
 import { Readout, roomBeside } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
 import { steppedBy } from './steppedBy';
+import { type Carrying, useCarry } from './useCarry';
 import { useChartPinch } from './useChartPinch';
 
 const KEYS = say('chart.arrowKeysGoFromStitch');
@@ -49,6 +50,8 @@ interface Props {
 	onUnder?: (cell: Cell | null) => void;
 	/** what is in the hand is put where it is pressed */
 	onPut?: ((cell: Cell) => void) | undefined;
+	/** what is placed can be dragged, with what is tied to it */
+	carrying?: Carrying;
 	/** a layer is so many rounds and degrees from where this drag took it; `resizes` where its far edge is taken */
 	onMove?: (rounds: number, degrees: number, how: { drag: string; resizes: boolean }) => void;
 	onZoom?: (zoom: number) => void;
@@ -75,6 +78,7 @@ export const Chart = memo(function Chart(props: Props) {
 		onPick = nothing,
 		onPaint = nothing,
 		onPut,
+		carrying,
 		onCursor = nothing,
 		into,
 		onUnder: tellUnder = nothing,
@@ -116,6 +120,7 @@ export const Chart = memo(function Chart(props: Props) {
 		[piece, view, isLeftHanded, width, zoom, layout.rowHeight],
 	);
 
+	const carry = useCarry(carrying, { piece, layout, opening, left, top }, surface);
 	const pinch = useChartPinch({ box, canvas, scroller, zoom, rowHeight: layout.rowHeight, onZoom });
 	useLayoutEffect(() => {
 		// Zoomed in, the front stays in the middle; counted, the line that rounds begin at stays in sight.
@@ -128,10 +133,10 @@ export const Chart = memo(function Chart(props: Props) {
 			const context = drawingOn(canvas.current, width, height);
 			if (context === null) return;
 			const brushed = brush === null ? undefined : { yarn: brush, cells: stroke };
-			draw(context, { piece, yarns, layout, opening, picked, under, brushed, cursor, stitches, left, top, height });
+			draw(context, { piece, yarns, layout, opening, picked, under, brushed, cursor, stitches, left, top, height, carried: carry.carried });
 		});
 		return () => cancelAnimationFrame(frame);
-	}, [piece, yarns, layout, opening, picked, under, brush, stroke, cursor, stitches, left, top, height, width]);
+	}, [piece, yarns, layout, opening, picked, under, brush, stroke, cursor, stitches, left, top, height, width, carry.carried]);
 
 	function roundUnder({ x: left_, y: top_ }: { x: number; y: number }): { round: number; stitch: number | null; x: number; y: number } | null {
 		const rect = surface.current?.getBoundingClientRect();
@@ -169,6 +174,7 @@ export const Chart = memo(function Chart(props: Props) {
 			if (at.stitch !== null) onPut({ round: at.round, stitch: at.stitch });
 			return false;
 		}
+		if (carry.take(pointed)) return true;
 		if (isMoving) held.current = { round: at.round, x: at.x, drag: crypto.randomUUID() };
 		else if (brush !== null) {
 			if (at.stitch === null) return false;
@@ -183,6 +189,7 @@ export const Chart = memo(function Chart(props: Props) {
 	}
 
 	function drag(pointed: Pointed) {
+		if (carry.drag(pointed)) return;
 		const at = roundUnder(pointed);
 		if (at === null) return;
 		if (held.current !== null) onMove(...dragOf(at, held.current), { drag: held.current.drag, resizes: pointed.shift });
@@ -195,6 +202,7 @@ export const Chart = memo(function Chart(props: Props) {
 	}
 
 	function drop(pointed: Pointed | null) {
+		if (carry.drop(pointed, pointed === null ? null : roundUnder(pointed))) return;
 		if (pointed !== null && held.current !== null) drag(pointed);
 		if (brush !== null && held.current === null) {
 			if (pointed === null) setStroke(new Map());
@@ -229,6 +237,7 @@ export const Chart = memo(function Chart(props: Props) {
 		const at = event.pointerType === 'touch' ? null : roundUnder({ x: event.clientX, y: event.clientY });
 		const cell = at === null || at.stitch === null ? null : { ...at, stitch: at.stitch };
 		setUnder(cell);
+		carry.hover(event);
 		if (cell?.round !== under?.round || cell?.stitch !== under?.stitch) tellUnder(cell === null ? null : { round: cell.round, stitch: cell.stitch });
 	}
 
@@ -245,7 +254,7 @@ export const Chart = memo(function Chart(props: Props) {
 		event.stopPropagation();
 	}
 
-	const hand = isMoving ? 'cursor-move' : brush !== null || onPut !== undefined ? 'cursor-crosshair' : '';
+	const hand = carry.isOver ? 'cursor-grab' : isMoving ? 'cursor-move' : brush !== null || onPut !== undefined ? 'cursor-crosshair' : '';
 	const named = under === null ? null : piece.rounds[under.round - 1];
 	const onKeys = cursor === null ? undefined : piece.rounds[cursor.round - 1];
 
@@ -283,7 +292,7 @@ export const Chart = memo(function Chart(props: Props) {
 					<canvas ref={canvas} className="block h-full w-full" />
 				</div>
 			</div>
-			{under !== null && named != null && (
+			{under !== null && named != null && carry.carried === null && (
 				<Readout piece={piece} round={named} stitch={under.stitch} stitches={stitches} into={into} style={roomBeside(under, left, width, height)} />
 			)}
 		</div>

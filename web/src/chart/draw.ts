@@ -1,6 +1,6 @@
 import type { Round } from '../api/types';
 import { inkOn } from '../ui/contrast';
-import { drawMarker, drawOut, drawPlaced, drawSteps, drawThreads, drawZone } from './drawOver';
+import { drawCarried, drawMarker, drawOut, drawPlaced, drawSteps, drawThreads, drawZone } from './drawOver';
 import { type Stretch, stretchesOf } from './geometry';
 import { roundsBetween } from './layout';
 import { FONT, INK, line, PAPER, type Picture, rounds, trace } from './pen';
@@ -21,6 +21,7 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 	if (opening.view === 'opened') drawSteps(context, picture, first, last);
 	drawPlaced(context, picture, first, last);
 	drawThreads(context, picture, first, last);
+	drawCarried(context, picture);
 	context.restore();
 }
 

@@ -1,5 +1,6 @@
 import type { Change } from '../api/types';
 import { dropAt, jogsByRound, xAt } from './geometry';
+import { gripsOf, pointAt } from './grips';
 import { INK, leaf, line, PAPER, type Picture, rounds } from './pen';
 import { yarnOf } from './runs';
 
@@ -72,16 +73,28 @@ export function drawPlaced(context: CanvasRenderingContext2D, { piece, layout, o
 	}
 }
 
+/** What is carried over the chart, and what goes along with it or holds it. */
+export function drawCarried(context: CanvasRenderingContext2D, picture: Picture): void {
+	const { carried } = picture;
+	if (carried == null) return;
+	context.strokeStyle = INK;
+	context.lineWidth = 1.4;
+	context.setLineDash([4, 4]);
+	for (const { key, x, y } of gripsOf(picture)) if (carried.ties.includes(key)) line(context, carried.x, carried.y, x, y);
+	context.setLineDash([]);
+	context.beginPath();
+	context.arc(carried.x, carried.y, DOT + 3, 0, 2 * Math.PI);
+	context.fillStyle = PAPER;
+	context.fill();
+	context.lineWidth = 2.4;
+	context.stroke();
+}
+
 /** What is embroidered: each stroke in its yarn, as far as it is in sight. */
 export function drawThreads(context: CanvasRenderingContext2D, { piece, yarns, layout, opening }: Picture, first: number, last: number): void {
-	/** a place on the chart: between round lines by its share, across by its degrees */
-	const at = (level: number, degrees: number): { x: number; y: number } | null => {
-		const index = Math.min(piece.rounds.length, Math.max(1, Math.ceil(level))) - 1;
-		const round = piece.rounds[index];
-		const top = layout.tops[index];
-		if (round === undefined || top === undefined || index < first - 1 || index > last) return null;
-		const along = (((((degrees - round.startDegrees) / 360) % 1) + 1) % 1) * round.makes;
-		return { x: xAt(round, along, opening), y: top + layout.rowHeight * (level - index) + dropAt(round, along, opening) };
+	const at = (level: number, degrees: number) => {
+		const point = pointAt({ piece, layout, opening }, level, degrees);
+		return point === null || point.index < first - 1 || point.index > last ? null : point;
 	};
 	context.lineCap = 'round';
 	for (const { yarn, strokes } of piece.threads) {

@@ -15,6 +15,8 @@ export interface Picture {
 	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
 	/** the stitch that the keys are on */
 	cursor?: { round: number; stitch: number } | null;
+	/** what is dragged, where the pointer is, and the keys of what is tied to it */
+	carried?: { x: number; y: number; ties: readonly string[] } | null;
 	/** names of stitches by their signs */
 	stitches?: Readonly<Record<string, string>>;
 	/** how far the piece is moved to the left */

@@ -8,6 +8,7 @@ export interface Pointed {
 	target: Element;
 	shift: boolean;
 	control: boolean;
+	isTouch: boolean;
 }
 
 export interface Gestures {
@@ -137,5 +138,6 @@ function pointed(event: PointerEvent): Pointed {
 		target: event.target as Element,
 		shift: event.shiftKey,
 		control: event.ctrlKey || event.metaKey,
+		isTouch: event.pointerType === 'touch',
 	};
 }

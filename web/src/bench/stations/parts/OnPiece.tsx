@@ -1,4 +1,4 @@
-import type { Piece, PieceAnalysis } from '../../../api/types';
+import type { Piece, PieceAnalysis, Place } from '../../../api/types';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { listed, say } from '../../../ui/say';
 import { size as length, yarnLength } from '../../../ui/units';
@@ -7,7 +7,7 @@ import { HowItIsDone } from '../../HowItIsDone';
 import { set, withPiece } from '../../plans';
 import { kindNames, placementKinds } from './names';
 import { PartRow } from './PartRow';
-import { type Place, PlaceFields } from './PlaceFields';
+import { PlaceFields } from './PlaceFields';
 import { type Thread, threadForms } from './threadForms';
 
 type Placement = NonNullable<Piece['placements']>[number];

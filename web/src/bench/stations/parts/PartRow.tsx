@@ -11,6 +11,8 @@ interface Props {
 	more?: string;
 	remarks: readonly string[];
 	onNudge: (rounds: number, stitches: number) => void;
+	/** turns it on its seat by so many degrees to the right; undefined: it has none */
+	onTurn?: (degrees: number) => void;
 	onDelete: () => void;
 	/** the words that can be changed */
 	children: ReactNode;
@@ -18,15 +20,19 @@ interface Props {
 
 const STEPS: Record<string, readonly [number, number]> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
 
+/** Degrees. */
+const TURN = 15;
+
 /** Something that is placed, in a sentence: arrow keys move it, pressing it opens its words. */
-export function PartRow({ title, said, more, remarks, onNudge, onDelete, children }: Props) {
+export function PartRow({ title, said, more, remarks, onNudge, onTurn, onDelete, children }: Props) {
 	const [isOpen, setIsOpen] = useState(false);
 	function onKey(event: KeyboardEvent) {
 		const step = STEPS[event.key];
 		if (step === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
 		event.preventDefault();
 		event.stopPropagation();
-		onNudge(...step);
+		if (event.shiftKey && onTurn !== undefined) onTurn((step[0] + step[1]) * TURN);
+		else onNudge(...step);
 	}
 	return (
 		<li className="border-t border-rule py-2 first:border-t-0">
@@ -39,7 +45,9 @@ export function PartRow({ title, said, more, remarks, onNudge, onDelete, childre
 					onKeyDown={onKey}
 				>
 					<span className="font-semibold">{title}</span>: {said}
-					<span className="sr-only">. {say('parts.moveOrChange')} </span>
+					<span className="sr-only">
+						. {say('parts.moveOrChange')} {onTurn !== undefined && say('parts.turnKeys')}{' '}
+					</span>
 					{more !== undefined && <span className="figures block text-faint">{more}</span>}
 				</button>
 				<Button kind="bare" aria-label={say('parts.takeOff', { title })} onClick={onDelete}>

@@ -1,10 +1,9 @@
 import { limits } from '../../../api/generated/limits';
-import type { Piece } from '../../../api/types';
+import type { Place } from '../../../api/types';
 import { ChoiceField, NumberField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
 import { set } from '../../plans';
 
-export type Place = NonNullable<Piece['thread']>[number]['at'];
 type Anchor = Place['anchor'];
 
 interface Props {
@@ -65,6 +64,29 @@ export function PlaceFields({ place, others, round, lies, onChange }: Props) {
 					onChange={(n) => n !== null && onChange({ ...place, offset: n })}
 				/>
 			)}
+			<ChoiceField
+				label={say('parts.across')}
+				value={acrossOf(place)}
+				choices={acrosses.filter(([from]) => (from !== 'beside' && from !== 'mirror') || others.length > 0)}
+				onChange={(from) => onChange(crossed(place, from, others))}
+			/>
+			{place.across !== undefined && 'of' in place.across && (
+				<ChoiceField
+					label={say('placements.with')}
+					value={place.across.of}
+					choices={others}
+					onChange={(of) => onChange({ ...place, across: { ...place.across, of } } as Place)}
+				/>
+			)}
+			{place.across?.from === 'increase' && (
+				<NumberField
+					label={say('parts.increaseFromTheFirst')}
+					min={1}
+					max={limits.stitchesInRound}
+					value={place.across.number}
+					onChange={(n) => n !== null && onChange({ ...place, across: { from: 'increase', number: n } })}
+				/>
+			)}
 			<NumberField
 				label={say('common.stitchesApart')}
 				optional
@@ -83,23 +105,35 @@ export function PlaceFields({ place, others, round, lies, onChange }: Props) {
 				onChange={(n) => onChange(set(place, 'stitches', n === 0 ? null : n))}
 			/>
 			<NumberField
-				label={place.offSeam === true ? say('parts.degreesFromTheSeam') : say('common.degreesFromTheFront', { lies })}
+				label={acrossOf(place) === 'front' ? say('common.degreesFromTheFront', { lies }) : say('parts.degreesFromThere')}
 				min={-180}
 				max={180}
 				step={0.5}
 				value={place.fromFront ?? 0}
 				onChange={(n) => n !== null && onChange({ ...place, fromFront: n })}
 			/>
-			<label className="flex items-center gap-2">
-				<input
-					type="checkbox"
-					checked={place.offSeam === true}
-					onChange={(event) => onChange(set(place, 'offSeam', event.target.checked ? true : null))}
-				/>
-				{say('parts.oppositeTheSeam')}
-			</label>
 		</>
 	);
+}
+
+type Across = 'front' | 'seam' | NonNullable<Place['across']>['from'];
+
+const acrosses: readonly (readonly [Across, string])[] = [
+	['front', say('parts.theFront')],
+	['seam', say('parts.oppositeTheSeam')],
+	['beside', say('parts.theMiddleOf')],
+	['mirror', say('parts.mirroredFrom')],
+	['increase', say('parts.anIncrease')],
+];
+
+const acrossOf = (place: Place): Across => place.across?.from ?? (place.offSeam === true ? 'seam' : 'front');
+
+/** The same place counted from something else around the piece. */
+function crossed(place: Place, from: Across, others: Props['others']): Place {
+	const rest = set(set(place, 'offSeam', null), 'across', null);
+	if (from === 'front') return rest;
+	if (from === 'seam') return { ...rest, offSeam: true };
+	return { ...rest, across: from === 'increase' ? { from, number: 1 } : { from, of: others[0]?.[0] ?? '' } };
 }
 
 const numberNames: Record<'round' | 'change' | 'band' | 'pole', string> = {
@@ -111,8 +145,11 @@ const numberNames: Record<'round' | 'change' | 'band' | 'pole', string> = {
 
 /** The same place counted from something else. */
 function anchored(place: Place, anchor: Anchor, round: number, others: Props['others']): Place {
-	const { apart, fromFront, stitches, offSeam } = place;
-	const rest = JSON.parse(JSON.stringify({ apart, fromFront, stitches, offSeam })) as Pick<Place, 'apart' | 'fromFront' | 'stitches' | 'offSeam'>;
+	const { apart, fromFront, stitches, offSeam, across } = place;
+	const rest = JSON.parse(JSON.stringify({ apart, fromFront, stitches, offSeam, across })) as Pick<
+		Place,
+		'apart' | 'fromFront' | 'stitches' | 'offSeam' | 'across'
+	>;
 	if (anchor === 'widest' || anchor === 'edge') return { ...rest, anchor, offset: 0 };
 	if (anchor === 'placement') return { ...rest, anchor, of: others[0]?.[0] ?? '', offset: 0 };
 	if (anchor === 'pole') return { ...rest, anchor, number: 1, offset: 0 };

@@ -1,10 +1,11 @@
 import type { Plan } from '../../../api/types';
-import { ChoiceField } from '../../../ui/Field';
+import { ChoiceField, NumberField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
 import { yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../../context';
 import { HowItIsDone } from '../../HowItIsDone';
 import { set } from '../../plans';
+import { kindNames } from './names';
 import { PartRow } from './PartRow';
 import { PlaceFields } from './PlaceFields';
 
@@ -42,6 +43,11 @@ export function Together() {
 			const rest = (plan.assembly ?? []).flatMap((one) => (one.key === key ? (to === null ? [] : [to]) : [one]));
 			return set(plan, 'assembly', rest.length === 0 ? null : rest) as Plan;
 		}, group);
+	/** What a part's place may be counted from: what is on the same piece, and parts that are listed before it. */
+	const othersOn = (joint: Joint, at: number) => [
+		...(pieces.find(({ key }) => key === joint.onto)?.placements ?? []).map((one, i) => [one.key ?? `p${i + 1}`, one.name ?? kindNames[one.kind]] as const),
+		...assembly.slice(0, at).flatMap((one) => (one.onto === joint.onto ? [[one.key, nameOf(one.part)] as const] : [])),
+	];
 	return (
 		<section aria-label={say('parts.together')} className="mb-4 border-b border-rule">
 			<h3 className="mb-1 font-semibold">{say('parts.together')}</h3>
@@ -65,6 +71,7 @@ export function Together() {
 							}
 							remarks={[...(is?.remarks ?? []), ...told]}
 							onNudge={(rounds, stitches) => draft.edit({ do: 'nudge', key: one.key, rounds, stitches })}
+							onTurn={(turn) => draft.edit({ do: 'nudge', key: one.key, turn })}
 							onDelete={() => change(one.key, null)}
 						>
 							<ChoiceField label={say('parts.onto')} value={one.onto} choices={names} onChange={(onto) => change(one.key, { ...one, onto })} />
@@ -78,7 +85,7 @@ export function Together() {
 								label={say('parts.heldBy')}
 								value={one.hold ?? 'whip'}
 								choices={holds.map(({ hold, label }) => [hold as NonNullable<Joint['hold']>, label] as const)}
-								onChange={(hold) => change(one.key, { ...one, hold })}
+								onChange={(hold) => change(one.key, { ...set(one, 'over', null), hold })}
 							/>
 							<ChoiceField
 								label={say('parts.with')}
@@ -89,12 +96,38 @@ export function Together() {
 								]}
 								onChange={(with_) => change(one.key, set(one, 'newThread', with_ === 'new' ? true : null))}
 							/>
+							{one.hold === 'hinge' && (
+								<NumberField
+									label={say('parts.hingeOver')}
+									min={2}
+									max={40}
+									value={one.over ?? 4}
+									onChange={(n) => n !== null && change(one.key, { ...one, over: n }, group)}
+								/>
+							)}
+							<ChoiceField
+								label={say('parts.stuffed')}
+								value={one.stuffedThen === true ? 'then' : 'before'}
+								choices={[
+									['before', say('parts.stuffedBefore')],
+									['then', say('parts.stuffedThen')],
+								]}
+								onChange={(when) => change(one.key, set(one, 'stuffedThen', when === 'then' ? true : null))}
+							/>
+							<NumberField
+								label={say('parts.turned')}
+								min={-180}
+								max={180}
+								step={15}
+								value={one.turned ?? 0}
+								onChange={(n) => n !== null && change(one.key, set(one, 'turned', n === 0 ? null : n), group)}
+							/>
 							<div className="col-span-2">
 								<HowItIsDone has={(name) => name === `hold ${one.hold ?? 'whip'}`} summary={say('howItIsDone.title')} />
 							</div>
 							<PlaceFields
 								place={one.at}
-								others={[]}
+								others={othersOn(one, i)}
 								round={is?.round ?? 1}
 								lies={lies}
 								onChange={(at) => change(one.key, { ...one, at }, group)}
