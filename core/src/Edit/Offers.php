@@ -8,6 +8,7 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\CueOffers;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\SaidJoin;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
@@ -16,10 +17,6 @@ use Alternum\Core\Plan\Plan;
 /** What a piece's words say that the plan can act on: eyes and tails, and which piece goes on which. */
 final class Offers
 {
-    private const VERB = '/^\W*(?:'.SaidJoint::VERBS.')\b/iu';
-    private const ONTO = '/\b(?:to|onto) (?!the (?:top|back|front|side|bottom)\b(?! of))/iu';
-    private const WHERE = '/ (?=(?:between|on|at|to the (?:top|back|front|side|bottom))\b)/iu';
-
     /** @return list<CueOffer> in the lines' order */
     public static function of(Plan $plan, Piece $piece, Reading $reading, Frame $frame): array
     {
@@ -54,16 +51,11 @@ final class Offers
     /** @return list<Joint> what is put on by these words and is put nowhere yet */
     private static function joints(Plan $plan, Piece $piece, string $text): array
     {
-        if (\count($plan->pieces) < 2 || '' === $piece->name || 1 !== preg_match(self::VERB, $text)) {
+        if (\count($plan->pieces) < 2 || '' === $piece->name) {
             return [];
         }
-        foreach ([
-            $text,
-            // "Sew to the body": this piece is what is sewn. "Sew the ears between rounds 5 and 6": onto this piece.
-            (string) preg_replace(self::VERB, '$0 '.addcslashes($piece->name, '\\$'), $text, 1),
-            1 === preg_match(self::ONTO, $text) ? '' : (string) preg_replace(self::WHERE, ' to '.addcslashes($piece->name, '\\$').' ', $text, 1),
-        ] as $said) {
-            $joints = '' === $said ? [] : SaidJoint::in($said, $plan);
+        foreach (SaidJoin::readings($text, $piece->name) as $said) {
+            $joints = SaidJoint::in($said, $plan);
             $isOwn = [] !== array_filter($joints, static fn (Joint $joint): bool => \in_array($piece->key, [$joint->part, $joint->onto], true));
             if ($isOwn) {
                 return array_values(array_filter($joints, static fn (Joint $joint): bool => [] === array_filter(

@@ -86,9 +86,9 @@ final readonly class Put implements EditKind
             throw EditRefused::because('put.full', most: Limits::PLACEMENTS);
         }
         $key = Placement::freeKey(array_map(static fn (Thread $one): string => $one->key, $piece->threads), 't');
-        $kind = $usual->thread ?? throw EditRefused::because('put.unknown', what: $this->what);
+        $lies = $usual->thread ?? throw EditRefused::because('put.unknown', what: $this->what);
         $thread = new Thread(
-            key: $key, name: $usual->name, yarn: self::seen($plan, $piece), strands: null, place: $place, kind: $kind,
+            key: $key, name: $lies->name, yarn: self::seen($plan, $piece), strands: null, place: $place, kind: $lies->kind,
         );
 
         return $plan->withPiece($piece->set(new Threads([...$piece->threads, $thread])));

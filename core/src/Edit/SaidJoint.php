@@ -5,54 +5,38 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\Notation\SaidJoin;
+use Alternum\Core\Notation\SaidSeat;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
-use Alternum\Core\Plan\Assembly\Hold;
-use Alternum\Core\Plan\Assembly\Holds;
 use Alternum\Core\Plan\Assembly\Joint;
-use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
 
-/** Words that put a piece on another: "Sew the ears to the head between rounds 5 and 6, 8 sts apart", and our own. */
+/** Words that put a piece on another, as what the plan has for it: "Sew the ears to the head between rounds 5 and 6, 8 sts apart", and our own. */
 final class SaidJoint
 {
-    /** With these alone a line is about putting a piece on. */
-    public const VERBS = 'sew|stitch|attach|join|glue|tie|slip|whip ?stitch';
-    private const PUTS = '/^\W*(?:set (?<set>.+?) into .+?\. )?(?<verb>'.self::VERBS.'|crochet|fasten|pin and sew|place)\w*'
-        .'(?: on)?(?: (?:the|both|your))* (?<part>.+?)(?: \(both\))?(?: on)? '
-        .'(?:to|onto|on|into) (?<side>(?:the |each )?\pL+ of )?(?:the )?(?<onto>%s)(?:’s|\'s)?\b(?<rest>.*)$/iu';
-    private const ROUNDS = '/\b(?:between|on|at|over|from)\b[^.;]*?\b(?:r|rnd|rd|round)s?\.? ?#?(?<from>\d{1,3})'
-        .'(?:(?: ?(?:and|to|&|[-–]) ?)(?:r|rnd|rd|round)?s?\.? ?(?<to>\d{1,3}))?/iu';
-    private const STITCHES = '/\b(?:after|before) stitch(?:es)? (?<one>\d{1,4})(?: and (?:after stitch )?(?<two>\d{1,4}))?/iu';
-    private const APART = '/\b(?<apart>\d{1,3})\s*(?:sts?|stitches)\b[^.;]*\bapart\b|\bwith (?<between>\d{1,3}) (?:sts?|stitches) between\b/iu';
-
     /** @return list<Joint> what a line says; none where it says nothing of the kind */
     public static function in(string $line, Plan $plan): array
     {
         $names = self::names($plan);
-        $ontos = array_map(static fn (string $name): string => preg_quote($name, '/'), array_keys($names));
-        usort($ontos, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
-        if ([] === $ontos || 1 !== preg_match(\sprintf(self::PUTS, implode('|', $ontos)), $line, $match)) {
+        $said = SaidJoin::in($line, array_map(strval(...), array_keys($names)));
+        $onto = null === $said ? null : $plan->piece($names[$said->onto][0]);
+        if (null === $said || null === $onto) {
             return [];
         }
-        $onto = $plan->piece($names[mb_strtolower($match['onto'])][0]);
         $parts = [];
-        foreach (explode(' and ', '' === $match['set'] ? $match['part'] : $match['set']) as $said) {
-            $key = (string) preg_replace('/^(?:the|both) /', '', mb_strtolower(trim($said)));
+        foreach ($said->parts as $key) {
             $found = $names[$key] ?? $names[rtrim($key, 's')] ?? null;
             if (null === $found) {
                 return [];
             }
             $parts[] = $found;
         }
-        if (null === $onto) {
-            return [];
-        }
 
-        return self::joints($plan, $onto, $parts, $line, strtolower($match['verb']), $match['side'].$match['rest']);
+        return self::joints($plan, $onto, $parts, $said);
     }
 
     /**
@@ -60,7 +44,7 @@ final class SaidJoint
      *
      * @return list<Joint>
      */
-    private static function joints(Plan $plan, Piece $onto, array $parts, string $line, string $verb, string $rest): array
+    private static function joints(Plan $plan, Piece $onto, array $parts, SaidJoin $said): array
     {
         $frame = PieceStages::of($plan, $onto)->frame;
         if (0 === $frame->rounds()) {
@@ -80,10 +64,10 @@ final class SaidJoint
                 part: $part->key,
                 copy: $copy,
                 onto: $onto->key,
-                place: self::place($part, $onto, $frame, $rest, $isPair, $i),
-                edge: self::edge($line) ?? (str_contains($line, 'through its base') ? PartEdge::Middle : $edge),
-                hold: self::hold($line, $verb) ?? $hold,
-                isWithNew: str_contains($line, 'Cut ') || 1 === preg_match('/\bnew (?:thread|yarn|strand)\b/i', $line),
+                place: self::place($part, $onto, $frame, $said, $isPair, $i),
+                edge: $said->edge ?? $edge,
+                hold: $said->hold ?? $hold,
+                isWithNew: $said->isWithNew,
             );
             if ($isPair) {
                 break;
@@ -94,74 +78,38 @@ final class SaidJoint
     }
 
     /** @param int $which of several that lie one after another */
-    private static function place(Piece $part, Piece $onto, Frame $frame, string $rest, bool $isPair, int $which): Place
+    private static function place(Piece $part, Piece $onto, Frame $frame, SaidJoin $said, bool $isPair, int $which): Place
     {
         $usual = UsualPlace::ofPart($part, $onto, $frame, $isPair)->place;
-        $fromFront = 1 === preg_match('/\bback\b/i', $rest) ? 180.0 : 0.0;
-        if (1 === preg_match('/\bwhere it (?<end>begins|ends)\b/', $rest, $end)) {
-            return new Place(Anchor::Pole, 'begins' === $end['end'] ? 1 : 2);
+        $rounds = $said->rounds;
+        if (SaidSeat::WhereItBegins === $said->seat || SaidSeat::WhereItEnds === $said->seat) {
+            return new Place(Anchor::Pole, SaidSeat::WhereItBegins === $said->seat ? 1 : 2);
         }
-        $isRound = 1 === preg_match(self::ROUNDS, $rest, $rounds);
-        if (1 === preg_match('/\b(?:edge|rim|opening|open end)\b/i', $rest) && (!$isRound || (int) $rounds['from'] === $frame->rounds())) {
+        if (SaidSeat::Edge === $said->seat && (null === $rounds || $rounds[0] === $frame->rounds())) {
             return new Place(Anchor::Edge);
         }
-        if (!$isRound && 1 === preg_match('/\bon top\b|\b(?:the|its|at) top\b/i', $rest)) {
+        if (SaidSeat::Top === $said->seat && null === $rounds) {
             return new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
         }
-        $round = $isRound ? intdiv((int) $rounds['from'] + max((int) $rounds['from'], (int) ($rounds['to'] ?? 0) - 1), 2) : $usual->number;
+        $round = null === $rounds ? $usual->number : intdiv($rounds[0] + max($rounds[0], $rounds[1] - 1), 2);
         $round = max(1, min($frame->rounds(), $round));
-        $apart = 1 === preg_match(self::APART, $rest, $said) ? (float) max((int) $said['apart'], (int) ($said['between'] ?? 0)) : $usual->apart;
-        if ($isRound && 1 === preg_match(self::STITCHES, $rest, $stitches)) {
+        if (null !== $rounds && null !== $said->stitches) {
             $makes = $frame->makes($round);
-            $at = [(int) $stitches['one'], (int) ($stitches['two'] ?? $stitches['one'])];
+            $at = $said->stitches;
             $apart = (float) ((($at[1] - $at[0]) % $makes + $makes) % $makes);
             $middle = $isPair ? $at[0] + $apart / 2 : (float) ($at[min(1, $which)]);
-            $degrees = ($frame->degrees($round, $middle) - $onto->frontDegrees) / 360.0;
-            $out = ($degrees - floor($degrees + 0.5)) * $makes;
+            $out = $frame->signedFromFront($frame->degrees($round, $middle)) / 360.0 * $makes;
 
             return new Place(Anchor::Round, $round, stitches: abs($out) < 0.75 ? 0.0 : round(2 * $out) / 2, apart: $isPair ? max(1.0, $apart) : null);
         }
+        $apart = null === $said->apart ? $usual->apart : (float) $said->apart;
 
         return new Place(
             Anchor::Round,
             $round,
-            fromFront: 0.0 === $fromFront ? $usual->fromFront : $fromFront,
+            fromFront: $said->isBehind ? 180.0 : $usual->fromFront,
             apart: $isPair ? min($apart ?? 2.0, $frame->makes($round) - 1.0) : null,
         );
-    }
-
-    private static function edge(string $line): ?PartEdge
-    {
-        foreach (PartEdge::cases() as $edge) {
-            if (str_contains($line, $edge->inWords())) {
-                return $edge;
-            }
-        }
-
-        return null;
-    }
-
-    private static function hold(string $line, string $verb): ?Hold
-    {
-        foreach (Holds::all() as $hold) {
-            if (false !== stripos($line, $hold->label())) {
-                return $hold;
-            }
-        }
-        $kind = match (true) {
-            str_starts_with($verb, 'glue') => 'glue',
-            str_starts_with($verb, 'tie') => 'tied',
-            str_starts_with($verb, 'slip') => 'slipped',
-            str_starts_with($verb, 'crochet') => 'crochet',
-            default => '',
-        };
-        foreach (Holds::all() as $hold) {
-            if ($hold::kind() === $kind) {
-                return $hold;
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, array{string, int}> pieces and copies by what they are called, in small letters */

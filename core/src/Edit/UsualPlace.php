@@ -8,23 +8,14 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
-use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
-use Alternum\Core\Plan\Thread\Backstitch;
-use Alternum\Core\Plan\Thread\Bars;
-use Alternum\Core\Plan\Thread\Fringe;
-use Alternum\Core\Plan\Thread\Lashes;
-use Alternum\Core\Plan\Thread\Seeds;
-use Alternum\Core\Plan\Thread\Smile;
-use Alternum\Core\Plan\Thread\Swirl;
-use Alternum\Core\Plan\Thread\ThreadKind;
-use Alternum\Core\Plan\Thread\ThreadLine;
-use Alternum\Core\Plan\Thread\Veins;
+use Alternum\Core\Plan\Thread\ThreadKinds;
+use Alternum\Core\Plan\Thread\UsualThread;
 
 /** Where on a piece something usually goes. All of it common practice, from memory. */
 final readonly class UsualPlace
 {
-    private function __construct(public Place $place, public bool $isPair, public bool $tiesToEyes, public ?ThreadKind $thread = null, public string $name = '')
+    private function __construct(public Place $place, public bool $isPair, public bool $tiesToEyes, public ?UsualThread $thread = null)
     {
     }
 
@@ -34,108 +25,56 @@ final readonly class UsualPlace
         return new self($place, null !== $place->apart, Anchor::Placement === $place->anchor);
     }
 
-    /** @param string $what a kind of placement or of thread, or a part of a face: mouth, cheeks, brows, lashes; null: it is none */
+    /** @param string $what as the tray has it; null: it is none of its things */
     public static function of(string $what, Piece $piece, Frame $frame): ?self
     {
-        $eyes = self::eyes($piece);
-        $up = self::up($frame);
-        $makes = max([1, ...$frame->counts]);
-        $apart = null === $eyes ? self::pair($makes, 5) : $eyes->place->apart ?? self::pair($makes, 5);
-        // No farther apart than the round there is wide.
-        $on = static fn (int $round, ?float $apart, float $fromFront = 0.0): Place => new Place(
-            Anchor::Round, $round, apart: null === $apart ? null : max(1.0, min($apart, $frame->makes($round) - 1.0)), fromFront: $fromFront,
-        );
-        $tied = static fn (int $rounds, ?float $apart): Place => null === $eyes
-            ? $on(max(1, min($frame->rounds() - 1, self::level($frame, 0.55) - $up * $rounds)), $apart)
-            : new Place(Anchor::Placement, of: $eyes->key, offset: -$up * $rounds, apart: $apart);
-        $at = static fn (float $height, ?float $apart, float $fromFront = 0.0): Place => $on(self::level($frame, $height), $apart, $fromFront);
-        // As far down as there are rounds.
-        $down = static fn (float $height): int => $frame->beginsAtTop() ? $frame->rounds() - self::level($frame, $height) : self::level($frame, $height);
+        $site = new PieceSite($piece, $frame);
+        $placement = PlacementKind::tryFrom($what);
+        if (null !== $placement) {
+            $place = self::placement($placement, $site);
 
-        $rows = min(3, 1 + intdiv($down(0.75), 2));
-        $seeds = new Seeds(around: 8, rows: $rows, step: 2, length: 0.5, across: 360.0, isStaggered: true);
+            return new self($place, null !== $place->apart, PlacementKind::Nose === $placement);
+        }
+        $thread = ThreadKinds::usual($what, $site);
 
-        return match ($what) {
-            'eyes' => new self($at(0.55, self::pair($makes, 5)), true, false),
-            'nose' => new self($tied(1, null), false, true),
-            'ears' => new self($at(0.85, self::pair($makes, 3)), true, false),
-            'arms', 'wings' => new self($at(0.5, self::pair($makes, 2)), true, false),
-            'legs' => new self($at(0.15, self::pair($makes, 4)), true, false),
-            'tail' => new self($at(0.2, null, 180.0), false, false),
-            'buttons', 'beads', 'felt' => new self($at(0.4, null), false, false),
-            // Where it hangs level: in the middle of its upper end.
-            'ring', 'loop', 'clasp' => new self(new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2), false, false),
-            'other' => new self($at(0.5, null), false, false),
-            'smile' => new self($tied(3, null), false, true, new Smile(max(2.0, $apart - 1), 1.0), 'Mouth'),
-            'cheeks' => new self($tied(2, min($apart + 4, $makes - 1.0)), true, true, new Bars(3, 2.0, 0.4, 0.0), 'Cheeks'),
-            'brows' => new self($tied(-3, $apart), true, true, new Bars(1, 2.0, 0.4, 0.5), 'Brows'),
-            'lashes' => new self($tied(-1, $apart), true, true, new Lashes(3, 1.0, 90.0), 'Lashes'),
-            'bars' => new self($tied(2, null), false, true, new Bars(1, 3.0, 0.4, 0.0)),
-            'seeds' => new self($at(0.75, null), false, false, $seeds),
-            'swirl' => new self($at(0.9, null), false, false, new Swirl(1.0, max(1.0, min($down(0.9), floor($frame->rounds() * 0.6))), 0.0, 0)),
-            'surface' => new self($at(0.5, null), false, false, new Veins(self::line())),
-            'backstitch' => new self($at(0.5, null), false, false, new Backstitch(self::line())),
-            'fringe' => new self($at(0.85, null), false, false, new Fringe(6, 5.0, 40.0)),
-            default => null,
+        return null === $thread ? null : new self($thread->place, null !== $thread->place->apart, $thread->goesWithEyes, $thread);
+    }
+
+    private static function placement(PlacementKind $kind, PieceSite $site): Place
+    {
+        return match ($kind) {
+            PlacementKind::Eyes => $site->at(0.55, $site->share(5)),
+            PlacementKind::Nose => $site->underEyes(1),
+            PlacementKind::Ears => $site->at(0.85, $site->share(3)),
+            PlacementKind::Arms, PlacementKind::Wings => $site->at(0.5, $site->share(2)),
+            PlacementKind::Legs => $site->at(0.15, $site->share(4)),
+            PlacementKind::Tail => $site->at(0.2, null, 180.0),
+            PlacementKind::Buttons, PlacementKind::Beads, PlacementKind::Felt => $site->at(0.4),
+            PlacementKind::Ring, PlacementKind::Loop, PlacementKind::Clasp => $site->top(),
+            PlacementKind::Other => $site->at(0.5),
         };
     }
 
     /** @param bool $isPair two of its copies are put on at once */
     public static function ofPart(Piece $part, Piece $piece, Frame $frame, bool $isPair): self
     {
-        $kind = null;
+        $site = new PieceSite($piece, $frame);
+        if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name)) {
+            return new self($site->top(), false, false);
+        }
+        $kind = PlacementKind::Other;
         foreach (PlacementKind::cases() as $one) {
             if (1 === preg_match('/\b'.rtrim($one->value, 's').'s?\b/i', $part->name)) {
                 $kind = $one;
             }
         }
-        $usual = self::of(null === $kind ? 'other' : $kind->value, $piece, $frame);
-        if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name) || null === $usual) {
-            return new self(new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2), false, false);
-        }
-        $place = $usual->place;
-        $apart = $isPair ? $place->apart ?? self::pair(max([1, ...$frame->counts]), 3) : null;
+        $place = self::placement($kind, $site);
+        $apart = $isPair ? $place->apart ?? $site->share(3) : null;
 
         return new self(
             new Place(anchor: $place->anchor, number: $place->number, offset: $place->offset, fromFront: $place->fromFront, apart: $apart),
             $isPair,
             false,
         );
-    }
-
-    private static function line(): ThreadLine
-    {
-        return ThreadLine::between(-3.0, 0.0, 3.0, 0.0);
-    }
-
-    private static function eyes(Piece $piece): ?Placement
-    {
-        foreach ($piece->placements as $placement) {
-            if (PlacementKind::Eyes === $placement->kind) {
-                return $placement;
-            }
-        }
-
-        return null;
-    }
-
-    /** Rounds on that go up by one. */
-    private static function up(Frame $frame): int
-    {
-        return $frame->beginsAtTop() ? -1 : 1;
-    }
-
-    /** @return int the round at such a share of the height, as the piece stands */
-    private static function level(Frame $frame, float $height): int
-    {
-        $from = $frame->beginsAtTop() ? 1.0 - $height : $height;
-
-        return max(1, min($frame->rounds() - 1, (int) round($from * $frame->rounds())));
-    }
-
-    /** Stitches between the two of a pair that are so small a share of the way around apart. */
-    private static function pair(int $makes, int $share): float
-    {
-        return max(2.0, round($makes / $share));
     }
 }

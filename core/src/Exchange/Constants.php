@@ -12,8 +12,11 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\Holds;
 use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Thread\ThreadKinds;
+use Alternum\Core\Plan\TrayThing;
 use Alternum\Core\Words\TipWords;
 
 /** What an analysis holds that is the same for every plan in these terms and units: told once, and left out of the answers to edits. */
@@ -35,6 +38,15 @@ final class Constants
             'stitches' => self::stitches($plan->terms),
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'holds' => array_map(static fn (Hold $hold): array => ['hold' => $hold::kind(), 'label' => $hold->label()], Holds::all()),
+            'tray' => array_map(
+                static fn (TrayThing $thing): array => [
+                    'what' => $thing->what, 'label' => $thing->label, 'group' => $thing->group->value, 'isThread' => $thing->isThread,
+                ],
+                [
+                    ...array_map(static fn (PlacementKind $kind): TrayThing => $kind->inTray(), PlacementKind::cases()),
+                    ...array_merge(...array_map(static fn (string $class): array => $class::tray(), ThreadKinds::ALL)),
+                ],
+            ),
             'methods' => array_map(
                 static function (Method $method): array {
                     $edge = Ways::of($method)->edge();

@@ -22,6 +22,20 @@ enum PlacementKind: string
     case Clasp = 'clasp';
     case Other = 'other';
 
+    public function inTray(): TrayThing
+    {
+        return new TrayThing($this->value, match ($this) {
+            self::Felt => 'Felt or a cut shape',
+            self::Loop => 'Loop to hang it by',
+            self::Other => 'Something else',
+            default => ucfirst($this->value),
+        }, match ($this) {
+            self::Eyes, self::Nose => TrayGroup::Face,
+            self::Buttons, self::Beads, self::Felt, self::Ring, self::Loop, self::Clasp => TrayGroup::Things,
+            self::Ears, self::Arms, self::Legs, self::Wings, self::Tail, self::Other => TrayGroup::Marks,
+        }, false);
+    }
+
     /** Whether it has a washer on the inside, so that a hand must still get in. */
     public function hasWasher(): bool
     {

@@ -7,6 +7,7 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\EditRefused;
+use Alternum\Core\Exchange\Constants;
 use Alternum\Core\Plan\Across;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
@@ -20,11 +21,6 @@ use PHPUnit\Framework\TestCase;
 /** What is taken from the tray and put on a piece: where it is pressed, or where it usually goes. */
 final class PutTest extends TestCase
 {
-    private const WHAT = [
-        'eyes', 'nose', 'ears', 'arms', 'wings', 'legs', 'tail', 'buttons', 'beads', 'felt', 'ring', 'loop', 'clasp', 'other', 'smile', 'cheeks', 'brows',
-        'lashes', 'bars', 'seeds', 'swirl', 'surface', 'backstitch', 'fringe',
-    ];
-
     private static function plan(): Plan
     {
         return Plans::of([], [], [], ['pieces' => [
@@ -53,7 +49,10 @@ final class PutTest extends TestCase
         $small = Plans::piece('small', ['6 sc in MR', 'inc x6']);
         foreach ([Plans::piece('ball', Plans::ball(6)), $top, $disc, $mat, $tiny, $small] as $piece) {
             $plan = Plans::of([], [], [], ['pieces' => [$piece]]);
-            foreach (self::WHAT as $what) {
+            $tray = Constants::values($plan)['tray'];
+            self::assertIsArray($tray);
+            self::assertGreaterThan(20, \count($tray));
+            foreach (array_column($tray, 'what') as $what) {
                 $put = self::done($plan, ['do' => 'put', 'piece' => $plan->pieces[0]->key, 'what' => $what]);
                 self::assertTrue(ContractedPlan::isValid($put->values()), $what);
                 self::assertSame(1, \count($put->pieces[0]->placements) + \count($put->pieces[0]->threads));

@@ -18,6 +18,7 @@ const analysis: OpenedPlan['analysis'] = {
 		shapes: [],
 		methods: [],
 		holds: [],
+		tray: [],
 		habits: [],
 		stitches: {},
 		usual: {

@@ -28,6 +28,11 @@ trait AnyHold
         return null;
     }
 
+    public function verb(): string
+    {
+        return '';
+    }
+
     public function tool(): Tool
     {
         return Tool::Needle;

@@ -25,6 +25,9 @@ interface Hold
     /** "whip stitch", for a choice. */
     public function label(): string;
 
+    /** The verb by which words mean it: "glue"; '' where they name it. */
+    public function verb(): string;
+
     /** What it is done with. */
     public function tool(): Tool;
 

@@ -8,6 +8,8 @@ use Alternum\Core\Drawing\Drawing;
 use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** A line in backstitch along points that are set from its place. */
 final readonly class Backstitch implements ThreadKind
@@ -20,6 +22,16 @@ final readonly class Backstitch implements ThreadKind
     public static function kind(): string
     {
         return 'backstitch';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Backstitch', TrayGroup::Thread)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(ThreadLine::usual()), $site->at(0.5));
     }
 
     public static function drawing(): Series

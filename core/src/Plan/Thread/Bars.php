@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** Straight bars one above the other: cheeks, a nose, closed eyes; slanting ones are brows. */
 final readonly class Bars implements ThreadKind
@@ -34,6 +36,25 @@ final readonly class Bars implements ThreadKind
     public static function kind(): string
     {
         return 'bars';
+    }
+
+    public static function tray(): array
+    {
+        return [
+            new TrayThing('cheeks', 'Cheeks', TrayGroup::Face), new TrayThing('brows', 'Brows', TrayGroup::Face),
+            new TrayThing(self::kind(), 'Bars', TrayGroup::Thread),
+        ];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        $apart = $site->eyesApart();
+
+        return match ($what) {
+            'cheeks' => new UsualThread(new self(3, 2.0, 0.4, 0.0), $site->underEyes(2, min($apart + 4, $site->widest() - 1.0)), 'Cheeks', true),
+            'brows' => new UsualThread(new self(1, 2.0, 0.4, 0.5), $site->underEyes(-3, $apart), 'Brows', true),
+            default => new UsualThread(new self(1, 3.0, 0.4, 0.0), $site->underEyes(2), '', true),
+        };
     }
 
     public static function drawing(): Series

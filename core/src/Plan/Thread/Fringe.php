@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** Strands that hang from stitches, each laid double and looped through itself: a fringe, a mane, feelers. */
 final readonly class Fringe implements ThreadKind
@@ -31,6 +33,16 @@ final readonly class Fringe implements ThreadKind
     public static function kind(): string
     {
         return 'fringe';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Fringe', TrayGroup::Thread)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(6, 5.0, 40.0), $site->at(0.85));
     }
 
     public static function drawing(): Series

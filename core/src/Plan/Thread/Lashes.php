@@ -10,6 +10,8 @@ use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** Short strands that fan out of one place: lashes, whiskers. */
 final readonly class Lashes implements ThreadKind
@@ -28,6 +30,16 @@ final readonly class Lashes implements ThreadKind
     public static function kind(): string
     {
         return 'lashes';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Lashes', TrayGroup::Face)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(3, 1.0, 90.0), $site->underEyes(-1, $site->eyesApart()), 'Lashes', true);
     }
 
     public static function drawing(): Series

@@ -10,6 +10,8 @@ use Alternum\Core\Drawing\Sketch;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** Short upright stitches scattered by rule, so many to a round, each round between those of the last. */
 final readonly class Seeds implements ThreadKind
@@ -37,6 +39,18 @@ final readonly class Seeds implements ThreadKind
     public static function kind(): string
     {
         return 'seeds';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Seeds', TrayGroup::Thread)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        $rows = min(3, 1 + intdiv($site->below(0.75), 2));
+
+        return new UsualThread(new self(around: 8, rows: $rows, step: 2, length: 0.5, across: 360.0, isStaggered: true), $site->at(0.75));
     }
 
     public static function drawing(): Series

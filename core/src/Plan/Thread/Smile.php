@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** One long strand from end to end, drawn down at its middle; upside down where it is drawn up. */
 final readonly class Smile implements ThreadKind
@@ -29,6 +31,16 @@ final readonly class Smile implements ThreadKind
     public static function kind(): string
     {
         return 'smile';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Mouth', TrayGroup::Face)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(max(2.0, $site->eyesApart() - 1), 1.0), $site->underEyes(3), 'Mouth', true);
     }
 
     public static function drawing(): Series

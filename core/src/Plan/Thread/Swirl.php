@@ -12,6 +12,8 @@ use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** A line of surface slip stitches that winds down over the rounds; one that swings to and fro is a drizzle. */
 final readonly class Swirl implements ThreadKind
@@ -34,6 +36,16 @@ final readonly class Swirl implements ThreadKind
     public static function kind(): string
     {
         return 'swirl';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Swirl', TrayGroup::Thread)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(1.0, max(1.0, min($site->below(0.9), floor($site->rounds() * 0.6))), 0.0, 0), $site->at(0.9));
     }
 
     public static function drawing(): Series

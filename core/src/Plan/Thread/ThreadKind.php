@@ -6,12 +6,19 @@ namespace Alternum\Core\Plan\Thread;
 
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\TrayThing;
 
 /** One kind of what is embroidered with thread: all that is known of it stands in its own file, and ThreadKinds lists it. */
 interface ThreadKind
 {
     /** The word for the kind in the plan's format. */
     public static function kind(): string;
+
+    /** @return list<TrayThing> as what it can be put on a piece */
+    public static function tray(): array;
+
+    /** How it usually is, common practice, from memory; $what is one of its tray's. */
+    public static function usual(string $what, UsualSite $site): UsualThread;
 
     /** How it is made, in a few small drawings. */
     public static function drawing(): Series;

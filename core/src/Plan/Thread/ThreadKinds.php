@@ -15,6 +15,20 @@ final class ThreadKinds
         Smile::class, Bars::class, Lashes::class, Backstitch::class, Seeds::class, Swirl::class, Veins::class, Fringe::class,
     ];
 
+    /** As something that can be put on a piece; null: there is no such thing. */
+    public static function usual(string $what, UsualSite $site): ?UsualThread
+    {
+        foreach (self::ALL as $class) {
+            foreach ($class::tray() as $thing) {
+                if ($what === $thing->what) {
+                    return $class::usual($what, $site);
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** A kind of the plan's format; what is wrong with it is noted at its path. */
     public static function read(Fields $fields): ThreadKind
     {

@@ -25,6 +25,12 @@ final readonly class ThreadLine
         return new self([[$stitches, $up], [$toStitches, $toUp]]);
     }
 
+    /** Straight across, six stitches wide. */
+    public static function usual(): self
+    {
+        return self::between(-3.0, 0.0, 3.0, 0.0);
+    }
+
     public static function read(Fields $fields): self
     {
         $points = $fields->objects('points', 2, self::POINTS, static function (Fields $point): array {

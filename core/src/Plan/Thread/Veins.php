@@ -8,6 +8,8 @@ use Alternum\Core\Drawing\Drawing;
 use Alternum\Core\Drawing\Ink;
 use Alternum\Core\Drawing\Series;
 use Alternum\Core\Drawing\Sketch;
+use Alternum\Core\Plan\TrayGroup;
+use Alternum\Core\Plan\TrayThing;
 
 /** Slip stitches worked on the surface with the hook, along points that are set from its place. */
 final readonly class Veins implements ThreadKind
@@ -20,6 +22,16 @@ final readonly class Veins implements ThreadKind
     public static function kind(): string
     {
         return 'surface';
+    }
+
+    public static function tray(): array
+    {
+        return [new TrayThing(self::kind(), 'Surface slip stitch', TrayGroup::Thread)];
+    }
+
+    public static function usual(string $what, UsualSite $site): UsualThread
+    {
+        return new UsualThread(new self(ThreadLine::usual()), $site->at(0.5));
     }
 
     public static function drawing(): Series

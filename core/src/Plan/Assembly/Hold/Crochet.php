@@ -37,6 +37,11 @@ final readonly class Crochet implements Hold
         return 'crocheted together';
     }
 
+    public function verb(): string
+    {
+        return 'crochet';
+    }
+
     public function takes(): float
     {
         return 4.2;

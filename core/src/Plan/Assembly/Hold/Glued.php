@@ -23,6 +23,11 @@ final readonly class Glued implements Hold
         return 'glued';
     }
 
+    public function verb(): string
+    {
+        return 'glue';
+    }
+
     public function takes(): float
     {
         return 0.0;

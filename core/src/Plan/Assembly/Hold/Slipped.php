@@ -24,6 +24,11 @@ final readonly class Slipped implements Hold
         return 'slipped on';
     }
 
+    public function verb(): string
+    {
+        return 'slip';
+    }
+
     public function takes(): float
     {
         return 0.0;

@@ -35,6 +35,11 @@ final readonly class Tied implements Hold
         return 'tied by its own ends';
     }
 
+    public function verb(): string
+    {
+        return 'tie';
+    }
+
     public function takes(): float
     {
         return 0.0;

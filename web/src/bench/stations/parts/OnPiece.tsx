@@ -5,7 +5,7 @@ import { size as length, yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece } from '../../context';
 import { HowItIsDone } from '../../HowItIsDone';
 import { set, withPiece } from '../../plans';
-import { kindNames, placementKinds } from './names';
+import { useNames } from './names';
 import { PartRow } from './PartRow';
 import { PlaceFields } from './PlaceFields';
 import { type Thread, threadForms } from './threadForms';
@@ -23,9 +23,11 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 	const { lies } = usePiece();
 	const units = useDraft(({ plan }) => plan.units);
 	const yarns = useDraft(({ plan }) => plan.yarns);
+	const nameOf = useNames();
+	const tray = useDraft(({ analysis: is }) => is.constants.tray);
 	const placements = piece.placements ?? [];
 	const threads = piece.thread ?? [];
-	const named = placements.map((one, i) => [keyOf(one, i), one.name ?? kindNames[one.kind]] as const);
+	const named = placements.map((one, i) => [keyOf(one, i), nameOf(one)] as const);
 	const nudge = (key: string) => (rounds: number, stitches: number) => draft.edit({ do: 'nudge', piece: piece.key, key, rounds, stitches });
 	const place = (at: number, to: Placement | null, group?: string) =>
 		draft.change(
@@ -59,7 +61,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 					return (
 						<PartRow
 							key={key}
-							title={`${one.name ?? kindNames[one.kind]}${one.mm === undefined ? '' : `, ${one.mm} mm`}`}
+							title={`${nameOf(one)}${one.mm === undefined ? '' : `, ${one.mm} mm`}`}
 							said={placed?.said ?? say('parts.nowhere')}
 							more={[...apart, ...sizes].join('; ')}
 							remarks={placed?.remarks ?? []}
@@ -69,7 +71,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							<ChoiceField
 								label={say('placements.what')}
 								value={one.kind}
-								choices={placementKinds.map((kind) => [kind, kindNames[kind]] as const)}
+								choices={tray.filter(({ isThread }) => !isThread).map(({ what, label }) => [what as Placement['kind'], label] as const)}
 								onChange={(kind) => place(i, { ...one, kind })}
 							/>
 							<NumberField

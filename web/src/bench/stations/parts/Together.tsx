@@ -5,7 +5,7 @@ import { yarnLength } from '../../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../../context';
 import { HowItIsDone } from '../../HowItIsDone';
 import { set } from '../../plans';
-import { kindNames } from './names';
+import { useNames } from './names';
 import { PartRow } from './PartRow';
 import { PlaceFields } from './PlaceFields';
 
@@ -32,6 +32,7 @@ export function Together() {
 	const loose = useDraft(({ analysis }) => analysis.loose);
 	const holds = useDraft(({ analysis }) => analysis.constants.holds);
 	const problems = useProblems();
+	const nameFor = useNames();
 	if (assembly.length === 0) return null;
 	const names = pieces.map(({ key, name }) => [key, name] as const);
 	// What carries others need not be put anywhere itself.
@@ -45,7 +46,7 @@ export function Together() {
 		}, group);
 	/** What a part's place may be counted from: what is on the same piece, and parts that are listed before it. */
 	const othersOn = (joint: Joint, at: number) => [
-		...(pieces.find(({ key }) => key === joint.onto)?.placements ?? []).map((one, i) => [one.key ?? `p${i + 1}`, one.name ?? kindNames[one.kind]] as const),
+		...(pieces.find(({ key }) => key === joint.onto)?.placements ?? []).map((one, i) => [one.key ?? `p${i + 1}`, nameFor(one)] as const),
 		...assembly.slice(0, at).flatMap((one) => (one.onto === joint.onto ? [[one.key, nameOf(one.part)] as const] : [])),
 	];
 	return (

@@ -1,21 +1,18 @@
-import type { Piece } from '../../../api/types';
+import type { Analysis, Piece } from '../../../api/types';
 import { say } from '../../../ui/say';
 import { type Held, setTools, useTools } from '../../chartTools';
 import { useDraft } from '../../context';
 import { HeldNow } from '../../HeldNow';
-import { kindNames } from './names';
 
 type What = Extract<Held, { what: unknown }>['what'];
 
-const FACE: readonly What[] = ['eyes', 'nose', 'smile', 'cheeks', 'brows', 'lashes'];
-const THREAD: readonly What[] = ['seeds', 'swirl', 'bars', 'backstitch', 'surface', 'fringe'];
-const THINGS: readonly What[] = ['buttons', 'beads', 'felt', 'ring', 'loop', 'clasp'];
-const MARKS: readonly What[] = ['ears', 'arms', 'legs', 'wings', 'tail', 'other'];
+type Group = Analysis['constants']['tray'][number]['group'];
 
 /** What can be put on the piece: press one, then press the piece where it goes. */
 export function TrayOfParts({ piece }: { piece: Piece }) {
 	const held = useTools((tools) => tools.held);
 	const pieces = useDraft(({ plan }) => plan.pieces);
+	const tray = useDraft(({ analysis }) => analysis.constants.tray);
 	const left = useDraft(({ analysis }) => analysis.loose);
 	const loose = pieces.flatMap((one) => {
 		const copies = left[one.key];
@@ -23,26 +20,28 @@ export function TrayOfParts({ piece }: { piece: Piece }) {
 	});
 	// In a small window the picture turns up, to be pressed.
 	const take = (next: Held) => setTools(held !== null && isSame(held, next) ? { held: null } : { held: next, brush: null, layer: null, leaf: 'picture' });
-	const kinds = (what: readonly What[], label: string) => (
+	const kinds = (of: Group, label: string) => (
 		<fieldset className="mb-2">
 			<legend className="caption">{label}</legend>
 			<div className="flex flex-wrap gap-1">
-				{what.map((kind) => (
-					<TrayButton
-						key={kind}
-						isHeld={held !== null && 'what' in held && held.what === kind}
-						onClick={() => take({ what: kind, name: kindNames[kind] })}
-					>
-						{kindNames[kind]}
-					</TrayButton>
-				))}
+				{tray.map(({ what, label, group }) =>
+					group !== of ? null : (
+						<TrayButton
+							key={what}
+							isHeld={held !== null && 'what' in held && held.what === what}
+							onClick={() => take({ what: what as What, name: label })}
+						>
+							{label}
+						</TrayButton>
+					),
+				)}
 			</div>
 		</fieldset>
 	);
 	return (
 		<section aria-label={say('parts.tray')} className="mb-4">
 			<p className="mb-2 text-faint">{say('parts.pressOneThenThePiece', { name: piece.name })}</p>
-			{kinds(FACE, say('parts.face'))}
+			{kinds('face', say('parts.face'))}
 			{loose.length > 0 && (
 				<fieldset className="mb-2">
 					<legend className="caption">{say('parts.madeAndNotPlaced')}</legend>
@@ -60,11 +59,11 @@ export function TrayOfParts({ piece }: { piece: Piece }) {
 					</div>
 				</fieldset>
 			)}
-			{kinds(THREAD, say('parts.thread'))}
-			{kinds(THINGS, say('parts.otherThings'))}
+			{kinds('thread', say('parts.thread'))}
+			{kinds('things', say('parts.otherThings'))}
 			<details>
 				<summary className="caption cursor-pointer">{say('parts.marks')}</summary>
-				{kinds(MARKS, say('parts.marksAre'))}
+				{kinds('marks', say('parts.marksAre'))}
 			</details>
 			<div className="mt-2 small:hidden">
 				<HeldNow />

@@ -1,32 +1,10 @@
-import { say } from '../../../ui/say';
+import type { Piece } from '../../../api/types';
+import { useDraft } from '../../context';
 
-/** What can be put on a piece, by the core's words. */
-export const kindNames = {
-	eyes: say('placements.eyes'),
-	nose: say('placements.nose'),
-	ears: say('placements.ears'),
-	arms: say('placements.arms'),
-	legs: say('placements.legs'),
-	wings: say('placements.wings'),
-	tail: say('placements.tail'),
-	buttons: say('placements.buttons'),
-	beads: say('parts.beads'),
-	felt: say('parts.felt'),
-	ring: say('parts.ring'),
-	loop: say('parts.loop'),
-	clasp: say('parts.clasp'),
-	other: say('placements.somethingElse'),
-	smile: say('parts.mouth'),
-	cheeks: say('parts.cheeks'),
-	brows: say('parts.brows'),
-	lashes: say('parts.lashes'),
-	bars: say('parts.bars'),
-	seeds: say('parts.seeds'),
-	swirl: say('parts.swirl'),
-	surface: say('parts.veins'),
-	backstitch: say('parts.backstitch'),
-	fringe: say('parts.fringe'),
-} as const;
+type Placement = NonNullable<Piece['placements']>[number];
 
-/** Of these, what is bought, cut or only marked. */
-export const placementKinds = ['eyes', 'nose', 'ears', 'arms', 'legs', 'wings', 'tail', 'buttons', 'beads', 'felt', 'ring', 'loop', 'clasp', 'other'] as const;
+/** What is placed is called as its maker calls it, else by its kind. */
+export function useNames(): (placement: Placement) => string {
+	const tray = useDraft(({ analysis }) => analysis.constants.tray);
+	return ({ kind, name }) => name ?? tray.find(({ what }) => what === kind)?.label ?? kind;
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Frame\Frame;
+use Alternum\Core\Plan\Anchor;
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Placement;
+use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Thread\UsualSite;
+
+/** A piece that something is to be put on, as it stands. */
+final readonly class PieceSite implements UsualSite
+{
+    /** Where eyes are, as a share of the height. */
+    private const EYES = 0.55;
+
+    public function __construct(private Piece $piece, private Frame $frame)
+    {
+    }
+
+    public function eyesApart(): float
+    {
+        return $this->eyes()->place->apart ?? $this->share(5);
+    }
+
+    public function widest(): int
+    {
+        return max([1, ...$this->frame->counts]);
+    }
+
+    public function rounds(): int
+    {
+        return $this->frame->rounds();
+    }
+
+    public function below(float $height): int
+    {
+        return $this->frame->beginsAtTop() ? $this->rounds() - $this->level($height) : $this->level($height);
+    }
+
+    public function at(float $height, ?float $apart = null, float $fromFront = 0.0): Place
+    {
+        return $this->on($this->level($height), $apart, $fromFront);
+    }
+
+    public function underEyes(int $rounds, ?float $apart = null): Place
+    {
+        $eyes = $this->eyes();
+        $down = $this->frame->beginsAtTop() ? $rounds : -$rounds;
+
+        return null === $eyes
+            ? $this->on(max(1, min($this->rounds() - 1, $this->level(self::EYES) + $down)), $apart)
+            : new Place(Anchor::Placement, of: $eyes->key, offset: $down, apart: $apart);
+    }
+
+    /** In the middle of its upper end, where it hangs level. */
+    public function top(): Place
+    {
+        return new Place(Anchor::Pole, $this->frame->beginsAtTop() ? 1 : 2);
+    }
+
+    /** @return float stitches between the two of a pair that are so small a share of the way around apart */
+    public function share(int $of): float
+    {
+        return max(2.0, round($this->widest() / $of));
+    }
+
+    /** No farther apart than the round there is wide. */
+    private function on(int $round, ?float $apart, float $fromFront = 0.0): Place
+    {
+        $apart = null === $apart ? null : max(1.0, min($apart, $this->frame->makes($round) - 1.0));
+
+        return new Place(Anchor::Round, $round, apart: $apart, fromFront: $fromFront);
+    }
+
+    /** @return int the round at such a share of the height */
+    private function level(float $height): int
+    {
+        $from = $this->frame->beginsAtTop() ? 1.0 - $height : $height;
+
+        return max(1, min($this->rounds() - 1, (int) round($from * $this->rounds())));
+    }
+
+    private function eyes(): ?Placement
+    {
+        foreach ($this->piece->placements as $placement) {
+            if (PlacementKind::Eyes === $placement->kind) {
+                return $placement;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Plan\Thread;
+
+use Alternum\Core\Plan\Place;
+
+/** A piece that a thread is to be put on, as far as a kind of thread asks where it usually goes. */
+interface UsualSite
+{
+    /** Stitches between the eyes, or where they usually are. */
+    public function eyesApart(): float;
+
+    /** Stitches of the widest round. */
+    public function widest(): int;
+
+    /** Rounds that there are. */
+    public function rounds(): int;
+
+    /** Rounds that lie below such a share of the height. */
+    public function below(float $height): int;
+
+    /** At such a share of the height, as the piece stands. */
+    public function at(float $height): Place;
+
+    /** So many rounds below the eyes, or where they usually are. */
+    public function underEyes(int $rounds, ?float $apart = null): Place;
+}
