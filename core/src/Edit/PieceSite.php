@@ -10,6 +10,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\UsualSite;
 
 /** A piece that something is to be put on, as it stands. */
@@ -18,7 +19,7 @@ final readonly class PieceSite implements UsualSite
     /** Where eyes are, as a share of the height. */
     private const EYES = 0.55;
 
-    public function __construct(private Piece $piece, private Frame $frame)
+    public function __construct(private Plan $plan, private Piece $piece, private Frame $frame)
     {
     }
 
@@ -30,6 +31,17 @@ final readonly class PieceSite implements UsualSite
     public function widest(): int
     {
         return max([1, ...$this->frame->counts]);
+    }
+
+    public function joinedTo(): ?string
+    {
+        foreach ($this->plan->assembly as $joint) {
+            if (\in_array($this->piece->key, [$joint->part, $joint->onto], true)) {
+                return $this->piece->key === $joint->part ? $joint->onto : $joint->part;
+            }
+        }
+
+        return null;
     }
 
     public function rounds(): int

@@ -71,7 +71,7 @@ final readonly class Put implements EditKind
 
     private function withKind(Plan $plan, Piece $piece, PieceStages $stages): Plan
     {
-        $usual = UsualPlace::of($this->what, $piece, $stages->frame) ?? throw EditRefused::because('put.unknown', what: $this->what);
+        $usual = UsualPlace::of($this->what, $plan, $piece, $stages->frame) ?? throw EditRefused::because('put.unknown', what: $this->what);
         $place = $this->place($plan, $usual, $stages);
         $placement = PlacementKind::tryFrom($this->what);
         if (null !== $placement) {
@@ -123,7 +123,7 @@ final readonly class Put implements EditKind
         }
         $free = array_values(array_filter(range(1, $part->copies->count), static fn (int $copy): bool => !isset($taken[$copy])));
         $copy = $free[0] ?? throw EditRefused::because('put.allPlaced', part: $part->name);
-        $usual = UsualPlace::ofPart($part, $piece, $stages->frame, \in_array($copy + 1, $free, true));
+        $usual = UsualPlace::ofPart($plan, $part, $piece, $stages->frame, \in_array($copy + 1, $free, true));
         [$edge, $hold] = self::held($plan, $part);
         $key = Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, $plan->assembly), 'j');
         $joint = new Joint(

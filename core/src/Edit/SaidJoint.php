@@ -64,7 +64,7 @@ final class SaidJoint
                 part: $part->key,
                 copy: $copy,
                 onto: $onto->key,
-                place: self::place($part, $onto, $frame, $said, $isPair, $i),
+                place: self::place($plan, $part, $onto, $frame, $said, $isPair, $i),
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
                 isWithNew: $said->isWithNew,
@@ -78,9 +78,9 @@ final class SaidJoint
     }
 
     /** @param int $which of several that lie one after another */
-    private static function place(Piece $part, Piece $onto, Frame $frame, SaidJoin $said, bool $isPair, int $which): Place
+    private static function place(Plan $plan, Piece $part, Piece $onto, Frame $frame, SaidJoin $said, bool $isPair, int $which): Place
     {
-        $usual = UsualPlace::ofPart($part, $onto, $frame, $isPair)->place;
+        $usual = UsualPlace::ofPart($plan, $part, $onto, $frame, $isPair)->place;
         $rounds = $said->rounds;
         if (SaidSeat::WhereItBegins === $said->seat || SaidSeat::WhereItEnds === $said->seat) {
             return new Place(Anchor::Pole, SaidSeat::WhereItBegins === $said->seat ? 1 : 2);

@@ -9,6 +9,7 @@ use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\ThreadKinds;
 use Alternum\Core\Plan\Thread\UsualThread;
 
@@ -25,10 +26,10 @@ final readonly class UsualPlace
         return new self($place, null !== $place->apart, Anchor::Placement === $place->anchor);
     }
 
-    /** @param string $what as the tray has it; null: it is none of its things */
-    public static function of(string $what, Piece $piece, Frame $frame): ?self
+    /** @param string $what as the tray has it; null: it is none of its things, or cannot be put there */
+    public static function of(string $what, Plan $plan, Piece $piece, Frame $frame): ?self
     {
-        $site = new PieceSite($piece, $frame);
+        $site = new PieceSite($plan, $piece, $frame);
         $placement = PlacementKind::tryFrom($what);
         if (null !== $placement) {
             $place = self::placement($placement, $site);
@@ -56,9 +57,9 @@ final readonly class UsualPlace
     }
 
     /** @param bool $isPair two of its copies are put on at once */
-    public static function ofPart(Piece $part, Piece $piece, Frame $frame, bool $isPair): self
+    public static function ofPart(Plan $plan, Piece $part, Piece $piece, Frame $frame, bool $isPair): self
     {
-        $site = new PieceSite($piece, $frame);
+        $site = new PieceSite($plan, $piece, $frame);
         if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name)) {
             return new self($site->top(), false, false);
         }

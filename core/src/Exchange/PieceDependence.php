@@ -26,7 +26,7 @@ final class PieceDependence
         $common = hash('xxh128', Json::encode([$values, $called]));
         $keys = [];
         foreach ($plan->pieces as $piece) {
-            $own = array_intersect_key($pieces, array_fill_keys(self::together($plan, $piece->key), true));
+            $own = array_intersect_key($pieces, array_fill_keys(self::with($plan, $piece), true));
             $joints = array_map(
                 static fn (Joint $joint): array => [$joint->values(), $plan->piece($joint->part)->name ?? ''],
                 array_values(array_filter($plan->assembly, static fn (Joint $joint): bool => isset($own[$joint->part]) || isset($own[$joint->onto]))),
@@ -35,6 +35,18 @@ final class PieceDependence
         }
 
         return $keys;
+    }
+
+    /** @return list<string> the keys of all pieces that what is said of one depends on in full: threads of it may end on others */
+    private static function with(Plan $plan, Piece $piece): array
+    {
+        $with = self::together($plan, $piece->key);
+        foreach ($piece->threads as $thread) {
+            $far = $thread->kind->farEnd();
+            array_push($with, ...null === $far || null === $plan->piece($far->piece) ? [] : self::together($plan, $far->piece));
+        }
+
+        return $with;
     }
 
     /** @return non-empty-list<string> the keys of a piece, of those that it begins on or that begin on it, and so on */

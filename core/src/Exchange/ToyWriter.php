@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Step\JoinOn;
+use Alternum\Core\Making\Step\LayThreadOver;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -13,6 +15,7 @@ use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Toy\LaidThread;
 use Alternum\Core\Toy\WorkOrder;
 use Alternum\Core\Words\JointWords;
+use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\ThreadWords;
 use Alternum\Core\Words\WhereWords;
 use Alternum\Core\Words\WorkWords;
@@ -60,26 +63,50 @@ final class ToyWriter
         ];
     }
 
-    /** @return list<array{key: string, joint: string, text: string, needs: list<string>}> how the pieces come together, in an order that hands can follow */
+    /**
+     * How the pieces come together, in an order that hands can follow; what is laid from one to the other once they are joined.
+     *
+     * @return list<array{key: string, joint: string|null, text: string, needs: list<string>}>
+     */
     public static function assembly(Analysis $analysis, Terms $terms): array
     {
         $steps = $told = [];
+        $strands = self::strands($analysis, $terms);
         foreach (JoinOn::all($analysis->assembled->ordered()) as $step) {
-            $onto = $analysis->piece($step->laid->joint->onto);
-            $hold = $step->laid->joint->hold::kind();
+            $joint = $step->laid->joint;
+            $onto = $analysis->piece($joint->onto);
             if (null !== $onto) {
                 $words = StepsWriter::words($analysis->plan, $onto, $onto->piece->copies->groups()[0], $terms);
-                $steps[] = [
-                    'key' => $step->key(),
-                    'joint' => $step->laid->joint->key,
-                    'text' => $step->toDo($words, isset($told[$hold])),
-                    'needs' => $step->needs(),
-                ];
-                $told[$hold] = true;
+                $steps[] = self::step($step, $words, isset($told[$joint->hold::kind()]), $joint->key);
+                array_push($steps, ...$strands[$joint->key] ?? []);
+                $told[$joint->hold::kind()] = true;
             }
         }
 
         return $steps;
+    }
+
+    /** @return array<string, non-empty-list<array{key: string, joint: string|null, text: string, needs: list<string>}>> by the joint that they wait for */
+    private static function strands(Analysis $analysis, Terms $terms): array
+    {
+        $strands = [];
+        foreach ($analysis->pieces as $piece) {
+            foreach ($piece->threads->all as $laid) {
+                if (null !== $laid->far) {
+                    $words = StepsWriter::words($analysis->plan, $piece, $piece->piece->copies->groups()[0], $terms);
+                    $step = LayThreadOver::of($piece->piece->key, \count($piece->stages->reading->rounds), $laid);
+                    $strands[$laid->far->joint][] = self::step($step, $words, false, null);
+                }
+            }
+        }
+
+        return $strands;
+    }
+
+    /** @return array{key: string, joint: string|null, text: string, needs: list<string>} */
+    private static function step(Step $step, StepWords $words, bool $isBrief, ?string $joint): array
+    {
+        return ['key' => $step->key(), 'joint' => $joint, 'text' => $step->toDo($words, $isBrief), 'needs' => $step->needs()];
     }
 
     /**
@@ -89,17 +116,19 @@ final class ToyWriter
      */
     public static function order(Analysis $analysis, Terms $terms): array
     {
-        $joints = array_column(self::assembly($analysis, $terms), null, 'joint');
+        $together = [];
+        $joint = null;
+        foreach (self::assembly($analysis, $terms) as $step) {
+            $joint = $step['joint'] ?? $joint;
+            $together[$joint ?? ''][] = $step;
+        }
         $order = [];
         foreach (WorkOrder::of($analysis->plan, $analysis->assembled->ordered()) as $task) {
             if (null !== $task->piece) {
                 $key = "make {$task->piece->key} {$task->copy}";
                 $order[] = ['key' => $key, 'joint' => null, 'text' => WorkWords::make($task->piece, $task), 'needs' => []];
             }
-            $joint = null === $task->joint ? null : $joints[$task->joint->joint->key] ?? null;
-            if (null !== $joint) {
-                $order[] = $joint;
-            }
+            array_push($order, ...null === $task->joint ? [] : $together[$task->joint->joint->key] ?? []);
         }
 
         return $order;

@@ -63,10 +63,10 @@ final class WrittenPattern
     /** @return list<PatternLine> what is made and put on, by its number in the assembly */
     private static function order(Analysis $analysis, Terms $terms): array
     {
-        $numbers = array_flip(array_column(ToyWriter::assembly($analysis, $terms), 'joint'));
+        $numbers = array_flip(array_column(ToyWriter::assembly($analysis, $terms), 'key'));
         $lines = [];
         foreach (ToyWriter::order($analysis, $terms) as $i => $task) {
-            $lines[] = PatternLine::of(($i + 1).'. '.(null === $task['joint'] ? $task['text'] : 'Assembly, step '.($numbers[$task['joint']] + 1)).'.');
+            $lines[] = PatternLine::of(($i + 1).'. '.(isset($numbers[$task['key']]) ? 'Assembly, step '.($numbers[$task['key']] + 1) : $task['text']).'.');
         }
 
         return $lines;

@@ -16,6 +16,7 @@ final readonly class LaidThread
      * @param float                                                 $seenMm   of thread on the outside, for one copy of the piece
      * @param float                                                 $insideMm that passes inside from one stroke to the next
      * @param float                                                 $endsMm   its two tails
+     * @param FarSpot|null                                          $far      where it ends on another piece; null: it stays on its own
      * @param float                                                 $slackMm  what it takes more once the piece is stuffed, where it is laid before
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class LaidThread
         public float $insideMm,
         public float $endsMm,
         public float $slackMm,
+        public ?FarSpot $far = null,
     ) {
     }
 

@@ -41,6 +41,19 @@ final readonly class PieceThreads
                 $problems[] = Problem::atPath("thread[{$i}].at", $spot);
                 continue;
             }
+            if (null !== $thread->kind->farEnd()) {
+                $way = WayOver::of($plan, $piece, $frame, $form, $locator, $thread, $spot);
+                if ($way instanceof Message) {
+                    $problems[] = Problem::atPath("thread[{$i}].to", $way);
+                } else {
+                    $laid[] = new LaidThread(
+                        thread: $thread, spot: $spot, strokes: $way->strokes, seenMm: $way->mm, insideMm: 0.0, slackMm: 0.0,
+                        endsMm: \count($spot->degrees) * self::ends($plan),
+                        far: $way->far,
+                    );
+                }
+                continue;
+            }
             $strokes = self::strokes($thread, $spot, $frame);
             $levels = array_merge([], ...array_map(static fn (array $stroke): array => [$stroke[0][0], $stroke[1][0]], $strokes));
             if ([] !== $levels && (min($levels) < -self::OVER || max($levels) > $frame->rounds() + self::OVER)) {
@@ -84,6 +97,12 @@ final readonly class PieceThreads
         return $strokes;
     }
 
+    /** @return float mm of its two tails */
+    private static function ends(Plan $plan): float
+    {
+        return 2 * $plan->yarnUse->tailCm * 10.0;
+    }
+
     /** @param list<array{array{float, float}, array{float, float}, float}> $strokes */
     private static function laid(Plan $plan, Thread $thread, Spot $spot, array $strokes, Surface $surface, Surface $before): LaidThread
     {
@@ -105,7 +124,7 @@ final readonly class PieceThreads
             strokes: array_map(static fn (array $stroke): array => [$stroke[0], $stroke[1]], $strokes),
             seenMm: $seen,
             insideMm: $inside,
-            endsMm: $thread->kind->hasTails() ? 2 * $plan->yarnUse->tailCm * 10.0 : 0.0,
+            endsMm: $thread->kind->hasTails() ? self::ends($plan) : 0.0,
             slackMm: $thread->isOpen ? max(0.0, $seen + $inside - $unstuffed - \count($spot->degrees) * $thread->kind->besidesMm()) : 0.0,
         );
     }

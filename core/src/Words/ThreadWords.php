@@ -13,7 +13,7 @@ final class ThreadWords
     /** "Mouth: a smile, 6 stitches wide, between rounds 10 and 11, its middle after stitch 16". */
     public static function summary(LaidThread $laid, int $last): string
     {
-        return $laid->thread->named().': '.$laid->thread->kind->named().', '.self::where($laid, $last);
+        return $laid->thread->named().': '.$laid->thread->kind->named().', '.self::where($laid, $last).self::far($laid);
     }
 
     /**
@@ -24,13 +24,19 @@ final class ThreadWords
     public static function toDo(LaidThread $laid, YarnWords $yarns, int $last, bool $isBrief): string
     {
         $thread = $laid->thread;
-        $does = $thread->kind->hasTails() ? 'Embroider' : 'Knot in';
+        $does = match (true) {
+            null !== $laid->far => 'Lay',
+            $thread->kind->hasTails() => 'Embroider',
+            default => 'Knot in',
+        };
         $name = '' === $thread->name ? '' : " ({$thread->name})";
         $cm = $laid->cutCm();
-        $pair = 2 === \count($laid->spot->degrees) ? ', on both sides' : '';
+        $isPair = 2 === \count($laid->spot->degrees);
+        $pair = $isPair ? ', on both sides' : '';
+        $isInAll = !$thread->kind->hasTails() || ($isPair && null !== $laid->far);
 
         return "{$does} {$thread->kind->named()}{$pair}{$name}, in {$yarns->named($thread->yarn)}".self::strands($laid).': '.self::where($laid, $last)
-            .($laid->spot->isPole ? '' : ' of round '.max(1, $laid->spot->round)).". Cut {$yarns->length($cm)}".($thread->kind->hasTails() ? '' : ' in all')
+            .($laid->spot->isPole ? '' : ' of round '.max(1, $laid->spot->round)).self::far($laid).". Cut {$yarns->length($cm)}".($isInAll ? ' in all' : '')
             .". {$thread->kind->how()}"
             .($isBrief && !$laid->thread->isOpen && $laid->thread->kind->hasTails() ? '. Hide both ends inside' : self::ends($laid, $yarns));
     }
@@ -41,6 +47,13 @@ final class ThreadWords
         $middle = 2 === \count($spot->degrees) ? 'their middles' : 'its middle';
 
         return WhereWords::rounds($spot, $last).($spot->isPole ? '' : ", {$middle} ".WhereWords::stitches($spot));
+    }
+
+    /** ", to Head between rounds 5 and 6, after stitch 3 of round 5". */
+    private static function far(LaidThread $laid): string
+    {
+        return null === $laid->far ? '' : ", to {$laid->far->name} ".WhereWords::rounds($laid->far->spot, $laid->far->last)
+            .($laid->far->spot->isPole ? '' : ', '.WhereWords::stitches($laid->far->spot).' of round '.max(1, $laid->far->spot->round));
     }
 
     private static function strands(LaidThread $laid): string

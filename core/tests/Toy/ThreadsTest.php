@@ -90,7 +90,9 @@ final class ThreadsTest extends TestCase
 
     public function testEveryKindIsTried(): void
     {
-        self::assertSame(array_map(static fn (string $class): string => $class::kind(), ThreadKinds::ALL), array_keys(iterator_to_array(self::kinds())));
+        // A strand ends on another piece: StrandTest.
+        $kinds = array_map(static fn (string $class): string => $class::kind(), ThreadKinds::ALL);
+        self::assertSame(array_values(array_diff($kinds, ['strand'])), array_keys(iterator_to_array(self::kinds())));
     }
 
     /**

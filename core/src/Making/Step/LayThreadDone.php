@@ -13,7 +13,7 @@ final readonly class LayThreadDone extends LayThread implements StandsAfterRound
     public static function on(StepSite $site): iterable
     {
         foreach ($site->threads->all as $laid) {
-            if (!$laid->thread->isOpen) {
+            if (!$laid->thread->isOpen && null === $laid->far) {
                 yield new self($site->after($site->last()), $laid);
             }
         }

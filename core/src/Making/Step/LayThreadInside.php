@@ -14,7 +14,7 @@ final readonly class LayThreadInside extends LayThread implements StandsAfterRou
     public static function on(StepSite $site): iterable
     {
         foreach ($site->threads->all as $laid) {
-            if ($laid->thread->isOpen) {
+            if ($laid->thread->isOpen && null === $laid->far) {
                 yield new self($site->after(min($site->last(), $laid->lastRound() + 1)), $laid);
             }
         }

@@ -11,6 +11,11 @@ use Alternum\Core\Drawing\Sketch;
 /** What a kind of thread answers unless it knows better. */
 trait AnyThread
 {
+    public function farEnd(): ?FarEnd
+    {
+        return null;
+    }
+
     public function besidesMm(): float
     {
         return 0.0;

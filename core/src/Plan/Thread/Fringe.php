@@ -79,6 +79,11 @@ final readonly class Fringe implements ThreadKind
         return $strokes;
     }
 
+    public function farEnd(): ?FarEnd
+    {
+        return null;
+    }
+
     public function besidesMm(): float
     {
         return $this->count * (2 * $this->lengthMm + self::KNOT_MM);

@@ -51,6 +51,10 @@ final readonly class Thread
             plies: $fields->has('plies') ? $fields->whole('plies', 1, 12) : 0,
             ofPlies: $fields->has('plies') ? $fields->whole('ofPlies', 2, 16) : 0,
         );
+        if (null !== $thread->kind->farEnd() && $fields->has('open')) {
+            // It is laid once both pieces are joined.
+            $fields->wrong('open', Message::of('field.unfit'));
+        }
         $at->close();
         $fields->close();
 

@@ -17,8 +17,8 @@ interface ThreadKind
     /** @return list<TrayThing> as what it can be put on a piece */
     public static function tray(): array;
 
-    /** How it usually is, common practice, from memory; $what is one of its tray's. */
-    public static function usual(string $what, UsualSite $site): UsualThread;
+    /** How it usually is, common practice, from memory; $what is one of its tray's. Null: it cannot be put there. */
+    public static function usual(string $what, UsualSite $site): ?UsualThread;
 
     /** How it is made, in a few small drawings. */
     public static function drawing(): Series;
@@ -35,6 +35,9 @@ interface ThreadKind
      * @return list<ThreadStroke>
      */
     public function strokes(ThreadSite $site): array;
+
+    /** Where it ends on another piece; null: it stays on its own. */
+    public function farEnd(): ?FarEnd;
 
     /** Thread that it takes beside the strokes, in mm. */
     public function besidesMm(): float;

@@ -13,6 +13,7 @@ final class ThreadKinds
     /** @var list<class-string<ThreadKind>> */
     public const ALL = [
         Smile::class, Bars::class, Lashes::class, Backstitch::class, Seeds::class, Swirl::class, Veins::class, Fringe::class,
+        Strand::class,
     ];
 
     /** As something that can be put on a piece; null: there is no such thing. */

@@ -15,6 +15,9 @@ interface UsualSite
     /** Stitches of the widest round. */
     public function widest(): int;
 
+    /** The key of a piece that is joined to it; null: none is. */
+    public function joinedTo(): ?string;
+
     /** Rounds that there are. */
     public function rounds(): int;
 

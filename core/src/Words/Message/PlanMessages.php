@@ -197,6 +197,8 @@ final class PlanMessages
         'said' => ['{says}', '{mend}'],
         'text.noUtf8' => ['This is not text in UTF-8.', 'Save it anew as UTF-8.'],
         'text.tooLarge' => ['This is larger than {most, number} kB.', 'Read it in parts.'],
+        'thread.noOther' => ['{named} ends on a piece that is not there, or on its own.', 'Choose another piece.'],
+        'thread.notJoined' => ['{named} goes from {piece} to {other}, which are not joined to one another.', 'Put one on the other first.'],
         'thread.outside' => [
             '{named} would reach from round {from} to round {to}, and the piece has rounds 1 to {last}.',
             'Move it, or make it smaller.',

@@ -2,7 +2,7 @@ import type { Piece, PieceAnalysis, Place } from '../../../api/types';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { listed, say } from '../../../ui/say';
 import { size as length, yarnLength } from '../../../ui/units';
-import { useBench, useDraft, usePiece } from '../../context';
+import { useBench, useDraft, usePiece, useProblems } from '../../context';
 import { HowItIsDone } from '../../HowItIsDone';
 import { set, withPiece } from '../../plans';
 import { useNames } from './names';
@@ -25,6 +25,13 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const nameOf = useNames();
 	const tray = useDraft(({ analysis: is }) => is.constants.tray);
+	const pieces = useDraft(({ plan }) => plan.pieces);
+	const problems = useProblems();
+	/** what is wrong with one of those that lie nowhere */
+	const told = (at: string) => {
+		const path = `pieces[${pieces.findIndex(({ key }) => key === piece.key)}].${at}`;
+		return problems.filter((problem) => problem.path?.startsWith(path) === true).map(({ message, mend }) => `${message} ${mend}`);
+	};
 	const placements = piece.placements ?? [];
 	const threads = piece.thread ?? [];
 	const named = placements.map((one, i) => [keyOf(one, i), nameOf(one)] as const);
@@ -64,7 +71,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							title={`${nameOf(one)}${one.mm === undefined ? '' : `, ${one.mm} mm`}`}
 							said={placed?.said ?? say('parts.nowhere')}
 							more={[...apart, ...sizes].join('; ')}
-							remarks={placed?.remarks ?? []}
+							remarks={placed?.remarks ?? told(`placements[${i}]`)}
 							onNudge={nudge(key)}
 							onDelete={() => place(i, null)}
 						>
@@ -100,7 +107,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 						</PartRow>
 					);
 				})}
-				{threads.map((one) => {
+				{threads.map((one, i) => {
 					const laid = analysis.threads.find(({ key }) => key === one.key);
 					const group = `thread ${piece.key} ${one.key}`;
 					return (
@@ -109,7 +116,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							title={one.name ?? one.kind}
 							said={laid?.summary.replace(/^[^:]*: /, '') ?? say('parts.nowhere')}
 							more={laid === undefined ? '' : `${laid.said}; ${say('parts.cut', { length: yarnLength(laid.cm / 100, units) })}`}
-							remarks={[]}
+							remarks={told(`thread[${i}]`)}
 							onNudge={nudge(one.key)}
 							onDelete={() => lay(one.key, null)}
 						>
@@ -144,15 +151,17 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 								value={one.strands ?? null}
 								onChange={(n) => lay(one.key, set(one, 'strands', n), group)}
 							/>
-							<ChoiceField
-								label={say('parts.when')}
-								value={one.open === true ? 'open' : 'done'}
-								choices={[
-									['done', say('parts.whenDone')],
-									['open', say('parts.whileOpen')],
-								]}
-								onChange={(when) => lay(one.key, set(one, 'open', when === 'open' ? true : null))}
-							/>
+							{one.kind !== 'strand' && (
+								<ChoiceField
+									label={say('parts.when')}
+									value={one.open === true ? 'open' : 'done'}
+									choices={[
+										['done', say('parts.whenDone')],
+										['open', say('parts.whileOpen')],
+									]}
+									onChange={(when) => lay(one.key, set(one, 'open', when === 'open' ? true : null))}
+								/>
+							)}
 							<div className="col-span-2">
 								<HowItIsDone has={(name) => name === `thread ${one.kind}`} summary={say('howItIsDone.title')} to={one.yarn} />
 							</div>
@@ -163,6 +172,23 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 								lies={lies}
 								onChange={(at) => lay(one.key, { ...one, at }, group)}
 							/>
+							{one.kind === 'strand' && (
+								<>
+									<ChoiceField
+										label={say('parts.endsOn')}
+										value={one.to.piece}
+										choices={pieces.filter(({ key }) => key !== piece.key).map(({ key, name }) => [key, name] as const)}
+										onChange={(to) => lay(one.key, { ...one, to: { ...one.to, piece: to } })}
+									/>
+									<PlaceFields
+										place={one.to.at}
+										others={[]}
+										round={1}
+										lies={lies}
+										onChange={(at) => lay(one.key, { ...one, to: { ...one.to, at } }, group)}
+									/>
+								</>
+							)}
 						</PartRow>
 					);
 				})}

@@ -31,6 +31,7 @@ export const threadForms: Record<Thread['kind'], readonly Figure[]> = {
 	],
 	backstitch: [],
 	surface: [],
+	strand: [],
 	seeds: [
 		figure('around', say('parts.toARound'), 1, 200, 1, 8),
 		figure('rows', say('parts.rows'), 1, 400, 1, 1),
