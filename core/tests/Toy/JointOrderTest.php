@@ -36,16 +36,16 @@ final class JointOrderTest extends TestCase
     }
 
     /**
-     * 2,000 toys by chance, of up to six parts: nothing is joined before it is ready, everything once, and with no more changes of yarn, tool and piece than
+     * 2,000 toys by chance, of up to six parts, twenty of them of eight more: nothing is joined before it is ready, everything once, and with no more changes of yarn, tool and piece than
      * the best of all orders, tried one by one.
      */
     public function testNoOtherOrderIsBetter(): void
     {
         mt_srand(28);
         for ($toy = 0; $toy < 2000; ++$toy) {
-            $names = ['body', 'ear', 'arm', 'hat', 'fin', 'tag'];
+            $names = ['body', 'ear', 'arm', 'hat', 'fin', 'tag', 'bow', 'bud', 'cap'];
             $joints = [];
-            foreach (\array_slice($names, 1, mt_rand(1, 5)) as $i => $part) {
+            foreach (\array_slice($names, 1, 0 === $toy % 100 ? 8 : mt_rand(1, 5)) as $i => $part) {
                 $joints[] = [
                     'key' => $part, 'part' => $part, 'onto' => $names[mt_rand(0, $i)], 'hold' => ['whip', 'mattress', 'glue', 'slipped', 'tied'][mt_rand(0, 4)],
                     'at' => 0 === mt_rand(0, 3) ? ['anchor' => 'edge'] : ['anchor' => 'round', 'number' => 2],

@@ -113,7 +113,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 					return (
 						<PartRow
 							key={`thread ${one.key}`}
-							title={one.name ?? one.kind}
+							title={nameOf(one)}
 							said={laid?.summary.replace(/^[^:]*: /, '') ?? say('parts.nowhere')}
 							more={laid === undefined ? '' : `${laid.said}; ${say('parts.cut', { length: yarnLength(laid.cm / 100, units) })}`}
 							remarks={told(`thread[${i}]`)}
