@@ -16,8 +16,9 @@ use Alternum\Core\Plan\Thread\UsualSite;
 /** A piece that something is to be put on, as it stands. */
 final readonly class PieceSite implements UsualSite
 {
-    /** Where eyes are, as a share of the height. */
+    /** Where eyes are, as a share of the height; of what lies, of its length from the tail on. */
     private const EYES = 0.55;
+    private const EYES_LYING = 0.8;
 
     public function __construct(private Plan $plan, private Piece $piece, private Frame $frame)
     {
@@ -62,17 +63,23 @@ final readonly class PieceSite implements UsualSite
     public function underEyes(int $rounds, ?float $apart = null): Place
     {
         $eyes = $this->eyes();
-        $down = $this->frame->beginsAtTop() ? $rounds : -$rounds;
+        // The mouth of what lies is nearer to the end of its face.
+        $down = $this->frame->beginsAtTop() === $this->frame->lies() ? -$rounds : $rounds;
 
         return null === $eyes
-            ? $this->on(max(1, min($this->rounds() - 1, $this->level(self::EYES) + $down)), $apart)
+            ? $this->on(max(1, min($this->rounds() - 1, $this->level($this->eyesHeight()) + $down)), $apart)
             : new Place(Anchor::Placement, of: $eyes->key, offset: $down, apart: $apart);
     }
 
-    /** In the middle of its upper end, where it hangs level. */
+    public function eyesHeight(): float
+    {
+        return $this->frame->lies() ? self::EYES_LYING : self::EYES;
+    }
+
+    /** Where it hangs level: in the middle of its upper end; of what lies, in the middle of its back. */
     public function top(): Place
     {
-        return new Place(Anchor::Pole, $this->frame->beginsAtTop() ? 1 : 2);
+        return $this->frame->lies() ? $this->at(0.5) : new Place(Anchor::Pole, $this->frame->beginsAtTop() ? 1 : 2);
     }
 
     /** @return float stitches between the two of a pair that are so small a share of the way around apart */

@@ -44,7 +44,7 @@ final readonly class UsualPlace
     private static function placement(PlacementKind $kind, PieceSite $site): Place
     {
         return match ($kind) {
-            PlacementKind::Eyes => $site->at(0.55, $site->share(5)),
+            PlacementKind::Eyes => $site->at($site->eyesHeight(), $site->share(5)),
             PlacementKind::Nose => $site->underEyes(1),
             PlacementKind::Ears => $site->at(0.85, $site->share(3)),
             PlacementKind::Arms, PlacementKind::Wings => $site->at(0.5, $site->share(2)),

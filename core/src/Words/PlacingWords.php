@@ -54,7 +54,11 @@ final class PlacingWords
         };
         $mm = null === $placed->placement->mm ? '' : ' ('.$placed->placement->mm.' mm)';
 
-        return "{$does} ".self::it($placed)."{$mm} {$place}".($hasWasher && !$placed->isOutOfReach() ? ', without washers yet' : '');
+        return "{$does} ".self::it($placed)."{$mm} {$place}".match (true) {
+            $hasWasher && !$placed->isOutOfReach() => ', without washers yet',
+            PlacementKind::Loop === $placed->placement->kind && $placed->spot->isPole && 0 === $placed->spot->round => ': the starting tail will do for it',
+            default => '',
+        };
     }
 
     /**

@@ -245,6 +245,21 @@ final class PutTest extends TestCase
         self::assertSame('value.gone', self::refused(['do' => 'nudge', 'key' => 'nothing', 'rounds' => 1]));
     }
 
+    /** On what lies, eyes are near the end of its face, and the mouth nearer; it hangs level by the middle of its back. */
+    public function testOnWhatLies(): void
+    {
+        foreach (['face' => [4, 2], 'tail' => [14, 16]] as $first => [$eyes, $mouth]) {
+            $plan = Plans::of(Plans::ball(6), [], ['firstRound' => $first]);
+            foreach (['eyes', 'smile', 'loop'] as $what) {
+                $plan = self::done($plan, ['do' => 'put', 'piece' => 'body', 'what' => $what]);
+            }
+            $analysis = Analysis::of($plan)->pieces[0];
+            self::assertSame([$eyes, 9], array_column($analysis->placing->placed, 'round'));
+            self::assertEqualsWithDelta($mouth, $analysis->threads->all[0]->spot->round, 1.0);
+            self::assertGreaterThan(abs($eyes - 9), abs($analysis->threads->all[0]->spot->round - 9));
+        }
+    }
+
     /** What is bought by size: eyes that suit a head of 17 cm around are from 6 to 9 mm, common practice, from memory. */
     public function testSizesThatSuit(): void
     {

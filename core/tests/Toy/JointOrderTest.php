@@ -47,7 +47,8 @@ final class JointOrderTest extends TestCase
             $joints = [];
             foreach (\array_slice($names, 1, 0 === $toy % 100 ? 8 : mt_rand(1, 5)) as $i => $part) {
                 $joints[] = [
-                    'key' => $part, 'part' => $part, 'onto' => $names[mt_rand(0, $i)], 'hold' => ['whip', 'mattress', 'glue', 'slipped', 'tied'][mt_rand(0, 4)],
+                    'key' => $part, 'part' => $part, 'onto' => $names[mt_rand(0, $i)],
+                    'hold' => ['whip', 'mattress', 'glue', 'slipped', 'tied'][mt_rand(0, 4)],
                     'at' => 0 === mt_rand(0, 3) ? ['anchor' => 'edge'] : ['anchor' => 'round', 'number' => 2],
                 ];
             }
