@@ -36,8 +36,8 @@ final class JointOrderTest extends TestCase
     }
 
     /**
-     * 2,000 toys by chance, of up to six parts, twenty of them of eight more: nothing is joined before it is ready, everything once, and with no more changes of yarn, tool and piece than
-     * the best of all orders, tried one by one.
+     * 2,000 toys by chance, of up to six parts, twenty of them of eight more: nothing is joined before it is ready, everything once, and with no more changes
+     * of yarn, tool and piece than the best of all orders, tried one by one.
      */
     public function testNoOtherOrderIsBetter(): void
     {
