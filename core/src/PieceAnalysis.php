@@ -31,6 +31,7 @@ use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\FarSite;
 use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Toy\PartTail;
 use Alternum\Core\Toy\PieceAsPart;
@@ -71,7 +72,8 @@ final readonly class PieceAnalysis
 
         $locator = new Locator($stages->reading, $stages->frame, $stages->colouring, $changes);
         $placing = Placing::of($stages->piece, $stages->frame, $stages->colouring, $locator, $stages->form);
-        $threads = PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator);
+        $far = static fn (Piece $other): FarSite => self::far($plan, $other);
+        $threads = PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator, $far);
         $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator, self::marks($placing, $threads));
         $tail = PartTail::of($plan, $part);
         if (null !== $tail) {
@@ -90,6 +92,17 @@ final readonly class PieceAnalysis
             part: $part->finished($finishing->tailCm * 10.0, true === $finishing->end?->closes(), Firmness::None !== $finishing->firmness),
             form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
         );
+    }
+
+    private static function far(Plan $plan, Piece $piece): FarSite
+    {
+        $stages = PieceStages::of($plan, $piece);
+        $locator = new Locator($stages->reading, $stages->frame, $stages->colouring, $stages->changes($plan));
+        foreach ($piece->placements as $placement) {
+            $locator->find($placement->key, $placement->named(), $placement->place);
+        }
+
+        return new FarSite($stages->frame, $stages->form, $locator);
     }
 
     /** @return list<SeatMark> what is on it that no part is to lie over */

@@ -40,8 +40,8 @@ final class Constants
             'holds' => array_map(static fn (Hold $hold): array => ['hold' => $hold::kind(), 'label' => $hold->label()], Holds::all()),
             'tray' => array_map(
                 static fn (TrayThing $thing): array => [
-                    'what' => $thing->what, 'label' => $thing->label, 'group' => $thing->group->value, 'isThread' => $thing->isThread,
-                ],
+                    'what' => $thing->what, 'label' => $thing->label, 'group' => $thing->group->value,
+                ] + ($thing->isThread ? ['isThread' => true] : []),
                 [
                     ...array_map(static fn (PlacementKind $kind): TrayThing => $kind->inTray(), PlacementKind::cases()),
                     ...array_merge(...array_map(static fn (string $class): array => $class::tray(), ThreadKinds::ALL)),

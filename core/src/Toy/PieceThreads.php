@@ -29,8 +29,11 @@ final readonly class PieceThreads
     {
     }
 
-    /** @param Locator $locator which has found the piece's placements, so that threads may name them */
-    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Locator $locator): self
+    /**
+     * @param Locator                  $locator which has found the piece's placements, so that threads may name them
+     * @param \Closure(Piece): FarSite $far     gives another piece, for what ends on that
+     */
+    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Locator $locator, \Closure $far): self
     {
         $laid = $problems = [];
         $lengthwise = $form->isOval ? 0.0 : $piece->frontDegrees + 90.0;
@@ -42,7 +45,7 @@ final readonly class PieceThreads
                 continue;
             }
             if (null !== $thread->kind->farEnd()) {
-                $way = WayOver::of($plan, $piece, $frame, $form, $locator, $thread, $spot);
+                $way = WayOver::of($plan, $piece, $frame, $form, $locator, $thread, $spot, $far);
                 if ($way instanceof Message) {
                     $problems[] = Problem::atPath("thread[{$i}].to", $way);
                 } else {

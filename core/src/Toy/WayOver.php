@@ -6,7 +6,6 @@ namespace Alternum\Core\Toy;
 
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
-use Alternum\Core\PieceStages;
 use Alternum\Core\Place\Locator;
 use Alternum\Core\Place\Spot;
 use Alternum\Core\Plan\Assembly\Joint;
@@ -27,10 +26,11 @@ final readonly class WayOver
     }
 
     /**
-     * @param Spot    $spot    where it begins
-     * @param Locator $locator of the first piece, which has found its placements
+     * @param Spot                     $spot    where it begins
+     * @param Locator                  $locator of the first piece, which has found its placements
+     * @param \Closure(Piece): FarSite $far     gives another piece
      */
-    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Locator $locator, Thread $thread, Spot $spot): self|Message
+    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Locator $locator, Thread $thread, Spot $spot, \Closure $far): self|Message
     {
         $end = $thread->kind->farEnd();
         $other = null === $end ? null : $plan->piece($end->piece);
@@ -41,25 +41,21 @@ final readonly class WayOver
         if (null === $joint) {
             return Message::of('thread.notJoined', named: $thread->named(), piece: $piece->name, other: $other->name);
         }
-        $stages = PieceStages::of($plan, $other);
-        if ([] === $stages->frame->counts) {
+        $site = $far($other);
+        if ([] === $site->frame->counts) {
             return Message::of('joint.noRounds', piece: $other->name);
         }
-        $there = new Locator($stages->reading, $stages->frame, $stages->colouring, $stages->changes($plan));
-        foreach ($other->placements as $placement) {
-            $there->find($placement->key, $placement->named(), $placement->place);
-        }
-        $to = $there->find("end {$thread->key}", $thread->named(), $end->place);
+        $to = $site->locator->find("end {$thread->key}", $thread->named(), $end->place);
         if ($to instanceof Message) {
             return $to;
         }
         $own = self::seat($plan, $piece, $joint, $frame, $locator, $spot);
-        $its = self::seat($plan, $other, $joint, $stages->frame, $there, $to);
+        $its = self::seat($plan, $other, $joint, $site->frame, $site->locator, $to);
         if (null === $own || null === $its) {
             return Message::of('thread.notJoined', named: $thread->named(), piece: $piece->name, other: $other->name);
         }
         $surface = Surface::stuffed($form, $form->isOval ? 0.0 : $piece->frontDegrees + 90.0);
-        $beyond = Surface::stuffed($stages->form, $stages->form->isOval ? 0.0 : $other->frontDegrees + 90.0);
+        $beyond = Surface::stuffed($site->form, $site->form->isOval ? 0.0 : $other->frontDegrees + 90.0);
         $strokes = [];
         $mm = 0.0;
         foreach ($spot->degrees as $i => $degrees) {
@@ -71,7 +67,7 @@ final readonly class WayOver
             $mm += $surface->along($from, $seam) + $beyond->along($begins, [$to->level(), $ends]);
         }
 
-        return new self($strokes, $mm, new FarSpot($other->name, $to, $stages->frame->rounds(), $joint->key));
+        return new self($strokes, $mm, new FarSpot($other->name, $to, $site->frame->rounds(), $joint->key));
     }
 
     private static function between(Plan $plan, Piece $one, Piece $other): ?Joint

@@ -78,7 +78,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							<ChoiceField
 								label={say('placements.what')}
 								value={one.kind}
-								choices={tray.filter(({ isThread }) => !isThread).map(({ what, label }) => [what as Placement['kind'], label] as const)}
+								choices={tray.filter(({ isThread }) => isThread !== true).map(({ what, label }) => [what as Placement['kind'], label] as const)}
 								onChange={(kind) => place(i, { ...one, kind })}
 							/>
 							<NumberField
