@@ -6,7 +6,7 @@ export default defineConfig({
 	testDir: 'e2e',
 	testMatch: '*.spec.ts',
 	outputDir: 'var/e2e',
-	workers: 2,
+	workers: 3,
 	fullyParallel: true,
 	forbidOnly: true,
 	// Two cores and software rendering: a busy machine is slow, which is no fault of the page.

@@ -37,6 +37,7 @@ use Alternum\Core\Toy\PartTail;
 use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Toy\PieceThreads;
 use Alternum\Core\Toy\SeatMark;
+use Alternum\Core\Toy\Solid;
 use Alternum\Core\Yarn\Ends;
 
 /** What every stage made of one piece. */
@@ -81,6 +82,8 @@ final readonly class PieceAnalysis
             $finishing = $finishing->asPart($tail->sews, $tail->mm / 10.0, $isLevelled, $tail->stuffsThen, $plan);
         }
 
+        $form = $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop());
+
         return new self(
             piece: $stages->piece,
             stages: $stages,
@@ -89,8 +92,13 @@ final readonly class PieceAnalysis
             placing: $placing,
             threads: $threads,
             finishing: $finishing,
-            part: $part->finished($finishing->tailCm * 10.0, true === $finishing->end?->closes(), Firmness::None !== $finishing->firmness),
-            form: $stages->form->drawnIn($finishing->drawn, !$stages->frame->beginsAtTop()),
+            part: $part->finished(
+                $finishing->tailCm * 10.0,
+                true === $finishing->end?->closes(),
+                Firmness::None !== $finishing->firmness,
+                Solid::of($form, $stages->frame, $stages->piece->frontDegrees, $plan->hand),
+            ),
+            form: $form,
         );
     }
 

@@ -20,6 +20,7 @@ use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\ToyWriter;
 use Alternum\Core\Exchange\WhatIsNeeded;
+use Alternum\Core\Exchange\WholeToyWriter;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
@@ -129,6 +130,16 @@ final readonly class QuestionController
             'needed' => (new WhatIsNeeded($analysis, $plan->terms))->values(),
             'order' => ToyWriter::order($analysis, $plan->terms),
         ]);
+    }
+
+    /** The whole toy: all pieces where they are on it. */
+    #[Route('/toy', methods: 'GET')]
+    #[Heavy]
+    public function toy(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $stored = $this->plans->state($user->workshop, $id);
+
+        return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of(PlanReader::json($stored->body))));
     }
 
     /** The colour changes within a round. */

@@ -51,6 +51,7 @@ final readonly class PieceAsPart
         public int $up,
         public bool $isClosed = false,
         public bool $isStuffed = false,
+        public ?Solid $solid = null,
     ) {
     }
 
@@ -118,12 +119,12 @@ final readonly class PieceAsPart
         return $this->edges[$edge->value] ?? 0.0;
     }
 
-    public function finished(float $tailMm, bool $isClosed, bool $isStuffed): self
+    public function finished(float $tailMm, bool $isClosed, bool $isStuffed, Solid $solid): self
     {
         return new self(
             key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
             aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
-            isClosed: $isClosed, isStuffed: $isStuffed,
+            isClosed: $isClosed, isStuffed: $isStuffed, solid: [] === $this->counts ? null : $solid,
         );
     }
 

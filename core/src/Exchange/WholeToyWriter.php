@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Exchange;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Toy\PieceAsPart;
+use Alternum\Core\Toy\PosedPiece;
+use Alternum\Core\Toy\WholeToy;
+
+/** The whole toy as values for JSON: contract/openapi.yaml, WholeToy. */
+final class WholeToyWriter
+{
+    /** So many stitches, of all copies together, are drawn; the toy's largest pieces come first. */
+    private const STITCHES = 12_000;
+
+    /** @return array<string, mixed> */
+    public static function values(Analysis $analysis): array
+    {
+        $parts = array_map(static fn ($piece): PieceAsPart => $piece->part, $analysis->pieces);
+        $poses = WholeToy::of($analysis->plan, array_combine(array_column($parts, 'key'), $parts), $analysis->assembled->joints);
+        $pieces = [];
+        $stitches = 0;
+        foreach ($analysis->pieces as $i => $piece) {
+            $own = array_sum($piece->part->counts) * $piece->piece->copies->count;
+            if ($own > 0 && $stitches + $own <= self::STITCHES) {
+                $stitches += $own;
+                $pieces[$piece->piece->key] = PieceWriter::values($analysis->plan, $piece, $analysis->lengths[$i]);
+            }
+        }
+        $shown = array_values(array_filter($poses, static fn (PosedPiece $one): bool => isset($pieces[$one->piece])));
+
+        return [
+            'poses' => array_map(self::pose(...), $shown),
+            'pieces' => array_values($pieces),
+            'isWhole' => \count($shown) === \count($poses),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function pose(PosedPiece $one): array
+    {
+        return [
+            'piece' => $one->piece,
+            'copy' => $one->copy,
+            'on' => $one->on,
+            'axes' => array_map(static fn (float $of): float => round($of, 4), array_merge(...$one->pose->axes)),
+            'at' => array_map(static fn (float $of): float => round($of, 2), $one->pose->at),
+        ];
+    }
+}
