@@ -1,4 +1,6 @@
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { coloursOnChart, expect, openPlan, round, test, touch } from './bench';
 import { launchOptions } from './browser.mjs';
 
@@ -42,6 +44,85 @@ test('axe finds nothing serious in the view In 3D', async ({ page }) => {
 	await page.waitForTimeout(300);
 	const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
 	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)).toEqual([]);
+});
+
+/** Of a saved picture, which is transparent beside the piece: how wide and high it is, in a picture how high, and how many pixels can be seen through it. */
+async function measured(page: Page, name: string): Promise<{ wide: number; high: number; height: number; holes: number }> {
+	const saving = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'save picture' }).click();
+	const saved = await saving;
+	expect(saved.suggestedFilename()).toBe(`${name}.png`);
+	const picture = await readFile(await saved.path());
+	return page.evaluate(async (data) => {
+		const image = new Image();
+		image.src = `data:image/png;base64,${data}`;
+		await image.decode();
+		const canvas = document.createElement('canvas');
+		[canvas.width, canvas.height] = [image.width, image.height];
+		const context = canvas.getContext('2d');
+		context?.drawImage(image, 0, 0);
+		const pixels = context?.getImageData(0, 0, image.width, image.height).data ?? new Uint8ClampedArray();
+		// The shadow on the ground can be seen through.
+		const isPiece = (x: number, y: number) => (pixels[4 * (y * image.width + x) + 3] ?? 0) > 230;
+		let [left, right, top, bottom, holes] = [image.width, 0, image.height, 0, 0];
+		for (let y = 0; y < image.height; y++) {
+			const own = Array.from({ length: image.width }, (_, x) => x).filter((x) => isPiece(x, y));
+			const [first, last] = [own[0], own.at(-1)];
+			if (first === undefined || last === undefined) continue;
+			[left, right, top, bottom] = [Math.min(left, first), Math.max(right, last), Math.min(top, y), y];
+			holes += last - first + 1 - own.length;
+		}
+		return { wide: right - left + 1, high: bottom - top + 1, height: image.height, holes };
+	}, picture.toString('base64'));
+}
+
+test('nothing shines through a closed piece, and it is as the core says that it is shaped', async ({ page }) => {
+	await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+	await page.getByRole('button', { name: 'marker' }).click();
+	await page.waitForTimeout(1500);
+	const { wide, high, height, holes } = await measured(page, 'Float');
+	const { analysis } = await (await page.request.get(`/api/plans/${page.url().split('/').at(-2) ?? ''}`)).json();
+	const edges: [number, number][] = analysis.pieces[0].size.outline;
+	const middle = (edges.at(-1)?.[1] ?? 0) / 2;
+	const radius = Math.max(...edges.map(([own]) => own));
+	// So far away it is looked at, by how wide it is seen in a picture of 28 degrees: a body of rotation, tipped towards the viewer by 0.12.
+	const seen = (wide / height) * Math.tan((14 * Math.PI) / 180);
+	const away = radius * Math.hypot(1, 1 / seen);
+	const reach = (up: number) =>
+		Math.max(
+			...edges.flatMap(([own, level]) =>
+				[-1, -0.5, 0, 0.5, 1].map((share) => {
+					const [y, z] = [middle - level, share * own];
+					return (up * (y * Math.cos(0.12) - z * Math.sin(0.12))) / (away - y * Math.sin(0.12) - z * Math.cos(0.12));
+				}),
+			),
+		);
+	const expected = ((reach(1) + reach(-1)) / 2 / Math.tan((14 * Math.PI) / 180)) * height;
+	expect(Math.abs(high / expected - 1)).toBeLessThan(0.02);
+	// Its edge is ragged where legs stand beside one another.
+	expect(holes / (wide * high)).toBeLessThan(0.002);
+});
+
+test('the whole toy is looked at, with every piece at its place', async ({ page }) => {
+	await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+	await page.waitForTimeout(800);
+	const alone = await measured(page, 'Float');
+	await page.getByRole('button', { name: 'whole toy' }).click();
+	await expect(page.getByRole('slider', { name: /whole toy/ })).toBeVisible();
+	await page.waitForTimeout(1500);
+	const toy = await measured(page, 'Float');
+	// The staff stands on the float: together they are much higher than wide.
+	expect(alone.wide / alone.high).toBeGreaterThan(0.9);
+	expect(toy.high / toy.wide).toBeGreaterThan(1.4);
+	await page.getByRole('slider', { name: /whole toy/ }).focus();
+	await page.keyboard.press('a');
+	await expect(page.getByRole('button', { name: 'above', exact: true })).toHaveAttribute('aria-pressed', 'true');
+	await page.waitForTimeout(800);
+	const above = await measured(page, 'Float');
+	expect(Math.abs(above.wide / above.high - 1)).toBeLessThan(0.25);
+	await page.getByRole('slider', { name: /whole toy/ }).focus();
+	await page.keyboard.press('t');
+	await expect(page.getByRole('slider', { name: /piece Float/ })).toBeVisible();
 });
 
 test.describe('with fingers', () => {

@@ -285,20 +285,6 @@ final class PlansTest extends ApiTestCase
         $this->assertStatus(400);
     }
 
-    /** Each piece is where it is on the toy, with all that it is drawn from. */
-    public function testTheWholeToy(): void
-    {
-        [$id] = $this->firstPlan();
-        $toy = $this->ask('GET', "/api/plans/{$id}/toy");
-        $this->assertStatus(200);
-        self::assertTrue($toy['isWhole']);
-        self::assertSame([['float', null], ['staff', 'float']], array_map(
-            static fn (mixed $pose): array => [((array) $pose)['piece'], ((array) $pose)['on']],
-            (array) $toy['poses'],
-        ));
-        self::assertSame(['float', 'staff'], array_column((array) $toy['pieces'], 'key'));
-    }
-
     public function testOffTheShelfAndBack(): void
     {
         [$id] = $this->firstPlan();

@@ -209,6 +209,7 @@ final class PieceWriter
         return [
             'key' => $placed->placement->key,
             'kind' => $placed->placement->kind->value,
+            'mm' => $placed->placement->mm,
             'covers' => $placed->placement->kind->covers(),
             'round' => $placed->round,
             'degrees' => array_map(Rounded::of(...), $placed->degrees),

@@ -30,8 +30,16 @@ final readonly class WayOver
      * @param Locator                  $locator of the first piece, which has found its placements
      * @param \Closure(Piece): FarSite $far     gives another piece
      */
-    public static function of(Plan $plan, Piece $piece, Frame $frame, PieceForm $form, Locator $locator, Thread $thread, Spot $spot, \Closure $far): self|Message
-    {
+    public static function of(
+        Plan $plan,
+        Piece $piece,
+        Frame $frame,
+        PieceForm $form,
+        Locator $locator,
+        Thread $thread,
+        Spot $spot,
+        \Closure $far,
+    ): self|Message {
         $end = $thread->kind->farEnd();
         $other = null === $end ? null : $plan->piece($end->piece);
         if (null === $end || null === $other || $other->key === $piece->key) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Toy;
 
-use Alternum\Core\Plan\Anchor;
-use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
@@ -16,10 +14,6 @@ use Alternum\Core\Plan\Plan;
  */
 final class WholeToy
 {
-    /** An edge that is pressed flat hangs more than it stands off: from memory. */
-    private const HANGS = 1.6;
-    /** So steep a seat is above rather than at the side. */
-    private const ABOVE = 0.55;
     /** mm between what stands by itself. */
     private const BESIDE = 20.0;
 
@@ -92,70 +86,12 @@ final class WholeToy
                 continue;
             }
             foreach ($laid->spot->degrees as $i => $degrees) {
-                $pose = $this->seated($laid, $degrees, 1 === $i)->on($below->pose);
+                $pose = Seat::of($laid, $this->solids[$laid->joint->part], $this->solids[$laid->joint->onto], $degrees, 1 === $i)->on($below->pose);
                 $posed[] = new PosedPiece($piece->key, $laid->joint->copy + $i, $pose, $laid->joint->onto);
             }
         }
 
         return $posed;
-    }
-
-    private function seated(LaidJoint $laid, float $degrees, bool $isTwin): Pose
-    {
-        [$part, $onto] = [$this->solids[$laid->joint->part], $this->solids[$laid->joint->onto]];
-        $joint = $laid->joint;
-        $isEdge = Anchor::Edge === $joint->place->anchor;
-        $level = $isEdge ? (float) \count($laid->onto->counts) : $laid->spot->level();
-        $isAxial = $isEdge || $laid->spot->isPole;
-        $beginsFar = $level < $onto->end() / 2;
-        $out = match (true) {
-            $isEdge => [0.0, (float) -$onto->up, 0.0],
-            $laid->spot->isPole => [0.0, (float) ($beginsFar ? $onto->up : -$onto->up), 0.0],
-            default => $onto->outwards($level, $degrees),
-        };
-        $at = $isAxial ? [0.0, $onto->height($laid->spot->isPole && !$beginsFar ? $onto->end() : $level), 0.0] : $onto->point($level, $degrees);
-        if ($part->isFlat) {
-            // A flat piece lies on the fabric.
-            $pose = Pose::along(self::across($out), $out);
-
-            return $pose->turnedAbout($out, self::turn($joint->turned, $isTwin))->with([0.0, 0.0, 0.0], Pose::plus($at, $out, 1.0));
-        }
-        if ($joint->hold->isRemovable()) {
-            return $this->slipped($part, $onto, $isAxial, $level, $at, $out);
-        }
-        $isAlong = PartEdge::Side === $joint->edge || PartEdge::Middle === $joint->edge;
-        $axis = match (true) {
-            PartEdge::Side === $joint->edge => self::across($out),
-            PartEdge::Middle === $joint->edge => Pose::unit(Pose::cross(self::across($out), $out)),
-            PartEdge::Flat === $joint->edge && !$isAxial && abs($out[1]) < self::ABOVE => Pose::unit(Pose::plus($out, [0.0, -1.0, 0.0], self::HANGS)),
-            default => $out,
-        };
-        // Its edge lies at the end, so its beginning points away.
-        $pose = Pose::along([$axis[0] * $part->up, $axis[1] * $part->up, $axis[2] * $part->up], $isAlong ? $out : [0.0, 0.0, 1.0], [0.0, -1.0, 0.0])
-            ->turnedAbout($isAlong ? $out : $axis, self::turn($joint->turned, $isTwin));
-        if ($isAlong) {
-            return $pose->with([0.0, 0.0, 0.0], Pose::plus($at, $out, $part->radius($part->widest()) * 0.9));
-        }
-        $edge = PartEdge::Around === $joint->edge ? $part->widest() : (PartEdge::Closed === $joint->edge ? $part->end() : (float) \count($laid->part->counts));
-        $sinks = $isEdge ? 0.0 : self::sinks($part->radius($edge), $laid->spot->isPole ? $onto->radius($onto->widest()) : $onto->radius($level));
-
-        return $pose->with([0.0, $part->height($edge), 0.0], Pose::plus($at, $out, -$sinks));
-    }
-
-    /**
-     * Put over an end its crown lies on that; put on elsewhere it goes around.
-     *
-     * @param array{float, float, float} $at
-     * @param array{float, float, float} $out
-     */
-    private function slipped(Solid $part, Solid $onto, bool $isAxial, float $level, array $at, array $out): Pose
-    {
-        $axis = $isAxial ? [0.0, $out[1] * $part->up, 0.0] : [0.0, (float) ($part->up * $part->up), 0.0];
-        $pose = Pose::along($axis, [0.0, 0.0, 1.0]);
-
-        return $isAxial
-            ? $pose->with([0.0, $part->height(0.0), 0.0], Pose::plus($at, $out, 1.5))
-            : $pose->with([0.0, 0.0, 0.0], [0.0, $onto->height($level), 0.0]);
     }
 
     /** @return list<PosedPiece> what goes on from the edge of another, and what comes together in another that goes on from it */
@@ -277,33 +213,5 @@ final class WholeToy
         }
 
         return [$left, $right, $low];
-    }
-
-    /** How deep a round edge sinks into a rounded surface, for all of it to lie on that. */
-    private static function sinks(float $edge, float $surface): float
-    {
-        $edge = min($edge, 0.9 * $surface);
-
-        return $surface - sqrt(max(0.0, $surface ** 2 - $edge ** 2));
-    }
-
-    /** The second of a pair is the mirror image of the first. */
-    private static function turn(float $degrees, bool $isTwin): float
-    {
-        return $isTwin ? -$degrees : $degrees;
-    }
-
-    /**
-     * Up along the fabric.
-     *
-     * @param array{float, float, float} $out
-     *
-     * @return array{float, float, float}
-     */
-    private static function across(array $out): array
-    {
-        $up = abs($out[1]) > 0.95 ? [0.0, 0.0, -1.0] : [0.0, 1.0, 0.0];
-
-        return Pose::unit(Pose::plus($up, $out, -Pose::dot($up, $out)));
     }
 }

@@ -15,6 +15,7 @@ import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
+import { useWholeToy } from './useWholeToy';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
 
@@ -31,7 +32,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const { draft, picked, pick, station } = bench;
 	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
-	const { view, zoom: scale, brush, held, isMirrored, layer, copy, cursor } = useTools();
+	const { view, zoom: scale, brush, held, isMirrored, layer, copy, cursor, isToy } = useTools();
 	const assembly = useDraft((state) => state.analysis.assembly);
 	const analysis = useMemo(() => withParts(asCopy(made, piece?.copies, copy), assembly), [made, piece?.copies, copy, assembly]);
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
@@ -135,6 +136,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		[draft, key, ties, carries],
 	);
 
+	const toy = useWholeToy(isToy && view === 'round');
+
 	const isEmpty = count === 0;
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
@@ -200,6 +203,9 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									piece={drawn}
 									yarns={yarns}
 									gauge={gauge}
+									stitches={stitches}
+									toy={plan.pieces.length > 1 ? { isShown: isToy, ...(toy ?? { posed: null, isWhole: true }) } : null}
+									onToy={(is) => setTools({ isToy: is })}
 									isLeftHanded={isLeftHanded}
 									picked={picked}
 									onPick={(cell) => {

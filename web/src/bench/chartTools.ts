@@ -45,6 +45,8 @@ export interface Tools {
 	cursor: { round: number; stitch: number } | null;
 	/** what a small window shows of the bench */
 	leaf: Leaf;
+	/** in 3D the whole toy is looked at, not the piece alone */
+	isToy: boolean;
 	/** whether keys of a single letter act */
 	hasLetters: boolean;
 }
@@ -71,6 +73,7 @@ export const useTools = create<Tools>(() => ({
 	sight: null,
 	cursor: null,
 	leaf: 'picture',
+	isToy: false,
 	hasLetters: lettersKept(),
 }));
 
@@ -130,6 +133,7 @@ export function withParts(piece: PieceAnalysis | undefined, assembly: Analysis['
 	const marks = on.map(({ key, part, round, degrees, after, summary, said, remarks }) => ({
 		key: `${JOINT}${key}`,
 		kind: part,
+		mm: null,
 		covers: true,
 		round: Math.max(1, round),
 		degrees,

@@ -3,17 +3,31 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useM
 import type { Analysis, PieceAnalysis, Yarn } from '../api/types';
 import { usePinch } from '../ui/gestures/usePinch';
 import { say } from '../ui/say';
+import { RoundButtons } from './RoundButtons';
 import { SidePicture } from './SidePicture';
-import { RoundScene } from './scene';
-import { sides } from './sides';
+import { RoundScene, type Shown } from './scene';
+import { sides, TIPPED } from './sides';
 import { solidOf } from './solid';
+
+export interface ToyView {
+	isShown: boolean;
+	/** pieces where they are on the toy; null: they are not known yet */
+	posed: readonly { key: string; piece: PieceAnalysis; pose: Shown['pose'] }[] | null;
+	/** nothing of it is left out */
+	isWhole: boolean;
+}
 
 interface Props {
 	piece: PieceAnalysis;
 	yarns: readonly Yarn[];
 	gauge: Analysis['gauge'];
+	/** names of stitches by their signs */
+	stitches: Readonly<Record<string, string>>;
 	isLeftHanded: boolean;
 	picked: ReadonlySet<number>;
+	/** null: the plan has one piece */
+	toy: ToyView | null;
+	onToy: (isShown: boolean) => void;
 	onPick: (cell: { round: number; stitch: number }) => void;
 }
 
@@ -21,9 +35,11 @@ const KEYS = say('inTheRound.arrowKeysTurnItF');
 const STEP = Math.PI / 12;
 /** A pointer that moved less than this has clicked. */
 const CLICK = 4;
+/** Names of stitches that stand out as lumps. */
+const LUMP = /\b(?:bob|puff|pop)\b/;
 
-/** The piece in the round, turned by drag or by keys. */
-export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, onPick }: Props) {
+/** The piece, or the whole toy, in the round, turned by drag or by keys. */
+export default function InTheRound({ piece, yarns, gauge, stitches, isLeftHanded, picked, toy, onToy, onPick }: Props) {
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const box = useRef<HTMLDivElement>(null);
 	const scene = useRef<RoundScene | null>(null);
@@ -31,7 +47,7 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	const [isStuffed, setIsStuffed] = useState(true);
 	const [hasMarker, setHasMarker] = useState(true);
 	const [isTurnedOver, setIsTurnedOver] = useState(false);
-	const [turned, setTurned] = useState(piece.lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: 0.12 });
+	const [turned, setTurned] = useState(piece.lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: TIPPED });
 	const surface = useRef<HTMLDivElement>(null);
 	/** how near it is looked at, and moved by how many pixels */
 	const near = useRef({ zoom: 1, dx: 0, dy: 0 });
@@ -52,7 +68,26 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 		},
 	});
 
-	const solid = useMemo(() => solidOf(piece, isStuffed, isLeftHanded, gauge), [piece, isStuffed, isLeftHanded, gauge]);
+	const posed = toy?.isShown === true ? toy.posed : null;
+	const lumps = useMemo(
+		() =>
+			Object.entries(stitches)
+				.filter(([, name]) => LUMP.test(name))
+				.map(([sign]) => sign)
+				.join(''),
+		[stitches],
+	);
+	const solid = useMemo(() => solidOf(piece, isStuffed, isLeftHanded, gauge, lumps), [piece, isStuffed, isLeftHanded, gauge, lumps]);
+	const shown = useMemo((): Shown[] => {
+		const colours = new Map(yarns.map(({ key, hex }) => [key, hex]));
+		const lean = (one: PieceAnalysis) => (one.worked === 'rows' ? 0 : isLeftHanded ? -one.lean : one.lean);
+		if (posed === null) return [{ solid, pose: null, look: { colours, lean: lean(piece), hasMarker, hasMarks: hasMarker, picked } }];
+		return posed.map(({ piece: one, pose }) => ({
+			solid: solidOf(one, true, isLeftHanded, gauge, lumps),
+			pose,
+			look: { colours, lean: lean(one), hasMarker: false, hasMarks: false, picked: NONE },
+		}));
+	}, [posed, solid, piece, yarns, hasMarker, picked, isLeftHanded, gauge, lumps]);
 
 	useLayoutEffect(() => {
 		if (canvas.current === null) return;
@@ -74,31 +109,30 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	}, []);
 
 	useEffect(() => {
-		scene.current?.show(solid, new Map(yarns.map(({ key, hex }) => [key, hex])), piece.worked === 'rows' ? 0 : isLeftHanded ? -piece.lean : piece.lean, {
-			hasMarker,
-			isTurnedOver,
-			lies: piece.lies,
-			picked,
-		});
-	}, [solid, yarns, piece.lean, piece.worked, piece.lies, isLeftHanded, hasMarker, isTurnedOver, picked]);
+		scene.current?.show(shown, { isTurnedOver, lies: piece.lies });
+	}, [shown, piece.lies, isTurnedOver]);
 
 	useEffect(() => {
 		scene.current?.turn(turned.about, turned.over);
 	}, [turned]);
 
 	const by = (about: number, over: number) => setTurned((now) => ({ about: now.about + about, over: Math.min(1.5, Math.max(-1.5, now.over + over)) }));
+	const fill = () => void (document.fullscreenElement === null ? box.current?.requestFullscreen() : document.exitFullscreen());
 
 	function onKey(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		const side = sides.find(([, , key]) => key === event.key.toLowerCase());
-		if (side !== undefined) setTurned({ about: side[1], over: 0.12 });
+		const key = event.key.toLowerCase();
+		const side = sides.find(([, , its]) => its === key);
+		if (side !== undefined) setTurned({ about: side[1], over: side[3] });
 		else if (event.key === 'ArrowLeft') by(-STEP, 0);
 		else if (event.key === 'ArrowRight') by(STEP, 0);
 		else if (event.key === 'ArrowUp') by(0, -STEP);
 		else if (event.key === 'ArrowDown') by(0, STEP);
-		else if (event.key === 'm') setHasMarker((is) => !is);
-		else if (event.key === 's') setIsStuffed((is) => !is);
-		else if (event.key === 'o') setIsTurnedOver((is) => !is);
+		else if (key === 'm') setHasMarker((is) => !is);
+		else if (key === 's') setIsStuffed((is) => !is);
+		else if (key === 'o') setIsTurnedOver((is) => !is);
+		else if (key === 't' && toy !== null) onToy(!toy.isShown);
+		else if (key === 'w') fill();
 		else return;
 		event.preventDefault();
 		event.stopPropagation();
@@ -114,16 +148,15 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 	function onUp(event: PointerEvent) {
 		const isClick = held.current !== null && held.current.moved < CLICK;
 		held.current = null;
-		if (!isClick) return;
+		if (!isClick || posed !== null) return;
 		const rect = event.currentTarget.getBoundingClientRect();
 		const hit = scene.current?.pick(((event.clientX - rect.left) / rect.width) * 2 - 1, 1 - ((event.clientY - rect.top) / rect.height) * 2);
 		if (hit != null) onPick({ round: hit.round, stitch: hit.stitch });
 	}
 
 	const degrees = Math.round((((turned.about * 180) / Math.PI) % 360) + 360) % 360;
-	const button = 'border border-rule bg-sheet px-2 py-1 text-sm hover:border-ink aria-pressed:border-ink aria-pressed:font-semibold';
 	return (
-		<div ref={box} className="relative h-full w-full">
+		<div ref={box} className="relative h-full w-full bg-sheet">
 			{hasWebGl ? (
 				<div
 					ref={surface}
@@ -132,10 +165,10 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 					aria-valuemin={0}
 					aria-valuemax={359}
 					aria-valuenow={degrees}
-					aria-valuetext={
-						sides.find(([, about]) => Math.abs(Math.sin((turned.about - about) / 2)) < 0.01)?.[0] ?? say('inTheRound.turnedByDegrees', { degrees })
+					aria-valuetext={sides.find((side) => isSeenFrom(side, turned))?.[0] ?? say('inTheRound.turnedByDegrees', { degrees })}
+					aria-label={
+						posed === null ? say('inTheRound.thePieceNameInThe', { name: piece.name, keys: KEYS }) : say('inTheRound.toyInThe', { keys: KEYS })
 					}
-					aria-label={say('inTheRound.thePieceNameInThe', { name: piece.name, keys: KEYS })}
 					className="h-full w-full touch-none cursor-grab -outline-offset-2"
 					onKeyDown={onKey}
 					onPointerDown={(event) => {
@@ -151,34 +184,39 @@ export default function InTheRound({ piece, yarns, gauge, isLeftHanded, picked, 
 			) : (
 				<SidePicture lies={piece.lies} solid={solid} yarns={yarns} about={turned.about} name={piece.name} />
 			)}
-			<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
-				{sides.map(([name, about]) => (
-					<button
-						key={name}
-						type="button"
-						className={button}
-						aria-pressed={Math.abs(Math.sin((turned.about - about) / 2)) < 0.01}
-						onClick={() => setTurned({ about, over: 0.12 })}
-					>
-						{name}
-					</button>
-				))}
-				<button
-					type="button"
-					className={button}
-					aria-pressed={isStuffed}
-					disabled={(piece.size?.unstuffed.length ?? 0) === 0}
-					onClick={() => setIsStuffed(!isStuffed)}
-				>
-					{say('inTheRound.stuffed')}
-				</button>
-				<button type="button" className={button} aria-pressed={hasMarker} onClick={() => setHasMarker(!hasMarker)}>
-					{say('inTheRound.marker')}
-				</button>
-				<button type="button" className={button} aria-pressed={isTurnedOver} onClick={() => setIsTurnedOver(!isTurnedOver)}>
-					{say('inTheRound.flip')}
-				</button>
-			</div>
+			{toy?.isShown === true && (toy.posed === null || !toy.isWhole) && (
+				<p role="status" className="absolute top-10 right-2 left-2 text-center text-faint">
+					{toy.posed === null ? say('inTheRound.puttingItTogether') : say('inTheRound.notAllOfIt')}
+				</p>
+			)}
+			<RoundButtons
+				isSeen={(side) => isSeenFrom(side, turned)}
+				onSide={([, about, , over]) => setTurned({ about, over })}
+				toy={toy}
+				onToy={onToy}
+				ofPiece={[
+					[say('inTheRound.stuffed'), isStuffed, (piece.size?.unstuffed.length ?? 0) === 0, () => setIsStuffed(!isStuffed)],
+					[say('inTheRound.marker'), hasMarker, false, () => setHasMarker(!hasMarker)],
+					[say('inTheRound.flip'), isTurnedOver, false, () => setIsTurnedOver(!isTurnedOver)],
+				]}
+				onFill={fill}
+				onSave={async () => saveAs(await scene.current?.picture(), `${piece.name}.png`)}
+			/>
 		</div>
 	);
+}
+
+const NONE: ReadonlySet<number> = new Set();
+
+function isSeenFrom([, about, , over]: (typeof sides)[number], turned: { about: number; over: number }): boolean {
+	return Math.abs(Math.sin((turned.about - about) / 2)) < 0.01 && (over === TIPPED ? turned.over < 1 : turned.over > 1);
+}
+
+function saveAs(picture: Blob | null | undefined, name: string): void {
+	if (picture == null) return;
+	const link = document.createElement('a');
+	link.href = URL.createObjectURL(picture);
+	link.download = name;
+	link.click();
+	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }

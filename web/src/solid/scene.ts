@@ -1,152 +1,119 @@
 import {
-	AmbientLight,
-	BoxGeometry,
-	BufferGeometry,
-	CapsuleGeometry,
-	CatmullRomCurve3,
-	Color,
+	CanvasTexture,
 	DirectionalLight,
-	DoubleSide,
-	Euler,
-	Float32BufferAttribute,
 	Group,
-	InstancedMesh,
-	Line,
-	LineBasicMaterial,
+	HemisphereLight,
 	Matrix4,
 	Mesh,
 	MeshBasicMaterial,
-	MeshLambertMaterial,
 	PerspectiveCamera,
-	Quaternion,
+	PlaneGeometry,
 	Raycaster,
 	Scene,
-	SphereGeometry,
-	TubeGeometry,
 	Vector2,
-	Vector3,
 	WebGLRenderer,
 } from 'three';
-import { mergeGeometries } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
-import type { Solid } from './solid';
+import { type Look, PieceMesh } from './pieceMesh';
+import type { Seat, Solid } from './solid';
 
-/** A stitch as it is seen from outside: a small V of two rounded legs, one wide and one high. */
-function stitchShape(isFine: boolean): BufferGeometry {
-	const legs = [-1, 1].map((side) => {
-		const leg = isFine ? new CapsuleGeometry(0.25, 0.72, 2, 7) : new BoxGeometry(0.46, 1.15, 0.5);
-		leg.rotateZ(side * -0.36);
-		leg.translate(side * 0.25, 0, 0);
-		return leg;
-	});
-	const shape = mergeGeometries(legs);
-	for (const leg of legs) leg.dispose();
-	return shape;
+/** A piece where it is on the toy; `axes` and `at` as the core gives them, null: it is looked at by itself. */
+export interface Shown {
+	solid: Solid;
+	look: Look;
+	pose: { axes: readonly number[]; at: readonly number[] } | null;
 }
 
-/** From this many stitches on, their legs are plain. */
-const MANY = 12_000;
-/** How far below the stitches their backs lie, so that no light shines through between them. */
-const BACK = 0.94;
-
-/** What is seen between the stitches: their backs, in the shade. */
-function backsOf({ backs }: Solid, colours: ReadonlyMap<string, string>): BufferGeometry {
-	const points: number[] = [];
-	const shades: number[] = [];
-	const colour = new Color();
-	backs.forEach((ring, i) => {
-		const next = backs[i + 1];
-		if (next === undefined) return;
-		ring.forEach((from, n) => {
-			const to = ring[(n + 1) % ring.length];
-			const [above, beside] = [next[n], next[(n + 1) % next.length]];
-			if (to === undefined || above === undefined || beside === undefined) return;
-			colour.set(colours.get(above.yarn) ?? '#808080').multiplyScalar(0.5);
-			for (const { x, y, z } of [from, to, above, to, beside, above]) {
-				points.push(x * BACK, y, z * BACK);
-				shades.push(colour.r, colour.g, colour.b);
-			}
-		});
-	});
-	const geometry = new BufferGeometry();
-	geometry.setAttribute('position', new Float32BufferAttribute(points, 3));
-	geometry.setAttribute('color', new Float32BufferAttribute(shades, 3));
-	return geometry;
+export interface Standing {
+	isTurnedOver: boolean;
+	/** it lies on its underside */
+	lies: boolean;
 }
 
-/** The piece as a picture that can be turned. It draws when something has changed, and rests else. */
+/** The soft shadow of what stands on the ground. */
+function shadow(): CanvasTexture {
+	const canvas = document.createElement('canvas');
+	canvas.width = canvas.height = 128;
+	const context = canvas.getContext('2d');
+	if (context !== null) {
+		const fade = context.createRadialGradient(64, 64, 8, 64, 64, 64);
+		fade.addColorStop(0, 'rgba(32, 38, 42, 0.42)');
+		fade.addColorStop(0.55, 'rgba(32, 38, 42, 0.2)');
+		fade.addColorStop(1, 'rgba(32, 38, 42, 0)');
+		context.fillStyle = fade;
+		context.fillRect(0, 0, 128, 128);
+	}
+	return new CanvasTexture(canvas);
+}
+
+/** A piece, or the whole toy, as a picture that can be turned. It draws when something has changed, and rests else. */
 export class RoundScene {
 	readonly #renderer: WebGLRenderer;
 	readonly #scene = new Scene();
 	readonly #camera = new PerspectiveCamera(28, 1);
+	/** what is turned */
 	readonly #group = new Group();
-	/** Within what is turned: stands, or lies on its underside. */
+	/** within it: stands, or lies on its underside */
 	readonly #laid = new Group();
-	readonly #shapes = { fine: stitchShape(true), plain: stitchShape(false) };
-	readonly #material = new MeshLambertMaterial();
-	#stitches: InstancedMesh | null = null;
-	#solid: Solid | null = null;
+	readonly #ground: Mesh<PlaneGeometry, MeshBasicMaterial>;
+	#pieces: { mesh: PieceMesh; shown: Shown }[] = [];
+	/** half of what is seen of it: to the sides, and up and down; and the greatest distance from the middle */
+	#half = { wide: 1, high: 1, reach: 1 };
 	#frame = 0;
 
 	/** @throws where the browser has no WebGL */
 	constructor(canvas: HTMLCanvasElement) {
 		this.#renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
-		const light = new DirectionalLight('#ffffff', 1.9);
-		light.position.set(-0.6, 1, 1.4);
+		const light = new DirectionalLight('#fffaf2', 2.3);
+		light.position.set(-0.8, 1.1, 1.3);
 		this.#group.add(this.#laid);
 		// Lying, what was the front is above, and the end with the face looks at the viewer.
 		this.#laid.rotation.order = 'YXZ';
-		this.#scene.add(new AmbientLight('#ffffff', 1.5), light, this.#group);
+		this.#ground = new Mesh(new PlaneGeometry(1, 1), new MeshBasicMaterial({ map: shadow(), transparent: true, depthWrite: false }));
+		this.#ground.rotation.x = -Math.PI / 2;
+		this.#group.add(this.#ground);
+		this.#scene.add(new HemisphereLight('#ffffff', '#b9b2a6', 1.5), light, this.#group);
 	}
 
-	show(
-		solid: Solid,
-		colours: ReadonlyMap<string, string>,
-		lean: number,
-		options: { hasMarker: boolean; isTurnedOver: boolean; lies: boolean; picked: ReadonlySet<number> },
-	): void {
+	show(shown: readonly Shown[], { isTurnedOver, lies }: Standing): void {
 		this.#clear();
-		this.#solid = solid;
-		const mesh = new InstancedMesh(solid.seats.length < MANY ? this.#shapes.fine : this.#shapes.plain, this.#material, solid.seats.length);
-		// The top of a stitch sits back against the working direction, by the lean for each round's height.
-		const leaning = new Matrix4().makeShear(0, 0, -lean, 0, 0, 0);
-		const matrix = new Matrix4();
-		const turn = new Quaternion();
-		const place = new Vector3();
-		const size = new Vector3();
-		const around = new Euler(0, 0, 0, 'YXZ');
-		const colour = new Color();
-		solid.seats.forEach((seat, i) => {
-			around.set(seat.slope, seat.around, 0);
-			turn.setFromEuler(around);
-			place.set(seat.x, seat.y, seat.z);
-			size.set(seat.width, seat.height * 1.04, Math.min(seat.width, seat.height) * 0.9);
-			mesh.setMatrixAt(i, matrix.compose(place, turn, size).multiply(leaning));
-			colour.set(colours.get(seat.yarn) ?? '#808080');
-			if (options.picked.has(seat.round)) colour.offsetHSL(0, 0, colour.getHSL({ h: 0, s: 0, l: 0 }).l > 0.5 ? -0.16 : 0.16);
-			mesh.setColorAt(i, colour);
+		let [left, right, low, high, near, far] = [Infinity, -Infinity, Infinity, -Infinity, Infinity, -Infinity];
+		this.#pieces = shown.map((one) => {
+			const mesh = new PieceMesh(one.solid, one.look);
+			const matrix = poseOf(one);
+			mesh.group.matrixAutoUpdate = false;
+			mesh.group.matrix.copy(matrix);
+			this.#laid.add(mesh.group);
+			const [ax, ay, az, bx, by, bz, cx, cy, cz, tx, ty, tz] = matrix.elements.filter((_, i) => i % 4 !== 3) as Twelve;
+			for (const { x, y, z, height } of one.solid.seats) {
+				const [px, py, pz] = [ax * x + bx * y + cx * z + tx, ay * x + by * y + cy * z + ty, az * x + bz * y + cz * z + tz];
+				[left, right] = [Math.min(left, px - height / 2), Math.max(right, px + height / 2)];
+				[low, high] = [Math.min(low, py - height / 2), Math.max(high, py + height / 2)];
+				[near, far] = [Math.min(near, pz - height / 2), Math.max(far, pz + height / 2)];
+			}
+			return { mesh, shown: one };
 		});
-		this.#stitches = mesh;
-		this.#laid.add(mesh, new Mesh(backsOf(solid, colours), new MeshBasicMaterial({ vertexColors: true, side: DoubleSide })));
-		if (options.hasMarker && solid.marker.length > 1) {
-			const line = new BufferGeometry().setFromPoints(solid.marker.map(({ x, y, z }) => new Vector3(x * 1.03, y, z * 1.03)));
-			this.#laid.add(new Line(line, new LineBasicMaterial({ color: '#20262a' })));
+		const isToy = shown.some(({ pose }) => pose !== null);
+		this.#laid.rotation.set(lies && !isToy ? -Math.PI / 2 : 0, lies && !isToy ? Math.PI : 0, 0);
+		if (isToy && left < right) {
+			this.#laid.position.set(-(left + right) / 2, -(low + high) / 2, -(near + far) / 2);
+			this.#half = {
+				wide: Math.hypot(right - left, far - near) / 2,
+				high: Math.max(high - low, far - near) / 2,
+				reach: Math.hypot(right - left, high - low, far - near) / 2,
+			};
+		} else {
+			this.#laid.position.set(0, 0, 0);
+			const reach = Math.max(1, ...shown.map(({ solid }) => solid.reach));
+			// It is in the middle by itself: what stands may be high and narrow, what lies long.
+			const wide = Math.max(1, Math.hypot(Math.max(-left, right), Math.max(-near, far)));
+			const long = Math.max(1, -low, high);
+			this.#half = lies ? { wide: Math.max(wide, long), high: Math.max(wide, long), reach } : { wide, high: Math.max(long, wide * 0.7), reach };
 		}
-		for (const { x, y, z, kind } of solid.placed) {
-			const dot = new Mesh(
-				new SphereGeometry(Math.max(1.6, solid.reach / 22), 16, 12),
-				new MeshLambertMaterial({ color: kind === 'eyes' || kind === 'nose' ? '#15181a' : '#fdfcfa' }),
-			);
-			dot.position.set(x, y, z);
-			this.#laid.add(dot);
-		}
-		for (const { yarn, points } of solid.threads) {
-			const way = new CatmullRomCurve3(points.map(({ x, y, z }) => new Vector3(x, y, z)));
-			this.#laid.add(
-				new Mesh(new TubeGeometry(way, 8, Math.max(0.7, solid.reach / 70), 6), new MeshLambertMaterial({ color: colours.get(yarn) ?? '#808080' })),
-			);
-		}
-		this.#laid.rotation.set(options.lies ? -Math.PI / 2 : 0, options.lies ? Math.PI : 0, 0);
-		this.#group.rotation.z = options.isTurnedOver ? Math.PI : 0;
+		this.#ground.visible = isToy || (!isTurnedOver && left < right);
+		const lowest = isToy ? -(high - low) / 2 : lies ? -(far - near) / 2 : low;
+		this.#ground.position.y = lowest;
+		this.#ground.scale.set((right - left) * 1.35, (lies && !isToy ? high - low : far - near) * 1.35, 1);
+		this.#group.rotation.z = isTurnedOver ? Math.PI : 0;
 		this.#fit();
 	}
 
@@ -157,20 +124,21 @@ export class RoundScene {
 		this.#fit();
 	}
 
-	/** Far enough away for the whole piece, in a narrow window too. */
+	/** Far enough away for all of it, in a narrow window too. */
 	#fit(): void {
-		const half = Math.tan(((this.#camera.fov / 2) * Math.PI) / 180) * Math.min(1, this.#camera.aspect);
-		const reach = this.#solid?.reach ?? 1;
-		const away = (reach * 1.12) / half + reach * 0.4;
+		const half = Math.tan(((this.#camera.fov / 2) * Math.PI) / 180);
+		const { wide, high, reach } = this.#half;
+		// The buttons take some of the height.
+		const away = Math.max((wide * 1.1) / (half * this.#camera.aspect), (high * 1.3) / half) + reach * 0.5;
 		this.#camera.position.set(0, 0, away);
 		this.#camera.near = away / 50;
-		this.#camera.far = away + 2 * reach;
+		this.#camera.far = away + 3 * reach;
 		this.#camera.updateProjectionMatrix();
 		this.#camera.lookAt(0, 0, 0);
 		this.draw();
 	}
 
-	/** Turns the piece: radians about its axis, and towards the viewer. */
+	/** Turns it: radians about its axis, and towards the viewer. */
 	turn(about: number, over: number): void {
 		const isOver = this.#group.rotation.z !== 0;
 		this.#group.rotation.order = 'XYZ';
@@ -189,12 +157,30 @@ export class RoundScene {
 	}
 
 	/** The stitch under a point, −1 to 1 from the left and from the bottom. */
-	pick(x: number, y: number): { round: number; stitch: number } | null {
-		if (this.#stitches === null || this.#solid === null) return null;
+	pick(x: number, y: number): Seat | null {
 		const ray = new Raycaster();
+		this.#scene.updateMatrixWorld();
 		ray.setFromCamera(new Vector2(x, y), this.#camera);
-		const hit = ray.intersectObject(this.#stitches)[0]?.instanceId;
-		return hit === undefined ? null : (this.#solid.seats[hit] ?? null);
+		const hit = ray.intersectObjects(
+			this.#pieces.flatMap(({ mesh }) => mesh.meshes),
+			false,
+		)[0];
+		for (const { mesh } of this.#pieces) {
+			const seat = hit?.instanceId === undefined ? null : mesh.seatOf(hit.object, hit.instanceId);
+			if (seat !== null) return seat;
+		}
+		return null;
+	}
+
+	/** What is seen now, twice as fine. */
+	picture(): Promise<Blob | null> {
+		const ratio = this.#renderer.getPixelRatio();
+		this.#renderer.setPixelRatio(ratio * 2);
+		this.#renderer.render(this.#scene, this.#camera);
+		const done = new Promise<Blob | null>((resolve) => this.#renderer.domElement.toBlob(resolve, 'image/png'));
+		this.#renderer.setPixelRatio(ratio);
+		this.draw();
+		return done;
 	}
 
 	draw(): void {
@@ -205,21 +191,27 @@ export class RoundScene {
 	dispose(): void {
 		cancelAnimationFrame(this.#frame);
 		this.#clear();
-		this.#shapes.fine.dispose();
-		this.#shapes.plain.dispose();
-		this.#material.dispose();
+		this.#ground.geometry.dispose();
+		this.#ground.material.map?.dispose();
+		this.#ground.material.dispose();
 		this.#renderer.dispose();
 	}
 
 	#clear(): void {
-		for (const child of [...this.#laid.children]) {
-			this.#laid.remove(child);
-			if (child === this.#stitches) this.#stitches?.dispose();
-			else if (child instanceof Mesh || child instanceof Line) {
-				child.geometry.dispose();
-				child.material.dispose();
-			}
+		for (const { mesh } of this.#pieces) {
+			this.#laid.remove(mesh.group);
+			mesh.dispose();
 		}
-		this.#stitches = null;
+		this.#pieces = [];
 	}
+}
+
+type Twelve = [number, number, number, number, number, number, number, number, number, number, number, number];
+
+function poseOf({ pose }: Shown): Matrix4 {
+	const matrix = new Matrix4();
+	if (pose === null) return matrix;
+	const [ax = 1, ay = 0, az = 0, bx = 0, by = 1, bz = 0, cx = 0, cy = 0, cz = 1] = pose.axes;
+	const [tx = 0, ty = 0, tz = 0] = pose.at;
+	return matrix.set(ax, bx, cx, tx, ay, by, cy, ty, az, bz, cz, tz, 0, 0, 0, 1);
 }

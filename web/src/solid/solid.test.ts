@@ -103,6 +103,7 @@ describe('the piece in the round', () => {
 					{
 						key: 'p1',
 						kind: 'eyes',
+						mm: null,
 						covers: false,
 						round: 3,
 						degrees: [150, 210],

@@ -13,18 +13,24 @@ export interface Seat {
 	z: number;
 	/** radians around the axis, 0 at the front */
 	around: number;
-	/** radians that the fabric slopes out from upright */
+	/** radians that its upper end is tilted towards the viewer, as it stands at the front */
 	slope: number;
 	width: number;
 	height: number;
+	/** it stands out as a lump: a bobble, a puff */
+	isLump?: boolean;
 }
 
 export interface Solid {
 	seats: Seat[];
+	/** round 1 is above, so that the tops of stitches point down */
+	isTopDown: boolean;
+	/** of a single crochet */
+	stitchHeight: number;
 	/** the marker's way over the piece */
 	marker: { x: number; y: number; z: number }[];
 	/** where eyes and limbs are set */
-	placed: { x: number; y: number; z: number; kind: string }[];
+	placed: { x: number; y: number; z: number; kind: string; mm: number | null; out: { x: number; y: number; z: number } }[];
 	/** what is embroidered: points along each stroke */
 	threads: { yarn: string; points: { x: number; y: number; z: number }[] }[];
 	/** the fabric's inside: rings of points on the edges between rounds, each with the yarn of the round that ends there */
@@ -95,8 +101,14 @@ function edgesAt(jogs: ReadonlyMap<number, Edge>, round: number, at: number, mak
 	return [before === undefined ? 0 : heightOf(before.before, at - makes) - 1, own === undefined ? 1 : heightOf(own.before, at - makes)];
 }
 
-/** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. */
-export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: boolean, gauge: { stitchWidthMm: number; roundHeightMm: number }): Solid {
+/** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. `lumps`: signs of tops that stand out. */
+export function solidOf(
+	piece: PieceAnalysis,
+	isStuffed: boolean,
+	isLeftHanded: boolean,
+	gauge: { stitchWidthMm: number; roundHeightMm: number },
+	lumps = '',
+): Solid {
 	const edges = edgesOf(piece, isStuffed);
 	const top = edges.at(-1)?.level ?? 0;
 	const middle = top / 2;
@@ -167,7 +179,8 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 					stitch,
 					yarn: run.yarn,
 					...seat,
-					slope: slope * up,
+					slope: -slope * up,
+					isLump: lumps !== '' && lumps.includes(round.tops.charAt(stitch - 1) || ' '),
 					width: (2 * Math.PI * Math.max(radius, 0.3) + 2 * straight) / round.makes,
 					height: height * (high - low),
 				});
@@ -189,7 +202,7 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 						stitch: Math.max(1, after),
 						yarn: own,
 						...seat,
-						slope: lean * up,
+						slope: -lean * up,
 						width: wide * gauge.stitchWidthMm * taper,
 						height: step * 1.2,
 					});
@@ -201,6 +214,12 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 	const onEdge = (turn: number, i: number, out: number) => {
 		const edge = edges[i + 1] ?? NOWHERE;
 		return at(turn, edge.radius + out, edge.level, edge.straight);
+	};
+	/** Away from the fabric at a round's edge. */
+	const outwards = (around: number, round: number) => {
+		const [below, above] = [edges[round - 1] ?? NOWHERE, edges[round + 1] ?? edges[round] ?? NOWHERE];
+		const tilt = Math.atan2(above.radius - below.radius, Math.max(1e-6, above.level - below.level));
+		return { x: Math.sin(around) * Math.cos(tilt), y: Math.sin(tilt) * up, z: Math.cos(around) * Math.cos(tilt) };
 	};
 	const backs = isFlat
 		? []
@@ -216,7 +235,16 @@ export function solidOf(piece: PieceAnalysis, isStuffed: boolean, isLeftHanded: 
 		seats,
 		backs,
 		marker: isFlat ? [] : piece.rounds.map((round, i) => onEdge(round.markerDegrees / 360, i, 1.2)),
-		placed: isFlat ? [] : piece.placed.flatMap(({ round, degrees, kind }) => degrees.map((degree) => ({ kind, ...onEdge(degree / 360, round - 1, 1) }))),
+		isTopDown: piece.beginsAtTop,
+		stitchHeight: gauge.roundHeightMm,
+		placed: isFlat
+			? []
+			: piece.placed.flatMap(({ round, degrees, kind, mm }) =>
+					degrees.map((degree) => {
+						const { x, y, z, around } = onEdge(degree / 360, round - 1, 1);
+						return { kind, mm, x, y, z, out: outwards(around, round) };
+					}),
+				),
 		threads: piece.threads.flatMap(({ yarn, strokes }) =>
 			strokes.map(([level = 0, degrees = 0, toLevel = 0, toDegrees = 0]) => ({
 				yarn,

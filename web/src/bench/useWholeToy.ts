@@ -1,0 +1,39 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { api, dataOf } from '../api/client';
+import type { PieceAnalysis } from '../api/types';
+import { unpackedPiece } from '../api/unpack';
+import { asCopy } from './chartTools';
+import { useDraft } from './context';
+
+export interface Posed {
+	key: string;
+	piece: PieceAnalysis;
+	pose: { axes: readonly number[]; at: readonly number[] };
+}
+
+/** All pieces where they are on the toy; asked for when the maker looks at it. While it is worked out anew, as it was before. */
+export function useWholeToy(isLooked: boolean): { posed: readonly Posed[]; isWhole: boolean } | undefined {
+	const id = useDraft((state) => state.id);
+	const revision = useDraft((state) => state.revision);
+	const constants = useDraft(({ analysis }) => analysis.constants);
+	const planned = useDraft(({ plan }) => plan.pieces);
+	const { data } = useQuery({
+		queryKey: ['toy', id, revision],
+		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/toy', { params: { path: { id } } })),
+		enabled: isLooked,
+		placeholderData: (before) => before,
+	});
+	return useMemo(() => {
+		if (data === undefined) return undefined;
+		const pieces = new Map(data.pieces.map((piece) => [piece.key, unpackedPiece(piece, constants)]));
+		const copies = new Map(planned.map(({ key, copies }) => [key, copies]));
+		return {
+			isWhole: data.isWhole,
+			posed: data.poses.flatMap(({ piece: key, copy, axes, at }) => {
+				const piece = asCopy(pieces.get(key), copies.get(key), copy - 1);
+				return piece === undefined ? [] : [{ key: `${key} ${copy}`, piece, pose: { axes, at } }];
+			}),
+		};
+	}, [data, constants, planned]);
+}

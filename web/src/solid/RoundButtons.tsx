@@ -1,0 +1,73 @@
+import { Download, Maximize } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { say } from '../ui/say';
+import type { ToyView } from './InTheRound';
+import { sides } from './sides';
+
+type Side = (typeof sides)[number];
+
+interface Props {
+	isSeen: (side: Side) => boolean;
+	onSide: (side: Side) => void;
+	toy: ToyView | null;
+	onToy: (isShown: boolean) => void;
+	/** what holds of a piece that is looked at by itself: its name, whether it is so, whether it cannot be changed, and what changes it */
+	ofPiece: readonly (readonly [string, boolean, boolean, () => void])[];
+	onFill: () => void;
+	onSave: () => void;
+}
+
+/** From where it is looked at, and what of it. */
+export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onFill, onSave }: Props) {
+	return (
+		<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
+			{sides.map((side) => (
+				<RoundButton key={side[0]} isOn={isSeen(side)} onClick={() => onSide(side)}>
+					{side[0]}
+				</RoundButton>
+			))}
+			{toy !== null && (
+				<RoundButton isOn={toy.isShown} onClick={() => onToy(!toy.isShown)}>
+					{say('inTheRound.wholeToy')}
+				</RoundButton>
+			)}
+			{toy?.isShown !== true &&
+				ofPiece.map(([name, isOn, isDisabled, onClick]) => (
+					<RoundButton key={name} isOn={isOn} isDisabled={isDisabled} onClick={onClick}>
+						{name}
+					</RoundButton>
+				))}
+			<RoundButton label={say('inTheRound.wholeWindow')} onClick={onFill}>
+				<Maximize size={16} />
+			</RoundButton>
+			<RoundButton label={say('inTheRound.savePicture')} onClick={onSave}>
+				<Download size={16} />
+			</RoundButton>
+		</div>
+	);
+}
+
+interface ButtonProps {
+	isOn?: boolean;
+	isDisabled?: boolean;
+	/** where a picture stands for its name */
+	label?: string;
+	onClick: () => void;
+	children: ReactNode;
+}
+
+function RoundButton({ isOn, isDisabled = false, label, onClick, children }: ButtonProps) {
+	return (
+		<button
+			type="button"
+			className="border border-rule bg-sheet px-2 py-1 text-sm hover:border-ink aria-pressed:border-ink aria-pressed:font-semibold"
+			aria-pressed={isOn}
+			aria-label={label}
+			title={label}
+			disabled={isDisabled}
+			onClick={onClick}
+		>
+			{children}
+		</button>
+	);
+}
