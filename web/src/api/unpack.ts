@@ -25,6 +25,8 @@ export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' |
 	loops: number[];
 	/** what stands out: after how many stitches, how far and how wide, in stitch widths */
 	out: number[][];
+	/** stitches around where it begins and where it ends: a spiral grows and shrinks as it goes; left out, it is as wide all around */
+	widths?: readonly [number, number];
 }
 
 /** Points about a round's end: stitches from it, with rounds above the level of the side worked first. */
@@ -64,7 +66,23 @@ export function unpackedRound(sent: SentRound): Round {
 
 export function unpackedPiece(sent: SentPiece, { methods }: Constants): PieceAnalysis {
 	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : methods.find((one) => one.method === method)?.edge) ?? STEP;
-	return { ...sent, rounds: sent.rounds.map(unpackedRound), changes: sent.changes.map((change) => ({ ...change, edge: edgeOf(change) })) };
+	const rounds = sent.rounds.map(unpackedRound);
+	return {
+		...sent,
+		rounds: sent.worked === 'spiral' ? growing(rounds) : rounds,
+		changes: sent.changes.map((change) => ({ ...change, edge: edgeOf(change) })),
+	};
+}
+
+/** A spiral has no steps: half way between two rounds it is as wide as one and the other in the middle. */
+function growing(rounds: Round[]): Round[] {
+	const between = (one: number, other: number) => (one + other) / 2;
+	return rounds.map((round, i) => {
+		const [before, after] = [rounds[i - 1]?.makes, rounds[i + 1]?.makes];
+		const begins = before === undefined ? Math.max(1, round.makes - ((after ?? round.makes) - round.makes) / 2) : between(before, round.makes);
+		const ends = after === undefined ? Math.max(1, round.makes + (round.makes - (before ?? round.makes)) / 2) : between(round.makes, after);
+		return begins === ends ? round : { ...round, widths: [begins, ends] as const };
+	});
 }
 
 /** An answer; what it leaves out is known from the one before it. */

@@ -27,6 +27,8 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 
 /** How far, of a band's height, two rounds gape at the most: a round of 12 on one of 6 by a quarter. */
 const GAPE = 0.35;
+/** And where it only grows on its way, in pixels. */
+const HAIR = 2;
 
 /** Spirals of different widths climb at different slopes; what gapes between two rounds is filled from the narrower one. */
 function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: number): void {
@@ -36,8 +38,9 @@ function drawUnder(context: CanvasRenderingContext2D, picture: Picture, index: n
 	if (round === undefined || top === undefined || opening.worked !== 'spiral' || opening.view === 'grid') return;
 	const h = layout.rowHeight;
 	const isWider = (neighbour: number) => (rounds(picture)[neighbour]?.makes ?? 0) > round.makes && Math.abs((layout.tops[neighbour] ?? 0) - top) <= h;
-	const above = isWider(index - 1) ? GAPE * h : 0;
-	const below = isWider(index + 1) ? GAPE * h : 0;
+	const hair = round.widths === undefined ? 0 : HAIR;
+	const above = isWider(index - 1) ? GAPE * h : hair;
+	const below = isWider(index + 1) ? GAPE * h : hair;
 	if (above === 0 && below === 0) return;
 	let stitch = 1;
 	for (const run of round.runs) {
@@ -57,7 +60,6 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 	const top = layout.tops[index];
 	if (round === undefined || top === undefined) return;
 	const h = layout.rowHeight;
-	const w = opening.stitchWidth;
 	let stitch = 1;
 	for (const run of round.runs) {
 		const yarn = yarns.find(({ key }) => key === run.yarn);
@@ -71,7 +73,7 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 			context.strokeStyle = hex;
 			context.lineWidth = 0.7;
 			context.stroke();
-			drawCells(context, part, top, h, w, ink, run.yarn, (stitch) => nameOf(picture, round, stitch));
+			drawCells(context, part, top, h, ink, run.yarn, (stitch) => nameOf(picture, round, stitch));
 		}
 		stitch += run.stitches;
 	}
@@ -114,12 +116,12 @@ function drawCells(
 	part: Stretch,
 	top: number,
 	h: number,
-	w: number,
 	ink: string,
 	letter: string,
 	name: (stitch: number) => string,
 ): void {
 	const cells = part.to - part.from + 1;
+	const w = part.width / cells;
 	const slope = (part.rightDrop - part.leftDrop) / part.width;
 	context.strokeStyle = ink;
 	context.fillStyle = ink;

@@ -33,6 +33,30 @@ describe('the piece opened along its back', () => {
 		expect(Math.abs(fromFront(0, 180))).toBeCloseTo(0.5);
 	});
 
+	it('is one surface: where a round of a spiral ends, the next begins, however much it grows', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 6, max: 38 }),
+				fc.integer({ min: 6, max: 38 }),
+				fc.integer({ min: 0, max: 359 }),
+				fc.boolean(),
+				(one, other, start, isLeftHanded) => {
+					const between = (one + other) / 2;
+					const how = opening({ isLeftHanded });
+					const below = roundOf(3, one, { startDegrees: start, widths: [one, between] });
+					const above = roundOf(4, other, { startDegrees: start, widths: [between, other] });
+					expect(xAt(below, one, how)).toBeCloseTo(xAt(above, 0, how));
+					expect(dropAt(below, one, how)).toBeCloseTo(dropAt(above, 0, how) + how.rowHeight);
+					const parts = [...stretchesOf(below, 1, one, how), ...stretchesOf(above, 1, other, how)];
+					for (const { width, from, to } of parts) expect(width / (to - from + 1)).toBeGreaterThan(0);
+					// All around it is as wide as it has stitches, growing from the one to the other.
+					const ends = parts.flatMap(({ x, width }) => [x, x + width]);
+					expect(Math.max(...ends) - Math.min(...ends)).toBeLessThanOrEqual((Math.max(one, other) + 1) * 10 + 0.001);
+				},
+			),
+		);
+	});
+
 	it('puts the marker at its degrees', () => {
 		expect(xAt(round(36, 180), 0, opening())).toBeCloseTo(200);
 		expect(xAt(round(36, 270), 0, opening())).toBeCloseTo(200 + 90);

@@ -57,13 +57,17 @@ export function stitchWidthFor(rounds: readonly Round[], width: number, most = 1
 	return Math.min(most, (width - 24) / widest);
 }
 
+/** How wide the piece is, in pixels, `at` stitches after the beginning of a round. */
+function widthAt({ makes, widths: [begins, ends] = [makes, makes] }: Round, at: number, { stitchWidth }: Opening): number {
+	return (begins + ((ends - begins) * at) / makes) * stitchWidth;
+}
+
 /** x of a place between stitches: `at` stitches after the beginning of the round. */
 export function xAt(round: Round, at: number, opening: Opening): number {
 	const middle = opening.width / 2;
-	const all = round.makes * opening.stitchWidth;
 	if (isFlat(opening)) return leftEdgeOf(round, opening) + (isMirrored(round, opening) ? round.makes - at : at) * opening.stitchWidth;
 	const u = fromFront(round.startDegrees / 360 + at / round.makes, opening.frontDegrees);
-	return middle + (opening.isLeftHanded ? -u : u) * all;
+	return middle + (opening.isLeftHanded ? -u : u) * widthAt(round, at, opening);
 }
 
 /** The stretches of a round that climb by one round each: a spiral's whole round, or, with several yarns in it, what lies between two loops. */
@@ -86,9 +90,9 @@ function dropWithin(before: number, end: number, at: number, { worked, view, row
 export function stretchesOf(round: Round, from: number, to: number, opening: Opening): Stretch[] {
 	const w = opening.stitchWidth;
 	const mirrored = isMirrored(round, opening);
-	const all = round.makes * w;
-	const leftEdge = leftEdgeOf(round, opening);
 	if (isFlat(opening)) {
+		const all = round.makes * w;
+		const leftEdge = leftEdgeOf(round, opening);
 		const x = mirrored ? leftEdge + all - to * w : leftEdge + (from - 1) * w;
 		return [{ from, to, x, width: (to - from + 1) * w, leftDrop: 0, rightDrop: 0, isBack: mirrored }];
 	}
@@ -96,19 +100,22 @@ export function stretchesOf(round: Round, from: number, to: number, opening: Ope
 	const begins = fromFront(round.startDegrees / 360 + 0.5 / round.makes, opening.frontDegrees);
 	const before = Math.round((0.5 - begins) * round.makes + 0.5);
 	const parts: Stretch[] = [];
+	/** x where so many stitches of the round have been made, on the side of the opening that `offset` turns bring it to */
+	const edge = (at: number, offset: number) =>
+		opening.width / 2 + (mirrored ? -1 : 1) * (begins + (at - 0.5) / round.makes + offset) * widthAt(round, at, opening);
 	for (const [start, end] of climbsOf(round)) {
 		for (const [a, b, offset] of [
 			[Math.max(from, start + 1), Math.min(to, end, before), 0],
 			[Math.max(from, start + 1, before + 1), Math.min(to, end), -1],
 		] as const) {
 			if (a > b) continue;
-			const centre = begins + (a - 1) / round.makes + offset;
+			const ends = [edge(a - 1, offset), edge(b, offset)] as const;
 			const drops = [dropWithin(start, end, a - 1, opening), dropWithin(start, end, b, opening)] as const;
 			parts.push({
 				from: a,
 				to: b,
-				x: mirrored ? opening.width / 2 - centre * all - (b - a + 0.5) * w : opening.width / 2 + centre * all - 0.5 * w,
-				width: (b - a + 1) * w,
+				x: Math.min(...ends),
+				width: Math.abs(ends[1] - ends[0]),
 				leftDrop: mirrored ? drops[1] : drops[0],
 				rightDrop: mirrored ? drops[0] : drops[1],
 				isBack: mirrored,
@@ -122,7 +129,7 @@ export function stretchesOf(round: Round, from: number, to: number, opening: Ope
 export function stitchAt(round: Round, x: number, opening: Opening): number | null {
 	for (const { from, to, x: left, width } of stretchesOf(round, 1, round.makes, opening)) {
 		if (x >= left && x < left + width) {
-			const cell = Math.floor((x - left) / opening.stitchWidth);
+			const cell = Math.min(to - from, Math.floor(((x - left) / width) * (to - from + 1)));
 			return isMirrored(round, opening) ? to - cell : from + cell;
 		}
 	}
