@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
+use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Making\GoesOn;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Making\Step\TypedWords;
 use Alternum\Core\Making\Step\WorkRounds;
+use Alternum\Core\Making\Trouble;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Vocabulary;
@@ -22,16 +24,21 @@ use Alternum\Core\Words\PlacingWords;
 use Alternum\Core\Words\RoundWords;
 use Alternum\Core\Words\SideWords;
 use Alternum\Core\Words\StepWords;
+use Alternum\Core\Words\TroubleWords;
 use Alternum\Core\Words\YarnWords;
 
 /**
  * The steps of a piece, written out for one of the sets of yarns that it is made in: contract/openapi.yaml, Steps.
  *
  * @phpstan-type WrittenStep array{key: string, kind: string, from: int, to: int, stitch: int|null, text: string, makes: int, yarns: list<string>,
- *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, typed: bool}
+ *   groups: list<array{yarn: string, text: string}>, needs: list<string>, trouble: string|null, typed: bool,
+ *   mayGoWrong: list<array{trouble: string, remedy: string}>}
  */
 final class StepsWriter
 {
+    /** Stitches in a yarn that is darker than this are hard to see: L of CIELAB, from memory. */
+    private const DARK = 35.0;
+
     /** Characters of the steps in one answer: several hundred rounds, or some dozen of a picture that changes yarn at every stitch. */
     private const CHARACTERS = 200000;
 
@@ -50,7 +57,13 @@ final class StepsWriter
         $steps = [];
         $next = null;
         $room = self::CHARACTERS;
-        foreach (\array_slice($piece->steps(), max(0, $after), null, true) as $i => $step) {
+        $told = [];
+        foreach ($piece->steps() as $i => $step) {
+            // What may go wrong is told once, where it may first.
+            $wrong = self::mayGoWrong($plan, $words, $step, $told);
+            if ($i < $after) {
+                continue;
+            }
             if ($room <= 0) {
                 $next = $i;
                 break;
@@ -58,7 +71,7 @@ final class StepsWriter
             $written = self::step($words, $step);
             $room -= 2 * \strlen($written['text']);
             if ('' !== $written['text']) {
-                $steps[] = $written;
+                $steps[] = ['mayGoWrong' => $wrong] + $written;
             }
         }
 
@@ -70,6 +83,43 @@ final class StepsWriter
             'steps' => $steps,
             'next' => $next,
         ];
+    }
+
+    /**
+     * @param array<string, true> $told by its name, and added to
+     *
+     * @return list<array{trouble: string, remedy: string}>
+     */
+    private static function mayGoWrong(Plan $plan, StepWords $words, Step $step, array &$told): array
+    {
+        $all = $step->mayGoWrong();
+        foreach ($step instanceof WorkRounds ? $words->rounds->yarns($step->worked) : [] as $letter) {
+            $yarn = $plan->yarn($letter);
+            if (null !== $yarn && LabColour::of($yarn->hex)->lightness < self::DARK) {
+                $all[] = Trouble::DarkYarn;
+            }
+        }
+
+        return self::wrong($all, $told);
+    }
+
+    /**
+     * @param list<Trouble>       $all
+     * @param array<string, true> $told by its name, and added to
+     *
+     * @return list<array{trouble: string, remedy: string}> those that were not told yet
+     */
+    public static function wrong(array $all, array &$told): array
+    {
+        $new = [];
+        foreach ($all as $one) {
+            if (!isset($told[$one->name])) {
+                $told[$one->name] = true;
+                $new[] = TroubleWords::of($one);
+            }
+        }
+
+        return $new;
     }
 
     /** @return list<WrittenStep> */
@@ -101,6 +151,7 @@ final class StepsWriter
             'needs' => $step->needs(),
             'trouble' => $step->trouble(),
             'typed' => $step instanceof TypedWords,
+            'mayGoWrong' => [],
         ];
     }
 

@@ -21,7 +21,11 @@ use Alternum\Core\Words\WhereWords;
 use Alternum\Core\Words\WorkWords;
 use Alternum\Core\Words\YarnWords;
 
-/** What is embroidered and what is put together, as values for JSON: contract/analysis.schema.json. */
+/**
+ * What is embroidered and what is put together, as values for JSON: contract/analysis.schema.json.
+ *
+ * @phpstan-type PutTogether array{key: string, joint: string|null, text: string, needs: list<string>, mayGoWrong: list<array{trouble: string, remedy: string}>}
+ */
 final class ToyWriter
 {
     /** @return array<string, mixed> */
@@ -66,18 +70,19 @@ final class ToyWriter
     /**
      * How the pieces come together, in an order that hands can follow; what is laid from one to the other once they are joined.
      *
-     * @return list<array{key: string, joint: string|null, text: string, needs: list<string>}>
+     * @return list<PutTogether>
      */
     public static function assembly(Analysis $analysis, Terms $terms): array
     {
-        $steps = $told = [];
+        $steps = $told = $wrong = [];
         $strands = self::strands($analysis, $terms);
         foreach (JoinOn::all($analysis->assembled->ordered()) as $step) {
             $joint = $step->laid->joint;
             $onto = $analysis->piece($joint->onto);
             if (null !== $onto) {
                 $words = StepsWriter::words($analysis->plan, $onto, $onto->piece->copies->groups()[0], $terms);
-                $steps[] = self::step($step, $words, isset($told[$joint->hold::kind()]), $joint->key);
+                $steps[] = ['mayGoWrong' => StepsWriter::wrong($step->mayGoWrong(), $wrong)]
+                    + self::step($step, $words, isset($told[$joint->hold::kind()]), $joint->key);
                 array_push($steps, ...$strands[$joint->key] ?? []);
                 $told[$joint->hold::kind()] = true;
             }
@@ -86,7 +91,7 @@ final class ToyWriter
         return $steps;
     }
 
-    /** @return array<string, non-empty-list<array{key: string, joint: string|null, text: string, needs: list<string>}>> by the joint that they wait for */
+    /** @return array<string, non-empty-list<PutTogether>> by the joint that they wait for */
     private static function strands(Analysis $analysis, Terms $terms): array
     {
         $strands = [];
@@ -103,16 +108,16 @@ final class ToyWriter
         return $strands;
     }
 
-    /** @return array{key: string, joint: string|null, text: string, needs: list<string>} */
+    /** @return PutTogether */
     private static function step(Step $step, StepWords $words, bool $isBrief, ?string $joint): array
     {
-        return ['key' => $step->key(), 'joint' => $joint, 'text' => $step->toDo($words, $isBrief), 'needs' => $step->needs()];
+        return ['key' => $step->key(), 'joint' => $joint, 'text' => $step->toDo($words, $isBrief), 'needs' => $step->needs(), 'mayGoWrong' => []];
     }
 
     /**
      * The whole toy in the order in which it is made: pieces, and how they come together.
      *
-     * @return list<array{key: string, joint: string|null, text: string, needs: list<string>}>
+     * @return list<PutTogether>
      */
     public static function order(Analysis $analysis, Terms $terms): array
     {
@@ -126,7 +131,7 @@ final class ToyWriter
         foreach (WorkOrder::of($analysis->plan, $analysis->assembled->ordered()) as $task) {
             if (null !== $task->piece) {
                 $key = "make {$task->piece->key} {$task->copy}";
-                $order[] = ['key' => $key, 'joint' => null, 'text' => WorkWords::make($task->piece, $task), 'needs' => []];
+                $order[] = ['key' => $key, 'joint' => null, 'text' => WorkWords::make($task->piece, $task), 'needs' => [], 'mayGoWrong' => []];
             }
             array_push($order, ...null === $task->joint ? [] : $together[$task->joint->joint->key] ?? []);
         }

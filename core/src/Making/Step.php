@@ -29,6 +29,12 @@ abstract readonly class Step
         return null;
     }
 
+    /** @return list<Trouble> what often goes wrong with it */
+    public function mayGoWrong(): array
+    {
+        return [];
+    }
+
     /** @return list<string> what is needed for it beside hook and yarn */
     public function needs(): array
     {

@@ -16,21 +16,41 @@ use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\Trouble;
 use Alternum\Core\Plan\Finish\RingDrawn;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\Worked;
 
 /** How a piece begins. */
 final readonly class Begin extends Step implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, private Finishing $finishing, private Colouring $colouring, private bool $isRing, private Worked $worked)
-    {
+    private function __construct(
+        StepAddress $at,
+        private Finishing $finishing,
+        private Colouring $colouring,
+        private bool $isRing,
+        private Worked $worked,
+        private ?Join $join,
+    ) {
         parent::__construct($at);
     }
 
     public static function on(StepSite $site): iterable
     {
-        yield new self($site->after(0), $site->finishing, $site->colouring, null !== $site->finishing->ring, $site->piece->worked);
+        yield new self(
+            at: $site->after(0), finishing: $site->finishing, colouring: $site->colouring, isRing: null !== $site->finishing->ring,
+            worked: $site->piece->worked, join: $site->piece->start?->join,
+        );
+    }
+
+    public function mayGoWrong(): array
+    {
+        return match (true) {
+            Join::Bridge === $this->join => [Trouble::HoleBetweenLegs],
+            null === $this->join && Worked::Rows !== $this->worked => [Trouble::TightBeginning],
+            default => [],
+        };
     }
 
     public function kind(): StepKind

@@ -12,6 +12,7 @@ use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\Trouble;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
 
@@ -29,6 +30,11 @@ final readonly class DrawShut extends Step implements StandsAfterRound
         if (null !== $end && PieceEnd::Flat !== $end && ($end->closes() || PieceEnd::NeedleJoin === $end) && !$site->finishing->isTyped(FinishPart::End)) {
             yield new self($site->after($site->last()), $end, $site->reading->rounds[$site->last() - 1]->makes, $site->finishing);
         }
+    }
+
+    public function mayGoWrong(): array
+    {
+        return PieceEnd::NeedleJoin === $this->end ? [] : [Trouble::HoleLeft, Trouble::WeakYarn];
     }
 
     public function kind(): StepKind

@@ -8,6 +8,8 @@ use Alternum\Core\Making\Step;
 use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSaid;
+use Alternum\Core\Making\Trouble;
+use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Assembly\Tool;
 use Alternum\Core\Toy\LaidJoint;
 
@@ -27,6 +29,16 @@ final readonly class JoinOn extends Step
     public static function all(array $joints): array
     {
         return array_map(static fn (LaidJoint $laid): self => new self(StepAddress::after($laid->joint->onto, \count($laid->onto->counts)), $laid), $joints);
+    }
+
+    public function mayGoWrong(): array
+    {
+        $isRound = \in_array($this->laid->joint->edge, [PartEdge::Open, PartEdge::Gathered, PartEdge::Closed], true) && $this->laid->seamMm > 0.0;
+
+        return [
+            ...Tool::None === $this->laid->joint->hold->tool() ? [] : [Trouble::SitsWrong],
+            ...$isRound ? [Trouble::Wobbles] : [],
+        ];
     }
 
     public function kind(): StepKind

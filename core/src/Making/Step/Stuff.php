@@ -13,22 +13,36 @@ use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
 use Alternum\Core\Making\StuffGo;
 use Alternum\Core\Making\StuffingGoes;
+use Alternum\Core\Making\Trouble;
+use Alternum\Core\Plan\FirstRound;
+use Alternum\Core\Plan\Join;
 
 /** One of the goes in which a piece is stuffed. */
 final readonly class Stuff extends Step implements StandsAfterRound
 {
-    private function __construct(StepAddress $at, private StuffGo $go, private string $firmly, private string $clear)
+    private function __construct(StepAddress $at, private StuffGo $go, private string $firmly, private string $clear, private bool $stands)
     {
         parent::__construct($at);
     }
 
     public static function on(StepSite $site): iterable
     {
+        // What begins at its foot, or on legs, is to stand.
+        $stands = FirstRound::Bottom === $site->piece->firstRound || Join::Bridge === $site->piece->start?->join;
         if (true !== $site->piece->start?->join->isThroughBoth()) {
             foreach (StuffingGoes::goes($site->fabric, $site->form, $site->finishing) as $round => $go) {
-                yield new self($site->after($round), $go, $site->finishing->firmness->inWords(), $site->finishing->clear);
+                yield new self($site->after($round), $go, $site->finishing->firmness->inWords(), $site->finishing->clear, $stands);
             }
         }
+    }
+
+    public function mayGoWrong(): array
+    {
+        return [
+            Trouble::LumpyStuffing,
+            ...$this->go->go < $this->go->of ? [Trouble::CaughtFibre] : [Trouble::StuffingShows],
+            ...$this->stands ? [Trouble::TipsOver] : [],
+        ];
     }
 
     public function kind(): StepKind

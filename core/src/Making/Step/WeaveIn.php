@@ -10,6 +10,7 @@ use Alternum\Core\Making\StepAddress;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Making\StepSaid;
 use Alternum\Core\Making\StepSite;
+use Alternum\Core\Making\Trouble;
 use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\Tail;
 
@@ -46,6 +47,11 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
         }
 
         return false;
+    }
+
+    public function mayGoWrong(): array
+    {
+        return [Trouble::EndShows];
     }
 
     public function kind(): StepKind

@@ -4,6 +4,7 @@ import { ChoiceField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
 import { useBench, useDraft } from '../../context';
 import { set } from '../../plans';
+import { MayGoWrong } from './MayGoWrong';
 import { useNeeded } from './useNeeded';
 
 const orders = [
@@ -31,7 +32,7 @@ export function HowTogether() {
 				onChange={(to) => draft.change((plan) => set(plan, 'workOrder', to === 'pieces' ? null : to))}
 			/>
 			<ol className="mt-1 list-decimal pl-5">
-				{steps.map(({ key, joint, text, needs }, i) => (
+				{steps.map(({ key, joint, text, needs, mayGoWrong }, i) => (
 					<li key={key} className="mt-1">
 						{text}.{needs.length > 0 && <span className="caption"> {say('pattern.with', { needs: needs.join(', ') })}</span>}
 						{joint !== null && joints.length > 1 && (
@@ -54,6 +55,7 @@ export function HowTogether() {
 								</Button>
 							</span>
 						)}
+						<MayGoWrong all={mayGoWrong} />
 					</li>
 				))}
 			</ol>

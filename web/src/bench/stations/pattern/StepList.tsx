@@ -3,6 +3,7 @@ import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { useBench, useYarns } from '../../context';
+import { MayGoWrong } from './MayGoWrong';
 
 /** The kinds that are named beside what they say; the others' words begin with what they are. */
 const named: Partial<Record<Step['kind'], string>> = {
@@ -22,6 +23,9 @@ export function StepList({ piece, steps }: { piece: string; steps: Step[] }) {
 			{numbered(steps).map(({ at, one: step }) => (
 				<li key={at} data-kind={step.kind}>
 					{step.kind === 'round' ? <RoundStep piece={piece} step={step} /> : <CueStep step={step} />}
+					<div className="ml-[4.75rem]">
+						<MayGoWrong all={step.mayGoWrong} />
+					</div>
 					{step.trouble !== null && <p className="mb-1 ml-[4.75rem] border-l-4 border-ink px-2 font-semibold">{step.trouble}</p>}
 				</li>
 			))}
