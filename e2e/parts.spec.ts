@@ -89,7 +89,7 @@ test('from above, what is held lands where it is pressed: the front is at the bo
 	const out = Math.min(width, height) * 0.2;
 	const on = page.getByRole('region', { name: 'On Body and head' });
 	for (const [thing, right, down, said] of [
-		['Felt or a cut shape', 0, out, /: second round of stripe 7\. Arrow/],
+		['Felt or a cut shape', 0, out, /: second round of stripe 7/],
 		['Clasp', 0, -out, /180° on from the middle/],
 		// A quarter of 36 stitches, less the half of the one that is pressed.
 		['Ring', out, 0, /8\.5 stitches back from the middle/],

@@ -1,4 +1,5 @@
 // Takes the pictures in docs/screenshots anew, from the demo plans: bin/start, then `node e2e/screenshots.mjs`.
+import { readFile } from 'node:fs/promises';
 import { chromium } from '@playwright/test';
 import { launchOptions } from './browser.mjs';
 
@@ -17,6 +18,37 @@ async function open(title, station) {
 	await page.getByRole('link', { name: title }).click();
 	await page.locator('canvas').waitFor();
 	await page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: station }).click();
+}
+
+/** Every toy as it is saved, the fronts above the backs. */
+async function toys(titles) {
+	const taken = [];
+	for (const title of titles) {
+		await open(title, 'Parts');
+		await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+		await page.waitForTimeout(1500);
+		const whole = page.getByRole('button', { name: 'whole toy' });
+		if ((await whole.getAttribute('aria-pressed')) === 'false') await whole.click();
+		await page.waitForTimeout(2500);
+		for (const side of ['front', 'back']) {
+			await page.getByRole('button', { name: side, exact: true }).click();
+			await page.waitForTimeout(800);
+			const saving = page.waitForEvent('download');
+			await page.getByRole('button', { name: 'save picture' }).click();
+			taken.push((await readFile(await (await saving).path())).toString('base64'));
+		}
+	}
+	const board = await browser.newPage({ viewport: { width: 1280, height: 1100 } });
+	const shown = (from) =>
+		taken.filter((_, i) => i % 2 === from).map((data) => `<img src="data:image/png;base64,${data}" style="height:760px;margin:-105px 0">`);
+	await board.setContent(
+		`<body style="margin:0;background:#fdfcfa"><div style="display:flex;flex-wrap:wrap;width:1280px">${[0, 1]
+			.map((from) => `<div style="display:flex;justify-content:space-around;width:1280px;height:550px;overflow:hidden">${shown(from).join('')}</div>`)
+			.join('')}</div>`,
+	);
+	await board.waitForTimeout(500);
+	await board.screenshot({ path: 'docs/screenshots/toys.png' });
+	await board.close();
 }
 
 await page.goto(`${address}/`);
@@ -54,7 +86,6 @@ await view('From above');
 await picture('view-above');
 await view('In 3D');
 await page.waitForTimeout(2500);
-await picture('in-the-round-front');
 await page.getByRole('tab', { name: 'Stem' }).click();
 await view('front');
 await page.getByRole('tab', { name: 'Motif' }).click();
@@ -124,6 +155,8 @@ await page.keyboard.press('?');
 await page.getByRole('dialog', { name: 'Keys' }).waitFor();
 await picture('keys');
 await page.keyboard.press('Escape');
+await toys(['Otter in a striped jersey', 'Spotted mushroom', 'Harbour buoy', 'Barrel cactus in a pot']);
+await open('Harbour buoy', 'Colours');
 await page.setViewportSize({ width: 390, height: 844 });
 await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Picture' }).click();
 await picture('phone');

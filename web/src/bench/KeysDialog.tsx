@@ -25,7 +25,7 @@ const CHART = [
 ] as const;
 const LETTERS = [
 	['A to Z', say('keysDialog.giveThePickedRoundsThat')],
-	['1 to 6', say('keysDialog.theStations')],
+	['1 to 7', say('keysDialog.theStations')],
 	['.', say('keysDialog.takeTheBrushOrPut')],
 	[',', say('keysDialog.colourBothSidesAlike')],
 	['/', say('keysDialog.theNextView')],

@@ -59,7 +59,7 @@ function goToRound(bench: Bench, round: number, extends_: boolean): void {
 
 function putDown({ pickNone }: Bench): void {
 	pickNone();
-	setTools({ brush: null, layer: null, cursor: null });
+	setTools({ brush: null, layer: null, cursor: null, held: null });
 }
 
 function letter({ key }: KeyboardEvent, { draft, goTo, paint, showKeys }: Bench): Does {

@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react';
-import { type KeyboardEvent, type ReactNode, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useId, useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { say } from '../../../ui/say';
 
@@ -26,6 +26,7 @@ const TURN = 15;
 /** Something that is placed, in a sentence: arrow keys move it, pressing it opens its words. */
 export function PartRow({ title, said, more, remarks, onNudge, onTurn, onDelete, children }: Props) {
 	const [isOpen, setIsOpen] = useState(false);
+	const hint = useId();
 	function onKey(event: KeyboardEvent) {
 		const step = STEPS[event.key];
 		if (step === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
@@ -40,16 +41,17 @@ export function PartRow({ title, said, more, remarks, onNudge, onTurn, onDelete,
 				<button
 					type="button"
 					aria-expanded={isOpen}
+					aria-describedby={hint}
 					className="min-w-0 flex-1 px-1 text-left hover:bg-shade"
 					onClick={() => setIsOpen(!isOpen)}
 					onKeyDown={onKey}
 				>
 					<span className="font-semibold">{title}</span>: {said}
-					<span className="sr-only">
-						. {say('parts.moveOrChange')} {onTurn !== undefined && say('parts.turnKeys')}{' '}
-					</span>
 					{more !== undefined && <span className="figures block text-faint">{more}</span>}
 				</button>
+				<span id={hint} className="sr-only">
+					{say('parts.moveOrChange')} {onTurn !== undefined && say('parts.turnKeys')}
+				</span>
 				<Button kind="bare" aria-label={say('parts.takeOff', { title })} onClick={onDelete}>
 					<Trash2 size={16} />
 				</Button>
