@@ -38,12 +38,12 @@ async function toys(titles) {
 			taken.push((await readFile(await (await saving).path())).toString('base64'));
 		}
 	}
-	const board = await browser.newPage({ viewport: { width: 1280, height: 1100 } });
+	const board = await browser.newPage({ viewport: { width: 1280, height: 1060 } });
 	const shown = (from) =>
-		taken.filter((_, i) => i % 2 === from).map((data) => `<img src="data:image/png;base64,${data}" style="height:760px;margin:-105px 0">`);
+		taken.filter((_, i) => i % 2 === from).map((data) => `<img src="data:image/png;base64,${data}" style="width:318px;margin-top:-20px">`);
 	await board.setContent(
 		`<body style="margin:0;background:#fdfcfa"><div style="display:flex;flex-wrap:wrap;width:1280px">${[0, 1]
-			.map((from) => `<div style="display:flex;justify-content:space-around;width:1280px;height:550px;overflow:hidden">${shown(from).join('')}</div>`)
+			.map((from) => `<div style="display:flex;justify-content:space-around;width:1280px;height:530px;overflow:hidden">${shown(from).join('')}</div>`)
 			.join('')}</div>`,
 	);
 	await board.waitForTimeout(500);
@@ -54,6 +54,8 @@ async function toys(titles) {
 await page.goto(`${address}/`);
 await page.getByRole('link', { name: 'Harbour buoy' }).waitFor();
 await picture('shelf');
+await toys(['Otter in a striped jersey', 'Spotted mushroom', 'Harbour buoy', 'Barrel cactus in a pot']);
+await page.goto(`${address}/`);
 await open('Harbour buoy', 'Yarns');
 await picture('bench-yarns');
 await open('Spotted mushroom', 'Rounds');
@@ -155,7 +157,6 @@ await page.keyboard.press('?');
 await page.getByRole('dialog', { name: 'Keys' }).waitFor();
 await picture('keys');
 await page.keyboard.press('Escape');
-await toys(['Otter in a striped jersey', 'Spotted mushroom', 'Harbour buoy', 'Barrel cactus in a pot']);
 await open('Harbour buoy', 'Colours');
 await page.setViewportSize({ width: 390, height: 844 });
 await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Picture' }).click();

@@ -89,11 +89,30 @@ describe('the piece in the round', () => {
 		expect(heightOf(5, 3)).toBeCloseTo(heightOf(5, 20), 6);
 	});
 
+	it('lays stitches on the fabric, whichever end is up: from one round to the next is along them, not off the piece', () => {
+		// A cone of 45 degrees, which grows from its first round on.
+		const cone = sizeOf([0, 1, 2, 3, 4].map((i) => [5 + 5 * i, 5 * i]));
+		const rounds = [1, 2, 3, 4].map((number) => roundOf(number, 20));
+		for (const beginsAtTop of [true, false]) {
+			const { seats } = solidOf(piece(rounds, { beginsAtTop, size: cone }), true, false, gauge);
+			expect(seats).toHaveLength(80);
+			for (const { slope } of seats) {
+				// A stitch's upper end points up along the fabric: inwards where the piece widens downwards, else outwards.
+				expect(Math.cos(slope)).toBeCloseTo(Math.SQRT1_2, 6);
+				expect(Math.sin(slope)).toBeCloseTo(beginsAtTop ? -Math.SQRT1_2 : Math.SQRT1_2, 6);
+			}
+		}
+	});
+
 	it('lays rows flat', () => {
 		const { seats, marker } = solidOf(piece(tube, { worked: 'rows' }), true, false, gauge);
-		expect(seats.every(({ z }) => z === 0)).toBe(true);
+		// Each stitch is seen from both sides.
+		const front = seats.filter(({ around }) => around === 0);
+		expect(front.length).toBe(seats.length / 2);
+		expect(new Set(front.map(({ z }) => z)).size).toBe(1);
+		expect(seats.every(({ z }) => Math.abs(z) === front[0]?.z)).toBe(true);
 		expect(marker).toEqual([]);
-		expect(seats[0]?.x).toBeCloseTo(-(seats[39]?.x ?? 0), 6);
+		expect(front[0]?.x).toBeCloseTo(-(front[39]?.x ?? 0), 6);
 	});
 
 	it('sets eyes at the edge of their round', () => {

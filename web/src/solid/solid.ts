@@ -79,6 +79,9 @@ const OUT = 0.5;
 const STRETCHES = 6;
 const ABOVE_MM = 1.4;
 
+/** Half the thickness of what lies flat. */
+const THICK_MM = 0.8;
+
 /** Points that the inside is drawn with, around. */
 const AROUND = 48;
 
@@ -152,18 +155,9 @@ export function solidOf(
 					const forth = round.number % 2 === 1 ? share - 0.5 : 0.5 - share;
 					const x = forth * side * round.makes * gauge.stitchWidthMm;
 					const y = (middle - level) * up;
-					seats.push({
-						round: round.number,
-						stitch,
-						yarn: run.yarn,
-						x,
-						y,
-						z: 0,
-						around: 0,
-						slope: 0,
-						width: gauge.stitchWidthMm,
-						height: round.heightMm,
-					});
+					const seat = { round: round.number, stitch, yarn: run.yarn, x, y, slope: 0, width: gauge.stitchWidthMm, height: round.heightMm };
+					// It is seen from both sides.
+					seats.push({ ...seat, z: THICK_MM, around: 0 }, { ...seat, z: -THICK_MM, around: Math.PI });
 					reach = Math.max(reach, Math.hypot(x, y));
 					continue;
 				}
