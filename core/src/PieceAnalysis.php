@@ -43,6 +43,8 @@ use Alternum\Core\Yarn\Ends;
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
+    private const FACE = 12.0;
+
     /**
      * @param list<EdgeStretch> $edges   what the first round is worked into; none where it is a ring or chains of its own
      * @param PieceThreads      $threads what is embroidered on it
@@ -75,7 +77,8 @@ final readonly class PieceAnalysis
         $placing = Placing::of($stages->piece, $stages->frame, $stages->colouring, $locator, $stages->form);
         $far = static fn (Piece $other): FarSite => self::far($plan, $other);
         $threads = PieceThreads::of($plan, $stages->piece, $stages->frame, $stages->form, $locator, $far);
-        $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator, self::marks($placing, $threads));
+        $marks = self::marks($stages->piece, $placing, $threads);
+        $part = PieceAsPart::of($plan, $stages->piece, $stages->frame, $stages->form, $stages->colouring, $locator, $marks);
         $tail = PartTail::of($plan, $part);
         if (null !== $tail) {
             $isLevelled = $tail->isLevelled && $stages->fabric->endsOnStep($stages->piece->worked) && !$finishing->fastened;
@@ -106,20 +109,25 @@ final readonly class PieceAnalysis
     {
         $stages = PieceStages::of($plan, $piece);
         $locator = new Locator($stages->reading, $stages->frame, $stages->colouring, $stages->changes($plan));
-        foreach ($piece->placements as $placement) {
-            $locator->find($placement->key, $placement->named(), $placement->place);
-        }
+        $locator->findAll($piece->placements);
 
         return new FarSite($stages->frame, $stages->form, $locator);
     }
 
     /** @return list<SeatMark> what is on it that no part is to lie over */
-    private static function marks(Placing $placing, PieceThreads $threads): array
+    private static function marks(Piece $piece, Placing $placing, PieceThreads $threads): array
     {
         $marks = [];
         foreach ($placing->placed as $placed) {
             foreach ($placed->placement->kind->hasWasher() ? $placed->degrees : [] as $degrees) {
                 $marks[] = new SeatMark($placed->placement->named(), (float) $placed->round, $degrees);
+            }
+        }
+        // The face by points that are no farther apart than parts are small.
+        $face = $piece->face;
+        for ($round = $face->from ?? 0; null !== $face && $round <= $face->to; ++$round) {
+            for ($degrees = -$face->degrees / 2; $degrees <= $face->degrees / 2; $degrees += self::FACE) {
+                $marks[] = new SeatMark('the face that is to stay plain', (float) $round, $piece->frontDegrees + $degrees);
             }
         }
         foreach ($threads->all as $laid) {

@@ -8,8 +8,6 @@ use Alternum\Core\Frame\Frame;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
-use Alternum\Core\Plan\Placement;
-use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\UsualSite;
 
@@ -26,7 +24,7 @@ final readonly class PieceSite implements UsualSite
 
     public function eyesApart(): float
     {
-        return $this->eyes()->place->apart ?? $this->share(5);
+        return $this->piece->eyes()->place->apart ?? $this->share(5);
     }
 
     public function widest(): int
@@ -62,7 +60,7 @@ final readonly class PieceSite implements UsualSite
 
     public function underEyes(int $rounds, ?float $apart = null): Place
     {
-        $eyes = $this->eyes();
+        $eyes = $this->piece->eyes();
         // The mouth of what lies is nearer to the end of its face.
         $down = $this->frame->beginsAtTop() === $this->frame->lies() ? -$rounds : $rounds;
 
@@ -102,16 +100,5 @@ final readonly class PieceSite implements UsualSite
         $from = $this->frame->beginsAtTop() ? 1.0 - $height : $height;
 
         return max(1, min($this->rounds() - 1, (int) round($from * $this->rounds())));
-    }
-
-    private function eyes(): ?Placement
-    {
-        foreach ($this->piece->placements as $placement) {
-            if (PlacementKind::Eyes === $placement->kind) {
-                return $placement;
-            }
-        }
-
-        return null;
     }
 }

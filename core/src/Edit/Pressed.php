@@ -11,8 +11,6 @@ use Alternum\Core\Plan\Across;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
-use Alternum\Core\Plan\Placement;
-use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
 
 /**
@@ -41,23 +39,13 @@ final readonly class Pressed
     {
         $piece = $stages->piece;
         $locator = new Locator($stages->reading, $stages->frame, $stages->colouring, $stages->changes($plan));
-        $places = [];
-        foreach ($piece->placements as $placement) {
-            $places[$placement->key] = $placement->place;
-        }
-        $spots = $alone = [];
-        foreach ($places as $key => $place) {
-            $spot = $locator->find($key, $key, $place);
-            if ($spot instanceof Spot) {
-                $spots[$key] = $spot;
-                $alone[$key] = null === $place->apart;
-            }
-        }
+        $spots = $locator->findAll($piece->placements);
+        $alone = array_map(static fn (Spot $spot): bool => 1 === \count($spot->degrees), $spots);
         foreach ($plan->assembly as $joint) {
             $spot = $joint->onto === $piece->key ? $locator->find(Locator::joint($joint->key), $joint->key, $joint->place) : null;
             if ($spot instanceof Spot && !isset($spots[$joint->key])) {
                 $spots[$joint->key] = $spot;
-                $alone[$joint->key] = null === $joint->place->apart;
+                $alone[$joint->key] = 1 === \count($spot->degrees);
             }
         }
 
@@ -101,7 +89,7 @@ final readonly class Pressed
         ?Across $across = null,
     ): Place {
         $across ??= Across::front();
-        $eyes = $usual->tiesToEyes && 180.0 !== $fromFront ? $this->eyes() : null;
+        $eyes = $usual->tiesToEyes && 180.0 !== $fromFront ? $this->piece->eyes() : null;
         if (null !== $eyes && isset($this->before($moved)[$eyes->key])) {
             return new Place(
                 Anchor::Placement, of: $eyes->key, offset: $round - $this->spots[$eyes->key]->round, fromFront: $fromFront, stitches: $stitches,
@@ -162,17 +150,6 @@ final readonly class Pressed
         foreach (\count($increases) === $this->stages->frame->makes($round) / 2 ? [] : $increases as $i => $at) {
             if (abs($at - ($stitch - 0.5)) <= self::ON_INCREASE) {
                 return Across::increase($i + 1);
-            }
-        }
-
-        return null;
-    }
-
-    private function eyes(): ?Placement
-    {
-        foreach ($this->piece->placements as $placement) {
-            if (PlacementKind::Eyes === $placement->kind) {
-                return $placement;
             }
         }
 

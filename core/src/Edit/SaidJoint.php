@@ -68,6 +68,7 @@ final class SaidJoint
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
                 isWithNew: $said->isWithNew,
+                stretch: $said->stretch,
             );
             if ($isPair) {
                 break;

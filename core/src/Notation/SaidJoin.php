@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\Holds;
 use Alternum\Core\Plan\Assembly\PartEdge;
+use Alternum\Core\Plan\Layer\RoundRange;
 
 /**
  * What a line says that puts one piece on another: "Sew the ears to the head between rounds 5 and 6, 8 sts apart". Here, and nowhere else; which pieces
@@ -25,11 +26,13 @@ final readonly class SaidJoin
     private const ROUNDS = '/\b(?:between|on|at|over|from)\b[^.;]*?\b(?:r|rnd|rd|round)s?\.? ?#?(?<from>\d{1,3})'
         .'(?:(?: ?(?:and|to|&|[-–]) ?)(?:r|rnd|rd|round)?s?\.? ?(?<to>\d{1,3}))?/iu';
     private const STITCHES = '/\b(?:after|before) stitch(?:es)? (?<one>\d{1,4})(?: and (?:after stitch )?(?<two>\d{1,4}))?/iu';
+    private const STRETCH = '/\balong the side, from round (?<from>\d{1,3}) to round (?<to>\d{1,3})/i';
     private const APART = '/\b(?<apart>\d{1,3})\s*(?:sts?|stitches)\b[^.;]*\bapart\b|\bwith (?<between>\d{1,3}) (?:sts?|stitches) between\b/iu';
 
     /**
      * @param list<string>         $parts     what the pieces that are put on are called, in small letters
      * @param string               $onto      what the other is called, in small letters
+     * @param RoundRange|null      $stretch   of its side, the rounds that touch
      * @param PartEdge|null        $edge      null: it is not said, nor is what follows
      * @param bool                 $isWithNew a thread of its own holds it
      * @param SaidSeat             $seat      where along the other, where that is no round
@@ -48,6 +51,7 @@ final readonly class SaidJoin
         public ?array $rounds,
         public ?array $stitches,
         public ?int $apart,
+        public ?RoundRange $stretch,
     ) {
     }
 
@@ -83,6 +87,7 @@ final readonly class SaidJoin
             rounds: $rounds,
             stitches: $stitches,
             apart: 1 === preg_match(self::APART, $rest, $said) ? max((int) $said['apart'], (int) ($said['between'] ?? 0)) : null,
+            stretch: 1 === preg_match(self::STRETCH, $line, $said) ? new RoundRange((int) $said['from'], (int) $said['to']) : null,
         );
     }
 

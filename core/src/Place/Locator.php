@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Layer\WhichRounds;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Placement;
 
 /** Finds where a piece's places are, one after another: each may name those before it. */
 final class Locator
@@ -62,6 +63,26 @@ final class Locator
         $after = array_map(static fn (float $at): float => $at - floor($at / $makes) * $makes, $after);
 
         return new Spot($round, $place->isWithin, $isPole, array_map(fn (float $at): float => $this->frame->degrees($on, $at), $after), $after);
+    }
+
+    /**
+     * Of placements, so that what comes after them may name them.
+     *
+     * @param list<Placement> $placements
+     *
+     * @return array<string, Spot> by their keys, of those that are somewhere
+     */
+    public function findAll(array $placements): array
+    {
+        $spots = [];
+        foreach ($placements as $placement) {
+            $spot = $this->find($placement->key, $placement->named(), $placement->place);
+            if ($spot instanceof Spot) {
+                $spots[$placement->key] = $spot;
+            }
+        }
+
+        return $spots;
     }
 
     /** @return float|Message stitches of its round before what it is counted from across, and the degrees on from there */

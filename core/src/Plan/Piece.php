@@ -107,6 +107,18 @@ final readonly class Piece
         return $this->but(colours: LayerEntry::carried($this->colours, $moves), settings: $this->settings->carried($moves));
     }
 
+    /** Its eyes, which a face goes by; null: it has none. */
+    public function eyes(): ?Placement
+    {
+        foreach ($this->placements as $placement) {
+            if (PlacementKind::Eyes === $placement->kind) {
+                return $placement;
+            }
+        }
+
+        return null;
+    }
+
     public function placement(string $key): ?Placement
     {
         foreach ($this->placements as $placement) {

@@ -51,7 +51,7 @@ final readonly class Assembled
             $taken[$joint->part] = ($taken[$joint->part] ?? []) + array_fill($joint->copy, $joint->count(), true);
             $spot = $parts[$joint->onto]->spots[$joint->key] ?? null;
             if ($spot instanceof Spot) {
-                $laid[] = self::laid($joint, $parts[$joint->part], $parts[$joint->onto], $spot);
+                $laid[] = self::laid($joint, $parts[$joint->part], $parts[$joint->onto], $spot, self::others($plan, $joint, $parts));
             }
         }
 
@@ -111,6 +111,9 @@ final readonly class Assembled
             [] === $onto->counts => self::unworked($plan, $onto, 'onto'),
             $spot instanceof Message => ['at', $spot],
             !$joint->hold->fits($joint->edge) => ['hold', Message::of('joint.unfitHold', hold: $joint->hold->label(), edge: $joint->edge->inWords())],
+            null !== $joint->stretch && ($joint->stretch->isEmpty() || $joint->stretch->to > \count($part->counts)) => [
+                'stretch.to', Message::of('joint.noStretch', part: $part->name, to: $joint->stretch->to, last: \count($part->counts)),
+            ],
             $joint->stuffsThen && !\in_array($joint->edge, [PartEdge::Open, PartEdge::Gathered, PartEdge::Flat], true) => [
                 'stuffedThen', Message::of('joint.closedBefore', part: $part->name),
             ],
@@ -124,7 +127,28 @@ final readonly class Assembled
         return [] === ($plan->piece($part->key)->rounds ?? []) ? [$field, Message::of('joint.noRounds', piece: $part->name)] : null;
     }
 
-    private static function laid(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): LaidJoint
+    /**
+     * @param array<string, PieceAsPart> $parts
+     *
+     * @return list<SeatMark> where other parts are on the same piece
+     */
+    private static function others(Plan $plan, Joint $joint, array $parts): array
+    {
+        $marks = [];
+        foreach ($plan->assembly as $other) {
+            $spot = $other->onto === $joint->onto && $other->key !== $joint->key ? $parts[$joint->onto]->spots[$other->key] ?? null : null;
+            if ($spot instanceof Spot && !$other->hold->isRemovable() && Anchor::Edge !== $other->place->anchor) {
+                foreach ($spot->degrees as $degrees) {
+                    $marks[] = new SeatMark($parts[$other->part]->name ?? $other->part, (float) $spot->round, $degrees);
+                }
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @param list<SeatMark> $others where other parts are on the same piece */
+    private static function laid(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot, array $others): LaidJoint
     {
         $edgeCount = $part->counts[\count($part->counts) - 1] ?? 0;
         // A flat edge shows half its stitches, and a whole round is joined only where its edge meets another's edge.
@@ -135,11 +159,11 @@ final readonly class Assembled
             part: $part,
             onto: $onto,
             spot: $spot,
-            seamMm: $joint->hold->takes() > 0.0 ? $part->edge($joint->edge) : 0.0,
+            seamMm: $joint->hold->takes() > 0.0 ? $part->touching($joint) : 0.0,
             needsMm: PartTail::needs($joint, $part),
             easing: $joint->hold->isStitchByStitch() && $ontoCount > 0 ? Easing::of($edgeCount, $ontoCount) : null,
             hides: self::hidden($joint, $part, $onto, $spot),
-            over: self::over($joint, $part, $onto, $spot),
+            over: self::over($joint, $part, $onto, $spot, $others),
         );
     }
 
@@ -148,7 +172,7 @@ final readonly class Assembled
     {
         return match ($joint->edge) {
             PartEdge::Open, PartEdge::Gathered, PartEdge::Closed, PartEdge::Around => $part->edge($joint->edge) / (2 * \M_PI),
-            PartEdge::Flat, PartEdge::Side, PartEdge::Middle => $part->edge($joint->edge) / 2,
+            PartEdge::Flat, PartEdge::Side, PartEdge::Middle => $part->touching($joint) / 2,
         };
     }
 
@@ -162,13 +186,17 @@ final readonly class Assembled
         return array_values(array_unique(array_map(static fn (array $jog): int => $jog[0], $under)));
     }
 
-    /** @return list<string> names of what it lies over and should not; what is slipped on comes off again */
-    private static function over(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot): array
+    /**
+     * @param list<SeatMark> $others where other parts are on the same piece
+     *
+     * @return list<string> names of what it lies over and should not; what is slipped on comes off again
+     */
+    private static function over(Joint $joint, PieceAsPart $part, PieceAsPart $onto, Spot $spot, array $others): array
     {
         $around = $onto->aroundMm[$joint->key] ?? 0.0;
         $out = self::out($joint, $part);
         $under = array_filter(
-            $joint->hold->isRemovable() || Anchor::Edge === $joint->place->anchor ? [] : $onto->marks,
+            $joint->hold->isRemovable() || Anchor::Edge === $joint->place->anchor ? [] : [...$onto->marks, ...$others],
             static fn (SeatMark $mark): bool => $onto->isUnder($spot, $around, $out, $mark->round, $mark->degrees),
         );
 

@@ -45,7 +45,7 @@ final readonly class PartTail
     /** @return float mm of thread for one copy, with what a hand needs; 0 where it takes none */
     public static function needs(Joint $joint, PieceAsPart $part): float
     {
-        $takes = $joint->hold->takes() * $part->edge($joint->edge) + $joint->hold->takesOnce();
+        $takes = $joint->hold->takes() * $part->touching($joint) + $joint->hold->takesOnce();
 
         return $takes > 0.0 ? $takes + self::HAND_MM : 0.0;
     }

@@ -10,6 +10,7 @@ use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Frame\Frame;
 use Alternum\Core\Place\Locator;
 use Alternum\Core\Place\Spot;
+use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Assembly\PartEdge;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
@@ -26,6 +27,7 @@ final readonly class PieceAsPart
     /**
      * @param list<int>                   $counts   stitches that each round makes
      * @param array<string, float>        $edges    mm, by PartEdge's value
+     * @param list<float>                 $sides    mm along the side up to each round's upper edge, from where it begins
      * @param array<string, Spot|Message> $spots    where each joint onto it is, by its key, or why it is nowhere
      * @param list<array{int, float}>     $jogs     of each the round at whose end it lies, and its degrees
      * @param list<SeatMark>              $marks    what is on it that a part should not lie over
@@ -41,6 +43,7 @@ final readonly class PieceAsPart
         public string $name,
         public array $counts,
         public array $edges,
+        public array $sides,
         public array $spots,
         public array $jogs,
         public array $marks,
@@ -76,6 +79,7 @@ final readonly class PieceAsPart
             name: '' === $piece->name ? $piece->key : $piece->name,
             counts: $frame->counts,
             edges: self::edges($form, $frame->counts),
+            sides: self::sides($form),
             spots: $spots,
             jogs: $locator->jogs(),
             marks: $marks,
@@ -96,21 +100,38 @@ final readonly class PieceAsPart
     {
         $edge = $form->unstuffed[\count($counts)] ?? null;
         $open = null === $edge ? 0.0 : $edge->around();
-        $side = 0.0;
-        foreach ($form->outline as $i => $one) {
-            $below = $form->outline[$i - 1] ?? $one;
-            $side += hypot($one->radius - $below->radius, $one->level - $below->level);
-        }
+        $sides = self::sides($form);
 
         return [
             PartEdge::Open->value => $open,
             PartEdge::Flat->value => $open / 2,
             PartEdge::Gathered->value => self::GATHERED * $open,
             PartEdge::Closed->value => self::CLOSED * $form->girth,
-            PartEdge::Side->value => $side,
+            PartEdge::Side->value => $sides[\count($sides) - 1] ?? 0.0,
             PartEdge::Middle->value => $form->width,
             PartEdge::Around->value => $form->girth,
         ];
+    }
+
+    /** @return list<float> */
+    private static function sides(PieceForm $form): array
+    {
+        $sides = [];
+        $side = 0.0;
+        foreach ($form->outline as $i => $one) {
+            $below = $form->outline[$i - 1] ?? $one;
+            $sides[] = $side += hypot($one->radius - $below->radius, $one->level - $below->level);
+        }
+
+        return $sides;
+    }
+
+    /** @return float mm along what of it touches */
+    public function touching(Joint $joint): float
+    {
+        return null === $joint->stretch
+            ? $this->edge($joint->edge)
+            : ($this->sides[$joint->stretch->to] ?? 0.0) - ($this->sides[$joint->stretch->from - 1] ?? 0.0);
     }
 
     /** @return float mm */
@@ -122,7 +143,8 @@ final readonly class PieceAsPart
     public function finished(float $tailMm, bool $isClosed, bool $isStuffed, Solid $solid): self
     {
         return new self(
-            key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, spots: $this->spots, jogs: $this->jogs, marks: $this->marks,
+            key: $this->key, name: $this->name, counts: $this->counts, edges: $this->edges, sides: $this->sides, spots: $this->spots,
+            jogs: $this->jogs, marks: $this->marks,
             aroundMm: $this->aroundMm, lastYarn: $this->lastYarn, roundMm: $this->roundMm, tailMm: $tailMm, up: $this->up,
             isClosed: $isClosed, isStuffed: $isStuffed, solid: [] === $this->counts ? null : $solid,
         );

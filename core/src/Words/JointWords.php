@@ -24,7 +24,7 @@ final class JointWords
         $joint = $laid->joint;
 
         return self::part($plan, $laid)." on {$laid->onto->name}: ".self::where($laid).", {$joint->hold->label()}"
-            .($laid->seamMm > 0.0 ? ' '.$joint->edge->inWords() : '').match (true) {
+            .($laid->seamMm > 0.0 ? ' '.$joint->edgeInWords() : '').match (true) {
                 0.0 === $laid->needsMm => '',
                 $joint->isWithNew => ', with a new thread',
                 default => ', by its own tail',
@@ -45,7 +45,7 @@ final class JointWords
         $part = self::part($plan, $laid);
         $says = [
             $isSetIn ? "Set {$part} into {$laid->onto->name} up to its widest round" : '',
-            $joint->hold->toDo($part, $joint->edge->inWords(), $where),
+            $joint->hold->toDo($part, $joint->edgeInWords(), $where),
         ];
         if ($joint->isWithNew && $laid->needsMm > 0.0) {
             $says[] = "Cut {$yarns->length($laid->cutCm())} of {$yarns->named($laid->yarn())}".(2 === $joint->count() ? ' for each' : '');

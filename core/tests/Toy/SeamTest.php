@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Toy;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\SaidJoint;
 use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\ToyWriter;
@@ -77,6 +78,50 @@ final class SeamTest extends TestCase
         } finally {
             Remembered::by(null);
         }
+    }
+
+    /**
+     * Along its side a part may touch with some of its rounds only. By hand: of a tube of 20 stitches, not stuffed, rounds 3 to 8 are six rounds of 5 mm, 30 mm
+     * of seam, for which whip stitch takes three times that, and a hand 15 cm.
+     */
+    public function testAStretchOfItsRounds(): void
+    {
+        $tube = Plans::piece('tube', ['R1: 20 sc in MR', 'R2-10: sc around'], ['name' => 'Tube', 'finish' => ['stuffing' => ['firmness' => 'none']]]);
+        $joint = static fn (int $from, int $to): Plan => Toys::withParts(
+            [['part' => 'tube', 'edge' => 'side', 'stretch' => ['from' => $from, 'to' => $to]]],
+            [$tube],
+        );
+        $laid = Analysis::of($joint(3, 8))->assembled->joints[0];
+        self::assertEqualsWithDelta([30.0, 240.0], [$laid->seamMm, $laid->needsMm], 0.01);
+        $said = array_column(ToyWriter::assembly(Analysis::of($joint(3, 8)), Terms::Us), 'text')[0];
+        self::assertStringContainsString('with whip stitch along the side, from round 3 to round 8', $said);
+        self::assertEquals($joint(3, 8)->assembly[0]->stretch, SaidJoint::in($said, $joint(3, 8))[0]->stretch, 'It is read back.');
+        self::assertTrue(ContractedPlan::isValid($joint(3, 8)->values()));
+        foreach ([[8, 3], [3, 11]] as [$from, $to]) {
+            $problems = Analysis::of($joint($from, $to))->assembled->problems;
+            $told = array_map(static fn ($one): string => "{$one->path} {$one->message->code}", $problems);
+            self::assertSame(['assembly[0].stretch.to joint.noStretch'], $told);
+        }
+        $this->expectException(InvalidFields::class);
+        Toys::withParts([['edge' => 'open', 'stretch' => ['from' => 1, 'to' => 2]]]);
+    }
+
+    /** A part over another, or across the face that is to stay plain, is told; beside them it is not. */
+    public function testWhatAPartShouldNotLieOver(): void
+    {
+        $over = static fn (float $arm, array $body): array => Analysis::of(Plans::of([], [], [], ['pieces' => [
+            Plans::piece('body', Plans::ball(8), ['name' => 'Body'] + $body),
+            Plans::piece('ear', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Ear']),
+            Plans::piece('arm', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Arm']),
+        ], 'assembly' => [
+            ['key' => 'j1', 'part' => 'ear', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 12, 'stitches' => 12]],
+            ['key' => 'j2', 'part' => 'arm', 'onto' => 'body', 'at' => ['anchor' => 'round', 'number' => 12, 'stitches' => $arm]],
+        ]]))->assembled->joints[1]->over;
+        self::assertSame(['Ear'], $over(11.0, []));
+        self::assertSame([], $over(6.0, []));
+        $face = ['face' => ['from' => 10, 'to' => 14, 'degrees' => 60]];
+        self::assertSame(['the face that is to stay plain'], $over(2.0, $face));
+        self::assertSame([], $over(-12.0, $face));
     }
 
     /** What comes off again hides nothing. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Assembly;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Piece;
@@ -15,14 +17,15 @@ use Alternum\Core\Plan\Placement;
 final readonly class Joint
 {
     /**
-     * @param string   $key        of its own in the plan
-     * @param string   $part       the piece that is put on, by its key: each of its copies in turn, where the place is a pair
-     * @param int      $copy       the first of its copies that is meant, from 1
-     * @param string   $onto       the piece that it is put on
-     * @param PartEdge $edge       of the part
-     * @param bool     $isWithNew  held with a thread of its own, not with the part's tail
-     * @param float    $turned     degrees that it is turned on its seat to the right, seen from outside
-     * @param bool     $stuffsThen it is stuffed through the last gap of its seam, not before
+     * @param string          $key        of its own in the plan
+     * @param string          $part       the piece that is put on, by its key: each of its copies in turn, where the place is a pair
+     * @param int             $copy       the first of its copies that is meant, from 1
+     * @param string          $onto       the piece that it is put on
+     * @param PartEdge        $edge       of the part
+     * @param bool            $isWithNew  held with a thread of its own, not with the part's tail
+     * @param float           $turned     degrees that it is turned on its seat to the right, seen from outside
+     * @param RoundRange|null $stretch    of its side, the rounds that touch; null: all of it, or another edge
+     * @param bool            $stuffsThen it is stuffed through the last gap of its seam, not before
      */
     public function __construct(
         public string $key,
@@ -35,6 +38,7 @@ final readonly class Joint
         public bool $isWithNew = false,
         public float $turned = 0.0,
         public bool $stuffsThen = false,
+        public ?RoundRange $stretch = null,
     ) {
     }
 
@@ -52,11 +56,29 @@ final readonly class Joint
             isWithNew: $fields->has('newThread') && $fields->truth('newThread'),
             turned: $fields->number('turned', -180, 180, 0),
             stuffsThen: $fields->has('stuffedThen') && $fields->truth('stuffedThen'),
+            stretch: $fields->has('stretch') ? self::stretch($fields->object('stretch')) : null,
         );
+        if (null !== $joint->stretch && PartEdge::Side !== $joint->edge) {
+            $fields->wrong('stretch', Message::of('field.unfit'));
+        }
         $at->close();
         $fields->close();
 
         return $joint;
+    }
+
+    private static function stretch(Fields $fields): RoundRange
+    {
+        $range = new RoundRange($fields->whole('from', 1, Limits::ROUNDS), $fields->whole('to', 1, Limits::ROUNDS));
+        $fields->close();
+
+        return $range;
+    }
+
+    /** "along the side, from round 3 to round 8". */
+    public function edgeInWords(): string
+    {
+        return $this->edge->inWords().(null === $this->stretch ? '' : ", from round {$this->stretch->from} to round {$this->stretch->to}");
     }
 
     /** @return array<string, mixed> in the plan's format */
@@ -68,7 +90,8 @@ final readonly class Joint
             + $this->hold->values()
             + ($this->isWithNew ? ['newThread' => true] : [])
             + (0.0 === $this->turned ? [] : ['turned' => Number::plain($this->turned)])
-            + ($this->stuffsThen ? ['stuffedThen' => true] : []);
+            + ($this->stuffsThen ? ['stuffedThen' => true] : [])
+            + (null === $this->stretch ? [] : ['stretch' => ['from' => $this->stretch->from, 'to' => $this->stretch->to]]);
     }
 
     /** How many copies of the part it takes. */
@@ -94,7 +117,7 @@ final readonly class Joint
     {
         return new self(
             key: $this->key, part: $this->part, copy: $this->copy, onto: $this->onto, place: $place, edge: $this->edge, hold: $this->hold,
-            isWithNew: $this->isWithNew, turned: $turned, stuffsThen: $this->stuffsThen,
+            isWithNew: $this->isWithNew, turned: $turned, stuffsThen: $this->stuffsThen, stretch: $this->stretch,
         );
     }
 }

@@ -76,6 +76,7 @@ final class PlanMessages
         ],
         'joint.noPiece' => ['A part is placed by the piece “{piece}”, which the plan does not have.', 'Choose another piece, or take the part off.'],
         'joint.noRounds' => ['{piece} has no rounds yet.', 'Type its rounds first.'],
+        'joint.noStretch' => ['{part} is to touch up to round {to}, and has rounds 1 to {last}.', 'Name a round that it has.'],
         'joint.onItself' => ['{part} cannot be put on itself.', 'Choose another piece to put it on.'],
         'joint.twice' => ['Copy {copy} of {part} is put on twice.', 'Make more of {part}, or take one off.'],
         'joint.unfitHold' => ['{hold} does not go {edge}.', 'Choose another edge, or another way to hold it.'],

@@ -1,3 +1,4 @@
+import { limits } from '../../../api/generated/limits';
 import type { Plan } from '../../../api/types';
 import { ChoiceField, NumberField } from '../../../ui/Field';
 import { say } from '../../../ui/say';
@@ -80,7 +81,7 @@ export function Together() {
 								label={say('parts.edge')}
 								value={one.edge ?? 'open'}
 								choices={edges}
-								onChange={(edge) => change(one.key, { ...one, edge })}
+								onChange={(edge) => change(one.key, { ...set(one, 'stretch', null), edge })}
 							/>
 							<ChoiceField
 								label={say('parts.heldBy')}
@@ -106,6 +107,20 @@ export function Together() {
 									onChange={(n) => n !== null && change(one.key, { ...one, over: n }, group)}
 								/>
 							)}
+							{one.edge === 'side' &&
+								(['from', 'to'] as const).map((end) => (
+									<NumberField
+										key={end}
+										label={end === 'from' ? say('parts.sideFrom') : say('parts.sideTo')}
+										optional
+										min={1}
+										max={limits.rounds}
+										value={one.stretch?.[end] ?? null}
+										onChange={(n) =>
+											change(one.key, set(one, 'stretch', n === null ? null : { from: n, to: n, ...one.stretch, [end]: n }), group)
+										}
+									/>
+								))}
 							<ChoiceField
 								label={say('parts.stuffed')}
 								value={one.stuffedThen === true ? 'then' : 'before'}
