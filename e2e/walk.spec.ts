@@ -1,9 +1,20 @@
 import { readFile } from 'node:fs/promises';
 import { coloursOnChart, expect, goTo, line, openPlan, panel, paste, round, saved, test } from './bench';
+import { STATIONS } from './stations.mjs';
 
 const CHALK = '#F2EDE4';
 const RED = '#C8372D';
 const TAR = '#2B3138';
+
+test('every station has an address of its own, at which it opens again', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy');
+	for (const station of Object.keys(STATIONS) as (keyof typeof STATIONS)[]) {
+		await goTo(page, station);
+		await page.reload();
+		await expect(page.getByLabel('The plan’s title')).toHaveValue('Harbour buoy');
+		await expect(page.getByRole('navigation', { name: 'Stations' }).locator('[aria-current]')).toHaveText(new RegExp(`^${STATIONS[station]}`));
+	}
+});
 
 test('from the first visit to a pattern in the hand', async ({ page }) => {
 	await test.step('the shelf opens with four plans', async () => {

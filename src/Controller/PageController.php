@@ -42,7 +42,9 @@ final readonly class PageController
     #[Route('/', methods: 'GET')]
     #[Route('/open', methods: 'GET')]
     #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
-    #[Route('/plan/{id}/{station}', requirements: ['id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|amounts|pattern'], methods: 'GET')]
+    #[Route('/plan/{id}/{station}', requirements: [
+        'id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|parts|amounts|pattern',
+    ], methods: 'GET')]
     public function page(Request $request, #[CurrentUser] ?WorkshopUser $user): Response
     {
         $entry = $this->assets->entry($request->attributes->has('id') ? self::BENCH : null);
