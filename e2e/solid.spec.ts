@@ -125,6 +125,16 @@ test('the whole toy is looked at, with every piece at its place', async ({ page 
 	await expect(page.getByRole('slider', { name: /piece Float/ })).toBeVisible();
 });
 
+test('without a connection the piece alone is shown, and that is said', async ({ page, context }) => {
+	await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+	await expect(page.getByRole('slider', { name: /piece Float/ })).toBeVisible();
+	await context.setOffline(true);
+	await page.getByRole('button', { name: 'whole toy' }).click();
+	await expect(page.getByText('The whole toy could not be fetched')).toBeVisible();
+	await expect(page.getByRole('slider', { name: /piece Float/ })).toBeVisible();
+	await context.setOffline(false);
+});
+
 test.describe('with fingers', () => {
 	test.use({ hasTouch: true, viewport: { width: 820, height: 760 } });
 

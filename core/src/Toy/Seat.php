@@ -40,10 +40,12 @@ final class Seat
         if ($joint->hold->isRemovable()) {
             return self::slipped($part, $onto, $isAxial, $level, $at, $out);
         }
-        $isAlong = PartEdge::Side === $joint->edge || PartEdge::Middle === $joint->edge;
+        // A disc that is sewn on by its middle lies on the fabric; what is longer is held across it.
+        $isDisc = PartEdge::Middle === $joint->edge && $part->long() < $part->radius($part->widest());
+        $isAlong = !$isDisc && (PartEdge::Side === $joint->edge || PartEdge::Middle === $joint->edge);
         $axis = match (true) {
             PartEdge::Side === $joint->edge => self::across($out),
-            PartEdge::Middle === $joint->edge => Pose::unit(Pose::cross(self::across($out), $out)),
+            $isAlong => Pose::unit(Pose::cross(self::across($out), $out)),
             PartEdge::Flat === $joint->edge && !$isAxial && abs($out[1]) < self::ABOVE => Pose::unit(Pose::plus($out, [0.0, -1.0, 0.0], self::HANGS)),
             default => $out,
         };
@@ -52,6 +54,9 @@ final class Seat
             ->turnedAbout($isAlong ? $out : $axis, self::turn($joint->turned, $isTwin));
         if ($isAlong) {
             return $pose->with([0.0, 0.0, 0.0], Pose::plus($at, $out, $part->radius($part->widest()) * 0.9));
+        }
+        if ($isDisc) {
+            return $pose->with([0.0, $part->height($part->end()), 0.0], Pose::plus($at, $out, self::OVER));
         }
         $edge = PartEdge::Around === $joint->edge ? $part->widest() : (PartEdge::Closed === $joint->edge ? $part->end() : (float) \count($laid->part->counts));
         $sinks = $isEdge ? 0.0 : self::sinks($part->radius($edge), $laid->spot->isPole ? $onto->radius($onto->widest()) : $onto->radius($level));

@@ -64,7 +64,8 @@ final class WholeToy
         $this->asked[$piece->key] = true;
         $posed = [...$this->put($piece), ...$this->worked($piece)];
         $copies = array_map(static fn (PosedPiece $one): int => $one->copy, $posed);
-        $own = $this->solids[$piece->key]->lies ? Pose::lying() : Pose::upright();
+        // What lies on its underside lies, and so does what is flat.
+        $own = $this->solids[$piece->key]->lies || $this->solids[$piece->key]->isFlat ? Pose::lying() : Pose::upright();
         for ($copy = 1; $copy <= $piece->copies->count; ++$copy) {
             if (!\in_array($copy, $copies, true)) {
                 $posed[] = new PosedPiece($piece->key, $copy, $own);
@@ -120,6 +121,10 @@ final class WholeToy
     {
         [$own, $other] = [$this->solids[$piece->key], $this->solids[$from->key]];
         $join = $piece->start->join ?? Join::Opening;
+        if ($other->isFlat) {
+            // Around a flat piece it lies in the same plane.
+            return Pose::along([0.0, 0.0, 1.0], [0.0, 1.0, 0.0])->with([0.0, $own->height(0.0), 0.0], [0.0, 0.0, 0.0]);
+        }
         $down = [0.0, (float) -$other->up, 0.0];
         if (Join::Side === $join) {
             $level = (($piece->start->round ?? 1) + ($piece->start->to ?? $piece->start->round ?? 1)) / 2;

@@ -102,6 +102,33 @@ final class WholeToyTest extends TestCase
         self::assertGreaterThan($body->pose->at[1] + 20.0, $fin->pose->at[1]);
     }
 
+    /** A flower that is sewn on by its middle lies on the fabric; a bow, which is long, is held across it. */
+    public function testADiscLiesOnTheFabric(): void
+    {
+        $axis = static function (string ...$rounds): float {
+            $plan = Plans::of([], [], [], ['pieces' => [
+                Plans::piece('body', Plans::ball(6), ['name' => 'Body']),
+                Plans::piece('bow', array_values($rounds), ['name' => 'Bow']),
+            ], 'assembly' => [['key' => 'j1', 'part' => 'bow', 'onto' => 'body', 'edge' => 'middle', 'at' => ['anchor' => 'round', 'number' => 9]]]]);
+            $bow = self::posed($plan)['bow 1'];
+
+            // At the front the fabric looks at the viewer.
+            return abs($bow->pose->axes[1][2]);
+        };
+        self::assertGreaterThan(0.95, $axis('6 sc in MR', 'inc x6', '(sc, inc) x6'));
+        self::assertLessThan(0.1, $axis('6 sc in MR', 'R2-14: sc around'));
+    }
+
+    /** A mat that stands by itself lies on the ground, and its edging around it in the same plane. */
+    public function testAMatLies(): void
+    {
+        $plan = PlanReader::json((string) file_get_contents(\dirname(__DIR__, 3).'/demo/barrel-cactus-in-a-pot.json'));
+        ['mat 1' => $mat, 'edging 1' => $edging] = self::posed($plan);
+        self::assertEqualsWithDelta([0.0, 1.0, 0.0], $mat->pose->axes[2], 1e-9);
+        self::assertEqualsWithDelta(1.0, abs($edging->pose->axes[1][1]), 1e-9);
+        self::assertEqualsWithDelta($mat->pose->at[0], $edging->pose->at[0], 1e-6);
+    }
+
     /** What stands by itself is beside the others, on the ground; a piece put on itself, or in a circle, is nowhere twice. */
     public function testEachPieceIsSomewhereOnce(): void
     {

@@ -204,7 +204,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									yarns={yarns}
 									gauge={gauge}
 									stitches={stitches}
-									toy={plan.pieces.length > 1 ? { isShown: isToy, ...(toy ?? { posed: null, isWhole: true }) } : null}
+									toy={plan.pieces.length > 1 ? { isShown: isToy, ...toy } : null}
 									onToy={(is) => setTools({ isToy: is })}
 									isLeftHanded={isLeftHanded}
 									picked={picked}

@@ -13,27 +13,28 @@ export interface Posed {
 }
 
 /** All pieces where they are on the toy; asked for when the maker looks at it. While it is worked out anew, as it was before. */
-export function useWholeToy(isLooked: boolean): { posed: readonly Posed[]; isWhole: boolean } | undefined {
+export function useWholeToy(isLooked: boolean): { posed: readonly Posed[] | null; isWhole: boolean; isAway: boolean } {
 	const id = useDraft((state) => state.id);
 	const revision = useDraft((state) => state.revision);
 	const constants = useDraft(({ analysis }) => analysis.constants);
 	const planned = useDraft(({ plan }) => plan.pieces);
-	const { data } = useQuery({
+	const { data, isError } = useQuery({
 		queryKey: ['toy', id, revision],
 		queryFn: async () => dataOf(await api.GET('/api/plans/{id}/toy', { params: { path: { id } } })),
 		enabled: isLooked,
-		placeholderData: (before) => before,
+		placeholderData: (before, query) => (query?.queryKey[1] === id ? before : undefined),
 	});
 	return useMemo(() => {
-		if (data === undefined) return undefined;
+		if (data === undefined) return { posed: null, isWhole: true, isAway: isError };
 		const pieces = new Map(data.pieces.map((piece) => [piece.key, unpackedPiece(piece, constants)]));
 		const copies = new Map(planned.map(({ key, copies }) => [key, copies]));
 		return {
 			isWhole: data.isWhole,
+			isAway: false,
 			posed: data.poses.flatMap(({ piece: key, copy, axes, at }) => {
 				const piece = asCopy(pieces.get(key), copies.get(key), copy - 1);
 				return piece === undefined ? [] : [{ key: `${key} ${copy}`, piece, pose: { axes, at } }];
 			}),
 		};
-	}, [data, constants, planned]);
+	}, [data, isError, constants, planned]);
 }

@@ -15,6 +15,8 @@ export interface ToyView {
 	posed: readonly { key: string; piece: PieceAnalysis; pose: Shown['pose'] }[] | null;
 	/** nothing of it is left out */
 	isWhole: boolean;
+	/** it could not be fetched */
+	isAway: boolean;
 }
 
 interface Props {
@@ -186,7 +188,7 @@ export default function InTheRound({ piece, yarns, gauge, stitches, isLeftHanded
 			)}
 			{toy?.isShown === true && (toy.posed === null || !toy.isWhole) && (
 				<p role="status" className="absolute top-10 right-2 left-2 text-center text-faint">
-					{toy.posed === null ? say('inTheRound.puttingItTogether') : say('inTheRound.notAllOfIt')}
+					{toy.posed !== null ? say('inTheRound.notAllOfIt') : toy.isAway ? say('inTheRound.noToy') : say('inTheRound.puttingItTogether')}
 				</p>
 			)}
 			<RoundButtons
