@@ -180,3 +180,19 @@ test('a part is turned on its seat by keys, and the order of the work is chosen'
 	await expect(together.getByRole('listitem').nth(2)).toContainText('Make Left arm and Right arm');
 	await expect(together.getByRole('listitem').nth(3)).toContainText('Sew Left arm and Right arm to Body and head');
 });
+
+test('the line that says where something is, is typed over; words that say no place are told, and nothing is lost', async ({ page }) => {
+	await openPlan(page, 'Otter in a striped jersey', 'parts');
+	await page.getByRole('tab', { name: /^Body and head/ }).click();
+	const on = page.getByRole('region', { name: 'On Body and head' });
+	await on.getByRole('button', { name: /^Eyes/ }).click();
+	const line = on.getByLabel('Where it is, in words').first();
+	await expect(line).toHaveValue('between rounds 23 and 24, 6 stitches apart');
+	await line.fill('between R21 and R22, 8 sts apart');
+	await line.press('Enter');
+	await expect(on).toContainText('between rounds 21 and 22, 8 stitches apart');
+	await line.fill('somewhere nice');
+	await line.press('Enter');
+	await expect(page.getByText('“somewhere nice” says no place.').first()).toBeVisible();
+	await expect(on).toContainText('between rounds 21 and 22, 8 stitches apart');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\TypedPlace;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
@@ -27,6 +28,7 @@ final readonly class Nudge implements EditKind
      * @param float    $turn     degrees to the right that a part is turned on its seat
      * @param int|null $round    to which it was dragged; null: it is moved by rounds and stitches
      * @param int      $stitch   of it
+     * @param string   $said     where it is to be, in words; '': it is moved in another way
      */
     private function __construct(
         private string $piece,
@@ -36,6 +38,7 @@ final readonly class Nudge implements EditKind
         private float $turn,
         private ?int $round,
         private int $stitch,
+        private string $said,
     ) {
     }
 
@@ -54,6 +57,7 @@ final readonly class Nudge implements EditKind
             turn: $fields->number('turn', -180, 180, 0),
             round: $fields->has('round') ? $fields->whole('round', 1, Limits::ROUNDS) : null,
             stitch: $fields->whole('stitch', 1, Limits::STITCHES_IN_ROUND, 1),
+            said: $fields->has('said') ? $fields->text('said', 200) : '',
         );
     }
 
@@ -93,6 +97,9 @@ final readonly class Nudge implements EditKind
 
     private function moved(Plan $plan, ?Piece $piece, Place $place): Place
     {
+        if ('' !== $this->said) {
+            return $this->typed($plan, $piece ?? throw $this->gone(), $place);
+        }
         if (null !== $this->round) {
             return $this->dragged($plan, $piece ?? throw $this->gone(), $place, $this->round);
         }
@@ -109,6 +116,21 @@ final readonly class Nudge implements EditKind
             across: $place->across,
             apart: null === $place->apart ? null : max(1.0, $place->apart + 2 * $this->stitches),
         );
+    }
+
+    private function typed(Plan $plan, Piece $piece, Place $place): Place
+    {
+        $named = [];
+        foreach ([...$piece->placements, ...$piece->threads] as $other) {
+            $named[mb_strtolower($other->named())] ??= $other->key;
+        }
+        foreach ($plan->assembly as $joint) {
+            $name = $joint->onto === $piece->key ? $plan->piece($joint->part)->name ?? '' : '';
+            $named[mb_strtolower($name)] ??= $joint->key;
+        }
+        $up = PieceStages::of($plan, $piece)->frame->beginsAtTop() ? -1 : 1;
+
+        return TypedPlace::read($this->said, $named, $up, $place) ?? throw EditRefused::because('place.unread', said: $this->said);
     }
 
     private function dragged(Plan $plan, Piece $piece, Place $place, int $round): Place

@@ -17,7 +17,7 @@ final readonly class Tokens
         'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20,
         'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60,
     ];
-    private const ORDINAL_WORDS = [
+    public const ORDINAL_WORDS = [
         'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8,
         'ninth' => 9, 'tenth' => 10,
     ];

@@ -64,6 +64,10 @@ final class EditMessages
         'put.allPlaced' => ['All of {part} are placed.', 'Make more of it, or take one off.'],
         'put.full' => ['There are {most} of them already, and no more can be kept.', 'Take one off first.'],
         'put.noRound' => ['The piece has no round {round}: its last is round {last}.', 'Press one of its rounds.'],
+        'place.unread' => [
+            '“{said}” says no place.',
+            'Say it as in “between rounds 9 and 10, 6 stitches apart” or “2 rounds below the eyes”.',
+        ],
         'put.unknown' => ['“{what}” is nothing that can be placed.', self::ELSE],
         'resize.begins' => ['A piece that begins on others is as wide as they are: make those wider or narrower.', self::ELSE],
         'resize.narrow' => ['The piece cannot be made that narrow: it has no increase rounds left to take out.', self::ELSE],

@@ -36,6 +36,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 	const threads = piece.thread ?? [];
 	const named = placements.map((one, i) => [keyOf(one, i), nameOf(one)] as const);
 	const nudge = (key: string) => (rounds: number, stitches: number) => draft.edit({ do: 'nudge', piece: piece.key, key, rounds, stitches });
+	const typedOver = (key: string) => (said: string) => draft.edit({ do: 'nudge', piece: piece.key, key, said });
 	const place = (at: number, to: Placement | null, group?: string) =>
 		draft.change(
 			(plan) =>
@@ -72,6 +73,8 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							said={placed?.said ?? say('parts.nowhere')}
 							more={[...apart, ...sizes].join('; ')}
 							remarks={placed?.remarks ?? told(`placements[${i}]`)}
+							place={placed?.said ?? ''}
+							onSaid={typedOver(key)}
 							onNudge={nudge(key)}
 							onDelete={() => place(i, null)}
 						>
@@ -117,6 +120,8 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							said={laid?.summary.replace(/^[^:]*: /, '') ?? say('parts.nowhere')}
 							more={laid === undefined ? '' : `${laid.said}; ${say('parts.cut', { length: yarnLength(laid.cm / 100, units) })}`}
 							remarks={told(`thread[${i}]`)}
+							place={laid?.said ?? ''}
+							onSaid={typedOver(one.key)}
 							onNudge={nudge(one.key)}
 							onDelete={() => lay(one.key, null)}
 						>

@@ -2,17 +2,22 @@ import { Trash2 } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useId, useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { say } from '../../../ui/say';
+import { PlaceLine } from './PlaceLine';
 
 interface Props {
 	title: string;
 	/** where it is, as its maker would say it */
 	said: string;
+	/** the same as it can be typed over */
+	place: string;
 	/** what else is to be known: its size, its length */
 	more?: string;
 	remarks: readonly string[];
 	onNudge: (rounds: number, stitches: number) => void;
 	/** turns it on its seat by so many degrees to the right; undefined: it has none */
 	onTurn?: (degrees: number) => void;
+	/** the line that says where it is, typed over; undefined: it lies nowhere yet */
+	onSaid: (said: string) => void;
 	onDelete: () => void;
 	/** the words that can be changed */
 	children: ReactNode;
@@ -24,7 +29,7 @@ const STEPS: Record<string, readonly [number, number]> = { ArrowUp: [-1, 0], Arr
 const TURN = 15;
 
 /** Something that is placed, in a sentence: arrow keys move it, pressing it opens its words. */
-export function PartRow({ title, said, more, remarks, onNudge, onTurn, onDelete, children }: Props) {
+export function PartRow({ title, said, place, more, remarks, onNudge, onTurn, onSaid, onDelete, children }: Props) {
 	const [isOpen, setIsOpen] = useState(false);
 	const hint = useId();
 	function onKey(event: KeyboardEvent) {
@@ -61,7 +66,12 @@ export function PartRow({ title, said, more, remarks, onNudge, onTurn, onDelete,
 					{remark}
 				</p>
 			))}
-			{isOpen && <div className="mt-2 grid grid-cols-2 items-end gap-2 pl-1">{children}</div>}
+			{isOpen && (
+				<div className="mt-2 grid grid-cols-2 items-end gap-2 pl-1">
+					<PlaceLine said={place} onSaid={onSaid} />
+					{children}
+				</div>
+			)}
 		</li>
 	);
 }

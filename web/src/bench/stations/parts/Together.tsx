@@ -73,6 +73,8 @@ export function Together() {
 							}
 							remarks={[...(is?.remarks ?? []), ...told]}
 							onNudge={(rounds, stitches) => draft.edit({ do: 'nudge', key: one.key, rounds, stitches })}
+							place={is?.said ?? ''}
+							onSaid={(said) => draft.edit({ do: 'nudge', key: one.key, said })}
 							onTurn={(turn) => draft.edit({ do: 'nudge', key: one.key, turn })}
 							onDelete={() => change(one.key, null)}
 						>
