@@ -21,9 +21,10 @@ final class WholeToyWriter
         $parts = array_map(static fn ($piece): PieceAsPart => $piece->part, $analysis->pieces);
         $poses = WholeToy::of($analysis->plan, array_combine(array_column($parts, 'key'), $parts), $analysis->assembled->joints);
         $pieces = [];
-        $stitches = 0;
+        $stitches = $copies = 0;
         foreach ($analysis->pieces as $i => $piece) {
             $own = array_sum($piece->part->counts) * $piece->piece->copies->count;
+            $copies += $own > 0 ? $piece->piece->copies->count : 0;
             if ($own > 0 && $stitches + $own <= self::STITCHES) {
                 $stitches += $own;
                 $pieces[$piece->piece->key] = PieceWriter::values($analysis->plan, $piece, $analysis->lengths[$i]);
@@ -34,7 +35,7 @@ final class WholeToyWriter
         return [
             'poses' => array_map(self::pose(...), $shown),
             'pieces' => array_values($pieces),
-            'isWhole' => \count($shown) === \count($poses),
+            'isWhole' => \count($shown) === $copies,
         ];
     }
 

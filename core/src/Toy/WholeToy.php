@@ -14,6 +14,10 @@ use Alternum\Core\Plan\Plan;
  */
 final class WholeToy
 {
+    /** So many copies of a piece stand by themselves, or go on from another; more of them look the same. */
+    private const ALIKE = 12;
+    /** A piece is measured at so many levels. */
+    private const LEVELS = 24;
     /** mm between what stands by itself. */
     private const BESIDE = 20.0;
 
@@ -34,7 +38,7 @@ final class WholeToy
      * @param array<string, PieceAsPart> $parts  by piece
      * @param list<LaidJoint>            $joints
      *
-     * @return list<PosedPiece> each copy of each piece that has rounds
+     * @return list<PosedPiece> each copy of each piece that has rounds; of many alike some
      */
     public static function of(Plan $plan, array $parts, array $joints): array
     {
@@ -66,8 +70,9 @@ final class WholeToy
         $copies = array_map(static fn (PosedPiece $one): int => $one->copy, $posed);
         // What lies on its underside lies, and so does what is flat.
         $own = $this->solids[$piece->key]->lies || $this->solids[$piece->key]->isFlat ? Pose::lying() : Pose::upright();
-        for ($copy = 1; $copy <= $piece->copies->count; ++$copy) {
+        for ($copy = 1, $alike = 0; $copy <= $piece->copies->count && $alike < self::ALIKE; ++$copy) {
             if (!\in_array($copy, $copies, true)) {
+                ++$alike;
                 $posed[] = new PosedPiece($piece->key, $copy, $own);
             }
         }
@@ -105,7 +110,7 @@ final class WholeToy
 
             return null === $below || null === $from || [] !== ($this->joints[$piece->key] ?? []) ? [] : array_map(
                 fn (int $copy): PosedPiece => new PosedPiece($piece->key, $copy, $this->goingOn($piece, $from)->on($below->pose), $from->key),
-                range(1, $piece->copies->count),
+                range(1, min(self::ALIKE, $piece->copies->count)),
             );
         }
         foreach ($this->plan->pieces as $next) {
@@ -210,9 +215,9 @@ final class WholeToy
     {
         $solid = $this->solids[$one->piece];
         [$left, $right, $low] = [\INF, -\INF, \INF];
-        for ($level = 0.0, $end = $solid->end(); $level <= $end; ++$level) {
+        for ($level = 0.0, $end = $solid->end(), $step = max(1.0, $end / self::LEVELS); $level < $end + $step; $level += $step) {
             for ($degrees = 0; $degrees < 360; $degrees += 30) {
-                [$x, $y] = $one->pose->point($solid->point($level, (float) $degrees));
+                [$x, $y] = $one->pose->point($solid->point(min($level, $end), (float) $degrees));
                 [$left, $right, $low] = [min($left, $x), max($right, $x), min($low, $y)];
             }
         }

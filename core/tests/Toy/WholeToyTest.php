@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Toy;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\WholeToyWriter;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Toy\Pose;
@@ -117,6 +118,17 @@ final class WholeToyTest extends TestCase
         };
         self::assertGreaterThan(0.95, $axis('6 sc in MR', 'inc x6', '(sc, inc) x6'));
         self::assertLessThan(0.1, $axis('6 sc in MR', 'R2-14: sc around'));
+    }
+
+    /** Of copies that look the same some are shown, and that is told; as many as a plan may have take no time. */
+    public function testManyCopies(): void
+    {
+        $values = static fn (int $copies): array => WholeToyWriter::values(Analysis::of(Plans::of([], [], [], ['pieces' => [
+            Plans::piece('body', ['6 sc in MR', 'inc x6', 'R3-6: sc around'], ['name' => 'Body']),
+            Plans::piece('spine', ['6 sc in MR', 'sc around'], ['name' => 'Spine', 'copies' => $copies]),
+        ]])));
+        self::assertSame([5, true], [\count((array) $values(4)['poses']), $values(4)['isWhole']]);
+        self::assertSame([13, false], [\count((array) $values(99)['poses']), $values(99)['isWhole']]);
     }
 
     /** A mat that stands by itself lies on the ground, and its edging around it in the same plane. */
