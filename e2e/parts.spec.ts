@@ -186,7 +186,7 @@ test('the line that says where something is, is typed over; words that say no pl
 	await page.getByRole('tab', { name: /^Body and head/ }).click();
 	const on = page.getByRole('region', { name: 'On Body and head' });
 	await on.getByRole('button', { name: /^Eyes/ }).click();
-	const line = on.getByLabel('Where it is, in words').first();
+	const line = on.getByLabel('The place in words').first();
 	await expect(line).toHaveValue('between rounds 23 and 24, 6 stitches apart');
 	await line.fill('between R21 and R22, 8 sts apart');
 	await line.press('Enter');
