@@ -19,6 +19,7 @@ use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Placements;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Thread\Thread;
+use Alternum\Core\Plan\Thread\ThreadKinds;
 use Alternum\Core\Plan\Thread\Threads;
 use Alternum\Core\Plan\Yarn;
 
@@ -71,7 +72,7 @@ final readonly class Put implements EditKind
 
     private function withKind(Plan $plan, Piece $piece, PieceStages $stages): Plan
     {
-        $usual = UsualPlace::of($this->what, $plan, $piece, $stages->frame) ?? throw EditRefused::because('put.unknown', what: $this->what);
+        $usual = UsualPlace::of($this->what, $plan, $piece, $stages->frame) ?? throw $this->noSuch();
         $place = $this->place($plan, $usual, $stages);
         $placement = PlacementKind::tryFrom($this->what);
         if (null !== $placement) {
@@ -86,12 +87,18 @@ final readonly class Put implements EditKind
             throw EditRefused::because('put.full', most: Limits::PLACEMENTS);
         }
         $key = Placement::freeKey(array_map(static fn (Thread $one): string => $one->key, $piece->threads), 't');
-        $lies = $usual->thread ?? throw EditRefused::because('put.unknown', what: $this->what);
+        $lies = $usual->thread ?? throw $this->noSuch();
         $thread = new Thread(
             key: $key, name: $lies->name, yarn: self::seen($plan, $piece), strands: null, place: $place, kind: $lies->kind,
         );
 
         return $plan->withPiece($piece->set(new Threads([...$piece->threads, $thread])));
+    }
+
+    /** Only a thread that ends on another piece can have no place. */
+    private function noSuch(): EditRefused
+    {
+        return EditRefused::because(ThreadKinds::isThing($this->what) ? 'put.notJoined' : 'put.unknown', what: $this->what);
     }
 
     /** The yarn of the plan that stands out most from what the piece is made of. */

@@ -72,7 +72,7 @@ final class Seat
      */
     private static function slipped(Solid $part, Solid $onto, bool $isAxial, float $level, array $at, array $out): Pose
     {
-        $axis = $isAxial ? [0.0, $out[1] * $part->up, 0.0] : [0.0, (float) ($part->up * $part->up), 0.0];
+        $axis = $isAxial ? [0.0, $out[1] * $part->up, 0.0] : [0.0, 1.0, 0.0];
         $pose = Pose::along($axis, [0.0, 0.0, 1.0]);
 
         return $isAxial

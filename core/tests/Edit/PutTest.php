@@ -55,7 +55,7 @@ final class PutTest extends TestCase
             foreach (array_filter(array_column($tray, 'what'), \is_string(...)) as $what) {
                 if ('strand' === $what) {
                     // There is no other piece that it could end on.
-                    self::assertSame('put.unknown', self::refused(['what' => $what]));
+                    self::assertSame('put.notJoined', self::refused(['what' => $what]));
                     continue;
                 }
                 $put = self::done($plan, ['do' => 'put', 'piece' => $plan->pieces[0]->key, 'what' => $what]);

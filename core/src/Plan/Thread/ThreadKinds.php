@@ -16,7 +16,7 @@ final class ThreadKinds
         Strand::class,
     ];
 
-    /** As something that can be put on a piece; null: there is no such thing. */
+    /** As something that can be put on a piece; null: there is no such thing, or it has no place there (isThing() tells which). */
     public static function usual(string $what, UsualSite $site): ?UsualThread
     {
         foreach (self::ALL as $class) {
@@ -28,6 +28,18 @@ final class ThreadKinds
         }
 
         return null;
+    }
+
+    /** Whether it is something that can be put on a piece, on one or another. */
+    public static function isThing(string $what): bool
+    {
+        foreach (self::ALL as $class) {
+            if (\in_array($what, array_column($class::tray(), 'what'), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** A kind of the plan's format; what is wrong with it is noted at its path. */

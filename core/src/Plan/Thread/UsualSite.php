@@ -21,12 +21,12 @@ interface UsualSite
     /** Rounds that there are. */
     public function rounds(): int;
 
-    /** Rounds that lie below such a share of the height. */
+    /** Rounds that lie below such a share of the height: 0 at the foot, 1 at the top, as the piece stands. */
     public function below(float $height): int;
 
-    /** At such a share of the height, as the piece stands. */
+    /** At such a share of the height: 0 at the foot, 1 at the top, as the piece stands; of what lies, from its tail to its face. */
     public function at(float $height): Place;
 
-    /** So many rounds below the eyes, or where they usually are. */
+    /** So many rounds below the eyes, or where they usually are; a pair so many stitches apart, null: it is one. */
     public function underEyes(int $rounds, ?float $apart = null): Place;
 }

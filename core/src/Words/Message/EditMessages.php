@@ -68,6 +68,7 @@ final class EditMessages
             '“{said}” says no place.',
             'Say it as in “between rounds 9 and 10, 6 stitches apart” or “2 rounds below the eyes”.',
         ],
+        'put.notJoined' => ['The thread ends on another piece, and none is put together with this one.', 'Put one of the pieces on the other first.'],
         'put.unknown' => ['“{what}” is nothing that can be placed.', self::ELSE],
         'resize.begins' => ['A piece that begins on others is as wide as they are: make those wider or narrower.', self::ELSE],
         'resize.narrow' => ['The piece cannot be made that narrow: it has no increase rounds left to take out.', self::ELSE],
