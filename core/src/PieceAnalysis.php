@@ -43,6 +43,7 @@ use Alternum\Core\Yarn\Ends;
 /** What every stage made of one piece. */
 final readonly class PieceAnalysis
 {
+    /** Degrees between the points of the front where it is asked whether a part covers the face. */
     private const FACE = 12.0;
 
     /**

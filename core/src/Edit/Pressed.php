@@ -31,7 +31,7 @@ final readonly class Pressed
      * @param array<string, bool> $alone which of those are no pair
      * @param list<int>           $bands the first round of each stripe
      */
-    private function __construct(private PieceStages $stages, private Piece $piece, private array $spots, private array $alone, private array $bands)
+    private function __construct(private PieceStages $stages, private array $spots, private array $alone, private array $bands)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class Pressed
             }
         }
 
-        return new self($stages, $piece, $spots, $alone, $locator->bands());
+        return new self($stages, $spots, $alone, $locator->bands());
     }
 
     /**
@@ -89,7 +89,7 @@ final readonly class Pressed
         ?Across $across = null,
     ): Place {
         $across ??= Across::front();
-        $eyes = $usual->tiesToEyes && 180.0 !== $fromFront ? $this->piece->eyes() : null;
+        $eyes = $usual->tiesToEyes && 180.0 !== $fromFront ? $this->stages->piece->eyes() : null;
         if (null !== $eyes && isset($this->before($moved)[$eyes->key])) {
             return new Place(
                 Anchor::Placement, of: $eyes->key, offset: $round - $this->spots[$eyes->key]->round, fromFront: $fromFront, stitches: $stitches,
@@ -110,7 +110,7 @@ final readonly class Pressed
     /** The distance of another pair, where it is nearly that. */
     private function apart(float $apart, ?string $moved): float
     {
-        foreach ($this->piece->placements as $other) {
+        foreach ($this->stages->piece->placements as $other) {
             $used = $other->key === $moved ? null : $other->place->apart;
             if (null !== $used && abs($used - $apart) <= self::SNAPS) {
                 return $used;

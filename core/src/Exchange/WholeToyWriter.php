@@ -12,7 +12,7 @@ use Alternum\Core\Toy\WholeToy;
 /** The whole toy as values for JSON: contract/openapi.yaml, WholeToy. */
 final class WholeToyWriter
 {
-    /** So many stitches, of all copies together, are drawn; the toy's largest pieces come first. */
+    /** So many stitches, of all copies together, are drawn: of the pieces in the plan's order each that still fits. */
     private const STITCHES = 12_000;
 
     /** @return array<string, mixed> */

@@ -48,7 +48,11 @@ final readonly class Solid
         );
     }
 
-    /** How high above its middle a level lies, in rounds from its beginning. */
+    /**
+     * @param float $level rounds from its beginning, between two of them in parts of one
+     *
+     * @return float mm above its middle
+     */
     public function height(float $level): float
     {
         return $this->point($level, 0.0)[1];
