@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Plan\YarnCheck;
 use Alternum\Core\Toy\Assembled;
 use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\Amounts;
@@ -49,7 +50,7 @@ final readonly class Analysis
             array_push($problems, ...$told);
         }
 
-        return self::together($plan, $pieces, [...$problems, ...GaugeCheck::problems($plan)]);
+        return self::together($plan, $pieces, [...$problems, ...GaugeCheck::problems($plan), ...YarnCheck::problems($plan)]);
     }
 
     /**
@@ -236,7 +237,7 @@ final readonly class Analysis
             $analysis->stages->frame,
             $analysis->stages->colouring,
             $analysis->changes,
-            $plan->gauge,
+            $plan->gaugeOf($analysis->piece),
             Joins::of($analysis->piece, $analysis->stages->reading),
             $ends,
             $plan->yarnUse,

@@ -29,6 +29,7 @@ use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceGauge;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Toy\FarSite;
@@ -51,6 +52,7 @@ final readonly class PieceAnalysis
      * @param PieceThreads      $threads what is embroidered on it
      * @param PieceForm         $form    as it is done: stuffed, and drawn in where its tail does that
      * @param list<LaidJoint>   $joints  parts that are put on it
+     * @param float|null        $hookMm  that it is worked with, where another piece is worked with another
      * @param Ends|null         $ends    how its yarn begins and ends among the other pieces; null: it was looked at without them
      */
     private function __construct(
@@ -63,6 +65,7 @@ final readonly class PieceAnalysis
         public Finishing $finishing,
         public PieceAsPart $part,
         public PieceForm $form,
+        private ?float $hookMm,
         public ?Ends $ends = null,
         public array $joints = [],
     ) {
@@ -103,6 +106,7 @@ final readonly class PieceAnalysis
                 Solid::of($form, $stages->frame, $stages->piece->frontDegrees, $plan->hand),
             ),
             form: $form,
+            hookMm: PieceGauge::hook($plan, $stages->piece),
         );
     }
 
@@ -164,6 +168,7 @@ final readonly class PieceAnalysis
             finishing: $this->finishing,
             part: $this->part,
             form: $this->form,
+            hookMm: $this->hookMm,
             ends: $ends,
             joints: $joints,
         );
@@ -282,17 +287,9 @@ final readonly class PieceAnalysis
     public function steps(): array
     {
         return Steps::of(StepSite::of(
-            piece: $this->piece,
-            reading: $this->stages->reading,
-            fabric: $this->stages->fabric,
-            frame: $this->stages->frame,
-            form: $this->stages->form,
-            colouring: $this->stages->colouring,
-            changes: $this->changes,
-            placing: $this->placing,
-            threads: $this->threads,
-            finishing: $this->finishing,
-            startsAnew: 0.0 !== $this->ends?->beginning,
+            piece: $this->piece, reading: $this->stages->reading, fabric: $this->stages->fabric, frame: $this->stages->frame,
+            form: $this->stages->form, colouring: $this->stages->colouring, changes: $this->changes, placing: $this->placing, threads: $this->threads,
+            finishing: $this->finishing, startsAnew: 0.0 !== $this->ends?->beginning, hookMm: $this->hookMm,
         ));
     }
 }

@@ -109,7 +109,7 @@ final readonly class PieceStages
         // What goes along its chains once, and not around them, is a row.
         $piece = $reading->isAlongOneSide ? $piece->withWorked(Worked::Rows) : $piece;
 
-        return [$piece, Fabric::of($reading, $plan->gauge, $piece->worked, $plan->leanOf($piece))];
+        return [$piece, Fabric::of($reading, $plan->gaugeOf($piece), $piece->worked, $plan->leanOf($piece))];
     }
 
     private static function changesAfter(Colouring $colouring, int $round): bool

@@ -7,6 +7,7 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Colour\Picture;
+use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
@@ -132,6 +133,17 @@ final readonly class QuestionController
         ]);
     }
 
+    /** What the plan needs, and what it would need once an edit were made. */
+    #[Route('/needed', methods: 'POST')]
+    #[Heavy]
+    public function compared(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $needs = static fn (Plan $of): array => (new WhatIsNeeded(Analysis::of($of), $of->terms))->values();
+
+        return new JsonResponse(['now' => $needs($plan), 'then' => $needs(self::tried($request)->apply($plan))]);
+    }
+
     /** The whole toy: all pieces where they are on it. */
     #[Route('/toy', methods: 'GET')]
     #[Heavy]
@@ -140,6 +152,17 @@ final readonly class QuestionController
         $stored = $this->plans->state($user->workshop, $id);
 
         return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of(PlanReader::json($stored->body))));
+    }
+
+    /** The whole toy as it would be once an edit were made. */
+    #[Route('/toy', methods: 'POST')]
+    #[Heavy]
+    public function toyTried(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $stored = $this->plans->state($user->workshop, $id);
+        $plan = self::tried($request)->apply(PlanReader::json($stored->body));
+
+        return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of($plan)));
     }
 
     /** The colour changes within a round. */
@@ -242,6 +265,15 @@ final readonly class QuestionController
         }
 
         return new JsonResponse(['rows' => $rows]);
+    }
+
+    private static function tried(Request $request): Edit
+    {
+        $fields = Fields::of(Json::decode($request->getContent(), 'edit', Json::MESSAGE_BYTES));
+        $edit = EditKinds::read($fields->raw('edit'), 'edit');
+        $fields->done();
+
+        return $edit;
     }
 
     private function plan(WorkshopUser $user, string $id): Plan

@@ -28,7 +28,9 @@ final readonly class LabColour
     /** A yarn's colour as #RRGGBB, as it looks with all its strands. */
     public static function shown(Yarn $yarn): string
     {
-        return null === $yarn->withHex ? $yarn->hex : self::mixed($yarn->hex, $yarn->withHex);
+        $share = [] === $yarn->held ? 0.5 : $yarn->held[0]->strands / max(1, $yarn->strands);
+
+        return null === $yarn->withHex ? $yarn->hex : self::mixed($yarn->hex, $yarn->withHex, $share);
     }
 
     /** @param string $hex as #RRGGBB */
@@ -88,13 +90,19 @@ final readonly class LabColour
         return sqrt(($dL / $sL) ** 2 + ($dC / $sC) ** 2 + ($dH / $sH) ** 2 + $rT * ($dC / $sC) * ($dH / $sH));
     }
 
-    /** Two strands held together, as they look from afar: the mean of their light. */
-    public static function mixed(string $hex, string $other): string
+    /**
+     * Strands held together, as they look from afar: the mean of their light.
+     *
+     * @param float $share of the first
+     */
+    public static function mixed(string $hex, string $other, float $share = 0.5): string
     {
         $one = self::light($hex);
         $two = self::light($other);
 
-        return self::hex(($one[0] + $two[0]) / 2, ($one[1] + $two[1]) / 2, ($one[2] + $two[2]) / 2);
+        $mean = static fn (float $of, float $and): float => $share * $of + (1 - $share) * $and;
+
+        return self::hex($mean($one[0], $two[0]), $mean($one[1], $two[1]), $mean($one[2], $two[2]));
     }
 
     /** @return array{float, float, float} red, green and blue light, 0 to 1 */

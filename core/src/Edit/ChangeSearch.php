@@ -116,7 +116,7 @@ final readonly class ChangeSearch
                     method: $method,
                     step: $way->step(),
                     // A slip stitch in place of a stitch is no saving that anyone looks for.
-                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gauge->stitchWidthMm(),
+                    mm: max(0.0, $way->oldYarn($isJoined) + $way->newYarn($isJoined, $site->next)) * Basis::WIDTHS * $plan->gaugeOf($piece)->stitchWidthMm(),
                     turns: $way->parts() ? 0.0 : $way->moves($site),
                     parts: $way->parts(),
                     place: $way->parts()
@@ -137,7 +137,7 @@ final readonly class ChangeSearch
     private static function yarns(Plan $plan, PieceStages $stages, Change $left, Change $back): array
     {
         $said = ($stages->piece->changes->at[$left->place->treated] ?? null)?->ends->oldYarn;
-        $width = $plan->gauge->stitchWidthMm();
+        $width = $plan->gaugeOf($stages->piece)->stitchWidthMm();
         $isNext = $left->yarns->backRound === $left->place->round + ($left->place->isAtEnd ? 1 : 0);
         $options = [];
         foreach ([

@@ -22,6 +22,7 @@ final class EditKinds
         MoveJoint::class,
         Swatch::class,
         AddYarn::class,
+        AnotherYarn::class,
         Retype::class,
         Paste::class,
         CopyPiece::class,

@@ -7,7 +7,9 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceGauge;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\SizeOf;
 use Alternum\Core\Plan\Stretch;
@@ -43,7 +45,7 @@ final readonly class Measured implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         if (null === $this->mm) {
-            return $plan->withGauge($plan->gauge->withStretch(null));
+            return PieceGauge::put($plan, $piece, $plan->gaugeOf($piece)->withStretch(null));
         }
         if ([] === PieceReading::of($plan, $piece)->rounds) {
             throw EditRefused::because('edit.noRounds');
@@ -65,13 +67,14 @@ final readonly class Measured implements EditKind
             }
         }
 
-        return $plan->withGauge($plan->gauge->withStretch($this->stretch($plan, $piece, round(sqrt($low * $high), 3))));
+        return PieceGauge::put($plan, $piece, $this->stretched($plan, $piece, round(sqrt($low * $high), 3)));
     }
 
     /** @return float mm, where the stuffing presses so many times as hard as is usual */
     private function comes(Plan $plan, Piece $piece, float $times): float
     {
-        $form = PieceStages::form($plan->withGauge($plan->gauge->withStretch($this->stretch($plan, $piece, $times))), $piece);
+        $piece = $piece->set($this->stretched($plan, $piece, $times));
+        $form = PieceStages::form($plan->withPiece($piece), $piece);
 
         return match ($this->measure) {
             SizeOf::Width => $form->width,
@@ -80,9 +83,11 @@ final readonly class Measured implements EditKind
         };
     }
 
-    private function stretch(Plan $plan, Piece $piece, float $times): Stretch
+    private function stretched(Plan $plan, Piece $piece, float $times): Gauge
     {
-        return new Stretch($piece->name, $this->measure, $this->mm ?? 0.0, $plan->gauge->stitchesPer10cm, $times);
+        $gauge = $plan->gaugeOf($piece);
+
+        return $gauge->withStretch(new Stretch($piece->name, $this->measure, $this->mm ?? 0.0, $gauge->stitchesPer10cm, $times));
     }
 
     public function inWords(): string

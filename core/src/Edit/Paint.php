@@ -119,7 +119,7 @@ final readonly class Paint implements EditKind
     {
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
         $colours = $piece->colours;
-        $high = array_map(static fn (float $mm): int => max(1, (int) round($mm / $plan->gauge->roundHeightMm())), $this->heights);
+        $high = array_map(static fn (float $mm): int => max(1, (int) round($mm / $plan->gaugeOf($piece)->roundHeightMm())), $this->heights);
         $stripes = array_map(
             static fn (Stripe $stripe, int $i): Stripe => new Stripe($stripe->yarn, $high[$i] ?? $stripe->rounds),
             $this->sequence,

@@ -76,7 +76,7 @@ final readonly class Resize implements EditKind
             throw EditRefused::because('resize.unfit', wrong: $after->errors()[0]->message);
         }
         $counts = array_map(static fn (Round $round): int => $round->makes, $after->rounds);
-        $deepest = (new Openings($counts, $plan->gauge->stitchWidthMm()))->deepest();
+        $deepest = (new Openings($counts, $plan->gaugeOf($piece)->stitchWidthMm()))->deepest();
 
         return $resized->carried($changed, new ResizedRounds($old, $new, $reading->rounds, $after->rounds, $deepest));
     }

@@ -42,12 +42,12 @@ final readonly class ResizeTo implements EditKind
             throw EditRefused::because('edit.noRounds');
         }
         if (null !== $this->widthMm) {
-            $step = max(1, ShapePhases::of(PieceReading::of($plan, $piece))->step) * $plan->gauge->stitchWidthMm() / \M_PI;
+            $step = max(1, ShapePhases::of(PieceReading::of($plan, $piece))->step) * $plan->gaugeOf($piece)->stitchWidthMm() / \M_PI;
             $plan = $this->resized($plan, $this->nearest($plan, $this->widthMm, $step, true), 0);
         }
         if (null !== $this->heightMm) {
             // An even round is as high as its stitches are.
-            $plan = $this->resized($plan, 0, $this->nearest($plan, $this->heightMm, $plan->gauge->roundHeightMm(), false));
+            $plan = $this->resized($plan, 0, $this->nearest($plan, $this->heightMm, $plan->gaugeOf($piece)->roundHeightMm(), false));
         }
 
         return $plan;

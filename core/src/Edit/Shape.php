@@ -64,8 +64,9 @@ final readonly class Shape implements EditKind
             throw EditRefused::because('shape.begins');
         }
         $piece = $plan->piece($this->piece) ?? throw EditRefused::noPiece($this->piece);
-        $around = $this->extent->around($plan->gauge);
-        $length = Form::Cone === $this->form ? $this->extent->slanting($plan->gauge, $this->start) : $this->extent->upright($plan->gauge);
+        $gauge = $plan->gaugeOf($piece);
+        $around = $this->extent->around($gauge);
+        $length = Form::Cone === $this->form ? $this->extent->slanting($gauge, $this->start) : $this->extent->upright($gauge);
         $steps = max(1, (int) round($around / $this->step()));
         $width = $this->extent->widthMm;
         // A ball is as high as wide in the maker's own gauge, whose stitches need not be square.
@@ -74,8 +75,8 @@ final readonly class Shape implements EditKind
         $try = function (int $steps, int $length) use ($plan, $piece, &$tried): PieceForm {
             return $tried[$steps][$length] ??= PieceStages::form($plan, $piece, Reading::ofCounts($this->counts($steps, $length)));
         };
-        $widens = $this->step() * $plan->gauge->stitchWidthMm() / \M_PI;
-        $rises = $plan->gauge->roundHeightMm();
+        $widens = $this->step() * $gauge->stitchWidthMm() / \M_PI;
+        $rises = $gauge->roundHeightMm();
         // What is short bulges at the cost of its width, so that each is looked for again once the other is found.
         for ($turn = 0; $turn < self::TURNS; ++$turn) {
             if (null !== $width) {

@@ -9,9 +9,11 @@ use Alternum\Core\Colour\ColourVision;
 use Alternum\Core\Colour\LabColour;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Toy\Assembled;
 use Alternum\Core\Toy\LaidJoint;
 use Alternum\Core\Words\AmountWords;
@@ -96,24 +98,24 @@ final class AnalysisWriter
     {
         return [
             'title' => $plan->title,
-            'gauge' => self::gauge($plan),
+            'gauge' => self::gauge($plan->gauge, $plan->yarns[0]),
             'yarns' => array_map(self::amount(...), $amounts->amounts),
             'floatStitches' => $plan->floats,
-            'cautions' => SafetyWords::cautions($plan->hasParts()),
+            'cautions' => SafetyWords::cautions($plan),
             'assembly' => array_map(static fn (LaidJoint $laid): array => ToyWriter::joint($plan, $laid), $assembled->joints),
             'loose' => (object) $assembled->loose,
             'problems' => ReadingWriter::problems($problems),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function gauge(Plan $plan): array
+    /** @return array<string, mixed> of what is worked in a yarn */
+    private static function gauge(Gauge $gauge, Yarn $yarn): array
     {
         return [
-            'stitchWidthMm' => Rounded::of($plan->gauge->stitchWidthMm()),
-            'roundHeightMm' => Rounded::of($plan->gauge->roundHeightMm()),
-            'hookUs' => null === $plan->gauge->hookMm ? null : HookSize::us($plan->gauge->hookMm),
-            'remark' => GaugeWords::ofYarn($plan->gauge, $plan->yarns[0]),
+            'stitchWidthMm' => Rounded::of($gauge->stitchWidthMm()),
+            'roundHeightMm' => Rounded::of($gauge->roundHeightMm()),
+            'hookUs' => null === $gauge->hookMm ? null : HookSize::us($gauge->hookMm),
+            'remark' => GaugeWords::ofYarn($gauge, $yarn),
         ];
     }
 

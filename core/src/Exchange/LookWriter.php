@@ -43,7 +43,7 @@ final class LookWriter
                     colouring: $stages->colouring,
                     byRounds: $stages->byRounds,
                     treatments: $stages->treatments,
-                    gauge: $plan->gauge,
+                    gauge: $plan->gaugeOf($stages->piece),
                     lean: $plan->leanOf($stages->piece),
                     round: $change->place->treated,
                     method: $method,

@@ -57,6 +57,10 @@ final class PieceWriter
             'namesColours' => $reading->namesYarns(),
             'stitches' => $reading->stitches(),
             'lean' => $plan->leanOf($piece),
+            'gauge' => [
+                'stitchWidthMm' => Rounded::of($plan->gaugeOf($piece)->stitchWidthMm()),
+                'roundHeightMm' => Rounded::of($plan->gaugeOf($piece)->roundHeightMm()),
+            ],
             'frontDegrees' => Rounded::of($piece->frontDegrees),
             'beginsAtTop' => $stages->frame->beginsAtTop(),
             'lies' => $stages->frame->lies(),
@@ -183,7 +187,7 @@ final class PieceWriter
             'lastReachRound' => $form->lastReach,
             'outline' => self::edges($form->outline),
             'unstuffed' => $form->outline === $form->unstuffed ? [] : self::edges($form->unstuffed),
-            'remarks' => FormWords::remarks($plan->gauge, $form, $plan->units),
+            'remarks' => FormWords::remarks($plan->gaugeOf($analysis->piece), $form, $plan->units),
         ]
             + ($form->isRound() ? [] : ['straightDegrees' => $form->isOval ? 0.0 : Rounded::of(fmod($front + 90.0, 360.0))])
             + ([] === $form->lobes ? [] : ['lobes' => array_map(Rounded::of(...), $form->lobes)]);

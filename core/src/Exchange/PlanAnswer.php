@@ -12,6 +12,7 @@ use Alternum\Core\Plan\GaugeCheck;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\YarnCheck;
 use Alternum\Core\Toy\Assembled;
 use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Yarn\Amounts;
@@ -101,7 +102,7 @@ final readonly class PlanAnswer
             array_merge(
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->starts, $pieces),
                 ...array_map(static fn (PieceAnswer $answer): array => $answer->problems, $pieces),
-                ...[GaugeCheck::problems($plan), $assembled->problems],
+                ...[GaugeCheck::problems($plan), YarnCheck::problems($plan), $assembled->problems],
             ),
         );
     }

@@ -54,7 +54,7 @@ final class WrittenPattern
             }
             $sections[] = new PatternSection($lines, 'ASSEMBLY');
         }
-        $cautions = SafetyWords::cautions($analysis->plan->hasParts());
+        $cautions = SafetyWords::cautions($analysis->plan);
         $sections[] = new PatternSection(array_map(static fn (string $caution): PatternLine => PatternLine::named('Caution', $caution), $cautions));
 
         return new PatternDocument($analysis->plan->title, $sections);

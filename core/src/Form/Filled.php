@@ -56,7 +56,7 @@ final readonly class Filled
 
         return new self(
             typed: $typed, finish: $finish, end: $end, endWhy: $endWhy, isUnfit: $isUnfit, firmness: $firmness,
-            presses: isset(self::PRESSES[$firmness->value]) ? self::PRESSES[$firmness->value] * $plan->gauge->stretches() : null, why: $filling->why,
+            presses: isset(self::PRESSES[$firmness->value]) ? self::PRESSES[$firmness->value] * $plan->gaugeOf($piece)->stretches() : null, why: $filling->why,
         );
     }
 

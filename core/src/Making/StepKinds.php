@@ -26,6 +26,7 @@ use Alternum\Core\Making\Step\SewOn;
 use Alternum\Core\Making\Step\StandsAlone;
 use Alternum\Core\Making\Step\Stuff;
 use Alternum\Core\Making\Step\StuffBetween;
+use Alternum\Core\Making\Step\TakeHook;
 use Alternum\Core\Making\Step\TightenRing;
 use Alternum\Core\Making\Step\TurnOut;
 use Alternum\Core\Making\Step\TypedWords;
@@ -42,7 +43,8 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, LockWashers::class, FirstWords::class, WorkIntoSide::class,
+        TakeHook::class, Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, LockWashers::class, FirstWords::class,
+        WorkIntoSide::class,
         FingersNoLongerFit::class, TurnOut::class,
         Stuff::class, TypedWords::class, KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class,
         WeaveIn::class, LayThreadDone::class, SewOn::class,

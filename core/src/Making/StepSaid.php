@@ -46,6 +46,9 @@ interface StepSaid
     /** "15 cm". */
     public function length(float $cm): string;
 
+    /** "3 mm, US D-3". */
+    public function hook(float $mm): string;
+
     /** A tail to sew with. */
     public function sewingTail(): string;
 

@@ -24,6 +24,7 @@ final readonly class StepSite
      * @param bool                               $startsAnew its yarn is not the one of another piece that goes on
      * @param array<int, list<int>>              $slips      by round, its tops, from 0, that are slip stitches for a change there or before them
      * @param list<JoinedPart>                   $joined     parts that are joined as one goes, in the order of the rounds
+     * @param float|null                         $hookMm     to be taken for it; null: there is one for all
      */
     private function __construct(
         public Piece $piece,
@@ -39,6 +40,7 @@ final readonly class StepSite
         public array $told,
         public array $slips,
         public array $joined,
+        public ?float $hookMm,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class StepSite
         PieceThreads $threads,
         Finishing $finishing,
         bool $startsAnew,
+        ?float $hookMm,
     ): self {
         $told = $slips = [];
         foreach ($changes->all as $change) {
@@ -72,6 +75,7 @@ final readonly class StepSite
         return new self(
             piece: $piece, reading: $reading, fabric: $fabric, form: $form, colouring: $colouring, changes: $changes, placing: $placing,
             threads: $threads, finishing: $finishing, startsAnew: $startsAnew, told: $told, slips: $slips, joined: JoinedPart::all($reading, $frame),
+            hookMm: $hookMm,
         );
     }
 

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\RoundMoves;
 
-/** Stitches and rounds of single crochet over 10 cm, the hook they were made with, and how far the fabric gives. */
-final readonly class Gauge
+/** Stitches and rounds of single crochet over 10 cm, the hook they were made with, and how far the fabric gives: of a plan, a yarn or a piece. */
+final readonly class Gauge implements HasLengths
 {
     /** Rounds to a stitch's width, where the rounds were not counted: single crochet is a little wider than high. From memory. */
     private const ROUNDS = 1.1;
@@ -49,9 +50,34 @@ final readonly class Gauge
         return null !== $this->stretch && abs($this->stretch->at - $this->stitchesPer10cm) < 0.01;
     }
 
+    /** In yarn that makes stitches so many times as wide, with the hook that goes with it. How far that fabric gives was not measured. */
+    public function scaled(float $times): self
+    {
+        return new self(
+            round($this->stitchesPer10cm / $times, 1),
+            null === $this->counted ? null : round($this->counted / $times, 1),
+            null === $this->hookMm ? null : SoldSize::hook($this->hookMm * $times),
+        );
+    }
+
     public function withStretch(?Stretch $stretch): self
     {
         return new self($this->stitchesPer10cm, $this->counted, $this->hookMm, $stretch);
+    }
+
+    public static function field(): string
+    {
+        return 'gauge';
+    }
+
+    public static function in(Fields $piece): self
+    {
+        return self::read($piece->object(self::field()));
+    }
+
+    public function carried(RoundMoves $moves): self
+    {
+        return $this;
     }
 
     public static function read(Fields $fields): self

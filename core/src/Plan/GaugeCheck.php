@@ -14,10 +14,25 @@ final class GaugeCheck
     private const FLAT = 1.8;
     private const TALL = 0.6;
 
-    /** @return list<Problem> notes at the gauge */
+    /** @return list<Problem> notes at each gauge */
     public static function problems(Plan $plan): array
     {
-        $gauge = $plan->gauge;
+        $problems = self::of($plan->gauge, $plan->yarns[0], 'gauge');
+        foreach ($plan->yarns as $i => $yarn) {
+            array_push($problems, ...null === $yarn->gauge ? [] : self::of($yarn->gauge, $yarn, "yarns[{$i}].gauge"));
+        }
+        foreach ($plan->pieces as $i => $piece) {
+            foreach (null === $piece->gauge ? [] : self::of($piece->gauge, $plan->groundOf($piece), 'gauge') as $problem) {
+                $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].gauge");
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @return list<Problem> */
+    private static function of(Gauge $gauge, Yarn $yarn, string $path): array
+    {
         $says = [];
         $ratio = $gauge->roundsPer10cm / $gauge->stitchesPer10cm;
         if ($ratio > self::FLAT || $ratio < self::TALL) {
@@ -26,10 +41,9 @@ final class GaugeCheck
         if (null !== $gauge->stretch && !$gauge->isMeasured()) {
             $says[] = Message::of('gauge.measuredElse', piece: $gauge->stretch->piece, stitches: $gauge->stretch->at);
         }
-        $yarn = $plan->yarns[0] ?? null;
-        $label = $yarn?->worksUpLike()->labelStitches();
-        if (null === $yarn || null === $label) {
-            return self::notes($says);
+        $label = $yarn->worksUpLike()->labelStitches();
+        if (null === $label) {
+            return self::notes($says, $path);
         }
         $hook = $yarn->worksUpLike()->labelHookMm();
         $says[] = match (true) {
@@ -49,7 +63,7 @@ final class GaugeCheck
             default => null,
         };
 
-        return self::notes(array_values(array_filter($says)));
+        return self::notes(array_values(array_filter($says)), $path);
     }
 
     /**
@@ -57,8 +71,8 @@ final class GaugeCheck
      *
      * @return list<Problem>
      */
-    private static function notes(array $says): array
+    private static function notes(array $says, string $path): array
     {
-        return array_map(static fn (Message $said): Problem => Problem::atPath('gauge', $said)->asNote(), $says);
+        return array_map(static fn (Message $said): Problem => Problem::atPath($path, $said)->asNote(), $says);
     }
 }

@@ -62,9 +62,14 @@ final readonly class Measure
         ]);
     }
 
-    /** Length in mm of one strand in one single crochet. */
-    public function single(Gauge $gauge, Yarn $yarn): float
+    /**
+     * @param Gauge $worked   in which it is worked
+     * @param Gauge $measured in which it was measured
+     *
+     * @return float mm of one strand in one single crochet
+     */
+    public function single(Gauge $worked, Gauge $measured, Yarn $yarn): float
     {
-        return $this->basis->single($this->amount, $this->stitches, $gauge, $yarn);
+        return $this->basis->single($this->amount, $this->stitches, $measured, $yarn) * $worked->stitchWidthMm() / $measured->stitchWidthMm();
     }
 }

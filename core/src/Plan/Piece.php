@@ -19,7 +19,7 @@ final readonly class Piece
 
     /** The order of the fields in the plan's format; what is not named comes after these. */
     private const ORDER = [
-        'key', 'name', 'copies', 'worked', 'lift', 'closing', 'firstRound', 'lean', 'start', 'rounds', 'front', 'colours', 'changes', 'finish', 'face',
+        'key', 'name', 'copies', 'worked', 'lift', 'closing', 'firstRound', 'lean', 'gauge', 'start', 'rounds', 'front', 'colours', 'changes', 'finish', 'face',
     ];
 
     public Closing $closing;
@@ -32,6 +32,8 @@ final readonly class Piece
     public ?Face $face;
     /** Stitches to the working direction, a round; null: the plan's. */
     public ?float $lean;
+    /** Its own; null: its yarn's or the plan's. */
+    public ?Gauge $gauge;
     /** From the marker in the working direction, 0 up to, not including, 360. */
     public float $frontDegrees;
     public ChangeChoice $changes;
@@ -62,6 +64,7 @@ final readonly class Piece
         $this->finish = $settings->get(Finish::class) ?? new Finish();
         $this->face = $settings->get(Face::class);
         $this->lean = $settings->get(Lean::class)?->stitches;
+        $this->gauge = $settings->get(Gauge::class);
         $this->frontDegrees = $settings->get(Front::class)->degrees ?? Front::USUAL;
         $this->changes = $settings->get(ChangeChoice::class) ?? new ChangeChoice();
         $this->placements = $settings->get(Placements::class)->all ?? [];
@@ -105,6 +108,23 @@ final readonly class Piece
     public function carried(RoundMoves $moves): self
     {
         return $this->but(colours: LayerEntry::carried($this->colours, $moves), settings: $this->settings->carried($moves));
+    }
+
+    /** The yarn that all of it is made of where nothing else lies over that; null: none is said. */
+    public function ground(): ?string
+    {
+        $ground = null;
+        foreach ($this->colours as $entry) {
+            $ground = $entry->isHidden || !$entry->layer->isWhole() ? $ground : array_values($entry->layer->yarns())[0] ?? $ground;
+        }
+
+        return $ground;
+    }
+
+    /** All lengths that are said of it so many times as long: what is bought, tails, its own gauge. */
+    public function scaled(float $times): self
+    {
+        return $this->but(settings: $this->settings->scaled($times));
     }
 
     /** Its eyes, which a face goes by; null: it has none. */

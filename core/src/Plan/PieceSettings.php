@@ -14,8 +14,8 @@ final readonly class PieceSettings
 {
     /** @var list<class-string<PieceSetting>> */
     public const ALL = [
-        RoundLift::class, Closing::class, FirstRound::class, Lean::class, JoinedStart::class, Front::class, ChangeChoice::class, Finish::class, Face::class,
-        Placements::class, Threads::class,
+        RoundLift::class, Closing::class, FirstRound::class, Lean::class, Gauge::class, JoinedStart::class, Front::class, ChangeChoice::class,
+        Finish::class, Face::class, Placements::class, Threads::class,
     ];
 
     /** @var array<class-string<PieceSetting>, PieceSetting> what is not as usual, and what is always written */
@@ -75,6 +75,12 @@ final readonly class PieceSettings
         }
 
         return $values;
+    }
+
+    /** All lengths in it so many times as long. */
+    public function scaled(float $times): self
+    {
+        return new self(array_map(static fn (PieceSetting $one): PieceSetting => $one instanceof HasLengths ? $one->scaled($times) : $one, $this->said));
     }
 
     /** All of it once rounds have moved, without what is gone with its rounds. */

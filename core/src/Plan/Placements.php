@@ -8,7 +8,7 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Layer\RoundMoves;
 
 /** Where eyes, ears, limbs … are set on a piece, in the order in which they may name one another. */
-final readonly class Placements implements PieceSetting
+final readonly class Placements implements HasLengths
 {
     /** @param list<Placement> $all */
     public function __construct(public array $all)
@@ -29,6 +29,11 @@ final readonly class Placements implements PieceSetting
     public function values(): array
     {
         return array_map(static fn (Placement $placement): array => $placement->values(), $this->all);
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self(array_map(static fn (Placement $placement): Placement => $placement->scaled($times), $this->all));
     }
 
     public function carried(RoundMoves $moves): self

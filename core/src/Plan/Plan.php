@@ -88,12 +88,6 @@ final readonly class Plan
         return null;
     }
 
-    /** Whether something is set on it that could come off. */
-    public function hasParts(): bool
-    {
-        return [] !== $this->assembly || [] !== array_filter($this->pieces, static fn (Piece $piece): bool => [] !== $piece->placements);
-    }
-
     /** The same plan with the piece of the same key replaced. */
     public function withPiece(Piece $changed): self
     {
@@ -174,6 +168,18 @@ final readonly class Plan
         return array_keys($letters);
     }
 
+    /** What a piece is worked in: its own gauge, else that of the yarn that it is made of, else the plan's. */
+    public function gaugeOf(Piece $piece): Gauge
+    {
+        return $piece->gauge ?? $this->groundOf($piece)->gauge ?? $this->gauge;
+    }
+
+    /** The yarn that all of a piece is made of. */
+    public function groundOf(Piece $piece): Yarn
+    {
+        return $this->yarn($piece->ground() ?? '') ?? $this->yarns[0];
+    }
+
     /** Stitches that each round of the piece sits back against the working direction. */
     public function leanOf(Piece $piece): float
     {
@@ -202,7 +208,7 @@ final readonly class Plan
         $terms = $fields->oneOf('terms', Terms::class);
         $hand = $fields->oneOf('hand', Hand::class);
         $units = $fields->oneOf('units', Units::class);
-        $yarns = $fields->objects('yarns', 1, Limits::YARNS, Yarn::read(...));
+        $yarns = Yarn::together($fields->objects('yarns', 1, Limits::YARNS, Yarn::read(...)));
         $pieces = $fields->objects('pieces', 0, Limits::PIECES, Piece::read(...));
         $fields->unique('yarns', array_map(static fn (Yarn $yarn): string => $yarn->key, $yarns));
         $fields->unique('pieces', array_map(static fn (Piece $piece): string => $piece->key, $pieces));

@@ -84,6 +84,26 @@ enum WeightCategory: string
         };
     }
 
+    /**
+     * Metres in 100 g of a usual yarn of this weight.
+     *
+     * Source: common practice, no source; as labels say, from memory.
+     */
+    public function usualMetres(): float
+    {
+        return match ($this) {
+            self::Lace => 800.0,
+            self::Fingering => 400.0,
+            self::Sport => 320.0,
+            self::Dk => 240.0,
+            self::Worsted => 175.0,
+            self::Aran => 160.0,
+            self::Bulky => 110.0,
+            self::SuperBulky => 65.0,
+            self::Jumbo => 30.0,
+        };
+    }
+
     /** The label's single crochet in 4 inches (10 cm). */
     public function labelStitches(): ?LabelRange
     {

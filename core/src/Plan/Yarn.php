@@ -12,12 +12,14 @@ final readonly class Yarn
     public const KEY = '/^[A-Z]$/D';
 
     /**
-     * @param string       $key         one capital letter
-     * @param string       $hex         "#RRGGBB"
-     * @param int          $strands     how many strands are held together
-     * @param float|null   $onHandGrams null: not known
-     * @param string|null  $withHex     of another strand that is held together with it
-     * @param Measure|null $measure     where this yarn was measured itself; else the plan's measure holds
+     * @param string         $key         one capital letter
+     * @param string         $hex         "#RRGGBB"
+     * @param int            $strands     how many strands are held together
+     * @param float|null     $onHandGrams null: not known
+     * @param string|null    $withHex     of another strand that is held together with it
+     * @param Measure|null   $measure     where this yarn was measured itself; else the plan's measure holds
+     * @param Gauge|null     $gauge       of pieces that are made of it; null: the plan's
+     * @param list<HeldYarn> $held        two yarns of the plan that are held together as this one, each counted by itself; []: it is a yarn by itself
      */
     public function __construct(
         public string $key,
@@ -29,7 +31,78 @@ final readonly class Yarn
         public ?float $onHandGrams = null,
         public ?Measure $measure = null,
         public ?string $withHex = null,
+        public ?Gauge $gauge = null,
+        public array $held = [],
     ) {
+    }
+
+    /** How many strands of a yarn are in it: its own, or of those that are held together. */
+    public function strandsOf(string $key): int
+    {
+        return [] === $this->held
+            ? ($key === $this->key ? $this->strands : 0)
+            : array_sum(array_map(static fn (HeldYarn $held): int => $key === $held->yarn ? $held->strands : 0, $this->held));
+    }
+
+    public function withGauge(?Gauge $gauge): self
+    {
+        return new self(
+            key: $this->key, name: $this->name, hex: $this->hex, weight: $this->weight, metresPer100g: $this->metresPer100g, strands: $this->strands,
+            onHandGrams: $this->onHandGrams, measure: $this->measure, withHex: $this->withHex, gauge: $gauge, held: $this->held,
+        );
+    }
+
+    /** The same colour in a yarn of another thickness: it was not measured yet, and none of it is said to be at hand. */
+    public function inWeight(WeightCategory $weight, float $metresPer100g): self
+    {
+        return new self(
+            key: $this->key, name: $this->name, hex: $this->hex, weight: $weight, metresPer100g: $metresPer100g, strands: $this->strands,
+            withHex: $this->withHex, held: $this->held,
+        );
+    }
+
+    /**
+     * Those that are held together of others look, weigh and run as these do; one whose others are not there stays as it was.
+     *
+     * @param list<self> $yarns
+     *
+     * @return ($yarns is non-empty-list<self> ? non-empty-list<self> : list<self>)
+     */
+    public static function together(array $yarns): array
+    {
+        $plain = [];
+        foreach ($yarns as $yarn) {
+            $plain += [] === $yarn->held ? [$yarn->key => $yarn] : [];
+        }
+
+        return array_map(static function (self $yarn) use ($plain): self {
+            [$one, $other] = [$yarn->held[0] ?? null, $yarn->held[1] ?? null];
+            $of = [$plain[$one->yarn ?? ''] ?? null, $plain[$other->yarn ?? ''] ?? null];
+
+            return null === $one || null === $other || null === $of[0] || null === $of[1]
+                ? $yarn
+                : $yarn->heldOf($of[0], $one->strands, $of[1], $other->strands);
+        }, $yarns);
+    }
+
+    private function heldOf(self $one, int $strands, self $other, int $others): self
+    {
+        $together = $strands + $others;
+
+        return new self(
+            key: $this->key,
+            name: $this->name,
+            hex: $one->hex,
+            weight: $one->weight,
+            // 100 g of all strands run so far, one after another.
+            metresPer100g: round($together / ($strands / $one->metresPer100g + $others / $other->metresPer100g), 2),
+            strands: $together,
+            onHandGrams: $this->onHandGrams,
+            measure: $this->measure,
+            withHex: $other->hex,
+            gauge: $this->gauge,
+            held: $this->held,
+        );
     }
 
     /** Its label's category; of strands held together, that of what they come to. */
@@ -50,6 +123,8 @@ final readonly class Yarn
             onHandGrams: $fields->has('onHandGrams') ? $fields->number('onHandGrams', 0, 100000) : null,
             measure: $fields->has('yarnUse') ? Measure::readAlone($fields->object('yarnUse')) : null,
             withHex: $fields->has('withHex') ? self::readHex($fields, 'withHex') : null,
+            gauge: $fields->has('gauge') ? Gauge::read($fields->object('gauge')) : null,
+            held: $fields->has('held') ? $fields->objects('held', 2, 2, HeldYarn::read(...)) : [],
         );
         $fields->close();
 
@@ -79,7 +154,9 @@ final readonly class Yarn
             'strands' => $this->strands,
         ] + (null === $this->withHex ? [] : ['withHex' => $this->withHex])
             + (null === $this->onHandGrams ? [] : ['onHandGrams' => Number::plain($this->onHandGrams)])
-            + (null === $this->measure ? [] : ['yarnUse' => $this->measure->values()]);
+            + (null === $this->measure ? [] : ['yarnUse' => $this->measure->values()])
+            + (null === $this->gauge ? [] : ['gauge' => $this->gauge->values()])
+            + ([] === $this->held ? [] : ['held' => array_map(static fn (HeldYarn $held): array => $held->values(), $this->held)]);
     }
 
     private static function readHex(Fields $fields, string $name): string

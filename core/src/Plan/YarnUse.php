@@ -22,6 +22,12 @@ final readonly class YarnUse
         return new self($this->measure, $this->sparePercent, $this->tailCm, $cm);
     }
 
+    /** For another yarn, which nothing was measured of: tails to sew with are so many times as long, as seams are. */
+    public function unmeasured(float $times): self
+    {
+        return new self(Measure::guess(), $this->sparePercent, $this->tailCm, min(500.0, round($this->sewingTailCm * $times)));
+    }
+
     public static function read(Fields $fields): self
     {
         $use = new self(

@@ -85,7 +85,7 @@ final readonly class PieceAsPart
             marks: $marks,
             aroundMm: $around,
             lastYarn: '' === $letters ? '' : $letters[-1],
-            roundMm: $plan->gauge->roundHeightMm(),
+            roundMm: $plan->gaugeOf($piece)->roundHeightMm(),
             tailMm: null,
             up: $frame->beginsAtTop() ? -1 : 1,
         );

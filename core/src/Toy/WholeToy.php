@@ -154,7 +154,7 @@ final class WholeToy
         if (null === $body || null === $above || null === $next->start) {
             return [];
         }
-        $gap = Join::Bridge === $next->start->join ? $next->start->across * $this->plan->gauge->stitchWidthMm() : 0.0;
+        $gap = Join::Bridge === $next->start->join ? $next->start->across * $this->plan->gaugeOf($next)->stitchWidthMm() : 0.0;
         $wide = array_map(fn (string $key): float => 2 * ($this->solids[$key] ?? $above)->radius($this->solids[$key]->end() ?? 0.0), $next->start->pieces);
         $across = -(array_sum($wide) + $gap * (\count($wide) - 1)) / 2;
         $out = [0.0, (float) $above->up, 0.0];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Plan\HeldYarn;
 use Alternum\Core\Yarn\Amount;
 
 /** Whether there is enough of a yarn, and what the figures are taken from. */
@@ -19,6 +20,9 @@ final class AmountWords
     public static function verdict(Amount $amount): string
     {
         $atHand = $amount->yarn->onHandGrams;
+        if ([] !== $amount->yarn->held) {
+            return 'Counted with '.YarnWords::listed(...array_map(static fn (HeldYarn $held): string => $held->yarn, $amount->yarn->held)).'.';
+        }
         if (0.0 === $amount->metres()) {
             return 'Not used.';
         }

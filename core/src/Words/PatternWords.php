@@ -11,8 +11,9 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\CopyGroup;
 use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\FirstRound;
-use Alternum\Core\Plan\HookSize;
+use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PieceGauge;
 use Alternum\Core\Plan\Placement;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -45,14 +46,15 @@ final readonly class PatternWords
     {
         $lines = [];
         foreach ($amounts as $amount) {
-            if ($amount->stitches > 0) {
+            if ([] !== $amount->yarn->held && $amount->stitches > 0) {
+                $lines[] = PatternLine::named('Yarn', "{$amount->yarn->key} {$amount->yarn->name}: ".YarnWords::held($this->plan, $amount->yarn));
+            } elseif ($amount->metres() > 0.0) {
                 $lines[] = PatternLine::named('Yarn', $this->yarn($amount));
             }
         }
-        $hook = $this->plan->gauge->hookMm;
-        if (null !== $hook) {
-            $us = HookSize::us($hook);
-            $lines[] = PatternLine::named('Hook', "{$hook} mm".(null === $us ? '' : ", US {$us}"));
+        $hooks = $this->hooks();
+        if ([] !== $hooks) {
+            $lines[] = PatternLine::named('Hook', implode('; ', $hooks));
         }
         $notions = ['yarn needle', 'stitch marker'];
         if ($stuffing > 0.0) {
@@ -62,6 +64,25 @@ final readonly class PatternWords
         $lines[] = PatternLine::named('Notions', implode(', ', $notions));
 
         return $lines;
+    }
+
+    /** @return list<string> "3 mm, US D-3", and with which pieces another one is taken */
+    private function hooks(): array
+    {
+        $named = [];
+        foreach ($this->plan->pieces as $piece) {
+            $hook = PieceGauge::hook($this->plan, $piece);
+            $named += null === $hook ? [] : [(string) $hook => []];
+            $named[(string) $hook][] = $piece->name;
+        }
+        $usual = $this->plan->gauge->hookMm;
+        unset($named[''], $named[(string) $usual]);
+        $hooks = null === $usual ? [] : [HookWords::of($usual)];
+        foreach ($named as $hook => $pieces) {
+            $hooks[] = HookWords::of((float) $hook).' for '.YarnWords::listed(...$pieces);
+        }
+
+        return $hooks;
     }
 
     /** "A Chalk, DK (260 m/100 g): up to 12 m, 5 g" */
@@ -105,9 +126,19 @@ final readonly class PatternWords
 
         $single = Vocabulary::of($this->terms)->abbreviation(Stitch::Single);
 
-        $rounds = null === $this->plan->gauge->counted ? 'about ' : '';
+        $said = static fn (Gauge $gauge): string => "{$gauge->stitchesPer10cm} {$single} and ".(null === $gauge->counted ? 'about ' : '')
+            ."{$gauge->roundsPer10cm} rnds in {$over}";
+        $own = [];
+        foreach ($this->plan->pieces as $piece) {
+            $gauge = $said($this->plan->gaugeOf($piece));
+            $own += [$gauge => []];
+            $own[$gauge][] = $piece->name;
+        }
+        $usual = $said($this->plan->gauge);
+        unset($own[$usual]);
+        $others = array_map(static fn (array $pieces, string $gauge): string => "; {$gauge} for ".YarnWords::listed(...$pieces), $own, array_keys($own));
 
-        return PatternLine::named($word, "{$this->plan->gauge->stitchesPer10cm} {$single} and {$rounds}{$this->plan->gauge->roundsPer10cm} rnds in {$over}");
+        return PatternLine::named($word, $usual.implode('', $others));
     }
 
     /** @param list<Reading> $readings */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\Plan;
+
 /**
  * The usual cautions for stuffed toys. What the law asks is not said here.
  *
@@ -11,13 +14,11 @@ namespace Alternum\Core\Words;
  */
 final class SafetyWords
 {
-    /**
-     * @param bool $hasParts eyes, buttons or other parts are set on it
-     *
-     * @return list<string>
-     */
-    public static function cautions(bool $hasParts): array
+    /** @return list<string> with those of what could come off, where something is set or put on it */
+    public static function cautions(Plan $plan): array
     {
+        $hasParts = [] !== $plan->assembly || [] !== array_filter($plan->pieces, static fn (Piece $piece): bool => [] !== $piece->placements);
+
         return [
             ...$hasParts ? [
                 'Not for children under three with eyes, buttons or anything else that could come off. For a baby, embroider them instead.',

@@ -82,6 +82,11 @@ final readonly class StepWords implements StepSaid
         return $this->yarns->length($cm);
     }
 
+    public function hook(float $mm): string
+    {
+        return HookWords::of($mm);
+    }
+
     public function sewingTail(): string
     {
         return $this->yarns->length($this->sewingCm);

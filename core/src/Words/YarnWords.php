@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Words;
 
+use Alternum\Core\Plan\Counted;
+use Alternum\Core\Plan\HeldYarn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Units;
+use Alternum\Core\Plan\Yarn;
 
 /** Yarns and lengths as they are said of one copy of a piece, which may be made in yarns of its own. */
 final readonly class YarnWords
@@ -53,6 +56,17 @@ final readonly class YarnWords
     public function length(float $cm): string
     {
         return Units::Metric === $this->plan->units ? round($cm).' cm' : Inches::ofCm($cm);
+    }
+
+    /** "A (Chalk) and 2 strands of B (Brick) held together": what a yarn is made of. */
+    public static function held(Plan $plan, Yarn $yarn): string
+    {
+        $named = new self($plan);
+
+        return self::listed(...array_map(
+            static fn (HeldYarn $held): string => (1 === $held->strands ? '' : Counted::of($held->strands, 'strand').' of ').$named->named($held->yarn),
+            $yarn->held,
+        )).' held together';
     }
 
     /** "A", "A and B", "A, B and C". */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Yarn;
 
+use Alternum\Core\Plan\PieceGauge;
 use Alternum\Core\Plan\Plan;
 
 /** How much of each yarn a plan takes. */
@@ -20,18 +21,19 @@ final readonly class Amounts
         $amounts = [];
         foreach ($plan->yarns as $yarn) {
             $measure = $yarn->measure ?? $plan->yarnUse->measure;
-            $single = $measure->single($plan->gauge, $yarn) / 1000.0;
             $parts = array_fill_keys(array_map(static fn (YarnPurpose $part): string => $part->value, YarnPurpose::cases()), 0.0);
             $stitches = 0;
             foreach ($plan->pieces as $i => $piece) {
                 $lengths = $pieces[$i];
                 foreach ($piece->copies->groups() as $group) {
-                    $strands = $group->count * $yarn->strands;
                     foreach (array_keys($lengths->stitches + $lengths->threads + $lengths->sewing) as $key) {
-                        if (($group->yarns[$key] ?? $key) !== $yarn->key) {
+                        $worked = $plan->yarn($group->yarns[$key] ?? $key);
+                        $stitches += $worked?->key === $yarn->key ? $group->count * ($lengths->stitches[$key] ?? 0) : 0;
+                        $strands = $group->count * ($worked?->strandsOf($yarn->key) ?? 0);
+                        if (null === $worked || 0 === $strands) {
                             continue;
                         }
-                        $stitches += $group->count * ($lengths->stitches[$key] ?? 0);
+                        $single = PieceGauge::single($plan, $worked, $piece) / 1000.0;
                         $parts[YarnPurpose::Stitches->value] += $strands * $single * ($lengths->worth[$key] ?? 0.0);
                         $parts[YarnPurpose::Joins->value] += $strands * $single * ($lengths->joins[$key] ?? 0.0);
                         $parts[YarnPurpose::Tails->value] += $strands * ($lengths->tails[$key] ?? 0.0) / 1000.0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Yarn;
 
+use Alternum\Core\Plan\PieceGauge;
 use Alternum\Core\Plan\Plan;
 
 /**
@@ -20,26 +21,40 @@ final readonly class PlanLedger
     /** @return iterable<YarnLength> spare is none: it goes nowhere */
     public function lengths(): iterable
     {
-        $singles = $offs = $strands = [];
+        $offs = [];
         foreach ($this->plan->yarns as $yarn) {
-            $measure = $yarn->measure ?? $this->plan->yarnUse->measure;
-            $singles[$yarn->key] = $measure->single($this->plan->gauge, $yarn);
-            $offs[$yarn->key] = $measure->basis->offBy();
-            $strands[$yarn->key] = $yarn->strands;
+            $offs[$yarn->key] = ($yarn->measure ?? $this->plan->yarnUse->measure)->basis->offBy();
         }
         foreach ($this->plan->pieces as $piece) {
+            $singles = [];
+            foreach ($this->plan->yarns as $yarn) {
+                $singles[$yarn->key] = PieceGauge::single($this->plan, $yarn, $piece);
+            }
             $named = $piece->copies->named ?? [];
             for ($copy = 1; $copy <= $piece->copies->count; ++$copy) {
                 $yarns = isset($named[$copy - 1]) ? $named[$copy - 1]->yarns : [];
                 foreach ($this->ledgers[$piece->key]->entries ?? [] as $entry) {
                     $key = $yarns[$entry->yarn] ?? $entry->yarn;
-                    $mm = $entry->mm($singles[$key] ?? 0.0) * ($strands[$key] ?? 1);
-                    yield new YarnLength(
-                        piece: $piece->key, copy: $copy, round: $entry->round, from: $entry->from, to: $entry->to, purpose: $entry->purpose, yarn: $key,
-                        mean: $mm, spread: $mm * ($offs[$key] ?? 0.0),
-                    );
+                    foreach ($this->strands($key) as $yarn => $strands) {
+                        $mm = $entry->mm($singles[$key] ?? 0.0) * $strands;
+                        yield new YarnLength(
+                            piece: $piece->key, copy: $copy, round: $entry->round, from: $entry->from, to: $entry->to, purpose: $entry->purpose, yarn: $yarn,
+                            mean: $mm, spread: $mm * ($offs[$yarn] ?? 0.0),
+                        );
+                    }
                 }
             }
         }
+    }
+
+    /** @return array<string, int> by the keys of the yarns that are in it: of those held together each counts by itself */
+    private function strands(string $key): array
+    {
+        $strands = [];
+        foreach ($this->plan->yarns as $yarn) {
+            $strands[$yarn->key] = $this->plan->yarn($key)?->strandsOf($yarn->key) ?? 0;
+        }
+
+        return array_filter($strands, static fn (int $count): bool => $count > 0);
     }
 }

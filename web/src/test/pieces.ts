@@ -51,6 +51,7 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		namesColours: false,
 		stitches: 0,
 		frontDegrees: 180,
+		gauge: { stitchWidthMm: 5, roundHeightMm: 4 },
 		lean: 0.35,
 		showsWithinDegrees: 60,
 		size: null,

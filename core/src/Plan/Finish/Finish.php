@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Finish;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\HasLengths;
 use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Number;
-use Alternum\Core\Plan\PieceSetting;
 use Alternum\Core\Plan\Tail;
 
 /** How a maker wants a piece to begin and to end. What is left open is chosen by what the piece is. */
-final readonly class Finish implements PieceSetting
+final readonly class Finish implements HasLengths
 {
     private const LONGEST_CM = 1000.0;
     /** A starting tail is the only one there, so that it cannot be knotted to another. */
@@ -94,12 +94,22 @@ final readonly class Finish implements PieceSetting
     /** The same once rounds have moved; where the round after which it is turned is gone, that is left open again. */
     public function carried(RoundMoves $moves): self
     {
-        return null === $this->turned || 0 === $this->turned ? $this : new self(
+        return null === $this->turned || 0 === $this->turned ? $this : $this->but($this->tailCm, $moves->end($this->turned));
+    }
+
+    public function scaled(float $times): self
+    {
+        return null === $this->tailCm ? $this : $this->but(min(self::LONGEST_CM, max(1.0, round($this->tailCm * $times))), $this->turned);
+    }
+
+    private function but(?float $tailCm, ?int $turned): self
+    {
+        return new self(
             ring: $this->ring,
             start: $this->start,
             end: $this->end,
-            tailCm: $this->tailCm,
-            turned: $moves->end($this->turned),
+            tailCm: $tailCm,
+            turned: $turned,
             stuffing: $this->stuffing,
             drawn: $this->drawn,
         );

@@ -21,6 +21,11 @@ trait AnyThread
         return 0.0;
     }
 
+    public function scaled(float $times): self
+    {
+        return $this;
+    }
+
     public function hasTails(): bool
     {
         return true;

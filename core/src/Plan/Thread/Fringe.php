@@ -20,6 +20,8 @@ final readonly class Fringe implements ThreadKind
 {
     /** What the knot takes of each strand, in mm: from memory. */
     private const KNOT_MM = 12.0;
+    private const SHORTEST_MM = 2.0;
+    private const LONGEST_MM = 1000.0;
 
     /**
      * @param int   $count    strands
@@ -59,7 +61,7 @@ final readonly class Fringe implements ThreadKind
         return new self(
             count: $fields->whole('count', 1, 400),
             across: $fields->number('across', 0, Limits::STITCHES_IN_ROUND, 0),
-            lengthMm: $fields->number('lengthMm', 2, 1000),
+            lengthMm: $fields->number('lengthMm', self::SHORTEST_MM, self::LONGEST_MM),
         );
     }
 
@@ -87,6 +89,11 @@ final readonly class Fringe implements ThreadKind
     public function besidesMm(): float
     {
         return $this->count * (2 * $this->lengthMm + self::KNOT_MM);
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self($this->count, $this->across, min(self::LONGEST_MM, max(self::SHORTEST_MM, round($this->lengthMm * $times))));
     }
 
     public function hasTails(): bool

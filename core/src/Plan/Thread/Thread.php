@@ -82,8 +82,19 @@ final readonly class Thread
 
     public function at(Place $place): self
     {
+        return $this->but($place, $this->kind);
+    }
+
+    /** Where lengths are said of it, so many times as long. */
+    public function scaled(float $times): self
+    {
+        return $this->but($this->place, $this->kind->scaled($times));
+    }
+
+    private function but(Place $place, ThreadKind $kind): self
+    {
         return new self(
-            key: $this->key, name: $this->name, yarn: $this->yarn, strands: $this->strands, place: $place, kind: $this->kind, isOpen: $this->isOpen,
+            key: $this->key, name: $this->name, yarn: $this->yarn, strands: $this->strands, place: $place, kind: $kind, isOpen: $this->isOpen,
             plies: $this->plies, ofPlies: $this->ofPlies,
         );
     }

@@ -42,6 +42,9 @@ interface ThreadKind
     /** Thread that it takes beside the strokes, in mm. */
     public function besidesMm(): float;
 
+    /** Where lengths in mm are said of it, so many times as long. */
+    public function scaled(float $times): self;
+
     /** Whether its two ends are to be hidden. */
     public function hasTails(): bool;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Alternum\Core\Plan\Thread;
 
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\HasLengths;
 use Alternum\Core\Plan\Layer\RoundMoves;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Message;
-use Alternum\Core\Plan\PieceSetting;
 
 /** The threads of a piece, in the order in which they may name one another, and its placements. */
-final readonly class Threads implements PieceSetting
+final readonly class Threads implements HasLengths
 {
     /** @param list<Thread> $all */
     public function __construct(public array $all)
@@ -43,6 +43,11 @@ final readonly class Threads implements PieceSetting
     public function values(): array
     {
         return array_map(static fn (Thread $thread): array => $thread->values(), $this->all);
+    }
+
+    public function scaled(float $times): self
+    {
+        return new self(array_map(static fn (Thread $thread): Thread => $thread->scaled($times), $this->all));
     }
 
     public function carried(RoundMoves $moves): self

@@ -10,6 +10,7 @@ final class EditMessages
     private const ELSE = 'Try another way.';
 
     public const ALL = [
+        'anotherYarn.beyond' => ['That would be {stitches} stitches in 10 cm, which no yarn gives.', self::ELSE],
         'begin.on' => [
             '{join, select, Bridge {{chains, plural, =0 {on others, joined} other {on others, joined by # chains}}} Layers {through two layers}'
                 .' Edge {around the edge of a flat piece} Edges {around the edges of two} Side {into the side of a tube}'

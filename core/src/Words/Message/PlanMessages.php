@@ -125,6 +125,10 @@ final class PlanMessages
         ],
         'layer.covered' => ['“{name}” is wholly covered by layers above it, so nothing of it is seen.', 'Move it up, or delete it.'],
         'layer.noRounds' => ['This band names {worked, select, rows {rows} other {rounds}} that the piece does not have.', 'Take it out, or name others.'],
+        'held.held' => ['Yarn {yarn} is held together of {other}, which is held together itself.', 'Choose the yarns that {other} is made of.'],
+        'held.none' => ['Yarn {yarn} is held together of {other}, but the plan has no yarn {other}.', 'Add a yarn {other}, or choose another one.'],
+        'held.onHand' => ['What is at hand is asked of the yarns that {yarn} is held together of, so this does nothing.', 'Clear it.'],
+        'held.same' => ['Yarn {yarn} is held together of {other} twice.', 'Give {other} two strands, or choose another yarn.'],
         'layer.noYarn' => [
             'Yarn {yarn} is used here, but the plan has no yarn {yarn}.',
             'Add a yarn {yarn}, or give these {worked, select, rows {row} other {round}}s another one.',
@@ -225,6 +229,14 @@ final class PlanMessages
         'unfit.faceOfRows' => ['A piece in rows has no front to keep plain, so this does nothing.', 'Clear it.'],
         'unfit.goes' => ['{chosen} stages were chosen, but there {goes, plural, one {is room for # only} other {are rounds for # only}}.', 'Choose fewer.'],
         'unfit.goesNone' => ['The piece is not stuffed, so this does nothing.', 'Choose how firmly it is stuffed, or clear this.'],
+        'unfit.copyGauge' => [
+            '{copy} in yarn {yarn} comes out in another size, as that has a gauge of its own; all sizes here are those of the first.',
+            'Make it a piece of its own, or give the piece one gauge.',
+        ],
+        'unfit.yarnGauge' => [
+            'No piece takes the gauge of yarn {yarn}: a piece takes that of the yarn that all of it is made of, or its own.',
+            'Give a piece the gauge, or clear this one.',
+        ],
         'unfit.lean' => ['Rows do not slant, so this does nothing.', 'Clear it.'],
         'unfit.lift' => ['In a spiral no round is lifted by a chain, so this does nothing.', 'Work the piece in joined rounds or in rows, or clear this.'],
         'unfit.line' => ['No colour change of this piece can lie on a line, so this does nothing.', 'Clear it.'],
