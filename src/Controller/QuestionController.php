@@ -141,7 +141,7 @@ final readonly class QuestionController
         $plan = $this->plan($user, $id);
         $needs = static fn (Plan $of): array => (new WhatIsNeeded(Analysis::of($of), $of->terms))->values();
 
-        return new JsonResponse(['now' => $needs($plan), 'then' => $needs(self::tried($request)->apply($plan))]);
+        return new JsonResponse(['now' => $needs($plan), 'after' => $needs(self::tried($request)->apply($plan))]);
     }
 
     /** The whole toy: all pieces where they are on it. */

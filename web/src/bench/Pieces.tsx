@@ -15,6 +15,7 @@ import { CopiesField } from './CopiesField';
 import { CoverDialog } from './CoverDialog';
 import { setTools, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
+import { OwnGauge, withOwnGauge } from './GaugeFields';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
 
@@ -193,6 +194,15 @@ export function Pieces() {
 							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'guess' ? null : end)))}
 						/>
 						<p className="caption self-end">{say('pieces.motifsLettersAndFacesStand')}</p>
+						<OwnGauge
+							className="col-span-2"
+							label={say('pieces.gaugeOf')}
+							says={say('pieces.ownGauge')}
+							gauge={piece.gauge}
+							onChange={(to, field) =>
+								draft.change((plan) => withPiece(plan, piece.key, (is) => withOwnGauge(is, plan, to)), `piece ${field} ${piece.key}`)
+							}
+						/>
 						<LeanForm piece={piece} />
 						<BeginsOn piece={piece} />
 					</div>

@@ -10,6 +10,7 @@ import { say } from '../ui/say';
 import { keepUnits } from '../ui/unitsKept';
 import { useBench, useDraft } from './context';
 import { Exports } from './Exports';
+import { GaugeFields } from './GaugeFields';
 import { set } from './plans';
 import { SwatchForm } from './SwatchForm';
 import { EndsFields, withEnds } from './stations/changes/EndsFields';
@@ -44,32 +45,10 @@ export function PlanMenu() {
 			</Menu>
 			<DialogSheet title={say('planMenu.theWholePlan')} open={isOpen} onClose={() => setIsOpen(false)} isDone>
 				<div className="grid grid-cols-2 gap-4">
-					<NumberField
-						label={say('planMenu.stitchesIn', { units: plan.units })}
-						min={2}
-						max={100}
-						step={0.5}
-						value={plan.gauge.stitchesPer10cm}
-						onChange={(n) => n !== null && draft.change((is) => ({ ...is, gauge: { ...is.gauge, stitchesPer10cm: n } }), 'gauge')}
-					/>
-					<NumberField
-						label={say('planMenu.roundsIn', { units: plan.units })}
-						min={2}
-						max={100}
-						step={0.5}
-						optional
-						value={plan.gauge.roundsPer10cm ?? null}
-						onChange={(n) => draft.change((is) => ({ ...is, gauge: set(is.gauge, 'roundsPer10cm', n ?? null) as typeof is.gauge }), 'gauge')}
-					/>
-					<NumberField
-						label={say('planMenu.hook')}
-						unit={gauge.hookUs === null ? say('planMenu.mm') : say('planMenu.mmUsHookus', { hookUs: gauge.hookUs })}
-						min={0.4}
-						max={30}
-						step={0.25}
-						optional
-						value={plan.gauge.hookMm ?? null}
-						onChange={(n) => draft.change((is) => ({ ...is, gauge: set(is.gauge, 'hookMm', n ?? null) as typeof is.gauge }), 'hook')}
+					<GaugeFields
+						gauge={plan.gauge}
+						hookUs={gauge.hookUs}
+						onChange={(to, field) => draft.change((is) => ({ ...is, gauge: to(is.gauge) }), field)}
 					/>
 					<p className="caption self-end">{gauge.remark}</p>
 					<ChoiceField

@@ -44,7 +44,7 @@ function message(word: Word): IntlMessageFormat {
 export function say(word: Word, values?: Readonly<Record<string, string | number>>): string {
 	// Most are plain text, which need not be read as a message.
 	const plain = of(word);
-	return values === undefined && typeof plain === 'string' && !/['{]/.test(plain) ? plain : String(message(word).format(values));
+	return typeof plain === 'string' && !/['{]/.test(plain) ? plain : String(message(word).format(values));
 }
 
 /** The same with parts of the page in it: a name that runs the other way, a link. */

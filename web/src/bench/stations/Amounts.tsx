@@ -35,34 +35,36 @@ export function Amounts() {
 					return yarn === undefined ? null : (
 						<li key={amount.key} className="border-t border-rule py-3">
 							<div className="flex items-center gap-2">
-								<YarnMark letter={yarn.key} hex={yarn.hex} size={30} />
+								<YarnMark letter={yarn.key} hex={amount.hex} size={30} />
 								<span className="min-w-0 flex-1 truncate font-semibold" title={yarn.name}>
 									<bdi>{yarn.name}</bdi>
 								</span>
 								<span className="figures caption">{say('common.countedStitches', { stitches: amount.stitches })}</span>
 							</div>
-							{amount.stitches > 0 && <Figures amount={amount} units={units} />}
+							{amount.metres.likely > 0 && <Figures amount={amount} units={units} />}
 							<p className={`mt-1 ${amount.enough === false ? 'border-l-4 border-ink pl-2 font-semibold' : ''}`}>{amount.verdict}</p>
-							<NumberField
-								label={say('amounts.gramsOfKeyOnHand', { key: yarn.key })}
-								unit={
-									amount.shareOfHand === null || amount.stitches === 0
-										? say('common.g')
-										: say('amounts.gShareofhandOfItIs', { shareOfHand: Math.round(amount.shareOfHand * 100) })
-								}
-								className="mt-1 max-w-72"
-								min={0}
-								max={100000}
-								step={0.5}
-								optional
-								value={yarn.onHandGrams ?? null}
-								onChange={(n) =>
-									draft.change(
-										(plan) => withYarn(plan, yarn.key, (is) => set(is, 'onHandGrams', n ?? null) as typeof is),
-										`yarn ${yarn.key} grams`,
-									)
-								}
-							/>
+							{yarn.held === undefined && (
+								<NumberField
+									label={say('amounts.gramsOfKeyOnHand', { key: yarn.key })}
+									unit={
+										amount.shareOfHand === null || amount.metres.likely === 0
+											? say('common.g')
+											: say('amounts.gShareofhandOfItIs', { shareOfHand: Math.round(amount.shareOfHand * 100) })
+									}
+									className="mt-1 max-w-72"
+									min={0}
+									max={100000}
+									step={0.5}
+									optional
+									value={yarn.onHandGrams ?? null}
+									onChange={(n) =>
+										draft.change(
+											(plan) => withYarn(plan, yarn.key, (is) => set(is, 'onHandGrams', n ?? null) as typeof is),
+											`yarn ${yarn.key} grams`,
+										)
+									}
+								/>
+							)}
 						</li>
 					);
 				})}
