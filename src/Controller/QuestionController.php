@@ -7,6 +7,8 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Colour\Picture;
+use Alternum\Core\Edit\Choice;
+use Alternum\Core\Edit\Choices;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\HelixCosts;
@@ -165,6 +167,20 @@ final readonly class QuestionController
         return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of($plan)));
     }
 
+    /** What could be otherwise on a piece, to be looked at beside what is. */
+    #[Route('/choices', methods: 'GET')]
+    #[Heavy]
+    public function choices(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $plan = $this->plan($user, $id);
+        $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(['choices' => array_map(
+            static fn (Choice $choice): array => ['about' => $choice->about, 'label' => $choice->label, 'edit' => $choice->edit],
+            Choices::of($plan, $piece),
+        )]);
+    }
+
     /** The colour changes within a round. */
     #[Route('/changes', methods: 'GET')]
     #[Heavy]
@@ -258,8 +274,10 @@ final readonly class QuestionController
         $isPng = 'png' === $fields->raw('kind');
         $data = $fields->text('data', Json::MESSAGE_BYTES);
         $wide = $fields->whole('wide', 1, Limits::MOTIF, 20);
+        $piece = $fields->has('piece') ? $plan->piece($fields->text('piece', 40)) : null;
         $fields->done();
-        $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide) : Picture::table($data, $plan);
+        $gauge = null === $piece ? $plan->gauge : $plan->gaugeOf($piece);
+        $rows = $isPng ? Picture::rows(PictureFile::pixels((string) base64_decode($data, true)), $plan, $wide, $gauge) : Picture::table($data, $plan);
         if ($rows instanceof Problem) {
             throw InvalidFields::because('data', $rows->message);
         }

@@ -21,15 +21,16 @@ final class Picture
      *
      * @param non-empty-list<non-empty-list<string|null>> $pixels #RRGGBB by row; null where the picture is clear
      * @param int                                         $wide   stitches that the motif is wide
+     * @param Gauge                                       $gauge  of the piece that it is for
      *
      * @return non-empty-list<non-empty-string>
      */
-    public static function rows(array $pixels, Plan $plan, int $wide): array
+    public static function rows(array $pixels, Plan $plan, int $wide, Gauge $gauge): array
     {
         $wide = max(1, min(Limits::MOTIF, $wide));
         $height = \count($pixels);
         $width = \count($pixels[0]);
-        $high = max(1, min(Limits::MOTIF, self::high($width, $height, $wide, $plan->gauge)));
+        $high = max(1, min(Limits::MOTIF, self::high($width, $height, $wide, $gauge)));
         $nearest = [];
         $row = static function (int $y) use ($pixels, $plan, $wide, $high, $width, $height, &$nearest): string {
             $row = '';

@@ -8,6 +8,7 @@ use Alternum\Core\Change\Ways;
 use Alternum\Core\Colour\Shapes;
 use Alternum\Core\Edit\Usual;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Notation\StitchLook;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\Assembly\Hold;
 use Alternum\Core\Plan\Assembly\Holds;
@@ -36,6 +37,7 @@ final class Constants
             'units' => $plan->units->value,
             'shapes' => Shapes::names(),
             'stitches' => self::stitches($plan->terms),
+            'looks' => self::looks(),
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],
             'holds' => array_map(static fn (Hold $hold): array => ['hold' => $hold::kind(), 'label' => $hold->label()], Holds::all()),
             'tray' => array_map(
@@ -58,6 +60,19 @@ final class Constants
             'habits' => TipWords::habits(),
             'usual' => Usual::values($plan->units),
         ];
+    }
+
+    /** @return array<string, string> by the codes of a round's tops, what they look like, where they are no plain V */
+    private static function looks(): array
+    {
+        $looks = [];
+        foreach (Stitch::cases() as $stitch) {
+            if ($stitch->tops() === $stitch->code() && StitchLook::Plain !== $stitch->look()) {
+                $looks[$stitch->code()] = $stitch->look()->value;
+            }
+        }
+
+        return $looks;
     }
 
     /** @return array<string, string> by the codes of a round's tops, their names in the terms' words */

@@ -7,6 +7,7 @@ namespace Alternum\Core\Exchange;
 use Alternum\Core\Change\Sight;
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\StandOut;
+use Alternum\Core\Fabric\StitchFeet;
 use Alternum\Core\Form\RoundEdge;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Making\Placed;
@@ -125,6 +126,8 @@ final class PieceWriter
             $cues = $stages->reading->cuesOf($round->number);
             $loops = $helices->loops($round->number);
             $out = array_map(static fn (StandOut $one): array => [$one->after, Rounded::of($one->long), Rounded::of($one->wide)], StandOut::all($round));
+            $feet = StitchFeet::signs($round);
+            $ridges = StitchFeet::ridges($round);
             $rounds[] = [
                 'number' => $round->number,
                 'line' => $round->line,
@@ -138,6 +141,8 @@ final class PieceWriter
                 + ('' === trim($lies->tops, Stitch::Single->code()) ? [] : ['tops' => $lies->tops])
                 + ([] === $loops ? [] : ['loops' => $loops])
                 + ([] === $out ? [] : ['out' => $out])
+                + ('' === $feet ? [] : ['feet' => $feet])
+                + ([] === $ridges ? [] : ['ridges' => $ridges])
                 + ($lies->ruffles ? ['ruffles' => true] : [])
                 + ($round->readable ? [] : ['readable' => false])
                 + ([] === $cues ? [] : ['cues' => $cues]);

@@ -95,9 +95,11 @@ final class StepsWriter
         $all = $step->mayGoWrong();
         foreach ($step instanceof WorkRounds ? $words->rounds->yarns($step->worked) : [] as $letter) {
             $yarn = $plan->yarn($letter);
-            if (null !== $yarn && LabColour::of($yarn->hex)->lightness < self::DARK) {
-                $all[] = Trouble::DarkYarn;
-            }
+            array_push($all, ...match (true) {
+                true === $yarn?->texture->hidesStitches() => [Trouble::FluffyYarn],
+                null !== $yarn && LabColour::of($yarn->hex)->lightness < self::DARK => [Trouble::DarkYarn],
+                default => [],
+            });
         }
 
         return self::wrong($all, $told);

@@ -10,6 +10,7 @@ enum Trouble
     case TightBeginning;
     case HoleBetweenLegs;
     case DarkYarn;
+    case FluffyYarn;
     case LumpyStuffing;
     case CaughtFibre;
     case StuffingShows;

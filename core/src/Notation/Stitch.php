@@ -86,6 +86,9 @@ enum Stitch: string
     case TrebleLoop = 'tr loop';
     case TogetherLoop = 'dc2tog loop';
 
+    /** So many times as high as a single crochet, a post is seen under its top. */
+    private const TALL = 1.5;
+
     /** One byte, unlike every other stitch's. */
     public function code(): string
     {
@@ -177,6 +180,18 @@ enum Stitch: string
     public function isOut(): bool
     {
         return str_ends_with($this->value, ' out');
+    }
+
+    public function look(): StitchLook
+    {
+        return match ($this->plain()) {
+            self::SlipStitch, self::SlipThroughBoth, self::Chain, self::ReverseSingle => StitchLook::Chain,
+            self::Bobble, self::Bobble3, self::Bobble4, self::Bobble6, self::Popcorn, self::Popcorn3, self::Popcorn4, self::Popcorn6,
+            self::Puff => StitchLook::Lump,
+            self::LoopStitch => StitchLook::Loop,
+            self::FrontPostSingle, self::FrontPostHalfDouble, self::FrontPostDouble, self::FrontPostTreble => StitchLook::Ridge,
+            default => $this->height() >= self::TALL ? StitchLook::Tall : StitchLook::Plain,
+        };
     }
 
     /** How many stitches of the round below it is worked into. */

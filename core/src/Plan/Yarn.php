@@ -33,6 +33,7 @@ final readonly class Yarn
         public ?string $withHex = null,
         public ?Gauge $gauge = null,
         public array $held = [],
+        public YarnTexture $texture = YarnTexture::Smooth,
     ) {
     }
 
@@ -48,7 +49,7 @@ final readonly class Yarn
     {
         return new self(
             key: $this->key, name: $this->name, hex: $this->hex, weight: $this->weight, metresPer100g: $this->metresPer100g, strands: $this->strands,
-            onHandGrams: $this->onHandGrams, measure: $this->measure, withHex: $this->withHex, gauge: $gauge, held: $this->held,
+            onHandGrams: $this->onHandGrams, measure: $this->measure, withHex: $this->withHex, gauge: $gauge, held: $this->held, texture: $this->texture,
         );
     }
 
@@ -57,7 +58,7 @@ final readonly class Yarn
     {
         return new self(
             key: $this->key, name: $this->name, hex: $this->hex, weight: $weight, metresPer100g: $metresPer100g, strands: $this->strands,
-            withHex: $this->withHex, held: $this->held,
+            withHex: $this->withHex, held: $this->held, texture: $this->texture,
         );
     }
 
@@ -102,6 +103,7 @@ final readonly class Yarn
             withHex: $other->hex,
             gauge: $this->gauge,
             held: $this->held,
+            texture: $this->texture->hidesStitches() ? $this->texture : ($one->texture->hidesStitches() ? $one->texture : $other->texture),
         );
     }
 
@@ -125,6 +127,7 @@ final readonly class Yarn
             withHex: $fields->has('withHex') ? self::readHex($fields, 'withHex') : null,
             gauge: $fields->has('gauge') ? Gauge::read($fields->object('gauge')) : null,
             held: $fields->has('held') ? $fields->objects('held', 2, 2, HeldYarn::read(...)) : [],
+            texture: $fields->has('texture') ? $fields->oneOf('texture', YarnTexture::class) : YarnTexture::Smooth,
         );
         $fields->close();
 
@@ -156,6 +159,7 @@ final readonly class Yarn
             + (null === $this->onHandGrams ? [] : ['onHandGrams' => Number::plain($this->onHandGrams)])
             + (null === $this->measure ? [] : ['yarnUse' => $this->measure->values()])
             + (null === $this->gauge ? [] : ['gauge' => $this->gauge->values()])
+            + (YarnTexture::Smooth === $this->texture ? [] : ['texture' => $this->texture->value])
             + ([] === $this->held ? [] : ['held' => array_map(static fn (HeldYarn $held): array => $held->values(), $this->held)]);
     }
 

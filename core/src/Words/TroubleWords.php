@@ -25,6 +25,11 @@ final class TroubleWords
                 'Are the stitches hard to see in this yarn?',
                 'Work by daylight with a white cloth on your lap, feel for the gap beside each post, and move the marker up in every round.',
             ],
+            Trouble::FluffyYarn => [
+                'Are the stitches lost in the pile of this yarn?',
+                'Feel for them with the finger that holds the work, count as you work and not afterwards, and put a marker into every tenth stitch.'
+                    .' Loops that are pulled tight can hardly be undone: work loosely.',
+            ],
             Trouble::LumpyStuffing => [
                 'Does it get lumpy?',
                 'Pull the stuffing apart and put it in by small pieces, along the fabric first. Shape it from outside by hand. It settles: give it a little'

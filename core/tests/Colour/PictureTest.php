@@ -24,18 +24,18 @@ final class PictureTest extends TestCase
     /** Each pixel becomes the yarn that looks nearest; by eye, a dark red is nearer to brick than to chalk. */
     public function testEachCellGetsTheNearestYarn(): void
     {
-        self::assertSame(['AB', 'B.'], Picture::rows([['#FFFFFF', '#801010'], ['#A05040', null]], self::plan(), 2));
+        self::assertSame(['AB', 'B.'], Picture::rows([['#FFFFFF', '#801010'], ['#A05040', null]], self::plan(), 2, self::plan()->gauge));
     }
 
     /** By hand: with 20 stitches and 25 rounds in 10 cm a square picture 8 stitches wide is 10 rounds high. */
     public function testStitchesAreNotSquare(): void
     {
         $pixels = array_fill(0, 40, array_fill(0, 40, '#FFFFFF'));
-        $rows = Picture::rows($pixels, self::plan(20, 25), 8);
+        $rows = Picture::rows($pixels, self::plan(20, 25), 8, self::plan(20, 25)->gauge);
         self::assertCount(10, $rows);
         self::assertSame('AAAAAAAA', $rows[0]);
-        self::assertCount(8, Picture::rows($pixels, self::plan(), 8));
-        self::assertCount(1, Picture::rows([['#FFFFFF']], self::plan(), 1));
+        self::assertCount(8, Picture::rows($pixels, self::plan(), 8, self::plan()->gauge));
+        self::assertCount(1, Picture::rows([['#FFFFFF']], self::plan(), 1, self::plan()->gauge));
     }
 
     public function testATableOfLetters(): void

@@ -58,7 +58,8 @@ final class OwnGaugeTest extends TestCase
     /** By hand: 43 mm a stitch were unravelled in stitches 5 mm wide; in stitches 2.5 mm wide that is 21.5 mm. */
     public function testWhatWasMeasuredInOneGaugeIsScaledToAnother(): void
     {
-        $use = ['yarnUse' => ['basis' => 'unravelled', 'unravelled' => ['stitches' => 20, 'cm' => 86], 'sparePercent' => 0, 'tailCm' => 0, 'sewingTailCm' => 0]];
+        $measured = ['basis' => 'unravelled', 'unravelled' => ['stitches' => 20, 'cm' => 86]];
+        $use = ['yarnUse' => $measured + ['sparePercent' => 0, 'tailCm' => 0, 'sewingTailCm' => 0]];
         self::assertEqualsWithDelta(144 * (0.043 + 0.0215), Analysis::of(self::both(self::FINE, $use))->amounts->amounts[0]->parts['stitches'], 1e-9);
     }
 
@@ -85,7 +86,10 @@ final class OwnGaugeTest extends TestCase
     {
         return array_map(
             static fn (Problem $problem): string => "{$problem->path}: ".MessageWords::says($problem->message),
-            array_values(array_filter(Analysis::of($plan)->problems, static fn (Problem $one): bool => 1 === preg_match('/yarns|gauge|copies/', (string) $one->path))),
+            array_values(array_filter(
+                Analysis::of($plan)->problems,
+                static fn (Problem $one): bool => 1 === preg_match('/yarns|gauge|copies/', (string) $one->path),
+            )),
         );
     }
 

@@ -59,7 +59,7 @@ final class HeldYarnTest extends TestCase
         // A third of white light: by the sRGB formula (IEC 61966-2-1) 1.055 × (1/3)^(1/2.4) − 0.055 = 0.612, of 255 is 156.
         self::assertSame('#9C9C9C', LabColour::shown($marl));
         $needed = (new WhatIsNeeded(Analysis::of($plan), Terms::Us))->values();
-        $yarns = array_values(array_map(static fn (array $line): string => $line['text'], array_filter($needed, static fn (array $line): bool => 'Yarn' === $line['name'])));
+        $yarns = array_values(array_filter(array_column($needed, 'text'), static fn (string $text): bool => 1 === preg_match('/^[A-Z] /', $text)));
         self::assertStringStartsWith('A Chalk, DK (300 m/100 g): up to 5 m', $yarns[0] ?? '');
         self::assertStringStartsWith('B Brick, fingering (600 m/100 g): up to 10 m', $yarns[1] ?? '');
         self::assertSame('M Marl: A (Chalk) and 2 strands of B (Brick) held together', $yarns[2] ?? '');

@@ -13,7 +13,7 @@ export interface Run {
 }
 
 /** A round as the screens use it: what is left out in a message stands there. */
-export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues' | 'loops' | 'out'> {
+export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' | 'markerDegrees' | 'tops' | 'cues' | 'loops' | 'out' | 'feet' | 'ridges'> {
 	runs: Run[];
 	ruffles: boolean;
 	readable: boolean;
@@ -25,6 +25,10 @@ export interface Round extends Omit<SentRound, 'runs' | 'ruffles' | 'readable' |
 	loops: number[];
 	/** what stands out: after how many stitches, how far and how wide, in stitch widths */
 	out: number[][];
+	/** how far on in the working direction each stitch's foot is, in stitch widths; [] where all stand straight */
+	feet: number[];
+	/** first and last of the stitches under which loops are seen as a ridge */
+	ridges: number[][];
 	/** stitches around where it begins and where it ends: a spiral grows and shrinks as it goes; left out, it is as wide all around */
 	widths?: readonly [number, number];
 }
@@ -50,6 +54,12 @@ export function runsOf(text: string): Run[] {
 	return text.split(' ').map((run) => ({ yarn: run.charAt(0), stitches: Number(run.slice(1)) }));
 }
 
+/** The sign of a stitch that stands straight, and parts of its width to a letter. */
+const STRAIGHT = 'm'.charCodeAt(0);
+const PARTS = 8;
+
+const feetOf = (signs: string): number[] => [...signs].map((sign) => (sign.charCodeAt(0) - STRAIGHT) / PARTS);
+
 export function unpackedRound(sent: SentRound): Round {
 	return {
 		...sent,
@@ -61,6 +71,8 @@ export function unpackedRound(sent: SentRound): Round {
 		cues: sent.cues ?? [],
 		loops: sent.loops ?? [],
 		out: sent.out ?? [],
+		feet: feetOf(sent.feet ?? ''),
+		ridges: sent.ridges ?? [],
 	};
 }
 

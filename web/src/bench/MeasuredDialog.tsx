@@ -28,7 +28,7 @@ export function MeasuredDialog({ open, onClose, ...rest }: Props) {
 function MeasuredForm({ piece, size, onClose }: Omit<Props, 'open'>) {
 	const { draft } = useBench();
 	const units = useDraft(({ plan }) => plan.units);
-	const isKnown = useDraft(({ plan }) => plan.gauge.stretch !== undefined);
+	const isKnown = useDraft(({ plan }) => [plan, ...plan.yarns, ...plan.pieces].some(({ gauge }) => gauge?.stretch !== undefined));
 	const [measure, setMeasure] = useState<SizeOf>('width');
 	const comes = { width: size.widthMm, girth: size.girthMm, height: size.heightMm };
 	/** null: not typed yet */

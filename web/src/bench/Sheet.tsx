@@ -37,7 +37,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const analysis = useMemo(() => withParts(asCopy(made, piece?.copies, copy), assembly), [made, piece?.copies, copy, assembly]);
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
 	const stitches = useDraft((state) => state.analysis.constants.stitches);
-	const gauge = useDraft((state) => state.analysis.gauge);
+	const looks = useDraft((state) => state.analysis.constants.looks);
 	const problems = useProblems();
 	// The queue may hold lines that the plan has not yet.
 	const count = useDraft(() => (piece === undefined ? 0 : draft.lines(piece.key).length));
@@ -202,8 +202,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 								<OnceFetched
 									piece={drawn}
 									yarns={yarns}
-									gauge={gauge}
-									stitches={stitches}
+									looks={looks}
 									toy={plan.pieces.length > 1 ? { isShown: isToy, ...toy } : null}
 									onToy={(is) => setTools({ isToy: is })}
 									isLeftHanded={isLeftHanded}

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { create } from 'zustand';
 import type { Amount, Analysis, Edit, Piece, PieceAnalysis, Place, Plan, Yarn } from '../api/types';
 import { asZoom, nextZoom } from '../chart/zoom';
+import type { ShownYarn } from '../solid/looks';
 import { say } from '../ui/say';
 import { useDraft } from './context';
 
@@ -97,18 +98,19 @@ export const zoomBy = (by: 1 | -1) => setTools(({ zoom }) => ({ zoom: nextZoom(z
 export const zoomTo = (zoom: number) => setTools({ zoom: asZoom(zoom) });
 
 /** The plan's yarns as they are to be drawn: with all their strands, and as chosen eyes see them. */
-export function useShownYarns(): Yarn[] {
+export function useShownYarns(): ShownYarn[] {
 	const yarns = useDraft(({ plan }) => plan.yarns);
 	const amounts = useDraft(({ analysis }) => analysis.yarns);
 	const sight = useTools((tools) => tools.sight);
 	return useMemo(() => yarns.map((yarn) => shownAs(yarn, amounts, sight)), [yarns, amounts, sight]);
 }
 
-function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: ColourVision | null): Yarn {
+function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: ColourVision | null): ShownYarn {
 	const amount = amounts.find(({ key }) => key === yarn.key);
 	// A colour that is being changed is shown at once, before the core has seen it.
 	const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];
-	return hex === yarn.hex ? yarn : { ...yarn, hex };
+	const plies = yarn.withHex === undefined || sight !== null ? undefined : ([yarn.hex, yarn.withHex] as const);
+	return hex === yarn.hex && plies === undefined ? yarn : { ...yarn, hex, ...(plies === undefined ? {} : { plies }) };
 }
 
 /** A piece as one of its copies is made: with the yarns that the copy takes in place of the plan's. */

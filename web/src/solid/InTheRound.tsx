@@ -1,8 +1,9 @@
 import '../ui/benchWords';
 import { type KeyboardEvent, type PointerEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { Analysis, PieceAnalysis, Yarn } from '../api/types';
+import type { Analysis, PieceAnalysis } from '../api/types';
 import { usePinch } from '../ui/gestures/usePinch';
 import { say } from '../ui/say';
+import type { ShownYarn } from './looks';
 import { RoundButtons } from './RoundButtons';
 import { SidePicture } from './SidePicture';
 import { RoundScene, type Shown } from './scene';
@@ -21,10 +22,9 @@ export interface ToyView {
 
 interface Props {
 	piece: PieceAnalysis;
-	yarns: readonly Yarn[];
-	gauge: Analysis['gauge'];
-	/** names of stitches by their signs */
-	stitches: Readonly<Record<string, string>>;
+	yarns: readonly ShownYarn[];
+	/** of stitches that are no plain V, by their signs */
+	looks: Analysis['constants']['looks'];
 	isLeftHanded: boolean;
 	picked: ReadonlySet<number>;
 	/** null: the plan has one piece */
@@ -37,11 +37,9 @@ const KEYS = say('inTheRound.arrowKeysTurnItF');
 const STEP = Math.PI / 12;
 /** A pointer that moved less than this has clicked. */
 const CLICK = 4;
-/** Names of stitches that stand out as lumps. */
-const LUMP = /\b(?:bob|puff|pop)\b/;
 
 /** The piece, or the whole toy, in the round, turned by drag or by keys. */
-export default function InTheRound({ piece, yarns, gauge, stitches, isLeftHanded, picked, toy, onToy, onPick }: Props) {
+export default function InTheRound({ piece, yarns, looks, isLeftHanded, picked, toy, onToy, onPick }: Props) {
 	const canvas = useRef<HTMLCanvasElement>(null);
 	const box = useRef<HTMLDivElement>(null);
 	const scene = useRef<RoundScene | null>(null);
@@ -71,25 +69,18 @@ export default function InTheRound({ piece, yarns, gauge, stitches, isLeftHanded
 	});
 
 	const posed = toy?.isShown === true ? toy.posed : null;
-	const lumps = useMemo(
-		() =>
-			Object.entries(stitches)
-				.filter(([, name]) => LUMP.test(name))
-				.map(([sign]) => sign)
-				.join(''),
-		[stitches],
-	);
-	const solid = useMemo(() => solidOf(piece, isStuffed, isLeftHanded, gauge, lumps), [piece, isStuffed, isLeftHanded, gauge, lumps]);
+	const solid = useMemo(() => solidOf(piece, { isStuffed, isLeftHanded, looks }), [piece, isStuffed, isLeftHanded, looks]);
 	const shown = useMemo((): Shown[] => {
-		const colours = new Map(yarns.map(({ key, hex }) => [key, hex]));
+		const known = new Map(yarns.map((yarn) => [yarn.key, yarn]));
+		const working = isLeftHanded ? -1 : 1;
 		const lean = (one: PieceAnalysis) => (one.worked === 'rows' ? 0 : isLeftHanded ? -one.lean : one.lean);
-		if (posed === null) return [{ solid, pose: null, look: { colours, lean: lean(piece), hasMarker, hasMarks: hasMarker, picked } }];
+		if (posed === null) return [{ solid, pose: null, look: { yarns: known, lean: lean(piece), working, hasMarker, hasMarks: hasMarker, picked } }];
 		return posed.map(({ piece: one, pose }) => ({
-			solid: solidOf(one, true, isLeftHanded, gauge, lumps),
+			solid: solidOf(one, { isStuffed: true, isLeftHanded, looks }),
 			pose,
-			look: { colours, lean: lean(one), hasMarker: false, hasMarks: false, picked: NONE },
+			look: { yarns: known, lean: lean(one), working, hasMarker: false, hasMarks: false, picked: NONE },
 		}));
-	}, [posed, solid, piece, yarns, hasMarker, picked, isLeftHanded, gauge, lumps]);
+	}, [posed, solid, piece, yarns, hasMarker, picked, isLeftHanded, looks]);
 
 	useLayoutEffect(() => {
 		if (canvas.current === null) return;

@@ -21,17 +21,23 @@ import {
 	Vector3,
 } from 'three';
 import { mergeGeometries } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
+import { type ShownYarn, type StitchLook, type Strand, strandsOf } from './looks';
 import type { Seat, Solid } from './solid';
-import { lumpShape, stitchShape } from './stitchShape';
+import { stitchShape } from './stitchShape';
 
 /** How far below the stitches their backs lie, in stitch heights: what is seen between them is the fabric's inside. */
 const BACK = 0.45;
 const NONE = '#808080';
+/** From the foot of a V to its top, and from its middle to that, in stitch heights. */
+const HIGH = 1.26;
+const TOP = 0.6;
 
 export interface Look {
-	colours: ReadonlyMap<string, string>;
+	yarns: ReadonlyMap<string, ShownYarn>;
 	/** stitches that a round sits back against the working direction, on the viewer's side */
 	lean: number;
+	/** 1: right-handed, -1: left-handed */
+	working: 1 | -1;
 	hasMarker: boolean;
 	/** marks of parts that are no pieces of the plan */
 	hasMarks: boolean;
@@ -39,7 +45,7 @@ export interface Look {
 }
 
 /** What is seen between the stitches: their backs, in the shade. It closes the piece, so that nothing shines through. */
-function liningOf({ backs, stitchHeight }: Solid, colours: Look['colours']): BufferGeometry {
+function liningOf({ backs, stitchHeight }: Solid, yarns: Look['yarns']): BufferGeometry {
 	const points: number[] = [];
 	const shades: number[] = [];
 	const colour = new Color();
@@ -56,7 +62,7 @@ function liningOf({ backs, stitchHeight }: Solid, colours: Look['colours']): Buf
 			const to = ring[(n + 1) % ring.length];
 			const [above, beside] = [next[n], next[(n + 1) % next.length]];
 			if (to === undefined || above === undefined || beside === undefined) return;
-			colour.set(colours.get(above.yarn) ?? NONE).multiplyScalar(0.4);
+			colour.set(yarns.get(above.yarn)?.hex ?? NONE).multiplyScalar(0.4);
 			for (const point of [from, to, above, to, beside, above]) {
 				points.push(...inward(point));
 				shades.push(colour.r, colour.g, colour.b);
@@ -69,6 +75,29 @@ function liningOf({ backs, stitchHeight }: Solid, colours: Look['colours']): Buf
 	return geometry;
 }
 
+interface DrawnAlike {
+	look: StitchLook;
+	strand: Strand;
+	seats: Seat[];
+	/** the colour of each */
+	hexes: string[];
+}
+
+/** Stitches of one look in yarns of one kind: they are drawn at one go. Of two strands that are held together each is drawn for itself. */
+function drawnAlike(seats: readonly Seat[], yarns: Look['yarns']): DrawnAlike[] {
+	const alike = new Map<string, DrawnAlike>();
+	for (const seat of seats) {
+		for (const { hex, ...strand } of strandsOf(yarns.get(seat.yarn))) {
+			const key = `${seat.look} ${strand.texture} ${strand.ply}`;
+			const one = alike.get(key) ?? { look: seat.look, strand, seats: [], hexes: [] };
+			alike.set(key, one);
+			one.seats.push(seat);
+			one.hexes.push(hex);
+		}
+	}
+	return [...alike.values()];
+}
+
 /** A piece that can be looked at: one drawing for all its stitches of a kind. */
 export class PieceMesh {
 	readonly group = new Group();
@@ -77,11 +106,10 @@ export class PieceMesh {
 
 	constructor(solid: Solid, look: Look) {
 		this.#solid = solid;
-		const plain = solid.seats.filter((seat) => !seat.isLump);
-		const lumps = solid.seats.filter((seat) => seat.isLump);
-		this.#add(plain, stitchShape(plain.length), look);
-		if (lumps.length > 0) this.#add(lumps, lumpShape(), look);
-		this.group.add(new Mesh(liningOf(solid, look.colours), new MeshBasicMaterial({ vertexColors: true, side: DoubleSide })));
+		for (const { look: one, strand, seats, hexes } of drawnAlike(solid.seats, look.yarns)) {
+			this.#add(seats, stitchShape(one, strand, seats.length), hexes, one, look);
+		}
+		this.group.add(new Mesh(liningOf(solid, look.yarns), new MeshBasicMaterial({ vertexColors: true, side: DoubleSide })));
 		if (look.hasMarker && solid.marker.length > 1) {
 			const line = new BufferGeometry().setFromPoints(solid.marker.map(({ x, y, z }) => new Vector3(x * 1.03, y, z * 1.03)));
 			this.group.add(new Line(line, new LineBasicMaterial({ color: '#20262a' })));
@@ -90,12 +118,13 @@ export class PieceMesh {
 		this.#addThreads(look);
 	}
 
-	#add(seats: Seat[], shape: BufferGeometry, { colours, lean, picked }: Look): void {
+	#add(seats: Seat[], shape: BufferGeometry, hexes: string[], look: StitchLook, { lean, working, picked }: Look): void {
 		const mesh = new InstancedMesh(shape, new MeshLambertMaterial({ vertexColors: true }), seats.length);
-		// The top of a stitch sits back against the working direction, by the lean for each round's height.
-		const leaning = new Matrix4().makeShear(0, 0, lean, 0, 0, 0);
-		// Where round 1 is above, tops point down.
-		const over = new Matrix4().makeRotationZ(this.#solid.isTopDown ? Math.PI : 0);
+		const leaning = new Matrix4();
+		// What lies along the fabric or stands out of it does not lean.
+		const upright = look === 'chain' || look === 'bar' || look === 'lump' || look === 'loop';
+		// Where round 1 is above, tops point down; loops hang.
+		const over = new Matrix4().makeRotationZ(this.#solid.isTopDown && look !== 'loop' ? Math.PI : 0);
 		const matrix = new Matrix4();
 		const turn = new Quaternion();
 		const place = new Vector3();
@@ -107,8 +136,11 @@ export class PieceMesh {
 			turn.setFromEuler(around);
 			place.set(seat.x, seat.y, seat.z);
 			size.set(seat.width * 1.02, seat.height * 1.02, Math.min(seat.width, seat.height));
+			// The top of a stitch sits back against the working direction, by the lean for each round's height; its foot is where it was worked.
+			const aside = (working * seat.foot) / HIGH;
+			leaning.makeShear(0, 0, upright ? 0 : lean + aside, 0, 0, 0).setPosition(upright ? 0 : (this.#solid.isTopDown ? aside : -aside) * TOP, 0, 0);
 			mesh.setMatrixAt(i, matrix.compose(place, turn, size).multiply(leaning).multiply(over));
-			colour.set(colours.get(seat.yarn) ?? NONE);
+			colour.set(hexes[i] ?? NONE);
 			if (picked.has(seat.round)) colour.offsetHSL(0, 0, colour.getHSL({ h: 0, s: 0, l: 0 }).l > 0.5 ? -0.16 : 0.16);
 			mesh.setColorAt(i, colour);
 		});
@@ -138,12 +170,12 @@ export class PieceMesh {
 	}
 
 	/** All threads of the piece as one. */
-	#addThreads({ colours }: Look): void {
+	#addThreads({ yarns }: Look): void {
 		const colour = new Color();
 		const tubes = this.#solid.threads.map(({ yarn, points }) => {
 			const way = new CatmullRomCurve3(points.map(({ x, y, z }) => new Vector3(x, y, z)));
 			const tube = new TubeGeometry(way, 10, Math.max(0.6, this.#solid.stitchHeight * 0.2), 6);
-			colour.set(colours.get(yarn) ?? NONE);
+			colour.set(yarns.get(yarn)?.hex ?? NONE);
 			const shades = new Float32Array(tube.getAttribute('position').count * 3);
 			for (let i = 0; i < shades.length; i += 3) shades.set([colour.r, colour.g, colour.b], i);
 			tube.setAttribute('color', new Float32BufferAttribute(shades, 3));

@@ -77,6 +77,8 @@ export class RoundScene {
 	show(shown: readonly Shown[], { isTurnedOver, lies }: Standing): void {
 		this.#clear();
 		let [left, right, low, high, near, far] = [Infinity, -Infinity, Infinity, -Infinity, Infinity, -Infinity];
+		/** where each stitch is, from left to right and to the viewer, and half its height */
+		const plan: number[] = [];
 		this.#pieces = shown.map((one) => {
 			const mesh = new PieceMesh(one.solid, one.look);
 			const matrix = poseOf(one);
@@ -89,27 +91,23 @@ export class RoundScene {
 				[left, right] = [Math.min(left, px - height / 2), Math.max(right, px + height / 2)];
 				[low, high] = [Math.min(low, py - height / 2), Math.max(high, py + height / 2)];
 				[near, far] = [Math.min(near, pz - height / 2), Math.max(far, pz + height / 2)];
+				plan.push(px, pz, height / 2);
 			}
 			return { mesh, shown: one };
 		});
 		const isToy = shown.some(({ pose }) => pose !== null);
 		this.#laid.rotation.set(lies && !isToy ? -Math.PI / 2 : 0, lies && !isToy ? Math.PI : 0, 0);
-		if (isToy && left < right) {
-			this.#laid.position.set(-(left + right) / 2, -(low + high) / 2, -(near + far) / 2);
-			this.#half = {
-				wide: Math.hypot(right - left, far - near) / 2,
-				high: Math.max(high - low, far - near) / 2,
-				reach: Math.hypot(right - left, high - low, far - near) / 2,
-			};
-		} else {
-			this.#laid.position.set(0, 0, 0);
-			const reach = Math.max(1, ...shown.map(({ solid }) => solid.reach));
-			// It is in the middle by itself: what stands may be high and narrow, what lies long.
-			const wide = Math.max(1, Math.hypot(Math.max(-left, right), Math.max(-near, far)));
-			const long = Math.max(1, -low, high);
-			this.#half = lies ? { wide: Math.max(wide, long), high: Math.max(wide, long), reach } : { wide, high: Math.max(long, wide * 0.7), reach };
-		}
-		this.#ground.visible = isToy || (!isTurnedOver && left < right);
+		const isThere = left < right;
+		const [x, y, z] = isToy && isThere ? [(left + right) / 2, (low + high) / 2, (near + far) / 2] : [0, 0, 0];
+		this.#laid.position.set(-x, -y, -z);
+		// Turned about, it is as wide as what is farthest from its middle.
+		let wide = 1;
+		for (let i = 0; i < plan.length; i += 3) wide = Math.max(wide, Math.hypot((plan[i] ?? 0) - x, (plan[i + 1] ?? 0) - z) + (plan[i + 2] ?? 0));
+		const long = isThere ? Math.max(y - low, high - y) : 1;
+		const reach = Math.hypot(wide, long);
+		// What stands may be high and narrow; what lies is long whichever way it is turned.
+		this.#half = lies && !isToy ? { wide: Math.max(wide, long), high: Math.max(wide, long), reach } : { wide, high: Math.max(long, wide * 0.7), reach };
+		this.#ground.visible = isToy || (!isTurnedOver && isThere);
 		const lowest = isToy ? -(high - low) / 2 : lies ? -(far - near) / 2 : low;
 		this.#ground.position.y = lowest;
 		this.#ground.scale.set((right - left) * 1.35, (lies && !isToy ? high - low : far - near) * 1.35, 1);

@@ -1,6 +1,7 @@
 import type { PieceAnalysis } from '../api/types';
 import { climbsOf } from '../chart/geometry';
 import { yarnOf } from '../chart/runs';
+import type { StitchLook } from './looks';
 
 /** One stitch on the piece in the round: mm, the front towards the viewer, round 1 at the top. */
 export interface Seat {
@@ -17,8 +18,9 @@ export interface Seat {
 	slope: number;
 	width: number;
 	height: number;
-	/** it stands out as a lump: a bobble, a puff */
-	isLump?: boolean;
+	look: StitchLook;
+	/** so far on in the working direction its foot is, in its widths */
+	foot: number;
 }
 
 export interface Solid {
@@ -104,14 +106,17 @@ function edgesAt(jogs: ReadonlyMap<number, Edge>, round: number, at: number, mak
 	return [before === undefined ? 0 : heightOf(before.before, at - makes) - 1, own === undefined ? 1 : heightOf(own.before, at - makes)];
 }
 
-/** Every stitch's seat, from what the core says of the rounds. `isStuffed`: as it will stand; else as it lies before. `lumps`: signs of tops that stand out. */
-export function solidOf(
-	piece: PieceAnalysis,
-	isStuffed: boolean,
-	isLeftHanded: boolean,
-	gauge: { stitchWidthMm: number; roundHeightMm: number },
-	lumps = '',
-): Solid {
+interface How {
+	/** as it will stand; else as it lies before */
+	isStuffed: boolean;
+	isLeftHanded: boolean;
+	/** of the tops that are no plain V, by their signs */
+	looks: Readonly<Record<string, StitchLook>>;
+}
+
+/** Every stitch's seat, from what the core says of the rounds. */
+export function solidOf(piece: PieceAnalysis, { isStuffed, isLeftHanded, looks }: How): Solid {
+	const { gauge } = piece;
 	const edges = edgesOf(piece, isStuffed);
 	const top = edges.at(-1)?.level ?? 0;
 	const middle = top / 2;
@@ -155,7 +160,20 @@ export function solidOf(
 					const forth = round.number % 2 === 1 ? share - 0.5 : 0.5 - share;
 					const x = forth * side * round.makes * gauge.stitchWidthMm;
 					const y = (middle - level) * up;
-					const seat = { round: round.number, stitch, yarn: run.yarn, x, y, slope: 0, width: gauge.stitchWidthMm, height: round.heightMm };
+					const look = looks[round.tops.charAt(stitch - 1)] ?? 'plain';
+					const foot = round.feet[stitch - 1] ?? 0;
+					const seat = {
+						round: round.number,
+						stitch,
+						yarn: run.yarn,
+						x,
+						y,
+						slope: 0,
+						width: gauge.stitchWidthMm,
+						height: round.heightMm,
+						look,
+						foot,
+					};
 					// It is seen from both sides.
 					seats.push({ ...seat, z: THICK_MM, around: 0 }, { ...seat, z: -THICK_MM, around: Math.PI });
 					reach = Math.max(reach, Math.hypot(x, y));
@@ -174,7 +192,8 @@ export function solidOf(
 					yarn: run.yarn,
 					...seat,
 					slope: -slope * up,
-					isLump: lumps !== '' && lumps.includes(round.tops.charAt(stitch - 1) || ' '),
+					look: looks[round.tops.charAt(stitch - 1)] ?? 'plain',
+					foot: round.feet[stitch - 1] ?? 0,
 					width: (2 * Math.PI * Math.max(radius, 0.3) + 2 * straight) / round.makes,
 					height: height * (high - low),
 				});
@@ -182,6 +201,28 @@ export function solidOf(
 			}
 		}
 		if (!isFlat) {
+			// Loops that stay free below a stitch are those of the round below, in its yarn.
+			const before = piece.rounds[i - 1];
+			for (const [first = 1, last = 0] of before === undefined ? [] : round.ridges) {
+				for (let one = first; one <= last; one++) {
+					const turn = round.startDegrees / 360 + (one - 0.5) / round.makes;
+					const along = before === undefined ? 0 : (((turn - before.startDegrees / 360) % 1) + 1) % 1;
+					const climbed = piece.worked === 'spiral' ? (one - 0.5) / round.makes - 0.5 : 0;
+					const seat = at(turn, below.radius + climbed * (above.radius - below.radius), below.level + climbed * rise, below.straight);
+					const under = Math.floor(along * (before?.makes ?? 1)) + 1;
+					seats.push({
+						round: i,
+						stitch: under,
+						yarn: yarnOf(before?.runs ?? round.runs, under),
+						...seat,
+						slope: -slope * up,
+						width: (2 * Math.PI * Math.max(below.radius, 0.3) + 2 * below.straight) / round.makes,
+						height,
+						look: 'bar',
+						foot: 0,
+					});
+				}
+			}
 			for (const [after = 0, long = 0, wide = 1] of round.out) {
 				const turn = round.startDegrees / 360 + after / round.makes;
 				const own = yarnOf(round.runs, Math.max(1, after));
@@ -199,6 +240,8 @@ export function solidOf(
 						slope: -lean * up,
 						width: wide * gauge.stitchWidthMm * taper,
 						height: step * 1.2,
+						look: 'plain',
+						foot: 0,
 					});
 					reach = Math.max(reach, Math.hypot(seat.x, seat.y, seat.z));
 				}

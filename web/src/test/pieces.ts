@@ -15,6 +15,8 @@ export function roundOf(number: number, makes: number, more: Partial<Round> = {}
 		readable: true,
 		loops: [],
 		out: [],
+		feet: [],
+		ridges: [],
 		tops: '',
 		cues: [],
 		runs: [{ yarn: 'A', stitches: makes }],

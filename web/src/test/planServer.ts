@@ -21,6 +21,7 @@ const analysis: OpenedPlan['analysis'] = {
 		tray: [],
 		habits: [],
 		stitches: {},
+		looks: {},
 		usual: {
 			lean: { rounds: 10 },
 			swatch: { stitches: 1, widthMm: 1, rounds: 1, heightMm: 1 },

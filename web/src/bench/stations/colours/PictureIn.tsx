@@ -28,9 +28,10 @@ type Source = { kind: 'png' | 'csv'; data: string; name: string };
 
 function Reading({ round, onClose }: Omit<Props, 'open'>) {
 	const { draft } = useBench();
-	const { piece } = usePiece();
 	const id = useDraft((state) => state.id);
-	const gauge = useDraft(({ analysis }) => analysis.gauge);
+	const { piece, analysis } = usePiece();
+	const whole = useDraft(({ analysis }) => analysis.gauge);
+	const gauge = analysis?.gauge ?? whole;
 	const yarns = useYarns();
 	const [wide, setWide] = useState(useUsual('picture').wide);
 	const [source, setSource] = useState<Source | null>(null);
@@ -41,7 +42,10 @@ function Reading({ round, onClose }: Omit<Props, 'open'>) {
 		setSource(from);
 		try {
 			const read = dataOf(
-				await api.POST('/api/plans/{id}/picture', { params: { path: { id } }, body: { kind: from.kind, data: from.data, wide: width } }),
+				await api.POST('/api/plans/{id}/picture', {
+					params: { path: { id } },
+					body: { kind: from.kind, data: from.data, wide: width, ...(piece === undefined ? {} : { piece: piece.key }) },
+				}),
 			);
 			setRows(read.rows);
 			setTrouble(null);

@@ -1,5 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import type { Weight, Yarn } from '../../../api/types';
+import type { Texture } from '../../../solid/looks';
 import { Button } from '../../../ui/Button';
 import { ChoiceField, NumberField, TextField } from '../../../ui/Field';
 import { RunField } from '../../../ui/LengthField';
@@ -101,17 +102,26 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 							onChange={(n) => change((is) => set(is, 'onHandGrams', n ?? null) as Yarn, 'grams')}
 						/>
 					</div>
-					<div className="mt-2 flex items-end gap-2">
+					<div className="mt-2 grid grid-cols-2 items-end gap-2">
+						<ChoiceField<Texture>
+							label={say('yarns.surface')}
+							value={yarn.texture ?? 'smooth'}
+							choices={[
+								['smooth', say('yarns.smooth')],
+								['fuzzy', say('yarns.fuzzy')],
+								['plush', say('yarns.plush')],
+							]}
+							onChange={(texture) => change((is) => set(is, 'texture', texture === 'smooth' ? null : texture) as Yarn, 'surface')}
+						/>
 						<NumberField
 							label={say('yarns.strandsHeldTogether')}
-							className="w-36"
 							min={1}
 							max={10}
 							value={yarn.strands ?? 1}
 							onChange={(n) => n !== null && change((is) => ({ ...is, strands: n }), 'strands')}
 						/>
 						{(yarn.strands ?? 1) > 1 && (
-							<label className="flex items-center gap-2 pb-1.5">
+							<label className="flex items-center gap-2">
 								<input
 									type="checkbox"
 									checked={yarn.withHex !== undefined}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Edit;
+
+use Alternum\Core\Change\ChangeSite;
+use Alternum\Core\Change\Way;
+use Alternum\Core\Change\Ways;
+use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Method;
+use Alternum\Core\Plan\Place;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Yarn;
+
+/** What could be otherwise on a piece, and is decided by how it looks: methods, fronts, yarns, places. */
+final class Choices
+{
+    private const METHODS = 'How colours change';
+    private const FRONTS = 'Which side is the front';
+    private const YARNS = 'Yarns swapped';
+    private const PLACES = 'Where things are';
+    /** Of more yarns no pairs are told: they are too many to look at. */
+    private const YARNS_SWAPPED = 6;
+
+    /** @return list<Choice> those about the same thing one after another; the present one is none of them */
+    public static function of(Plan $plan, PieceAnalysis $piece): array
+    {
+        return [...self::methods($piece), ...self::fronts($piece), ...self::yarns($plan, $piece), ...self::places($plan, $piece)];
+    }
+
+    /** @return iterable<Choice> methods that fit one of the piece's jogs at the least */
+    private static function methods(PieceAnalysis $piece): iterable
+    {
+        $sites = $used = [];
+        foreach ($piece->changes->jogs() as $jog) {
+            $used[$jog->treatment->method->value] = true;
+            $sites[] = ChangeSite::in($piece->piece, $piece->stages->fabric, $jog->place->treated, $jog->place->degrees, !$jog->place->isOfPlaces);
+        }
+        foreach (Method::choices() as $method) {
+            $fits = static fn (Way $way): bool => [] !== array_filter($sites, static fn (ChangeSite $site): bool => $way->fits($site));
+            if ([$method->value] !== array_keys($used) && $fits(Ways::of($method))) {
+                yield new Choice(self::METHODS, Ways::of($method)->label(), self::set([['pieces', $piece->piece->key, 'changes', 'method'], $method->value]));
+            }
+        }
+    }
+
+    /** @return iterable<Choice> */
+    private static function fronts(PieceAnalysis $piece): iterable
+    {
+        if ($piece->stages->frame->isFlat()) {
+            return;
+        }
+        $front = $piece->piece->frontDegrees;
+        $turned = static fn (string $label, float $by): Choice => new Choice(self::FRONTS, $label, [
+            'do' => 'front', 'piece' => $piece->piece->key, 'degrees' => fmod($front + $by + 360.0, 360.0),
+        ]);
+        $best = $piece->bestFront();
+        if ($best->isBetter) {
+            yield $turned('the front that hides most', $best->degrees - $front);
+        }
+        yield $turned('the back in front', 180.0);
+        yield $turned('a quarter on', 90.0);
+        yield $turned('a quarter back', -90.0);
+    }
+
+    /** @return iterable<Choice> two yarns of the piece in one another's place, all over the plan */
+    private static function yarns(Plan $plan, PieceAnalysis $piece): iterable
+    {
+        $used = count_chars(implode('', $piece->stages->colouring->rounds), 3);
+        $yarns = array_values(array_filter($plan->yarns, static fn (Yarn $yarn): bool => [] === $yarn->held && str_contains($used, $yarn->key)));
+        foreach (\count($yarns) > self::YARNS_SWAPPED ? [] : $yarns as $i => $one) {
+            foreach (\array_slice($yarns, $i + 1) as $other) {
+                yield new Choice(self::YARNS, "{$one->key} and {$other->key}", self::set(
+                    [['yarns', $one->key], ['key' => $one->key] + $other->values()],
+                    [['yarns', $other->key], ['key' => $other->key] + $one->values()],
+                ));
+            }
+        }
+    }
+
+    /** @return iterable<Choice> what is set on the piece, and parts that are put on it or that it is */
+    private static function places(Plan $plan, PieceAnalysis $piece): iterable
+    {
+        foreach ([...$piece->piece->placements, ...$piece->piece->threads] as $thing) {
+            yield from self::moved($thing->named(), $thing->place, ['piece' => $piece->piece->key, 'key' => $thing->key]);
+        }
+        $joints = array_filter($plan->assembly, static fn (Joint $joint): bool => \in_array($piece->piece->key, [$joint->part, $joint->onto], true));
+        foreach ($joints as $joint) {
+            yield from self::moved($plan->piece($joint->part)->name ?? $joint->part, $joint->place, ['key' => $joint->key]);
+        }
+    }
+
+    /**
+     * @param array<string, string> $thing what is moved, as the edit names it
+     *
+     * @return iterable<Choice>
+     */
+    private static function moved(string $name, Place $place, array $thing): iterable
+    {
+        $choice = static fn (string $label, array $by): Choice => new Choice(self::PLACES, "{$name} {$label}", ['do' => 'nudge'] + $thing + $by);
+        yield $choice('a round earlier', ['rounds' => -1]);
+        yield $choice('a round later', ['rounds' => 1]);
+        if (null !== $place->apart) {
+            yield $choice('wider apart', ['stitches' => 1]);
+            yield $choice('closer together', ['stitches' => -1]);
+        }
+    }
+
+    /**
+     * @param array{list<string>, mixed} ...$values
+     *
+     * @return array<string, mixed>
+     */
+    private static function set(array ...$values): array
+    {
+        return ['do' => 'set', 'values' => array_map(static fn (array $one): array => ['at' => $one[0], 'value' => $one[1]], $values)];
+    }
+}
