@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { coloursOnChart, expect, openPlan, round, test, touch } from './bench';
+import { coloursOnChart, expect, goTo, openPlan, round, saved, test, touch } from './bench';
 import { launchOptions } from './browser.mjs';
 
 // The piece in the round is drawn by WebGL, which the other tests do without, as in software it slows all drawing down.
@@ -155,4 +155,35 @@ test.describe('with fingers', () => {
 		await expect(page.locator('[data-round][aria-pressed="true"]')).toHaveCount(0);
 		await expect(piece).toHaveAttribute('aria-valuenow', '0');
 	});
+});
+
+test('two choices are looked at beside what is, turned together, and one is taken', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'changes');
+	await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+	await page.getByRole('button', { name: 'compare …' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Look at a choice' });
+	await dialog.getByLabel('What to choose').selectOption('Yarns swapped');
+	const pictures = dialog.getByRole('slider');
+	await expect(pictures).toHaveCount(3);
+	// One more takes the place of the first.
+	await expect(dialog.getByRole('checkbox', { checked: true })).toHaveCount(2);
+	await dialog.getByRole('checkbox', { checked: false }).first().check();
+	await expect(dialog.getByRole('checkbox', { checked: true })).toHaveCount(2);
+	await expect(pictures).toHaveCount(3);
+	await pictures.nth(1).focus();
+	await page.keyboard.press('b');
+	for (const at of [0, 1, 2]) await expect(pictures.nth(at)).toHaveAttribute('aria-valuetext', 'back');
+	const taken = dialog.getByRole('button', { name: /^Take / }).first();
+	const names = ((await taken.getAttribute('aria-label')) ?? '').replace('Take ', '').split(' and ');
+	await taken.click();
+	await expect(dialog).toHaveCount(0);
+	await saved(page);
+	await goTo(page, 'yarns');
+	const named = (await page.getByLabel(/^Name of yarn/).evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value))).filter((name) =>
+		names.includes(name),
+	);
+	// They stand in the plan's order: each in the other's place.
+	expect(named).toEqual([...names].reverse());
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await saved(page);
 });

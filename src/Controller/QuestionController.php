@@ -39,6 +39,7 @@ use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Yarn;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Picture\PictureFile;
@@ -164,7 +165,10 @@ final readonly class QuestionController
         $stored = $this->plans->state($user->workshop, $id);
         $plan = self::tried($request)->apply(PlanReader::json($stored->body));
 
-        return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of($plan)));
+        return new JsonResponse([
+            'revision' => $stored->revision,
+            'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $plan->yarns),
+        ] + WholeToyWriter::values(Analysis::of($plan)));
     }
 
     /** What could be otherwise on a piece, to be looked at beside what is. */

@@ -27,7 +27,12 @@ final class Choices
     /** @return list<Choice> those about the same thing one after another; the present one is none of them */
     public static function of(Plan $plan, PieceAnalysis $piece): array
     {
-        return [...self::methods($piece), ...self::fronts($piece), ...self::yarns($plan, $piece), ...self::places($plan, $piece)];
+        $choices = [];
+        foreach ([self::methods($piece), self::fronts($piece), self::yarns($plan, $piece), self::places($plan, $piece)] as $some) {
+            array_push($choices, ...$some);
+        }
+
+        return $choices;
     }
 
     /** @return iterable<Choice> methods that fit one of the piece's jogs at the least */
@@ -72,12 +77,17 @@ final class Choices
         $yarns = array_values(array_filter($plan->yarns, static fn (Yarn $yarn): bool => [] === $yarn->held && str_contains($used, $yarn->key)));
         foreach (\count($yarns) > self::YARNS_SWAPPED ? [] : $yarns as $i => $one) {
             foreach (\array_slice($yarns, $i + 1) as $other) {
-                yield new Choice(self::YARNS, "{$one->key} and {$other->key}", self::set(
+                yield new Choice(self::YARNS, self::called($one).' and '.self::called($other), self::set(
                     [['yarns', $one->key], ['key' => $one->key] + $other->values()],
                     [['yarns', $other->key], ['key' => $other->key] + $one->values()],
                 ));
             }
         }
+    }
+
+    private static function called(Yarn $yarn): string
+    {
+        return '' === $yarn->name ? $yarn->key : $yarn->name;
     }
 
     /** @return iterable<Choice> what is set on the piece, and parts that are put on it or that it is */
@@ -99,12 +109,16 @@ final class Choices
      */
     private static function moved(string $name, Place $place, array $thing): iterable
     {
-        $choice = static fn (string $label, array $by): Choice => new Choice(self::PLACES, "{$name} {$label}", ['do' => 'nudge'] + $thing + $by);
-        yield $choice('a round earlier', ['rounds' => -1]);
-        yield $choice('a round later', ['rounds' => 1]);
+        $choice = static fn (string $label, string $by, int $steps): Choice => new Choice(
+            self::PLACES,
+            "{$name} {$label}",
+            ['do' => 'nudge', ...$thing, $by => $steps],
+        );
+        yield $choice('a round earlier', 'rounds', -1);
+        yield $choice('a round later', 'rounds', 1);
         if (null !== $place->apart) {
-            yield $choice('wider apart', ['stitches' => 1]);
-            yield $choice('closer together', ['stitches' => -1]);
+            yield $choice('wider apart', 'stitches', 1);
+            yield $choice('closer together', 'stitches', -1);
         }
     }
 

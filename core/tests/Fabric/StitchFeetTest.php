@@ -62,14 +62,14 @@ final class StitchFeetTest extends TestCase
         [$looks, $names] = [$constants['looks'], $constants['stitches']];
         self::assertIsArray($looks);
         self::assertIsArray($names);
-        $named = [];
+        $named = ['tall' => []];
         foreach ($looks as $sign => $look) {
             $named[\is_string($look) ? $look : ''][] = $names[$sign] ?? '';
         }
         self::assertSame(['sl st', 'ch', 'sl st through both sides', 'reverse sc'], $named['chain'] ?? []);
-        self::assertContains('dc', $named['tall'] ?? []);
-        self::assertContains('hdc', $named['tall'] ?? []);
-        self::assertNotContains('esc', $named['tall'] ?? []);
+        self::assertContains('dc', $named['tall']);
+        self::assertContains('hdc', $named['tall']);
+        self::assertNotContains('esc', $named['tall']);
         self::assertSame(['bob', '3-loop bob', '4-loop bob', '6-loop bob', 'pop', '3-loop pop', '4-loop pop', '6-loop pop', 'puff'], $named['lump'] ?? []);
         self::assertSame(['loop st'], $named['loop'] ?? []);
         self::assertSame(['fpsc', 'fphdc', 'fpdc', 'fptr'], $named['ridge'] ?? []);

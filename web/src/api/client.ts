@@ -19,7 +19,7 @@ const BUSY_TRIES = 6;
 
 /** The answer; a question that comes while the server still works on another is asked again when it says so. */
 async function asked(request: Request): Promise<Response> {
-	const isQuestion = request.method === 'GET' || /\/(reading|picture)$/.test(new URL(request.url).pathname);
+	const isQuestion = request.method === 'GET' || /\/(reading|picture|comes|needed|toy)$/.test(new URL(request.url).pathname);
 	for (let times = 1; ; times++) {
 		const response = await answered(isQuestion ? request.clone() : request);
 		const wait = Number(response.headers.get('Retry-After'));

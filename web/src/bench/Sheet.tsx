@@ -9,6 +9,7 @@ import { OnceFetched } from '../solid/OnceFetched';
 import { dragKey } from '../sync/queue';
 import { say } from '../ui/say';
 import type { Sought } from './BenchView';
+import { CompareDialog } from './CompareDialog';
 import { Counts } from './Counts';
 import { asCopy, JOINT, setTools, tiesOf, useShownYarns, useTools, withParts, zoomTo } from './chartTools';
 import { useBench, useDraft, usePiece, useProblems } from './context';
@@ -138,6 +139,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 
 	const toy = useWholeToy(isToy && view === 'round');
 
+	const [isComparing, setIsComparing] = useState(false);
 	const isEmpty = count === 0;
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
@@ -205,6 +207,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									looks={looks}
 									toy={plan.pieces.length > 1 ? { isShown: isToy, ...toy } : null}
 									onToy={(is) => setTools({ isToy: is })}
+									onCompare={() => setIsComparing(true)}
 									isLeftHanded={isLeftHanded}
 									picked={picked}
 									onPick={(cell) => {
@@ -213,6 +216,9 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 										setTools({ cursor: cell });
 									}}
 								/>
+							)}
+							{drawn !== undefined && (
+								<CompareDialog open={isComparing} piece={drawn} isToy={isToy && plan.pieces.length > 1} onClose={() => setIsComparing(false)} />
 							)}
 							{isEmpty && (
 								<p className="max-w-sm p-8 text-faint">

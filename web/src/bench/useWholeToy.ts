@@ -1,16 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { api, dataOf } from '../api/client';
-import type { PieceAnalysis } from '../api/types';
+import type { components } from '../api/generated/contract';
+import type { Analysis, Plan } from '../api/types';
 import { unpackedPiece } from '../api/unpack';
+import type { Posed } from '../solid/shown';
 import { asCopy } from './chartTools';
 import { useDraft } from './context';
-
-export interface Posed {
-	key: string;
-	piece: PieceAnalysis;
-	pose: { axes: readonly number[]; at: readonly number[] };
-}
 
 /** All pieces where they are on the toy; asked for when the maker looks at it. While it is worked out anew, as it was before. */
 export function useWholeToy(isLooked: boolean): { posed: readonly Posed[] | null; isWhole: boolean; isAway: boolean } {
@@ -26,15 +22,18 @@ export function useWholeToy(isLooked: boolean): { posed: readonly Posed[] | null
 	});
 	return useMemo(() => {
 		if (data === undefined) return { posed: null, isWhole: true, isAway: isError };
-		const pieces = new Map(data.pieces.map((piece) => [piece.key, unpackedPiece(piece, constants)]));
-		const copies = new Map(planned.map(({ key, copies }) => [key, copies]));
-		return {
-			isWhole: data.isWhole,
-			isAway: false,
-			posed: data.poses.flatMap(({ piece: key, copy, axes, at }) => {
-				const piece = asCopy(pieces.get(key), copies.get(key), copy - 1);
-				return piece === undefined ? [] : [{ key: `${key} ${copy}`, piece, pose: { axes, at } }];
-			}),
-		};
+		return { isWhole: data.isWhole, isAway: false, posed: posedOf(data, constants, planned) };
 	}, [data, isError, constants, planned]);
+}
+
+type WholeToy = components['schemas']['WholeToy'];
+
+/** The pieces of an answer where they are, each copy in its own yarns. */
+export function posedOf(toy: WholeToy, constants: Analysis['constants'], planned: Plan['pieces']): Posed[] {
+	const pieces = new Map(toy.pieces.map((piece) => [piece.key, unpackedPiece(piece, constants)]));
+	const copies = new Map(planned.map(({ key, copies }) => [key, copies]));
+	return toy.poses.flatMap(({ piece: key, copy, axes, at }) => {
+		const piece = asCopy(pieces.get(key), copies.get(key), copy - 1);
+		return piece === undefined ? [] : [{ key: `${key} ${copy}`, piece, pose: { axes, at } }];
+	});
 }

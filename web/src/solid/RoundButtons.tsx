@@ -13,12 +13,14 @@ interface Props {
 	onToy: (isShown: boolean) => void;
 	/** what holds of a piece that is looked at by itself: its name, whether it is so, whether it cannot be changed, and what changes it */
 	ofPiece: readonly (readonly [string, boolean, boolean, () => void])[];
+	/** undefined: there is nothing to be looked at side by side */
+	onCompare: (() => void) | undefined;
 	onFill: () => void;
 	onSave: () => void;
 }
 
 /** From where it is looked at, and what of it. */
-export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onFill, onSave }: Props) {
+export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onCompare, onFill, onSave }: Props) {
 	return (
 		<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
 			{sides.map((side) => (
@@ -37,6 +39,7 @@ export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onFill, onSa
 						{name}
 					</RoundButton>
 				))}
+			{onCompare !== undefined && <RoundButton onClick={onCompare}>{say('inTheRound.compare')}</RoundButton>}
 			<RoundButton label={say('inTheRound.wholeWindow')} onClick={onFill}>
 				<Maximize size={16} />
 			</RoundButton>
