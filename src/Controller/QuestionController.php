@@ -21,6 +21,7 @@ use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
+use Alternum\Core\Exchange\StillWriter;
 use Alternum\Core\Exchange\ToyWriter;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Exchange\WholeToyWriter;
@@ -169,6 +170,23 @@ final readonly class QuestionController
             'revision' => $stored->revision,
             'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $plan->yarns),
         ] + WholeToyWriter::values(Analysis::of($plan)));
+    }
+
+    /** The whole toy, or a piece alone, as a picture from one side: for the shelf, and where a browser draws nothing in the round. */
+    #[Route('/still', methods: 'GET')]
+    #[Heavy]
+    public function still(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $analysis = Analysis::of($this->plan($user, $id));
+        $key = $request->query->has('piece') ? $request->query->getString('piece') : null;
+        if (null !== $key && null === $analysis->piece($key)) {
+            throw new NotFoundHttpException();
+        }
+        $response = new Response(StillWriter::svg($analysis, $key, (float) $request->query->getInt('turned')), headers: ['Content-Type' => 'image/svg+xml']);
+        // The address names the revision: of that it stays as it is.
+        $response->headers->set('Cache-Control', $request->query->has('revision') ? 'private, max-age=604800, immutable' : 'private, no-store');
+
+        return $response;
     }
 
     /** What could be otherwise on a piece, to be looked at beside what is. */

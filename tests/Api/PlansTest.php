@@ -260,7 +260,7 @@ final class PlansTest extends ApiTestCase
     {
         [$id] = $this->firstPlan();
         $exports = (array) $this->ask('GET', '/api/exports')['exports'];
-        self::assertCount(3, $exports, 'The pattern in two countries’ words, and the plan.');
+        self::assertCount(4, $exports, 'The pattern in two countries’ words, the plan, and a picture.');
         foreach ($exports as $export) {
             $format = self::string((array) $export, 'format');
             $this->ask('GET', "/api/plans/{$id}/as/{$format}");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Exchange\Export\PatternExport;
+use Alternum\Core\Exchange\Export\PictureExport;
 use Alternum\Core\Exchange\Export\PlanExport;
 use Alternum\Core\Plan\Terms;
 
@@ -12,7 +13,7 @@ use Alternum\Core\Plan\Terms;
 final class Exports
 {
     /** @var list<class-string<Export>> in the order of the menu */
-    public const ALL = [PatternExport::class, PlanExport::class];
+    public const ALL = [PatternExport::class, PlanExport::class, PictureExport::class];
 
     /** @return class-string<Export>|null null: there is none of that word */
     public static function named(string $word): ?string

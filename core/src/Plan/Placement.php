@@ -80,14 +80,14 @@ final readonly class Placement
             + $this->place->values();
     }
 
-    /** So many times as large: what has a washer as it is sold, all else to the mm. */
+    /** So many times as large, as it is sold. */
     public function scaled(float $times): self
     {
         $mm = min(100.0, max(1.0, ($this->mm ?? 0.0) * $times));
 
         return null === $this->mm
             ? $this
-            : new self($this->key, $this->kind, $this->name, $this->place, $this->kind->hasWasher() ? SoldSize::eye($mm) : round($mm));
+            : new self($this->key, $this->kind, $this->name, $this->place, SoldSize::of($this->kind, $mm));
     }
 
     /** What is said of it: the maker’s name for it, or what it is. */

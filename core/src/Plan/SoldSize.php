@@ -12,7 +12,9 @@ final class SoldSize
         25.0, 30.0,
     ];
     /** Of eyes and noses with a washer. */
-    private const EYES = [4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 15.0, 16.0, 18.0, 20.0, 24.0, 30.0, 40.0];
+    public const EYES = [4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 15.0, 16.0, 18.0, 20.0, 24.0, 30.0];
+    /** Of buttons and beads. */
+    public const BUTTONS = [7.0, 9.0, 11.0, 13.0, 15.0, 18.0, 20.0, 23.0, 25.0, 28.0];
 
     /** The hook next to a diameter. */
     public static function hook(float $mm): float
@@ -20,10 +22,14 @@ final class SoldSize
         return self::nearest($mm, self::HOOKS);
     }
 
-    /** The eye or nose next to a diameter. */
-    public static function eye(float $mm): float
+    /** What is set on a piece, next to a size; what is not sold by size, to the mm. */
+    public static function of(PlacementKind $kind, float $mm): float
     {
-        return self::nearest($mm, self::EYES);
+        return match ($kind) {
+            PlacementKind::Eyes, PlacementKind::Nose => self::nearest($mm, self::EYES),
+            PlacementKind::Buttons, PlacementKind::Beads => self::nearest($mm, self::BUTTONS),
+            default => round($mm),
+        };
     }
 
     /** @param non-empty-list<float> $sizes */

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Toy;
 
 use Alternum\Core\Plan\PlacementKind;
+use Alternum\Core\Plan\SoldSize;
 
-/** Which sizes of what is bought suit a piece. Shares of its girth from memory, sizes as they are sold. */
+/** Which sizes of what is bought suit a piece. Shares of its girth from memory, sizes as they are sold: SoldSize. */
 final class Hardware
 {
-    /** Safety eyes as they are commonly sold, in mm. */
-    private const EYES = [4.0, 5.0, 6.0, 7.0, 8.0, 9.0, 10.0, 12.0, 14.0, 15.0, 16.0, 18.0, 20.0, 24.0, 30.0];
-    private const BUTTONS = [7.0, 9.0, 11.0, 13.0, 15.0, 18.0, 20.0, 23.0, 25.0, 28.0];
     /** An eye is between a thirtieth and an eighteenth of the way around the head where it sits. */
     private const EYE = [1 / 30, 1 / 18];
     private const NOSE = [1 / 24, 1 / 14];
@@ -33,9 +31,9 @@ final class Hardware
     public static function sizes(PlacementKind $kind, float $aroundMm): array
     {
         [$sold, [$least, $most]] = match ($kind) {
-            PlacementKind::Eyes => [self::EYES, self::EYE],
-            PlacementKind::Nose => [self::EYES, self::NOSE],
-            PlacementKind::Buttons, PlacementKind::Beads => [self::BUTTONS, self::BUTTON],
+            PlacementKind::Eyes => [SoldSize::EYES, self::EYE],
+            PlacementKind::Nose => [SoldSize::EYES, self::NOSE],
+            PlacementKind::Buttons, PlacementKind::Beads => [SoldSize::BUTTONS, self::BUTTON],
             default => [[], [0.0, 0.0]],
         };
 

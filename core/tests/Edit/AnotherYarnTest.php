@@ -51,7 +51,7 @@ final class AnotherYarnTest extends TestCase
         $piece = $then->pieces[0];
         self::assertEquals([15.0, 4.5], [$piece->gauge?->stitchesPer10cm, $piece->gauge?->hookMm]);
         self::assertSame(40.0, $piece->finish->tailCm);
-        self::assertSame([16.0, 22.0], [$piece->placements[0]->mm, $piece->placements[1]->mm]);
+        self::assertSame([16.0, 23.0], [$piece->placements[0]->mm, $piece->placements[1]->mm]);
         self::assertSame(80, $piece->threads[0]->kind->values()['lengthMm'] ?? null);
         self::assertSame(80.0, $then->yarnUse->sewingTailCm);
         self::assertSame(15.0, $then->yarnUse->tailCm);

@@ -60,6 +60,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const [from, to] = roundsNear(layout, seen.top - PADDING, seen.top - PADDING + seen.height);
 
 	const { id } = draft.getState();
+	const revision = useDraft((state) => state.revision);
 	useLayoutEffect(() => {
 		const element = scroller.current;
 		if (element === null) return;
@@ -202,6 +203,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 							)}
 							{drawn !== undefined && view === 'round' && (
 								<OnceFetched
+									plan={{ id, revision }}
 									piece={drawn}
 									yarns={yarns}
 									looks={looks}

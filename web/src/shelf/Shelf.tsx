@@ -11,6 +11,7 @@ import { DialogSheet } from '../ui/DialogSheet';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
+import { Still } from '../ui/Still';
 import { momentOf, say } from '../ui/say';
 import { Silhouette } from './Silhouette';
 import { useUnsaved } from './useUnsaved';
@@ -184,7 +185,9 @@ export function Shelf() {
 						{shelf.data?.plans.map((plan) => (
 							<li key={plan.id} className="group relative flex items-center gap-5 border-t border-rule hover:bg-shade">
 								<Link to={`/plan/${plan.id}/colours`} className="flex min-w-0 flex-1 items-center gap-5 py-3 max-[479px]:gap-3">
-									<Silhouette summary={plan.summary} />
+									<Still plan={plan.id} revision={plan.revision} alt="" className="h-20 w-24">
+										<Silhouette summary={plan.summary} />
+									</Still>
 									<span className="min-w-0 flex-1">
 										<span className="block truncate text-xl font-semibold max-[479px]:whitespace-normal" title={plan.title}>
 											<bdi>{plan.title === '' ? say('common.untitled') : plan.title}</bdi>

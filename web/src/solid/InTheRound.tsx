@@ -1,9 +1,9 @@
 import '../ui/benchWords';
 import { useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis } from '../api/types';
+import { Still } from '../ui/Still';
 import { say } from '../ui/say';
 import { RoundButtons } from './RoundButtons';
-import { SidePicture } from './SidePicture';
 import type { RoundScene } from './scene';
 import { type Posed, pieceAlone, type ShowHow, wholeToy } from './shown';
 import { TIPPED } from './sides';
@@ -20,6 +20,7 @@ export interface ToyView {
 }
 
 interface Props extends ShowHow {
+	plan: { id: string; revision: number };
 	piece: PieceAnalysis;
 	picked: ReadonlySet<number>;
 	/** null: the plan has one piece */
@@ -33,7 +34,7 @@ interface Props extends ShowHow {
 const KEYS = say('inTheRound.arrowKeysTurnItF');
 
 /** The piece, or the whole toy, in the round. */
-export default function InTheRound({ piece, yarns, looks, isLeftHanded, picked, toy, onToy, onPick, onCompare }: Props) {
+export default function InTheRound({ plan, piece, yarns, looks, isLeftHanded, picked, toy, onToy, onPick, onCompare }: Props) {
 	const box = useRef<HTMLDivElement>(null);
 	const scene = useRef<RoundScene | null>(null);
 	const [hasWebGl, setHasWebGl] = useState(true);
@@ -47,7 +48,6 @@ export default function InTheRound({ piece, yarns, looks, isLeftHanded, picked, 
 		const how = { yarns, looks, isLeftHanded };
 		return posed === null ? pieceAlone(piece, how, isStuffed, hasMarker, picked) : wholeToy(posed, how);
 	}, [posed, piece, yarns, looks, isLeftHanded, isStuffed, hasMarker, picked]);
-	const [alone] = shown;
 
 	const fill = () => void (document.fullscreenElement === null ? box.current?.requestFullscreen() : document.exitFullscreen());
 
@@ -77,7 +77,14 @@ export default function InTheRound({ piece, yarns, looks, isLeftHanded, picked, 
 					onNoWebGl={() => setHasWebGl(false)}
 				/>
 			) : (
-				alone !== undefined && <SidePicture lies={piece.lies} solid={alone.solid} yarns={yarns} about={turned.about} name={piece.name} />
+				<Still
+					plan={plan.id}
+					revision={plan.revision}
+					piece={posed === null ? piece.key : undefined}
+					turned={Math.round((turned.about * 180) / Math.PI)}
+					alt={say('sidePicture.thePieceNameFromOne', { name: posed === null ? piece.name : say('inTheRound.wholeToy') })}
+					className="h-full w-full p-12"
+				/>
 			)}
 			{toy?.isShown === true && (toy.posed === null || !toy.isWhole) && (
 				<p role="status" className="absolute top-10 right-2 left-2 text-center text-faint">
@@ -96,7 +103,7 @@ export default function InTheRound({ piece, yarns, looks, isLeftHanded, picked, 
 				]}
 				onCompare={hasWebGl ? onCompare : undefined}
 				onFill={fill}
-				onSave={async () => saveAs(await scene.current?.picture(), `${piece.name}.png`)}
+				onSave={hasWebGl ? async () => saveAs(await scene.current?.picture(), `${piece.name}.png`) : undefined}
 			/>
 		</div>
 	);

@@ -16,7 +16,8 @@ interface Props {
 	/** undefined: there is nothing to be looked at side by side */
 	onCompare: (() => void) | undefined;
 	onFill: () => void;
-	onSave: () => void;
+	/** undefined: there is no picture to save */
+	onSave: (() => void) | undefined;
 }
 
 /** From where it is looked at, and what of it. */
@@ -43,9 +44,11 @@ export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onCompare, o
 			<RoundButton label={say('inTheRound.wholeWindow')} onClick={onFill}>
 				<Maximize size={16} />
 			</RoundButton>
-			<RoundButton label={say('inTheRound.savePicture')} onClick={onSave}>
-				<Download size={16} />
-			</RoundButton>
+			{onSave !== undefined && (
+				<RoundButton label={say('inTheRound.savePicture')} onClick={onSave}>
+					<Download size={16} />
+				</RoundButton>
+			)}
 		</div>
 	);
 }
