@@ -93,3 +93,23 @@ test('a plan of 400 rounds is worked on', async ({ page }) => {
 	await far.fill('R300: sc around');
 	await expect(page.getByText('Round 300 uses')).toHaveCount(0);
 });
+
+test('a piece of 120 rounds is seen at once at a key, and its words are back at the next', async ({ page }) => {
+	await openPlan(page, 'Harbour buoy', 'rounds');
+	await page.getByRole('tab', { name: /^Staff/ }).click();
+	await editor(page).click();
+	await page.keyboard.press('Control+A');
+	await page.keyboard.type('R1: 24 sc in MR\nR2-120: sc around');
+	await expect(round(page, 120)).toBeAttached();
+	const sheet = page.getByRole('main');
+	const isAtOnce = () => sheet.evaluate((is) => is.scrollHeight <= is.clientHeight + 1);
+	expect(await isAtOnce()).toBe(false);
+	await page.getByRole('slider', { name: /opened/ }).focus();
+	await page.keyboard.press('0');
+	await expect.poll(isAtOnce).toBe(true);
+	await expect(editor(page)).toBeHidden();
+	await expect(page.getByRole('button', { name: 'The whole piece at once' })).toHaveAttribute('aria-pressed', 'true');
+	await page.keyboard.press('0');
+	await expect(editor(page)).toBeVisible();
+	expect(await isAtOnce()).toBe(false);
+});

@@ -7,9 +7,6 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Search\Weights;
 use Alternum\Core\Colour\Picture;
-use Alternum\Core\Edit\Choice;
-use Alternum\Core\Edit\Choices;
-use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\HelixCosts;
 use Alternum\Core\Edit\Pasted;
@@ -21,10 +18,8 @@ use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
-use Alternum\Core\Exchange\StillWriter;
 use Alternum\Core\Exchange\ToyWriter;
 use Alternum\Core\Exchange\WhatIsNeeded;
-use Alternum\Core\Exchange\WholeToyWriter;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
@@ -40,7 +35,6 @@ use Alternum\Core\Plan\Layer\Stripe;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
-use Alternum\Core\Plan\Yarn;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Picture\PictureFile;
@@ -135,72 +129,6 @@ final readonly class QuestionController
             'needed' => (new WhatIsNeeded($analysis, $plan->terms))->values(),
             'order' => ToyWriter::order($analysis, $plan->terms),
         ]);
-    }
-
-    /** What the plan needs, and what it would need once an edit were made. */
-    #[Route('/needed', methods: 'POST')]
-    #[Heavy]
-    public function compared(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
-    {
-        $plan = $this->plan($user, $id);
-        $needs = static fn (Plan $of): array => (new WhatIsNeeded(Analysis::of($of), $of->terms))->values();
-
-        return new JsonResponse(['now' => $needs($plan), 'after' => $needs(self::tried($request)->apply($plan))]);
-    }
-
-    /** The whole toy: all pieces where they are on it. */
-    #[Route('/toy', methods: 'GET')]
-    #[Heavy]
-    public function toy(#[CurrentUser] WorkshopUser $user, string $id): Response
-    {
-        $stored = $this->plans->state($user->workshop, $id);
-
-        return new JsonResponse(['revision' => $stored->revision] + WholeToyWriter::values(Analysis::of(PlanReader::json($stored->body))));
-    }
-
-    /** The whole toy as it would be once an edit were made. */
-    #[Route('/toy', methods: 'POST')]
-    #[Heavy]
-    public function toyTried(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
-    {
-        $stored = $this->plans->state($user->workshop, $id);
-        $plan = self::tried($request)->apply(PlanReader::json($stored->body));
-
-        return new JsonResponse([
-            'revision' => $stored->revision,
-            'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $plan->yarns),
-        ] + WholeToyWriter::values(Analysis::of($plan)));
-    }
-
-    /** The whole toy, or a piece alone, as a picture from one side: for the shelf, and where a browser draws nothing in the round. */
-    #[Route('/still', methods: 'GET')]
-    #[Heavy]
-    public function still(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
-    {
-        $analysis = Analysis::of($this->plan($user, $id));
-        $key = $request->query->has('piece') ? $request->query->getString('piece') : null;
-        if (null !== $key && null === $analysis->piece($key)) {
-            throw new NotFoundHttpException();
-        }
-        $response = new Response(StillWriter::svg($analysis, $key, (float) $request->query->getInt('turned')), headers: ['Content-Type' => 'image/svg+xml']);
-        // The address names the revision: of that it stays as it is.
-        $response->headers->set('Cache-Control', $request->query->has('revision') ? 'private, max-age=604800, immutable' : 'private, no-store');
-
-        return $response;
-    }
-
-    /** What could be otherwise on a piece, to be looked at beside what is. */
-    #[Route('/choices', methods: 'GET')]
-    #[Heavy]
-    public function choices(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
-    {
-        $plan = $this->plan($user, $id);
-        $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
-
-        return new JsonResponse(['choices' => array_map(
-            static fn (Choice $choice): array => ['about' => $choice->about, 'label' => $choice->label, 'edit' => $choice->edit],
-            Choices::of($plan, $piece),
-        )]);
     }
 
     /** The colour changes within a round. */
@@ -305,15 +233,6 @@ final readonly class QuestionController
         }
 
         return new JsonResponse(['rows' => $rows]);
-    }
-
-    private static function tried(Request $request): Edit
-    {
-        $fields = Fields::of(Json::decode($request->getContent(), 'edit', Json::MESSAGE_BYTES));
-        $edit = EditKinds::read($fields->raw('edit'), 'edit');
-        $fields->done();
-
-        return $edit;
     }
 
     private function plan(WorkshopUser $user, string $id): Plan

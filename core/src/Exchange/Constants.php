@@ -62,13 +62,13 @@ final class Constants
         ];
     }
 
-    /** @return array<string, string> by the codes of a round's tops, what they look like, where they are no plain V */
+    /** @return array<string, string> by what tops look like, where they are no plain V, the codes of a round's that do */
     private static function looks(): array
     {
         $looks = [];
         foreach (Stitch::cases() as $stitch) {
             if ($stitch->tops() === $stitch->code() && StitchLook::Plain !== $stitch->look()) {
-                $looks[$stitch->code()] = $stitch->look()->value;
+                $looks[$stitch->look()->value] = ($looks[$stitch->look()->value] ?? '').$stitch->code();
             }
         }
 

@@ -58,10 +58,7 @@ final class PieceWriter
             'namesColours' => $reading->namesYarns(),
             'stitches' => $reading->stitches(),
             'lean' => $plan->leanOf($piece),
-            'gauge' => [
-                'stitchWidthMm' => Rounded::of($plan->gaugeOf($piece)->stitchWidthMm()),
-                'roundHeightMm' => Rounded::of($plan->gaugeOf($piece)->roundHeightMm()),
-            ],
+            'stitchMm' => [Rounded::of($plan->gaugeOf($piece)->stitchWidthMm()), Rounded::of($plan->gaugeOf($piece)->roundHeightMm())],
             'frontDegrees' => Rounded::of($piece->frontDegrees),
             'beginsAtTop' => $stages->frame->beginsAtTop(),
             'lies' => $stages->frame->lies(),

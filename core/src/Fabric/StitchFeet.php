@@ -17,8 +17,8 @@ final class StitchFeet
     private const MOST = 12;
 
     /**
-     * @return string a sign for each top: "m" where its foot is straight below, "n" where it is an eighth of a stitch's width farther on in the
-     *                working direction, "l" farther back; '' where all stand straight
+     * A sign for each top, of what repeats along the round once: "m" where its foot is straight below, "n" where it is an eighth of a stitch's width
+     * farther on in the working direction, "l" farther back. '' where all stand straight.
      */
     public static function signs(Round $round): string
     {
@@ -43,7 +43,20 @@ final class StitchFeet
             $signs .= \chr(\ord(self::STRAIGHT) + max(-self::MOST, min(self::MOST, $parts)));
         }
 
-        return '' === trim($signs, self::STRAIGHT) ? '' : $signs;
+        return '' === trim($signs, self::STRAIGHT) ? '' : self::repeated($signs);
+    }
+
+    /** The shortest part of which it is repeats. */
+    private static function repeated(string $signs): string
+    {
+        $long = \strlen($signs);
+        for ($part = 1; $part <= $long / 2; ++$part) {
+            if (0 === $long % $part && $signs === str_repeat(substr($signs, 0, $part), intdiv($long, $part))) {
+                return substr($signs, 0, $part);
+            }
+        }
+
+        return $signs;
     }
 
     /**

@@ -45,7 +45,7 @@ final class Locator
         $this->rounds[$key] = $round;
         $last = $this->frame->rounds();
         $isPole = Anchor::Pole === $place->anchor && 0 === $place->offset;
-        if (null === $round || $round > $last || $round < ($isPole ? 0 : 1)) {
+        if (0 === $last || null === $round || $round > $last || $round < ($isPole ? 0 : 1)) {
             return $this->nowhere($place, $named, $round);
         }
         $on = max(1, $round);

@@ -161,7 +161,7 @@ final readonly class Assembled
             spot: $spot,
             seamMm: $joint->hold->takes() > 0.0 ? $part->touching($joint) : 0.0,
             needsMm: PartTail::needs($joint, $part),
-            easing: $joint->hold->isStitchByStitch() && $ontoCount > 0 ? Easing::of($edgeCount, $ontoCount) : null,
+            easing: $joint->hold->isStitchByStitch() && min($edgeCount, $ontoCount) > 0 ? Easing::of($edgeCount, $ontoCount) : null,
             hides: self::hidden($joint, $part, $onto, $spot),
             over: self::over($joint, $part, $onto, $spot, $others),
         );

@@ -152,7 +152,10 @@ final class Still
         return Pose::dot($normal, $pose->turned($piece->solid->outwards($level + 0.5, 2.5))) < 0.0 ? -1 : 1;
     }
 
-    /** @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}} $corners as they are seen */
+    /**
+     * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}, array{float, float, float}} $corners as they are
+     *                                                                                                                                       seen
+     */
     private function face(array $corners, string $yarn, int $side): void
     {
         [$a, $b, $c, $d] = $corners;

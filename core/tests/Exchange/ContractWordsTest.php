@@ -122,6 +122,14 @@ final class ContractWordsTest extends TestCase
         ] as $start) {
             $stretch = ['piece' => 'All', 'measure' => 'width', 'mm' => 60, 'stitchesPer10cm' => 22, 'times' => 1.2];
             yield Plans::values([], [], [], [
+                'yarns' => [
+                    ['key' => 'A', 'name' => '', 'hex' => '#ffffff', 'weight' => 'dk', 'metresPer100g' => 250, 'texture' => 'plush'],
+                    ['key' => 'B', 'name' => '', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 250],
+                    [
+                        'key' => 'M', 'name' => '', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 250,
+                        'held' => [['yarn' => 'A'], ['yarn' => 'B']], 'gauge' => ['stitchesPer10cm' => 20],
+                    ],
+                ],
                 'gauge' => ['stitchesPer10cm' => 22, 'stretch' => $stretch],
                 'marker' => 'first',
                 'workOrder' => 'pieces',

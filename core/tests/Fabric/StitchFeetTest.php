@@ -28,9 +28,11 @@ final class StitchFeetTest extends TestCase
     {
         yield 'plain stitches stand straight' => [['12 sc in MR', 'sc around'], ''];
         // By hand: two tops on each stitch below: half a stitch on, half a stitch back; four eighths are four letters.
-        yield 'two of an increase stand on one stitch' => [['6 sc in MR', 'inc x6'], str_repeat('qi', 6)];
+        yield 'two of an increase stand on one stitch' => [['6 sc in MR', 'inc x6'], 'qi'];
         // By hand: ¼, ¾ and −¼ of a stitch, of which the mean is ¼.
-        yield 'beside a plain stitch, too' => [['6 sc in MR', 'inc x6', '(sc, inc) x6'], str_repeat('mqi', 6)];
+        yield 'beside a plain stitch, too' => [['6 sc in MR', 'inc x6', '(sc, inc) x6'], 'mqi'];
+        // By hand: ½, −½, −⅓, −⅙, 0, ⅙ and ⅓ of a stitch; where nothing repeats, all of it is said.
+        yield 'one increase' => [['6 sc in MR', 'inc, 5 sc'], 'qijlmnp'];
         yield 'decreases alone stand in the middle of two' => [['12 sc in MR', 'dec x6'], ''];
         // By hand: of 18 made 12: sc at ½ of 18 lies at ⅓ of 12, so −⅙; dec at 2 of 18 lies at 4/3 of 12, so −⅙: all of them alike.
         yield 'a round that shrinks evenly as a whole' => [['18 sc in MR', '(sc, dec) x6'], ''];
@@ -63,8 +65,8 @@ final class StitchFeetTest extends TestCase
         self::assertIsArray($looks);
         self::assertIsArray($names);
         $named = ['tall' => []];
-        foreach ($looks as $sign => $look) {
-            $named[\is_string($look) ? $look : ''][] = $names[$sign] ?? '';
+        foreach ($looks as $look => $signs) {
+            $named[$look] = array_map(static fn (string $sign): mixed => $names[$sign] ?? '', str_split(\is_string($signs) ? $signs : ''));
         }
         self::assertSame(['sl st', 'ch', 'sl st through both sides', 'reverse sc'], $named['chain'] ?? []);
         self::assertContains('dc', $named['tall']);

@@ -44,9 +44,17 @@ export interface Change extends SentChange {
 /** A step of one round, straight up. */
 const STEP: Change['edge'] = { before: [[0, 1]], after: [[0, 0]] };
 
-export type PieceAnalysis = Omit<SentPiece, 'rounds' | 'changes'> & { rounds: Round[]; changes: Change[] };
-/** What is the same in every answer about plans in these terms. */
-type Constants = NonNullable<SentAnalysis['constants']>;
+export type PieceAnalysis = Omit<SentPiece, 'rounds' | 'changes' | 'stitchMm'> & {
+	rounds: Round[];
+	changes: Change[];
+	/** in which it is worked */
+	gauge: { stitchWidthMm: number; roundHeightMm: number };
+};
+type SentConstants = NonNullable<SentAnalysis['constants']>;
+/** What the top of a stitch looks like, where it is no plain V. */
+export type OtherLook = keyof SentConstants['looks'];
+/** What is the same in every answer about plans in these terms. `looks`: by the signs of tops. */
+type Constants = Omit<SentConstants, 'looks'> & { looks: Readonly<Record<string, OtherLook>> };
 export type Analysis = Omit<SentAnalysis, 'pieces' | 'constants'> & { pieces: PieceAnalysis[]; constants: Constants };
 
 /** "A12 B3" as runs. */
@@ -58,7 +66,11 @@ export function runsOf(text: string): Run[] {
 const STRAIGHT = 'm'.charCodeAt(0);
 const PARTS = 8;
 
-const feetOf = (signs: string): number[] => [...signs].map((sign) => (sign.charCodeAt(0) - STRAIGHT) / PARTS);
+/** What repeats along the round is sent once. */
+function feetOf(signs: string, makes: number): number[] {
+	if (signs === '') return [];
+	return Array.from({ length: makes }, (_, i) => (signs.charCodeAt(i % signs.length) - STRAIGHT) / PARTS);
+}
 
 export function unpackedRound(sent: SentRound): Round {
 	return {
@@ -71,7 +83,7 @@ export function unpackedRound(sent: SentRound): Round {
 		cues: sent.cues ?? [],
 		loops: sent.loops ?? [],
 		out: sent.out ?? [],
-		feet: feetOf(sent.feet ?? ''),
+		feet: feetOf(sent.feet ?? '', sent.makes),
 		ridges: sent.ridges ?? [],
 	};
 }
@@ -79,8 +91,11 @@ export function unpackedRound(sent: SentRound): Round {
 export function unpackedPiece(sent: SentPiece, { methods }: Constants): PieceAnalysis {
 	const edgeOf = ({ method, onLine }: SentChange) => (onLine ? undefined : methods.find((one) => one.method === method)?.edge) ?? STEP;
 	const rounds = sent.rounds.map(unpackedRound);
+	const { stitchMm, ...piece } = sent;
+	const [stitchWidthMm = 1, roundHeightMm = 1] = stitchMm;
 	return {
-		...sent,
+		...piece,
+		gauge: { stitchWidthMm, roundHeightMm },
 		rounds: sent.worked === 'spiral' ? growing(rounds) : rounds,
 		changes: sent.changes.map((change) => ({ ...change, edge: edgeOf(change) })),
 	};
@@ -97,9 +112,12 @@ function growing(rounds: Round[]): Round[] {
 	});
 }
 
+const looksOf = (looks: SentConstants['looks']): Constants['looks'] =>
+	Object.fromEntries(Object.entries(looks).flatMap(([look, signs]) => [...signs].map((sign) => [sign, look as OtherLook])));
+
 /** An answer; what it leaves out is known from the one before it. */
 export function unpacked(sent: SentAnalysis, before?: Analysis): Analysis {
-	const constants = sent.constants ?? before?.constants;
+	const constants = sent.constants === undefined ? before?.constants : { ...sent.constants, looks: looksOf(sent.constants.looks) };
 	if (constants === undefined) throw new TypeError('An answer leaves out what is not known.');
 	return { ...sent, constants, pieces: sent.pieces.map((piece) => unpackedPiece(piece, constants)) };
 }

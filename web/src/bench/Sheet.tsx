@@ -26,6 +26,11 @@ const setCursor = (cursor: Cell | null) => setTools({ cursor });
 const ROW = { least: 26, most: 34 };
 const PADDING = 64;
 const NOTHING: never[] = [];
+/** Pixels of a round below which nothing of it is seen. */
+const LEAST_FIT = 1.5;
+/** Stitches are about so many times as wide as they are high; beside them lies what leans over. */
+const AS_WIDE = 1.15;
+const BESIDE = 120;
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) {
@@ -33,7 +38,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const { draft, picked, pick, station } = bench;
 	const { piece, analysis: made } = usePiece();
 	const yarns = useShownYarns();
-	const { view, zoom: scale, brush, held, isMirrored, layer, copy, cursor, isToy } = useTools();
+	const { view, zoom: scale, brush, held, isMirrored, layer, copy, cursor, isToy, isFit: asksFit } = useTools();
 	const assembly = useDraft((state) => state.analysis.assembly);
 	const analysis = useMemo(() => withParts(asCopy(made, piece?.copies, copy), assembly), [made, piece?.copies, copy, assembly]);
 	const isLeftHanded = useDraft(({ plan }) => plan.hand === 'left');
@@ -50,12 +55,16 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		Math.min(ROW.most, Math.max(ROW.least, (seen.height - 2.5 * PADDING) / Math.max(1, analysis?.rounds.length ?? 1))) *
 			(isChart ? 1 + (scale - 1) / 2 : 1),
 	);
+	const isFit = asksFit && isChart && analysis !== undefined;
 	const before = useRef<SheetLayout | undefined>(undefined);
 	const layout = useMemo(() => {
-		const own = problems.filter((problem) => problem.piece === piece?.key);
-		before.current = replaceEqualDeep(before.current, layOut(analysis, count, own, rowHeight));
+		const own = isFit ? NOTHING : problems.filter((problem) => problem.piece === piece?.key);
+		// All of it at once is as high as there is room, and no higher than it usually is.
+		const fitting = isFit ? (seen.height - 2 * PADDING) / Math.max(1, layOut(analysis, count, own, 1).height) : rowHeight;
+		before.current = replaceEqualDeep(before.current, layOut(analysis, count, own, Math.min(rowHeight, Math.max(LEAST_FIT, fitting))));
 		return before.current;
-	}, [analysis, count, problems, piece?.key, rowHeight]);
+	}, [analysis, count, problems, piece?.key, rowHeight, isFit, seen.height]);
+	const widest = isFit ? Math.max(0, ...(analysis?.rounds ?? NOTHING).map(({ makes }) => makes)) : 0;
 
 	const [from, to] = roundsNear(layout, seen.top - PADDING, seen.top - PADDING + seen.height);
 
@@ -153,7 +162,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		>
 			<h2 className="sr-only">{say('sheet.theSheet')}</h2>
 			<Tabs.Content value={key} tabIndex={-1} asChild>
-				<div className="sheet-columns min-w-0" style={{ minHeight: '100%', paddingBlock: PADDING }}>
+				<div className="sheet-columns min-w-0" data-fit={isFit || undefined} style={{ minHeight: '100%', paddingBlock: PADDING }}>
 					<div className="min-w-0 on-leaf-words" data-area="lines">
 						<LinesEditor layout={layout} focused={focused} />
 					</div>
@@ -161,7 +170,10 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} from={from} to={to} picks={bench} seek={bench.seek} />
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
-						<div className="sticky top-0" style={{ height: seen.height }}>
+						<div
+							className="sticky top-0 mx-auto"
+							style={{ height: seen.height, ...(isFit ? { maxWidth: Math.max(320, widest * layout.rowHeight * AS_WIDE + BESIDE) } : {}) }}
+						>
 							{drawn !== undefined && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
 							{drawn !== undefined && isChart && (
 								<Chart

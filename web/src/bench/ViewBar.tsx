@@ -1,9 +1,9 @@
-import { Brush, ZoomIn, ZoomOut } from 'lucide-react';
+import { Brush, Scan, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { isWithinZooms } from '../chart/zoom';
 import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
-import { setTools, useTools, viewNames, views, zoomBy } from './chartTools';
+import { fit, setTools, useTools, viewNames, views, zoomBy } from './chartTools';
 
 const ALONG_THE_TOP = 'absolute top-0 right-0 left-0 z-20 border-b border-rule bg-sheet';
 
@@ -12,6 +12,7 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 	const view = useTools((tools) => tools.view);
 	const zoom = useTools((tools) => tools.zoom);
 	const brush = useTools((tools) => tools.brush);
+	const isFit = useTools((tools) => tools.isFit);
 	const isChart = view === 'opened' || view === 'grid';
 	return (
 		<div
@@ -35,6 +36,9 @@ export function ViewBar({ firstYarn }: { firstYarn: string }) {
 			</div>
 			{isChart && (
 				<div className="ml-auto flex items-center">
+					<BarButton label={say('viewBar.wholePiece')} hotkey="0" isOn={isFit} onClick={fit}>
+						<Scan size={16} />
+					</BarButton>
 					<BarButton label={say('viewBar.zoomOut')} hotkey="−" disabled={!isWithinZooms(zoom, -1)} onClick={() => zoomBy(-1)}>
 						<ZoomOut size={16} />
 					</BarButton>

@@ -46,6 +46,8 @@ export interface Tools {
 	cursor: { round: number; stitch: number } | null;
 	/** what a small window shows of the bench */
 	leaf: Leaf;
+	/** the whole piece is seen at once, without its words */
+	isFit: boolean;
 	/** in 3D the whole toy is looked at, not the piece alone */
 	isToy: boolean;
 	/** whether keys of a single letter act */
@@ -74,6 +76,7 @@ export const useTools = create<Tools>(() => ({
 	sight: null,
 	cursor: null,
 	leaf: 'picture',
+	isFit: false,
 	isToy: false,
 	hasLetters: lettersKept(),
 }));
@@ -96,6 +99,9 @@ export function setLetterKeys(hasLetters: boolean): void {
 export const zoomBy = (by: 1 | -1) => setTools(({ zoom }) => ({ zoom: nextZoom(zoom, by) }));
 
 export const zoomTo = (zoom: number) => setTools({ zoom: asZoom(zoom) });
+
+/** As wide as the sheet; and from there all of it at once, without its words, and back. */
+export const fit = () => setTools(({ zoom, isFit }) => ({ zoom: 1, isFit: zoom === 1 && !isFit }));
 
 /** The plan's yarns as they are to be drawn: with all their strands, and as chosen eyes see them. */
 export function useShownYarns(): ShownYarn[] {

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { isIn, isTextField, takesKeys } from '../ui/where';
-import { hasLetterKeys, setTools, views, zoomBy } from './chartTools';
+import { fit, hasLetterKeys, setTools, views, zoomBy } from './chartTools';
 import { type Bench, type Station, stations } from './context';
 
 /** The parts of the bench that F6 goes through, in this order. */
@@ -71,7 +71,7 @@ function letter({ key }: KeyboardEvent, { draft, goTo, paint, showKeys }: Bench)
 	if (key === ',') return () => setTools(({ isMirrored }) => ({ isMirrored: !isMirrored }));
 	if (key === '/') return () => setTools(({ view }) => ({ view: views[(views.indexOf(view) + 1) % views.length] ?? 'opened' }));
 	if (key === '+' || key === '=' || key === '-') return () => zoomBy(key === '-' ? -1 : 1);
-	if (key === '0') return () => setTools({ zoom: 1 });
+	if (key === '0') return fit;
 	const station: Station | undefined = /^[1-9]$/.test(key) ? stations[Number(key) - 1] : undefined;
 	if (station !== undefined) {
 		return () => {

@@ -1,7 +1,8 @@
-import type { Analysis, Yarn } from '../api/types';
+import type { Yarn } from '../api/types';
+import type { OtherLook } from '../api/unpack';
 
 /** What a stitch looks like, as the core says it; and the loops that stay free below one, which are seen as a bar. */
-export type StitchLook = 'plain' | 'bar' | Analysis['constants']['looks'][string];
+export type StitchLook = 'plain' | 'bar' | OtherLook;
 
 export type Texture = NonNullable<Yarn['texture']>;
 

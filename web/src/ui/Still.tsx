@@ -13,8 +13,8 @@ function inTurn<T>(ask: () => Promise<T>): Promise<T> {
 
 interface Props {
 	plan: string;
-	/** undefined: it is not known, and none is kept */
-	revision?: number | undefined;
+	/** of which the picture is; it is asked for anew at another */
+	revision: number;
 	/** looked at alone; else the whole toy */
 	piece?: string | undefined;
 	/** degrees to the right */
@@ -42,7 +42,7 @@ export function Still({ plan, revision, piece, turned = 0, alt, className = '', 
 		queryKey: ['still', plan, revision, piece, turned],
 		queryFn: () =>
 			inTurn(async () => {
-				const query = { turned, ...(piece === undefined ? {} : { piece }), ...(revision === undefined ? {} : { revision }) };
+				const query = { turned, ...(piece === undefined ? {} : { piece }) };
 				const answer = await api.GET('/api/plans/{id}/still', { params: { path: { id: plan }, query }, parseAs: 'blob' });
 				return answer.data instanceof Blob ? answer.data : null;
 			}),

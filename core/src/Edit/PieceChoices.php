@@ -15,7 +15,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 
 /** What could be otherwise on a piece, and is decided by how it looks: methods, fronts, yarns, places. */
-final class Choices
+final class PieceChoices
 {
     private const METHODS = 'How colours change';
     private const FRONTS = 'Which side is the front';

@@ -7,8 +7,8 @@ namespace Alternum\Core\Tests\Edit;
 use Alternum\Core\Analysis;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\Edit\Choice;
-use Alternum\Core\Edit\Choices;
 use Alternum\Core\Edit\EditKinds;
+use Alternum\Core\Edit\PieceChoices;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
@@ -17,7 +17,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What could be otherwise on a piece, to be looked at beside what is. */
-final class ChoicesTest extends TestCase
+final class PieceChoicesTest extends TestCase
 {
     /** @return list<Choice> */
     private static function of(Plan $plan, string $key = 'body'): array
@@ -25,7 +25,7 @@ final class ChoicesTest extends TestCase
         $piece = Analysis::of($plan)->piece($key);
         self::assertNotNull($piece);
 
-        return Choices::of($plan, $piece);
+        return PieceChoices::of($plan, $piece);
     }
 
     /**
@@ -57,7 +57,8 @@ final class ChoicesTest extends TestCase
     public function testWhereNothingChangesOnlyTheFrontCanBeChosen(): void
     {
         self::assertSame(['Which side is the front'], array_keys(self::told(self::of(Plans::of(Plans::ball(5), [['kind' => 'fill', 'yarn' => 'A']])))));
-        self::assertSame([], self::of(Plans::of(['ch 11, sc in 2nd ch from hook and across (10)', 'R2-4: ch 1, turn, sc across'], piece: ['worked' => 'rows'])));
+        $rows = ['ch 11, sc in 2nd ch from hook and across (10)', 'R2-4: ch 1, turn, sc across'];
+        self::assertSame([], self::of(Plans::of($rows, piece: ['worked' => 'rows'])));
     }
 
     public function testYarnsAreSwappedWithAllThatTheyAre(): void
