@@ -21,7 +21,7 @@ final class CommandLine
     private const USAGE = <<<'TEXT'
         alternum read FILE [--terms=us|uk] [--worked=spiral|joined|rows]   rounds as JSON
         alternum analyse PLAN.json                                         the analysis as JSON
-        alternum write PLAN.json --as=text|json [--terms=us|uk]            a written pattern, or the plan
+        alternum write PLAN.json --as=text|json|picture [--terms=us|uk]    a written pattern, the plan, or a drawing of the toy
         FILE may be - for standard input.
         Exit: 0 fine, 1 the input has mistakes, 2 wrong use.
 

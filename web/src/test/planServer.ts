@@ -91,7 +91,7 @@ export class Server {
 			const looked = /\/pieces\/(.+)$/.exec(request.url)?.[1];
 			if (looked !== undefined) {
 				this.looked.push(looked);
-				return json({ revision: this.revision, piece: { key: looked, rounds: [], changes: [] }, problems: [] });
+				return json({ revision: this.revision, piece: { key: looked, stitchMm: [5, 4], rounds: [], changes: [] }, problems: [] });
 			}
 			if (trouble === 'fails' && !request.url.endsWith('/revision')) return problem(500);
 			return json(this.opened());
