@@ -63,34 +63,38 @@ export default function InTheRound({ plan, piece, yarns, looks, isLeftHanded, pi
 	}
 
 	return (
-		<div ref={box} className="relative h-full w-full bg-sheet">
-			{hasWebGl ? (
-				<TurnedPicture
-					shown={shown}
-					standing={{ isTurnedOver, lies: piece.lies }}
-					turned={turned}
-					onTurn={setTurned}
-					label={posed === null ? say('inTheRound.thePieceNameInThe', { name: piece.name, keys: KEYS }) : say('inTheRound.toyInThe', { keys: KEYS })}
-					scene={scene}
-					onPick={posed === null ? onPick : undefined}
-					onOtherKey={onOtherKey}
-					onNoWebGl={() => setHasWebGl(false)}
-				/>
-			) : (
-				<Still
-					plan={plan.id}
-					revision={plan.revision}
-					piece={posed === null ? piece.key : undefined}
-					turned={Math.round((turned.about * 180) / Math.PI)}
-					alt={say('sidePicture.thePieceNameFromOne', { name: posed === null ? piece.name : say('inTheRound.wholeToy') })}
-					className="h-full w-full p-12"
-				/>
-			)}
-			{toy?.isShown === true && (toy.posed === null || !toy.isWhole) && (
-				<p role="status" className="absolute top-10 right-2 left-2 text-center text-faint">
-					{toy.posed !== null ? say('inTheRound.notAllOfIt') : toy.isAway ? say('inTheRound.noToy') : say('inTheRound.puttingItTogether')}
-				</p>
-			)}
+		<div ref={box} className="flex h-full w-full flex-col bg-sheet">
+			<div className="relative mt-8 min-h-0 flex-1">
+				{hasWebGl ? (
+					<TurnedPicture
+						shown={shown}
+						standing={{ isTurnedOver, lies: piece.lies }}
+						turned={turned}
+						onTurn={setTurned}
+						label={
+							posed === null ? say('inTheRound.thePieceNameInThe', { name: piece.name, keys: KEYS }) : say('inTheRound.toyInThe', { keys: KEYS })
+						}
+						scene={scene}
+						onPick={posed === null ? onPick : undefined}
+						onOtherKey={onOtherKey}
+						onNoWebGl={() => setHasWebGl(false)}
+					/>
+				) : (
+					<Still
+						plan={plan.id}
+						revision={plan.revision}
+						piece={posed === null ? piece.key : undefined}
+						turned={Math.round((turned.about * 180) / Math.PI)}
+						alt={say('sidePicture.thePieceNameFromOne', { name: posed === null ? piece.name : say('inTheRound.wholeToy') })}
+						className="h-full w-full p-12"
+					/>
+				)}
+				{toy?.isShown === true && (toy.posed === null || !toy.isWhole) && (
+					<p role="status" className="absolute top-2 right-2 left-2 text-center text-faint">
+						{toy.posed !== null ? say('inTheRound.notAllOfIt') : toy.isAway ? say('inTheRound.noToy') : say('inTheRound.puttingItTogether')}
+					</p>
+				)}
+			</div>
 			<RoundButtons
 				isSeen={(side) => isSeenFrom(side, turned)}
 				onSide={([, about, , over]) => setTurned({ about, over })}

@@ -23,7 +23,7 @@ interface Props {
 /** From where it is looked at, and what of it. */
 export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onCompare, onFill, onSave }: Props) {
 	return (
-		<div className="absolute right-2 bottom-2 left-2 flex flex-wrap justify-center gap-1">
+		<div className="flex shrink-0 flex-wrap justify-center gap-1 p-2 [@media(max-height:760px)]:flex-nowrap [@media(max-height:760px)]:justify-start [@media(max-height:760px)]:overflow-x-auto">
 			{sides.map((side) => (
 				<RoundButton key={side[0]} isOn={isSeen(side)} onClick={() => onSide(side)}>
 					{side[0]}
@@ -66,7 +66,7 @@ function RoundButton({ isOn, isDisabled = false, label, onClick, children }: But
 	return (
 		<button
 			type="button"
-			className="border border-rule bg-sheet px-2 py-1 text-sm hover:border-ink aria-pressed:border-ink aria-pressed:font-semibold"
+			className="border border-rule bg-sheet px-2 py-1 text-sm whitespace-nowrap hover:border-ink aria-pressed:border-ink aria-pressed:font-semibold"
 			aria-pressed={isOn}
 			aria-label={label}
 			title={label}

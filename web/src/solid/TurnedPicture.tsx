@@ -80,7 +80,9 @@ export function TurnedPicture({ shown, standing, turned, onTurn, label, scene: k
 
 	const { isTurnedOver, lies } = standing;
 	useEffect(() => {
-		scene.current?.show(shown, { isTurnedOver, lies });
+		// Not in one go with all that led to it, so that no frame waits for both.
+		const soon = requestAnimationFrame(() => scene.current?.show(shown, { isTurnedOver, lies }));
+		return () => cancelAnimationFrame(soon);
 	}, [scene, shown, isTurnedOver, lies]);
 
 	useEffect(() => {

@@ -126,8 +126,7 @@ export class RoundScene {
 	#fit(): void {
 		const half = Math.tan(((this.#camera.fov / 2) * Math.PI) / 180);
 		const { wide, high, reach } = this.#half;
-		// The buttons take some of the height.
-		const away = Math.max((wide * 1.1) / (half * this.#camera.aspect), (high * 1.3) / half) + reach * 0.5;
+		const away = Math.max((wide * 1.1) / (half * this.#camera.aspect), (high * 1.12) / half) + reach * 0.5;
 		this.#camera.position.set(0, 0, away);
 		this.#camera.near = away / 50;
 		this.#camera.far = away + 3 * reach;
