@@ -76,3 +76,15 @@ test('the whole shelf goes out as one file and comes in again', async ({ page, b
 	await told.getByRole('button', { name: 'OK' }).click();
 	await expect(other.getByRole('link', { name: 'Again 1' })).toBeVisible();
 });
+
+test('the shelf shows each toy', async ({ page }) => {
+	await page.goto('/');
+	const rows = page.getByRole('main').getByRole('listitem');
+	await expect(rows).toHaveCount(4);
+	for (const row of await rows.all()) {
+		const picture = row.locator('img');
+		await expect(picture).toBeVisible();
+		// A picture that could not be read is nothing wide.
+		expect(await picture.evaluate((is) => (is as HTMLImageElement).naturalWidth)).toBeGreaterThan(100);
+	}
+});

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\CueGrammar;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
+use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\SoldSize;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Core\Plan\Yarn;
 
 /**
- * The same toy in a thicker or thinner yarn: colours, rounds and stitches stay; gauge, hook, what is bought and tails follow.
+ * The same toy in a thicker or thinner yarn: colours, rounds and stitches stay; gauge, hook, what is bought, the size of eyes that words name, and
+ * tails follow.
  *
  * A yarn that runs a quarter as far is taken to be twice as thick, and to make stitches twice as wide and as high: as of round strands of the same
  * fibre, in stitches that are as tight for their yarn as they were. From memory; a swatch tells.
@@ -63,7 +67,14 @@ final readonly class AnotherYarn implements EditKind
         return $plan->withGauge($plan->gauge->scaled($times))
             ->withYarns(Yarn::together($yarns))
             ->withYarnUse($plan->yarnUse->unmeasured($times))
-            ->withPieces(array_map(static fn (Piece $piece): Piece => $piece->scaled($times), $plan->pieces));
+            ->withPieces(array_map(static fn (Piece $piece): Piece => self::scaled($piece, $times), $plan->pieces));
+    }
+
+    private static function scaled(Piece $piece, float $times): Piece
+    {
+        $eye = static fn (float $mm): float => SoldSize::of(PlacementKind::Eyes, $mm * $times);
+
+        return $piece->scaled($times)->withRounds(array_map(static fn (string $line): string => CueGrammar::withEyes($line, $eye), $piece->rounds));
     }
 
     public function inWords(): string

@@ -7,6 +7,7 @@ namespace Alternum\Core\Notation;
 use Alternum\Core\Plan\Finish\Drawn;
 use Alternum\Core\Plan\Finish\Firmness;
 use Alternum\Core\Plan\Finish\PieceEnd;
+use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Tail;
 
 /**
@@ -35,6 +36,20 @@ final class CueGrammar
         .'(?:r(?:ou)?n?ds?|r)?\.?\s*(?<second>\d{1,3})/i';
     private const EYES = '/\b(\d{1,2}(?:\.\d)?)[ -]?mm\b[^.;]{0,40}\beyes?\b/i';
     private const APART = '/(\d{1,2})\s*(?:sts?|stitches|sc|dc)\b(?:\s*(?:apart|between))/i';
+
+    /**
+     * A typed line with the sizes in mm of eyes that it names as they are to be.
+     *
+     * @param \Closure(float): float $size what an eye of so many mm is to measure
+     */
+    public static function withEyes(string $line, \Closure $size): string
+    {
+        return (string) preg_replace_callback(
+            self::EYES,
+            static fn (array $found): string => substr_replace($found[0], (string) Number::plain($size((float) $found[1])), 0, \strlen($found[1])),
+            $line,
+        );
+    }
 
     public static function of(string $text): CueMeaning
     {

@@ -100,4 +100,16 @@ final class AnotherYarnTest extends TestCase
         $this->expectException(EditRefused::class);
         self::in(Plans::of(['6 sc in MR'], plan: self::values()), 'jumbo', ['metresPer100g' => 1]);
     }
+
+    /** Words that say how large eyes are say it of the yarn that they were written for: they follow, as the materials go by them. */
+    public function testTheSizeOfEyesThatWordsNameFollows(): void
+    {
+        $lines = ['6 sc in MR', 'inc x6', 'R3: sc around. Place 8 mm safety eyes.', 'R4: sc around (12)', 'Insert 9mm black eyes; glue a 10 mm button'];
+        $plan = Plans::of($lines, plan: self::values());
+        $then = self::in($plan, 'super-bulky', ['metresPer100g' => 60]);
+        self::assertSame(
+            ['6 sc in MR', 'inc x6', 'R3: sc around. Place 16 mm safety eyes.', 'R4: sc around (12)', 'Insert 18mm black eyes; glue a 10 mm button'],
+            $then->pieces[0]->rounds,
+        );
+    }
 }

@@ -6,6 +6,9 @@ import { sides } from './sides';
 
 type Side = (typeof sides)[number];
 
+/** In a low window they take one row, which goes on at its side. */
+const IN_A_ROW = '[@media(max-height:760px)]:flex-nowrap [@media(max-height:760px)]:justify-start [@media(max-height:760px)]:overflow-x-auto';
+
 interface Props {
 	isSeen: (side: Side) => boolean;
 	onSide: (side: Side) => void;
@@ -23,7 +26,7 @@ interface Props {
 /** From where it is looked at, and what of it. */
 export function RoundButtons({ isSeen, onSide, toy, onToy, ofPiece, onCompare, onFill, onSave }: Props) {
 	return (
-		<div className="flex shrink-0 flex-wrap justify-center gap-1 p-2 [@media(max-height:760px)]:flex-nowrap [@media(max-height:760px)]:justify-start [@media(max-height:760px)]:overflow-x-auto">
+		<div className={`flex shrink-0 flex-wrap justify-center gap-1 p-2 ${IN_A_ROW}`}>
 			{sides.map((side) => (
 				<RoundButton key={side[0]} isOn={isSeen(side)} onClick={() => onSide(side)}>
 					{side[0]}
