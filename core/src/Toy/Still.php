@@ -16,6 +16,8 @@ final class Still
     /** So many stitches are drawn one by one; of more, those of one yarn side by side as one, over so many degrees at the most. */
     private const STITCHES = 4000;
     private const DEGREES = 15.0;
+    /** So many parts of rounds are drawn at the most: of the pieces in their order each that still fits. */
+    private const PARTS = 9000;
     /** Radians that it is tipped towards the viewer. */
     private const TIPPED = 0.12;
     private const LIGHT = [-0.426, 0.585, 0.69];
@@ -57,14 +59,35 @@ final class Still
             $stitches += array_sum($pieces[$posed->piece]->frame->counts ?? []);
         }
         $still = new self($degrees, $stitches);
+        $room = self::PARTS;
         foreach ($poses as $posed) {
-            if (isset($pieces[$posed->piece])) {
+            $takes = isset($pieces[$posed->piece]) ? $still->takes($pieces[$posed->piece]) : 0;
+            if ($takes > 0 && $takes <= $room) {
+                $room -= $takes;
                 $still->draw($posed->pose, $pieces[$posed->piece], $instead["{$posed->piece} {$posed->copy}"] ?? []);
             }
         }
         usort($still->shapes, static fn (StillShape $one, StillShape $other): int => $one->depth <=> $other->depth);
 
         return $still->shapes;
+    }
+
+    /** @return int into how many parts its rounds are parted */
+    private function takes(StillPiece $piece): int
+    {
+        $parts = 0;
+        foreach ($piece->colouring->rounds as $i => $letters) {
+            $makes = $piece->frame->counts[$i] ?? 1;
+            $parts += $this->isFine ? $makes : max(\count(Colouring::runs($letters)), (int) ceil($makes / $this->most($makes)));
+        }
+
+        return $parts;
+    }
+
+    /** @return int stitches that are drawn as one at the most */
+    private function most(int $makes): int
+    {
+        return $this->isFine ? 1 : max(1, (int) floor(self::DEGREES / 360.0 * $makes));
     }
 
     /** @param array<string, string> $instead */
@@ -130,7 +153,7 @@ final class Still
     {
         yield [0, ''];
         $at = 0;
-        $most = $this->isFine ? 1 : max(1, (int) floor(self::DEGREES / 360.0 * $makes));
+        $most = $this->most($makes);
         foreach (Colouring::runs($letters) as $run) {
             for ($left = $run->stitches; $left > 0; $left -= $most) {
                 $at += min($most, $left);

@@ -132,4 +132,14 @@ final class StillTest extends TestCase
         $plan = Plans::of(['400 sc in MR', 'R2-140: sc around'], [['kind' => 'fill', 'yarn' => 'A']], plan: self::yarns());
         self::assertLessThan(300_000, \strlen(StillWriter::svg(Analysis::of($plan), null, 0.0)));
     }
+
+    /** Of more than can be drawn at once, as much as can: no picture is larger than a few answers. */
+    public function testOfManyPiecesSomeAreDrawn(): void
+    {
+        $colours = ['colours' => [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(2, 19, [['B', 1], ['A', 1]])]];
+        $pieces = array_map(static fn (int $n): array => Plans::piece("p{$n}", ['100 sc in MR', 'R2-20: sc around'], $colours), range(1, 30));
+        $svg = StillWriter::svg(Analysis::of(PlanReader::values(['pieces' => $pieces] + Plans::values([]))), null, 0.0);
+        self::assertLessThan(300_000, \strlen($svg));
+        self::assertGreaterThan(100_000, \strlen($svg));
+    }
 }
