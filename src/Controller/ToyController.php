@@ -10,9 +10,11 @@ use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\PieceChoices;
 use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Exchange\StillPicture;
 use Alternum\Core\Exchange\StillWriter;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Exchange\WholeToyWriter;
+use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
@@ -64,13 +66,20 @@ final readonly class ToyController
     #[Heavy]
     public function still(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $analysis = Analysis::of($this->plan($user, $id));
+        $body = $this->plans->state($user->workshop, $id)->body;
         $key = $request->query->has('piece') ? $request->query->getString('piece') : null;
-        if (null !== $key && null === $analysis->piece($key)) {
-            throw new NotFoundHttpException();
-        }
+        $turned = $request->query->getInt('turned');
+        // The same plan looks the same, whoever has it.
+        $picture = Remembered::of(StillPicture::class, hash('xxh128', $body)." {$key} {$turned}", static function () use ($body, $key, $turned): StillPicture {
+            $analysis = Analysis::of(PlanReader::json($body));
+            if (null !== $key && null === $analysis->piece($key)) {
+                throw new NotFoundHttpException();
+            }
 
-        return new Response(StillWriter::svg($analysis, $key, (float) $request->query->getInt('turned')), headers: ['Content-Type' => 'image/svg+xml']);
+            return StillPicture::of(StillWriter::svg($analysis, $key, (float) $turned));
+        });
+
+        return new Response($picture->svg(), headers: ['Content-Type' => 'image/svg+xml']);
     }
 
     /** What could be otherwise on a piece, to be looked at beside what is. */
