@@ -9,6 +9,8 @@ debian_packages() {
     command -v nginx >/dev/null || missing+=(nginx-light)
     command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     command -v curl >/dev/null || missing+=(curl)
+    command -v openssl >/dev/null || missing+=(openssl)
+    command -v hostname >/dev/null || missing+=(hostname)
     command -v pgrep >/dev/null || missing+=(procps)
     for module in pdo_mysql:mysql apcu:apcu curl:curl zip:zip mbstring:mbstring intl:intl dom:xml gd:gd; do
         php -m 2>/dev/null | grep -qix "${module%%:*}" || missing+=("php8.2-${module##*:}")

@@ -4,7 +4,7 @@
 code_print() { fingerprint src core/src config templates migrations public/index.php composer.json demo; }
 
 serve() {
-    local print settings as_root=() user=
+    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger=
     own_users
     print=$(code_print)
     if ! is_stamped app-cache "$print" || [ ! -d var/cache/prod ]; then
@@ -20,9 +20,15 @@ serve() {
         user=$(printf 'user = %s\ngroup = %s\nlisten.owner = %s' "$web_user" "$web_user" "$web_user")
         [ "$web_user" != root ] || as_root=(-R)
     fi
+    hosts=$(trusted_hosts)
+    # A value there may not be empty.
+    [ -z "${ALTERNUM_PROXIES:-}" ] || proxies="env[ALTERNUM_PROXIES] = \"$ALTERNUM_PROXIES\""
     (umask 077; render fpm.conf >"$place/run/fpm.conf")
     render php.ini >"$place/run/php.ini"
     [ "$(id -u)" -ne 0 ] || user="user $web_user;"
+    [ -z "$lan" ] || tls_files "$lan"
+    [ -z "$lan" ] || readable "$place/tls/public"
+    lan_listens=$(lan_listens) trust_server=$(trust_server)
     render nginx.conf >"$place/run/nginx.conf"
 
     settings="$print $(fingerprint "$place/run/fpm.conf" "$place/run/php.ini") $(php -r 'echo PHP_VERSION;')"
