@@ -19,7 +19,10 @@ read_settings() { # FILE
 is_port() { [[ "$1" =~ ^[0-9]{1,5}$ ]] && [ "$1" -ge 1024 ] && [ "$1" -le 65535 ]; }
 
 # Whether a program on this machine can listen there.
-is_own_address() { php -r '$at = filter_var($argv[1], FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) ? @stream_socket_server("tcp://{$argv[1]}:0") : false; exit($at ? 0 : 1);' -- "$1"; }
+is_own_address() {
+    php -r '$is = filter_var($argv[1], FILTER_VALIDATE_IP, FILTER_FLAG_IPV4);
+        exit($is && @stream_socket_server("tcp://{$argv[1]}:0") ? 0 : 1);' -- "$1"
+}
 
 # The address under which others in the same network reach this machine.
 lan_address() {
@@ -38,10 +41,12 @@ check_settings() {
     [ -z "$lan" ] || is_own_address "$lan" || fail "$lan is no IPv4 address of this machine." \
         "Its addresses are: $(hostname -I)" "Choose one:  bin/start --lan ADDRESS"
     for one in ${ALTERNUM_HOSTS//,/ }; do
-        [[ "$one" =~ ^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$ ]] || fail "“$one” in ALTERNUM_HOSTS is no name of a host." "Names go without https:// and without a port: toys.example.org"
+        [[ "$one" =~ ^[A-Za-z0-9]([A-Za-z0-9.-]*[A-Za-z0-9])?$ ]] || fail \
+            "“$one” in ALTERNUM_HOSTS is no name of a host." "Names go without https:// and without a port: toys.example.org"
     done
     for one in ${ALTERNUM_PROXIES//,/ }; do
-        php -r '[$at, $bits] = explode("/", $argv[1]) + [1 => "0"]; exit(filter_var($at, FILTER_VALIDATE_IP) && ctype_digit($bits) ? 0 : 1);' -- "$one" || fail \
+        php -r '[$at, $bits] = explode("/", $argv[1]) + [1 => "0"];
+            exit(filter_var($at, FILTER_VALIDATE_IP) && ctype_digit($bits) ? 0 : 1);' -- "$one" || fail \
             "“$one” in ALTERNUM_PROXIES is no address." "Addresses of proxies are as 10.0.0.2, or as 10.0.0.0/24."
     done
 }

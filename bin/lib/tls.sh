@@ -1,4 +1,5 @@
-# TLS for an address in the maker's own network: an authority of this machine's own, which she trusts once on her phone, and a certificate of it.
+# TLS for an address in the maker's own network: an authority of this machine's own, which a phone is told to trust once, and a
+# certificate of it.
 # The authority vouches for private addresses only, whoever got hold of its key.
 
 tls_files() { # ADDRESS
@@ -19,19 +20,28 @@ CN = Alternum on this machine
 basicConstraints = critical, CA:TRUE, pathlen:0
 keyUsage = critical, keyCertSign, cRLSign
 subjectKeyIdentifier = hash
-nameConstraints = critical, permitted;IP:10.0.0.0/255.0.0.0, permitted;IP:172.16.0.0/255.240.0.0, permitted;IP:192.168.0.0/255.255.0.0, permitted;IP:127.0.0.0/255.0.0.0, permitted;IP:169.254.0.0/255.255.0.0
+nameConstraints = critical, @private
+[private]
+permitted;IP.1 = 10.0.0.0/255.0.0.0
+permitted;IP.2 = 172.16.0.0/255.240.0.0
+permitted;IP.3 = 192.168.0.0/255.255.0.0
+permitted;IP.4 = 127.0.0.0/255.0.0.0
+permitted;IP.5 = 169.254.0.0/255.255.0.0
 CNF
         (umask 077; quietly tls-authority openssl req -x509 -newkey rsa:3072 -sha256 -nodes -days 3650 -keyout "$tls/authority.key" -out "$tls/authority.crt" \
             -config "$tls/authority.cnf")
         rm -f "$tls/server.crt"
     fi
     if [ "$(cat "$tls/print" 2>/dev/null)" != "$print" ] || ! openssl x509 -in "$tls/server.crt" -noout -checkend $((30 * 86400)) >/dev/null 2>&1; then
-        printf '%s\n' "subjectAltName = IP:$1" 'basicConstraints = CA:FALSE' 'keyUsage = critical, digitalSignature, keyEncipherment' 'extendedKeyUsage = serverAuth' \
+        printf '%s\n' "subjectAltName = IP:$1" 'basicConstraints = CA:FALSE' \
+            'keyUsage = critical, digitalSignature, keyEncipherment' 'extendedKeyUsage = serverAuth' \
             >"$tls/server.cnf"
-        (umask 077; quietly tls-request openssl req -new -newkey rsa:2048 -sha256 -nodes -subj "/O=Alternum/CN=$1" -keyout "$tls/server.key" -out "$tls/server.csr")
+        (umask 077; quietly tls-request openssl req -new -newkey rsa:2048 -sha256 -nodes -subj "/O=Alternum/CN=$1" \
+            -keyout "$tls/server.key" -out "$tls/server.csr")
         quietly tls-server openssl x509 -req -in "$tls/server.csr" -sha256 -days "$days" -CA "$tls/authority.crt" -CAkey "$tls/authority.key" -CAcreateserial \
             -extfile "$tls/server.cnf" -out "$tls/server.crt"
         printf '%s' "$print" >"$tls/print"
+        openssl x509 -in "$tls/server.crt" -noout -serial >"$tls/serial"
     fi
     openssl x509 -in "$tls/authority.crt" -outform der -out "$tls/public/alternum-authority.crt"
     finger=$(openssl x509 -in "$tls/authority.crt" -noout -fingerprint -sha256 | cut -d= -f2)
@@ -43,7 +53,8 @@ CNF
 lan_listens() {
     [ -n "$lan" ] || return 0
     printf 'listen %s:%s ssl backlog=4096;\n' "$lan" "$tls_port"
-    printf '        ssl_certificate %s/tls/server.crt;\n        ssl_certificate_key %s/tls/server.key;\n        ssl_protocols TLSv1.2 TLSv1.3;' "$place" "$place"
+    printf '        ssl_certificate %s/tls/server.crt;\n        ssl_certificate_key %s/tls/server.key;\n' "$place" "$place"
+    printf '        ssl_protocols TLSv1.2 TLSv1.3;'
 }
 
 # Without TLS there is only how to trust it: no cookie and no plan ever goes that way.

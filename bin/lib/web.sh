@@ -42,7 +42,8 @@ serve() {
         }
         started fpm "$settings"
     fi
-    settings=$(fingerprint "$place/run/nginx.conf")
+    # A new certificate is read at the start only.
+    settings="$(fingerprint "$place/run/nginx.conf" "$place/tls/public") $(cat "$place/tls/serial" 2>/dev/null)"
     if ! runs nginx nginx "$settings"; then
         end_ours nginx nginx QUIT 10
         if is_open "$http_port"; then
