@@ -46,8 +46,19 @@ test('axe finds nothing serious in the view In 3D', async ({ page }) => {
 	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)).toEqual([]);
 });
 
-/** Of a saved picture, which is transparent beside the piece: how wide and high it is, in a picture how high, and how many pixels can be seen through it. */
-async function measured(page: Page, name: string): Promise<{ wide: number; high: number; height: number; holes: number }> {
+interface Measured {
+	wide: number;
+	high: number;
+	/** of the picture */
+	height: number;
+	/** pixels that can be seen through the piece */
+	holes: number;
+	/** down the middle, of each row of pixels how much redder than green it is there, as a share; null: nothing is there */
+	reds: (number | null)[];
+}
+
+/** Of a saved picture, which is transparent beside the piece: how wide and high it is, and what is seen of it. */
+async function measured(page: Page, name: string): Promise<Measured> {
 	const saving = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'save picture' }).click();
 	const saved = await saving;
@@ -72,7 +83,14 @@ async function measured(page: Page, name: string): Promise<{ wide: number; high:
 			[left, right, top, bottom] = [Math.min(left, first), Math.max(right, last), Math.min(top, y), y];
 			holes += last - first + 1 - own.length;
 		}
-		return { wide: right - left + 1, high: bottom - top + 1, height: image.height, holes };
+		// A few pixels side by side: a single one may be in a groove between two plies.
+		const middle = Array.from({ length: 41 }, (_, i) => Math.round((left + right) / 2) - 20 + i);
+		const reds = Array.from({ length: image.height }, (_, y) => {
+			const own = middle.filter((x) => isPiece(x, y)).map((x) => 4 * (y * image.width + x));
+			const sum = (channel: number) => own.reduce((all, at) => all + (pixels[at + channel] ?? 0), 0);
+			return own.length < middle.length ? null : (sum(0) - sum(1)) / Math.max(1, sum(0) + sum(1));
+		});
+		return { wide: right - left + 1, high: bottom - top + 1, height: image.height, holes, reds };
 	}, picture.toString('base64'));
 }
 
@@ -101,6 +119,50 @@ test('nothing shines through a closed piece, and it is as the core says that it 
 	expect(Math.abs(high / expected - 1)).toBeLessThan(0.02);
 	// Its edge is ragged where legs stand beside one another.
 	expect(holes / (wide * high)).toBeLessThan(0.002);
+});
+
+test('stripes lie in the picture where the core says that they lie, within half a stitch', async ({ page }) => {
+	await page.getByRole('button', { name: 'In 3D', exact: true }).click();
+	await page.getByRole('button', { name: 'marker' }).click();
+	await page.waitForTimeout(1500);
+	const { wide, height, reds } = await measured(page, 'Float');
+	const { analysis, plan } = await (await page.request.get(`/api/plans/${page.url().split('/').at(-2) ?? ''}`)).json();
+	const [float] = analysis.pieces;
+	const edges: [number, number][] = float.size.outline;
+	const middle = (edges.at(-1)?.[1] ?? 0) / 2;
+	const half = Math.tan((14 * Math.PI) / 180);
+	const away = Math.max(...edges.map(([own]) => own)) * Math.hypot(1, height / wide / half);
+	const at = (level: number): [number, number] => {
+		const none: [number, number] = [0, 0];
+		const low = edges[Math.floor(level)] ?? none;
+		const high = edges[Math.floor(level) + 1] ?? low;
+		const share = level - Math.floor(level);
+		return [low[0] + share * (high[0] - low[0]), low[1] + share * (high[1] - low[1])];
+	};
+	/** The row of pixels in which a point at the front is seen: tipped towards the viewer by 0.12, so far away. */
+	const row = (level: number): number => {
+		const [z, y] = [at(level)[0], middle - at(level)[1]];
+		const up = (y * Math.cos(0.12) - z * Math.sin(0.12)) / (away - y * Math.sin(0.12) - z * Math.cos(0.12));
+		return height / 2 - (up / half / 2) * height;
+	};
+	// Where a red round meets one that is not: at the front a spiral's round has climbed by as much of a round as lies between its beginning and there.
+	const red = plan.yarns.find(({ name }: { name: string }) => name === 'Signal red').key;
+	const isRed = (round: { runs: string }) => round.runs.startsWith(red);
+	const expected = float.rounds.slice(0, -1).flatMap((round: { number: number; runs: string; startDegrees: number }, i: number) => {
+		if (isRed(round) === isRed(float.rounds[i + 1])) return [];
+		const share = (((float.frontDegrees - round.startDegrees) / 360) % 1) + (float.frontDegrees < round.startDegrees ? 1 : 0);
+		return [{ at: row(round.number + share - 0.5), round: Math.abs(row(round.number + 0.5) - row(round.number - 0.5)) }];
+	});
+	const edge = 0.25;
+	const seen = reds.flatMap((share, y) => {
+		const before = reds[y - 1];
+		return share === null || before == null || share > edge === before > edge ? [] : [y];
+	});
+	expect(expected.length).toBeGreaterThan(3);
+	for (const { at: place, round } of expected) {
+		const nearest = Math.min(...seen.map((y) => Math.abs(y - place)));
+		expect(nearest / round).toBeLessThan(0.5);
+	}
 });
 
 test('the whole toy is looked at, with every piece at its place', async ({ page }) => {

@@ -60,6 +60,25 @@ final class TroubleTest extends TestCase
         self::assertSame(['work-rounds.16'], $dark);
     }
 
+    /** In a plush yarn, be it dark, stitches are lost in its pile; they are told once, where it begins. */
+    public function testAFluffyYarn(): void
+    {
+        $yarns = [
+            ['key' => 'A', 'name' => 'Chalk', 'hex' => '#F2EDE4', 'weight' => 'dk', 'metresPer100g' => 250],
+            ['key' => 'B', 'name' => 'Velvet', 'hex' => '#101418', 'weight' => 'bulky', 'metresPer100g' => 120, 'texture' => 'plush'],
+        ];
+        $plan = Plans::of(Plans::ball(4), [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(4, 8, [['B', 2], ['A', 2]])], plan: ['yarns' => $yarns]);
+        $piece = Analysis::of($plan)->pieces[0];
+        $told = [];
+        foreach (StepsWriter::values($plan, $piece, Terms::Us)['steps'] as $step) {
+            foreach ($step['mayGoWrong'] as ['trouble' => $trouble]) {
+                $told[$trouble][] = $step['key'];
+            }
+        }
+        self::assertSame(['work-rounds.4'], $told[self::said(Trouble::FluffyYarn)] ?? []);
+        self::assertArrayNotHasKey(self::said(Trouble::DarkYarn), $told);
+    }
+
     /** Of joins once, however many there are; what is slipped on cannot sit wrong. */
     public function testWhereItIsPutTogether(): void
     {
