@@ -16,6 +16,8 @@ use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Plan\YarnCheck;
 use Alternum\Core\Toy\Assembled;
 use Alternum\Core\Toy\PieceAsPart;
+use Alternum\Core\Toy\PosedPiece;
+use Alternum\Core\Toy\WholeToy;
 use Alternum\Core\Yarn\Amounts;
 use Alternum\Core\Yarn\Ends;
 use Alternum\Core\Yarn\Joins;
@@ -147,8 +149,7 @@ final readonly class Analysis
             $lengths[] = $known ?? self::lengths($plan, [$piece], $ends)[0];
         }
 
-        $parts = array_map(static fn (PieceAnalysis $piece): PieceAsPart => $piece->part, $pieces);
-        $assembled = Assembled::of($plan, array_combine(array_map(static fn (PieceAsPart $part): string => $part->key, $parts), $parts));
+        $assembled = Assembled::of($plan, self::parts($pieces));
 
         $pieces = array_map(static fn (PieceAnalysis $piece): PieceAnalysis => $piece->joined($assembled->onto($piece->piece->key)), $pieces);
 
@@ -167,6 +168,12 @@ final readonly class Analysis
         }
 
         return null;
+    }
+
+    /** @return list<PosedPiece> every copy of every piece that has rounds, where it is on the toy */
+    public function wholeToy(): array
+    {
+        return WholeToy::of($this->plan, self::parts($this->pieces), $this->assembled->joints);
     }
 
     /** Every length of yarn in working order: what the amounts are sums of. */
@@ -223,6 +230,18 @@ final readonly class Analysis
             static fn (PieceAnalysis $analysis): PieceLengths => PieceLengths::of(self::entered($plan, $analysis, $ends[$analysis->piece->key])),
             $pieces,
         );
+    }
+
+    /**
+     * @param list<PieceAnalysis> $pieces
+     *
+     * @return array<string, PieceAsPart> by piece
+     */
+    private static function parts(array $pieces): array
+    {
+        $parts = array_column($pieces, 'part');
+
+        return array_combine(array_column($parts, 'key'), $parts);
     }
 
     private static function entered(Plan $plan, PieceAnalysis $analysis, Ends $ends): Ledger

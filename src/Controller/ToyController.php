@@ -19,6 +19,7 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Security\WorkshopUser;
@@ -91,7 +92,12 @@ final readonly class ToyController
         $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(['choices' => array_map(
-            static fn (Choice $choice): array => ['about' => $choice->about, 'label' => $choice->label, 'edit' => $choice->edit],
+            static fn (Choice $choice): array => [
+                'about' => MessageWords::says($choice->about),
+                'label' => MessageWords::says($choice->label),
+                'edit' => $choice->edit,
+                'turned' => $choice->turned,
+            ],
             PieceChoices::of($plan, $piece),
         )]);
     }

@@ -6,7 +6,6 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\CueGrammar;
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PlacementKind;
 use Alternum\Core\Plan\Plan;
@@ -23,9 +22,6 @@ use Alternum\Core\Plan\Yarn;
  */
 final readonly class AnotherYarn implements EditKind
 {
-    private const LEAST = 2.0;
-    private const MOST = 100.0;
-
     /** @param float $metres in 100 g of the first yarn: by it, all others become thicker or thinner */
     public function __construct(private WeightCategory $weight, private float $metres)
     {
@@ -40,7 +36,7 @@ final readonly class AnotherYarn implements EditKind
     {
         $weight = $fields->oneOf('weight', WeightCategory::class);
 
-        return new self($weight, $fields->has('metresPer100g') ? $fields->number('metresPer100g', 1, 5000) : $weight->usualMetres());
+        return new self($weight, $fields->has('metresPer100g') ? $fields->number('metresPer100g', Yarn::SHORTEST, Yarn::LONGEST) : $weight->usualMetres());
     }
 
     public function apply(Plan $plan): Plan
@@ -49,25 +45,26 @@ final readonly class AnotherYarn implements EditKind
         $shorter = $was->metresPer100g / $this->metres;
         $times = sqrt($shorter);
         $yarns = array_map(function (Yarn $yarn) use ($was, $shorter, $times): Yarn {
-            $metres = round(min(5000.0, max(1.0, $yarn->metresPer100g / $shorter)), 1);
+            $metres = round($yarn->metresPer100g / $shorter, 1);
+            if ($metres < Yarn::SHORTEST || $metres > Yarn::LONGEST) {
+                throw EditRefused::because('anotherYarn.run', yarn: $yarn->key, metres: $metres);
+            }
             $weight = $yarn->weight === $was->weight ? $this->weight : WeightCategory::ofMetres($metres);
 
             return $yarn->inWeight($weight, $metres)->withGauge($yarn->gauge?->scaled($times));
         }, $plan->yarns);
-        $gauges = [
-            $plan->gauge->scaled($times), ...array_map(static fn (Yarn $yarn): ?Gauge => $yarn->gauge, $yarns),
-            ...array_map(static fn (Piece $piece): ?Gauge => $piece->gauge?->scaled($times), $plan->pieces),
-        ];
-        foreach (array_filter($gauges) as $gauge) {
-            if (min($gauge->stitchesPer10cm, $gauge->roundsPer10cm) < self::LEAST || max($gauge->stitchesPer10cm, $gauge->roundsPer10cm) > self::MOST) {
-                throw EditRefused::because('anotherYarn.beyond', stitches: $gauge->stitchesPer10cm);
+        $pieces = array_map(static fn (Piece $piece): Piece => self::scaled($piece, $times), $plan->pieces);
+        $gauge = $plan->gauge->scaled($times);
+        foreach ([$gauge, ...array_column($yarns, 'gauge'), ...array_column($pieces, 'gauge')] as $one) {
+            if (false === $one?->isPossible()) {
+                throw EditRefused::because('anotherYarn.gauge', stitches: $one->stitchesPer10cm, rounds: $one->roundsPer10cm);
             }
         }
 
-        return $plan->withGauge($plan->gauge->scaled($times))
+        return $plan->withGauge($gauge)
             ->withYarns(Yarn::together($yarns))
             ->withYarnUse($plan->yarnUse->unmeasured($times))
-            ->withPieces(array_map(static fn (Piece $piece): Piece => self::scaled($piece, $times), $plan->pieces));
+            ->withPieces($pieces);
     }
 
     private static function scaled(Piece $piece, float $times): Piece

@@ -9,6 +9,7 @@ use Alternum\Core\Change\Way;
 use Alternum\Core\Change\Ways;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Plan;
@@ -17,10 +18,6 @@ use Alternum\Core\Plan\Yarn;
 /** What could be otherwise on a piece, and is decided by how it looks: methods, fronts, yarns, places. */
 final class PieceChoices
 {
-    private const METHODS = 'How colours change';
-    private const FRONTS = 'Which side is the front';
-    private const YARNS = 'Yarns swapped';
-    private const PLACES = 'Where things are';
     /** Of more yarns no pairs are told: they are too many to look at. */
     private const YARNS_SWAPPED = 6;
 
@@ -35,18 +32,25 @@ final class PieceChoices
         return $choices;
     }
 
-    /** @return iterable<Choice> methods that fit one of the piece's jogs at the least */
+    /** @return iterable<Choice> methods that fit one of the piece's jogs at the least; seen from the side of the first of these */
     private static function methods(PieceAnalysis $piece): iterable
     {
         $sites = $used = [];
+        $turned = null;
         foreach ($piece->changes->jogs() as $jog) {
             $used[$jog->treatment->method->value] = true;
             $sites[] = ChangeSite::in($piece->piece, $piece->stages->fabric, $jog->place->treated, $jog->place->degrees, !$jog->place->isOfPlaces);
+            $turned ??= $piece->part->solid?->turnedTo($jog->place->degrees);
         }
         foreach (Method::choices() as $method) {
             $fits = static fn (Way $way): bool => [] !== array_filter($sites, static fn (ChangeSite $site): bool => $way->fits($site));
             if ([$method->value] !== array_keys($used) && $fits(Ways::of($method))) {
-                yield new Choice(self::METHODS, Ways::of($method)->label(), self::set([['pieces', $piece->piece->key, 'changes', 'method'], $method->value]));
+                yield new Choice(
+                    about: Message::of('choice.methods'),
+                    label: Message::said(Ways::of($method)->label(), ''),
+                    edit: self::set([['pieces', $piece->piece->key, 'changes', 'method'], $method->value]),
+                    turned: $turned ?? 0.0,
+                );
             }
         }
     }
@@ -58,16 +62,16 @@ final class PieceChoices
             return;
         }
         $front = $piece->piece->frontDegrees;
-        $turned = static fn (string $label, float $by): Choice => new Choice(self::FRONTS, $label, [
+        $turned = static fn (Message $label, float $by): Choice => new Choice(Message::of('choice.fronts'), $label, [
             'do' => 'front', 'piece' => $piece->piece->key, 'degrees' => fmod($front + $by + 360.0, 360.0),
         ]);
         $best = $piece->bestFront();
         if ($best->isBetter) {
-            yield $turned('the front that hides most', $best->degrees - $front);
+            yield $turned(Message::of('choice.best'), $best->degrees - $front);
         }
-        yield $turned('the back in front', 180.0);
-        yield $turned('a quarter on', 90.0);
-        yield $turned('a quarter back', -90.0);
+        yield $turned(Message::of('choice.back'), 180.0);
+        yield $turned(Message::of('choice.on', way: 'on'), 90.0);
+        yield $turned(Message::of('choice.on', way: 'back'), -90.0);
     }
 
     /** @return iterable<Choice> two yarns of the piece in one another's place, all over the plan */
@@ -77,7 +81,7 @@ final class PieceChoices
         $yarns = array_values(array_filter($plan->yarns, static fn (Yarn $yarn): bool => [] === $yarn->held && str_contains($used, $yarn->key)));
         foreach (\count($yarns) > self::YARNS_SWAPPED ? [] : $yarns as $i => $one) {
             foreach (\array_slice($yarns, $i + 1) as $other) {
-                yield new Choice(self::YARNS, self::called($one).' and '.self::called($other), self::set(
+                yield new Choice(Message::of('choice.yarns'), Message::of('choice.swapped', one: self::called($one), other: self::called($other)), self::set(
                     [['yarns', $one->key], ['key' => $one->key] + $other->values()],
                     [['yarns', $other->key], ['key' => $other->key] + $one->values()],
                 ));
@@ -109,16 +113,16 @@ final class PieceChoices
      */
     private static function moved(string $name, Place $place, array $thing): iterable
     {
-        $choice = static fn (string $label, string $by, int $steps): Choice => new Choice(
-            self::PLACES,
-            "{$name} {$label}",
+        $choice = static fn (string $code, string $by, int $steps): Choice => new Choice(
+            Message::of('choice.places'),
+            Message::of($code, thing: $name),
             ['do' => 'nudge', ...$thing, $by => $steps],
         );
-        yield $choice('a round earlier', 'rounds', -1);
-        yield $choice('a round later', 'rounds', 1);
+        yield $choice('choice.earlier', 'rounds', -1);
+        yield $choice('choice.later', 'rounds', 1);
         if (null !== $place->apart) {
-            yield $choice('wider apart', 'stitches', 1);
-            yield $choice('closer together', 'stitches', -1);
+            yield $choice('choice.wider', 'stitches', 1);
+            yield $choice('choice.closer', 'stitches', -1);
         }
     }
 

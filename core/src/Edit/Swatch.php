@@ -33,13 +33,16 @@ final readonly class Swatch implements EditKind
 
     public function apply(Plan $plan): Plan
     {
-        $stitches = round($this->stitches / $this->widthMm * 100.0, 1);
-        $rounds = round($this->rounds / $this->heightMm * 100.0, 1);
-        if (min($stitches, $rounds) < 2.0 || max($stitches, $rounds) > 100.0) {
-            throw EditRefused::because('swatch.tooMany', stitches: $stitches, rounds: $rounds);
-        }
+        $gauge = new Gauge(
+            round($this->stitches / $this->widthMm * 100.0, 1),
+            round($this->rounds / $this->heightMm * 100.0, 1),
+            $plan->gauge->hookMm,
+            $plan->gauge->stretch,
+        );
 
-        return $plan->withGauge(new Gauge($stitches, $rounds, $plan->gauge->hookMm, $plan->gauge->stretch));
+        return $gauge->isPossible()
+            ? $plan->withGauge($gauge)
+            : throw EditRefused::because('swatch.tooMany', stitches: $gauge->stitchesPer10cm, rounds: $gauge->roundsPer10cm);
     }
 
     public function inWords(): string

@@ -8,13 +8,11 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Colour\LabColour;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Toy\Pose;
 use Alternum\Core\Toy\PosedPiece;
 use Alternum\Core\Toy\Still;
 use Alternum\Core\Toy\StillPiece;
 use Alternum\Core\Toy\StillShape;
-use Alternum\Core\Toy\WholeToy;
 
 /** A piece or the whole toy from one side as a picture: SVG, which any browser draws. */
 final class StillWriter
@@ -62,9 +60,8 @@ final class StillWriter
         if (null !== $key) {
             return [new PosedPiece($key, 1, true === $analysis->piece($key)?->part->solid?->lies ? Pose::lying() : Pose::upright())];
         }
-        $parts = array_map(static fn (PieceAnalysis $piece): PieceAsPart => $piece->part, $analysis->pieces);
 
-        return WholeToy::of($analysis->plan, array_combine(array_column($parts, 'key'), $parts), $analysis->assembled->joints);
+        return $analysis->wholeToy();
     }
 
     /** @return array<string, string> #RRGGBB by yarn, and of what is bought */

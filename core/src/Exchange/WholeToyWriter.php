@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Toy\PieceAsPart;
 use Alternum\Core\Toy\PosedPiece;
-use Alternum\Core\Toy\WholeToy;
 
 /** The whole toy as values for JSON: contract/openapi.yaml, WholeToy. */
 final class WholeToyWriter
@@ -18,8 +16,7 @@ final class WholeToyWriter
     /** @return array<string, mixed> */
     public static function values(Analysis $analysis): array
     {
-        $parts = array_map(static fn ($piece): PieceAsPart => $piece->part, $analysis->pieces);
-        $poses = WholeToy::of($analysis->plan, array_combine(array_column($parts, 'key'), $parts), $analysis->assembled->joints);
+        $poses = $analysis->wholeToy();
         $pieces = [];
         $stitches = $copies = 0;
         foreach ($analysis->pieces as $i => $piece) {

@@ -10,6 +10,9 @@ use Alternum\Core\Plan\Layer\RoundMoves;
 /** Stitches and rounds of single crochet over 10 cm, the hook they were made with, and how far the fabric gives: of a plan, a yarn or a piece. */
 final readonly class Gauge implements HasLengths
 {
+    /** Stitches, or rounds, in 10 cm that any yarn gives. */
+    public const LEAST = 2.0;
+    public const MOST = 100.0;
     /** Rounds to a stitch's width, where the rounds were not counted: single crochet is a little wider than high. From memory. */
     private const ROUNDS = 1.1;
 
@@ -50,6 +53,12 @@ final readonly class Gauge implements HasLengths
         return null !== $this->stretch && abs($this->stretch->at - $this->stitchesPer10cm) < 0.01;
     }
 
+    /** Whether a yarn gives it. */
+    public function isPossible(): bool
+    {
+        return min($this->stitchesPer10cm, $this->roundsPer10cm) >= self::LEAST && max($this->stitchesPer10cm, $this->roundsPer10cm) <= self::MOST;
+    }
+
     /** In yarn that makes stitches so many times as wide, with the hook that goes with it. How far that fabric gives was not measured. */
     public function scaled(float $times): self
     {
@@ -83,8 +92,8 @@ final readonly class Gauge implements HasLengths
     public static function read(Fields $fields): self
     {
         $gauge = new self(
-            $fields->number('stitchesPer10cm', 2, 100),
-            $fields->has('roundsPer10cm') ? $fields->number('roundsPer10cm', 2, 100) : null,
+            $fields->number('stitchesPer10cm', self::LEAST, self::MOST),
+            $fields->has('roundsPer10cm') ? $fields->number('roundsPer10cm', self::LEAST, self::MOST) : null,
             $fields->has('hookMm') ? $fields->number('hookMm', 0.4, 30) : null,
             $fields->has('stretch') ? Stretch::read($fields->object('stretch')) : null,
         );

@@ -10,6 +10,9 @@ use Alternum\Core\Plan\Format\Fields;
 final readonly class Yarn
 {
     public const KEY = '/^[A-Z]$/D';
+    /** Metres that 100 g of a yarn run. */
+    public const SHORTEST = 1.0;
+    public const LONGEST = 5000.0;
 
     /**
      * @param string         $key         one capital letter
@@ -47,19 +50,13 @@ final readonly class Yarn
 
     public function withGauge(?Gauge $gauge): self
     {
-        return new self(
-            key: $this->key, name: $this->name, hex: $this->hex, weight: $this->weight, metresPer100g: $this->metresPer100g, strands: $this->strands,
-            onHandGrams: $this->onHandGrams, measure: $this->measure, withHex: $this->withHex, gauge: $gauge, held: $this->held, texture: $this->texture,
-        );
+        return $this->but(['gauge' => $gauge]);
     }
 
     /** The same colour in a yarn of another thickness: it was not measured yet, and none of it is said to be at hand. */
     public function inWeight(WeightCategory $weight, float $metresPer100g): self
     {
-        return new self(
-            key: $this->key, name: $this->name, hex: $this->hex, weight: $weight, metresPer100g: $metresPer100g, strands: $this->strands,
-            withHex: $this->withHex, held: $this->held, texture: $this->texture,
-        );
+        return $this->but(['weight' => $weight, 'metresPer100g' => $metresPer100g, 'onHandGrams' => null, 'measure' => null, 'gauge' => null]);
     }
 
     /**
@@ -90,21 +87,36 @@ final readonly class Yarn
     {
         $together = $strands + $others;
 
-        return new self(
-            key: $this->key,
-            name: $this->name,
-            hex: $one->hex,
-            weight: $one->weight,
+        return $this->but([
+            'hex' => $one->hex,
+            'withHex' => $other->hex,
+            'weight' => $one->weight,
             // 100 g of all strands run so far, one after another.
-            metresPer100g: round($together / ($strands / $one->metresPer100g + $others / $other->metresPer100g), 2),
-            strands: $together,
-            onHandGrams: $this->onHandGrams,
-            measure: $this->measure,
-            withHex: $other->hex,
-            gauge: $this->gauge,
-            held: $this->held,
-            texture: $this->texture->hidesStitches() ? $this->texture : ($one->texture->hidesStitches() ? $one->texture : $other->texture),
-        );
+            'metresPer100g' => round($together / ($strands / $one->metresPer100g + $others / $other->metresPer100g), 2),
+            'strands' => $together,
+            'texture' => match (true) {
+                $this->texture->hidesStitches() => $this->texture,
+                $one->texture->hidesStitches() => $one->texture,
+                default => $other->texture,
+            },
+        ]);
+    }
+
+    /**
+     * @param array{
+     *     hex?: string, withHex?: string|null, weight?: WeightCategory, metresPer100g?: float, strands?: int, onHandGrams?: float|null,
+     *     measure?: Measure|null, gauge?: Gauge|null, texture?: YarnTexture,
+     * } $values that are others, by their names in the constructor
+     */
+    private function but(array $values): self
+    {
+        $values += [
+            'hex' => $this->hex, 'withHex' => $this->withHex, 'weight' => $this->weight, 'metresPer100g' => $this->metresPer100g,
+            'strands' => $this->strands, 'onHandGrams' => $this->onHandGrams, 'measure' => $this->measure, 'gauge' => $this->gauge,
+            'texture' => $this->texture,
+        ];
+
+        return new self(...$values, key: $this->key, name: $this->name, held: $this->held);
     }
 
     /** Its label's category; of strands held together, that of what they come to. */
@@ -120,7 +132,7 @@ final readonly class Yarn
             name: $fields->line('name', Limits::NAME),
             hex: self::readHex($fields, 'hex'),
             weight: $fields->oneOf('weight', WeightCategory::class),
-            metresPer100g: $fields->number('metresPer100g', 1, 5000),
+            metresPer100g: $fields->number('metresPer100g', self::SHORTEST, self::LONGEST),
             strands: $fields->whole('strands', 1, 10, 1),
             onHandGrams: $fields->has('onHandGrams') ? $fields->number('onHandGrams', 0, 100000) : null,
             measure: $fields->has('yarnUse') ? Measure::readAlone($fields->object('yarnUse')) : null,

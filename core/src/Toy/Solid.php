@@ -77,6 +77,12 @@ final readonly class Solid
         return max(0.0, (int) array_search(max($radii), $radii, true) - 1.0);
     }
 
+    /** @return float degrees to the viewer's right by which it is turned for a place on it to be in the middle */
+    public function turnedTo(float $degrees): float
+    {
+        return fmod($this->side * ($this->frontDegrees - $degrees), 360.0);
+    }
+
     /** The last level of its outline: its pole where it is drawn shut. */
     public function end(): float
     {

@@ -13,6 +13,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Plan\Method;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -37,7 +38,7 @@ final class PieceChoicesTest extends TestCase
     {
         $told = [];
         foreach ($choices as $choice) {
-            $told[$choice->about][] = $choice->label;
+            $told[MessageWords::says($choice->about)][] = MessageWords::says($choice->label);
         }
 
         return $told;
@@ -65,7 +66,7 @@ final class PieceChoicesTest extends TestCase
     {
         $plan = Plans::of(Plans::ball(5), [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(4, 9, [['B', 2], ['A', 2]])]);
         foreach (self::of($plan) as $choice) {
-            if ('Chalk and Brick' === $choice->label) {
+            if ('Chalk and Brick' === MessageWords::says($choice->label)) {
                 $swapped = EditKinds::read($choice->edit, 'edit')->apply($plan);
                 self::assertSame(['Brick', 'Chalk'], [$swapped->yarn('A')?->name, $swapped->yarn('B')?->name]);
                 self::assertSame([null, 50.0], [$swapped->yarn('A')?->onHandGrams, $swapped->yarn('B')?->onHandGrams]);
@@ -93,10 +94,23 @@ final class PieceChoicesTest extends TestCase
         foreach ($plan->pieces as $piece) {
             foreach (self::of($plan, $piece->key) as $choice) {
                 $other = EditKinds::read($choice->edit, 'edit')->apply($plan);
-                self::assertNotSame($plan->values(), $other->values(), "{$choice->about}: {$choice->label}");
+                self::assertNotSame($plan->values(), $other->values(), MessageWords::says($choice->label));
                 ++$made;
             }
         }
         self::assertGreaterThan(0, $made);
+    }
+
+    /** By hand: a joined tube without lean changes at its marker, opposite the front; from the front nothing of it is seen, so the toy is turned about. */
+    public function testMethodsAreLookedAtFromWhereTheJogsAre(): void
+    {
+        $plan = Plans::of(
+            ['24 sc in MR', 'R2-8: sc around'],
+            [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(3, 6, [['B', 2], ['A', 2]])],
+            ['worked' => 'joined', 'lean' => 0, 'front' => ['degrees' => 180]],
+        );
+        foreach (self::of($plan) as $choice) {
+            self::assertEqualsWithDelta('choice.methods' === $choice->about->code ? 180.0 : 0.0, abs($choice->turned), 1e-9);
+        }
     }
 }

@@ -15,6 +15,7 @@ use Alternum\Core\Exchange\WholeToyWriter;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
+use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -51,7 +52,7 @@ final class EmptiedPiecesTest extends TestCase
                 self::assertSame($piece->key, StepsWriter::values($emptied, $analysis->pieces[$i], Terms::Us)['piece']);
                 self::assertStringStartsWith('<svg', StillWriter::svg($analysis, $piece->key, 30.0));
                 foreach (PieceChoices::of($emptied, $analysis->pieces[$i]) as $choice) {
-                    self::assertNotSame('', $choice->label);
+                    self::assertNotSame('', MessageWords::says($choice->label));
                 }
             }
             self::assertArrayHasKey('poses', WholeToyWriter::values($analysis));

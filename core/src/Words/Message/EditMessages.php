@@ -10,7 +10,20 @@ final class EditMessages
     private const ELSE = 'Try another way.';
 
     public const ALL = [
-        'anotherYarn.beyond' => ['That would be {stitches} stitches in 10 cm, which no yarn gives.', self::ELSE],
+        'anotherYarn.gauge' => ['That would be {stitches} stitches and {rounds} rounds in 10 cm, which no yarn gives.', self::ELSE],
+        'anotherYarn.run' => ['Of yarn {yarn} 100 g would then run {metres} m, which no yarn does.', self::ELSE],
+        'choice.back' => ['the back in front'],
+        'choice.best' => ['the front that hides most'],
+        'choice.closer' => ['{thing} closer together'],
+        'choice.earlier' => ['{thing} a round earlier'],
+        'choice.fronts' => ['Which side is the front'],
+        'choice.later' => ['{thing} a round later'],
+        'choice.methods' => ['How colours change'],
+        'choice.on' => ['{way, select, on {a quarter on} other {a quarter back}}'],
+        'choice.places' => ['Where things are'],
+        'choice.swapped' => ['{one} and {other}'],
+        'choice.wider' => ['{thing} wider apart'],
+        'choice.yarns' => ['Yarns swapped'],
         'begin.on' => [
             '{join, select, Bridge {{chains, plural, =0 {on others, joined} other {on others, joined by # chains}}} Layers {through two layers}'
                 .' Edge {around the edge of a flat piece} Edges {around the edges of two} Side {into the side of a tube}'
