@@ -9,6 +9,7 @@ use Alternum\Core\Edit\Choice;
 use Alternum\Core\Edit\Edit;
 use Alternum\Core\Edit\EditKinds;
 use Alternum\Core\Edit\PieceChoices;
+use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StillPicture;
 use Alternum\Core\Exchange\StillWriter;
@@ -59,6 +60,7 @@ final readonly class ToyController
         return new JsonResponse([
             'revision' => $stored->revision,
             'yarns' => array_map(static fn (Yarn $yarn): array => $yarn->values(), $plan->yarns),
+            'shown' => array_map(AnalysisWriter::shown(...), $plan->yarns),
         ] + WholeToyWriter::values(Analysis::of($plan)));
     }
 
@@ -69,16 +71,17 @@ final readonly class ToyController
     {
         $body = $this->plans->state($user->workshop, $id)->body;
         $key = $request->query->has('piece') ? $request->query->getString('piece') : null;
-        $turned = $request->query->getInt('turned');
+        [$turned, $tipped] = [$request->query->getInt('turned'), $request->query->getInt('tipped', (int) StillWriter::TIPPED)];
         // The same plan looks the same, whoever has it.
-        $picture = Remembered::of(StillPicture::class, hash('xxh128', $body)." {$key} {$turned}", static function () use ($body, $key, $turned): StillPicture {
+        $draw = static function () use ($body, $key, $turned, $tipped): StillPicture {
             $analysis = Analysis::of(PlanReader::json($body));
             if (null !== $key && null === $analysis->piece($key)) {
                 throw new NotFoundHttpException();
             }
 
-            return StillPicture::of(StillWriter::svg($analysis, $key, (float) $turned));
-        });
+            return StillPicture::of(StillWriter::svg($analysis, $key, (float) $turned, (float) $tipped));
+        };
+        $picture = Remembered::of(StillPicture::class, hash('xxh128', $body)." {$key} {$turned} {$tipped}", $draw);
 
         return new Response($picture->svg(), headers: ['Content-Type' => 'image/svg+xml']);
     }

@@ -23,6 +23,7 @@ final class EditKinds
         Swatch::class,
         AddYarn::class,
         AnotherYarn::class,
+        OwnGauge::class,
         Retype::class,
         Paste::class,
         CopyPiece::class,

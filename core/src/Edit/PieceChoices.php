@@ -113,16 +113,16 @@ final class PieceChoices
      */
     private static function moved(string $name, Place $place, array $thing): iterable
     {
-        $choice = static fn (string $code, string $by, int $steps): Choice => new Choice(
+        $choice = static fn (Message $label, string $by, int $steps): Choice => new Choice(
             Message::of('choice.places'),
-            Message::of($code, thing: $name),
+            $label,
             ['do' => 'nudge', ...$thing, $by => $steps],
         );
-        yield $choice('choice.earlier', 'rounds', -1);
-        yield $choice('choice.later', 'rounds', 1);
+        yield $choice(Message::of('choice.earlier', thing: $name), 'rounds', -1);
+        yield $choice(Message::of('choice.later', thing: $name), 'rounds', 1);
         if (null !== $place->apart) {
-            yield $choice('choice.wider', 'stitches', 1);
-            yield $choice('choice.closer', 'stitches', -1);
+            yield $choice(Message::of('choice.wider', thing: $name), 'stitches', 1);
+            yield $choice(Message::of('choice.closer', thing: $name), 'stitches', -1);
         }
     }
 

@@ -119,15 +119,16 @@ final class AnalysisWriter
         ];
     }
 
-    /** @return array<string, string> the colour, by the eyes that see it */
-    private static function seen(string $hex): array
+    /** @return array{key: string, hex: string, seen: array<string, string>} how a yarn looks with all its strands, and to which eyes */
+    public static function shown(Yarn $yarn): array
     {
+        $hex = LabColour::shown($yarn);
         $seen = [];
         foreach (ColourVision::cases() as $sight) {
             $seen[$sight->value] = $sight->sees($hex);
         }
 
-        return $seen;
+        return ['key' => $yarn->key, 'hex' => $hex, 'seen' => $seen];
     }
 
     /** @return list<array{key: string, metres: float}> the likely length of each yarn of the plan, in its order */
@@ -143,9 +144,7 @@ final class AnalysisWriter
         $atHand = $amount->yarn->onHandGrams;
 
         return [
-            'key' => $amount->yarn->key,
-            'hex' => LabColour::shown($amount->yarn),
-            'seen' => self::seen(LabColour::shown($amount->yarn)),
+            ...self::shown($amount->yarn),
             'stitches' => $amount->stitches,
             'basis' => $amount->basis->value,
             'basisInWords' => AmountWords::basis($amount),

@@ -17,6 +17,7 @@ use Alternum\Core\Toy\StillShape;
 /** A piece or the whole toy from one side as a picture: SVG, which any browser draws. */
 final class StillWriter
 {
+    /** mm beside it. */
     private const MARGIN = 4.0;
     private const INKS = [StillShape::DARK => '#1A1D1F', StillShape::LIGHT => '#FBFAF7'];
     /** The gap between two stitches is so much darker than they are. */
@@ -24,8 +25,15 @@ final class StillWriter
     /** Shades that are told apart. */
     private const SHADES = 12;
 
-    /** @param string|null $key of the piece that is looked at alone; null: the whole toy */
-    public static function svg(Analysis $analysis, ?string $key, float $degrees): string
+    /** Degrees that a toy is tipped towards who looks at it from a side. */
+    public const TIPPED = 7.0;
+
+    /**
+     * @param string|null $key     of the piece that is looked at alone; null: the whole toy
+     * @param float       $degrees that it is turned to the right
+     * @param float       $tipped  degrees towards the viewer: 90 from above
+     */
+    public static function svg(Analysis $analysis, ?string $key, float $degrees = 0.0, float $tipped = self::TIPPED): string
     {
         $pieces = $instead = [];
         foreach ($analysis->pieces as $piece) {
@@ -37,7 +45,7 @@ final class StillWriter
             }
         }
 
-        return self::drawn(Still::of(self::poses($analysis, $key), array_filter($pieces), $instead, $degrees), self::inks($analysis->plan));
+        return self::drawn(Still::of(self::poses($analysis, $key), array_filter($pieces), $instead, $degrees, $tipped), self::inks($analysis->plan));
     }
 
     private static function piece(PieceAnalysis $piece): ?StillPiece

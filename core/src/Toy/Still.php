@@ -18,8 +18,6 @@ final class Still
     private const DEGREES = 15.0;
     /** So many parts of rounds are drawn at the most: of the pieces in their order each that still fits. */
     private const PARTS = 9000;
-    /** Radians that it is tipped towards the viewer. */
-    private const TIPPED = 0.12;
     private const LIGHT = [-0.426, 0.585, 0.69];
     private const SHADE = 0.55;
     /** mm across of what no size is said of, and of a thread. */
@@ -37,10 +35,10 @@ final class Still
     /** @var list<StillShape> */
     private array $shapes = [];
 
-    private function __construct(float $degrees, int $stitches)
+    private function __construct(float $degrees, float $tipped, int $stitches)
     {
         $this->turn = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
-        $this->tip = [cos(self::TIPPED), sin(self::TIPPED)];
+        $this->tip = [cos(deg2rad($tipped)), sin(deg2rad($tipped))];
         $this->isFine = $stitches <= self::STITCHES;
     }
 
@@ -49,16 +47,17 @@ final class Still
      * @param array<string, StillPiece>            $pieces  by key; what is not among them is not drawn
      * @param array<string, array<string, string>> $instead yarns of copies, by piece and copy: "ear 2"
      * @param float                                $degrees that it is turned to the right
+     * @param float                                $tipped  degrees towards the viewer: 90 from above
      *
      * @return list<StillShape> from behind to in front
      */
-    public static function of(array $poses, array $pieces, array $instead, float $degrees): array
+    public static function of(array $poses, array $pieces, array $instead, float $degrees, float $tipped): array
     {
         $stitches = 0;
         foreach ($poses as $posed) {
             $stitches += array_sum($pieces[$posed->piece]->frame->counts ?? []);
         }
-        $still = new self($degrees, $stitches);
+        $still = new self($degrees, $tipped, $stitches);
         $room = self::PARTS;
         foreach ($poses as $posed) {
             $takes = isset($pieces[$posed->piece]) ? $still->takes($pieces[$posed->piece]) : 0;

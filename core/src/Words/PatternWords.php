@@ -69,20 +69,29 @@ final readonly class PatternWords
     /** @return list<string> "3 mm, US D-3", and with which pieces another one is taken */
     private function hooks(): array
     {
+        $said = static fn (?float $mm): string => null === $mm ? '' : HookWords::of($mm);
+
+        return $this->unlike($said($this->plan->gauge->hookMm), fn (Piece $piece): string => $said(PieceGauge::hook($this->plan, $piece)));
+    }
+
+    /**
+     * What holds for the plan, and what else for which of its pieces: "2.5 mm for Wing and Ear".
+     *
+     * @param \Closure(Piece): string $ofPiece '' where nothing else is to be said
+     *
+     * @return list<string>
+     */
+    private function unlike(string $usual, \Closure $ofPiece): array
+    {
         $named = [];
         foreach ($this->plan->pieces as $piece) {
-            $hook = PieceGauge::hook($this->plan, $piece);
-            $named += null === $hook ? [] : [(string) $hook => []];
-            $named[(string) $hook][] = $piece->name;
+            $named += [$ofPiece($piece) => []];
+            $named[$ofPiece($piece)][] = $piece->name;
         }
-        $usual = $this->plan->gauge->hookMm;
-        unset($named[''], $named[(string) $usual]);
-        $hooks = null === $usual ? [] : [HookWords::of($usual)];
-        foreach ($named as $hook => $pieces) {
-            $hooks[] = HookWords::of((float) $hook).' for '.YarnWords::listed(...$pieces);
-        }
+        unset($named[''], $named[$usual]);
+        $others = array_map(static fn (string $said, array $pieces): string => "{$said} for ".YarnWords::listed(...$pieces), array_keys($named), $named);
 
-        return $hooks;
+        return array_values(array_filter([$usual, ...$others], static fn (string $one): bool => '' !== $one));
     }
 
     /** "A Chalk, DK (260 m/100 g): up to 12 m, 5 g" */
@@ -128,17 +137,9 @@ final readonly class PatternWords
 
         $said = static fn (Gauge $gauge): string => "{$gauge->stitchesPer10cm} {$single} and ".(null === $gauge->counted ? 'about ' : '')
             ."{$gauge->roundsPer10cm} rnds in {$over}";
-        $own = [];
-        foreach ($this->plan->pieces as $piece) {
-            $gauge = $said($this->plan->gaugeOf($piece));
-            $own += [$gauge => []];
-            $own[$gauge][] = $piece->name;
-        }
-        $usual = $said($this->plan->gauge);
-        unset($own[$usual]);
-        $others = array_map(static fn (array $pieces, string $gauge): string => "; {$gauge} for ".YarnWords::listed(...$pieces), $own, array_keys($own));
+        $gauges = $this->unlike($said($this->plan->gauge), fn (Piece $piece): string => $said($this->plan->gaugeOf($piece)));
 
-        return PatternLine::named($word, $usual.implode('', $others));
+        return PatternLine::named($word, implode('; ', $gauges));
     }
 
     /** @param list<Reading> $readings */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Plan;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Edit\EditKinds;
+use Alternum\Core\Edit\EditRefused;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Exchange\WrittenPattern;
@@ -126,5 +128,21 @@ final class OwnGaugeTest extends TestCase
         self::assertMatchesRegularExpression('/WING.*\nHook: 1\.75 mm\n/', $text);
         // With one hook for all there is nothing to be minded.
         self::assertSame(1, substr_count(WrittenPattern::text(Analysis::of(self::both(null)), Terms::Us), 'Hook:'));
+    }
+
+    /** It begins with what holds for it, wherever that comes from, with how far the fabric gives: until it is changed nothing is another size. */
+    public function testAGaugeOfItsOwnBeginsAsTheOneThatHolds(): void
+    {
+        $stretch = ['piece' => 'Body', 'measure' => 'width', 'mm' => 60, 'stitchesPer10cm' => 40, 'times' => 3];
+        $gauge = self::FINE + ['stretch' => $stretch];
+        $yarns = [['key' => 'A', 'name' => 'Down', 'hex' => '#F2EDE4', 'weight' => 'dk', 'metresPer100g' => 250, 'gauge' => $gauge]];
+        $plan = Plans::of(Plans::ball(6), [['kind' => 'fill', 'yarn' => 'A']], plan: ['yarns' => $yarns] + self::PLANS);
+        $own = EditKinds::read(['do' => 'own-gauge', 'piece' => 'body'], 'edit')->apply($plan);
+        self::assertEquals($plan->yarns[0]->gauge, $own->pieces[0]->gauge);
+        self::assertSame(Analysis::of($plan)->pieces[0]->form->width, Analysis::of($own)->pieces[0]->form->width);
+        $ofYarn = EditKinds::read(['do' => 'own-gauge', 'yarn' => 'A'], 'edit')->apply(Plans::of(['6 sc in MR'], plan: self::PLANS));
+        self::assertEquals($ofYarn->gauge, $ofYarn->yarns[0]->gauge);
+        $this->expectException(EditRefused::class);
+        EditKinds::read(['do' => 'own-gauge', 'yarn' => 'Z'], 'edit')->apply($plan);
     }
 }

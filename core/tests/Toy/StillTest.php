@@ -142,4 +142,14 @@ final class StillTest extends TestCase
         self::assertLessThan(300_000, \strlen($svg));
         self::assertGreaterThan(100_000, \strlen($svg));
     }
+
+    /** From above a ball is as deep as wide: a circle. */
+    public function testFromAboveABallIsRound(): void
+    {
+        $plan = Plans::of(Plans::ball(7), [['kind' => 'fill', 'yarn' => 'A']], plan: self::yarns());
+        $svg = simplexml_load_string(StillWriter::svg(Analysis::of($plan), 'body', 0.0, 90.0));
+        self::assertInstanceOf(\SimpleXMLElement::class, $svg);
+        [$wide, $high] = self::across($svg);
+        self::assertEqualsWithDelta(1.0, $wide / $high, 0.02);
+    }
 }

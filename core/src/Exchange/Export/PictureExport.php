@@ -40,6 +40,6 @@ final class PictureExport implements Export
 
     public static function write(Plan $plan, Terms $terms, bool $isOnce): string
     {
-        return StillWriter::svg(Analysis::of($plan), null, 0.0);
+        return StillWriter::svg(Analysis::of($plan), null);
     }
 }
