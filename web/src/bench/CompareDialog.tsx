@@ -6,6 +6,7 @@ import type { Sight } from '../solid/Compared';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { ChoiceField } from '../ui/Field';
+import { numbered } from '../ui/numbered';
 import { say } from '../ui/say';
 import { shownAs, useShownYarns, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
@@ -51,15 +52,17 @@ function Comparing({ piece, isToy, onClose }: Omit<Props, 'open'>) {
 	const [about, setAbout] = useState<string | null>(null);
 	const abouts = [...new Set(choices.map((choice) => choice.about))];
 	const chosen = about ?? abouts[0] ?? '';
-	const offered = choices.filter((choice) => choice.about === chosen);
-	const [picked, setPicked] = useState<readonly string[] | null>(null);
-	const labels = picked ?? offered.slice(0, BESIDE).map(({ label }) => label);
-	const beside = offered.filter(({ label }) => labels.includes(label));
+	/** Two things may be called alike, so each is known by its place. */
+	const offered = numbered(choices).filter(({ one }) => one.about === chosen);
+	const [picked, setPicked] = useState<readonly number[] | null>(null);
+	const places = picked ?? offered.slice(0, BESIDE).map(({ at }) => at);
+	const beside = offered.filter(({ at }) => places.includes(at));
 
-	const edits = [null, ...beside.map(({ edit }) => edit)];
+	const edits = [null, ...beside.map(({ one }) => one.edit)];
 	const answers = useQueries({
 		queries: edits.map((edit) => ({
-			queryKey: ['toy', id, revision, edit],
+			// What is, is fetched once, whoever looks at it.
+			queryKey: edit === null ? ['toy', id, revision] : ['toy', id, revision, edit],
 			queryFn: async () =>
 				edit === null
 					? dataOf(await api.GET('/api/plans/{id}/toy', { params: { path: { id } } }))
@@ -69,12 +72,12 @@ function Comparing({ piece, isToy, onClose }: Omit<Props, 'open'>) {
 	const sights = answers.map(({ data: toy, error }, at): Sight => {
 		const posed = toy === undefined ? [] : posedOf(toy, constants, planned);
 		const alone = posed.find((one) => one.piece.key === piece.key)?.piece;
-		const label = beside[at - 1]?.label;
+		const choice = beside[at - 1];
 		const isThere = isToy ? posed.length > 0 : alone !== undefined;
 		return {
-			key: label ?? NOW,
-			label: label ?? say('compare.asItIs'),
-			yarns: toy?.yarns?.map((yarn) => shownAs(yarn, [], sight)) ?? yarns,
+			key: choice === undefined ? NOW : String(choice.at),
+			label: choice?.one.label ?? say('compare.asItIs'),
+			yarns: toy?.yarns?.map((yarn) => shownAs(yarn, toy.shown ?? [], sight)) ?? yarns,
 			looked: !isThere ? null : isToy || alone === undefined ? { posed } : { piece: alone },
 			says: error instanceof ApiError ? error.problem.detail : error !== null || toy !== undefined ? say('compare.notDrawn') : undefined,
 		};
@@ -96,15 +99,15 @@ function Comparing({ piece, isToy, onClose }: Omit<Props, 'open'>) {
 					}}
 				/>
 				<fieldset className="flex max-h-24 flex-1 flex-wrap gap-x-4 gap-y-1 overflow-y-auto" aria-label={chosen}>
-					{offered.map(({ label }) => {
-						const is = labels.includes(label);
+					{offered.map(({ at, one: { label } }) => {
+						const is = places.includes(at);
 						return (
-							<label key={label} className="flex items-center gap-1.5">
+							<label key={at} className="flex items-center gap-1.5">
 								<input
 									type="checkbox"
 									checked={is}
 									// One more takes the place of the one that was picked first.
-									onChange={() => setPicked(is ? labels.filter((one) => one !== label) : [...labels, label].slice(-BESIDE))}
+									onChange={() => setPicked(is ? places.filter((one) => one !== at) : [...places, at].slice(-BESIDE))}
 								/>
 								{label}
 							</label>
@@ -114,27 +117,29 @@ function Comparing({ piece, isToy, onClose }: Omit<Props, 'open'>) {
 			</div>
 			<Suspense fallback={<p className="text-faint">{say('compare.working')}</p>}>
 				<Compared
+					// Of another thing to choose it is looked at anew.
+					key={chosen}
 					sights={sights}
 					lies={piece.lies}
+					turned={offered[0]?.one.turned ?? 0}
 					looks={constants.looks}
 					isLeftHanded={isLeftHanded}
-					below={(key) =>
-						key === NOW ? (
-							<Button onClick={onClose}>{say('compare.keep')}</Button>
-						) : (
+					below={(key) => {
+						const choice = beside.find(({ at }) => String(at) === key)?.one;
+						if (choice === undefined) return <Button onClick={onClose}>{say('compare.keep')}</Button>;
+						return (
 							<Button
 								kind="strong"
-								aria-label={say('compare.takeLabel', { label: key })}
+								aria-label={say('compare.takeLabel', { label: choice.label })}
 								onClick={() => {
-									const taken = beside.find(({ label }) => label === key);
-									if (taken !== undefined) draft.edit(taken.edit);
+									draft.edit(choice.edit);
 									onClose();
 								}}
 							>
 								{say('compare.take')}
 							</Button>
-						)
-					}
+						);
+					}}
 				/>
 			</Suspense>
 		</div>

@@ -57,27 +57,25 @@ interface OwnProps {
 	label: string;
 	says: string;
 	className?: string;
-	/** @param change of the one that it has, or of the plan's; null: it has none any more */
-	onChange: (change: ((gauge: Gauge) => Gauge) | null, field: 'own' | 'gauge' | 'hook') => void;
+	/** it is to have one */
+	onBegin: () => void;
+	/** @param gauge null: it has none any more */
+	onChange: (gauge: Gauge | null, field: 'own' | 'gauge' | 'hook') => void;
 }
 
 /** A gauge of a yarn's or a piece's own, in place of the plan's. */
-export function OwnGauge({ gauge, label, says, className = '', onChange }: OwnProps) {
+export function OwnGauge({ gauge, label, says, className = '', onBegin, onChange }: OwnProps) {
 	return (
 		<fieldset className={`flex flex-wrap items-end gap-2 ${className}`} aria-label={label}>
 			<label className="flex w-full items-center gap-2">
-				<input type="checkbox" checked={gauge !== undefined} onChange={({ target }) => onChange(target.checked ? (is) => is : null, 'own')} />
+				<input type="checkbox" checked={gauge !== undefined} onChange={({ target }) => (target.checked ? onBegin() : onChange(null, 'own'))} />
 				{says}
 			</label>
 			{gauge !== undefined && (
 				<div className="grid w-full grid-cols-3 items-end gap-2">
-					<GaugeFields gauge={gauge} onChange={onChange} />
+					<GaugeFields gauge={gauge} onChange={(change, field) => onChange(change(gauge), field)} />
 				</div>
 			)}
 		</fieldset>
 	);
 }
-
-/** A gauge to begin with: the plan's, of which how far its fabric gives was measured in other stitches. */
-export const withOwnGauge = <T extends { gauge?: Gauge }>(of: T, plan: Plan, change: ((gauge: Gauge) => Gauge) | null): T =>
-	change === null ? (set(of, 'gauge', null) as T) : { ...of, gauge: change(of.gauge ?? (set(plan.gauge, 'stretch', null) as Gauge)) };

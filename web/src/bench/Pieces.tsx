@@ -15,7 +15,7 @@ import { CopiesField } from './CopiesField';
 import { CoverDialog } from './CoverDialog';
 import { setTools, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
-import { OwnGauge, withOwnGauge } from './GaugeFields';
+import { OwnGauge } from './GaugeFields';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
 
@@ -199,8 +199,9 @@ export function Pieces() {
 							label={say('pieces.gaugeOf')}
 							says={say('pieces.ownGauge')}
 							gauge={piece.gauge}
-							onChange={(to, field) =>
-								draft.change((plan) => withPiece(plan, piece.key, (is) => withOwnGauge(is, plan, to)), `piece ${field} ${piece.key}`)
+							onBegin={() => draft.edit({ do: 'own-gauge', piece: piece.key })}
+							onChange={(gauge, field) =>
+								draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'gauge', gauge)), `piece ${field} ${piece.key}`)
 							}
 						/>
 						<LeanForm piece={piece} />

@@ -28,9 +28,10 @@ const PADDING = 64;
 const NOTHING: never[] = [];
 /** Pixels of a round below which nothing of it is seen. */
 const LEAST_FIT = 1.5;
-/** Stitches are about so many times as wide as they are high; beside them lies what leans over. */
-const AS_WIDE = 1.15;
+/** Pixels beside the widest round for what leans over. */
 const BESIDE = 120;
+/** As narrow as its bar of views may be. */
+const NARROWEST = 320;
 
 /** The sheet: each round one line across; its words, its count, its band of stitches, what happens there. */
 export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) {
@@ -64,7 +65,13 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 		before.current = replaceEqualDeep(before.current, layOut(analysis, count, own, Math.min(rowHeight, Math.max(LEAST_FIT, fitting))));
 		return before.current;
 	}, [analysis, count, problems, piece?.key, rowHeight, isFit, seen.height]);
-	const widest = isFit ? Math.max(0, ...(analysis?.rounds ?? NOTHING).map(({ makes }) => makes)) : 0;
+	/** All of it at once keeps its proportions. */
+	const fitWidth = useMemo(() => {
+		if (!isFit || analysis === undefined) return undefined;
+		const widest = Math.max(0, ...analysis.rounds.map(({ makes }) => makes));
+		const { stitchWidthMm, roundHeightMm } = analysis.gauge;
+		return Math.max(NARROWEST, (widest * layout.rowHeight * stitchWidthMm) / roundHeightMm + BESIDE);
+	}, [isFit, analysis, layout.rowHeight]);
 
 	const [from, to] = roundsNear(layout, seen.top - PADDING, seen.top - PADDING + seen.height);
 
@@ -170,10 +177,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} from={from} to={to} picks={bench} seek={bench.seek} />
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
-						<div
-							className="sticky top-0 mx-auto"
-							style={{ height: seen.height, ...(isFit ? { maxWidth: Math.max(320, widest * layout.rowHeight * AS_WIDE + BESIDE) } : {}) }}
-						>
+						<div className="sticky top-0 mx-auto" style={{ height: seen.height, maxWidth: fitWidth }}>
 							{drawn !== undefined && <ViewBar firstYarn={yarns[1]?.key ?? yarns[0]?.key ?? 'A'} />}
 							{drawn !== undefined && isChart && (
 								<Chart

@@ -112,7 +112,7 @@ export function useShownYarns(): ShownYarn[] {
 }
 
 /** A yarn as it is drawn: with all its strands, and as chosen eyes see it. */
-export function shownAs(yarn: Yarn, amounts: readonly Amount[], sight: ColourVision | null): ShownYarn {
+export function shownAs(yarn: Yarn, amounts: readonly Pick<Amount, 'key' | 'hex' | 'seen'>[], sight: ColourVision | null): ShownYarn {
 	const amount = amounts.find(({ key }) => key === yarn.key);
 	// A colour that is being changed is shown at once, before the core has seen it.
 	const hex = amount === undefined || (yarn.withHex === undefined && sight === null) ? yarn.hex : sight === null ? amount.hex : amount.seen[sight];

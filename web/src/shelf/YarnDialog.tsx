@@ -48,7 +48,11 @@ export function YarnDialog({ title, yarn, isPending, onChange, onKeep, onClose }
 						choices={weightsIn('us')}
 						onChange={(weight) => onChange({ weight })}
 					/>
-					<RunField units={unitsKept()} value={yarn.metresPer100g} onChange={(metresPer100g) => onChange({ metresPer100g })} />
+					<RunField
+						units={unitsKept()}
+						value={yarn.metresPer100g}
+						onChange={(metresPer100g) => metresPer100g !== null && onChange({ metresPer100g })}
+					/>
 					<NumberField
 						label={say('common.atHand')}
 						unit={say('common.g')}

@@ -1,10 +1,9 @@
 import '../ui/benchWords';
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import type { PieceAnalysis } from '../api/types';
 import { say } from '../ui/say';
 import { type Posed, pieceAlone, type ShowHow, wholeToy } from './shown';
-import { TIPPED } from './sides';
-import { TurnedPicture } from './TurnedPicture';
+import { firstTurn, TurnedPicture } from './TurnedPicture';
 
 /** What is looked at: a piece, or a toy. */
 export type Looked = { piece: PieceAnalysis } | { posed: readonly Posed[] };
@@ -21,16 +20,21 @@ export interface Sight extends Omit<ShowHow, 'looks' | 'isLeftHanded'> {
 interface Props extends Omit<ShowHow, 'yarns'> {
 	sights: readonly Sight[];
 	lies: boolean;
+	/** degrees to the right that they are turned at first */
+	turned: number;
 	/** under each picture */
-	below: (key: string) => React.ReactNode;
+	below: (key: string) => ReactNode;
 }
 
 const NONE: ReadonlySet<number> = new Set();
 const KEYS = say('inTheRound.arrowKeysTurnItF');
 
 /** Two or three of a kind side by side, turned together. */
-export default function Compared({ sights, lies, looks, isLeftHanded, below }: Props) {
-	const [turned, setTurned] = useState(lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: TIPPED });
+export default function Compared({ sights, lies, turned: first, looks, isLeftHanded, below }: Props) {
+	const [turned, setTurned] = useState(() => {
+		const begins = firstTurn(lies);
+		return { ...begins, about: begins.about + (first * Math.PI) / 180 };
+	});
 	const [hasWebGl, setHasWebGl] = useState(true);
 	return (
 		<ul className="grid min-h-0 flex-1 auto-cols-fr grid-flow-col gap-2 max-[559px]:grid-flow-row">

@@ -6,8 +6,7 @@ import { say } from '../ui/say';
 import { RoundButtons } from './RoundButtons';
 import type { RoundScene } from './scene';
 import { type Posed, pieceAlone, type ShowHow, wholeToy } from './shown';
-import { TIPPED } from './sides';
-import { isSeenFrom, TurnedPicture } from './TurnedPicture';
+import { firstTurn, isSeenFrom, TurnedPicture } from './TurnedPicture';
 
 export interface ToyView {
 	isShown: boolean;
@@ -41,7 +40,7 @@ export default function InTheRound({ plan, piece, yarns, looks, isLeftHanded, pi
 	const [isStuffed, setIsStuffed] = useState(true);
 	const [hasMarker, setHasMarker] = useState(true);
 	const [isTurnedOver, setIsTurnedOver] = useState(false);
-	const [turned, setTurned] = useState(piece.lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: TIPPED });
+	const [turned, setTurned] = useState(() => firstTurn(piece.lies));
 
 	const posed = toy?.isShown === true ? toy.posed : null;
 	const shown = useMemo(() => {
@@ -84,7 +83,8 @@ export default function InTheRound({ plan, piece, yarns, looks, isLeftHanded, pi
 						plan={plan.id}
 						revision={plan.revision}
 						piece={posed === null ? piece.key : undefined}
-						turned={Math.round((turned.about * 180) / Math.PI)}
+						turned={inDegrees(turned.about)}
+						tipped={inDegrees(turned.over)}
 						alt={say('sidePicture.thePieceNameFromOne', { name: posed === null ? piece.name : say('inTheRound.wholeToy') })}
 						className="h-full w-full p-12"
 					/>
@@ -112,6 +112,8 @@ export default function InTheRound({ plan, piece, yarns, looks, isLeftHanded, pi
 		</div>
 	);
 }
+
+const inDegrees = (radians: number): number => Math.round((radians * 180) / Math.PI) % 360;
 
 function saveAs(picture: Blob | null | undefined, name: string): void {
 	if (picture == null) return;

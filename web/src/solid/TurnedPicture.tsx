@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, type RefObject, useEffect, useLa
 import { usePinch } from '../ui/gestures/usePinch';
 import { say } from '../ui/say';
 import { RoundScene, type Shown, type Standing } from './scene';
-import { sides } from './sides';
+import { sides, TIPPED } from './sides';
 
 /** How far it is turned about, and tipped towards the viewer, in radians. */
 export interface Turned {
@@ -146,6 +146,9 @@ export function TurnedPicture({ shown, standing, turned, onTurn, label, scene: k
 		</div>
 	);
 }
+
+/** How a piece is looked at first: what lies obliquely from above. */
+export const firstTurn = (lies: boolean): Turned => (lies ? { about: -Math.PI / 4, over: 0.4 } : { about: 0, over: TIPPED });
 
 export function isSeenFrom([, about, , over]: (typeof sides)[number], turned: Turned): boolean {
 	return Math.abs(Math.sin((turned.about - about) / 2)) < 0.01 && (over < 1 ? turned.over < 1 : turned.over > 1);

@@ -17,10 +17,13 @@ export interface ShownYarn extends Yarn {
 	plies?: readonly [string, string];
 }
 
+/** Of a yarn that the plan does not have. */
+export const NO_YARN = '#808080';
+
 /** The strands that a yarn is drawn with, each with its colour. */
 export function strandsOf(yarn: ShownYarn | undefined): (Strand & { hex: string })[] {
 	const texture = yarn?.texture ?? 'smooth';
-	const hex = yarn?.hex ?? '#808080';
+	const hex = yarn?.hex ?? NO_YARN;
 	if (yarn === undefined || (yarn.strands ?? 1) < 2) return [{ texture, ply: null, hex }];
 	const [one, other] = yarn.plies ?? [hex, hex];
 	return [

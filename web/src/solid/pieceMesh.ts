@@ -21,13 +21,12 @@ import {
 	Vector3,
 } from 'three';
 import { mergeGeometries } from 'three/examples/jsm/utils/BufferGeometryUtils.js';
-import { type ShownYarn, type StitchLook, type Strand, strandsOf } from './looks';
+import { NO_YARN, type ShownYarn, type StitchLook, type Strand, strandsOf } from './looks';
 import type { Seat, Solid } from './solid';
 import { stitchShape } from './stitchShape';
 
 /** How far below the stitches their backs lie, in stitch heights: what is seen between them is the fabric's inside. */
 const BACK = 0.45;
-const NONE = '#808080';
 /** From the foot of a V to its top, and from its middle to that, in stitch heights. */
 const HIGH = 1.26;
 const TOP = 0.6;
@@ -62,7 +61,7 @@ function liningOf({ backs, stitchHeight }: Solid, yarns: Look['yarns']): BufferG
 			const to = ring[(n + 1) % ring.length];
 			const [above, beside] = [next[n], next[(n + 1) % next.length]];
 			if (to === undefined || above === undefined || beside === undefined) return;
-			colour.set(yarns.get(above.yarn)?.hex ?? NONE).multiplyScalar(0.4);
+			colour.set(yarns.get(above.yarn)?.hex ?? NO_YARN).multiplyScalar(0.4);
 			for (const point of [from, to, above, to, beside, above]) {
 				points.push(...inward(point));
 				shades.push(colour.r, colour.g, colour.b);
@@ -140,7 +139,7 @@ export class PieceMesh {
 			const aside = (working * seat.foot) / HIGH;
 			leaning.makeShear(0, 0, upright ? 0 : lean + aside, 0, 0, 0).setPosition(upright ? 0 : (this.#solid.isTopDown ? aside : -aside) * TOP, 0, 0);
 			mesh.setMatrixAt(i, matrix.compose(place, turn, size).multiply(leaning).multiply(over));
-			colour.set(hexes[i] ?? NONE);
+			colour.set(hexes[i] ?? NO_YARN);
 			if (picked.has(seat.round)) colour.offsetHSL(0, 0, colour.getHSL({ h: 0, s: 0, l: 0 }).l > 0.5 ? -0.16 : 0.16);
 			mesh.setColorAt(i, colour);
 		});
@@ -175,7 +174,7 @@ export class PieceMesh {
 		const tubes = this.#solid.threads.map(({ yarn, points }) => {
 			const way = new CatmullRomCurve3(points.map(({ x, y, z }) => new Vector3(x, y, z)));
 			const tube = new TubeGeometry(way, 10, Math.max(0.6, this.#solid.stitchHeight * 0.2), 6);
-			colour.set(yarns.get(yarn)?.hex ?? NONE);
+			colour.set(yarns.get(yarn)?.hex ?? NO_YARN);
 			const shades = new Float32Array(tube.getAttribute('position').count * 3);
 			for (let i = 0; i < shades.length; i += 3) shades.set([colour.r, colour.g, colour.b], i);
 			tube.setAttribute('color', new Float32BufferAttribute(shades, 3));

@@ -34,24 +34,27 @@ export function LengthField({ label, value, onChange, units, min, max, className
 }
 
 interface RunProps {
-	/** metres in 100 g */
-	value: number;
-	onChange: (metres: number) => void;
+	/** metres in 100 g; null: not known, which may be said where a label for that is given */
+	value: number | null;
+	onChange: (metres: number | null) => void;
 	units: Units;
+	/** of a field that may be left empty */
+	optionalLabel?: string;
 }
 
 /** How far 100 g of a yarn run, as its label says it: in metres or yards. */
-export function RunField({ value, onChange, units }: RunProps) {
+export function RunField({ value, onChange, units, optionalLabel }: RunProps) {
 	const inMetres = units === 'metric' ? 1 : YARD_IN_METRES;
 	return (
 		<NumberField
-			label={say('lengthField.in100G')}
+			label={optionalLabel ?? say('lengthField.in100G')}
 			unit={units === 'metric' ? say('lengthField.m') : say('lengthField.yd')}
 			min={units === 'metric' ? 1 : 2}
 			max={Math.floor(5000 / inMetres)}
 			step={0.5}
-			value={Math.round((value / inMetres) * 10) / 10}
-			onChange={(n) => n !== null && onChange(rounded(n * inMetres))}
+			optional={optionalLabel !== undefined}
+			value={value === null ? null : Math.round((value / inMetres) * 10) / 10}
+			onChange={(n) => (n !== null || optionalLabel !== undefined) && onChange(n === null ? null : rounded(n * inMetres))}
 		/>
 	);
 }

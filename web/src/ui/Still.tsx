@@ -19,6 +19,8 @@ interface Props {
 	piece?: string | undefined;
 	/** degrees to the right */
 	turned?: number;
+	/** degrees towards the viewer; as the core tips a toy */
+	tipped?: number;
 	/** '' where what is beside it says all */
 	alt: string;
 	className?: string;
@@ -27,7 +29,7 @@ interface Props {
 }
 
 /** The toy from one side, as the core draws it. */
-export function Still({ plan, revision, piece, turned = 0, alt, className = '', children }: Props) {
+export function Still({ plan, revision, piece, turned = 0, tipped, alt, className = '', children }: Props) {
 	const place = useRef<HTMLSpanElement>(null);
 	const [isNear, setIsNear] = useState(false);
 	useEffect(() => {
@@ -39,10 +41,10 @@ export function Still({ plan, revision, piece, turned = 0, alt, className = '', 
 	const { data } = useQuery({
 		// Of a long shelf only what is looked at is asked for.
 		enabled: isNear,
-		queryKey: ['still', plan, revision, piece, turned],
+		queryKey: ['still', plan, revision, piece, turned, tipped],
 		queryFn: () =>
 			inTurn(async () => {
-				const query = { turned, ...(piece === undefined ? {} : { piece }) };
+				const query = { turned, ...(tipped === undefined ? {} : { tipped }), ...(piece === undefined ? {} : { piece }) };
 				const answer = await api.GET('/api/plans/{id}/still', { params: { path: { id: plan }, query }, parseAs: 'blob' });
 				return answer.data instanceof Blob ? answer.data : null;
 			}),

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { ApiError, api, dataOf } from '../../../api/client';
 import type { Edit, Weight } from '../../../api/types';
 import { Button } from '../../../ui/Button';
-import { ChoiceField, NumberField } from '../../../ui/Field';
+import { ChoiceField } from '../../../ui/Field';
+import { RunField } from '../../../ui/LengthField';
 import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
-import { YARD_IN_METRES } from '../../../ui/units';
 import { useRested } from '../../../ui/useRested';
 import { weightsIn } from '../../../ui/weights';
 import { useBench, useDraft } from '../../context';
@@ -23,8 +23,7 @@ export function AnotherYarn() {
 	const terms = useDraft(({ plan }) => plan.terms);
 	const [weight, setWeight] = useState<Weight | ''>('');
 	const [metres, setMetres] = useState<number | null>(null);
-	const inMetres = units === 'metric' ? 1 : YARD_IN_METRES;
-	const edit: Edit | null = weight === '' ? null : { do: 'another-yarn', weight, ...(metres === null ? {} : { metresPer100g: metres * inMetres }) };
+	const edit: Edit | null = weight === '' ? null : { do: 'another-yarn', weight, ...(metres === null ? {} : { metresPer100g: metres }) };
 	const asked = useRested(JSON.stringify(edit), PAUSE_MS);
 	const { data, error, isFetching } = useQuery({
 		queryKey: ['another-yarn', id, asked, revision],
@@ -46,15 +45,7 @@ export function AnotherYarn() {
 						setMetres(null);
 					}}
 				/>
-				<NumberField
-					label={say('yarns.in100GAsUsual')}
-					unit={units === 'metric' ? say('lengthField.m') : say('lengthField.yd')}
-					min={1}
-					max={Math.floor(5000 / inMetres)}
-					optional
-					value={metres}
-					onChange={setMetres}
-				/>
+				<RunField optionalLabel={say('yarns.in100GAsUsual')} units={units} value={metres} onChange={setMetres} />
 			</div>
 			<div aria-live="polite">
 				{weight !== '' && error instanceof ApiError && <p className="mt-2 border-l-4 border-ink pl-2">{error.problem.detail}</p>}

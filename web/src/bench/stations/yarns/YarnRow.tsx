@@ -10,8 +10,9 @@ import { Tip } from '../../../ui/Tip';
 import { weightsIn } from '../../../ui/weights';
 import { YarnMark } from '../../../ui/YarnMark';
 import { useBench, useDraft } from '../../context';
-import { OwnGauge, withOwnGauge } from '../../GaugeFields';
+import { OwnGauge } from '../../GaugeFields';
 import { set, withYarn } from '../../plans';
+import { ColourInput } from './ColourInput';
 import { HeldFields } from './HeldFields';
 
 interface Props {
@@ -35,21 +36,17 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 				{isHeld ? (
 					<YarnMark letter={yarn.key} hex={shown} size={36} />
 				) : (
-					<label className="relative shrink-0" title={say('common.colour')}>
-						<input
-							type="color"
-							aria-label={say('yarns.colourOfYarnKey', { key: yarn.key })}
+					<span className="relative shrink-0" title={say('common.colour')}>
+						<ColourInput
+							label={say('yarns.colourOfYarnKey', { key: yarn.key })}
 							className="peer absolute inset-0 cursor-pointer opacity-0"
-							value={yarn.hex}
-							onChange={(event) => {
-								const hex = event.target.value.toUpperCase();
-								change((is) => ({ ...is, hex }), 'colour');
-							}}
+							hex={yarn.hex}
+							onChange={(hex) => change((is) => ({ ...is, hex }), 'colour')}
 						/>
 						<span className="pointer-events-none block outline-offset-2 peer-focus-visible:outline-2 peer-focus-visible:outline-ink">
 							<YarnMark letter={yarn.key} hex={yarn.hex} size={36} />
 						</span>
-					</label>
+					</span>
 				)}
 				<TextField
 					label={say('yarns.nameOfYarnKey', { key: yarn.key })}
@@ -89,7 +86,7 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 						<RunField
 							units={units}
 							value={yarn.metresPer100g}
-							onChange={(metres) => change((is) => ({ ...is, metresPer100g: metres }), 'metres')}
+							onChange={(metres) => metres !== null && change((is) => ({ ...is, metresPer100g: metres }), 'metres')}
 						/>
 						<NumberField
 							label={say('common.atHand')}
@@ -131,15 +128,11 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 							</label>
 						)}
 						{yarn.withHex !== undefined && (
-							<input
-								type="color"
-								aria-label={say('yarns.colourOfTheOtherStrand', { key: yarn.key })}
+							<ColourInput
+								label={say('yarns.colourOfTheOtherStrand', { key: yarn.key })}
 								className="h-8 w-10 border border-rule"
-								value={yarn.withHex}
-								onChange={(event) => {
-									const hex = event.target.value.toUpperCase();
-									change((is) => ({ ...is, withHex: hex }), 'second');
-								}}
+								hex={yarn.withHex}
+								onChange={(withHex) => change((is) => ({ ...is, withHex }), 'second')}
 							/>
 						)}
 					</div>
@@ -150,7 +143,8 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 				label={say('yarns.gaugeOfKey', { key: yarn.key })}
 				says={say('yarns.ownGauge')}
 				gauge={yarn.gauge}
-				onChange={(to, field) => draft.change((plan) => withYarn(plan, yarn.key, (is) => withOwnGauge(is, plan, to)), `yarn ${yarn.key} ${field}`)}
+				onBegin={() => draft.edit({ do: 'own-gauge', yarn: yarn.key })}
+				onChange={(gauge, field) => change((is) => set(is, 'gauge', gauge) as Yarn, field)}
 			/>
 		</li>
 	);
