@@ -13,6 +13,8 @@ final class GaugeCheck
     /** Rounds to a stitch's width: single crochet is a little wider than high, or about as wide. */
     private const FLAT = 1.8;
     private const TALL = 0.6;
+    /** So many times as many stitches in 10 cm do not meet at an edge without being seen. */
+    private const UNLIKE = 1.05;
 
     /** @return list<Problem> notes at each gauge */
     public static function problems(Plan $plan): array
@@ -22,12 +24,31 @@ final class GaugeCheck
             array_push($problems, ...null === $yarn->gauge ? [] : self::of($yarn->gauge, $yarn, "yarns[{$i}].gauge"));
         }
         foreach ($plan->pieces as $i => $piece) {
+            $begins = self::begins($plan, $piece);
+            if (null !== $begins) {
+                $problems[] = $begins->ofPiece($piece->key, "pieces[{$i}].start");
+            }
             foreach (null === $piece->gauge ? [] : self::of($piece->gauge, $plan->groundOf($piece), 'gauge') as $problem) {
                 $problems[] = $problem->ofPiece($piece->key, "pieces[{$i}].gauge");
             }
         }
 
         return $problems;
+    }
+
+    /** A note where a piece goes on from the edge of one whose stitches are of another width. */
+    private static function begins(Plan $plan, Piece $piece): ?Problem
+    {
+        $own = $plan->gaugeOf($piece)->stitchesPer10cm;
+        foreach ($piece->start->pieces ?? [] as $key) {
+            $on = $plan->piece($key);
+            $other = null === $on ? $own : $plan->gaugeOf($on)->stitchesPer10cm;
+            if (null !== $on && max($own, $other) > self::UNLIKE * min($own, $other)) {
+                return Problem::atPath('start', Message::of('gauge.begins', piece: $piece->name, stitches: $own, on: $on->name, other: $other))->asNote();
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Problem> */

@@ -145,4 +145,27 @@ final class OwnGaugeTest extends TestCase
         $this->expectException(EditRefused::class);
         EditKinds::read(['do' => 'own-gauge', 'yarn' => 'Z'], 'edit')->apply($plan);
     }
+
+    /** A rim that goes on from an edge of other stitches is told, whosever the gauge is; one of the same is not. */
+    public function testAPieceThatGoesOnInAnotherGaugeIsTold(): void
+    {
+        $plan = static function (array $rim): Plan {
+            $values = Plans::values(self::TUBE, plan: self::PLANS);
+            $rim = Plans::piece('rim', ['sc around'], ['name' => 'Rim', 'start' => ['join' => 'opening', 'pieces' => ['body']]] + $rim);
+
+            return PlanReader::values(['pieces' => [...\is_array($values['pieces']) ? $values['pieces'] : [], $rim]] + $values);
+        };
+        $told = static fn (Plan $plan): array => array_values(array_filter(
+            Analysis::of($plan)->problems,
+            static fn (Problem $one): bool => 'gauge.begins' === $one->message->code,
+        ));
+        self::assertSame([], $told($plan([])));
+        self::assertSame([], $told($plan(['gauge' => ['stitchesPer10cm' => 20.5]])));
+        [$problem] = $told($plan(['gauge' => ['stitchesPer10cm' => 26]]));
+        self::assertSame(['pieces[1].start', false], [$problem->path, $problem->isError()]);
+        self::assertSame(
+            'Rim has 26 stitches in 10 cm, and goes on from Body, which has 20: the edge between them draws in or ruffles.',
+            MessageWords::says($problem->message),
+        );
+    }
 }

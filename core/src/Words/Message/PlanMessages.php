@@ -96,6 +96,10 @@ final class PlanMessages
             'Choose a file that holds {what, select, plan {a plan} yarn {a yarn} key {a key} pattern {a pattern} weights {weights} picture {a picture} '
                 .'save {a save} other {this}}, or split the plan in two.',
         ],
+        'gauge.begins' => [
+            '{piece} has {stitches} stitches in 10 cm, and goes on from {on}, which has {other}: the edge between them draws in or ruffles.',
+            'Give both one gauge, or as many stitches fewer or more in the first round.',
+        ],
         'gauge.hookLarge' => [
             '{stitches} stitches in 10 cm are more than the label of {yarn} says, and the hook of {hook} mm is larger than its {most} mm: one of them is a'
                 .' slip.',
