@@ -9,6 +9,12 @@ test('two yarns are held together, each counted by itself', async ({ page }) => 
 	await row.getByLabel(/^Name of yarn/).fill('Marl');
 	await row.getByLabel('strands').nth(1).fill('2');
 	await saved(page);
+	// What cannot be held together is told beside it, and gone once it can.
+	await row.getByLabel('and', { exact: true }).selectOption({ index: 0 });
+	await expect(row).toContainText(/is held together of [A-Z] twice/);
+	await row.getByLabel('and', { exact: true }).selectOption({ index: 1 });
+	await expect(row).not.toContainText('twice');
+	await saved(page);
 	// It is counted with them, and neither can be taken out while it is held.
 	await goTo(page, 'amounts');
 	await expect(panel(page).getByRole('listitem').filter({ hasText: 'Marl' })).toContainText(/Counted with [A-Z] and [A-Z]\./);

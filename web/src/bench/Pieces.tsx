@@ -18,6 +18,7 @@ import { useBench, useDraft } from './context';
 import { OwnGauge } from './GaugeFields';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
+import { ToldAt } from './ToldAt';
 
 type Lift = NonNullable<Piece['lift']>;
 
@@ -204,6 +205,11 @@ export function Pieces() {
 								draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'gauge', gauge)), `piece ${field} ${piece.key}`)
 							}
 						/>
+						<div className="col-span-2">
+							<ToldAt path={`pieces[${pieces.indexOf(piece)}].gauge`} />
+							<ToldAt path={`pieces[${pieces.indexOf(piece)}].start`} />
+							<ToldAt path={`pieces[${pieces.indexOf(piece)}].copies`} />
+						</div>
 						<LeanForm piece={piece} />
 						<BeginsOn piece={piece} />
 					</div>

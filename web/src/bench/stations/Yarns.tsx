@@ -75,8 +75,8 @@ export function Yarns() {
 		<>
 			<h2 className="mb-3 text-lg font-semibold">{say('common.yarns')}</h2>
 			<ul className="flex flex-col">
-				{yarns.map((yarn) => (
-					<YarnRow key={yarn.key} yarn={yarn} shown={amounts.find(({ key }) => key === yarn.key)?.hex ?? yarn.hex} kept={kept(yarn.key)} />
+				{yarns.map((yarn, at) => (
+					<YarnRow key={yarn.key} yarn={yarn} at={at} shown={amounts.find(({ key }) => key === yarn.key)?.hex ?? yarn.hex} kept={kept(yarn.key)} />
 				))}
 			</ul>
 			<div className="flex flex-wrap gap-2 border-t border-rule pt-3">

@@ -12,11 +12,14 @@ import { YarnMark } from '../../../ui/YarnMark';
 import { useBench, useDraft } from '../../context';
 import { OwnGauge } from '../../GaugeFields';
 import { set, withYarn } from '../../plans';
+import { ToldAt } from '../../ToldAt';
 import { ColourInput } from './ColourInput';
 import { HeldFields } from './HeldFields';
 
 interface Props {
 	yarn: Yarn;
+	/** its place in the plan's list */
+	at: number;
 	/** what it looks like with all its strands */
 	shown: string;
 	/** why it cannot be taken out; null: it can */
@@ -24,7 +27,7 @@ interface Props {
 }
 
 /** One yarn: its name and colour, what its label says, how it is held, its own gauge. */
-export function YarnRow({ yarn, shown, kept }: Props) {
+export function YarnRow({ yarn, at, shown, kept }: Props) {
 	const { draft } = useBench();
 	const units = useDraft(({ plan }) => plan.units);
 	const terms = useDraft(({ plan }) => plan.terms);
@@ -146,6 +149,7 @@ export function YarnRow({ yarn, shown, kept }: Props) {
 				onBegin={() => draft.edit({ do: 'own-gauge', yarn: yarn.key })}
 				onChange={(gauge, field) => change((is) => set(is, 'gauge', gauge) as Yarn, field)}
 			/>
+			<ToldAt path={`yarns[${at}]`} />
 		</li>
 	);
 }
