@@ -108,11 +108,6 @@ await view('front');
 await page.getByRole('tab', { name: 'Motif' }).click();
 await page.waitForTimeout(1500);
 await picture('in-the-round-motif');
-await view('Chart');
-await page.getByRole('button', { name: 'Zoom in' }).click();
-await page.getByRole('button', { name: /^Smile/ }).click();
-await picture('view-counted');
-await page.getByRole('button', { name: 'Zoom out' }).click();
 await view('Flat');
 await open('Otter in a striped jersey', 'Parts');
 await page.getByRole('tab', { name: 'Body and head' }).click();
@@ -166,11 +161,6 @@ await page
 	.locator('canvas')
 	.waitFor();
 await picture('versions');
-await page.keyboard.press('Escape');
-await round(5).focus();
-await page.keyboard.press('?');
-await page.getByRole('dialog', { name: 'Keys' }).waitFor();
-await picture('keys');
 await page.keyboard.press('Escape');
 await open('Harbour buoy', 'Colours');
 await page.setViewportSize({ width: 390, height: 844 });

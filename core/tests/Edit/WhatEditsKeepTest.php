@@ -22,6 +22,12 @@ final class WhatEditsKeepTest extends TestCase
     {
         yield 'words' => [['do' => 'words', 'terms' => 'uk'], ['terms', 'pieces'], ['rounds']];
         yield 'swatch' => [['do' => 'swatch', 'stitches' => 20, 'widthMm' => 100, 'rounds' => 20, 'heightMm' => 100], ['gauge'], []];
+        yield 'own gauge' => [['do' => 'own-gauge'], ['pieces'], ['gauge']];
+        yield 'another yarn' => [
+            ['do' => 'another-yarn', 'weight' => 'bulky'],
+            ['gauge', 'yarns', 'yarnUse', 'pieces'],
+            ['gauge', 'rounds', 'placements', 'thread', 'finish'],
+        ];
         yield 'yarn' => [['do' => 'yarn', 'name' => 'Slate'], ['yarns'], []];
         yield 'retype' => [['do' => 'retype', 'rounds' => ['R1: 6 sc in MR', 'R2: inc x6']], ['pieces'], self::ROUNDS];
         yield 'paste' => [['do' => 'paste', 'text' => "Wing\nR1: 6 sc in MR\nR2: inc x6"], ['pieces'], [...self::ROUNDS, 'worked']];
@@ -45,6 +51,24 @@ final class WhatEditsKeepTest extends TestCase
     }
 
     /**
+     * Yarns with all that can be said of them, and a piece with a gauge of its own.
+     *
+     * @param array<mixed> $values of a plan
+     *
+     * @return array<string, mixed>
+     */
+    private static function yarns(array $values): array
+    {
+        [$yarns, $pieces] = [(array) $values['yarns'], (array) $values['pieces']];
+        $yarns[0] = ['texture' => 'fuzzy', 'gauge' => ['stitchesPer10cm' => 21, 'roundsPer10cm' => 23]] + (array) $yarns[0];
+        $held = array_map(static fn (mixed $yarn): array => ['yarn' => ((array) $yarn)['key'], 'strands' => 2], \array_slice($yarns, 0, 2));
+        $yarns[] = ['key' => 'Z', 'name' => 'Marl', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 200, 'held' => $held];
+        $pieces[0] = ['gauge' => ['stitchesPer10cm' => 25, 'hookMm' => 2.5]] + (array) $pieces[0];
+
+        return ['yarns' => $yarns, 'pieces' => $pieces];
+    }
+
+    /**
      * @param array<string, mixed> $edit
      * @param list<string>         $ofPlan
      * @param list<string>         $ofPiece
@@ -59,9 +83,9 @@ final class WhatEditsKeepTest extends TestCase
             $plan = PlanReader::values(array_replace($values, [
                 'hand' => 'left', 'units' => 'imperial', 'lean' => 0.4, 'marker' => 'last', 'floatStitches' => 7,
                 'changes' => ['method' => 'early', 'oldYarn' => 'cut'],
-            ]));
+            ] + self::yarns($values)));
             foreach ($plan->pieces as $piece) {
-                $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn', 'set'], true);
+                $isOfPlan = \in_array($edit['do'], ['words', 'swatch', 'yarn', 'set', 'another-yarn'], true);
                 try {
                     $after = EditKinds::read($edit + ($isOfPlan ? [] : ['piece' => $piece->key]), '')->apply($plan);
                 } catch (EditRefused) {
