@@ -37,6 +37,7 @@ final class Contract
         ));
         $resolver->registerFile(self::BASE.'plan.schema.json', "{$folder}/plan.schema.json");
         $resolver->registerFile(self::BASE.'analysis.schema.json', "{$folder}/analysis.schema.json");
+        $resolver->registerFile(self::BASE.'journal.schema.json', "{$folder}/journal.schema.json");
     }
 
     /** @return list<array{string, string}> every method and path, with {id} as it stands */

@@ -10,6 +10,8 @@ use Alternum\Core\Edit\Offers;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\CueOffer;
+use Alternum\Core\Making\Guide\Flow;
+use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
@@ -286,10 +288,21 @@ final readonly class PieceAnalysis
     /** @return list<Step> */
     public function steps(): array
     {
-        return Steps::of(StepSite::of(
+        return Steps::of($this->site());
+    }
+
+    /** As it is made beside the hands. */
+    public function guide(): Guide
+    {
+        return Flow::of($this->site());
+    }
+
+    private function site(): StepSite
+    {
+        return StepSite::of(
             piece: $this->piece, reading: $this->stages->reading, fabric: $this->stages->fabric, frame: $this->stages->frame,
             form: $this->stages->form, colouring: $this->stages->colouring, changes: $this->changes, placing: $this->placing, threads: $this->threads,
             finishing: $this->finishing, startsAnew: 0.0 !== $this->ends?->beginning, hookMm: $this->hookMm,
-        ));
+        );
     }
 }

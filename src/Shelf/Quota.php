@@ -16,6 +16,8 @@ final readonly class Quota
     public const PLANS = 300;
     /** Plans that were taken off it and can be put back; of more, the one that was taken off first goes for good. */
     public const REMOVED = 100;
+    /** Toys that are being made. */
+    public const MAKINGS = 200;
     /** Yarns at hand. */
     public const YARNS = 500;
 
@@ -37,6 +39,17 @@ final readonly class Quota
                 'DELETE FROM saved_plan WHERE workshop_id = ? AND removed_at IS NOT NULL ORDER BY removed_at LIMIT 1',
                 [$workshop->toBinary()],
             );
+        }
+    }
+
+    /** @throws InvalidFields where nothing else may be begun to be made */
+    public function anotherMaking(Ulid $workshop): void
+    {
+        if ($this->count('SELECT COUNT(*) FROM making WHERE workshop_id = ?', $workshop) >= self::MAKINGS) {
+            throw InvalidFields::because('', Message::said(
+                'A workshop can be making '.self::MAKINGS.' toys, and this one is.',
+                'Download the journal of one that is done, and delete it; then do this again.',
+            ));
         }
     }
 

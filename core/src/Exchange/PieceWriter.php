@@ -149,7 +149,7 @@ final class PieceWriter
     }
 
     /** "A12 B3": a yarn's letter and how many stitches. */
-    private static function runs(string $letters): string
+    public static function runs(string $letters): string
     {
         $runs = [];
         foreach (Colouring::runs($letters) as $run) {

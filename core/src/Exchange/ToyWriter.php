@@ -114,12 +114,8 @@ final class ToyWriter
         return ['key' => $step->key(), 'joint' => $joint, 'text' => $step->toDo($words, $isBrief), 'needs' => $step->needs(), 'mayGoWrong' => []];
     }
 
-    /**
-     * The whole toy in the order in which it is made: pieces, and how they come together.
-     *
-     * @return list<PutTogether>
-     */
-    public static function order(Analysis $analysis, Terms $terms): array
+    /** @return array<string, non-empty-list<PutTogether>> what puts parts on, by the joint with which it is done */
+    public static function byJoint(Analysis $analysis, Terms $terms): array
     {
         $together = [];
         $joint = null;
@@ -127,6 +123,18 @@ final class ToyWriter
             $joint = $step['joint'] ?? $joint;
             $together[$joint ?? ''][] = $step;
         }
+
+        return $together;
+    }
+
+    /**
+     * The whole toy in the order in which it is made: pieces, and how they come together.
+     *
+     * @return list<PutTogether>
+     */
+    public static function order(Analysis $analysis, Terms $terms): array
+    {
+        $together = self::byJoint($analysis, $terms);
         $order = [];
         foreach (WorkOrder::of($analysis->plan, $analysis->assembled->ordered()) as $task) {
             if (null !== $task->piece) {

@@ -47,6 +47,12 @@ abstract readonly class Step
         return false;
     }
 
+    /** Whether it waits for an answer while the piece is made, as it cannot be undone; all else passes with the stitches that follow it. */
+    public function waits(): bool
+    {
+        return $this->kind()->isForGood();
+    }
+
     /** Where a written pattern says it. */
     public function place(): PatternPlace
     {

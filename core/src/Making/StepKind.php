@@ -23,4 +23,13 @@ enum StepKind: string
     case Glue = 'glue';
     case Check = 'check';
     case Note = 'note';
+
+    /** Whether what is done so cannot be undone, or not without a trace: set with a washer, stuffed, closed, cut, glued, sewn. */
+    public function isForGood(): bool
+    {
+        return match ($this) {
+            self::Eyes, self::Thread, self::Stuff, self::Close, self::FastenOff, self::Tail, self::Sew, self::Glue => true,
+            self::Start, self::Round, self::Change, self::Part, self::Turn, self::Check, self::Note => false,
+        };
+    }
 }

@@ -25,6 +25,18 @@ final readonly class Copies
         return new self(\count($copies), $copies);
     }
 
+    /**
+     * @param int $copy from 1
+     *
+     * @return int which of groups() it is in, from 0
+     */
+    public function groupOf(int $copy): int
+    {
+        $sets = array_map(static fn (CopyGroup $group): array => $group->yarns, $this->groups());
+
+        return (int) array_search(($this->named[$copy - 1] ?? null)?->others() ?? [], $sets, true);
+    }
+
     /** @return list<CopyGroup> each set of yarns, in the order in which it is first made */
     public function groups(): array
     {
@@ -33,8 +45,7 @@ final readonly class Copies
         }
         $groups = [];
         foreach ($this->named as $copy) {
-            $yarns = array_filter($copy->yarns, static fn (string $instead, string $key): bool => $instead !== $key, \ARRAY_FILTER_USE_BOTH);
-            ksort($yarns);
+            $yarns = $copy->others();
             $of = json_encode($yarns);
             $group = $groups[$of] ?? new CopyGroup(0, [], $yarns);
             $groups[$of] = new CopyGroup($group->count + 1, [...$group->names, $copy->name], $yarns);

@@ -22,6 +22,15 @@ final readonly class Copy
         return $copy;
     }
 
+    /** @return array<string, string> the yarns that are others than the piece's, by its key, in the order of the keys */
+    public function others(): array
+    {
+        $yarns = array_filter($this->yarns, static fn (string $instead, string $key): bool => $instead !== $key, \ARRAY_FILTER_USE_BOTH);
+        ksort($yarns);
+
+        return $yarns;
+    }
+
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {

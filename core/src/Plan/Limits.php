@@ -31,6 +31,7 @@ final class Limits
     public const MOTIF = 100;
     /** Characters in a title or a name. */
     public const NAME = 120;
+    public const NOTE = 2000;
     /** Characters in a typed line. */
     public const LINE = 2000;
     /** Typed lines in a piece: rounds, and the notes and blank lines between them. */

@@ -10,6 +10,14 @@ use Alternum\Core\Toy\WorkTask;
 /** What is made next. */
 final class WorkWords
 {
+    /** "Ear 2", "Left ear": one copy of a piece. */
+    public static function copy(Piece $piece, int $copy): string
+    {
+        $name = '' === $piece->name ? $piece->key : $piece->name;
+
+        return $piece->copies->named[$copy - 1]->name ?? (1 === $piece->copies->count ? $name : "{$name} {$copy}");
+    }
+
     /** "Make Ear 1 and 2 side by side, a round of each in turn, so that they come out alike". */
     public static function make(Piece $piece, WorkTask $task): string
     {

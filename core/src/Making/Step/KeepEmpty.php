@@ -31,6 +31,11 @@ final readonly class KeepEmpty extends Step implements StandsAfterRound
         }
     }
 
+    public function waits(): bool
+    {
+        return false;
+    }
+
     public function kind(): StepKind
     {
         return StepKind::Stuff;

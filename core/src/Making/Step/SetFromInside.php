@@ -20,6 +20,12 @@ final readonly class SetFromInside extends SetPart implements StandsAfterRound
         }
     }
 
+    /** Until its washer is on it can be moved. */
+    public function waits(): bool
+    {
+        return StepKind::Eyes !== $this->kind();
+    }
+
     public function kind(): StepKind
     {
         return $this->placed->isOutOfReach() ? StepKind::Thread : StepKind::Eyes;

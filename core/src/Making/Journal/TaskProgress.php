@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Making\Journal;
+
+/** How far one copy of a piece is, and what was answered there. */
+final readonly class TaskProgress
+{
+    /** @param array<string, array{Answer, WorkPlace}> $answers by the step's key: what was said last, and where */
+    private function __construct(public WorkPlace $place, public array $answers)
+    {
+    }
+
+    public static function start(): self
+    {
+        return new self(WorkPlace::start(), []);
+    }
+
+    public function after(Event $event): self
+    {
+        return match ($event->kind) {
+            // Two devices may count the same stitches: they are made once.
+            EventKind::Worked => $event->place()->isAfter($this->place) ? new self($event->place(), $this->answers) : $this,
+            EventKind::Moved => new self($event->place(), $this->answers),
+            EventKind::Ripped => $this->rippedTo($event->place()),
+            EventKind::Answered => new self(
+                $this->place,
+                [$event->text('key') => [Answer::from($event->text('answer')), $event->place()]] + $this->answers,
+            ),
+            default => $this,
+        };
+    }
+
+    /** What was done beyond it is open again. */
+    private function rippedTo(WorkPlace $place): self
+    {
+        return new self(
+            $this->place->isAfter($place) ? $place : $this->place,
+            array_filter($this->answers, static fn (array $answer): bool => !$answer[1]->isAfter($place)),
+        );
+    }
+
+    /** @param string $key of a step */
+    public function answer(string $key): ?Answer
+    {
+        return $this->answers[$key][0] ?? null;
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Controller;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\GuideWriter;
+use Alternum\Core\Exchange\JournalFile;
+use Alternum\Core\Exchange\PlanReader;
+use Alternum\Core\Making\Journal\Event;
+use Alternum\Core\Making\Journal\Journal;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Entity\Making;
+use Alternum\Server\Http\Heavy;
+use Alternum\Server\Http\PlanResponse;
+use Alternum\Server\Repository\Makings;
+use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Security\WorkshopUser;
+use Alternum\Server\Shelf\Quota;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Toys that are being made: what to do, stop by stop, and the journal of what was done. */
+#[Route('/api')]
+final readonly class MakingController
+{
+    public function __construct(private Makings $makings, private SavedPlans $plans, private EntityManagerInterface $entities)
+    {
+    }
+
+    #[Route('/makings', methods: 'GET')]
+    public function all(#[CurrentUser] WorkshopUser $user): Response
+    {
+        return $this->listed($this->makings->of($user->workshop, null));
+    }
+
+    #[Route('/plans/{id}/makings', methods: 'GET')]
+    public function ofPlan(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        return $this->listed($this->makings->of($user->workshop, $this->plans->get($user->workshop, $id)->id()));
+    }
+
+    #[Route('/plans/{id}/makings', methods: 'POST')]
+    #[Heavy]
+    public function begin(#[CurrentUser] WorkshopUser $user, string $id, Quota $quota, ClockInterface $clock): Response
+    {
+        $quota->anotherMaking($user->workshop);
+        $plan = $this->plans->get($user->workshop, $id);
+        $stored = $this->plans->state($user->workshop, $id);
+        $analysis = Analysis::of(PlanReader::json($stored->body));
+        $making = new Making($plan->workshop(), $plan, $stored->revision, $stored->body, GuideWriter::counts($analysis), $clock->now());
+        $this->entities->persist($making);
+        $this->entities->flush();
+
+        return $this->opened($making, $analysis, $stored->revision, Response::HTTP_CREATED);
+    }
+
+    #[Route('/makings/{id}', methods: 'GET')]
+    #[Heavy]
+    public function open(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        [, $revision] = $this->makings->state($user->workshop, $id);
+
+        return $this->opened($making, Analysis::of(PlanReader::json($making->body)), $revision);
+    }
+
+    #[Route('/makings/{id}', methods: 'DELETE')]
+    public function remove(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $this->entities->remove($this->makings->get($user->workshop, $id));
+        $this->entities->flush();
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
+    #[Route('/makings/{id}/guides/{piece}', methods: 'GET')]
+    #[Heavy]
+    public function guide(#[CurrentUser] WorkshopUser $user, string $id, string $piece, Request $request): Response
+    {
+        $plan = PlanReader::json($this->makings->get($user->workshop, $id)->body);
+        $analysis = Analysis::of($plan)->piece($piece) ?? throw new NotFoundHttpException();
+
+        return new JsonResponse(GuideWriter::piece($plan, $analysis, $request->query->getInt('group')));
+    }
+
+    /** What other devices did. Asked every second or so by a page that is looked at: two short look-ups, and nobody is kept waiting for it. */
+    #[Route('/makings/{id}/events', methods: 'GET')]
+    public function events(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        return $this->happened($user, $id, $request->query->getInt('since'));
+    }
+
+    #[Route('/makings/{id}/events', methods: 'POST')]
+    public function add(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        $fields = Fields::of(Json::decode($request->getContent(), 'events', Json::MESSAGE_BYTES));
+        $events = $fields->objects('events', 1, 500, Event::read(...));
+        $fields->done();
+        $this->makings->add($making->id, $events);
+
+        return $this->happened($user, $id, $request->query->getInt('since'));
+    }
+
+    #[Route('/makings/{id}/journal', methods: 'GET')]
+    public function journal(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        $title = PlanReader::json($making->body)->title;
+        $journal = Journal::of($this->makings->journal($making->id));
+
+        return PlanResponse::download(
+            JournalFile::write($journal, $title, $making->id->toBase32(), $making->revision),
+            $title,
+            JournalFile::ENDING,
+            'text/plain; charset=utf-8',
+        );
+    }
+
+    private function happened(WorkshopUser $user, string $id, int $since): Response
+    {
+        [$count, $revision] = $this->makings->state($user->workshop, $id);
+        $events = $count > $since ? $this->makings->events($this->makings->get($user->workshop, $id)->id, $since) : [];
+        $around = Json::encode(['next' => $since + \count($events), 'planRevision' => $revision]);
+
+        return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}');
+    }
+
+    private function opened(Making $making, Analysis $analysis, int $planRevision, int $status = Response::HTTP_OK): Response
+    {
+        $events = $this->makings->events($making->id, 0);
+        $around = Json::encode([
+            'id' => $making->id->toBase32(),
+            'plan' => $making->plan->id()->toBase32(),
+            'revision' => $making->revision,
+            'planRevision' => $planRevision,
+            'begunAt' => PlanResponse::time($making->begunAt),
+            'toy' => GuideWriter::toy($analysis),
+            'next' => \count($events),
+        ]);
+
+        return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}', $status);
+    }
+
+    /** @param list<Making> $makings */
+    private function listed(array $makings): Response
+    {
+        return new JsonResponse(['makings' => array_map(fn (Making $making): array => [
+            'id' => $making->id->toBase32(),
+            'plan' => $making->plan->id()->toBase32(),
+            'title' => $making->plan->state->title,
+            'begunAt' => PlanResponse::time($making->begunAt),
+            'touchedAt' => PlanResponse::time($making->touchedAt),
+            'worked' => Journal::of($this->makings->journal($making->id))->progress()->worked($making->counts),
+            'of' => array_sum(array_map(array_sum(...), $making->counts)),
+        ], $makings)]);
+    }
+}

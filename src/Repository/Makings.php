@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Server\Repository;
+
+use Alternum\Core\Making\Journal\Event;
+use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
+use Alternum\Server\Entity\Making;
+use Alternum\Server\Entity\MakingEvent;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\Persistence\ManagerRegistry;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Ulid;
+
+/**
+ * What workshops are making, with their journals. Every look-up names the workshop.
+ *
+ * @extends ServiceEntityRepository<Making>
+ */
+final class Makings extends ServiceEntityRepository
+{
+    /** Events of a journal: a toy of 60,000 stitches, counted one by one, would take more; nobody does that by hand. */
+    private const MOST = 50_000;
+
+    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock)
+    {
+        parent::__construct($registry, Making::class);
+    }
+
+    /** @throws NotFoundHttpException */
+    public function get(Ulid $workshop, string $id): Making
+    {
+        $making = Ulid::isValid($id) ? $this->find(Ulid::fromString($id)) : null;
+
+        return null !== $making && $making->workshop->id()->equals($workshop) ? $making : throw new NotFoundHttpException();
+    }
+
+    /**
+     * @param Ulid|null $plan null: of any plan on the shelf
+     *
+     * @return list<Making> the last touched first
+     */
+    public function of(Ulid $workshop, ?Ulid $plan): array
+    {
+        $query = $this->createQueryBuilder('m')->join('m.plan', 'p')->where('m.workshop = :workshop')->andWhere('p.removedAt IS NULL')
+            ->setParameter('workshop', $workshop, 'ulid')->orderBy('m.touchedAt', 'DESC')->addOrderBy('m.id', 'DESC');
+        if (null !== $plan) {
+            $query->andWhere('m.plan = :plan')->setParameter('plan', $plan, 'ulid');
+        }
+        /** @var list<Making> $makings */
+        $makings = $query->getQuery()->getResult();
+
+        return $makings;
+    }
+
+    /**
+     * @param int $since so many are known
+     *
+     * @return list<string> events as JSON, in the order in which they came in
+     */
+    public function events(Ulid $making, int $since): array
+    {
+        /** @var list<string> $bodies */
+        $bodies = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT body FROM making_event WHERE making_id = ? AND number > ? ORDER BY number',
+            [$making->toBinary(), $since],
+        );
+
+        return $bodies;
+    }
+
+    /** @return list<Event> */
+    public function journal(Ulid $making): array
+    {
+        return array_map(Event::json(...), $this->events($making, 0));
+    }
+
+    /**
+     * What is asked every second is asked without the ORM.
+     *
+     * @return array{int, int} how many events its journal has; the revision of its plan
+     *
+     * @throws NotFoundHttpException
+     */
+    public function state(Ulid $workshop, string $id): array
+    {
+        $row = Ulid::isValid($id) ? $this->getEntityManager()->getConnection()->fetchNumeric(
+            'SELECT m.events, p.revision FROM making m JOIN saved_plan p ON p.id = m.plan_id WHERE m.id = ? AND m.workshop_id = ?',
+            [Ulid::fromString($id)->toBinary(), $workshop->toBinary()],
+        ) : false;
+        if (false === $row) {
+            throw new NotFoundHttpException();
+        }
+
+        return [self::whole($row[0]), self::whole($row[1])];
+    }
+
+    /**
+     * Adds what is not there yet.
+     *
+     * @param list<Event> $events
+     *
+     * @throws InvalidFields where the journal is full
+     */
+    public function add(Ulid $making, array $events): void
+    {
+        $database = $this->getEntityManager()->getConnection();
+        $database->transactional(function () use ($database, $making, $events): void {
+            // One after the other, so that each has a number of its own.
+            $count = self::whole($database->fetchOne('SELECT events FROM making WHERE id = ? FOR UPDATE', [$making->toBinary()]));
+            /** @var list<string> $there */
+            $there = $database->fetchFirstColumn(
+                'SELECT id FROM making_event WHERE making_id = ? AND id IN (?)',
+                [$making->toBinary(), array_map(static fn (Event $event): string => $event->id, $events)],
+                [1 => ArrayParameterType::STRING],
+            );
+            $known = array_fill_keys($there, true);
+            $rows = $values = [];
+            foreach ($events as $event) {
+                if (!isset($known[$event->id])) {
+                    $known[$event->id] = true;
+                    $rows[] = '(?, ?, ?, ?)';
+                    array_push($values, $making->toBinary(), ++$count, $event->id, $event->written());
+                }
+            }
+            if ($count > self::MOST) {
+                throw InvalidFields::because('events', Message::said('This journal is full.', 'Download it, and begin making the toy anew.'));
+            }
+            if ([] !== $rows) {
+                $database->executeStatement('INSERT INTO making_event (making_id, number, id, body) VALUES '.implode(', ', $rows), $values);
+                $database->executeStatement(
+                    'UPDATE making SET events = ?, touched_at = ? WHERE id = ?',
+                    [$count, $this->clock->now()->format('Y-m-d H:i:s'), $making->toBinary()],
+                );
+            }
+        });
+    }
+
+    private static function whole(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+}
