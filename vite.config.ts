@@ -9,7 +9,7 @@ const messages = (): Plugin => ({
 	name: 'messages',
 	enforce: 'pre',
 	transform(code, id) {
-		if (!/words(\.bench)?\.en\.json$/.test(id)) return null;
+		if (!/words(\.bench|\.make)?\.en\.json$/.test(id)) return null;
 		const words = Object.entries(JSON.parse(code) as Record<string, string>);
 		return JSON.stringify(Object.fromEntries(words.map(([word, text]) => [word, /['{]/.test(text) ? parse(text, { captureLocation: false }) : text])));
 	},
@@ -27,6 +27,6 @@ export default defineConfig({
 		manifest: true,
 		assetsInlineLimit: 0,
 		modulePreload: { polyfill: false },
-		rolldownOptions: { input: 'web/src/main.tsx' },
+		rolldownOptions: { input: ['web/src/main.tsx', 'web/src/making/main.tsx'] },
 	},
 });

@@ -66,8 +66,8 @@ npm_packages() {
 
 front_end() {
     local print
-    print=$(fingerprint web contract package-lock.json vite.config.ts tsconfig.json)
-    if ! is_stamped front-end "$print" || [ ! -f public/build/.vite/manifest.json ]; then
+    print=$(fingerprint web contract templates package-lock.json vite.config.ts vite.worker.config.ts tsconfig.json)
+    if ! is_stamped front-end "$print" || [ ! -f public/build/worker.js ]; then
         note "building"
         quietly build npm run build
         stamp front-end "$print"

@@ -26,6 +26,7 @@ use Twig\Environment;
 final readonly class PageController
 {
     private const BENCH = 'web/src/bench/BenchPage.tsx';
+    private const MAKING = 'web/src/making/MakingPage.tsx';
 
     public function __construct(
         private Environment $twig,
@@ -39,17 +40,30 @@ final readonly class PageController
     ) {
     }
 
+    /** The making page as it is before anything is opened in it: kept by its service worker, for when there is no network. */
+    #[Route('/make', methods: 'GET')]
+    public function shell(): Response
+    {
+        $entry = $this->assets->entry(Assets::MAKING, self::MAKING);
+
+        return null === $entry ? self::notBuilt() : new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => '', 'isInPlace' => false]));
+    }
+
     #[Route('/', methods: 'GET')]
     #[Route('/open', methods: 'GET')]
     #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
+    #[Route('/plan/{id}/make', name: 'making', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
     #[Route('/plan/{id}/{station}', requirements: [
         'id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|parts|amounts|pattern',
     ], methods: 'GET')]
     public function page(Request $request, #[CurrentUser] ?WorkshopUser $user): Response
     {
-        $entry = $this->assets->entry($request->attributes->has('id') ? self::BENCH : null);
+        $entry = match (true) {
+            'making' === $request->attributes->get('_route') => $this->assets->entry(Assets::MAKING, self::MAKING),
+            default => $this->assets->entry(Assets::BENCH, $request->attributes->has('id') ? self::BENCH : null),
+        };
         if (null === $entry) {
-            return new Response('The front end is not built yet. Run bin/start.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
+            return self::notBuilt();
         }
         $workshop = null === $user ? null : $this->entities->find(Workshop::class, $user->workshop);
         // A cookie that is right and opens nothing is of a browser that was signed out, or of a workshop that was tidied away.
@@ -78,5 +92,10 @@ final readonly class PageController
         $response->headers->setCookie($this->cookie->of($browser, $request->isSecure()));
 
         return $response;
+    }
+
+    private static function notBuilt(): Response
+    {
+        return new Response('The front end is not built yet. Run bin/start.', Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain']);
     }
 }

@@ -24,7 +24,7 @@ final class SecurityHeaders
         $headers->set(
             'Content-Security-Policy',
             "default-src 'none'; script-src 'self'; style-src {$styles}; img-src 'self' data: blob:;"
-            ." font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+            ." font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
         );
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('X-Frame-Options', 'DENY');

@@ -8,7 +8,6 @@ use Alternum\Core\Making\Journal\Event;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Message;
 use Alternum\Server\Entity\Making;
-use Alternum\Server\Entity\MakingEvent;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\Persistence\ManagerRegistry;

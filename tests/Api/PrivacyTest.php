@@ -16,12 +16,12 @@ final class PrivacyTest extends ApiTestCase
         $yarn = self::string($this->ask('GET', '/api/shelf'), 'yarns', 0, 'id');
         $this->openWorkshop();
         $named = array_filter(self::contract()->operations(), static fn (array $operation): bool => str_contains($operation[1], '{id}'));
-        self::assertCount(29, $named);
+        self::assertCount(38, $named);
         foreach ($named as [$method, $path]) {
             $isYarn = str_starts_with($path, '/api/yarns');
             $sent = 'PUT' === $method ? ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1] : null;
             foreach ([$isYarn ? $yarn : $plan, '01ARZ3NDEKTSV4RRFFQ69G5FAV', 'nonsense'] as $id) {
-                $this->ask($method, str_replace(['{id}', '{number}', '{key}'], [$id, '1', 'float'], $path), $sent);
+                $this->ask($method, str_replace(['{id}', '{number}', '{key}', '{piece}'], [$id, '1', 'float', 'float'], $path), $sent);
                 self::assertSame(404, $this->response()->getStatusCode(), "{$method} {$path} {$id}");
             }
         }
@@ -33,7 +33,7 @@ final class PrivacyTest extends ApiTestCase
         foreach (self::contract()->operations() as [$method, $path]) {
             $this->ask(
                 $method,
-                str_replace(['{id}', '{number}', '{key}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1', 'float'], $path),
+                str_replace(['{id}', '{number}', '{key}', '{piece}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1', 'float', 'float'], $path),
                 'GET' === $method || 'DELETE' === $method ? null : [],
             );
             // A key is what a browser without a workshop has to show.

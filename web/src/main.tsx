@@ -1,4 +1,4 @@
-import { say } from './ui/say';
+import './ui/shelfWords';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import './style.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
@@ -11,6 +11,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { Shelf } from './shelf/Shelf';
 import { Announcer } from './ui/Announcer';
 import { Notices } from './ui/Notices';
+import { say } from './ui/say';
 import { WayBack } from './ui/WayBack';
 
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=style-nonce]')?.content;

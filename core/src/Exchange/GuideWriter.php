@@ -10,9 +10,11 @@ use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\Guide\GuidedRound;
 use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
+use Alternum\Core\Making\Step\ChangeYarn;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Toy\WorkOrder;
@@ -157,13 +159,13 @@ final class GuideWriter
         ];
     }
 
-    /** @return list<array{string, int}> its stitches in working order: abbreviation, how many one after the other */
+    /** @return list<string> its stitches in working order, how many one after the other: "2 sc" */
     private static function each(string $codes, Plan $plan): array
     {
         $each = [];
         for ($i = 0, $end = \strlen($codes); $i < $end; $i += $times) {
             $times = strspn($codes, $codes[$i], $i);
-            $each[] = [Vocabulary::of($plan->terms)->abbreviation(Stitch::ofCode($codes[$i])), $times];
+            $each[] = "{$times} ".Vocabulary::of($plan->terms)->abbreviation(Stitch::ofCode($codes[$i]));
         }
 
         return $each;
@@ -197,13 +199,14 @@ final class GuideWriter
             $text = $one->step->toDo($words, false);
             array_push($mayGoWrong, ...StepsWriter::wrong($one->step->mayGoWrong(), $wrong));
             if ('' !== $text) {
-                $told[] = self::told($one, $text);
+                $told[] = self::told($words, $one, $text);
             }
         }
         array_push($mayGoWrong, ...StepsWriter::wrong(null === $stop->step ? [] : $stop->step->mayGoWrong(), $wrong));
 
         return ['round' => $stop->round, 'from' => $stop->from, 'to' => $stop->to]
             + (null === $stop->group ? [] : ['group' => $stop->group])
+            + (null !== $stop->group || null !== $stop->step ? [] : ['key' => 'told', 'kind' => 'note', 'text' => '', 'needs' => [], 'trouble' => null])
             + (null === $stop->step ? [] : [
                 'key' => $stop->step->key(), 'kind' => $stop->step->kind()->value, 'text' => $stop->step->toDo($words, false),
                 'needs' => $stop->step->needs(), 'trouble' => $stop->step->trouble(),
@@ -213,9 +216,13 @@ final class GuideWriter
             + ([] === $mayGoWrong ? [] : ['mayGoWrong' => $mayGoWrong]);
     }
 
-    /** @return array{key: string, kind: string, at: int, text: string} */
-    private static function told(Told $told, string $text): array
+    /** @return array<string, string|int> */
+    private static function told(StepWords $words, Told $told, string $text): array
     {
-        return ['key' => $told->step->key(), 'kind' => $told->step->kind()->value, 'at' => $told->at, 'text' => $text];
+        $change = $told->step instanceof ChangeYarn ? $told->step->change->yarns : null;
+
+        return ['key' => $told->step->key(), 'kind' => $told->step->kind()->value, 'at' => $told->at, 'text' => $text]
+            + (null === $change ? [] : ['takes' => $words->rounds->letter($change->to)])
+            + (OldYarn::Cut === $change?->old ? ['cuts' => $words->rounds->letter($change->from)] : []);
     }
 }

@@ -2,18 +2,19 @@ import type { MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
 import { Children, type ReactNode } from 'react';
 import type bench from '../words.bench.en.json';
-import shelf from '../words.en.json';
+import type shelf from '../words.en.json';
+import type make from '../words.make.en.json';
 
 /**
- * What the screens say, by its name in `words.en.json` and `words.bench.en.json`: ICU messages, so that numbers, plurals and choices follow the
+ * What the screens say, by its name in `words.en.json`, `words.bench.en.json` and `words.make.en.json`: ICU messages, so that numbers, plurals and choices follow the
  * language.
  */
-export type Word = keyof typeof shelf | keyof typeof bench;
+export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make;
 
 /** A text, or a message as it was read when the program was built: `vite.config.ts`. */
 type Message = string | MessageFormatElement[];
 
-const words: Record<string, Message> = { ...shelf };
+const words: Record<string, Message> = {};
 
 /** Takes in the words of a page that is fetched on demand. */
 export function learn(more: Readonly<Record<string, Message>>): void {

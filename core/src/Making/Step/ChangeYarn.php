@@ -18,7 +18,7 @@ use Alternum\Core\Place\Change;
 /** A change of yarn that needs a word. */
 final readonly class ChangeYarn extends Step implements GoesWithRounds
 {
-    private function __construct(StepAddress $at, private Change $change, private bool $isSaid, private string $once)
+    private function __construct(StepAddress $at, public Change $change, private bool $isSaid, private string $once)
     {
         parent::__construct($at);
     }

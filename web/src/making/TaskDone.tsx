@@ -1,0 +1,90 @@
+import { Undo2 } from 'lucide-react';
+import { useEffect } from 'react';
+import { say } from '../ui/say';
+import { YarnMark } from '../ui/YarnMark';
+import { open } from './flow';
+import { progressIn } from './journal';
+import { answer, followers, takeInHand, tapBack, useMaking } from './making';
+import type { Guide, Task } from './types';
+
+/** A piece is done: what hangs, what was left out, and what is next. */
+export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide | undefined }) {
+	const state = useMaking();
+	const progress = progressIn(state.progress, task?.key ?? '');
+	const [next] = followers(state, task?.key ?? '');
+	const left = guide === undefined ? [] : open(guide, guide.stops.length, progress);
+	const hangs =
+		guide?.stops.filter(({ kind }) => kind === 'fastenoff' || kind === 'fasten-off').flatMap(({ text = '' }) => (text === '' ? [] : [text])) ?? [];
+	const yarn = next === undefined ? undefined : state.guides.get(`${next.piece} ${next.group}`)?.rounds[0]?.groups[0]?.yarn[0];
+	const hex = state.making?.toy.yarns.find(({ key }) => key === yarn)?.hex;
+	const take = () => next !== undefined && takeInHand(next.key);
+	useEffect(() => {
+		const press = (event: KeyboardEvent) => {
+			if (event.code !== 'Space' || (event.target instanceof Element && event.target.closest('button, a, summary, dialog') !== null)) return;
+			event.preventDefault();
+			take();
+		};
+		addEventListener('keydown', press);
+		return () => removeEventListener('keydown', press);
+	});
+	return (
+		<>
+			<main className="make-wait">
+				<h2 className="text-2xl font-semibold">
+					{task === undefined || next === undefined ? say('make.allDone') : say('make.taskDone', { name: task.name })}
+				</h2>
+				{hangs.length > 0 && (
+					<section>
+						<h3 className="caption">{say('make.whatHangs')}</h3>
+						<ul className="make-told">
+							{hangs.map((text) => (
+								<li key={text}>{text}</li>
+							))}
+						</ul>
+					</section>
+				)}
+				{left.length > 0 && (
+					<section>
+						<h3 className="caption">{say('make.leftOutSoFar')}</h3>
+						<ul className="make-told">
+							{left.map((stop) => (
+								<li key={stop.key}>
+									{stop.text}{' '}
+									{task !== undefined && (
+										<button
+											type="button"
+											className="make-small"
+											onClick={() => answer(task, stop.key, { round: stop.round, stitch: stop.to }, 'done')}
+										>
+											{say('make.done')}
+										</button>
+									)}
+								</li>
+							))}
+						</ul>
+					</section>
+				)}
+				{next !== undefined && (
+					<p className="make-text flex items-center gap-2">
+						{yarn !== undefined && <YarnMark letter={yarn} hex={hex ?? '#808080'} size={28} />}
+						{next.piece === null ? next.text : say(next.name === task?.name ? 'make.nextAgain' : 'make.next', { name: next.name })}
+					</p>
+				)}
+			</main>
+			<footer className="make-foot">
+				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
+					<Undo2 aria-hidden />
+				</button>
+				{next !== undefined ? (
+					<button type="button" className="make-target" onClick={take}>
+						{next.piece === null ? say('make.goOn') : say('make.begin', { name: next.name })}
+					</button>
+				) : (
+					<a className="make-target" href="/">
+						{say('make.backToTheShelf')}
+					</a>
+				)}
+			</footer>
+		</>
+	);
+}

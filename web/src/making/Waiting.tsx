@@ -1,0 +1,59 @@
+import { Undo2 } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { say } from '../ui/say';
+import { Chances } from './Chances';
+import { lastChances, stopAt } from './flow';
+import { progressIn } from './journal';
+import { answer, tapBack, useMaking } from './making';
+import type { Answer, Guide, Stop, Task } from './types';
+
+/** Something that cannot be undone: it waits for an answer. */
+export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop: Stop & { key: string } }) {
+	const progress = useMaking((state) => progressIn(state.progress, task.key));
+	const title = useRef<HTMLHeadingElement>(null);
+	useEffect(() => title.current?.focus(), []);
+	const say_ = (said: Answer) => answer(task, stop.key, { round: stop.round, stitch: stop.to }, said);
+	const at = stopAt(guide, progress);
+	return (
+		<>
+			<main className="make-wait">
+				<h2 ref={title} tabIndex={-1} className="caption">
+					{say('make.afterRound', { once: guide.once, round: stop.round })}
+				</h2>
+				<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
+				{stop.told?.map(({ key, text }) => (
+					<p key={key} className="make-told">
+						{text}
+					</p>
+				))}
+				{stop.text !== '' && <p className="make-text">{stop.text}</p>}
+				{stop.trouble != null && <p className="make-chance">{stop.trouble}</p>}
+				{(stop.needs?.length ?? 0) > 0 && <p className="caption">{say('make.needs', { needs: stop.needs?.join(', ') ?? '' })}</p>}
+				{stop.mayGoWrong?.map(({ trouble, remedy }) => (
+					<details key={trouble}>
+						<summary>{trouble}</summary>
+						<p>{remedy}</p>
+					</details>
+				))}
+			</main>
+			<footer className="make-foot">
+				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
+					<Undo2 aria-hidden />
+				</button>
+				{stop.text !== '' && (
+					<>
+						<button type="button" className="make-other" onClick={() => say_('later')}>
+							{say('make.later')}
+						</button>
+						<button type="button" className="make-other" onClick={() => say_('left')}>
+							{say('make.leftOut')}
+						</button>
+					</>
+				)}
+				<button type="button" className="make-target" onClick={() => say_('done')}>
+					{say('make.done')}
+				</button>
+			</footer>
+		</>
+	);
+}

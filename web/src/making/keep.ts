@@ -1,0 +1,57 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { CHOICES, type Choices, type Event, type Guide, type Making } from './types';
+
+interface Kept extends DBSchema {
+	makings: { key: string; value: Making; indexes: { plan: string } };
+	guides: { key: string; value: Guide };
+	events: { key: [string, string]; value: { making: string; event: Event; isSent: boolean }; indexes: { making: string } };
+	choices: { key: string; value: Choices };
+}
+
+const NAME = 'alternum-making';
+
+let opened: Promise<IDBPDatabase<Kept>> | undefined;
+
+/** What this device keeps of what is being made, so that it goes on without a network and after the page was closed. */
+function kept(): Promise<IDBPDatabase<Kept>> {
+	opened ??= openDB<Kept>(NAME, 1, {
+		upgrade(database) {
+			database.createObjectStore('makings', { keyPath: 'id' }).createIndex('plan', 'plan');
+			database.createObjectStore('guides');
+			database.createObjectStore('events', { keyPath: ['making', 'event.id'] }).createIndex('making', 'making');
+			database.createObjectStore('choices');
+		},
+	});
+	return opened;
+}
+
+export const makingOf = async (id: string): Promise<Making | undefined> => (await kept()).get('makings', id);
+export const makingsOfPlan = async (plan: string): Promise<Making[]> => (await kept()).getAllFromIndex('makings', 'plan', plan);
+export const keepMaking = async (making: Making): Promise<unknown> => (await kept()).put('makings', making);
+
+const nameOf = (making: string, revision: number, piece: string, group: number) => `${making} ${revision} ${piece} ${group}`;
+
+export const guideOf = async (making: Making, piece: string, group: number): Promise<Guide | undefined> =>
+	(await kept()).get('guides', nameOf(making.id, making.revision, piece, group));
+export const keepGuide = async (making: Making, guide: Guide): Promise<unknown> =>
+	(await kept()).put('guides', guide, nameOf(making.id, making.revision, guide.piece, guide.group));
+
+export const eventsOf = async (making: string): Promise<{ event: Event; isSent: boolean }[]> => (await kept()).getAllFromIndex('events', 'making', making);
+
+export async function keepEvents(making: string, events: readonly Event[], isSent: boolean): Promise<void> {
+	const transaction = (await kept()).transaction('events', 'readwrite', { durability: 'strict' });
+	await Promise.all([...events.map((event) => transaction.store.put({ making, event, isSent })), transaction.done]);
+}
+
+export const choices = async (): Promise<Choices> => ({ ...CHOICES, ...(await (await kept()).get('choices', 'all')) });
+export const keepChoices = async (all: Choices): Promise<unknown> => (await kept()).put('choices', all, 'all');
+
+/** Leaves nothing of any workshop on this device. */
+export async function forgetAll(): Promise<void> {
+	(await opened)?.close();
+	opened = undefined;
+	await new Promise((done) => {
+		const gone = indexedDB.deleteDatabase(NAME);
+		gone.onsuccess = gone.onerror = gone.onblocked = done;
+	});
+}

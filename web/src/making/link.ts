@@ -1,0 +1,133 @@
+import { ApiError, api, dataOf } from '../api/client';
+import { inOrder, progressOf } from './journal';
+import { choices, eventsOf, guideOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
+import { guideKey, take, taskInHand, useMaking } from './making';
+import type { Event, Making } from './types';
+
+export { keepChoices } from './keep';
+
+/** So often a page that is looked at asks what another device did: both see the same place within two seconds. */
+const EVERY_MS = 1500;
+/** And so often where nobody answers. */
+const AWAY_MS = 10_000;
+
+const { getState: now, setState: set } = useMaking;
+
+/** Opens what is being made of a plan: what this device has at once, then what the server has; where nothing is made of it yet, it is begun. */
+export async function openMaking(plan: string, which: string | null): Promise<void> {
+	set({ choices: await choices() });
+	const here = which === null ? (await makingsOfPlan(plan)).sort((a, b) => (a.begunAt < b.begunAt ? 1 : -1))[0] : await makingOf(which);
+	if (here !== undefined) await show(here, await eventsOf(here.id));
+	try {
+		const id = here?.id ?? which ?? dataOf(await api.GET('/api/plans/{id}/makings', { params: { path: { id: plan } } })).makings[0]?.id;
+		const { events, ...making } = dataOf(
+			id === undefined
+				? await api.POST('/api/plans/{id}/makings', { params: { path: { id: plan } } })
+				: await api.GET('/api/makings/{id}', { params: { path: { id } } }),
+		);
+		await keepMaking(making);
+		await keepEvents(making.id, events, true);
+		await show(making, await eventsOf(making.id));
+		set({ isConnected: true });
+		await fetchGuides(making);
+	} catch (error) {
+		if (error instanceof ApiError && here === undefined) set({ is: 'gone' });
+		else set({ isConnected: false, is: now().is === 'opening' ? 'away' : now().is });
+	}
+}
+
+async function show(making: Making, kept: readonly { event: Event; isSent: boolean }[]): Promise<void> {
+	const events = inOrder(kept.map(({ event }) => event));
+	const guides = new Map(now().guides);
+	for (const { piece, group } of making.toy.tasks) {
+		const guide = piece === null ? undefined : await guideOf(making, piece, group);
+		if (guide !== undefined && piece !== null) guides.set(guideKey(piece, group), guide);
+	}
+	const progress = progressOf(events);
+	set({
+		is: 'open',
+		making,
+		events,
+		progress,
+		guides,
+		unsent: new Set(kept.flatMap(({ event, isSent }) => (isSent ? [] : [event.id]))),
+		task: now().task || taskInHand(making, events, progress, guides),
+	});
+}
+
+/** All pieces, so that the rest can be made without a network. */
+async function fetchGuides(making: Making): Promise<void> {
+	for (const { piece, group } of making.toy.tasks) {
+		if (piece === null || now().guides.has(guideKey(piece, group))) continue;
+		const path = { id: making.id, piece };
+		const guide = dataOf(await api.GET('/api/makings/{id}/guides/{piece}', { params: { path, query: { group } } }));
+		await keepGuide(making, guide);
+		set(({ guides, ...state }) => {
+			const all = new Map(guides).set(guideKey(piece, group), guide);
+			return { guides: all, task: state.task || taskInHand(making, state.events, state.progress, all) };
+		});
+	}
+	const { events, progress, guides, task } = now();
+	if (task === '') set({ task: taskInHand(making, events, progress, guides) });
+}
+
+/** Something was done here: it is kept on this device, and sent when it can be. */
+export async function keepAndSend(making: string, event: Event): Promise<void> {
+	await keepEvents(making, [event], false);
+	await sync();
+}
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+let isSyncing = false;
+
+/** Sends what is not sent, and hears what other devices did. */
+export async function sync(): Promise<void> {
+	const { making, events, unsent } = now();
+	if (making === null || isSyncing) return;
+	isSyncing = true;
+	clearTimeout(timer);
+	let isDone = false;
+	try {
+		const sending = events.filter(({ id }) => unsent.has(id)).slice(0, 500);
+		const params = { path: { id: making.id }, query: { since: making.next } };
+		const heard = dataOf(
+			sending.length > 0
+				? await api.POST('/api/makings/{id}/events', { params, body: { events: sending } })
+				: await api.GET('/api/makings/{id}/events', { params }),
+		);
+		if (heard.events.length > 0 || sending.length > 0) {
+			await keepEvents(making.id, [...sending, ...heard.events], true);
+			take([...sending, ...heard.events], true);
+		}
+		if (heard.next !== making.next || heard.planRevision !== making.planRevision) {
+			const known = { ...making, next: heard.next, planRevision: heard.planRevision };
+			await keepMaking(known);
+			set({ making: known });
+		}
+		set({ isConnected: true });
+		isDone = now().unsent.size === 0;
+	} catch (error) {
+		set(error instanceof ApiError && error.problem.status === 404 ? { is: 'gone' } : { isConnected: false });
+	} finally {
+		isSyncing = false;
+		clearTimeout(timer);
+		if (document.visibilityState === 'visible' && now().is === 'open') {
+			timer = setTimeout(() => void sync(), now().isConnected ? (isDone ? EVERY_MS : 0) : AWAY_MS);
+		}
+	}
+}
+
+/** Goes on asking while the page is looked at. */
+export function keepInStep(): () => void {
+	const look = () => {
+		if (document.visibilityState === 'visible') void sync();
+	};
+	document.addEventListener('visibilitychange', look);
+	addEventListener('online', look);
+	look();
+	return () => {
+		clearTimeout(timer);
+		document.removeEventListener('visibilitychange', look);
+		removeEventListener('online', look);
+	};
+}

@@ -1,0 +1,151 @@
+import { create } from 'zustand';
+import type { By } from './flow';
+import { nextPlace, stopAt } from './flow';
+import { inOrder, newId, progressIn, progressOf, type TaskProgress } from './journal';
+import { type Answer, CHOICES, type Choices, type Event, type Guide, type Making, type Place, type Task } from './types';
+
+/** Two taps within this time are one. */
+const TWICE_MS = 200;
+
+/** What keeps and sends: it comes after the page, which is shown without it. */
+const link = () => import('./link');
+
+interface State {
+	/** opening: nothing is known yet; away: there is nothing on this device, and no network */
+	is: 'opening' | 'open' | 'away' | 'gone';
+	making: Making | null;
+	guides: ReadonlyMap<string, Guide>;
+	events: readonly Event[];
+	progress: ReadonlyMap<string, TaskProgress>;
+	unsent: ReadonlySet<string>;
+	/** whether the server answered last */
+	isConnected: boolean;
+	/** key of the task in hand; '': none */
+	task: string;
+	choices: Choices;
+}
+
+export const useMaking = create<State>(() => ({
+	is: 'opening',
+	making: null,
+	guides: new Map(),
+	events: [],
+	progress: new Map(),
+	unsent: new Set(),
+	isConnected: true,
+	task: '',
+	choices: CHOICES,
+}));
+
+const { getState: now, setState: set } = useMaking;
+
+export const guideKey = (piece: string, group: number) => `${piece} ${group}`;
+
+/** The guide of a task, where it is there already. */
+export const guideOfTask = ({ guides }: Pick<State, 'guides'>, task: Task | undefined): Guide | undefined =>
+	task?.piece == null ? undefined : guides.get(guideKey(task.piece, task.group));
+
+export const taskIn = ({ making, task }: Pick<State, 'making' | 'task'>): Task | undefined => making?.toy.tasks.find(({ key }) => key === task);
+
+/** What was last worked on, where it is not done; else the first that is not done. */
+export function taskInHand(making: Making, events: readonly Event[], progress: ReadonlyMap<string, TaskProgress>, guides: ReadonlyMap<string, Guide>): string {
+	const last = events.findLast(({ piece }) => piece !== undefined && piece !== '');
+	const key = last === undefined ? '' : `${last.piece}.${last.copy}`;
+	const tasks = making.toy.tasks;
+	const open = tasks.filter((task) => !isDone(task, progress, guides));
+	return (open.find((task) => task.key === key) ?? open[0])?.key ?? '';
+}
+
+/** Whether all of it is passed. */
+export function isDone(task: Task, progress: ReadonlyMap<string, TaskProgress>, guides: ReadonlyMap<string, Guide>): boolean {
+	if (task.piece === null) return progressIn(progress, '').answers.has(task.key);
+	const guide = guides.get(guideKey(task.piece, task.group));
+	return guide !== undefined && stopAt(guide, progressIn(progress, task.key)) >= guide.stops.length;
+}
+
+/** Adds what was done: it is shown in this frame, kept on this device, and sent when it can be. */
+export function add(kind: Event['kind'], details: Partial<Event>): Event | null {
+	const { making, events } = now();
+	if (making === null) return null;
+	const event: Event = { id: newId(Date.now()), n: (events.at(-1)?.n ?? 0) + 1, at: Date.now(), kind, ...details };
+	take([event], false);
+	void link().then(({ keepAndSend }) => keepAndSend(making.id, event));
+	return event;
+}
+
+export function take(more: readonly Event[], isSent: boolean): void {
+	const events = inOrder([...now().events, ...more]);
+	const unsent = new Set(now().unsent);
+	for (const { id } of more) isSent ? unsent.delete(id) : unsent.add(id);
+	set({ events, unsent, progress: progressOf(events) });
+}
+
+let tapped = 0;
+
+/** Counts what a tap counts; a second one at once is the same. */
+export function tap(at: number): boolean {
+	const state = now();
+	const task = taskIn(state);
+	const guide = guideOfTask(state, task);
+	if (task?.piece == null || guide === undefined || at - tapped < TWICE_MS) return false;
+	tapped = at;
+	const progress = progressIn(state.progress, task.key);
+	const stop = stopAt(guide, progress);
+	if (guide.stops[stop]?.group === undefined) return false;
+	work(task, nextPlace(guide, stop, progress.place, byOf(state.choices, task.piece)));
+	return true;
+}
+
+export const byOf = (all: Choices, piece: string): By => all.by[piece] ?? 'group';
+
+const work = (task: Task, place: Place) => add('worked', { piece: task.piece ?? '', copy: task.copy, ...place });
+
+/** A step that waited is done, put off or left out. */
+export function answer(task: Task, key: string, at: Place, said: Answer): void {
+	add('answered', { piece: task.piece ?? '', copy: task.copy, ...at, key, answer: said });
+}
+
+/** The last tap did not happen. */
+export function tapBack(): Event | null {
+	const { events } = now();
+	const gone = new Set(events.flatMap(({ kind, of }) => (kind === 'back' && of !== undefined ? [of] : [])));
+	const last = events.findLast(({ kind, id }) => (kind === 'worked' || kind === 'answered' || kind === 'moved' || kind === 'ripped') && !gone.has(id));
+	if (last === undefined) return null;
+	add('back', { of: last.id });
+	return last;
+}
+
+export function choose(more: Partial<Choices>): void {
+	const all = { ...now().choices, ...more };
+	set({ choices: all });
+	void link().then(({ keepChoices }) => keepChoices(all));
+}
+
+/** What is still to be done: first what comes after a task, then what was passed over. */
+export function followers({ making, progress, guides }: Pick<State, 'making' | 'progress' | 'guides'>, task: string): Task[] {
+	const tasks = making?.toy.tasks ?? [];
+	const at = tasks.findIndex(({ key }) => key === task) + 1;
+	return [...tasks.slice(at), ...tasks.slice(0, at)].filter((one) => one.key !== task && !isDone(one, progress, guides));
+}
+
+/** Takes what comes next in hand. */
+export const takeNext = (task: string) => takeInHand(followers(now(), task)[0]?.key ?? '');
+
+/** Takes another task in hand. */
+export const takeInHand = (task: string) => set({ task });
+
+/** Opens what is being made of a plan. */
+export const openMaking = (plan: string, which: string | null) => link().then((it) => it.openMaking(plan, which));
+
+/** Goes on asking what other devices did while the page is looked at. @returns ends it */
+export function keepInStep(): () => void {
+	let end: (() => void) | undefined;
+	let isOver = false;
+	void link().then((it) => {
+		if (!isOver) end = it.keepInStep();
+	});
+	return () => {
+		isOver = true;
+		end?.();
+	};
+}
