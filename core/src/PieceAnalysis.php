@@ -10,8 +10,6 @@ use Alternum\Core\Edit\Offers;
 use Alternum\Core\Form\Finishing;
 use Alternum\Core\Form\PieceForm;
 use Alternum\Core\Making\CueOffer;
-use Alternum\Core\Making\Guide\Flow;
-use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\LateCues;
 use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Placing;
@@ -291,13 +289,8 @@ final readonly class PieceAnalysis
         return Steps::of($this->site());
     }
 
-    /** As it is made beside the hands. */
-    public function guide(): Guide
-    {
-        return Flow::of($this->site());
-    }
-
-    private function site(): StepSite
+    /** As its steps are found. */
+    public function site(): StepSite
     {
         return StepSite::of(
             piece: $this->piece, reading: $this->stages->reading, fabric: $this->stages->fabric, frame: $this->stages->frame,

@@ -56,7 +56,10 @@ final readonly class MakingController
         $plan = $this->plans->get($user->workshop, $id);
         $stored = $this->plans->state($user->workshop, $id);
         $analysis = Analysis::of(PlanReader::json($stored->body));
-        $making = new Making($plan->workshop(), $plan, $stored->revision, $stored->body, GuideWriter::counts($analysis), $clock->now());
+        $making = new Making(
+            workshop: $plan->workshop(), plan: $plan, revision: $stored->revision, body: $stored->body, counts: GuideWriter::counts($analysis),
+            begunAt: $clock->now(),
+        );
         $this->entities->persist($making);
         $this->entities->flush();
 

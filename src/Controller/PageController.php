@@ -46,7 +46,9 @@ final readonly class PageController
     {
         $entry = $this->assets->entry(Assets::MAKING, self::MAKING);
 
-        return null === $entry ? self::notBuilt() : new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => '', 'isInPlace' => false]));
+        return null === $entry
+            ? self::notBuilt()
+            : new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => '', 'isInPlace' => false]));
     }
 
     #[Route('/', methods: 'GET')]

@@ -19,6 +19,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\ToyWriter;
+use Alternum\Core\Exchange\WhatIsMissing;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
@@ -128,6 +129,7 @@ final readonly class QuestionController
         return new JsonResponse([
             'needed' => (new WhatIsNeeded($analysis, $plan->terms))->values(),
             'order' => ToyWriter::order($analysis, $plan->terms),
+            'missing' => WhatIsMissing::of($analysis),
         ]);
     }
 

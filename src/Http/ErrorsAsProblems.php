@@ -36,7 +36,8 @@ final readonly class ErrorsAsProblems
         $problem = self::problem($error);
         if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
             $said = json_decode((string) $problem->getContent(), true);
-            $problem = new Response($this->twig->render('error.html.twig', ['said' => $said, 'entry' => $this->assets->entry()]), $problem->getStatusCode());
+            $page = $this->twig->render('error.html.twig', ['said' => $said, 'entry' => $this->assets->entry(Assets::BENCH)]);
+            $problem = new Response($page, $problem->getStatusCode());
         }
         if ($error instanceof HttpExceptionInterface) {
             $problem->headers->add(array_diff_key($error->getHeaders(), ['Content-Type' => true]));

@@ -33,8 +33,8 @@ final readonly class Gate
         if (!$event->isMainRequest() || !str_starts_with($request->getPathInfo(), '/api/')) {
             return;
         }
-        // Looking at something works it out, too.
-        $isWorkedOut = str_starts_with($request->getPathInfo(), '/api/plans/');
+        // Looking at something works it out, too; what other devices counted is only looked up.
+        $isWorkedOut = 1 === preg_match('~^/api/(plans/|makings/[^/]+(/guides/|$))~', $request->getPathInfo());
         $refusal = $request->isMethodSafe() ? ($isWorkedOut ? $this->limit($request, $this->reading) : null) : $this->refuse($request);
         if (null !== $refusal) {
             $event->setResponse($refusal);

@@ -6,10 +6,14 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Colour\LabColour;
+use Alternum\Core\Making\Guide\Flow;
 use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\Guide\GuidedRound;
 use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
+use Alternum\Core\Making\Slip\Cause;
+use Alternum\Core\Making\Slip\Look;
+use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
@@ -19,6 +23,7 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Toy\WorkOrder;
 use Alternum\Core\Toy\WorkTask;
+use Alternum\Core\Words\SlipWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\WorkWords;
 
@@ -103,7 +108,7 @@ final class GuideWriter
     {
         $groups = $piece->piece->copies->groups();
         $words = StepsWriter::words($plan, $piece, $groups[$at] ?? $groups[0], $plan->terms);
-        $guide = $piece->guide();
+        $guide = Flow::of($piece->site());
         $told = [];
 
         return [
@@ -115,6 +120,7 @@ final class GuideWriter
             'beginsAtTop' => $piece->stages->frame->beginsAtTop(),
             'makes' => self::makes($guide, $plan),
             'rounds' => array_values(array_map(static fn (GuidedRound $round): array => self::round($plan, $piece, $words, $round), $guide->rounds)),
+            'slips' => self::slipWords($plan, $piece),
             'marks' => self::marks($piece),
             'stops' => array_map(static function (Stop $stop) use ($plan, $words, &$told): array {
                 return self::stop($plan, $words, $stop, $told);
@@ -143,7 +149,7 @@ final class GuideWriter
         $said = $words->rounds->groups($round->worked);
         $groups = [];
         foreach ($round->ends as $i => $end) {
-            $yarns = implode('', array_map($words->rounds->letter(...), str_split($round->segments[$i]->yarns)));
+            $yarns = implode('', array_map($words->letter(...), str_split($round->segments[$i]->yarns)));
             $groups[] = ['yarn' => $yarns, 'text' => $said[$i]['text'] ?? $words->rounds($round->worked), 'to' => $end];
         }
         $edge = $piece->form->outline[$number] ?? null;
@@ -155,8 +161,48 @@ final class GuideWriter
             'across' => null === $edge ? 0 : round(2 * $edge->radius + $edge->straight, 1),
             'level' => null === $edge ? 0 : round($edge->level, 1),
             'groups' => $groups,
+            'slips' => self::slips($plan, $piece, $round),
             'each' => self::each($round->round->codes, $plan),
         ];
+    }
+
+    /** @return list<array{by: int, right: int|null, causes: list<string>, looks: list<string>, goOn: string|null}> what it may have by one mistake */
+    private static function slips(Plan $plan, PieceAnalysis $piece, GuidedRound $round): array
+    {
+        $stages = $piece->stages;
+        $words = new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms);
+        $table = new SlipTable($stages->reading, $stages->frame, $stages->colouring, $piece->piece->worked);
+        $slips = [];
+        foreach ($table->of($round->worked->from) as $by => $slip) {
+            $right = $stages->reading->rounds[($slip->mending->right ?? 0) - 1] ?? null;
+            $slips[] = [
+                'by' => $by,
+                'right' => $slip->mending?->right,
+                'causes' => array_column($slip->diagnosis->causes, 'value'),
+                'looks' => array_column($slip->diagnosis->looks, 'value'),
+                'goOn' => $words->goOn($slip, $round->worked->from, $round->worked->makes, $by, $right->makes ?? 0, \count($round->segments) > 1),
+            ];
+        }
+
+        return $slips;
+    }
+
+    /** @return array{causes: list<array{key: string, text: string, shows: array<string, string>}>, looks: list<array<string, mixed>>} all that they name */
+    private static function slipWords(Plan $plan, PieceAnalysis $piece): array
+    {
+        $words = new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms);
+        $causes = $looks = [];
+        foreach (Cause::cases() as $cause) {
+            $shows = [];
+            foreach (Look::cases() as $look) {
+                $shows[$look->value] = $look->shows($cause)->value;
+                $looks[$look->value] ??= ['key' => $look->value, 'ask' => $words->look($look), 'results' => []];
+                $looks[$look->value]['results'][$look->shows($cause)->value] = $words->result($look, $look->shows($cause));
+            }
+            $causes[] = ['key' => $cause->value, 'text' => $words->cause($cause), 'shows' => $shows];
+        }
+
+        return ['causes' => $causes, 'looks' => array_values($looks)];
     }
 
     /** @return list<string> its stitches in working order, how many one after the other: "2 sc" */
@@ -222,7 +268,7 @@ final class GuideWriter
         $change = $told->step instanceof ChangeYarn ? $told->step->change->yarns : null;
 
         return ['key' => $told->step->key(), 'kind' => $told->step->kind()->value, 'at' => $told->at, 'text' => $text]
-            + (null === $change ? [] : ['takes' => $words->rounds->letter($change->to)])
-            + (OldYarn::Cut === $change?->old ? ['cuts' => $words->rounds->letter($change->from)] : []);
+            + (null === $change ? [] : ['takes' => $words->letter($change->to)])
+            + (OldYarn::Cut === $change?->old ? ['cuts' => $words->letter($change->from)] : []);
     }
 }

@@ -121,6 +121,23 @@ enum Stitch: string
         };
     }
 
+    /** Two of it worked together; null where that is not known here. */
+    public function twoTogether(): ?self
+    {
+        return self::Single === $this ? self::Decrease : self::tryFrom("{$this->value}2tog");
+    }
+
+    /** One of those that it has in one, or that it works together; null where it is one already. */
+    public function oneOfSeveral(): ?self
+    {
+        return match (true) {
+            $this->makes() > 1 => self::ofCode($this->tops()[0]),
+            self::Decrease === $this, self::InvisibleDecrease === $this => self::Single,
+            $this->uses() > 1 => self::tryFrom((string) preg_replace('/\dtog$/', '', $this->value)),
+            default => null,
+        };
+    }
+
     /** The same worked through both sides of a piece that lies flat; null where that is not known here. */
     public function throughBoth(): ?self
     {

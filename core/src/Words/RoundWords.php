@@ -50,12 +50,6 @@ final readonly class RoundWords
         return \count($this->reading->rounds);
     }
 
-    /** The letter of a yarn, as this copy has it. */
-    public function letter(string $yarn): string
-    {
-        return $this->yarns->letter($yarn);
-    }
-
     /** "R4: (2 sc, inc) x6; change to B in last st, keep A (24)" */
     public function text(WorkedRounds $worked): string
     {

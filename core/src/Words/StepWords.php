@@ -67,6 +67,12 @@ final readonly class StepWords implements StepSaid
         return $this->begins;
     }
 
+    /** The letter of a yarn, as this copy has it. */
+    public function letter(string $key): string
+    {
+        return $this->yarns->letter($key);
+    }
+
     public function yarn(string $key): string
     {
         return $this->yarns->named($key);

@@ -19,6 +19,10 @@ interface Props {
 	progress: TaskProgress;
 	/** whether something is laid over it: then no key counts */
 	isCovered: boolean;
+	/** the count is not what it is to be */
+	onOff: () => void;
+	/** the place is lost */
+	onLost: () => void;
 }
 
 /** Keys that count: what pedals send. */
@@ -29,9 +33,13 @@ const BACK = ['Backspace', 'ArrowLeft', 'ArrowUp', 'PageUp'];
 const isTaken = (target: EventTarget | null) => target instanceof Element && target.closest('button, a, input, textarea, select, summary, dialog') !== null;
 
 /** Stitches are worked: what they are, how many there must be, and what comes with them. */
-export function Counting({ task, guide, at, progress, isCovered }: Props) {
+export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }: Props) {
 	const yarns = useMaking(({ making }) => making?.toy.yarns ?? []);
 	const choices = useMaking((state) => state.choices);
+	const mends = useMaking(({ events }) => events).filter(
+		({ kind, key, piece, copy }) => kind === 'slipped' && key === 'go-on' && piece === task.piece && copy === task.copy,
+	);
+	const notes = useMaking(({ events }) => events).filter(({ kind, piece }) => kind === 'noted' && piece === task.piece);
 	const isLeftHanded = useMaking(({ making }) => making?.toy.hand === 'left');
 	const target = useRef<HTMLButtonElement>(null);
 	const work = useRef<HTMLElement>(null);
@@ -95,6 +103,21 @@ export function Counting({ task, guide, at, progress, isCovered }: Props) {
 						</span>
 					</p>
 					<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
+					{mends.map(({ id, round: of = 0, has = 0 }) => {
+						const slip = guide.rounds[of - 1]?.slips.find(({ by }) => by === has - (guide.rounds[of - 1]?.makes ?? 0));
+						return slip?.right === stop.round && slip.goOn !== null ? (
+							<p key={id} className="make-chance">
+								<strong>{say('make.mendHere', { round: of, has })}</strong> {slip.goOn}
+							</p>
+						) : null;
+					})}
+					{notes.map(({ id, round: of, text }) =>
+						of === stop.round ? (
+							<p key={id} className="make-noted">
+								{text}
+							</p>
+						) : null,
+					)}
 					{first.length > 0 && (
 						<ul className="make-told">
 							{first.map((one) => (
@@ -123,6 +146,14 @@ export function Counting({ task, guide, at, progress, isCovered }: Props) {
 					<p className="make-count figures">
 						{say('make.atTheEnd', { stitches: round.makes })}
 						{round.total !== round.makes && <span className="caption"> {say('make.countedOn', { total: round.total })}</span>}
+					</p>
+					<p className="flex gap-2">
+						<button type="button" className="make-bare" onClick={onOff}>
+							{say('make.theCountIsOff')}
+						</button>
+						<button type="button" className="make-bare" onClick={onLost}>
+							{say('make.whereWasI')}
+						</button>
 					</p>
 					{told !== null && !first.includes(told.told) && (
 						<p className="make-next">

@@ -15,7 +15,10 @@ const Waiting = lazy(async () => ({ default: (await import('./Waiting')).Waiting
 const Order = lazy(async () => ({ default: (await import('./panels/Order')).Order }));
 const More = lazy(async () => ({ default: (await import('./panels/More')).More }));
 
-export type Panel = 'order' | 'more' | null;
+const Slip = lazy(async () => ({ default: (await import('./panels/Slip')).Slip }));
+const WhereWasI = lazy(async () => ({ default: (await import('./panels/WhereWasI')).WhereWasI }));
+
+type Panel = 'order' | 'more' | 'slip' | 'where' | null;
 
 /** One toy, made beside the hands: what is to be done now, and one large target that counts it. */
 export function MakingPage({ plan }: { plan: string }) {
@@ -70,7 +73,15 @@ export function MakingPage({ plan }: { plan: string }) {
 					) : waits(stop) ? (
 						<Waiting key={stop.key} task={task} guide={guide} stop={stop} />
 					) : (
-						<Counting task={task} guide={guide} at={at} progress={progress} isCovered={panel !== null} />
+						<Counting
+							task={task}
+							guide={guide}
+							at={at}
+							progress={progress}
+							isCovered={panel !== null}
+							onOff={() => show('slip')}
+							onLost={() => show('where')}
+						/>
 					))}
 			</Suspense>
 			<Suspense fallback={null}>
@@ -83,6 +94,8 @@ export function MakingPage({ plan }: { plan: string }) {
 						}}
 					/>
 				)}
+				{panel === 'slip' && task !== undefined && guide !== undefined && <Slip task={task} guide={guide} onClose={close} />}
+				{panel === 'where' && task !== undefined && guide !== undefined && <WhereWasI task={task} guide={guide} onClose={close} />}
 				{panel === 'more' && <More task={task} guide={guide} at={at} onClose={close} />}
 			</Suspense>
 		</div>

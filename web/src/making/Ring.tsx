@@ -33,7 +33,9 @@ export function Ring({ guide, round, made, next, hexOf, isLeftHanded }: Props) {
 		// A whole turn has no arc of its own: it is drawn as two.
 		const half = (from + to) / 2;
 		const sweep = sign > 0 ? 1 : 0;
-		return `M${point(from, outer)}A${outer} ${outer} 0 0 ${sweep} ${point(half, outer)}A${outer} ${outer} 0 0 ${sweep} ${point(to, outer)}L${point(to, inner)}A${inner} ${inner} 0 0 ${1 - sweep} ${point(half, inner)}A${inner} ${inner} 0 0 ${1 - sweep} ${point(from, inner)}Z`;
+		const along = (radius: number, sweeps: number, ...stops: number[]) =>
+			stops.map((stop) => `A${radius} ${radius} 0 0 ${sweeps} ${point(stop, radius)}`).join('');
+		return `M${point(from, outer)}${along(outer, sweep, half, to)}L${point(to, inner)}${along(inner, 1 - sweep, half, from)}Z`;
 	};
 	const groups = now.groups.map((group, i) => ({ ...group, from: now.groups[i - 1]?.to ?? 0 }));
 	const ticks = now.makes <= 90 ? Array.from({ length: now.makes }, (_, i) => i) : [];

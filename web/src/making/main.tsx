@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '../style.css';
+import './making.css';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { openMaking } from './making';

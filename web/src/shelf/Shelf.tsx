@@ -1,23 +1,26 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FilePlus2, FolderOpen, Trash2 } from 'lucide-react';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
 import { tell } from '../sync/watch';
 import { Button } from '../ui/Button';
-import { DialogSheet } from '../ui/DialogSheet';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
 import { Still } from '../ui/Still';
 import { momentOf, say } from '../ui/say';
+import type { Refusal } from './RefusedFile';
 import { Silhouette } from './Silhouette';
 import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
 import { bringIn, isWorkshopFile, type WorkshopFile } from './workshopFile';
 import { YarnShelf } from './YarnShelf';
+
+const Makings = lazy(async () => ({ default: (await import('./Makings')).Makings }));
+const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
 
 /** The largest plan file that is taken, as the schema says. */
 const MOST_BYTES = 1024 * 1024;
@@ -27,7 +30,7 @@ export function Shelf() {
 	const navigate = useNavigate();
 	const queries = useQueryClient();
 	const picker = useRef<HTMLInputElement>(null);
-	const [refusal, setRefusal] = useState<{ file: string; problem: Pick<Problem, 'detail' | 'mend' | 'problems'> } | null>(null);
+	const [refusal, setRefusal] = useState<Refusal | null>(null);
 	const [progress, setProgress] = useState<string | null>(null);
 	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')), refetchOnMount: 'always' });
 	const again = useCallback(() => void queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
@@ -169,6 +172,9 @@ export function Shelf() {
 			)}
 			<div className="grid grid-cols-[minmax(0,1fr)] gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
 				<main>
+					<Suspense fallback={null}>
+						<Makings />
+					</Suspense>
 					<h2 className="mb-2 text-lg font-semibold">{say('shelf.plans')}</h2>
 					{shelf.isPending && <p>{say('shelf.looking')}</p>}
 					{shelf.isError && (
@@ -232,35 +238,11 @@ export function Shelf() {
 				</main>
 				<YarnShelf yarns={shelf.data?.yarns ?? []} />
 			</div>
-			<DialogSheet
-				title={say('shelf.thisFileIsNotTaken')}
-				open={refusal !== null}
-				onClose={() => setRefusal(null)}
-				{...(refusal === null ? {} : { says: refusal.file })}
-			>
-				{refusal !== null && (
-					<>
-						{(refusal.problem.problems ?? []).length > 0 ? (
-							<ul className="mb-4 flex flex-col gap-2">
-								{refusal.problem.problems?.slice(0, 12).map(({ path, where = path, message, mend }) => (
-									<li key={`${path}${message}`} className="border-l-4 border-ink pl-3">
-										{where !== undefined && where !== '' && <span className="caption block first-letter:uppercase">{where}</span>}
-										{message} {mend}
-									</li>
-								))}
-							</ul>
-						) : (
-							<p className="mb-4">
-								{refusal.problem.detail} {refusal.problem.mend}
-							</p>
-						)}
-						<p className="mb-4 text-faint">{refusal.problem.detail === '' ? say('shelf.theRestIsOnThe') : say('shelf.nothingWasStored')}</p>
-						<Button kind="strong" onClick={() => setRefusal(null)}>
-							{say('shelf.ok')}
-						</Button>
-					</>
-				)}
-			</DialogSheet>
+			{refusal !== null && (
+				<Suspense fallback={null}>
+					<RefusedFile refusal={refusal} onClose={() => setRefusal(null)} />
+				</Suspense>
+			)}
 		</div>
 	);
 }

@@ -6,8 +6,8 @@ import type shelf from '../words.en.json';
 import type make from '../words.make.en.json';
 
 /**
- * What the screens say, by its name in `words.en.json`, `words.bench.en.json` and `words.make.en.json`: ICU messages, so that numbers, plurals and choices follow the
- * language.
+ * What the screens say, by its name in `words.en.json`, `words.bench.en.json` and `words.make.en.json`: ICU messages, so that numbers, plurals and
+ * choices follow the language.
  */
 export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make;
 

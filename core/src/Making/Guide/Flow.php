@@ -90,7 +90,9 @@ final class Flow
             }
             $this->rounds[$number] = new GuidedRound(
                 $round,
-                new WorkedRounds($number, $number, $worked->makes, $inHand, $slips, $number === $worked->to ? $worked->ends : null),
+                new WorkedRounds(
+                    from: $number, to: $number, makes: $worked->makes, inHand: $inHand, slips: $slips, ends: $number === $worked->to ? $worked->ends : null,
+                ),
                 $segments,
                 $ends,
                 $worked->makes * ($number - $worked->from + 1),
@@ -143,7 +145,7 @@ final class Flow
 
     private function stop(?int $group, int $round, int $from, int $to, ?Step $step): void
     {
-        $this->stops[] = new Stop($round, $from, $to, $group, $step, $this->told);
+        $this->stops[] = new Stop(round: $round, from: $from, to: $to, group: $group, step: $step, told: $this->told);
         $this->told = [];
     }
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
+import { BeginMaking } from './pattern/BeginMaking';
 import { HowTogether } from './pattern/HowTogether';
 import { PieceSteps } from './pattern/PieceSteps';
 import { WhatIsNeeded } from './pattern/WhatIsNeeded';
@@ -30,6 +31,7 @@ export function Pattern() {
 					{say('pattern.copiesEach')}
 				</label>
 			)}
+			<BeginMaking />
 			<WhatIsNeeded />
 			{pieces.map(({ key, name, copies }) => (
 				<PieceSteps key={key} piece={key} name={name} copies={typeof copies === 'number' ? copies : copies.length} isShown={key === shown} />
