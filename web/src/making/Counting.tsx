@@ -32,6 +32,11 @@ const BACK = ['Backspace', 'ArrowLeft', 'ArrowUp', 'PageUp'];
 /** Whether a key has a meaning of its own where the focus is. */
 const isTaken = (target: EventTarget | null) => target instanceof Element && target.closest('button, a, input, textarea, select, summary, dialog') !== null;
 
+/** The stretch in hand stays in sight, however many the round has. */
+function intoSight(stretch: HTMLLIElement | null): void {
+	stretch?.scrollIntoView({ block: 'nearest' });
+}
+
 /** Stitches are worked: what they are, how many there must be, and what comes with them. */
 export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }: Props) {
 	const yarns = useMaking(({ making }) => making?.toy.yarns ?? []);
@@ -135,7 +140,12 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 							const from = (round.groups[i - 1]?.to ?? 0) + 1;
 							const isNow = i === stop.group;
 							return (
-								<li key={one.to} aria-current={isNow ? 'step' : undefined} className={one.to <= made ? 'is-made' : undefined}>
+								<li
+									key={one.to}
+									ref={isNow ? intoSight : undefined}
+									aria-current={isNow ? 'step' : undefined}
+									className={one.to <= made ? 'is-made' : undefined}
+								>
 									{round.groups.length > 1 && <YarnMark letter={one.yarn} hex={hexOf(one.yarn[0] ?? '')} size={22} />}
 									<span className="make-stitches">{one.text}</span>
 									<span className="figures make-numbers">{from === one.to ? one.to : `${from}–${one.to}`}</span>
@@ -146,14 +156,6 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 					<p className="make-count figures">
 						{say('make.atTheEnd', { stitches: round.makes })}
 						{round.total !== round.makes && <span className="caption"> {say('make.countedOn', { total: round.total })}</span>}
-					</p>
-					<p className="flex gap-2">
-						<button type="button" className="make-bare" onClick={onOff}>
-							{say('make.theCountIsOff')}
-						</button>
-						<button type="button" className="make-bare" onClick={onLost}>
-							{say('make.whereWasI')}
-						</button>
 					</p>
 					{told !== null && !first.includes(told.told) && (
 						<p className="make-next">
@@ -184,6 +186,14 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 				</div>
 			</main>
 			<footer className="make-foot">
+				<p className="make-bar">
+					<button type="button" className="make-bare" onClick={onOff}>
+						{say('make.theCountIsOff')}
+					</button>
+					<button type="button" className="make-bare" onClick={onLost}>
+						{say('make.whereWasI')}
+					</button>
+				</p>
 				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
 					<Undo2 aria-hidden />
 				</button>

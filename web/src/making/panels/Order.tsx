@@ -8,7 +8,9 @@ import { Sheet } from './Sheet';
 export function Order({ onClose, onTake }: { onClose: () => void; onTake: (task: string) => void }) {
 	const state = useMaking();
 	const tasks = state.making?.toy.tasks ?? [];
-	useEffect(() => document.querySelector<HTMLElement>('.make-order [aria-current]')?.scrollIntoView({ block: 'center' }), []);
+	useEffect(() => {
+		document.querySelector<HTMLElement>('.make-order [aria-current]')?.scrollIntoView({ block: 'center' });
+	}, []);
 	return (
 		<Sheet title={say('make.allPieces')} onClose={onClose}>
 			<ol className="make-order">

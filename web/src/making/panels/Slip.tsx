@@ -108,7 +108,7 @@ export function Slip({ task, guide, onClose }: Props) {
 						{short.length > 0 && <p className="make-chance">{say('make.endsAreShort', { yarns: short.join(', ') })}</p>}
 						<p>
 							<button type="button" className="make-small" onClick={pullOut}>
-								{say('make.pullTheRoundOut', { once: guide.once, round, stitches: number })}
+								{say('make.pullTheRoundOut', { once: guide.once, round, stitches: makes })}
 							</button>
 						</p>
 						{slip?.goOn != null ? (
@@ -119,7 +119,7 @@ export function Slip({ task, guide, onClose }: Props) {
 								</button>
 							</div>
 						) : (
-							<p className="caption mt-2">{say('make.cannotGoOn')}</p>
+							slip !== undefined && <p className="caption mt-2">{say('make.cannotGoOn')}</p>
 						)}
 					</section>
 				</>
