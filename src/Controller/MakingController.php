@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\ForecastWriter;
 use Alternum\Core\Exchange\GuideWriter;
 use Alternum\Core\Exchange\JournalFile;
 use Alternum\Core\Exchange\PlanReader;
@@ -112,6 +113,19 @@ final readonly class MakingController
         $this->makings->add($making->id, $events);
 
         return $this->happened($user, $id, $request->query->getInt('since'));
+    }
+
+    /** When it will be done at the maker's pace, and whether the yarn lasts. */
+    #[Route('/makings/{id}/forecast', methods: 'GET')]
+    #[Heavy]
+    public function forecast(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+
+        return new JsonResponse(ForecastWriter::values(
+            Analysis::of(PlanReader::json($making->body)),
+            Journal::of($this->makings->journal($making->id)),
+        ));
     }
 
     #[Route('/makings/{id}/journal', methods: 'GET')]

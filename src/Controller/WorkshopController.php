@@ -72,6 +72,16 @@ final readonly class WorkshopController
         return new JsonResponse(['secret' => $secret], Response::HTTP_CREATED);
     }
 
+    /** A pass for a device that stands beside: it opens once, and soon. */
+    #[Route('/pass', methods: 'POST')]
+    public function pass(#[CurrentUser] WorkshopUser $user): Response
+    {
+        [$secret, $endsAt] = $this->key->pass($this->workshop($user));
+        $this->entities->flush();
+
+        return new JsonResponse(['secret' => $secret, 'endsAt' => PlanResponse::time($endsAt)], Response::HTTP_CREATED);
+    }
+
     #[Route('/key', methods: 'DELETE')]
     public function endKey(#[CurrentUser] WorkshopUser $user): Response
     {

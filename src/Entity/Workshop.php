@@ -22,6 +22,13 @@ class Workshop
     #[ORM\Column]
     private bool $keyOpensOnce = false;
 
+    /** SHA-256 of a secret that opens it once and soon: for a device that stands beside; null: none is out. */
+    #[ORM\Column(length: 64, unique: true, nullable: true)]
+    private ?string $passHash = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $passEndsAt = null;
+
     /** A cookie of before browsers had rows of their own opens it. */
     #[ORM\Column]
     private bool $hasOldCookies = false;
@@ -61,6 +68,21 @@ class Workshop
     public function replaceKey(?string $hash, bool $opensOnce = false): void
     {
         [$this->keyHash, $this->keyOpensOnce] = [$hash, null !== $hash && $opensOnce];
+    }
+
+    /**
+     * A pass for a device that stands beside; the one before opens nothing any more.
+     *
+     * @param string|null $hash null: none
+     */
+    public function replacePass(?string $hash, ?\DateTimeImmutable $endsAt): void
+    {
+        [$this->passHash, $this->passEndsAt] = [$hash, $endsAt];
+    }
+
+    public function passOpensAt(\DateTimeImmutable $now): bool
+    {
+        return null !== $this->passHash && null !== $this->passEndsAt && $now < $this->passEndsAt;
     }
 
     public function hasOldCookies(): bool

@@ -32,6 +32,32 @@ final class BrowsersTest extends ApiTestCase
         $this->assertStatus(403);
     }
 
+    /** What a phone scans opens the workshop once, within ten minutes, and leaves the maker's own link as it is. */
+    public function testAPassOpensOnceAndSoon(): void
+    {
+        $key = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
+        [$id] = $this->firstPlan();
+        $pass = $this->ask('POST', '/api/workshop/pass');
+        $this->assertStatus(201);
+        self::assertEqualsWithDelta(time() + 600, strtotime(self::string($pass, 'endsAt')), 5);
+        $this->browser->getCookieJar()->clear();
+        $this->ask('POST', '/api/workshop/open', ['secret' => self::string($pass, 'secret')]);
+        $this->assertStatus(204);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+        $this->ask('POST', '/api/workshop/open', ['secret' => self::string($pass, 'secret')]);
+        $this->assertStatus(403);
+
+        $late = self::string($this->ask('POST', '/api/workshop/pass'), 'secret');
+        $this->connection()->executeStatement('UPDATE workshop SET pass_ends_at = ? WHERE pass_hash IS NOT NULL', ['2026-01-01 00:00:00']);
+        $this->openWorkshop();
+        $this->ask('POST', '/api/workshop/open', ['secret' => $late]);
+        $this->assertStatus(403);
+        $this->ask('POST', '/api/workshop/open', ['secret' => $key]);
+        $this->ask('GET', "/api/plans/{$id}");
+        $this->assertStatus(200);
+    }
+
     public function testEachBrowserHasARowAndTheOthersCanBeSignedOut(): void
     {
         $secret = self::string($this->ask('POST', '/api/workshop/key'), 'secret');

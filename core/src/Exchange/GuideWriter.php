@@ -47,6 +47,7 @@ final class GuideWriter
                 static fn (Yarn $yarn): array => ['key' => $yarn->key, 'name' => $yarn->name, 'hex' => LabColour::shown($yarn)],
                 $plan->yarns,
             ),
+            'park' => WorkWords::park(),
             'tasks' => self::tasks($analysis),
         ];
     }
@@ -65,7 +66,7 @@ final class GuideWriter
     }
 
     /** @return list<WrittenTask> one for each copy of a piece, and for each thing that puts them together */
-    private static function tasks(Analysis $analysis): array
+    public static function tasks(Analysis $analysis): array
     {
         $tasks = [];
         $together = ToyWriter::byJoint($analysis, $analysis->plan->terms);

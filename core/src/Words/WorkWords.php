@@ -10,6 +10,12 @@ use Alternum\Core\Toy\WorkTask;
 /** What is made next. */
 final class WorkWords
 {
+    /** Before the work is put down for a while. Common practice, no source. */
+    public static function park(): string
+    {
+        return 'Draw the loop long, or put a marker into it, so that nothing comes undone while the work is out of your hand.';
+    }
+
     /** "Ear 2", "Left ear": one copy of a piece. */
     public static function copy(Piece $piece, int $copy): string
     {

@@ -18,7 +18,9 @@ const More = lazy(async () => ({ default: (await import('./panels/More')).More }
 const Slip = lazy(async () => ({ default: (await import('./panels/Slip')).Slip }));
 const WhereWasI = lazy(async () => ({ default: (await import('./panels/WhereWasI')).WhereWasI }));
 
-type Panel = 'order' | 'more' | 'slip' | 'where' | null;
+const Forecast = lazy(async () => ({ default: (await import('./panels/Forecast')).Forecast }));
+
+type Panel = 'order' | 'more' | 'slip' | 'where' | 'forecast' | null;
 
 /** One toy, made beside the hands: what is to be done now, and one large target that counts it. */
 export function MakingPage({ plan }: { plan: string }) {
@@ -96,7 +98,8 @@ export function MakingPage({ plan }: { plan: string }) {
 				)}
 				{panel === 'slip' && task !== undefined && guide !== undefined && <Slip task={task} guide={guide} onClose={close} />}
 				{panel === 'where' && task !== undefined && guide !== undefined && <WhereWasI task={task} guide={guide} onClose={close} />}
-				{panel === 'more' && <More task={task} guide={guide} at={at} onClose={close} />}
+				{panel === 'more' && <More task={task} guide={guide} at={at} onClose={close} onForecast={() => setPanel('forecast')} />}
+				{panel === 'forecast' && <Forecast onClose={close} />}
 			</Suspense>
 		</div>
 	);

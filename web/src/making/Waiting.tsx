@@ -1,11 +1,23 @@
 import { Undo2 } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { say } from '../ui/say';
 import { Chances } from './Chances';
 import { lastChances, stopAt } from './flow';
 import { progressIn } from './journal';
-import { answer, tapBack, useMaking } from './making';
+import { answer, choose, tapBack, useMaking } from './making';
 import type { Answer, Guide, Stop, Task } from './types';
+
+/** Before the hands leave the hook for a while: said once on a device. */
+function Park() {
+	const park = useMaking(({ making }) => making?.toy.park ?? '');
+	const isTold = useMaking((state) => state.choices.isParkTold);
+	// It stays while this step is looked at.
+	const [isNew] = useState(!isTold);
+	useEffect(() => {
+		if (isNew) choose({ isParkTold: true });
+	}, [isNew]);
+	return isNew ? <p className="make-told">{park}</p> : null;
+}
 
 /** Something that cannot be undone: it waits for an answer. */
 export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop: Stop & { key: string } }) {
@@ -27,6 +39,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 					</p>
 				))}
 				{stop.text !== '' && <p className="make-text">{stop.text}</p>}
+				{(stop.kind === 'stuff' || stop.kind === 'eyes') && <Park />}
 				{stop.trouble != null && <p className="make-chance">{stop.trouble}</p>}
 				{(stop.needs?.length ?? 0) > 0 && <p className="caption">{say('make.needs', { needs: stop.needs?.join(', ') ?? '' })}</p>}
 				{stop.mayGoWrong?.map(({ trouble, remedy }) => (

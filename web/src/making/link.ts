@@ -1,6 +1,6 @@
 import { ApiError, api, dataOf } from '../api/client';
 import { inOrder, progressOf } from './journal';
-import { choices, eventsOf, guideOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
+import { choices, eventsOf, forgetAll, guideOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { guideKey, take, taskInHand, useMaking } from './making';
 import type { Event, Making } from './types';
 
@@ -28,12 +28,21 @@ export async function openMaking(plan: string, which: string | null): Promise<vo
 		await keepMaking(making);
 		await keepEvents(making.id, events, true);
 		await show(making, await eventsOf(making.id));
-		set({ isConnected: true });
+		set({ isConnected: true, isLasting: (await navigator.storage?.persist?.()) ?? false });
 		await fetchGuides(making);
 	} catch (error) {
+		if (await isLeft(error)) return;
 		if (error instanceof ApiError && here === undefined) set({ is: 'gone' });
 		else set({ isConnected: false, is: now().is === 'opening' ? 'away' : now().is });
 	}
+}
+
+/** This browser was signed out, or another workshop is open in it: nothing of the one before stays here. */
+async function isLeft(error: unknown): Promise<boolean> {
+	if (!(error instanceof ApiError) || error.problem.status !== 401) return false;
+	await forgetAll();
+	set({ is: 'gone' });
+	return true;
 }
 
 async function show(making: Making, kept: readonly { event: Event; isSent: boolean }[]): Promise<void> {
@@ -107,7 +116,7 @@ export async function sync(): Promise<void> {
 		set({ isConnected: true });
 		isDone = now().unsent.size === 0;
 	} catch (error) {
-		set(error instanceof ApiError && error.problem.status === 404 ? { is: 'gone' } : { isConnected: false });
+		if (!(await isLeft(error))) set(error instanceof ApiError && error.problem.status === 404 ? { is: 'gone' } : { isConnected: false });
 	} finally {
 		isSyncing = false;
 		clearTimeout(timer);

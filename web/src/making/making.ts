@@ -20,6 +20,8 @@ interface State {
 	unsent: ReadonlySet<string>;
 	/** whether the server answered last */
 	isConnected: boolean;
+	/** whether the browser keeps what is here until it is told otherwise; null: it was not asked yet */
+	isLasting: boolean | null;
 	/** key of the task in hand; '': none */
 	task: string;
 	choices: Choices;
@@ -33,6 +35,7 @@ export const useMaking = create<State>(() => ({
 	progress: new Map(),
 	unsent: new Set(),
 	isConnected: true,
+	isLasting: null,
 	task: '',
 	choices: CHOICES,
 }));

@@ -27,8 +27,10 @@ export interface Choices {
 	voice: boolean;
 	night: 'as-device' | 'day' | 'night';
 	large: boolean;
+	/** whether it was said what to do with the loop before a pause */
+	isParkTold: boolean;
 	/** what a tap counts, by piece */
 	by: Record<string, 'round' | 'group' | 'stitch'>;
 }
 
-export const CHOICES: Choices = { buzz: true, sound: false, voice: false, night: 'as-device', large: false, by: {} };
+export const CHOICES: Choices = { buzz: true, sound: false, voice: false, night: 'as-device', large: false, isParkTold: false, by: {} };

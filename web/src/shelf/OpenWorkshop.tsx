@@ -2,8 +2,15 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
+import { forgetAll } from '../making/keep';
 import { Button } from '../ui/Button';
 import { say } from '../ui/say';
+
+/** Where the link leads on to: to a page of this program alone. */
+function whereTo(search: string): string {
+	const to = new URLSearchParams(search).get('to') ?? '';
+	return /^\/plan\/[0-9A-Za-z]+(\/[a-z]+)?$/.test(to) ? to : '/';
+}
 
 /** Where a recovery link leads. What stands behind # is never part of a request for a page, so no log holds it. */
 export function OpenWorkshop() {
@@ -13,7 +20,9 @@ export function OpenWorkshop() {
 		try {
 			const answer = await api.POST('/api/workshop/open', { body: { secret } });
 			if (!answer.response.ok) dataOf<undefined>(answer);
-			location.replace('/');
+			// Nothing of the workshop that was open here stays on this device.
+			await forgetAll();
+			location.replace(whereTo(location.search));
 		} catch (error) {
 			setTold(toldOf(error));
 		}

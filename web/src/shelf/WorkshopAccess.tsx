@@ -1,11 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { notify } from '../ui/Notices';
 import { momentOf, say } from '../ui/say';
+
+const OnAnotherDevice = lazy(async () => ({ default: (await import('../ui/OnAnotherDevice')).OnAnotherDevice }));
 
 const LINK = say('workshopMenu.aRecoveryLinkOpensThe');
 
@@ -14,6 +16,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 	const queries = useQueryClient();
 	const [link, setLink] = useState<string | null>(null);
 	const [opensOnce, setOpensOnce] = useState(false);
+	const [isElsewhere, setIsElsewhere] = useState(false);
 	const { data } = useQuery({ queryKey: ['workshop'], queryFn: async () => dataOf(await api.GET('/api/workshop')), enabled: open, staleTime: 0 });
 	const others = data?.browsers.filter(({ isThis }) => !isThis) ?? [];
 
@@ -81,6 +84,14 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 						{say('workshopMenu.copyIt')}
 					</Button>
 				</>
+			)}
+			<p className="mt-4">
+				<Button onClick={() => setIsElsewhere(true)}>{say('device.onAPhone')}</Button>
+			</p>
+			{isElsewhere && (
+				<Suspense fallback={null}>
+					<OnAnotherDevice to="/" onClose={() => setIsElsewhere(false)} />
+				</Suspense>
 			)}
 			<h3 className="mt-6 mb-1 font-semibold">{say('workshopAccess.openIn')}</h3>
 			<ul className="border-t border-rule">

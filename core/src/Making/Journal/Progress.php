@@ -33,8 +33,7 @@ final readonly class Progress
     {
         $worked = 0;
         foreach ($counts as $task => $rounds) {
-            $place = $this->task($task)->place;
-            $worked += array_sum(\array_slice($rounds, 0, max(0, $place->round - 1))) + min($place->stitch, $rounds[$place->round - 1] ?? 0);
+            $worked += $this->task($task)->worked($rounds);
         }
 
         return $worked;

@@ -41,6 +41,16 @@ final readonly class TaskProgress
         );
     }
 
+    /**
+     * @param list<int> $rounds stitches of each
+     *
+     * @return int stitches that are made
+     */
+    public function worked(array $rounds): int
+    {
+        return array_sum(\array_slice($rounds, 0, max(0, $this->place->round - 1))) + min($this->place->stitch, $rounds[$this->place->round - 1] ?? 0);
+    }
+
     /** @param string $key of a step */
     public function answer(string $key): ?Answer
     {

@@ -11,12 +11,14 @@ interface Props {
 	guide: Guide | undefined;
 	at: number;
 	onClose: () => void;
+	onForecast: () => void;
 }
 
 /** All that is not counting: going back and on, notes, and how this device behaves. */
-export function More({ task, guide, at, onClose }: Props) {
+export function More({ task, guide, at, onClose, onForecast }: Props) {
 	const state = useMaking();
 	const { choices, making } = state;
+	const [isParked, setIsParked] = useState(false);
 	const isPiece = task?.piece != null && guide !== undefined;
 	return (
 		<Sheet title={say('make.more')} onClose={onClose}>
@@ -27,6 +29,26 @@ export function More({ task, guide, at, onClose }: Props) {
 					<Note task={task} round={Math.max(1, progressIn(state.progress, task.key).place.round)} />
 				</>
 			)}
+			<section className="flex flex-wrap gap-2">
+				<button type="button" className="make-small" onClick={onForecast}>
+					{say('make.forecast')}
+				</button>
+				<button
+					type="button"
+					className="make-small"
+					onClick={() => {
+						add('paused', {});
+						setIsParked(true);
+					}}
+				>
+					{say('make.pause')}
+				</button>
+				{isParked && (
+					<p role="status" className="w-full border-l-4 border-ink pl-3">
+						{making?.toy.park} {say('make.placeIsKept')}
+					</p>
+				)}
+			</section>
 			<fieldset className="make-choices">
 				<legend>{say('make.aTapCounts')}</legend>
 				{isPiece &&
@@ -61,6 +83,7 @@ export function More({ task, guide, at, onClose }: Props) {
 					</select>
 				</label>
 			</fieldset>
+			{state.isLasting === false && <p className="mt-4 border-l-4 border-ink pl-3">{say('make.mayBeCleared')}</p>}
 			{making !== null && (
 				<p className="caption mt-4">
 					{say('make.begunAt', { moment: momentOf(making.begunAt) })}{' '}

@@ -1,12 +1,17 @@
+import { lazy, Suspense, useState } from 'react';
+import { Button } from '../../../ui/Button';
 import { say } from '../../../ui/say';
 import { useDraft } from '../../context';
 import { useNeeded } from './useNeeded';
+
+const OnAnotherDevice = lazy(async () => ({ default: (await import('../../../ui/OnAnotherDevice')).OnAnotherDevice }));
 
 /** The way to the page beside the hands, and what is still missing; it stands in nobody's way. */
 export function BeginMaking() {
 	const id = useDraft((state) => state.id);
 	const isAny = useDraft(({ plan }) => plan.pieces.some(({ rounds }) => rounds.length > 0));
 	const missing = useNeeded(isAny)?.missing ?? [];
+	const [isElsewhere, setIsElsewhere] = useState(false);
 	if (!isAny) return null;
 	return (
 		<section className="mb-4 border border-ink bg-sheet px-3 py-3" aria-label={say('pattern.makeIt')}>
@@ -17,8 +22,14 @@ export function BeginMaking() {
 				>
 					{say('pattern.makeIt')}
 				</a>
+				<Button onClick={() => setIsElsewhere(true)}>{say('pattern.onAPhone')}</Button>
 				<span className="min-w-40 flex-1">{say('pattern.countsForYou')}</span>
 			</p>
+			{isElsewhere && (
+				<Suspense fallback={null}>
+					<OnAnotherDevice to={`/plan/${id}/make`} onClose={() => setIsElsewhere(false)} />
+				</Suspense>
+			)}
 			{missing.length > 0 && (
 				<>
 					<p className="mt-3 font-semibold">{say('pattern.stillMissing')}</p>
