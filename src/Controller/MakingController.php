@@ -6,16 +6,19 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\ForecastWriter;
+use Alternum\Core\Exchange\GuideDifference;
 use Alternum\Core\Exchange\GuideWriter;
 use Alternum\Core\Exchange\JournalFile;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Making\Journal\Event;
+use Alternum\Core\Making\Journal\EventKind;
 use Alternum\Core\Making\Journal\Journal;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Entity\Making;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
+use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\Makings;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Security\WorkshopUser;
@@ -74,7 +77,42 @@ final readonly class MakingController
         $making = $this->makings->get($user->workshop, $id);
         [, $revision] = $this->makings->state($user->workshop, $id);
 
-        return $this->opened($making, Analysis::of(PlanReader::json($making->body)), $revision);
+        return $this->opened($making, $this->followed($making), $revision);
+    }
+
+    /** What would be made otherwise by the plan as it is now. */
+    #[Route('/makings/{id}/difference', methods: 'GET')]
+    #[Heavy]
+    public function difference(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        $stored = $this->plans->state($user->workshop, $making->plan->id()->toBase32());
+
+        return new JsonResponse([
+            'revision' => $stored->revision,
+            'says' => GuideDifference::between($this->followed($making), Analysis::of(PlanReader::json($stored->body))),
+        ]);
+    }
+
+    /** Follows the plan as it is now: from the next round or copy on, or never. */
+    #[Route('/makings/{id}/plan', methods: 'POST')]
+    #[Heavy]
+    public function take(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        $event = Event::json($request->getContent());
+        $stored = $this->plans->state($user->workshop, $making->plan->id()->toBase32());
+        if (EventKind::Took !== $event->kind || $stored->revision !== $event->whole('revision')) {
+            return ProblemResponse::of(
+                Response::HTTP_PRECONDITION_FAILED,
+                'The plan was changed once more meanwhile.',
+                'Look at what is otherwise now, and choose again.',
+            );
+        }
+        $this->makings->keep($making, $stored->revision, $stored->body);
+        $this->makings->add($making->id, [$event]);
+
+        return $this->opened($making, $this->followed($making), $stored->revision);
     }
 
     #[Route('/makings/{id}', methods: 'DELETE')]
@@ -90,7 +128,7 @@ final readonly class MakingController
     #[Heavy]
     public function guide(#[CurrentUser] WorkshopUser $user, string $id, string $piece, Request $request): Response
     {
-        $plan = PlanReader::json($this->makings->get($user->workshop, $id)->body);
+        $plan = PlanReader::json($this->makings->body($this->makings->get($user->workshop, $id), $request->query->getInt('revision')));
         $analysis = Analysis::of($plan)->piece($piece) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(GuideWriter::piece($plan, $analysis, $request->query->getInt('group')));
@@ -123,7 +161,7 @@ final readonly class MakingController
         $making = $this->makings->get($user->workshop, $id);
 
         return new JsonResponse(ForecastWriter::values(
-            Analysis::of(PlanReader::json($making->body)),
+            $this->followed($making),
             Journal::of($this->makings->journal($making->id)),
         ));
     }
@@ -141,6 +179,14 @@ final readonly class MakingController
             JournalFile::ENDING,
             'text/plain; charset=utf-8',
         );
+    }
+
+    /** The plan as what is begun next is made from it. */
+    private function followed(Making $making): Analysis
+    {
+        $revision = Journal::of($this->makings->journal($making->id))->progress()->revision;
+
+        return Analysis::of(PlanReader::json($this->makings->body($making, $revision)));
     }
 
     private function happened(WorkshopUser $user, string $id, int $since): Response

@@ -34,7 +34,7 @@ final readonly class Gate
             return;
         }
         // Looking at something works it out, too; what other devices counted is only looked up.
-        $isWorkedOut = 1 === preg_match('~^/api/(plans/|makings/[^/]+(/guides/|/forecast$|$))~', $request->getPathInfo());
+        $isWorkedOut = 1 === preg_match('~^/api/(plans/|makings/[^/]+(/guides/|/forecast$|/difference$|$))~', $request->getPathInfo());
         $refusal = $request->isMethodSafe() ? ($isWorkedOut ? $this->limit($request, $this->reading) : null) : $this->refuse($request);
         if (null !== $refusal) {
             $event->setResponse($refusal);

@@ -72,6 +72,26 @@ final class Makings extends ServiceEntityRepository
         return $bodies;
     }
 
+    /** @return string the plan that a making follows, in a revision of it; 0: the one with which it was begun */
+    public function body(Making $making, int $revision): string
+    {
+        $body = 0 === $revision || $revision === $making->revision ? $making->body : $this->getEntityManager()->getConnection()->fetchOne(
+            'SELECT body FROM making_plan WHERE making_id = ? AND revision = ?',
+            [$making->id->toBinary(), $revision],
+        );
+
+        return \is_string($body) ? $body : throw new NotFoundHttpException();
+    }
+
+    /** Keeps a revision of its plan that a making follows from now on. */
+    public function keep(Making $making, int $revision, string $body): void
+    {
+        $this->getEntityManager()->getConnection()->executeStatement(
+            'INSERT IGNORE INTO making_plan (making_id, revision, body) VALUES (?, ?, ?)',
+            [$making->id->toBinary(), $revision, $body],
+        );
+    }
+
     /** @return list<Event> */
     public function journal(Ulid $making): array
     {

@@ -80,6 +80,36 @@ final class MakingTest extends ApiTestCase
         self::assertSame([self::FIRST, self::SECOND], array_column($journal->events, 'id'));
     }
 
+    /** The plan is changed at the desk: what is otherwise is told, and followed from where the maker says. */
+    public function testAPlanThatIsChangedMeanwhileIsFollowedWhereTheMakerSays(): void
+    {
+        [$plan, $values] = $this->firstPlan();
+        $piece = self::string($values, 'pieces', 0, 'key');
+        $making = $this->ask('POST', "/api/plans/{$plan}/makings");
+        [$id, $revision] = [self::string($making, 'id'), self::at($making, 'revision')];
+        self::assertIsInt($revision);
+        self::assertSame([], $this->ask('GET', "/api/makings/{$id}/difference")['says']);
+        $rounds = self::at($values, 'pieces', 0, 'rounds');
+        self::assertIsArray($rounds);
+        $this->save($plan, $revision, self::set(['pieces', $piece, 'rounds'], [...$rounds, 'sc around']));
+        $difference = $this->ask('GET', "/api/makings/{$id}/difference");
+        self::assertStringContainsString('other stitches or yarns in round', self::string($difference, 'says', 0));
+        $before = $this->ask('GET', "/api/makings/{$id}/guides/{$piece}?revision=0");
+        $took = ['id' => self::FIRST, 'n' => 1, 'at' => 1_764_600_000_000, 'kind' => 'took', 'revision' => $revision, 'from' => 'round'];
+        $this->ask('POST', "/api/makings/{$id}/plan", $took);
+        $this->assertStatus(412);
+        $this->ask('POST', "/api/makings/{$id}/plan", ['revision' => $revision + 1] + $took);
+        $this->assertStatus(200);
+        $after = $this->ask('GET', "/api/makings/{$id}/guides/{$piece}?revision=".($revision + 1));
+        [$was, $is] = [self::at($before, 'rounds'), self::at($after, 'rounds')];
+        self::assertIsArray($was);
+        self::assertIsArray($is);
+        self::assertCount(\count($was) + 1, $is);
+        self::assertSame([], $this->ask('GET', "/api/makings/{$id}/difference")['says']);
+        // What was begun before is still there as it was.
+        self::assertSame($was, self::at($this->ask('GET', "/api/makings/{$id}/guides/{$piece}"), 'rounds'));
+    }
+
     public function testAnotherWorkshopFindsNoneOfIt(): void
     {
         $id = $this->begun();

@@ -1,23 +1,24 @@
 import { ChevronLeft, ListOrdered, Menu } from 'lucide-react';
 import { say } from '../ui/say';
-import { useMaking } from './making';
-import type { Guide, Task } from './types';
+import { isPlanChanged, useMaking } from './making';
+import type { Task } from './types';
 
 interface Props {
 	plan: string;
 	task: Task | undefined;
-	guide: Guide | undefined;
 	onOrder: () => void;
 	onMore: () => void;
+	onOtherwise: () => void;
 }
 
 /** What is in hand, and whether it is saved. */
-export function Head({ plan, task, onOrder, onMore }: Props) {
+export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
+	const isChanged = useMaking(isPlanChanged);
 	const unsent = useMaking(({ unsent }) => unsent.size);
 	const isConnected = useMaking(({ isConnected }) => isConnected);
 	const title = useMaking(({ making }) => making?.toy.title ?? '');
 	return (
-		<header className="make-head flex items-center gap-1 border-b border-rule px-1">
+		<header className="make-head flex flex-wrap items-center gap-1 border-b border-rule px-1">
 			<a href={`/plan/${plan}/pattern`} className="flex min-h-11 min-w-11 items-center justify-center" aria-label={say('make.backToThePlan', { title })}>
 				<ChevronLeft aria-hidden />
 			</a>
@@ -33,6 +34,11 @@ export function Head({ plan, task, onOrder, onMore }: Props) {
 			<button type="button" onClick={onMore} className="flex min-h-11 min-w-11 items-center justify-center" aria-label={say('make.more')}>
 				<Menu aria-hidden />
 			</button>
+			{isChanged && (
+				<button type="button" onClick={onOtherwise} className="make-notice">
+					{say('make.thePlanWasChanged')}
+				</button>
+			)}
 		</header>
 	);
 }

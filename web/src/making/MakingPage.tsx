@@ -20,7 +20,9 @@ const WhereWasI = lazy(async () => ({ default: (await import('./panels/WhereWasI
 
 const Forecast = lazy(async () => ({ default: (await import('./panels/Forecast')).Forecast }));
 
-type Panel = 'order' | 'more' | 'slip' | 'where' | 'forecast' | null;
+const Otherwise = lazy(async () => ({ default: (await import('./panels/Otherwise')).Otherwise }));
+
+type Panel = 'order' | 'more' | 'slip' | 'where' | 'forecast' | 'otherwise' | null;
 
 /** One toy, made beside the hands: what is to be done now, and one large target that counts it. */
 export function MakingPage({ plan }: { plan: string }) {
@@ -63,7 +65,7 @@ export function MakingPage({ plan }: { plan: string }) {
 	const stop = guide?.stops[at];
 	return (
 		<div className="make-page">
-			<Head plan={plan} task={task} guide={guide} onOrder={() => show('order')} onMore={() => show('more')} />
+			<Head plan={plan} task={task} onOrder={() => show('order')} onMore={() => show('more')} onOtherwise={() => show('otherwise')} />
 			<Suspense fallback={<main />}>
 				{task === undefined && <TaskDone task={undefined} guide={undefined} />}
 				{task?.piece === null && <PutTogether key={task.key} task={task} />}
@@ -99,6 +101,7 @@ export function MakingPage({ plan }: { plan: string }) {
 				{panel === 'slip' && task !== undefined && guide !== undefined && <Slip task={task} guide={guide} onClose={close} />}
 				{panel === 'where' && task !== undefined && guide !== undefined && <WhereWasI task={task} guide={guide} onClose={close} />}
 				{panel === 'more' && <More task={task} guide={guide} at={at} onClose={close} onForecast={() => setPanel('forecast')} />}
+				{panel === 'otherwise' && <Otherwise onClose={close} />}
 				{panel === 'forecast' && <Forecast onClose={close} />}
 			</Suspense>
 		</div>

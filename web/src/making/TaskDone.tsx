@@ -4,7 +4,7 @@ import { say } from '../ui/say';
 import { YarnMark } from '../ui/YarnMark';
 import { open } from './flow';
 import { progressIn } from './journal';
-import { answer, followers, takeInHand, tapBack, useMaking } from './making';
+import { answer, followers, guideOfTask, takeInHand, tapBack, useMaking } from './making';
 import type { Guide, Task } from './types';
 
 /** A piece is done: what hangs, what was left out, and what is next. */
@@ -15,7 +15,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 	const left = guide === undefined ? [] : open(guide, guide.stops.length, progress);
 	const hangs =
 		guide?.stops.filter(({ kind }) => kind === 'fastenoff' || kind === 'fasten-off').flatMap(({ text = '' }) => (text === '' ? [] : [text])) ?? [];
-	const yarn = next === undefined ? undefined : state.guides.get(`${next.piece} ${next.group}`)?.rounds[0]?.groups[0]?.yarn[0];
+	const yarn = guideOfTask(state, next)?.rounds[0]?.groups[0]?.yarn[0];
 	const hex = state.making?.toy.yarns.find(({ key }) => key === yarn)?.hex;
 	const take = () => next !== undefined && takeInHand(next.key);
 	useEffect(() => {

@@ -49,6 +49,7 @@ const guide: Guide = {
 
 const at = (r: number, stitch: number, answers: Record<string, Answer> = {}): TaskProgress => ({
 	place: { round: r, stitch },
+	revision: 0,
 	answers: new Map(Object.entries(answers).map(([key, answer]) => [key, { answer, at: { round: r, stitch } }])),
 });
 

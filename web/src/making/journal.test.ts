@@ -7,6 +7,7 @@ interface Sample {
 	events: Event[];
 	place: { round: number; stitch: number };
 	answers: Record<string, string>;
+	revision: number;
 }
 
 // Written by the core's own tests: core/tests/Making/Journal/JournalTest.php.
@@ -15,10 +16,11 @@ const samples = JSON.parse(readFileSync('contract/journals.json', 'utf8')) as Sa
 describe('the journal', () => {
 	it('comes to what the core comes to, in whatever order it is read', () => {
 		expect(samples.length).toBeGreaterThan(30);
-		for (const { events, place, answers } of samples) {
+		for (const { events, place, answers, revision } of samples) {
 			for (const some of [events, events.toReversed(), [...events, ...events]]) {
 				const task = progressIn(progressOf(some), 'body.1');
 				expect(task.place).toEqual(place);
+				expect(task.revision).toBe(revision);
 				expect(Object.fromEntries([...task.answers].map(([key, { answer }]) => [key, answer]))).toEqual(answers);
 			}
 		}

@@ -4,9 +4,18 @@ import { type Answer, type Event, isAfter, type Place } from './types';
 export interface TaskProgress {
 	place: Place;
 	answers: ReadonlyMap<string, { answer: Answer; at: Place }>;
+	/** of the plan, that it is made from; 0: with which all was begun */
+	revision: number;
 }
 
-const START: TaskProgress = { place: { round: 0, stitch: 0 }, answers: new Map() };
+/** How far a toy is. */
+export interface Progress {
+	tasks: ReadonlyMap<string, TaskProgress>;
+	/** of the plan, that what is not begun is made from */
+	revision: number;
+}
+
+const startFrom = (revision: number): TaskProgress => ({ place: { round: 0, stitch: 0 }, answers: new Map(), revision });
 
 /** In the order in which they were done, each once: what came together from several devices. */
 export function inOrder(events: readonly Event[]): Event[] {
@@ -38,6 +47,7 @@ function after(task: TaskProgress, event: Event): TaskProgress {
 			return { ...task, place: at };
 		case 'ripped':
 			return {
+				...task,
 				place: isAfter(task.place, at) ? at : task.place,
 				answers: new Map([...task.answers].filter(([, answered]) => !isAfter(answered.at, at))),
 			};
@@ -49,16 +59,20 @@ function after(task: TaskProgress, event: Event): TaskProgress {
 }
 
 /** How far each copy of each piece is: a plain replay, as in the core's Making\Journal\Progress. */
-export function progressOf(events: readonly Event[]): ReadonlyMap<string, TaskProgress> {
-	const tasks = new Map<string, TaskProgress>();
+export function progressOf(events: readonly Event[]): Progress {
+	let tasks = new Map<string, TaskProgress>();
+	let revision = 0;
 	for (const event of happened(inOrder(events))) {
 		const task = taskOf(event);
-		tasks.set(task, after(tasks.get(task) ?? START, event));
+		if (event.kind === 'took') {
+			revision = event.from === 'never' ? revision : (event.revision ?? 0);
+			if (event.from === 'round') tasks = new Map([...tasks].map(([key, one]) => [key, { ...one, revision }]));
+		} else if (task !== '' || event.kind === 'answered') tasks.set(task, after(tasks.get(task) ?? startFrom(revision), event));
 	}
-	return tasks;
+	return { tasks, revision };
 }
 
-export const progressIn = (tasks: ReadonlyMap<string, TaskProgress>, task: string): TaskProgress => tasks.get(task) ?? START;
+export const progressIn = ({ tasks, revision }: Progress, task: string): TaskProgress => tasks.get(task) ?? startFrom(revision);
 
 const LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 

@@ -29,12 +29,14 @@ export const makingOf = async (id: string): Promise<Making | undefined> => (awai
 export const makingsOfPlan = async (plan: string): Promise<Making[]> => (await kept()).getAllFromIndex('makings', 'plan', plan);
 export const keepMaking = async (making: Making): Promise<unknown> => (await kept()).put('makings', making);
 
-const nameOf = (making: string, revision: number, piece: string, group: number) => `${making} ${revision} ${piece} ${group}`;
-
-export const guideOf = async (making: Making, piece: string, group: number): Promise<Guide | undefined> =>
-	(await kept()).get('guides', nameOf(making.id, making.revision, piece, group));
-export const keepGuide = async (making: Making, guide: Guide): Promise<unknown> =>
-	(await kept()).put('guides', guide, nameOf(making.id, making.revision, guide.piece, guide.group));
+/** All guides of a making, by what they are known by. */
+export async function guidesOf(making: string): Promise<[string, Guide][]> {
+	const range = IDBKeyRange.bound(`${making} `, `${making} \uffff`);
+	const store = (await kept()).transaction('guides').store;
+	const [keys, guides] = await Promise.all([store.getAllKeys(range), store.getAll(range)]);
+	return keys.map((key, i) => [key.slice(making.length + 1), guides[i] as Guide]);
+}
+export const keepGuide = async (making: string, key: string, guide: Guide): Promise<unknown> => (await kept()).put('guides', guide, `${making} ${key}`);
 
 export const eventsOf = async (making: string): Promise<{ event: Event; isSent: boolean }[]> => (await kept()).getAllFromIndex('events', 'making', making);
 

@@ -1,6 +1,6 @@
 import { ApiError, api, dataOf } from '../api/client';
-import { inOrder, progressOf } from './journal';
-import { choices, eventsOf, forgetAll, guideOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
+import { inOrder, newId, progressIn, progressOf } from './journal';
+import { choices, eventsOf, forgetAll, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { guideKey, take, taskInHand, useMaking } from './making';
 import type { Event, Making } from './types';
 
@@ -47,11 +47,7 @@ async function isLeft(error: unknown): Promise<boolean> {
 
 async function show(making: Making, kept: readonly { event: Event; isSent: boolean }[]): Promise<void> {
 	const events = inOrder(kept.map(({ event }) => event));
-	const guides = new Map(now().guides);
-	for (const { piece, group } of making.toy.tasks) {
-		const guide = piece === null ? undefined : await guideOf(making, piece, group);
-		if (guide !== undefined && piece !== null) guides.set(guideKey(piece, group), guide);
-	}
+	const guides = new Map([...now().guides, ...(await guidesOf(making.id))]);
 	const progress = progressOf(events);
 	set({
 		is: 'open',
@@ -66,18 +62,36 @@ async function show(making: Making, kept: readonly { event: Event; isSent: boole
 
 /** All pieces, so that the rest can be made without a network. */
 async function fetchGuides(making: Making): Promise<void> {
-	for (const { piece, group } of making.toy.tasks) {
-		if (piece === null || now().guides.has(guideKey(piece, group))) continue;
+	for (const { key: task, piece, group } of making.toy.tasks) {
+		const { revision } = progressIn(now().progress, task);
+		if (piece === null || now().guides.has(guideKey(piece, group, revision))) continue;
+		const key = guideKey(piece, group, revision);
 		const path = { id: making.id, piece };
-		const guide = dataOf(await api.GET('/api/makings/{id}/guides/{piece}', { params: { path, query: { group } } }));
-		await keepGuide(making, guide);
+		const guide = dataOf(await api.GET('/api/makings/{id}/guides/{piece}', { params: { path, query: { group, revision } } }));
+		await keepGuide(making.id, key, guide);
 		set(({ guides, ...state }) => {
-			const all = new Map(guides).set(guideKey(piece, group), guide);
+			const all = new Map(guides).set(key, guide);
 			return { guides: all, task: state.task || taskInHand(making, state.events, state.progress, all) };
 		});
 	}
 	const { events, progress, guides, task } = now();
 	if (task === '') set({ task: taskInHand(making, events, progress, guides) });
+}
+
+/** What would be made otherwise by the plan as it is now. */
+export const difference = async (making: string) => dataOf(await api.GET('/api/makings/{id}/difference', { params: { path: { id: making } } }));
+
+/** Follows the plan as it is now, from the next round or copy on, or goes on as it was begun. */
+export async function follow(revision: number, from: 'round' | 'copy' | 'never'): Promise<void> {
+	const { making, events: known } = now();
+	if (making === null) return;
+	await sync();
+	const body: Event = { id: newId(Date.now()), n: (known.at(-1)?.n ?? 0) + 1, at: Date.now(), kind: 'took', revision, from };
+	const { events, ...taken } = dataOf(await api.POST('/api/makings/{id}/plan', { params: { path: { id: making.id } }, body }));
+	await keepMaking(taken);
+	await keepEvents(taken.id, events, true);
+	await show(taken, await eventsOf(taken.id));
+	await fetchGuides(taken);
 }
 
 /** Something was done here: it is kept on this device, and sent when it can be. */
@@ -107,6 +121,8 @@ export async function sync(): Promise<void> {
 		if (heard.events.length > 0 || sending.length > 0) {
 			await keepEvents(making.id, [...sending, ...heard.events], true);
 			take([...sending, ...heard.events], true);
+			// Another device may follow the plan as it is now.
+			if (heard.events.some(({ kind }) => kind === 'took')) void fetchGuides(making).catch(() => undefined);
 		}
 		if (heard.next !== making.next || heard.planRevision !== making.planRevision) {
 			const known = { ...making, next: heard.next, planRevision: heard.planRevision };

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { By } from './flow';
 import { nextPlace, stopAt } from './flow';
-import { inOrder, newId, progressIn, progressOf, type TaskProgress } from './journal';
+import { inOrder, newId, type Progress, progressIn, progressOf } from './journal';
 import { type Answer, CHOICES, type Choices, type Event, type Guide, type Making, type Place, type Task } from './types';
 
 /** Two taps within this time are one. */
@@ -16,7 +16,7 @@ interface State {
 	making: Making | null;
 	guides: ReadonlyMap<string, Guide>;
 	events: readonly Event[];
-	progress: ReadonlyMap<string, TaskProgress>;
+	progress: Progress;
 	unsent: ReadonlySet<string>;
 	/** whether the server answered last */
 	isConnected: boolean;
@@ -32,7 +32,7 @@ export const useMaking = create<State>(() => ({
 	making: null,
 	guides: new Map(),
 	events: [],
-	progress: new Map(),
+	progress: { tasks: new Map(), revision: 0 },
 	unsent: new Set(),
 	isConnected: true,
 	isLasting: null,
@@ -42,16 +42,17 @@ export const useMaking = create<State>(() => ({
 
 const { getState: now, setState: set } = useMaking;
 
-export const guideKey = (piece: string, group: number) => `${piece} ${group}`;
+/** What a guide is known by: the piece, its set of yarns, and the revision of the plan. */
+export const guideKey = (piece: string, group: number, revision: number) => `${piece} ${group} ${revision}`;
 
 /** The guide of a task, where it is there already. */
-export const guideOfTask = ({ guides }: Pick<State, 'guides'>, task: Task | undefined): Guide | undefined =>
-	task?.piece == null ? undefined : guides.get(guideKey(task.piece, task.group));
+export const guideOfTask = ({ guides, progress }: Pick<State, 'guides' | 'progress'>, task: Task | undefined): Guide | undefined =>
+	task?.piece == null ? undefined : guides.get(guideKey(task.piece, task.group, progressIn(progress, task.key).revision));
 
 export const taskIn = ({ making, task }: Pick<State, 'making' | 'task'>): Task | undefined => making?.toy.tasks.find(({ key }) => key === task);
 
 /** What was last worked on, where it is not done; else the first that is not done. */
-export function taskInHand(making: Making, events: readonly Event[], progress: ReadonlyMap<string, TaskProgress>, guides: ReadonlyMap<string, Guide>): string {
+export function taskInHand(making: Making, events: readonly Event[], progress: Progress, guides: ReadonlyMap<string, Guide>): string {
 	const last = events.findLast(({ piece }) => piece !== undefined && piece !== '');
 	const key = last === undefined ? '' : `${last.piece}.${last.copy}`;
 	const tasks = making.toy.tasks;
@@ -60,9 +61,9 @@ export function taskInHand(making: Making, events: readonly Event[], progress: R
 }
 
 /** Whether all of it is passed. */
-export function isDone(task: Task, progress: ReadonlyMap<string, TaskProgress>, guides: ReadonlyMap<string, Guide>): boolean {
+export function isDone(task: Task, progress: Progress, guides: ReadonlyMap<string, Guide>): boolean {
 	if (task.piece === null) return progressIn(progress, '').answers.has(task.key);
-	const guide = guides.get(guideKey(task.piece, task.group));
+	const guide = guideOfTask({ guides, progress }, task);
 	return guide !== undefined && stopAt(guide, progressIn(progress, task.key)) >= guide.stops.length;
 }
 
@@ -136,6 +137,10 @@ export const takeNext = (task: string) => takeInHand(followers(now(), task)[0]?.
 
 /** Takes another task in hand. */
 export const takeInHand = (task: string) => set({ task });
+
+/** Whether the plan is another than the one that was last looked at here. */
+export const isPlanChanged = ({ making, events }: Pick<State, 'making' | 'events'>): boolean =>
+	making !== null && making.planRevision > Math.max(making.revision, ...events.map(({ kind, revision = 0 }) => (kind === 'took' ? revision : 0)));
 
 /** Opens what is being made of a plan. */
 export const openMaking = (plan: string, which: string | null) => link().then((it) => it.openMaking(plan, which));

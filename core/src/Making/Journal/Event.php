@@ -51,6 +51,7 @@ final readonly class Event
                 'key' => $fields->text('key', 120),
                 'of' => $fields->text('of', 26, self::ID, Message::of('journal.noId')),
                 'answer' => $fields->oneOf('answer', Answer::class)->value,
+                'from' => $fields->oneOf('from', TakenFrom::class)->value,
                 'text' => $fields->text('text', Limits::NOTE),
                 'yarn' => $fields->text('yarn', 1),
                 'grams' => $fields->number('grams', 0, 10_000),

@@ -23,7 +23,7 @@ enum EventKind: string
     /** A ball was weighed. */
     case Weighed = 'weighed';
     case Noted = 'noted';
-    /** The rounds from here on are made from another revision of the plan. */
+    /** The plan was changed meanwhile: what is made from that revision on. */
     case Took = 'took';
 
     /** @return list<string> the fields that it has beside what every event has, in the order in which they are written */
@@ -37,7 +37,7 @@ enum EventKind: string
             self::Paused => [],
             self::Weighed => ['yarn', 'grams'],
             self::Noted => ['piece', 'copy', 'round', 'text'],
-            self::Took => ['piece', 'copy', 'round', 'revision'],
+            self::Took => ['revision', 'from'],
         };
     }
 }

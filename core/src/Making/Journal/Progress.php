@@ -7,8 +7,11 @@ namespace Alternum\Core\Making\Journal;
 /** How far a toy is: what a plain replay of its journal comes to. */
 final readonly class Progress
 {
-    /** @param array<string, TaskProgress> $tasks by task; '' has what puts pieces together */
-    private function __construct(private array $tasks)
+    /**
+     * @param array<string, TaskProgress> $tasks    by task; '' has what puts pieces together
+     * @param int                         $revision of the plan, that what is not begun is made from; 0: the one with which all was begun
+     */
+    private function __construct(private array $tasks, public int $revision)
     {
     }
 
@@ -16,12 +19,19 @@ final readonly class Progress
     public static function of(array $events): self
     {
         $tasks = [];
+        $revision = 0;
         foreach ($events as $event) {
             $task = $event->task();
-            $tasks[$task] = ($tasks[$task] ?? TaskProgress::start())->after($event);
+            if (EventKind::Took === $event->kind) {
+                $from = TakenFrom::from($event->text('from'));
+                $revision = TakenFrom::Never === $from ? $revision : $event->whole('revision');
+                $tasks = TakenFrom::Round === $from ? array_map(static fn (TaskProgress $one): TaskProgress => $one->from($revision), $tasks) : $tasks;
+            } elseif ('' !== $task || EventKind::Answered === $event->kind) {
+                $tasks[$task] = ($tasks[$task] ?? TaskProgress::start($revision))->after($event);
+            }
         }
 
-        return new self($tasks);
+        return new self($tasks, $revision);
     }
 
     /**
@@ -42,6 +52,6 @@ final readonly class Progress
     /** @param string $task "body.1"; '': what puts pieces together */
     public function task(string $task): TaskProgress
     {
-        return $this->tasks[$task] ?? TaskProgress::start();
+        return $this->tasks[$task] ?? TaskProgress::start($this->revision);
     }
 }

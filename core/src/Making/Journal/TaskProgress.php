@@ -7,26 +7,35 @@ namespace Alternum\Core\Making\Journal;
 /** How far one copy of a piece is, and what was answered there. */
 final readonly class TaskProgress
 {
-    /** @param array<string, array{Answer, WorkPlace}> $answers by the step's key: what was said last, and where */
-    private function __construct(public WorkPlace $place, public array $answers)
+    /**
+     * @param array<string, array{Answer, WorkPlace}> $answers  by the step's key: what was said last, and where
+     * @param int                                     $revision of the plan, that it is made from; 0: the one with which all was begun
+     */
+    private function __construct(public WorkPlace $place, public array $answers, public int $revision)
     {
     }
 
-    public static function start(): self
+    public static function start(int $revision = 0): self
     {
-        return new self(WorkPlace::start(), []);
+        return new self(WorkPlace::start(), [], $revision);
+    }
+
+    public function from(int $revision): self
+    {
+        return new self($this->place, $this->answers, $revision);
     }
 
     public function after(Event $event): self
     {
         return match ($event->kind) {
             // Two devices may count the same stitches: they are made once.
-            EventKind::Worked => $event->place()->isAfter($this->place) ? new self($event->place(), $this->answers) : $this,
-            EventKind::Moved => new self($event->place(), $this->answers),
+            EventKind::Worked => $event->place()->isAfter($this->place) ? new self($event->place(), $this->answers, $this->revision) : $this,
+            EventKind::Moved => new self($event->place(), $this->answers, $this->revision),
             EventKind::Ripped => $this->rippedTo($event->place()),
             EventKind::Answered => new self(
                 $this->place,
                 [$event->text('key') => [Answer::from($event->text('answer')), $event->place()]] + $this->answers,
+                $this->revision,
             ),
             default => $this,
         };
@@ -38,6 +47,7 @@ final readonly class TaskProgress
         return new self(
             $this->place->isAfter($place) ? $place : $this->place,
             array_filter($this->answers, static fn (array $answer): bool => !$answer[1]->isAfter($place)),
+            $this->revision,
         );
     }
 

@@ -67,6 +67,17 @@ final class JournalTest extends TestCase
         self::assertEquals(WorkPlace::start(), $progress->task('body.3')->place);
     }
 
+    /** What is begun is finished as it was begun, where the maker wants that; what is not begun follows the plan as it was taken last. */
+    public function testAPlanThatWasChangedIsFollowedFromWhereTheMakerSays(): void
+    {
+        $took = fn (int $count, int $revision, string $from): Event => $this->event($count, EventKind::Took, ['revision' => $revision, 'from' => $from]);
+        $journal = Journal::of([$this->worked(1, 1, 6), $took(2, 5, 'copy'), $took(4, 6, 'never')]);
+        self::assertSame([0, 5], [$journal->progress()->task('body.1')->revision, $journal->progress()->task('body.2')->revision]);
+        $journal = $journal->with($took(5, 7, 'round'));
+        self::assertSame([7, 7], [$journal->progress()->task('body.1')->revision, $journal->progress()->task('body.2')->revision]);
+        self::assertEquals(new WorkPlace(1, 6), $journal->progress()->task('body.1')->place);
+    }
+
     /** She keeps her place in her own head, with one device: the journal says the same, in whatever order it is read. */
     public function testTenThousandMakingsEndWhereTheirMakerIs(): void
     {
@@ -81,6 +92,7 @@ final class JournalTest extends TestCase
             $hers = $making->answers;
             ksort($hers);
             self::assertSame($hers, $answers, "seed {$seed}");
+            self::assertSame($making->follows(), $progress->revision, "seed {$seed}");
         }
     }
 
@@ -139,6 +151,7 @@ final class JournalTest extends TestCase
             ksort($answers);
             $samples[] = [
                 'events' => array_map(static fn (Event $event): array => $event->values(), $making->events()),
+                'revision' => $progress->revision,
                 'place' => ['round' => $progress->place->round, 'stitch' => $progress->place->stitch],
                 'answers' => (object) $answers,
             ];

@@ -24,6 +24,9 @@ final class RandomMaking
     private int $made = 0;
     public int $round = 0;
     public int $stitch = 0;
+    private int $revision = 0;
+    /** @var list<array{string, int}> ids of acts, and from when on which revision of the plan was taken, in order */
+    private array $log = [];
     /** @var array<string, array{string, int, int}> answer, round, stitch, by step */
     public array $answers = [];
 
@@ -64,7 +67,8 @@ final class RandomMaking
             $dice <= 72 => $this->place($device, EventKind::Ripped, max(0, $round - $this->random->getInt(1, 3))),
             $dice <= 76 => $this->place($device, EventKind::Moved, min(\count(self::ROUNDS), $round + $this->random->getInt(0, 2))),
             $dice <= 88 => $this->answer($device, 'key-'.$this->random->getInt(1, 4), ['done', 'later', 'left'][$this->random->getInt(0, 2)]),
-            $dice <= 92 => $this->add($device, EventKind::Paused, []),
+            $dice <= 90 => $this->add($device, EventKind::Paused, []),
+            $dice <= 92 => $this->take($device, ['round', 'copy', 'never'][$this->random->getInt(0, 2)]),
             default => $this->meet(),
         };
     }
@@ -108,6 +112,28 @@ final class RandomMaking
         }
     }
 
+    /** The plan was changed at the bench meanwhile. */
+    private function take(int $device, string $from): void
+    {
+        $this->revision += 'never' === $from ? 0 : 1;
+        $this->log[] = [$from, $this->revision];
+        $this->add($device, EventKind::Took, ['revision' => 'never' === $from ? 99 : $this->revision, 'from' => $from]);
+    }
+
+    /** @return int the revision of the plan that the body is made from */
+    public function follows(): int
+    {
+        $follows = 0;
+        $isBegun = false;
+        foreach ($this->log as [$what, $revision]) {
+            // What was taken back never began it.
+            $isBegun = $isBegun || \in_array($what, $this->acts, true);
+            $follows = 'round' === $what || ('copy' === $what && !$isBegun) ? $revision : $follows;
+        }
+
+        return $follows;
+    }
+
     /** The devices tell one another all that they have. */
     private function meet(): void
     {
@@ -136,6 +162,7 @@ final class RandomMaking
         $seen = max([0, ...array_map(static fn (Event $event): int => $event->count, $this->devices[$device])]);
         // Two devices take numbers of their own: which of two ids is higher says nothing of when it was.
         $id = 'ABCDEFGHJK'[$this->random->getInt(0, 9)].substr($id, 1);
+        $this->log[] = [$id, 0];
         $this->devices[$device][] = Event::of($id, $seen + 1, 1_764_600_000_000 + 4000 * $this->made, $kind, $details);
 
         return $id;
