@@ -217,14 +217,23 @@ final readonly class MakingController
     /** @param list<Making> $makings */
     private function listed(array $makings): Response
     {
-        return new JsonResponse(['makings' => array_map(fn (Making $making): array => [
-            'id' => $making->id->toBase32(),
-            'plan' => $making->plan->id()->toBase32(),
-            'title' => $making->plan->state->title,
-            'begunAt' => PlanResponse::time($making->begunAt),
-            'touchedAt' => PlanResponse::time($making->touchedAt),
-            'worked' => Journal::of($this->makings->journal($making->id))->progress()->worked($making->counts),
-            'of' => array_sum(array_map(array_sum(...), $making->counts)),
-        ], $makings)]);
+        return new JsonResponse(['makings' => array_map(function (Making $making): array {
+            $journal = Journal::of($this->makings->journal($making->id));
+            $last = $journal->inHand();
+            $place = $journal->progress()->task($last?->task() ?? '')->place;
+
+            return [
+                'id' => $making->id->toBase32(),
+                'plan' => $making->plan->id()->toBase32(),
+                'title' => $making->plan->state->title,
+                'begunAt' => PlanResponse::time($making->begunAt),
+                'touchedAt' => PlanResponse::time($making->touchedAt),
+                'worked' => $journal->progress()->worked($making->counts),
+                'of' => array_sum(array_map(array_sum(...), $making->counts)),
+                'inHand' => null === $last
+                    ? null
+                    : ['piece' => $last->text('piece'), 'copy' => $last->whole('copy'), 'round' => $place->round, 'stitch' => $place->stitch],
+            ];
+        }, $makings)]);
     }
 }

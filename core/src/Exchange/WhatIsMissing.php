@@ -22,13 +22,18 @@ final class WhatIsMissing
                 $missing[] = "{$amount->yarn->key} ({$amount->yarn->name}): ".AmountWords::verdict($amount);
             }
         }
+        // What others are put on, or begin on, is where it is.
+        $bases = array_column(array_column($analysis->assembled->joints, 'joint'), 'onto');
+        foreach ($analysis->plan->pieces as $piece) {
+            array_push($bases, ...$piece->start->pieces ?? []);
+        }
         foreach ($analysis->pieces as $piece) {
             $name = '' === $piece->piece->name ? $piece->piece->key : $piece->piece->name;
             $troubles = array_map(static fn (Step $step): string => $step->trouble() ?? '', $piece->steps());
             foreach (array_diff(array_unique($troubles), ['']) as $trouble) {
                 $missing[] = "{$name}: {$trouble}";
             }
-            if (isset($analysis->assembled->loose[$piece->piece->key])) {
+            if (isset($analysis->assembled->loose[$piece->piece->key]) && !\in_array($piece->piece->key, $bases, true)) {
                 $missing[] = "{$name}: nothing says yet where it goes.";
             }
         }

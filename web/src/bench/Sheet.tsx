@@ -16,6 +16,7 @@ import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
+import { useInHand } from './useInHand';
 import { useWholeToy } from './useWholeToy';
 import { useWorkedInto } from './useWorkedInto';
 import { ViewBar } from './ViewBar';
@@ -156,6 +157,10 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 
 	const toy = useWholeToy(isToy && view === 'round');
 
+	const inHand = useInHand(id, piece?.key);
+	/** In the round it is shaded as what is picked. */
+	const shaded = useMemo(() => (inHand === null || picked.size > 0 ? picked : new Set([inHand])), [inHand, picked]);
+
 	const [isComparing, setIsComparing] = useState(false);
 	const isEmpty = count === 0;
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
@@ -174,6 +179,11 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 						<LinesEditor layout={layout} focused={focused} />
 					</div>
 					<div data-area="rounds" className="relative border-l border-rule" style={{ height: layout.height }}>
+						{inHand !== null && layout.tops[inHand - 1] !== undefined && (
+							<p className="absolute left-0 border-l-4 border-ink" style={{ top: layout.tops[inHand - 1], height: layout.rowHeight }}>
+								<span className="sr-only">{say('sheet.isBeingMade', { round: inHand })}</span>
+							</p>
+						)}
 						<Counts rounds={analysis?.rounds ?? NOTHING} layout={layout} from={from} to={to} picks={bench} seek={bench.seek} />
 					</div>
 					<div data-area="chart" className="relative min-w-0 on-leaf-picture" style={{ marginBlock: -PADDING }}>
@@ -189,6 +199,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									zoom={scale}
 									isLeftHanded={isLeftHanded}
 									picked={picked}
+									inHand={inHand}
 									brush={brush}
 									cursor={cursor}
 									isMoving={isMoving}
@@ -227,7 +238,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									onToy={(is) => setTools({ isToy: is })}
 									onCompare={() => setIsComparing(true)}
 									isLeftHanded={isLeftHanded}
-									picked={picked}
+									picked={shaded}
 									onPick={(cell) => {
 										if (held !== null) return onPut(cell);
 										pick(cell.round, 'new');

@@ -33,6 +33,7 @@ interface Props {
 	zoom?: number;
 	isLeftHanded: boolean;
 	picked?: ReadonlySet<number>;
+	inHand?: number | null;
 	/** the yarn that single stitches are painted with; null: rounds are picked */
 	brush?: string | null;
 	/** the stitch that the keys are on */
@@ -70,6 +71,7 @@ export const Chart = memo(function Chart(props: Props) {
 		zoom = 1,
 		isLeftHanded,
 		picked = NONE,
+		inHand = null,
 		brush = null,
 		cursor = null,
 		isMoving = false,
@@ -133,10 +135,10 @@ export const Chart = memo(function Chart(props: Props) {
 			const context = drawingOn(canvas.current, width, height);
 			if (context === null) return;
 			const brushed = brush === null ? undefined : { yarn: brush, cells: stroke };
-			draw(context, { piece, yarns, layout, opening, picked, under, brushed, cursor, stitches, left, top, height, carried: carry.carried });
+			draw(context, { piece, yarns, layout, opening, picked, inHand, under, brushed, cursor, stitches, left, top, height, carried: carry.carried });
 		});
 		return () => cancelAnimationFrame(frame);
-	}, [piece, yarns, layout, opening, picked, under, brush, stroke, cursor, stitches, left, top, height, width, carry.carried]);
+	}, [piece, yarns, layout, opening, picked, inHand, under, brush, stroke, cursor, stitches, left, top, height, width, carry.carried]);
 
 	function roundUnder({ x: left_, y: top_ }: { x: number; y: number }): { round: number; stitch: number | null; x: number; y: number } | null {
 		const rect = surface.current?.getBoundingClientRect();
@@ -227,8 +229,7 @@ export const Chart = memo(function Chart(props: Props) {
 	/** How far a layer was dragged: in rounds, and in degrees of the round that it was taken by. */
 	function dragOf(at: { round: number; x: number }, from: { round: number; x: number }): [number, number] {
 		const makes = piece.rounds[from.round - 1]?.makes ?? 1;
-		const turned = ((at.x - from.x) / (makes * opening.stitchWidth)) * 360;
-		return [at.round - from.round, isLeftHanded ? -turned : turned];
+		return [at.round - from.round, ((at.x - from.x) / (makes * opening.stitchWidth)) * (isLeftHanded ? -360 : 360)];
 	}
 
 	function onUnder(event: PointerEvent) {
@@ -244,8 +245,7 @@ export const Chart = memo(function Chart(props: Props) {
 	function onKey(event: KeyboardEvent) {
 		const at = cursor ?? { round: [...picked][0] ?? 1, stitch: 1 };
 		const to = steppedBy(event, piece, at, isLeftHanded);
-		const isPressed = event.key === ' ' || (event.key === 'Enter' && onPut !== undefined);
-		if (to === undefined && !isPressed) return;
+		if (to === undefined && event.key !== ' ' && (event.key !== 'Enter' || onPut === undefined)) return;
 		if (to !== undefined) onCursor(to);
 		else if (onPut !== undefined) onPut(at);
 		else if (brush !== null) onPaint([{ round: at.round, from: at.stitch, to: at.stitch }]);

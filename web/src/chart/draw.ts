@@ -15,6 +15,7 @@ export function draw(context: CanvasRenderingContext2D, picture: Picture): void 
 	for (let i = first; i < last; i++) drawUnder(context, picture, i);
 	for (let i = first; i < last; i++) drawBand(context, picture, i);
 	for (let i = first; i < last; i++) drawPick(context, picture, i);
+	for (let i = first; i < last; i++) drawInHand(context, picture, i);
 	for (let i = first; i < last; i++) drawOut(context, picture, i);
 	drawZone(context, picture, first, last);
 	drawMarker(context, picture, first, last);
@@ -172,6 +173,28 @@ function drawPick(context: CanvasRenderingContext2D, { layout, opening, piece, p
 		for (const part of stretchesOf(round, 1, round.makes, opening)) {
 			for (const edge of [top, top + layout.rowHeight]) line(context, part.x, edge + part.leftDrop, part.x + part.width, edge + part.rightDrop);
 		}
+	}
+}
+
+/** At both sides of the round that is being made. */
+function drawInHand(context: CanvasRenderingContext2D, { layout, opening, piece, inHand }: Picture, index: number): void {
+	const round = piece.rounds[index];
+	const top = layout.tops[index];
+	if (round === undefined || top === undefined || inHand !== round.number) return;
+	context.fillStyle = INK;
+	const parts = stretchesOf(round, 1, round.makes, opening);
+	const middle = top + layout.rowHeight / 2;
+	const half = Math.max(4, Math.min(9, layout.rowHeight / 2));
+	for (const [x, way] of [
+		[Math.min(...parts.map((part) => part.x)) - 3, -1],
+		[Math.max(...parts.map((part) => part.x + part.width)) + 3, 1],
+	] as const) {
+		context.beginPath();
+		context.moveTo(x, middle);
+		context.lineTo(x + way * 1.6 * half, middle - half);
+		context.lineTo(x + way * 1.6 * half, middle + half);
+		context.closePath();
+		context.fill();
 	}
 }
 

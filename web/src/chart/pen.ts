@@ -9,6 +9,8 @@ export interface Picture {
 	opening: Opening;
 	/** rounds that are picked */
 	picked: ReadonlySet<number>;
+	/** the round that is being made; null: none */
+	inHand?: number | null;
 	/** round and stitch under the pointer */
 	under: { round: number; stitch: number } | null;
 	/** stitches just painted, by round, until the core has answered */
