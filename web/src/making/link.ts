@@ -1,3 +1,4 @@
+import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
 import { inOrder, newId, progressIn, progressOf } from './journal';
 import { choices, eventsOf, forgetAll, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';

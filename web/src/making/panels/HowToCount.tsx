@@ -18,7 +18,7 @@ export function HowToCount() {
 			<div className="flex flex-wrap gap-4">
 				{(['across', 'up', 'marker'] as const).map((what) => (
 					<figure key={what} className="w-40">
-						<svg role="img" viewBox="0 0 120 84" aria-label={say(`make.count.${what}`)} className="block w-full">
+						<svg role="img" viewBox="0 0 120 84" aria-label={say('make.count', { what })} className="block w-full">
 							{[0, 1, 2, 3].flatMap((row) =>
 								[0, 1, 2, 3, 4, 5].map((column) => (
 									<V
@@ -31,7 +31,7 @@ export function HowToCount() {
 							)}
 							{what === 'marker' && <circle cx={50} cy={18} r={8} fill="none" className="stroke-ink" strokeWidth={3} />}
 						</svg>
-						<figcaption className="text-sm leading-snug">{say(`make.count.${what}`)}</figcaption>
+						<figcaption className="text-sm leading-snug">{say('make.count', { what })}</figcaption>
 					</figure>
 				))}
 			</div>

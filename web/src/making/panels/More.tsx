@@ -60,7 +60,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 								checked={byOf(choices, guide.piece) === by}
 								onChange={() => choose({ by: { ...choices.by, [guide.piece]: by } })}
 							/>
-							{say(`make.by.${by}`)}
+							{say('make.by', { by })}
 						</label>
 					))}
 			</fieldset>
@@ -69,7 +69,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 				{(['buzz', 'sound', 'voice', 'large'] as const).map((name) => (
 					<label key={name}>
 						<input type="checkbox" checked={choices[name]} onChange={(event) => choose({ [name]: event.target.checked })} />
-						{say(`make.device.${name}`)}
+						{say('make.device', { what: name })}
 					</label>
 				))}
 				<label>
@@ -77,7 +77,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 					<select className="field" value={choices.night} onChange={(event) => choose({ night: event.target.value as typeof choices.night })}>
 						{(['as-device', 'day', 'night'] as const).map((one) => (
 							<option key={one} value={one}>
-								{say(`make.light.${one}`)}
+								{say('make.light.of', { light: one })}
 							</option>
 						))}
 					</select>

@@ -41,7 +41,7 @@ export function Otherwise({ onClose }: { onClose: () => void }) {
 					<p className="mt-3 flex flex-col gap-2">
 						{(['round', 'copy', 'never'] as const).map((from) => (
 							<button key={from} type="button" className="make-small" onClick={() => void take(from)}>
-								{say(`make.follow.${from}`)}
+								{say('make.follow', { from })}
 							</button>
 						))}
 					</p>

@@ -63,13 +63,13 @@ export function WhereWasI({ task, guide, onClose }: { task: Task; guide: Guide; 
 			<p className="mt-2 flex flex-wrap gap-3">
 				{(
 					[
-						['make.sinceTheMarker', since, setSince],
-						['make.lastWholeRoundHas', last, setLast],
-						['make.wholeRounds', counted, setCounted],
+						[say('make.sinceTheMarker'), since, setSince],
+						[say('make.lastWholeRoundHas', { once: guide.once }), last, setLast],
+						[say('make.wholeRounds', { once: guide.once }), counted, setCounted],
 					] as const
-				).map(([word, value, set]) => (
-					<label key={word} className="block">
-						{say(word, { once: guide.once })}
+				).map(([label, value, set]) => (
+					<label key={label} className="block">
+						{label}
 						<input
 							className="field figures block w-24"
 							inputMode="numeric"
