@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Exchange\Exports;
+use Alternum\Core\Exchange\PracticeWriter;
 use Alternum\Core\Words\Drawing\Drawings;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,5 +27,12 @@ final readonly class CommonController
     public function drawings(): Response
     {
         return (new JsonResponse(['drawings' => Drawings::values()]))->setPrivate()->setMaxAge(self::KEPT);
+    }
+
+    /** A small ball to practise on, with what it explains. */
+    #[Route('/api/practice', methods: 'GET')]
+    public function practice(): Response
+    {
+        return (new JsonResponse(PracticeWriter::values()))->setPrivate()->setMaxAge(self::KEPT);
     }
 }

@@ -26,7 +26,6 @@ use Twig\Environment;
 final readonly class PageController
 {
     private const BENCH = 'web/src/bench/BenchPage.tsx';
-    private const MAKING = 'web/src/making/MakingPage.tsx';
 
     public function __construct(
         private Environment $twig,
@@ -44,7 +43,7 @@ final readonly class PageController
     #[Route('/make', methods: 'GET')]
     public function shell(): Response
     {
-        $entry = $this->assets->entry(Assets::MAKING, self::MAKING);
+        $entry = $this->assets->entry(Assets::MAKING);
 
         return null === $entry
             ? self::notBuilt()
@@ -54,6 +53,7 @@ final readonly class PageController
     #[Route('/', methods: 'GET')]
     #[Route('/open', methods: 'GET')]
     #[Route('/plan/{id}', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
+    #[Route('/practice', name: 'practice', methods: 'GET')]
     #[Route('/plan/{id}/make', name: 'making', requirements: ['id' => '[0-9A-Za-z]{1,40}'], methods: 'GET')]
     #[Route('/plan/{id}/{station}', requirements: [
         'id' => '[0-9A-Za-z]{1,40}', 'station' => 'yarns|rounds|colours|changes|parts|amounts|pattern',
@@ -61,7 +61,7 @@ final readonly class PageController
     public function page(Request $request, #[CurrentUser] ?WorkshopUser $user): Response
     {
         $entry = match (true) {
-            'making' === $request->attributes->get('_route') => $this->assets->entry(Assets::MAKING, self::MAKING),
+            \in_array($request->attributes->get('_route'), ['making', 'practice'], true) => $this->assets->entry(Assets::MAKING),
             default => $this->assets->entry(Assets::BENCH, $request->attributes->has('id') ? self::BENCH : null),
         };
         if (null === $entry) {

@@ -9,6 +9,7 @@ import { byOf, tap, tapBack, useMaking } from './making';
 import { Ring } from './Ring';
 import { SoFar } from './SoFar';
 import { signal } from './signals';
+import { Taught } from './Taught';
 import type { Guide, Task } from './types';
 
 interface Props {
@@ -107,6 +108,7 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 							})}
 						</span>
 					</p>
+					<Taught at={at} />
 					<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
 					{mends.map(({ id, round: of = 0, has = 0 }) => {
 						const slip = guide.rounds[of - 1]?.slips.find(({ by }) => by === has - (guide.rounds[of - 1]?.makes ?? 0));

@@ -5,6 +5,7 @@ import { YarnMark } from '../ui/YarnMark';
 import { open } from './flow';
 import { progressIn } from './journal';
 import { answer, followers, guideOfTask, takeInHand, tapBack, useMaking } from './making';
+import { Taught } from './Taught';
 import type { Guide, Task } from './types';
 
 /** A piece is done: what hangs, what was left out, and what is next. */
@@ -33,6 +34,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 				<h2 className="text-2xl font-semibold">
 					{task === undefined || next === undefined ? say('make.allDone') : say('make.taskDone', { name: task.name })}
 				</h2>
+				{guide !== undefined && <Taught at={guide.stops.length} />}
 				{hangs.length > 0 && (
 					<section>
 						<h3 className="caption">{say('make.whatHangs')}</h3>

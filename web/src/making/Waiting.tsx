@@ -5,6 +5,7 @@ import { Chances } from './Chances';
 import { lastChances, stopAt } from './flow';
 import { progressIn } from './journal';
 import { answer, choose, tapBack, useMaking } from './making';
+import { Taught } from './Taught';
 import type { Answer, Guide, Stop, Task } from './types';
 
 /** Before the hands leave the hook for a while: said once on a device. */
@@ -32,6 +33,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 				<h2 ref={title} tabIndex={-1} className="caption">
 					{say('make.afterRound', { once: guide.once, round: stop.round })}
 				</h2>
+				<Taught at={at} />
 				<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
 				{stop.told?.map(({ key, text }) => (
 					<p key={key} className="make-told">

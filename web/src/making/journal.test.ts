@@ -26,6 +26,11 @@ describe('the journal', () => {
 		}
 	});
 
+	it('is the same value for what is not begun, as it is compared by what it is', () => {
+		const progress = progressOf([]);
+		expect(progressIn(progress, 'body.1')).toBe(progressIn(progress, 'ear.2'));
+	});
+
 	it('keeps each event once', () => {
 		const { events } = samples[0] as Sample;
 		expect(inOrder([...events, ...events]).length).toBe(new Set(events.map(({ id }) => id)).size);

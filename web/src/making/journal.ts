@@ -15,7 +15,14 @@ export interface Progress {
 	revision: number;
 }
 
-const startFrom = (revision: number): TaskProgress => ({ place: { round: 0, stitch: 0 }, answers: new Map(), revision });
+const starts = new Map<number, TaskProgress>();
+
+/** Nothing is made yet: the same value each time, as it is compared by what it is. */
+function startFrom(revision: number): TaskProgress {
+	const start = starts.get(revision) ?? { place: { round: 0, stitch: 0 }, answers: new Map(), revision };
+	starts.set(revision, start);
+	return start;
+}
 
 /** In the order in which they were done, each once: what came together from several devices. */
 export function inOrder(events: readonly Event[]): Event[] {

@@ -38,6 +38,18 @@ export async function openMaking(plan: string, which: string | null): Promise<vo
 	}
 }
 
+/** Opens the small ball that is only practised on: it leaves nothing behind. */
+export async function openPractice(): Promise<void> {
+	try {
+		const { toy, guide, lessons } = dataOf(await api.GET('/api/practice'));
+		const task = toy.tasks[0]?.key ?? '';
+		const making = { id: '', plan: '', revision: 0, planRevision: 0, begunAt: new Date().toISOString(), toy, next: 0 };
+		set({ is: 'open', making, lessons, guides: new Map([[guideKey(guide.piece, guide.group, 0), guide]]), task });
+	} catch {
+		set({ is: 'away', isConnected: false });
+	}
+}
+
 /** This browser was signed out, or another workshop is open in it: nothing of the one before stays here. */
 async function isLeft(error: unknown): Promise<boolean> {
 	if (!(error instanceof ApiError) || error.problem.status !== 401) return false;
@@ -107,7 +119,7 @@ let isSyncing = false;
 /** Sends what is not sent, and hears what other devices did. */
 export async function sync(): Promise<void> {
 	const { making, events, unsent } = now();
-	if (making === null || isSyncing) return;
+	if (making === null || now().lessons !== null || isSyncing) return;
 	isSyncing = true;
 	clearTimeout(timer);
 	let isDone = false;
@@ -145,6 +157,7 @@ export async function sync(): Promise<void> {
 
 /** Goes on asking while the page is looked at. */
 export function keepInStep(): () => void {
+	if (now().lessons !== null) return () => undefined;
 	const look = () => {
 		if (document.visibilityState === 'visible') void sync();
 	};

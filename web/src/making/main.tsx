@@ -3,11 +3,11 @@ import '../style.css';
 import './making.css';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { openMaking } from './making';
+import { openMaking, openPractice } from './making';
 
 const [, plan = ''] = /^\/plan\/([^/]+)\/make/.exec(location.pathname) ?? [];
 // What the device keeps is read while the page is fetched.
-void openMaking(plan, new URLSearchParams(location.search).get('making'));
+void (location.pathname === '/practice' ? openPractice() : openMaking(plan, new URLSearchParams(location.search).get('making')));
 
 const MakingPage = lazy(async () => ({ default: (await import('./MakingPage')).MakingPage }));
 

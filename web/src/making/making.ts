@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import type { By } from './flow';
 import { nextPlace, stopAt } from './flow';
 import { inOrder, newId, type Progress, progressIn, progressOf } from './journal';
-import { type Answer, CHOICES, type Choices, type Event, type Guide, type Making, type Place, type Task } from './types';
+import { type Answer, CHOICES, type Choices, type Event, type Guide, type Lesson, type Making, type Place, type Task } from './types';
 
 /** Two taps within this time are one. */
 const TWICE_MS = 200;
@@ -22,6 +22,8 @@ interface State {
 	isConnected: boolean;
 	/** whether the browser keeps what is here until it is told otherwise; null: it was not asked yet */
 	isLasting: boolean | null;
+	/** what is explained, where it is only practised: then nothing is kept and nothing sent; null: it is made in earnest */
+	lessons: readonly Lesson[] | null;
 	/** key of the task in hand; '': none */
 	task: string;
 	choices: Choices;
@@ -36,6 +38,7 @@ export const useMaking = create<State>(() => ({
 	unsent: new Set(),
 	isConnected: true,
 	isLasting: null,
+	lessons: null,
 	task: '',
 	choices: CHOICES,
 }));
@@ -73,7 +76,7 @@ export function add(kind: Event['kind'], details: Partial<Event>): Event | null 
 	if (making === null) return null;
 	const event: Event = { id: newId(Date.now()), n: (events.at(-1)?.n ?? 0) + 1, at: Date.now(), kind, ...details };
 	take([event], false);
-	void link().then(({ keepAndSend }) => keepAndSend(making.id, event));
+	if (now().lessons === null) void link().then(({ keepAndSend }) => keepAndSend(making.id, event));
 	return event;
 }
 
@@ -122,7 +125,7 @@ export function tapBack(): Event | null {
 export function choose(more: Partial<Choices>): void {
 	const all = { ...now().choices, ...more };
 	set({ choices: all });
-	void link().then(({ keepChoices }) => keepChoices(all));
+	if (now().lessons === null) void link().then(({ keepChoices }) => keepChoices(all));
 }
 
 /** What is still to be done: first what comes after a task, then what was passed over. */
@@ -144,6 +147,9 @@ export const isPlanChanged = ({ making, events }: Pick<State, 'making' | 'events
 
 /** Opens what is being made of a plan. */
 export const openMaking = (plan: string, which: string | null) => link().then((it) => it.openMaking(plan, which));
+
+/** Opens the small ball that is only practised on. */
+export const openPractice = () => link().then((it) => it.openPractice());
 
 /** Goes on asking what other devices did while the page is looked at. @returns ends it */
 export function keepInStep(): () => void {

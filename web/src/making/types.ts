@@ -10,6 +10,7 @@ export type Stop = Guide['stops'][number];
 export type Told = NonNullable<Stop['told']>[number];
 export type Toy = Schemas['GuidedToy'];
 export type Task = Toy['tasks'][number];
+export type Lesson = Schemas['Practice']['lessons'][number];
 export type Making = Omit<Schemas['Making'], 'events'>;
 
 /** So many stitches of a round are made, and all of the rounds before it; round 0: nothing is. */

@@ -175,6 +175,12 @@ export function Shelf() {
 					<Suspense fallback={null}>
 						<Makings />
 					</Suspense>
+					<p className="mb-6">
+						<a className="underline underline-offset-4" href="/practice">
+							{say('shelf.practise')}
+						</a>{' '}
+						{say('shelf.practiseWhat')}
+					</p>
 					<h2 className="mb-2 text-lg font-semibold">{say('shelf.plans')}</h2>
 					{shelf.isPending && <p>{say('shelf.looking')}</p>}
 					{shelf.isError && (

@@ -30,9 +30,11 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 				</>
 			)}
 			<section className="flex flex-wrap gap-2">
-				<button type="button" className="make-small" onClick={onForecast}>
-					{say('make.forecast')}
-				</button>
+				{state.lessons === null && (
+					<button type="button" className="make-small" onClick={onForecast}>
+						{say('make.forecast')}
+					</button>
+				)}
 				<button
 					type="button"
 					className="make-small"
@@ -84,7 +86,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 				</label>
 			</fieldset>
 			{state.isLasting === false && <p className="mt-4 border-l-4 border-ink pl-3">{say('make.mayBeCleared')}</p>}
-			{making !== null && (
+			{making !== null && state.lessons === null && (
 				<p className="caption mt-4">
 					{say('make.begunAt', { moment: momentOf(making.begunAt) })}{' '}
 					<a className="underline" href={`/api/makings/${making.id}/journal`} download>
