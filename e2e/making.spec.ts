@@ -169,7 +169,7 @@ test('a second tap within a fifth of a second is the same tap; keys and a tap an
 test('one stitch too few is parted by two looks, gone on with, and said again where it is mended', async ({ page }) => {
 	await make(page, /Harbour buoy/);
 	await tapOn(page, 3);
-	await page.getByRole('button', { name: 'The count is off' }).click();
+	await page.getByRole('button', { name: 'Something is wrong' }).click();
 	const sheet = page.getByRole('dialog');
 	await sheet.getByRole('button', { name: '17' }).click();
 	await expect(sheet.getByText('1 stitch too few')).toBeVisible();
@@ -230,7 +230,7 @@ test('its readers find nothing wrong, by day and by night, in any of its sheets'
 		await expect(page.getByRole('dialog')).toBeHidden();
 		expect(await wrongWith(page)).toEqual([]);
 	}
-	for (const sheet of ['All pieces', 'The count is off', 'Where was I?']) {
+	for (const sheet of ['All pieces', 'Something is wrong', 'Where was I?']) {
 		await page.getByRole('button', { name: sheet }).click();
 		await expect(page.getByRole('dialog')).toBeVisible();
 		expect(await wrongWith(page)).toEqual([]);
@@ -324,6 +324,31 @@ test('a phone opens the workshop once, by a code, and goes on where the other is
 	await late.goto(link);
 	await late.getByRole('button', { name: 'Open it in this browser' }).click();
 	await expect(late.getByRole('alert')).toContainText('This link opens no workshop');
+});
+
+test('rounds are worked until it fits, and the twin is told how many they were', async ({ page }) => {
+	await make(page, /Otter/);
+	await page.getByRole('button', { name: 'All pieces' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: /^Leg 1/ })
+		.click();
+	await tapOn(page, 5);
+	await expect(page.getByText('Round 6 of 8')).toBeVisible();
+	await page.getByRole('button', { name: 'More' }).click();
+	await page.getByRole('button', { name: 'It fits after 5 rounds: leave out 6 to 8' }).click();
+	await expect(page.getByText('Stuff firmly')).toBeVisible();
+	await page.getByRole('button', { name: 'All pieces' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: /^Leg 2/ })
+		.click();
+	await tapOn(page, 3);
+	await expect(page.getByText('Leg 1 fitted after round 5, without 6 to 8.')).toBeVisible();
+	await page.getByRole('button', { name: 'Something is wrong' }).click();
+	await page.getByText('The loop slipped off the hook').click();
+	await page.getByRole('button', { name: 'Note it in the journal, and go on' }).click();
+	await expect(page.getByRole('dialog')).toBeHidden();
 });
 
 test('practice explains each thing where it comes, and leaves nothing behind', async ({ page }) => {

@@ -36,6 +36,9 @@ use Symfony\Component\Security\Http\Attribute\CurrentUser;
 #[Route('/api')]
 final readonly class MakingController
 {
+    /** What a page that was kept on a phone has to understand: one more wherever an older one could not go on. */
+    private const SPEAKS = 1;
+
     public function __construct(private Makings $makings, private SavedPlans $plans, private EntityManagerInterface $entities)
     {
     }
@@ -193,7 +196,7 @@ final readonly class MakingController
     {
         [$count, $revision] = $this->makings->state($user->workshop, $id);
         $events = $count > $since ? $this->makings->events($this->makings->get($user->workshop, $id)->id, $since) : [];
-        $around = Json::encode(['next' => $since + \count($events), 'planRevision' => $revision]);
+        $around = Json::encode(['next' => $since + \count($events), 'planRevision' => $revision, 'speaks' => self::SPEAKS]);
 
         return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}');
     }
@@ -209,6 +212,7 @@ final readonly class MakingController
             'begunAt' => PlanResponse::time($making->begunAt),
             'toy' => GuideWriter::toy($analysis),
             'next' => \count($events),
+            'speaks' => self::SPEAKS,
         ]);
 
         return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}', $status);

@@ -13,6 +13,7 @@ use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
 use Alternum\Core\Making\Slip\Cause;
 use Alternum\Core\Making\Slip\Look;
+use Alternum\Core\Making\Slip\Mishap;
 use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
 use Alternum\Core\Notation\Stitch;
@@ -23,6 +24,8 @@ use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Toy\WorkOrder;
 use Alternum\Core\Toy\WorkTask;
+use Alternum\Core\Words\Drawing\Drawings;
+use Alternum\Core\Words\MishapWords;
 use Alternum\Core\Words\SlipWords;
 use Alternum\Core\Words\StepWords;
 use Alternum\Core\Words\WorkWords;
@@ -48,6 +51,9 @@ final class GuideWriter
                 $plan->yarns,
             ),
             'park' => WorkWords::park(),
+            'mishaps' => array_map(static fn (Mishap $mishap): array => [
+                'key' => $mishap->value, 'name' => MishapWords::name($mishap), 'ways' => MishapWords::ways($mishap),
+            ], Mishap::cases()),
             'tasks' => self::tasks($analysis),
         ];
     }
@@ -257,19 +263,30 @@ final class GuideWriter
             + (null === $stop->step ? [] : [
                 'key' => $stop->step->key(), 'kind' => $stop->step->kind()->value, 'text' => $stop->step->toDo($words, false),
                 'needs' => $stop->step->needs(), 'trouble' => $stop->step->trouble(),
-            ])
+            ] + self::drawn($stop->step->drawings()))
             + (null === $stop->until ? [] : ['until' => $stop->until])
             + ([] === $told ? [] : ['told' => $told])
             + ([] === $mayGoWrong ? [] : ['mayGoWrong' => $mayGoWrong]);
     }
 
-    /** @return array<string, string|int> */
+    /**
+     * @param list<string> $drawings
+     *
+     * @return array{drawings?: list<string>} of how it is done, where there are some
+     */
+    private static function drawn(array $drawings): array
+    {
+        return [] === $drawings ? [] : ['drawings' => $drawings];
+    }
+
+    /** @return array<string, string|int|list<string>> */
     private static function told(StepWords $words, Told $told, string $text): array
     {
         $change = $told->step instanceof ChangeYarn ? $told->step->change->yarns : null;
 
         return ['key' => $told->step->key(), 'kind' => $told->step->kind()->value, 'at' => $told->at, 'text' => $text]
             + (null === $change ? [] : ['takes' => $words->letter($change->to)])
+            + self::drawn($told->step instanceof ChangeYarn ? Drawings::ofChange($told->step->change) : $told->step->drawings())
             + (OldYarn::Cut === $change?->old ? ['cuts' => $words->letter($change->from)] : []);
     }
 }

@@ -35,6 +35,12 @@ abstract readonly class Step
         return [];
     }
 
+    /** @return list<string> names of the drawings of how it is done: "technique magic-ring" */
+    public function drawings(): array
+    {
+        return [];
+    }
+
     /** @return list<string> what is needed for it beside hook and yarn */
     public function needs(): array
     {

@@ -59,7 +59,7 @@ final class PracticeWords
                 'ask' => 'The round before ended on a plain single crochet. What does that tell?',
                 'right' => 'The count is off',
                 'wrong' => 'That is as it should be',
-                'because' => 'Its last stitch is an increase. Where it is none, a stitch was missed, and “The count is off” helps to find it.',
+                'because' => 'Its last stitch is an increase. Where it is none, a stitch was missed, and “Something is wrong” helps to find it.',
             ],
             Lesson::PlainJog => [
                 'ask' => 'When did the new yarn come in?',

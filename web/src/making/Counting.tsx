@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 import { say } from '../ui/say';
 import { YarnMark } from '../ui/YarnMark';
 import { Chances } from './Chances';
+import { Drawn } from './Drawn';
 import { lastChances, nextPlace, nextTold } from './flow';
 import type { TaskProgress } from './journal';
 import { byOf, tap, tapBack, useMaking } from './making';
@@ -133,6 +134,7 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 										<strong className="figures">{say('make.inStitches', { stitches: one.at - made })} </strong>
 									)}
 									{one.text}
+									<Drawn names={one.drawings ?? []} from={group?.yarn} to={one.takes} />
 								</li>
 							))}
 						</ul>

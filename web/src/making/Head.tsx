@@ -13,6 +13,7 @@ interface Props {
 
 /** What is in hand, and whether it is saved. */
 export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
+	const isOutdated = useMaking((state) => state.isOutdated);
 	const isPractice = useMaking(({ lessons }) => lessons !== null);
 	const isChanged = useMaking(isPlanChanged);
 	const unsent = useMaking(({ unsent }) => unsent.size);
@@ -39,6 +40,11 @@ export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
 			<button type="button" onClick={onMore} className="flex min-h-11 min-w-11 items-center justify-center" aria-label={say('make.more')}>
 				<Menu aria-hidden />
 			</button>
+			{isOutdated && (
+				<button type="button" onClick={() => location.reload()} className="make-notice">
+					{say('make.isOutdated')}
+				</button>
+			)}
 			{isChanged && (
 				<button type="button" onClick={onOtherwise} className="make-notice">
 					{say('make.thePlanWasChanged')}

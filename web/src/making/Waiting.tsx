@@ -2,6 +2,7 @@ import { Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { say } from '../ui/say';
 import { Chances } from './Chances';
+import { Drawn } from './Drawn';
 import { lastChances, stopAt } from './flow';
 import { progressIn } from './journal';
 import { answer, choose, tapBack, useMaking } from './making';
@@ -41,6 +42,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 					</p>
 				))}
 				{stop.text !== '' && <p className="make-text">{stop.text}</p>}
+				<Drawn names={stop.drawings ?? []} />
 				{(stop.kind === 'stuff' || stop.kind === 'eyes') && <Park />}
 				{stop.trouble != null && <p className="make-chance">{stop.trouble}</p>}
 				{(stop.needs?.length ?? 0) > 0 && <p className="caption">{say('make.needs', { needs: stop.needs?.join(', ') ?? '' })}</p>}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutAgain, lastChances, nextPlace, nextTold, open, stopAt } from './flow';
+import { alike, cutAgain, lastChances, nextPlace, nextTold, open, stopAt } from './flow';
 import type { TaskProgress } from './journal';
 import type { Answer, Guide } from './types';
 
@@ -90,6 +90,22 @@ describe('what was put off', () => {
 		expect(open(guide, 6, at(3, 12, { eyes: 'left', close: 'done' })).map(({ key }) => key)).toEqual(['eyes']);
 		// One who was farther on was never asked.
 		expect(open(guide, 5, at(3, 12)).map(({ key }) => key)).toEqual(['eyes']);
+	});
+});
+
+describe('rounds that are worked alike', () => {
+	it('are found by their running count', () => {
+		const counted = {
+			...guide,
+			rounds: [12, 18, 18, 18, 12].map((makes, i) => ({ ...round(makes, [['A', makes]], [`${makes} sc`]), total: [12, 18, 36, 54, 12][i] ?? 0 })),
+		};
+		expect([1, 2, 3, 4, 5].map((one) => alike(counted, one))).toEqual([
+			[1, 1],
+			[2, 4],
+			[2, 4],
+			[2, 4],
+			[5, 5],
+		]);
 	});
 });
 

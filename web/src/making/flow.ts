@@ -69,6 +69,15 @@ export function open(guide: Guide, at: number, { answers }: TaskProgress): (Stop
 		.filter((stop): stop is Stop & { key: string } => waits(stop) && stop.text !== '' && answers.get(stop.key)?.answer !== 'done');
 }
 
+/** The rounds that are worked alike around one: first and last. */
+export function alike(guide: Guide, round: number): [number, number] {
+	const { total = 0, makes = 1 } = guide.rounds[round - 1] ?? {};
+	const from = round - Math.round(total / Math.max(1, makes)) + 1;
+	let to = round;
+	while ((guide.rounds[to]?.total ?? 0) > (guide.rounds[to]?.makes ?? 0)) to++;
+	return [from, to];
+}
+
 /** Yarns whose ends are short where the work was pulled out past the place at which they were cut. */
 export function cutAgain(guide: Guide, from: Place, to: Place): string[] {
 	const cut = guide.stops.flatMap((stop) =>

@@ -48,6 +48,18 @@ export async function keepEvents(making: string, events: readonly Event[], isSen
 export const choices = async (): Promise<Choices> => ({ ...CHOICES, ...(await (await kept()).get('choices', 'all')) });
 export const keepChoices = async (all: Choices): Promise<unknown> => (await kept()).put('choices', all, 'all');
 
+/** Leaves nothing of one making. */
+export async function forgetMaking(making: string): Promise<void> {
+	const transaction = (await kept()).transaction(['makings', 'guides', 'events'], 'readwrite');
+	const range = IDBKeyRange.bound(`${making} `, `${making} \uffff`);
+	await Promise.all([
+		transaction.objectStore('makings').delete(making),
+		transaction.objectStore('guides').delete(range),
+		transaction.objectStore('events').delete(IDBKeyRange.bound([making, ''], [making, '\uffff'])),
+		transaction.done,
+	]);
+}
+
 /** Leaves nothing of any workshop on this device. */
 export async function forgetAll(): Promise<void> {
 	(await opened)?.close();

@@ -1,7 +1,7 @@
 import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
 import { inOrder, newId, progressIn, progressOf } from './journal';
-import { choices, eventsOf, forgetAll, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
+import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { guideKey, take, taskInHand, useMaking } from './making';
 import type { Event, Making } from './types';
 
@@ -11,6 +11,9 @@ export { keepChoices } from './keep';
 const EVERY_MS = 1500;
 /** And so often where nobody answers. */
 const AWAY_MS = 10_000;
+
+/** What this page understands: MakingController::SPEAKS. */
+const SPEAKS = 1;
 
 const { getState: now, setState: set } = useMaking;
 
@@ -43,7 +46,7 @@ export async function openPractice(): Promise<void> {
 	try {
 		const { toy, guide, lessons } = dataOf(await api.GET('/api/practice'));
 		const task = toy.tasks[0]?.key ?? '';
-		const making = { id: '', plan: '', revision: 0, planRevision: 0, begunAt: new Date().toISOString(), toy, next: 0 };
+		const making = { id: '', plan: '', revision: 0, planRevision: 0, begunAt: new Date().toISOString(), toy, next: 0, speaks: SPEAKS };
 		set({ is: 'open', making, lessons, guides: new Map([[guideKey(guide.piece, guide.group, 0), guide]]), task });
 	} catch {
 		set({ is: 'away', isConnected: false });
@@ -107,6 +110,27 @@ export async function follow(revision: number, from: 'round' | 'copy' | 'never')
 	await fetchGuides(taken);
 }
 
+/** The drawings of how things are done. */
+export const drawings = async () => dataOf(await api.GET('/api/drawings')).drawings;
+
+/** One more is made of the same plan, as it is now. */
+export async function beginAnother(): Promise<void> {
+	const { making } = now();
+	if (making === null) return;
+	const another = dataOf(await api.POST('/api/plans/{id}/makings', { params: { path: { id: making.plan } } }));
+	location.assign(`/plan/${making.plan}/make?making=${another.id}`);
+}
+
+/** It is made no more: its journal goes, here and on the server. */
+export async function remove(): Promise<void> {
+	const { making } = now();
+	if (making === null) return;
+	const answer = await api.DELETE('/api/makings/{id}', { params: { path: { id: making.id } } });
+	if (!answer.response.ok) dataOf<undefined>(answer);
+	await forgetMaking(making.id);
+	location.assign(`/plan/${making.plan}/pattern`);
+}
+
 /** Something was done here: it is kept on this device, and sent when it can be. */
 export async function keepAndSend(making: string, event: Event): Promise<void> {
 	await keepEvents(making, [event], false);
@@ -142,7 +166,7 @@ export async function sync(): Promise<void> {
 			await keepMaking(known);
 			set({ making: known });
 		}
-		set({ isConnected: true });
+		set({ isConnected: true, isOutdated: heard.speaks > SPEAKS });
 		isDone = now().unsent.size === 0;
 	} catch (error) {
 		if (!(await isLeft(error))) set(error instanceof ApiError && error.problem.status === 404 ? { is: 'gone' } : { isConnected: false });

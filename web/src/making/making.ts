@@ -22,6 +22,8 @@ interface State {
 	isConnected: boolean;
 	/** whether the browser keeps what is here until it is told otherwise; null: it was not asked yet */
 	isLasting: boolean | null;
+	/** whether the server understands more than this page, which was kept for when there is no network */
+	isOutdated: boolean;
 	/** what is explained, where it is only practised: then nothing is kept and nothing sent; null: it is made in earnest */
 	lessons: readonly Lesson[] | null;
 	/** key of the task in hand; '': none */
@@ -38,6 +40,7 @@ export const useMaking = create<State>(() => ({
 	unsent: new Set(),
 	isConnected: true,
 	isLasting: null,
+	isOutdated: false,
 	lessons: null,
 	task: '',
 	choices: CHOICES,
@@ -147,6 +150,9 @@ export const isPlanChanged = ({ making, events }: Pick<State, 'making' | 'events
 
 /** Opens what is being made of a plan. */
 export const openMaking = (plan: string, which: string | null) => link().then((it) => it.openMaking(plan, which));
+
+/** The drawings of how things are done. */
+export const fetchDrawings = () => link().then((it) => it.drawings());
 
 /** Opens the small ball that is only practised on. */
 export const openPractice = () => link().then((it) => it.openPractice());

@@ -1,5 +1,6 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, type PrecacheEntry, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
+import { StaleWhileRevalidate } from 'workbox-strategies';
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -13,6 +14,9 @@ const SHELL = '/make';
 precacheAndRoute(KEPT);
 cleanupOutdatedCaches();
 registerRoute(new NavigationRoute(createHandlerBoundToURL(SHELL), { allowlist: [/^\/plan\/[^/]+\/make$/] }));
+
+// The drawings of how things are done are the same for all: once looked at they are here, and fetched anew behind it.
+registerRoute(({ url }) => url.pathname === '/api/drawings', new StaleWhileRevalidate({ cacheName: 'drawings' }));
 
 self.addEventListener('install', () => void self.skipWaiting());
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));

@@ -58,6 +58,11 @@ final readonly class Begin extends Step implements StandsAfterRound
         return StepKind::Start;
     }
 
+    public function drawings(): array
+    {
+        return $this->isRing ? ['technique magic-ring', 'technique two-chains'] : [];
+    }
+
     public function place(): PatternPlace
     {
         return PatternPlace::UnderRounds;

@@ -59,6 +59,11 @@ final readonly class DrawShut extends Step implements StandsAfterRound
         };
     }
 
+    public function drawings(): array
+    {
+        return PieceEnd::NeedleJoin === $this->end ? [] : ['technique close'];
+    }
+
     public function needs(): array
     {
         return ['yarn needle'];

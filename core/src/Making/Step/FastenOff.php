@@ -43,6 +43,11 @@ final readonly class FastenOff extends Step implements StandsAfterRound
         return $tail + 1.0 < $seam ? "The tail of {$tail} cm is too short to hold it with: that takes {$seam} cm." : null;
     }
 
+    public function drawings(): array
+    {
+        return null === $this->finishing->end ? [] : ['technique fasten-off'];
+    }
+
     public function toDo(StepSaid $said, bool $isBrief): string
     {
         $end = $this->finishing->end;

@@ -55,6 +55,11 @@ final readonly class JoinOn extends Step
         return $said->joint($this->laid, $isBrief);
     }
 
+    public function drawings(): array
+    {
+        return ["hold {$this->laid->joint->hold::kind()}"];
+    }
+
     public function needs(): array
     {
         $tool = $this->laid->joint->hold->tool()->value;

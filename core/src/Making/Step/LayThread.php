@@ -28,6 +28,11 @@ abstract readonly class LayThread extends Step
         return $said->thread($this->laid, $isBrief);
     }
 
+    public function drawings(): array
+    {
+        return ["thread {$this->laid->thread->kind::kind()}"];
+    }
+
     public function needs(): array
     {
         return ['a yarn needle'];

@@ -64,6 +64,11 @@ final readonly class WeaveIn extends Step implements StandsAfterRound
         return "Weave in {$this->what}";
     }
 
+    public function drawings(): array
+    {
+        return ['tail weave'];
+    }
+
     public function needs(): array
     {
         return ['yarn needle'];

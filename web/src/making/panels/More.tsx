@@ -1,9 +1,11 @@
 import { useState } from 'react';
+import { toldOf } from '../../api/trouble';
 import { momentOf, say } from '../../ui/say';
-import { type By, cutAgain, open } from '../flow';
+import { alike, type By, cutAgain, open } from '../flow';
 import { progressIn } from '../journal';
+import { beginAnother, remove } from '../link';
 import { add, answer, byOf, choose, useMaking } from '../making';
-import { type Guide, isAfter, type Place, type Task } from '../types';
+import { type Guide, isAfter, type Making, type Place, type Task } from '../types';
 import { Sheet } from './Sheet';
 
 interface Props {
@@ -25,6 +27,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 			{isPiece && (
 				<>
 					<GoTo task={task} guide={guide} onClose={onClose} />
+					<Fits task={task} guide={guide} onClose={onClose} />
 					<Passed task={task} guide={guide} at={at} />
 					<Note task={task} round={Math.max(1, progressIn(state.progress, task.key).place.round)} />
 				</>
@@ -86,15 +89,35 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 				</label>
 			</fieldset>
 			{state.isLasting === false && <p className="mt-4 border-l-4 border-ink pl-3">{say('make.mayBeCleared')}</p>}
-			{making !== null && state.lessons === null && (
-				<p className="caption mt-4">
-					{say('make.begunAt', { moment: momentOf(making.begunAt) })}{' '}
-					<a className="underline" href={`/api/makings/${making.id}/journal`} download>
-						{say('make.downloadTheJournal')}
-					</a>
-				</p>
-			)}
+			{making !== null && state.lessons === null && <Whole making={making} />}
 		</Sheet>
+	);
+}
+
+/** What is done with the making as a whole. */
+function Whole({ making }: { making: Making }) {
+	const [trouble, setTrouble] = useState<string | null>(null);
+	const tell = (error: unknown) => setTrouble(toldOf(error).says);
+	return (
+		<section>
+			<p className="caption">
+				{say('make.begunAt', { moment: momentOf(making.begunAt) })}{' '}
+				<a className="underline" href={`/api/makings/${making.id}/journal`} download>
+					{say('make.downloadTheJournal')}
+				</a>
+			</p>
+			<button type="button" className="make-small mt-2" onClick={() => void beginAnother().catch(tell)}>
+				{say('make.onceMore')}
+			</button>
+			<details>
+				<summary>{say('make.endIt')}</summary>
+				<p>{say('make.itsJournalGoes')}</p>
+				<button type="button" className="make-small mt-2" onClick={() => void remove().catch(tell)}>
+					{say('make.deleteIt')}
+				</button>
+			</details>
+			{trouble !== null && <p role="alert">{trouble}</p>}
+		</section>
 	);
 }
 
@@ -142,6 +165,30 @@ function GoTo({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 					{say('make.madeUpToThere')}
 				</button>
 			</p>
+		</section>
+	);
+}
+
+/** Rounds that are worked until it fits: what it came to is told at the twin. */
+function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () => void }) {
+	const { place } = useMaking((state) => progressIn(state.progress, task.key));
+	const made = place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0) ? place.round : place.round - 1;
+	const [from, to] = alike(guide, Math.max(1, made));
+	if (made < from || made >= to) return null;
+	return (
+		<section>
+			<button
+				type="button"
+				className="make-small"
+				onClick={() => {
+					const at = { piece: task.piece ?? '', copy: task.copy };
+					add('noted', { ...at, round: from, text: say('make.itFitted', { name: task.name, made, first: made + 1, last: to }) });
+					add('moved', { ...at, round: to, stitch: guide.rounds[to - 1]?.makes ?? 0 });
+					onClose();
+				}}
+			>
+				{say('make.itFits', { made, first: made + 1, last: to })}
+			</button>
 		</section>
 	);
 }

@@ -15,6 +15,7 @@ interface Props {
 /** A round has other stitches than it is to have: why, how one sees it, and the ways out. */
 export function Slip({ task, guide, onClose }: Props) {
 	const { place } = useMaking((state) => progressIn(state.progress, task.key));
+	const mishaps = useMaking(({ making }) => making?.toy.mishaps) ?? [];
 	const worked = guide.rounds[place.round - 1];
 	// Noticed when the round is done, before or after the tap; or while it is worked.
 	const choices = [...new Set([place.stitch >= (worked?.makes ?? 0) ? place.round : place.round - 1, place.round, place.round + 1])].filter(
@@ -124,6 +125,38 @@ export function Slip({ task, guide, onClose }: Props) {
 					</section>
 				</>
 			)}
+			<section>
+				<h3 className="font-semibold">{say('make.somethingElse')}</h3>
+				{mishaps.map(({ key, name, ways }) => (
+					<details key={key}>
+						<summary>{name}</summary>
+						<ol className="make-told list-inside">
+							{ways.map(({ way, costs }) => (
+								<li key={way}>
+									{way} <span className="caption block">{costs}</span>
+								</li>
+							))}
+						</ol>
+						<button
+							type="button"
+							className="make-small"
+							onClick={() => {
+								add('slipped', {
+									piece: task.piece ?? '',
+									copy: task.copy,
+									round: Math.max(1, place.round),
+									stitch: place.stitch,
+									has: place.stitch,
+									key,
+								});
+								onClose();
+							}}
+						>
+							{say('make.noteIt')}
+						</button>
+					</details>
+				))}
+			</section>
 		</Sheet>
 	);
 }
