@@ -289,7 +289,6 @@ final readonly class PieceAnalysis
         return Steps::of($this->site());
     }
 
-    /** As its steps are found. */
     public function site(): StepSite
     {
         return StepSite::of(

@@ -30,13 +30,17 @@ final class MishapWords
                     'costs' => 'The edge of the colours has a step of so many stitches in this round. At the back nobody sees it.',
                 ],
                 [
-                    'way' => 'Go on, and cover the stitches later with duplicate stitches in the right yarn: up through the foot of the V, behind the V above, back down.',
+                    'way' => 'Go on, and cover the stitches later with duplicate stitches in the right yarn: up through the foot of the V, behind the V above,'
+                        .' back down.',
                     'costs' => 'A needle, and about as much yarn as the stitches took. They stand out a little.',
                 ],
             ],
             Mishap::WrongYarn => [
                 ['way' => 'Pull back to the first of them.', 'costs' => 'All that was worked since is worked again.'],
-                ['way' => 'Cover them with duplicate stitches in the right yarn when the piece is done.', 'costs' => 'They stand out a little; in fluffy yarn they hardly show.'],
+                [
+                    'way' => 'Cover them with duplicate stitches in the right yarn when the piece is done.',
+                    'costs' => 'They stand out a little; in fluffy yarn they hardly show.',
+                ],
                 ['way' => 'Leave them, and note it here, so that the other copies come out alike.', 'costs' => 'This copy is as you made it.'],
             ],
             Mishap::PartForgotten => [

@@ -18,10 +18,10 @@ final class PracticeWords
                 'When they are there, tap below: a tap counts a whole round.',
             ],
             Lesson::Marker => [
-                'The rounds of a spiral have no beginning of their own. Put a marker into the first stitch of this round, and move it up in every round.',
+                'The rounds of a spiral have no beginning of their own. Put a marker into the first stitch of this round, and move it up in each.',
             ],
             Lesson::Counting => [
-                'Here the picture is worth a look: the ring shows the round from above, the black line is the marker, and the small figure how far the piece is.',
+                'Here the picture is worth a look: the ring shows the round from above, the black line is the marker, the small figure the piece so far.',
                 'An increase is two in one stitch. This round ends on one.',
             ],
             Lesson::Change => [

@@ -40,7 +40,9 @@ final class ForecastTest extends TestCase
 
     public function testWhatWasSaidToBeAPauseIsNone(): void
     {
-        $events = [$this->worked(1, 6, 18), $this->worked(2, 12, 36), $this->event(EventKind::Paused, [], 5), $this->worked(3, 18, 100), $this->worked(4, 18, 54)];
+        $events = [
+            $this->worked(1, 6, 18), $this->worked(2, 12, 36), $this->event(EventKind::Paused, [], 5), $this->worked(3, 18, 100), $this->worked(4, 18, 54),
+        ];
         self::assertEqualsWithDelta(20.0, Pace::of(Journal::of($events), self::COUNTS)->perMinute, 0.001);
     }
 

@@ -165,7 +165,10 @@ final class JournalTest extends TestCase
 
     public function testAFileThatIsNoneIsToldSo(): void
     {
-        $none = ['' => 'journal.noJournal', '{"format":"alternum-plan"}' => 'journal.noJournal', '{"format":"alternum-journal","version":2}' => 'journal.later'];
+        $none = [
+            '' => 'journal.noJournal', '{"format":"alternum-plan"}' => 'journal.noJournal',
+            '{"format":"alternum-journal","version":2}' => 'journal.later',
+        ];
         foreach ($none as $text => $code) {
             try {
                 JournalFile::read($text);
