@@ -20,6 +20,55 @@ async function open(title, station) {
 	await page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: station }).click();
 }
 
+/** The making page as a phone has it: counting, before a change, a miscount, a step that waits. */
+async function making() {
+	const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+	const phone = await context.newPage();
+	await phone.goto(`${address}/`);
+	const taken = [];
+	const take = async () => {
+		await phone.waitForTimeout(400);
+		taken.push((await phone.screenshot()).toString('base64'));
+	};
+	const tap = async (times) => {
+		for (let i = 0; i < times; i++) {
+			await phone.locator('.make-target').click();
+			await phone.waitForTimeout(230);
+		}
+	};
+	const make = async (title) => {
+		await phone.goto(`${address}/`);
+		const id = (await phone.getByRole('link', { name: title }).first().getAttribute('href')).split('/')[2];
+		await phone.goto(`${address}/plan/${id}/make`);
+		await phone.locator('.make-target').waitFor();
+	};
+	await make('Spotted mushroom');
+	await tap(10);
+	await take();
+	await make('Harbour buoy');
+	await tap(4);
+	await take();
+	await phone.getByRole('button', { name: 'Something is wrong' }).click();
+	await phone.getByLabel('It has').fill('23');
+	await take();
+	await phone.keyboard.press('Escape');
+	await phone.goto(`${address}/practice`);
+	await phone.locator('.make-target').waitFor();
+	await tap(1);
+	await phone.getByLabel('Seven stitches').check();
+	await take();
+	const board = await browser.newPage({ viewport: { width: 1400, height: 740 } });
+	await board.setContent(
+		`<body style="margin:0;background:#ecebe5;display:flex;justify-content:space-around;padding:20px 0">${taken
+			.map((data) => `<img src="data:image/png;base64,${data}" style="width:320px">`)
+			.join('')}</body>`,
+	);
+	await board.waitForTimeout(300);
+	await board.screenshot({ path: 'docs/screenshots/making.png' });
+	await context.close();
+	await board.close();
+}
+
 /** Every toy as it is saved, the fronts above the backs. */
 async function toys(titles) {
 	const taken = [];
@@ -51,11 +100,14 @@ async function toys(titles) {
 	await board.close();
 }
 
+const view = (name) => page.getByRole('button', { name, exact: true }).click();
+
 await page.goto(`${address}/`);
 await page.locator('main li img').nth(3).waitFor();
 await picture('shelf');
+await making();
 await toys(['Otter in a striped jersey', 'Spotted mushroom', 'Harbour buoy', 'Barrel cactus in a pot']);
-await page.goto(`${address}/`);
+await view('Flat');
 await open('Harbour buoy', 'Yarns');
 await picture('bench-yarns');
 await open('Otter in a striped jersey', 'Parts');
@@ -73,6 +125,7 @@ const another = page.getByRole('region', { name: 'The same toy in another yarn' 
 await another.getByLabel('Weight').selectOption('bulky');
 await another.getByRole('button', { name: 'Take this yarn' }).scrollIntoViewIfNeeded();
 await picture('another-yarn');
+await view('Flat');
 await open('Spotted mushroom', 'Rounds');
 await page.locator('.cm-line').nth(5).fill('R6: (4 sc, inc) x5, 4 sc');
 await page.getByText('1 left over').first().waitFor();
@@ -97,7 +150,6 @@ await page
 await page.getByText('to fix').last().waitFor();
 await picture('paste');
 await page.keyboard.press('Escape');
-const view = (name) => page.getByRole('button', { name, exact: true }).click();
 await open('Spotted mushroom', 'Colours');
 await view('From above');
 await picture('view-above');
@@ -137,14 +189,6 @@ await near.getByText('How it is done').click();
 await near.getByRole('img', { name: 'The jog from near: plain change' }).waitFor();
 await near.getByText('How it looks, from near').evaluate((is) => is.scrollIntoView({ block: 'start' }));
 await picture('change-from-near');
-await open('Harbour buoy', 'Colours');
-await page.getByRole('tab', { name: 'Spiral stripes' }).click();
-await page.getByRole('textbox', { name: 'From round' }).fill('4');
-await page.getByRole('textbox', { name: 'to round' }).fill('16');
-await page.getByRole('button', { name: 'Add the spiral' }).click();
-await page.getByRole('row', { name: /^in one spiral/ }).waitFor();
-await picture('spiral-stripes');
-await page.keyboard.press('Control+z');
 await open('Spotted mushroom', 'Yarn needed');
 await picture('bench-amounts');
 await open('Harbour buoy', 'Pattern');
