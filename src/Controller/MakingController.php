@@ -7,6 +7,7 @@ namespace Alternum\Server\Controller;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\ForecastWriter;
 use Alternum\Core\Exchange\GuideDifference;
+use Alternum\Core\Exchange\GuidedToyWriter;
 use Alternum\Core\Exchange\GuideWriter;
 use Alternum\Core\Exchange\JournalFile;
 use Alternum\Core\Exchange\PlanReader;
@@ -64,7 +65,7 @@ final readonly class MakingController
         $stored = $this->plans->state($user->workshop, $id);
         $analysis = Analysis::of(PlanReader::json($stored->body));
         $making = new Making(
-            workshop: $plan->workshop(), plan: $plan, revision: $stored->revision, body: $stored->body, counts: GuideWriter::counts($analysis),
+            workshop: $plan->workshop(), plan: $plan, revision: $stored->revision, body: $stored->body, counts: GuidedToyWriter::counts($analysis),
             begunAt: $clock->now(),
         );
         $this->entities->persist($making);
@@ -134,7 +135,13 @@ final readonly class MakingController
         $plan = PlanReader::json($this->makings->body($this->makings->get($user->workshop, $id), $request->query->getInt('revision')));
         $analysis = Analysis::of($plan)->piece($piece) ?? throw new NotFoundHttpException();
 
-        return new JsonResponse(GuideWriter::piece($plan, $analysis, $request->query->getInt('group')));
+        return new JsonResponse(GuideWriter::piece(
+            $plan,
+            $analysis,
+            $request->query->getInt('group'),
+            max(0, $request->query->getInt('after')),
+            GuideWriter::MOST,
+        ));
     }
 
     /** What other devices did. Asked every second or so by a page that is looked at: two short look-ups, and nobody is kept waiting for it. */
@@ -210,7 +217,7 @@ final readonly class MakingController
             'revision' => $making->revision,
             'planRevision' => $planRevision,
             'begunAt' => PlanResponse::time($making->begunAt),
-            'toy' => GuideWriter::toy($analysis),
+            'toy' => GuidedToyWriter::values($analysis),
             'next' => \count($events),
             'speaks' => self::SPEAKS,
         ]);

@@ -18,11 +18,11 @@ final class ForecastWriter
     /** @return array<string, mixed> */
     public static function values(Analysis $analysis, Journal $journal): array
     {
-        $counts = GuideWriter::counts($analysis);
+        $counts = GuidedToyWriter::counts($analysis);
         $pace = Pace::of($journal, $counts);
         $progress = $journal->progress();
         $tasks = [];
-        foreach (GuideWriter::tasks($analysis) as $task) {
+        foreach (GuidedToyWriter::tasks($analysis) as $task) {
             if (null !== $task['piece']) {
                 $tasks[$task['key']] = array_sum($counts[$task['key']] ?? []) - $progress->task($task['key'])->worked($counts[$task['key']] ?? []);
             }

@@ -6,7 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Analysis;
 use Alternum\Core\PieceAnalysis;
-use Alternum\Core\Words\YarnWords;
+use Alternum\Core\Words\DifferenceWords;
 
 /** What is to be made otherwise once a plan was changed: said of what the maker follows, round by round and step by step. */
 final class GuideDifference
@@ -19,17 +19,17 @@ final class GuideDifference
             $before = $was->piece($piece->piece->key);
             $name = '' === $piece->piece->name ? $piece->piece->key : $piece->piece->name;
             if (null === $before) {
-                $says[] = "{$name} is new.";
+                $says[] = DifferenceWords::isNew($name);
                 continue;
             }
             if ($before->piece->copies->count !== $piece->piece->copies->count) {
-                $says[] = "{$name} is made {$piece->piece->copies->count} times, not {$before->piece->copies->count}.";
+                $says[] = DifferenceWords::copies($name, $piece->piece->copies->count, $before->piece->copies->count);
             }
             array_push($says, ...self::ofPiece($was, $before, $is, $piece, $name));
         }
         foreach ($was->pieces as $piece) {
             if (null === $is->piece($piece->piece->key)) {
-                $says[] = "{$piece->piece->name} is not made any more.";
+                $says[] = DifferenceWords::isGone($piece->piece->name);
             }
         }
 
@@ -45,8 +45,8 @@ final class GuideDifference
         $once = $after->piece->worked->once();
 
         return [
-            ...[] === $rounds ? [] : ["{$name}: other stitches or yarns in ".(1 === \count($rounds) ? $once : "{$once}s").' '.self::spans($rounds).'.'],
-            ...[] === $steps ? [] : ["{$name}: other steps around ".(1 === \count($steps) ? $once : "{$once}s").' '.self::spans($steps).'.'],
+            ...[] === $rounds ? [] : [DifferenceWords::rounds($name, $once, $rounds)],
+            ...[] === $steps ? [] : [DifferenceWords::steps($name, $once, $steps)],
         ];
     }
 
@@ -95,21 +95,5 @@ final class GuideDifference
         sort($others);
 
         return $others;
-    }
-
-    /** @param list<int> $rounds "3 to 5 and 8" */
-    private static function spans(array $rounds): string
-    {
-        $spans = [];
-        foreach ($rounds as $i => $round) {
-            if ($round - 1 === ($rounds[$i - 1] ?? null)) {
-                $first = explode(' ', array_pop($spans) ?? '')[0];
-                $spans[] = "{$first} to {$round}";
-            } else {
-                $spans[] = (string) $round;
-            }
-        }
-
-        return YarnWords::listed(...$spans);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Exchange;
 
-use Alternum\Core\Analysis;
-use Alternum\Core\Colour\LabColour;
 use Alternum\Core\Making\Guide\Flow;
 use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\Guide\GuidedRound;
@@ -13,7 +11,6 @@ use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
 use Alternum\Core\Making\Slip\Cause;
 use Alternum\Core\Making\Slip\Look;
-use Alternum\Core\Making\Slip\Mishap;
 use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
 use Alternum\Core\Notation\Stitch;
@@ -21,102 +18,46 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Plan\Yarn;
-use Alternum\Core\Toy\WorkOrder;
-use Alternum\Core\Toy\WorkTask;
 use Alternum\Core\Words\Drawing\Drawings;
-use Alternum\Core\Words\MishapWords;
 use Alternum\Core\Words\SlipWords;
 use Alternum\Core\Words\StepWords;
-use Alternum\Core\Words\WorkWords;
 
-/**
- * What the making page keeps: the order of a toy's work, and each piece stop by stop. Compact, as it is kept on a phone: contract/openapi.yaml, Guide.
- *
- * @phpstan-type WrittenTask array{key: string, piece: string|null, copy: int, group: int, name: string, text: string, rounds: int, stitches: int, aside: bool,
- *   needs: list<string>, mayGoWrong: list<array{trouble: string, remedy: string}>}
- */
+/** One piece as the making page keeps it, stop by stop. Compact, as it is kept on a phone: contract/openapi.yaml, Guide. */
 final class GuideWriter
 {
-    /** @return array<string, mixed> the toy: its yarns, and what is made in which order */
-    public static function toy(Analysis $analysis): array
-    {
-        $plan = $analysis->plan;
-
-        return [
-            'title' => $plan->title,
-            'hand' => $plan->hand->value,
-            'yarns' => array_map(
-                static fn (Yarn $yarn): array => ['key' => $yarn->key, 'name' => $yarn->name, 'hex' => LabColour::shown($yarn)],
-                $plan->yarns,
-            ),
-            'park' => WorkWords::park(),
-            'mishaps' => array_map(static fn (Mishap $mishap): array => [
-                'key' => $mishap->value, 'name' => MishapWords::name($mishap), 'ways' => MishapWords::ways($mishap),
-            ], Mishap::cases()),
-            'tasks' => self::tasks($analysis),
-        ];
-    }
-
-    /** @return array<string, list<int>> stitches of each round, by task */
-    public static function counts(Analysis $analysis): array
-    {
-        $counts = [];
-        foreach ($analysis->pieces as $piece) {
-            for ($copy = 1; $copy <= $piece->piece->copies->count; ++$copy) {
-                $counts["{$piece->piece->key}.{$copy}"] = $piece->stages->fabric->counts();
-            }
-        }
-
-        return $counts;
-    }
-
-    /** @return list<WrittenTask> one for each copy of a piece, and for each thing that puts them together */
-    public static function tasks(Analysis $analysis): array
-    {
-        $tasks = [];
-        $together = ToyWriter::byJoint($analysis, $analysis->plan->terms);
-        foreach (WorkOrder::of($analysis->plan, $analysis->assembled->ordered()) as $task) {
-            array_push($tasks, ...self::copies($analysis, $task));
-            foreach (null === $task->joint ? [] : $together[$task->joint->joint->key] ?? [] as $step) {
-                $tasks[] = [
-                    'key' => $step['key'], 'piece' => null, 'copy' => 0, 'group' => 0, 'name' => '', 'text' => $step['text'], 'rounds' => 0, 'stitches' => 0,
-                    'aside' => false, 'needs' => $step['needs'], 'mayGoWrong' => $step['mayGoWrong'],
-                ];
-            }
-        }
-
-        return $tasks;
-    }
-
-    /** @return list<WrittenTask> */
-    private static function copies(Analysis $analysis, WorkTask $task): array
-    {
-        $tasks = [];
-        $counts = $analysis->piece($task->piece->key ?? '')?->stages->fabric->counts() ?? [];
-        for ($copy = $task->copy; null !== $task->piece && $copy < $task->copy + $task->count; ++$copy) {
-            $name = WorkWords::copy($task->piece, $copy);
-            $tasks[] = [
-                'key' => "{$task->piece->key}.{$copy}", 'piece' => $task->piece->key, 'copy' => $copy, 'group' => $task->piece->copies->groupOf($copy),
-                'name' => $name, 'text' => "Make {$name}", 'rounds' => \count($counts), 'stitches' => array_sum($counts), 'aside' => $task->isSideBySide,
-                'needs' => [], 'mayGoWrong' => [],
-            ];
-        }
-
-        return $tasks;
-    }
+    /** Characters of a piece in one answer. */
+    public const MOST = 100_000;
 
     /**
-     * @param int $at the set of yarns, from 0; one that is not there is the first
+     * @param int      $at    the set of yarns, from 0; one that is not there is the first
+     * @param int      $after how many of its rounds were asked for before: an answer bears so many characters, and `next` says after which the next begins
+     * @param int|null $most  characters; null: all of it
      *
      * @return array<string, mixed> one piece, stop by stop
      */
-    public static function piece(Plan $plan, PieceAnalysis $piece, int $at = 0): array
+    public static function piece(Plan $plan, PieceAnalysis $piece, int $at = 0, int $after = 0, ?int $most = null): array
     {
         $groups = $piece->piece->copies->groups();
         $words = StepsWriter::words($plan, $piece, $groups[$at] ?? $groups[0], $plan->terms);
         $guide = Flow::of($piece->site());
-        $told = [];
+        $told = self::wrongBefore($guide, $after);
+        $rounds = $stops = [];
+        $ofRound = [];
+        foreach ($guide->stops as $stop) {
+            $ofRound[$stop->round][] = $stop;
+        }
+        $room = $most ?? \PHP_INT_MAX;
+        $last = $after;
+        for ($number = 0 === $after ? 0 : $after + 1; $number <= \count($guide->rounds) && $room > 0; ++$number) {
+            $written = array_map(static function (Stop $stop) use ($plan, $words, &$told): array {
+                return self::stop($plan, $words, $stop, $told);
+            }, $ofRound[$number] ?? []);
+            $round = isset($guide->rounds[$number]) ? [self::round($plan, $piece, $words, $guide->rounds[$number])] : [];
+            array_push($rounds, ...$round);
+            array_push($stops, ...$written);
+            $room -= \strlen((string) json_encode([$round, $written]));
+            $last = $number;
+        }
 
         return [
             'piece' => $piece->piece->key,
@@ -126,13 +67,25 @@ final class GuideWriter
             'worked' => $piece->piece->worked->value,
             'beginsAtTop' => $piece->stages->frame->beginsAtTop(),
             'makes' => self::makes($guide, $plan),
-            'rounds' => array_values(array_map(static fn (GuidedRound $round): array => self::round($plan, $piece, $words, $round), $guide->rounds)),
+            'rounds' => $rounds,
             'slips' => self::slipWords($plan, $piece),
             'marks' => self::marks($piece),
-            'stops' => array_map(static function (Stop $stop) use ($plan, $words, &$told): array {
-                return self::stop($plan, $words, $stop, $told);
-            }, $guide->stops),
+            'stops' => $stops,
+            'next' => $last < \count($guide->rounds) ? $last : null,
         ];
+    }
+
+    /** @return array<string, true> what often goes wrong is told once: names of what was told before the rounds after one */
+    private static function wrongBefore(Guide $guide, int $after): array
+    {
+        $wrong = [];
+        foreach (0 === $after ? [] : $guide->stops as $stop) {
+            foreach ($stop->round <= $after ? [...array_column($stop->told, 'step'), ...null === $stop->step ? [] : [$stop->step]] : [] as $step) {
+                StepsWriter::wrong($step->mayGoWrong(), $wrong);
+            }
+        }
+
+        return $wrong;
     }
 
     /** @return array<string, int> stitches that each of its stitches leaves, by its abbreviation */

@@ -48,7 +48,7 @@ final class PracticeWriter
         $lessons = Lessons::in(Flow::of($piece->site()));
 
         return [
-            'toy' => GuideWriter::toy($analysis),
+            'toy' => GuidedToyWriter::values($analysis),
             'guide' => GuideWriter::piece($analysis->plan, $piece),
             'lessons' => array_map(static fn (int $stop, Lesson $lesson): array => [
                 'stop' => $stop, 'key' => $lesson->value, 'says' => PracticeWords::says($lesson), 'asks' => PracticeWords::asks($lesson),

@@ -8,6 +8,7 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Making\Step;
 use Alternum\Core\Plan\Severity;
 use Alternum\Core\Words\AmountWords;
+use Alternum\Core\Words\MissingWords;
 
 /** What is still missing when one begins to make a plan. It stands in nobody's way. */
 final class WhatIsMissing
@@ -16,7 +17,7 @@ final class WhatIsMissing
     public static function of(Analysis $analysis): array
     {
         $errors = \count(array_filter($analysis->problems, static fn ($problem): bool => Severity::Error === $problem->severity));
-        $missing = 0 === $errors ? [] : [1 === $errors ? 'One problem is still to be fixed.' : "{$errors} problems are still to be fixed."];
+        $missing = 0 === $errors ? [] : [MissingWords::problems($errors)];
         foreach ($analysis->amounts->amounts as $amount) {
             if (false === $amount->isEnough()) {
                 $missing[] = "{$amount->yarn->key} ({$amount->yarn->name}): ".AmountWords::verdict($amount);
@@ -34,7 +35,7 @@ final class WhatIsMissing
                 $missing[] = "{$name}: {$trouble}";
             }
             if (isset($analysis->assembled->loose[$piece->piece->key]) && !\in_array($piece->piece->key, $bases, true)) {
-                $missing[] = "{$name}: nothing says yet where it goes.";
+                $missing[] = MissingWords::loose($name);
             }
         }
 

@@ -37,6 +37,7 @@ const guide: Guide = {
 	],
 	slips: { causes: [], looks: [] },
 	marks: [],
+	next: null,
 	stops: [
 		{ round: 1, from: 0, to: 6, group: 0 },
 		{ round: 2, from: 0, to: 4, group: 0, told: [{ key: 'change', kind: 'change', at: 4, text: 'take B', takes: 'B', cuts: 'A' }] },

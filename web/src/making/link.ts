@@ -83,7 +83,16 @@ async function fetchGuides(making: Making): Promise<void> {
 		if (piece === null || now().guides.has(guideKey(piece, group, revision))) continue;
 		const key = guideKey(piece, group, revision);
 		const path = { id: making.id, piece };
-		const guide = dataOf(await api.GET('/api/makings/{id}/guides/{piece}', { params: { path, query: { group, revision } } }));
+		const part = async (after: number) =>
+			dataOf(await api.GET('/api/makings/{id}/guides/{piece}', { params: { path, query: { group, revision, after } } }));
+		const guide = await part(0);
+		// A large piece comes in several answers.
+		for (let next = guide.next; next !== null; ) {
+			const more = await part(next);
+			guide.rounds.push(...more.rounds);
+			guide.stops.push(...more.stops);
+			next = more.next;
+		}
 		await keepGuide(making.id, key, guide);
 		set(({ guides, ...state }) => {
 			const all = new Map(guides).set(key, guide);

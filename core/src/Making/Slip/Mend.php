@@ -27,4 +27,9 @@ final readonly class Mend
         public int $as,
     ) {
     }
+
+    public function inRound(int $round): self
+    {
+        return new self(round: $round, index: $this->index, top: $this->top, plan: $this->plan, times: $this->times, with: $this->with, as: $this->as);
+    }
 }

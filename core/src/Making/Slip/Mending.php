@@ -65,14 +65,22 @@ final readonly class Mending
     /** @return list<Mend>|null null: this round bears none */
     private static function in(string $codes, Frame $frame, string $letters, int $round, int $by): ?array
     {
-        $fits = self::candidates($codes, $letters, $round, $by);
-        // Whatever leaves a repeat as it is but for its increase is easier to do than an increase where none is.
-        usort($fits, static fn (Mend $one, Mend $other): int => [self::rank($one), -abs($frame->fromFront($round, $one->top))]
-            <=> [self::rank($other), -abs($frame->fromFront($round, $other->top))]);
         $chosen = [];
-        foreach ($fits as $mend) {
-            if (\count($chosen) < abs($by) && [] === array_filter($chosen, static fn (Mend $one): bool => abs($one->index - $mend->index) < 3)) {
-                $chosen[] = $mend;
+        foreach (self::candidates($codes, $letters, $by) as $mends) {
+            // Whatever leaves a repeat as it is but for its increase comes first, of those what lies farthest from the front.
+            while (\count($chosen) < abs($by)) {
+                $best = null;
+                $farthest = -1.0;
+                foreach ($mends as $mend) {
+                    $far = abs($frame->fromFront($round, $mend->top));
+                    if ($far > $farthest && [] === array_filter($chosen, static fn (Mend $one): bool => abs($one->index - $mend->index) < 3)) {
+                        [$best, $farthest] = [$mend, $far];
+                    }
+                }
+                if (null === $best) {
+                    break;
+                }
+                $chosen[] = $best->inRound($round);
             }
         }
         usort($chosen, static fn (Mend $one, Mend $other): int => $one->index <=> $other->index);
@@ -89,24 +97,47 @@ final readonly class Mending
         };
     }
 
-    /** @return list<Mend> each uses one stitch more, or fewer, of the round below, and makes as many */
-    private static function candidates(string $codes, string $letters, int $round, int $by): array
+    /**
+     * Each uses one stitch more, or fewer, of the round below, and makes as many.
+     *
+     * @return array<int, list<Mend>> by their rank, the best first; the same for rounds that are worked alike, so it is remembered
+     */
+    private static function candidates(string $codes, string $letters, int $by): array
     {
+        /** @var array<int, array{string, array<int, list<Mend>>}> $last by whether fewer or more are used */
+        static $last = [];
+        $asked = "{$codes} {$letters}";
+        $way = $by <=> 0;
+        if ($asked === ($last[$way][0] ?? null)) {
+            return $last[$way][1];
+        }
         $mends = [];
         $top = 0;
         for ($i = 0, $end = \strlen($codes); $i < $end; ++$i) {
             $stitch = Stitch::ofCode($codes[$i]);
-            $next = $i + 1 < $end ? Stitch::ofCode($codes[$i + 1]) : null;
-            foreach ($by < 0 ? self::fewer($stitch, $next) : self::more($stitch) as [$times, $with, $as]) {
+            foreach (self::instead($codes[$i], $codes[$i + 1] ?? '', $by < 0) as [$times, $with, $as]) {
                 $own = substr($letters, $top, $as * $with->makes());
                 if ('' !== $own && strspn($own, $own[0]) === \strlen($own)) {
-                    $mends[] = new Mend(round: $round, index: $i, top: $top + 1, plan: $stitch, times: $times, with: $with, as: $as);
+                    $mend = new Mend(round: 0, index: $i, top: $top + 1, plan: $stitch, times: $times, with: $with, as: $as);
+                    $mends[self::rank($mend)][] = $mend;
                 }
             }
             $top += $stitch->makes();
         }
+        ksort($mends);
+        $last[$way] = [$asked, $mends];
 
         return $mends;
+    }
+
+    /** @return list<array{int, Stitch, int}> in place of how many from this stitch on, what, how many of it */
+    private static function instead(string $code, string $next, bool $isFewer): array
+    {
+        /** @var array<string, list<array{int, Stitch, int}>> $known by the two stitches: there are few such pairs, and thousands of places */
+        static $known = [];
+        $pair = ($isFewer ? '-' : '+').$code.$next;
+
+        return $known[$pair] ??= $isFewer ? self::fewer(Stitch::ofCode($code), '' === $next ? null : Stitch::ofCode($next)) : self::more(Stitch::ofCode($code));
     }
 
     /** @return list<array{int, Stitch, int}> in place of how many from this stitch on, what, how many of it: one stitch fewer is used */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Making\Forecast;
 
 use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\GuideWriter;
+use Alternum\Core\Exchange\GuidedToyWriter;
 use Alternum\Core\Making\Forecast\Pace;
 use Alternum\Core\Making\Forecast\YarnForecast;
 use Alternum\Core\Making\Forecast\YarnsLeft;
@@ -129,7 +129,7 @@ final class ForecastTest extends TestCase
     {
         $analysis = Analysis::of($plan);
 
-        return YarnsLeft::of($plan, $analysis->ledger(), array_keys(GuideWriter::counts($analysis)), Journal::of($events));
+        return YarnsLeft::of($plan, $analysis->ledger(), array_keys(GuidedToyWriter::counts($analysis)), Journal::of($events));
     }
 
     private function worked(int $round, int $stitch, int $seconds): Event

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Making\Guide;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\GuidedToyWriter;
 use Alternum\Core\Exchange\GuideWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
@@ -116,12 +117,32 @@ final class FlowTest extends TestCase
         }
     }
 
+    /** A large piece comes in several answers, which together are the whole: 400 rounds of 150 stitches, the largest legal piece. */
+    public function testALargePieceComesInParts(): void
+    {
+        $plan = Plans::of(['150 sc in MR', 'R2-400: sc around'], [['kind' => 'fill', 'yarn' => 'A'], Plans::stripes(2, 400, [['B', 1], ['A', 1]])]);
+        $piece = Analysis::of($plan)->pieces[0];
+        $whole = GuideWriter::piece($plan, $piece);
+        $rounds = $stops = [];
+        $after = 0;
+        do {
+            $part = GuideWriter::piece($plan, $piece, 0, $after, GuideWriter::MOST);
+            self::assertLessThan(1.5 * GuideWriter::MOST, \strlen((string) json_encode($part)));
+            array_push($rounds, ...(array) $part['rounds']);
+            array_push($stops, ...(array) $part['stops']);
+            $after = $part['next'];
+        } while (\is_int($after));
+        self::assertSame($whole['rounds'], $rounds);
+        self::assertSame($whole['stops'], $stops);
+        self::assertNull($whole['next']);
+    }
+
     public function testEachCopyIsATaskInItsOwnYarns(): void
     {
         $plan = Plans::of(['6 sc in MR', 'R2-4: sc around'], [], ['name' => 'Ear', 'copies' => [
             ['name' => 'Left ear', 'yarns' => []], ['name' => 'Right ear', 'yarns' => ['A' => 'B']], ['name' => 'Third ear', 'yarns' => []],
         ]]);
-        $tasks = GuideWriter::toy(Analysis::of($plan))['tasks'];
+        $tasks = GuidedToyWriter::values(Analysis::of($plan))['tasks'];
         self::assertIsArray($tasks);
         self::assertSame(['Left ear', 'Right ear', 'Third ear'], array_column($tasks, 'name'));
         self::assertSame([0, 1, 0], array_column($tasks, 'group'));
