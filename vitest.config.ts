@@ -3,5 +3,10 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [react()],
-	test: { environment: 'node', setupFiles: ['web/src/ui/shelfWords.ts', 'web/src/ui/benchWords.ts', 'web/src/making/makeWords.ts'], include: ['web/src/**/*.test.{ts,tsx}'], restoreMocks: true },
+	test: {
+		environment: 'node',
+		setupFiles: ['web/src/ui/shelfWords.ts', 'web/src/ui/benchWords.ts', 'web/src/making/makeWords.ts'],
+		include: ['web/src/**/*.test.{ts,tsx}'],
+		restoreMocks: true,
+	},
 });

@@ -167,6 +167,14 @@ async function tried(name, values, most) {
 		`fits?piece=${last}&from=2&to=90&sequence=A2B2`,
 	])
 		hold(question, await client.ask('GET', `${path}/${question}`), [200, 404, 422]);
+	const making = hold('making', await client.ask('POST', `${path}/makings`, {}), [201]);
+	if (making.status === 201) {
+		const { id: being } = JSON.parse(making.text);
+		for (const question of [`guides/${last}`, `guides/${last}?after=200`, 'forecast', 'difference'])
+			hold(`making ${question}`, await client.ask('GET', `/api/makings/${being}/${question}`), [200]);
+		hold('open the making', await client.ask('GET', `/api/makings/${being}`));
+		hold('makings', await client.ask('GET', '/api/makings'));
+	}
 	for (const text of ['6 sc in mr', 'Ear\n6 sc in mr\ninc x6', 'sc around', '(sc, inc) x 1500'])
 		hold(
 			`reading of many “${text.slice(0, 12)}”`,

@@ -18,18 +18,22 @@ final class YarnsLeft
     /** Grams between two weighings from which on they tell how much a stitch takes: a kitchen scale shows one. */
     private const TELLING = 3.0;
 
-    /** @var list<YarnLength> in working order */
-    private array $lengths;
+    /** @var array<string, list<YarnLength>> by yarn, in working order */
+    private array $lengths = [];
 
     /** @param list<string> $tasks "body.1", in the order of the work */
     private function __construct(private readonly Plan $plan, PlanLedger $ledger, array $tasks)
     {
         $order = array_flip($tasks);
-        $lengths = iterator_to_array($ledger->lengths(), false);
-        // PHP's sort is stable: within a copy they are in working order already.
-        usort($lengths, static fn (YarnLength $one, YarnLength $other): int => ($order["{$one->piece}.{$one->copy}"] ?? 0)
-            <=> ($order["{$other->piece}.{$other->copy}"] ?? 0));
-        $this->lengths = $lengths;
+        $byTask = [];
+        foreach ($ledger->lengths() as $length) {
+            // Within a copy they are in working order already.
+            $byTask[$length->yarn][$order["{$length->piece}.{$length->copy}"] ?? 0][] = $length;
+        }
+        foreach ($byTask as $yarn => $tasks) {
+            ksort($tasks);
+            $this->lengths[$yarn] = array_merge(...$tasks);
+        }
     }
 
     /**
@@ -81,10 +85,8 @@ final class YarnsLeft
     private function grams(string $yarn, Progress $from, Progress $to): float
     {
         $mm = 0.0;
-        foreach ($this->lengths as $length) {
-            if ($yarn === $length->yarn) {
-                $mm += $length->mean * (self::share($length, $to) - self::share($length, $from));
-            }
+        foreach ($this->lengths[$yarn] ?? [] as $length) {
+            $mm += $length->mean * (self::share($length, $to) - self::share($length, $from));
         }
 
         return $this->weight($yarn, $mm);
@@ -110,9 +112,9 @@ final class YarnsLeft
     private function forecast(string $yarn, float $left, float $times, Progress $progress): YarnForecast
     {
         $rounds = [];
-        foreach ($this->lengths as $length) {
+        foreach ($this->lengths[$yarn] ?? [] as $length) {
             $open = 1.0 - self::share($length, $progress);
-            if ($yarn === $length->yarn && $open > 0.0) {
+            if ($open > 0.0) {
                 $round = "{$length->piece}.{$length->copy} {$length->round}";
                 $rounds[$round] = ($rounds[$round] ?? 0.0) + $times * $this->weight($yarn, $length->mean * $open);
             }
