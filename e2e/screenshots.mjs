@@ -18,6 +18,8 @@ async function open(title, station) {
 	await page.getByRole('link', { name: title }).click();
 	await page.locator('canvas').waitFor();
 	await page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name: station }).click();
+	// A plan is opened in the view in which it was left.
+	await page.getByRole('button', { name: 'Flat', exact: true }).click();
 }
 
 /** The making page as a phone has it: counting, before a change, a miscount, a step that waits. */
@@ -107,7 +109,6 @@ await page.locator('main li img').nth(3).waitFor();
 await picture('shelf');
 await making();
 await toys(['Otter in a striped jersey', 'Spotted mushroom', 'Harbour buoy', 'Barrel cactus in a pot']);
-await view('Flat');
 await open('Harbour buoy', 'Yarns');
 await picture('bench-yarns');
 await open('Otter in a striped jersey', 'Parts');
@@ -125,7 +126,6 @@ const another = page.getByRole('region', { name: 'The same toy in another yarn' 
 await another.getByLabel('Weight').selectOption('bulky');
 await another.getByRole('button', { name: 'Take this yarn' }).scrollIntoViewIfNeeded();
 await picture('another-yarn');
-await view('Flat');
 await open('Spotted mushroom', 'Rounds');
 await page.locator('.cm-line').nth(5).fill('R6: (4 sc, inc) x5, 4 sc');
 await page.getByText('1 left over').first().waitFor();
@@ -160,14 +160,12 @@ await view('front');
 await page.getByRole('tab', { name: 'Motif' }).click();
 await page.waitForTimeout(1500);
 await picture('in-the-round-motif');
-await view('Flat');
 await open('Otter in a striped jersey', 'Parts');
 await page.getByRole('tab', { name: 'Body and head' }).click();
 await view('In 3D');
 await page.waitForTimeout(2500);
 await page.getByRole('region', { name: 'On Body and head' }).scrollIntoViewIfNeeded();
 await picture('bench-parts');
-await view('Flat');
 await open('Otter in a striped jersey', 'Colours');
 await page.getByRole('tab', { name: 'Body and head' }).click();
 const round = (n) => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
