@@ -66,7 +66,8 @@ final class GuideWriter
             'once' => $piece->piece->worked->once(),
             'worked' => $piece->piece->worked->value,
             'beginsAtTop' => $piece->stages->frame->beginsAtTop(),
-            'makes' => self::makes($guide, $plan),
+            'makes' => self::perStitch($guide, $plan, static fn (Stitch $stitch): int => $stitch->makes()),
+            'uses' => self::perStitch($guide, $plan, static fn (Stitch $stitch): int => $stitch->uses()),
             'rounds' => $rounds,
             'slips' => self::slipWords($plan, $piece),
             'marks' => self::marks($piece),
@@ -88,17 +89,21 @@ final class GuideWriter
         return $wrong;
     }
 
-    /** @return array<string, int> stitches that each of its stitches leaves, by its abbreviation */
-    private static function makes(Guide $guide, Plan $plan): array
+    /**
+     * @param \Closure(Stitch): int $count
+     *
+     * @return array<string, int> how many stitches each of its stitches leaves, or is worked into, by its abbreviation
+     */
+    private static function perStitch(Guide $guide, Plan $plan, \Closure $count): array
     {
-        $makes = [];
+        $each = [];
         $codes = array_unique(str_split(implode('', array_map(static fn (GuidedRound $round): string => $round->round->codes, $guide->rounds))));
         foreach (array_filter($codes, static fn (string $code): bool => '' !== $code) as $code) {
             $stitch = Stitch::ofCode($code);
-            $makes[Vocabulary::of($plan->terms)->abbreviation($stitch)] = $stitch->makes();
+            $each[Vocabulary::of($plan->terms)->abbreviation($stitch)] = $count($stitch);
         }
 
-        return $makes;
+        return $each;
     }
 
     /** @return array<string, mixed> */

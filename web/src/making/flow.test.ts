@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { alike, cutAgain, lastChances, nextPlace, nextTold, open, stopAt } from './flow';
+import { alike, cutAgain, lastChances, lastStitch, nextPlace, nextTold, open, stopAt } from './flow';
 import type { TaskProgress } from './journal';
 import type { Answer, Guide } from './types';
 
@@ -23,6 +23,7 @@ const guide: Guide = {
 	worked: 'spiral',
 	beginsAtTop: true,
 	makes: { sc: 1, inc: 2 },
+	uses: { sc: 1, inc: 1 },
 	rounds: [
 		round(6, [['A', 6]], ['6 sc']),
 		round(
@@ -91,6 +92,15 @@ describe('what was put off', () => {
 		expect(open(guide, 6, at(3, 12, { eyes: 'left', close: 'done' })).map(({ key }) => key)).toEqual(['eyes']);
 		// One who was farther on was never asked.
 		expect(open(guide, 5, at(3, 12)).map(({ key }) => key)).toEqual(['eyes']);
+	});
+});
+
+describe('the last stitch before a place', () => {
+	it('is an increase or plain, wherever its tops end', () => {
+		expect(lastStitch(guide, { round: 2, stitch: 2 })).toBe('increase');
+		expect(lastStitch(guide, { round: 2, stitch: 3 })).toBe('increase');
+		expect(lastStitch(guide, { round: 3, stitch: 5 })).toBe('plain');
+		expect(lastStitch(guide, { round: 4, stitch: 1 })).toBeUndefined();
 	});
 });
 

@@ -78,6 +78,20 @@ export function alike(guide: Guide, round: number): [number, number] {
 	return [from, to];
 }
 
+/** What the last stitch before a place is: seen on the work, it tells two places from one another. */
+export function lastStitch(guide: Guide, { round, stitch }: Place): 'increase' | 'decrease' | 'plain' | undefined {
+	let top = 0;
+	for (const each of guide.rounds[round - 1]?.each ?? []) {
+		const name = each.slice(each.indexOf(' ') + 1);
+		const [makes, uses] = [guide.makes[name] ?? 1, guide.uses[name] ?? 1];
+		for (let i = 0; i < Number.parseInt(each, 10); i++) {
+			top += makes;
+			if (top >= stitch) return makes > uses && uses > 0 ? 'increase' : uses > makes && makes > 0 ? 'decrease' : 'plain';
+		}
+	}
+	return undefined;
+}
+
 /** Yarns whose ends are short where the work was pulled out past the place at which they were cut. */
 export function cutAgain(guide: Guide, from: Place, to: Place): string[] {
 	const cut = guide.stops.flatMap((stop) =>

@@ -35,6 +35,11 @@ export function HowToCount() {
 					</figure>
 				))}
 			</div>
+			<ul className="mt-2 list-inside list-disc">
+				{[say('make.markerIsLost'), say('make.yarnEndAsMarker'), say('make.noMarker')].map((one) => (
+					<li key={one}>{one}</li>
+				))}
+			</ul>
 		</details>
 	);
 }

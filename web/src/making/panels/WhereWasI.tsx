@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { say } from '../../ui/say';
 import { YarnMark } from '../../ui/YarnMark';
+import { lastStitch } from '../flow';
 import { progressIn } from '../journal';
 import { add, useMaking } from '../making';
 import { type Guide, isAfter, type Place, type Task } from '../types';
@@ -18,6 +19,9 @@ export function WhereWasI({ task, guide, onClose }: { task: Task; guide: Guide; 
 	const [last, setLast] = useState('');
 	const [since, setSince] = useState('');
 	const [counted, setCounted] = useState('');
+	const [standing, setStanding] = useState('');
+	const [above, setAbove] = useState('');
+	const [look, setLook] = useState('');
 	const letters = [...new Set(guide.rounds.flatMap(({ groups }) => groups.map((group) => group.yarn[0] ?? '')))];
 
 	const stitches = since === '' ? null : Number.parseInt(since, 10);
@@ -32,12 +36,15 @@ export function WhereWasI({ task, guide, onClose }: { task: Task; guide: Guide; 
 			({ round, makes, before }) =>
 				(last === '' || before === Number.parseInt(last, 10)) &&
 				(counted === '' || round - 1 === Number.parseInt(counted, 10)) &&
+				(standing === '' || above === '' || round - 1 === Number.parseInt(standing, 10) + Number.parseInt(above, 10)) &&
+				(look === '' ||
+					lastStitch(guide, stitches === null || stitches === 0 ? { round: round - 1, stitch: before } : { round, stitch: stitches }) === look) &&
 				(stitches === null || stitches <= makes) &&
 				(yarn === '' || yarnAt(round, stitches ?? 0) === yarn),
 		)
 		.sort((a, b) => Math.abs(a.round - place.round - 1) - Math.abs(b.round - place.round - 1))
 		.slice(0, MOST);
-	const isAsked = yarn !== '' || last !== '' || since !== '' || counted !== '';
+	const isAsked = look !== '' || (standing !== '' && above !== '') || yarn !== '' || last !== '' || since !== '' || counted !== '';
 
 	function take(round: number) {
 		const made = stitches ?? 0;
@@ -66,6 +73,8 @@ export function WhereWasI({ task, guide, onClose }: { task: Task; guide: Guide; 
 						[say('make.sinceTheMarker'), since, setSince],
 						[say('make.lastWholeRoundHas', { once: guide.once }), last, setLast],
 						[say('make.wholeRounds', { once: guide.once }), counted, setCounted],
+						[say('make.markerLeftIn', { once: guide.once }), standing, setStanding],
+						[say('make.roundsAboveIt', { once: guide.once }), above, setAbove],
 					] as const
 				).map(([label, value, set]) => (
 					<label key={label} className="block">
@@ -79,6 +88,16 @@ export function WhereWasI({ task, guide, onClose }: { task: Task; guide: Guide; 
 					</label>
 				))}
 			</p>
+			<label className="mt-2 block">
+				{say('make.lastStitchIs')}
+				<select className="field block" value={look} onChange={(event) => setLook(event.target.value)}>
+					{['', 'plain', 'increase', 'decrease'].map((one) => (
+						<option key={one} value={one}>
+							{say('make.looks', { look: one })}
+						</option>
+					))}
+				</select>
+			</label>
 			<HowToCount />
 			{isAsked && (
 				<section>
