@@ -72,6 +72,16 @@ test('two devices see the same place within two seconds, and a tap too many goes
 	await page.locator('.make-target').click();
 	await expect(page.getByText('Round 2 of')).toBeVisible();
 	await expect(other.getByText('Round 2 of')).toBeVisible({ timeout: 2000 });
+	// What is taken in hand on one is in hand on the other, once it is worked on.
+	await page.getByRole('button', { name: 'All pieces' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: /^Staff/ })
+		.click();
+	await page.waitForTimeout(250);
+	await page.locator('.make-target').click();
+	await expect(other.getByRole('heading', { name: 'Staff' })).toBeVisible({ timeout: 2000 });
+	await expect(other.getByText('Round 2 of')).toBeVisible();
 	await other.getByRole('button', { name: 'That tap was one too many' }).click();
 	await expect(page.getByText('Round 1 of')).toBeVisible({ timeout: 2000 });
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Shelf;
 
+use Alternum\Server\Entity\Making;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Doctrine\ORM\EntityManagerInterface;
@@ -34,10 +35,11 @@ final readonly class Tidying
     /** @return int how many workshops were cleared, or would be, with all that a new workshop has */
     public function unchangedWorkshops(int $days, bool $isDry): int
     {
-        // No key was made, and every plan is as it was laid out; its yarn is looked at below.
+        // No key was made, every plan is as it was laid out, and nothing is being made of it; its yarn is looked at below.
         $workshops = $this->entities->createQuery('SELECT w FROM '.Workshop::class.' w WHERE w.begunAt < :before AND w.keyHash IS NULL
             AND (SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.workshop = w AND p.state.revision = 1 AND p.removedAt IS NULL) = :plans
-            AND (SELECT COUNT(q.id) FROM '.SavedPlan::class.' q WHERE q.workshop = w) = :plans')
+            AND (SELECT COUNT(q.id) FROM '.SavedPlan::class.' q WHERE q.workshop = w) = :plans
+            AND (SELECT COUNT(m.id) FROM '.Making::class.' m WHERE m.workshop = w) = 0')
             ->setParameter('before', $this->before($days))->setParameter('plans', DemoPlans::COUNT)->toIterable();
         $unchanged = [];
         /** @var Workshop $workshop */

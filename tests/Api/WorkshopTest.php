@@ -136,6 +136,8 @@ final class WorkshopTest extends ApiTestCase
             '/api/yarns',
             ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1],
         ));
+        // Nothing is changed in it, but its first plan is being made: the journal is missed.
+        $making = $this->workshopOf(fn (string $id): array => $this->ask('POST', "/api/plans/{$id}/makings"));
         $idle = $this->workshopOf(static fn (): array => []);
         $removed = $this->workshopOf(fn (string $id): array => $this->ask('DELETE', "/api/plans/{$id}"));
         $this->connection()->executeStatement('UPDATE workshop SET begun_at = begun_at - INTERVAL 40 DAY');
@@ -145,11 +147,14 @@ final class WorkshopTest extends ApiTestCase
         $command = new CommandTester((new Application(self::$kernel ?? throw new \LogicException()))->find('alternum:tidy'));
         $command->execute(['--dry-run' => true]);
         self::assertStringContainsString('Would clear 1 workshops that were never changed and 1 removed plans', $command->getDisplay());
-        self::assertSame(6, $this->rows('workshop'));
+        self::assertSame(7, $this->rows('workshop'));
         $command->execute([]);
         self::assertStringContainsString('Cleared 1 workshops', $command->getDisplay());
-        self::assertSame([5, 19], [$this->rows('workshop'), $this->rows('saved_plan')], 'Five workshops of four plans, less the one removed.');
-        self::assertSame([true, true, true, false, true, true], array_map($this->exists(...), [$changed, $keyed, $stocked, $idle, $removed, $new]));
+        self::assertSame([6, 23], [$this->rows('workshop'), $this->rows('saved_plan')], 'Six workshops of four plans, less the one removed.');
+        self::assertSame(
+            [true, true, true, true, false, true, true],
+            array_map($this->exists(...), [$changed, $keyed, $stocked, $making, $idle, $removed, $new]),
+        );
         self::assertSame(2, $command->execute(['--days' => 'many']));
     }
 

@@ -1,6 +1,6 @@
 import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
-import { inOrder, newId, progressIn, progressOf } from './journal';
+import { inOrder, newId, progressIn, progressOf, taskOf } from './journal';
 import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { guideKey, take, taskInHand, useMaking } from './making';
 import type { Event, Making } from './types';
@@ -149,6 +149,12 @@ export async function keepAndSend(making: string, event: Event): Promise<void> {
 let timer: ReturnType<typeof setTimeout> | undefined;
 let isSyncing = false;
 
+/** What another device works on is in hand here, too: both see the same place. */
+function follows(heard: readonly Event[]): void {
+	const last = heard.findLast(({ kind, piece = '' }) => (kind === 'worked' || kind === 'answered') && piece !== '');
+	if (last !== undefined) set({ task: taskOf(last) });
+}
+
 /** Sends what is not sent, and hears what other devices did. */
 export async function sync(): Promise<void> {
 	const { making, events, unsent } = now();
@@ -157,6 +163,7 @@ export async function sync(): Promise<void> {
 	clearTimeout(timer);
 	let isDone = false;
 	try {
+		const known = new Set(events.map(({ id }) => id));
 		const sending = events.filter(({ id }) => unsent.has(id)).slice(0, 500);
 		const params = { path: { id: making.id }, query: { since: making.next } };
 		const heard = dataOf(
@@ -167,6 +174,7 @@ export async function sync(): Promise<void> {
 		if (heard.events.length > 0 || sending.length > 0) {
 			await keepEvents(making.id, [...sending, ...heard.events], true);
 			take([...sending, ...heard.events], true);
+			follows(heard.events.filter(({ id }) => !known.has(id)));
 			// Another device may follow the plan as it is now.
 			if (heard.events.some(({ kind }) => kind === 'took')) void fetchGuides(making).catch(() => undefined);
 		}
@@ -178,7 +186,10 @@ export async function sync(): Promise<void> {
 		set({ isConnected: true, isOutdated: heard.speaks > SPEAKS });
 		isDone = now().unsent.size === 0;
 	} catch (error) {
-		if (!(await isLeft(error))) set(error instanceof ApiError && error.problem.status === 404 ? { is: 'gone' } : { isConnected: false });
+		const isGone = error instanceof ApiError && error.problem.status === 404;
+		if (isGone) await forgetMaking(making.id);
+		if (isGone) set({ is: 'gone' });
+		else if (!(await isLeft(error))) set({ isConnected: false });
 	} finally {
 		isSyncing = false;
 		clearTimeout(timer);

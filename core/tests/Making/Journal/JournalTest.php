@@ -78,7 +78,7 @@ final class JournalTest extends TestCase
         self::assertEquals(new WorkPlace(1, 6), $journal->progress()->task('body.1')->place);
     }
 
-    /** She keeps her place in her own head, with one device: the journal says the same, in whatever order it is read. */
+    /** The maker knows the place without it, with one device: the journal says the same, in whatever order it is read. */
     public function testTenThousandMakingsEndWhereTheirMakerIs(): void
     {
         for ($seed = 1; $seed <= 10_000; ++$seed) {
@@ -89,9 +89,9 @@ final class JournalTest extends TestCase
             self::assertSame([$making->round, $making->stitch], [$progress->place->round, $progress->place->stitch], "seed {$seed}");
             $answers = array_map(static fn (array $said): array => [$said[0]->value, $said[1]->round, $said[1]->stitch], $progress->answers);
             ksort($answers);
-            $hers = $making->answers;
-            ksort($hers);
-            self::assertSame($hers, $answers, "seed {$seed}");
+            $given = $making->answers;
+            ksort($given);
+            self::assertSame($given, $answers, "seed {$seed}");
             self::assertSame($making->follows(), $progress->revision, "seed {$seed}");
         }
     }

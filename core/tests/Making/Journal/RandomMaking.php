@@ -8,8 +8,8 @@ use Alternum\Core\Making\Journal\Event;
 use Alternum\Core\Making\Journal\EventKind;
 
 /**
- * A maker with one or two devices, who counts, taps too much, pulls out, jumps, answers and puts off, now and then without a network. Where she is she
- * keeps herself, as plain numbers, so long as one device alone counts.
+ * A maker with one or two devices, who counts, taps too much, pulls out, jumps, answers and puts off, now and then without a network. Where the maker
+ * is, is kept beside it as plain numbers, which hold so long as one device alone counts.
  */
 final class RandomMaking
 {
