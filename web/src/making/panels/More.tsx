@@ -174,7 +174,8 @@ function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 	const { place } = useMaking((state) => progressIn(state.progress, task.key));
 	const made = place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0) ? place.round : place.round - 1;
 	const [from, to] = alike(guide, Math.max(1, made));
-	if (made < from || made >= to) return null;
+	// Two rounds alike are no length to be measured.
+	if (made < from || made >= to || to - from < 2) return null;
 	return (
 		<section>
 			<button
@@ -182,12 +183,12 @@ function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 				className="make-small"
 				onClick={() => {
 					const at = { piece: task.piece ?? '', copy: task.copy };
-					add('noted', { ...at, round: from, text: say('make.itFitted', { name: task.name, made, first: made + 1, last: to }) });
+					add('noted', { ...at, round: from, text: say('make.itFitted', { name: task.name, made, first: made + 1, last: to, left: to - made }) });
 					add('moved', { ...at, round: to, stitch: guide.rounds[to - 1]?.makes ?? 0 });
 					onClose();
 				}}
 			>
-				{say('make.itFits', { made, first: made + 1, last: to })}
+				{say('make.itFits', { made, first: made + 1, last: to, left: to - made })}
 			</button>
 		</section>
 	);
