@@ -43,9 +43,6 @@ function intoSight(stretch: HTMLLIElement | null): void {
 export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }: Props) {
 	const yarns = useMaking(({ making }) => making?.toy.yarns ?? []);
 	const choices = useMaking((state) => state.choices);
-	const mends = useMaking(({ events }) => events).filter(
-		({ kind, key, piece, copy }) => kind === 'slipped' && key === 'go-on' && piece === task.piece && copy === task.copy,
-	);
 	const notes = useMaking(({ events }) => events).filter(({ kind, piece }) => kind === 'noted' && piece === task.piece);
 	const isLeftHanded = useMaking(({ making }) => making?.toy.hand === 'left');
 	const target = useRef<HTMLButtonElement>(null);
@@ -111,10 +108,10 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 					</p>
 					<Taught at={at} />
 					<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
-					{mends.map(({ id, round: of = 0, has = 0 }) => {
+					{[...progress.slips].map(([of, { has }]) => {
 						const slip = guide.rounds[of - 1]?.slips.find(({ by }) => by === has - (guide.rounds[of - 1]?.makes ?? 0));
 						return slip?.right === stop.round && slip.goOn !== null ? (
-							<p key={id} className="make-chance">
+							<p key={of} className="make-chance">
 								<strong>{say('make.mendHere', { round: of, has })}</strong> {slip.goOn}
 							</p>
 						) : null;

@@ -52,6 +52,7 @@ const guide: Guide = {
 const at = (r: number, stitch: number, answers: Record<string, Answer> = {}): TaskProgress => ({
 	place: { round: r, stitch },
 	revision: 0,
+	slips: new Map(),
 	answers: new Map(Object.entries(answers).map(([key, answer]) => [key, { answer, at: { round: r, stitch } }])),
 });
 

@@ -8,6 +8,7 @@ interface Sample {
 	place: { round: number; stitch: number };
 	answers: Record<string, string>;
 	revision: number;
+	slips: Record<string, number>;
 }
 
 // Written by the core's own tests: core/tests/Making/Journal/JournalTest.php.
@@ -16,11 +17,12 @@ const samples = JSON.parse(readFileSync('contract/journals.json', 'utf8')) as Sa
 describe('the journal', () => {
 	it('comes to what the core comes to, in whatever order it is read', () => {
 		expect(samples.length).toBeGreaterThan(30);
-		for (const { events, place, answers, revision } of samples) {
+		for (const { events, place, answers, revision, slips } of samples) {
 			for (const some of [events, events.toReversed(), [...events, ...events]]) {
 				const task = progressIn(progressOf(some), 'body.1');
 				expect(task.place).toEqual(place);
 				expect(task.revision).toBe(revision);
+				expect(Object.fromEntries([...task.slips].map(([round, { has }]) => [round, has]))).toEqual(slips);
 				expect(Object.fromEntries([...task.answers].map(([key, { answer }]) => [key, answer]))).toEqual(answers);
 			}
 		}

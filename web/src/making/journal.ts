@@ -4,6 +4,8 @@ import { type Answer, type Event, isAfter, type Place } from './types';
 export interface TaskProgress {
 	place: Place;
 	answers: ReadonlyMap<string, { answer: Answer; at: Place }>;
+	/** by round: stitches that it has, where one went on with it */
+	slips: ReadonlyMap<number, { has: number; at: Place }>;
 	/** of the plan, that it is made from; 0: with which all was begun */
 	revision: number;
 }
@@ -19,7 +21,7 @@ const starts = new Map<number, TaskProgress>();
 
 /** Nothing is made yet: the same value each time, as it is compared by what it is. */
 function startFrom(revision: number): TaskProgress {
-	const start = starts.get(revision) ?? { place: { round: 0, stitch: 0 }, answers: new Map(), revision };
+	const start = starts.get(revision) ?? { place: { round: 0, stitch: 0 }, answers: new Map(), slips: new Map(), revision };
 	starts.set(revision, start);
 	return start;
 }
@@ -44,6 +46,9 @@ const placeOf = ({ round = 0, stitch = 0 }: Event): Place => ({ round, stitch })
 /** "body.1": the copy of a piece that an event is about; '': none. */
 export const taskOf = ({ piece = '', copy = 0 }: Event): string => (piece === '' ? '' : `${piece}.${copy}`);
 
+/** The key of a slip that one went on with: its round is done as it is. */
+export const GO_ON = 'go-on';
+
 function after(task: TaskProgress, event: Event): TaskProgress {
 	const at = placeOf(event);
 	switch (event.kind) {
@@ -57,7 +62,11 @@ function after(task: TaskProgress, event: Event): TaskProgress {
 				...task,
 				place: isAfter(task.place, at) ? at : task.place,
 				answers: new Map([...task.answers].filter(([, answered]) => !isAfter(answered.at, at))),
+				slips: new Map([...task.slips].filter(([, slip]) => !isAfter(slip.at, at))),
 			};
+		case 'slipped':
+			if (event.key !== GO_ON) return task;
+			return { ...task, place: isAfter(at, task.place) ? at : task.place, slips: new Map(task.slips).set(at.round, { has: event.has ?? 0, at }) };
 		case 'answered':
 			return { ...task, answers: new Map(task.answers).set(event.key ?? '', { answer: event.answer ?? 'done', at }) };
 		default:

@@ -115,11 +115,14 @@ export function answer(task: Task, key: string, at: Place, said: Answer): void {
 	add('answered', { piece: task.piece ?? '', copy: task.copy, ...at, key, answer: said });
 }
 
+/** What a tap back takes back. */
+const ACTS: readonly Event['kind'][] = ['worked', 'answered', 'moved', 'ripped', 'slipped'];
+
 /** The last tap did not happen. */
 export function tapBack(): Event | null {
 	const { events } = now();
 	const gone = new Set(events.flatMap(({ kind, of }) => (kind === 'back' && of !== undefined ? [of] : [])));
-	const last = events.findLast(({ kind, id }) => (kind === 'worked' || kind === 'answered' || kind === 'moved' || kind === 'ripped') && !gone.has(id));
+	const last = events.findLast(({ kind, id }) => ACTS.includes(kind) && !gone.has(id));
 	if (last === undefined) return null;
 	add('back', { of: last.id });
 	return last;

@@ -13,6 +13,8 @@ use Alternum\Core\Plan\Message;
 final readonly class Event
 {
     public const ID = '/^[0-9A-Z]{26}$/D';
+    /** The key of a slip that one went on with: its round is done as it is. */
+    public const GO_ON = 'go-on';
 
     /** @param array<string, string|int|float> $details by the name of its kind's fields */
     private function __construct(

@@ -10,6 +10,7 @@ use Alternum\Core\Making\Journal\Event;
 use Alternum\Core\Making\Journal\EventKind;
 use Alternum\Core\Making\Journal\Journal;
 use Alternum\Core\Making\Journal\Progress;
+use Alternum\Core\Making\Journal\TaskProgress;
 use Alternum\Core\Making\Journal\WorkPlace;
 use Alternum\Core\Plan\Format\InvalidFields;
 use PHPUnit\Framework\TestCase;
@@ -67,6 +68,21 @@ final class JournalTest extends TestCase
         self::assertEquals(WorkPlace::start(), $progress->task('body.3')->place);
     }
 
+    /** A round that is left with other stitches is done, until it is pulled out: then nothing of it is to be mended. */
+    public function testWhatIsGoneOnWithIsForgottenOnceItIsPulledOut(): void
+    {
+        $slip = $this->event(2, EventKind::Slipped, $this->at(3, 18) + ['has' => 17, 'key' => Event::GO_ON]);
+        $journal = Journal::of([$this->worked(1, 2, 12), $slip, $this->worked(3, 4, 18)]);
+        self::assertSame([3 => 17], self::has($journal->progress()->task('body.1')));
+        self::assertSame([3 => 17], self::has($journal->with($this->event(4, EventKind::Ripped, $this->at(3, 18)))->progress()->task('body.1')));
+        self::assertSame([], self::has($journal->with($this->event(4, EventKind::Ripped, $this->at(2, 12)))->progress()->task('body.1')));
+        $back = $journal->with($this->event(4, EventKind::Back, ['of' => $slip->id]))->progress()->task('body.1');
+        self::assertSame([], self::has($back));
+        // What is only noted to have gone wrong changes nothing.
+        $noted = Journal::of([$this->event(1, EventKind::Slipped, $this->at(3, 18) + ['has' => 17, 'key' => 'loop-dropped'])]);
+        self::assertEquals(WorkPlace::start(), $noted->progress()->task('body.1')->place);
+    }
+
     /** What is begun is finished as it was begun, where the maker wants that; what is not begun follows the plan as it was taken last. */
     public function testAPlanThatWasChangedIsFollowedFromWhereTheMakerSays(): void
     {
@@ -93,6 +109,7 @@ final class JournalTest extends TestCase
             ksort($given);
             self::assertSame($given, $answers, "seed {$seed}");
             self::assertSame($making->follows(), $progress->revision, "seed {$seed}");
+            self::assertEquals(array_map(static fn (array $slip): int => $slip[0], $making->slips), self::has($progress), "seed {$seed}");
         }
     }
 
@@ -129,7 +146,7 @@ final class JournalTest extends TestCase
             $to = [$event->whole('round'), $event->whole('stitch')];
             if (!\in_array($event->id, $undone, true)) {
                 $at = match ($event->kind->value) {
-                    'worked' => max($at, $to),
+                    'worked', 'slipped' => max($at, $to),
                     'moved' => $to,
                     'ripped' => min($at, $to),
                     default => $at,
@@ -152,6 +169,7 @@ final class JournalTest extends TestCase
             $samples[] = [
                 'events' => array_map(static fn (Event $event): array => $event->values(), $making->events()),
                 'revision' => $progress->revision,
+                'slips' => (object) self::has($progress),
                 'place' => ['round' => $progress->place->round, 'stitch' => $progress->place->stitch],
                 'answers' => (object) $answers,
             ];
@@ -177,6 +195,15 @@ final class JournalTest extends TestCase
                 self::assertSame($code, $refused->problems[0]->message->code);
             }
         }
+    }
+
+    /** @return array<int, int> stitches that rounds have, where one went on with them */
+    private static function has(TaskProgress $progress): array
+    {
+        $has = array_map(static fn (array $slip): int => $slip[0], $progress->slips);
+        ksort($has);
+
+        return $has;
     }
 
     private static function progress(Event ...$events): Progress

@@ -17,13 +17,15 @@ final class RandomMaking
 
     /** @var list<list<Event>> what each device has */
     private array $devices;
-    /** @var list<array{int, int, array<string, array{string, int, int}>}> what was true before each act that can be taken back */
+    /** @var list<array{int, int, array<string, array{string, int, int}>, array<int, array{int, int}>}> what was true before each act that can be taken back */
     private array $before = [];
     /** @var list<string> ids of these acts */
     private array $acts = [];
     private int $made = 0;
     public int $round = 0;
     public int $stitch = 0;
+    /** @var array<int, array{int, int}> stitches that a round has, where one went on with it, and the place, by round */
+    public array $slips = [];
     private int $revision = 0;
     /** @var list<array{string, int}> ids of acts, and from when on which revision of the plan was taken, in order */
     private array $log = [];
@@ -67,7 +69,8 @@ final class RandomMaking
             $dice <= 72 => $this->place($device, EventKind::Ripped, max(0, $round - $this->random->getInt(1, 3))),
             $dice <= 76 => $this->place($device, EventKind::Moved, min(\count(self::ROUNDS), $round + $this->random->getInt(0, 2))),
             $dice <= 88 => $this->answer($device, 'key-'.$this->random->getInt(1, 4), ['done', 'later', 'left'][$this->random->getInt(0, 2)]),
-            $dice <= 90 => $this->add($device, EventKind::Paused, []),
+            $dice <= 89 => $this->add($device, EventKind::Paused, []),
+            $dice <= 90 => $this->goOn($device),
             $dice <= 92 => $this->take($device, ['round', 'copy', 'never'][$this->random->getInt(0, 2)]),
             default => $this->meet(),
         };
@@ -85,12 +88,26 @@ final class RandomMaking
         $this->acts[] = $this->add($device, EventKind::Worked, $this->at());
     }
 
+    /** The round has one stitch too few, and is left so. */
+    private function goOn(int $device): void
+    {
+        if (0 === $this->round) {
+            return;
+        }
+        $this->remember();
+        $this->stitch = self::ROUNDS[$this->round - 1];
+        $has = $this->stitch - 1;
+        $this->slips[$this->round] = [$has, $this->stitch];
+        $this->acts[] = $this->add($device, EventKind::Slipped, $this->at() + ['has' => $has, 'key' => Event::GO_ON]);
+    }
+
     private function place(int $device, EventKind $kind, int $round): void
     {
         $this->remember();
         [$this->round, $this->stitch] = [$round, self::ROUNDS[$round - 1] ?? 0];
         if (EventKind::Ripped === $kind) {
             $this->answers = array_filter($this->answers, fn (array $said): bool => [$said[1], $said[2]] <= [$this->round, $this->stitch]);
+            $this->slips = array_filter($this->slips, fn (array $slip, int $at): bool => [$at, $slip[1]] <= [$this->round, $this->stitch], \ARRAY_FILTER_USE_BOTH);
         }
         $this->acts[] = $this->add($device, $kind, $this->at());
     }
@@ -107,7 +124,7 @@ final class RandomMaking
         $was = array_pop($this->before);
         $id = array_pop($this->acts);
         if (null !== $was && null !== $id) {
-            [$this->round, $this->stitch, $this->answers] = $was;
+            [$this->round, $this->stitch, $this->answers, $this->slips] = $was;
             $this->add($device, EventKind::Back, ['of' => $id]);
         }
     }
@@ -146,7 +163,7 @@ final class RandomMaking
 
     private function remember(): void
     {
-        $this->before[] = [$this->round, $this->stitch, $this->answers];
+        $this->before[] = [$this->round, $this->stitch, $this->answers, $this->slips];
     }
 
     /** @return array<string, string|int> */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { say } from '../../ui/say';
 import { cutAgain } from '../flow';
-import { progressIn } from '../journal';
+import { GO_ON, progressIn } from '../journal';
 import { add, useMaking } from '../making';
 import type { Guide, Place, Task } from '../types';
 import { Sheet } from './Sheet';
@@ -40,8 +40,7 @@ export function Slip({ task, guide, onClose }: Props) {
 		onClose();
 	}
 	function goOn() {
-		add('slipped', { piece: task.piece ?? '', copy: task.copy, round, stitch: makes, has: number, key: 'go-on' });
-		if (place.round <= round) add('worked', { piece: task.piece ?? '', copy: task.copy, round, stitch: makes });
+		add('slipped', { piece: task.piece ?? '', copy: task.copy, round, stitch: makes, has: number, key: GO_ON });
 		onClose();
 	}
 
