@@ -13,6 +13,7 @@ use Alternum\Core\Making\Slip\Cause;
 use Alternum\Core\Making\Slip\Look;
 use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
+use Alternum\Core\Making\StepKind;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
@@ -66,11 +67,11 @@ final class GuideWriter
             'once' => $piece->piece->worked->once(),
             'worked' => $piece->piece->worked->value,
             'beginsAtTop' => $piece->stages->frame->beginsAtTop(),
-            'makes' => self::perStitch($guide, $plan, static fn (Stitch $stitch): int => $stitch->makes()),
-            'uses' => self::perStitch($guide, $plan, static fn (Stitch $stitch): int => $stitch->uses()),
+            ...self::stitches($guide, $plan),
             'rounds' => $rounds,
             'slips' => self::slipWords($plan, $piece),
             'marks' => self::marks($piece),
+            'hangs' => self::hangs($guide, $words),
             'stops' => $stops,
             'next' => $last < \count($guide->rounds) ? $last : null,
         ];
@@ -89,21 +90,23 @@ final class GuideWriter
         return $wrong;
     }
 
-    /**
-     * @param \Closure(Stitch): int $count
-     *
-     * @return array<string, int> how many stitches each of its stitches leaves, or is worked into, by its abbreviation
-     */
-    private static function perStitch(Guide $guide, Plan $plan, \Closure $count): array
+    /** @return array{makes: array<string, int>, lasts: array<string, string>} by abbreviation: stitches that each leaves, and what it looks like */
+    private static function stitches(Guide $guide, Plan $plan): array
     {
-        $each = [];
-        $codes = array_unique(str_split(implode('', array_map(static fn (GuidedRound $round): string => $round->round->codes, $guide->rounds))));
-        foreach (array_filter($codes, static fn (string $code): bool => '' !== $code) as $code) {
-            $stitch = Stitch::ofCode($code);
-            $each[Vocabulary::of($plan->terms)->abbreviation($stitch)] = $count($stitch);
+        $makes = $lasts = [];
+        $codes = implode('', array_map(static fn (GuidedRound $round): string => $round->round->codes, $guide->rounds));
+        foreach (array_keys(count_chars($codes, 1)) as $byte) {
+            $stitch = Stitch::ofCode(\chr($byte));
+            $name = Vocabulary::of($plan->terms)->abbreviation($stitch);
+            $makes[$name] = $stitch->makes();
+            $lasts[$name] = match (true) {
+                $stitch->uses() > 0 && $stitch->makes() > $stitch->uses() => 'increase',
+                $stitch->makes() > 0 && $stitch->uses() > $stitch->makes() => 'decrease',
+                default => 'plain',
+            };
         }
 
-        return $each;
+        return ['makes' => $makes, 'lasts' => $lasts];
     }
 
     /** @return array<string, mixed> */
@@ -121,7 +124,8 @@ final class GuideWriter
 
         return [
             'makes' => $round->worked->makes,
-            'total' => $round->total,
+            'total' => $round->total(),
+            'alike' => [$round->first, $round->last],
             'begins' => $frame->isFlat() ? 0 : round($frame->signedFromFront(360.0 * $frame->start($number)), 1),
             'across' => null === $edge ? 0 : round(2 * $edge->radius + $edge->straight, 1),
             'level' => null === $edge ? 0 : round($edge->level, 1),
@@ -180,6 +184,14 @@ final class GuideWriter
         }
 
         return $each;
+    }
+
+    /** @return list<string> what is left to hang at its end: how long, and what for */
+    private static function hangs(Guide $guide, StepWords $words): array
+    {
+        $ends = array_filter($guide->stops, static fn (Stop $stop): bool => StepKind::FastenOff === $stop->step?->kind());
+
+        return array_values(array_map(static fn (Stop $stop): string => $stop->step?->toDo($words, false) ?? '', $ends));
     }
 
     /** @return list<array{round: int, degrees: list<float>, is: string}> what is put on it, in degrees from the front */

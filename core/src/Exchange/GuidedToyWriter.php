@@ -16,7 +16,7 @@ use Alternum\Core\Words\WorkWords;
 /**
  * What is made of a toy in which order, as the making page keeps it: contract/openapi.yaml, GuidedToy.
  *
- * @phpstan-type WrittenTask array{key: string, piece: string|null, copy: int, group: int, name: string, text: string, rounds: int, stitches: int, aside: bool,
+ * @phpstan-type WrittenTask array{key: string, piece: string|null, copy: int, group: int, name: string, text: string, rounds: int, aside: bool,
  *   needs: list<string>, mayGoWrong: list<array{trouble: string, remedy: string}>}
  */
 final class GuidedToyWriter
@@ -63,7 +63,7 @@ final class GuidedToyWriter
             array_push($tasks, ...self::copies($analysis, $task));
             foreach (null === $task->joint ? [] : $together[$task->joint->joint->key] ?? [] as $step) {
                 $tasks[] = [
-                    'key' => $step['key'], 'piece' => null, 'copy' => 0, 'group' => 0, 'name' => '', 'text' => $step['text'], 'rounds' => 0, 'stitches' => 0,
+                    'key' => $step['key'], 'piece' => null, 'copy' => 0, 'group' => 0, 'name' => '', 'text' => $step['text'], 'rounds' => 0,
                     'aside' => false, 'needs' => $step['needs'], 'mayGoWrong' => $step['mayGoWrong'],
                 ];
             }
@@ -81,7 +81,7 @@ final class GuidedToyWriter
             $name = WorkWords::copy($task->piece, $copy);
             $tasks[] = [
                 'key' => "{$task->piece->key}.{$copy}", 'piece' => $task->piece->key, 'copy' => $copy, 'group' => $task->piece->copies->groupOf($copy),
-                'name' => $name, 'text' => "Make {$name}", 'rounds' => \count($counts), 'stitches' => array_sum($counts), 'aside' => $task->isSideBySide,
+                'name' => $name, 'text' => '', 'rounds' => \count($counts), 'aside' => $task->isSideBySide,
                 'needs' => [], 'mayGoWrong' => [],
             ];
         }

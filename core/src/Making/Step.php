@@ -35,6 +35,12 @@ abstract readonly class Step
         return [];
     }
 
+    /** @return int|null the last round that may be worked before it cannot be done any more; null: it can until the piece is closed */
+    public function lastRound(): ?int
+    {
+        return null;
+    }
+
     /** @return list<string> names of the drawings of how it is done: "technique magic-ring" */
     public function drawings(): array
     {

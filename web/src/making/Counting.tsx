@@ -1,7 +1,7 @@
-import { Undo2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { say } from '../ui/say';
 import { YarnMark } from '../ui/YarnMark';
+import { BackButton } from './Answers';
 import { Chances } from './Chances';
 import { Drawn } from './Drawn';
 import { lastChances, nextPlace, nextTold } from './flow';
@@ -106,6 +106,7 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 							})}
 						</span>
 					</p>
+					{task.aside && <p className="caption">{say('make.inTurn')}</p>}
 					<Taught at={at} />
 					<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
 					{[...progress.slips].map(([of, { has }]) => {
@@ -195,9 +196,7 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 						{say('make.whereWasI')}
 					</button>
 				</p>
-				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
-					<Undo2 aria-hidden />
-				</button>
+				<BackButton />
 				<button ref={target} type="button" className="make-target figures" onClick={(event) => count(event.timeStamp)}>
 					{isRoundDone
 						? say('make.roundDone', { once: guide.once, round: stop.round, makes: round.makes })

@@ -1,6 +1,6 @@
-import { Undo2 } from 'lucide-react';
 import { say } from '../ui/say';
-import { add, takeNext, tapBack } from './making';
+import { Answers } from './Answers';
+import { add, takeNext } from './making';
 import type { Answer, Task } from './types';
 
 /** A part is put on, or something is laid over what is put together. */
@@ -22,20 +22,7 @@ export function PutTogether({ task }: { task: Task }) {
 					</details>
 				))}
 			</main>
-			<footer className="make-foot">
-				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
-					<Undo2 aria-hidden />
-				</button>
-				<button type="button" className="make-other" onClick={() => said('later')}>
-					{say('make.later')}
-				</button>
-				<button type="button" className="make-other" onClick={() => said('left')}>
-					{say('make.leftOut')}
-				</button>
-				<button type="button" className="make-target" onClick={() => said('done')}>
-					{say('make.done')}
-				</button>
-			</footer>
+			<Answers onAnswer={said} />
 		</>
 	);
 }

@@ -1,21 +1,23 @@
-import { Undo2 } from 'lucide-react';
 import { useEffect } from 'react';
 import { say } from '../ui/say';
 import { YarnMark } from '../ui/YarnMark';
+import { BackButton, OpenSteps } from './Answers';
 import { open } from './flow';
 import { progressIn } from './journal';
-import { answer, followers, guideOfTask, takeInHand, tapBack, useMaking } from './making';
+import { followers, guideOfTask, takeInHand, useMaking } from './making';
 import { Taught } from './Taught';
 import type { Guide, Task } from './types';
 
 /** A piece is done: what hangs, what was left out, and what is next. */
 export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide | undefined }) {
 	const state = useMaking();
-	const progress = progressIn(state.progress, task?.key ?? '');
 	const [next] = followers(state, task?.key ?? '');
-	const left = guide === undefined ? [] : open(guide, guide.stops.length, progress);
-	const hangs =
-		guide?.stops.filter(({ kind }) => kind === 'fastenoff' || kind === 'fasten-off').flatMap(({ text = '' }) => (text === '' ? [] : [text])) ?? [];
+	const tasks = state.making?.toy.tasks ?? [];
+	const openOf = (one: Task) => {
+		const of = guideOfTask(state, one);
+		return of === undefined ? [] : open(of, of.stops.length, progressIn(state.progress, one.key));
+	};
+	const hangs = guide?.hangs ?? [];
 	const yarn = guideOfTask(state, next)?.rounds[0]?.groups[0]?.yarn[0];
 	const hex = state.making?.toy.yarns.find(({ key }) => key === yarn)?.hex;
 	const take = () => next !== undefined && takeInHand(next.key);
@@ -32,7 +34,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 		<>
 			<main className="make-wait">
 				<h2 className="text-2xl font-semibold">
-					{task === undefined || next === undefined ? say('make.allDone') : say('make.taskDone', { name: task.name })}
+					{next === undefined ? say('make.allDone') : task === undefined ? say('make.stillToDo') : say('make.taskDone', { name: task.name })}
 				</h2>
 				{guide !== undefined && <Taught at={guide.stops.length} />}
 				{hangs.length > 0 && (
@@ -45,27 +47,9 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 						</ul>
 					</section>
 				)}
-				{left.length > 0 && (
-					<section>
-						<h3 className="caption">{say('make.leftOutSoFar')}</h3>
-						<ul className="make-told">
-							{left.map((stop) => (
-								<li key={stop.key}>
-									{stop.text}{' '}
-									{task !== undefined && (
-										<button
-											type="button"
-											className="make-small"
-											onClick={() => answer(task, stop.key, { round: stop.round, stitch: stop.to }, 'done')}
-										>
-											{say('make.done')}
-										</button>
-									)}
-								</li>
-							))}
-						</ul>
-					</section>
-				)}
+				{(next === undefined ? tasks : task === undefined ? [] : [task]).map((one) => (
+					<OpenSteps key={one.key} title={say('make.leftOutSoFar', { name: one.name })} task={one} stops={openOf(one)} />
+				))}
 				{next !== undefined && (
 					<p className="make-text flex items-center gap-2">
 						{yarn !== undefined && <YarnMark letter={yarn} hex={hex ?? '#808080'} size={28} />}
@@ -74,9 +58,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 				)}
 			</main>
 			<footer className="make-foot">
-				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
-					<Undo2 aria-hidden />
-				</button>
+				<BackButton />
 				{next !== undefined ? (
 					<button type="button" className="make-target" onClick={take}>
 						{next.piece === null ? say('make.goOn') : say('make.begin', { name: next.name })}

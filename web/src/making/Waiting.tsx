@@ -1,11 +1,11 @@
-import { Undo2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { say } from '../ui/say';
+import { Answers } from './Answers';
 import { Chances } from './Chances';
 import { Drawn } from './Drawn';
 import { lastChances, stopAt } from './flow';
 import { progressIn } from './journal';
-import { answer, choose, tapBack, useMaking } from './making';
+import { answer, choose, useMaking } from './making';
 import { Taught } from './Taught';
 import type { Answer, Guide, Stop, Task } from './types';
 
@@ -26,7 +26,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 	const progress = useMaking((state) => progressIn(state.progress, task.key));
 	const title = useRef<HTMLHeadingElement>(null);
 	useEffect(() => title.current?.focus(), []);
-	const say_ = (said: Answer) => answer(task, stop.key, { round: stop.round, stitch: stop.to }, said);
+	const said = (one: Answer) => answer(task, stop.key, { round: stop.round, stitch: stop.to }, one);
 	const at = stopAt(guide, progress);
 	return (
 		<>
@@ -53,24 +53,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 					</details>
 				))}
 			</main>
-			<footer className="make-foot">
-				<button type="button" className="make-back" onClick={() => tapBack()} aria-label={say('make.tapBack')}>
-					<Undo2 aria-hidden />
-				</button>
-				{stop.text !== '' && (
-					<>
-						<button type="button" className="make-other" onClick={() => say_('later')}>
-							{say('make.later')}
-						</button>
-						<button type="button" className="make-other" onClick={() => say_('left')}>
-							{say('make.leftOut')}
-						</button>
-					</>
-				)}
-				<button type="button" className="make-target" onClick={() => say_('done')}>
-					{say('make.done')}
-				</button>
-			</footer>
+			<Answers onAnswer={said} isAsked={stop.text !== ''} />
 		</>
 	);
 }

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { alike, cutAgain, lastChances, lastStitch, nextPlace, nextTold, open, stopAt } from './flow';
+import { cutAgain, lastChances, lastStitch, nextPlace, nextTold, open, stopAt } from './flow';
 import type { TaskProgress } from './journal';
 import type { Answer, Guide } from './types';
 
 const round = (makes: number, groups: [string, number][], each: string[]): Guide['rounds'][number] => ({
 	makes,
 	total: makes,
+	alike: [1, 1],
 	begins: 0,
 	across: 10,
 	level: 1,
@@ -23,7 +24,7 @@ const guide: Guide = {
 	worked: 'spiral',
 	beginsAtTop: true,
 	makes: { sc: 1, inc: 2 },
-	uses: { sc: 1, inc: 1 },
+	lasts: { sc: 'plain', inc: 'increase' },
 	rounds: [
 		round(6, [['A', 6]], ['6 sc']),
 		round(
@@ -38,6 +39,7 @@ const guide: Guide = {
 	],
 	slips: { causes: [], looks: [] },
 	marks: [],
+	hangs: [],
 	next: null,
 	stops: [
 		{ round: 1, from: 0, to: 6, group: 0 },
@@ -102,22 +104,6 @@ describe('the last stitch before a place', () => {
 		expect(lastStitch(guide, { round: 2, stitch: 3 })).toBe('increase');
 		expect(lastStitch(guide, { round: 3, stitch: 5 })).toBe('plain');
 		expect(lastStitch(guide, { round: 4, stitch: 1 })).toBeUndefined();
-	});
-});
-
-describe('rounds that are worked alike', () => {
-	it('are found by their running count', () => {
-		const counted = {
-			...guide,
-			rounds: [12, 18, 18, 18, 12].map((makes, i) => ({ ...round(makes, [['A', makes]], [`${makes} sc`]), total: [12, 18, 36, 54, 12][i] ?? 0 })),
-		};
-		expect([1, 2, 3, 4, 5].map((one) => alike(counted, one))).toEqual([
-			[1, 1],
-			[2, 4],
-			[2, 4],
-			[2, 4],
-			[5, 5],
-		]);
 	});
 });
 

@@ -16,6 +16,10 @@ export function stopAt(guide: Guide, { place, answers }: TaskProgress): number {
 	return at;
 }
 
+/** A round's stitches in working order: "2 sc". */
+const eachOf = (guide: Guide, round: number) =>
+	(guide.rounds[round - 1]?.each ?? []).map((each) => ({ name: each.slice(each.indexOf(' ') + 1), times: Number.parseInt(each, 10) }));
+
 /** Where a tap leads to from a place: the end of the stitch, of the stretch in one yarn, or of the round, as far as nothing waits in between. */
 export function nextPlace(guide: Guide, at: number, place: Place, by: By): Place {
 	const stop = guide.stops[at];
@@ -28,10 +32,10 @@ export function nextPlace(guide: Guide, at: number, place: Place, by: By): Place
 	}
 	const made = place.round === stop.round ? place.stitch : 0;
 	let top = 0;
-	for (const each of guide.rounds[stop.round - 1]?.each ?? []) {
-		const name = each.slice(each.indexOf(' ') + 1);
-		for (let i = 0; i < Number.parseInt(each, 10); i++) {
-			top += guide.makes[name] ?? 1;
+	for (const { name, times } of eachOf(guide, stop.round)) {
+		const makes = guide.makes[name] ?? 1;
+		for (let i = 0; i < times; i++) {
+			top += makes;
 			if (top > made) return { round: stop.round, stitch: Math.min(top, stop.to) };
 		}
 	}
@@ -69,25 +73,12 @@ export function open(guide: Guide, at: number, { answers }: TaskProgress): (Stop
 		.filter((stop): stop is Stop & { key: string } => waits(stop) && stop.text !== '' && answers.get(stop.key)?.answer !== 'done');
 }
 
-/** The rounds that are worked alike around one: first and last. */
-export function alike(guide: Guide, round: number): [number, number] {
-	const { total = 0, makes = 1 } = guide.rounds[round - 1] ?? {};
-	const from = round - Math.round(total / Math.max(1, makes)) + 1;
-	let to = round;
-	while ((guide.rounds[to]?.total ?? 0) > (guide.rounds[to]?.makes ?? 0)) to++;
-	return [from, to];
-}
-
-/** What the last stitch before a place is: seen on the work, it tells two places from one another. */
-export function lastStitch(guide: Guide, { round, stitch }: Place): 'increase' | 'decrease' | 'plain' | undefined {
+/** What the last stitch before a place looks like: seen on the work, it tells two places from one another. */
+export function lastStitch(guide: Guide, { round, stitch }: Place): string | undefined {
 	let top = 0;
-	for (const each of guide.rounds[round - 1]?.each ?? []) {
-		const name = each.slice(each.indexOf(' ') + 1);
-		const [makes, uses] = [guide.makes[name] ?? 1, guide.uses[name] ?? 1];
-		for (let i = 0; i < Number.parseInt(each, 10); i++) {
-			top += makes;
-			if (top >= stitch) return makes > uses && uses > 0 ? 'increase' : uses > makes && makes > 0 ? 'decrease' : 'plain';
-		}
+	for (const { name, times } of eachOf(guide, round)) {
+		top += times * (guide.makes[name] ?? 1);
+		if (top >= stitch) return guide.lasts[name];
 	}
 	return undefined;
 }

@@ -21,6 +21,11 @@ function kept(): Promise<IDBPDatabase<Kept>> {
 			database.createObjectStore('events', { keyPath: ['making', 'event.id'] }).createIndex('making', 'making');
 			database.createObjectStore('choices');
 		},
+		// Another page leaves the workshop: it is not held back by this one.
+		blocking(_old, _new, event) {
+			(event.target as IDBDatabase).close();
+			opened = undefined;
+		},
 	});
 	return opened;
 }

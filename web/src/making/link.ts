@@ -1,8 +1,8 @@
 import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
-import { inOrder, newId, progressIn, progressOf, taskOf } from './journal';
+import { inOrder, progressIn, progressOf, taskOf } from './journal';
 import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
-import { guideKey, take, taskInHand, useMaking } from './making';
+import { eventNow, guideKey, take, taskInHand, useMaking } from './making';
 import type { Event, Making } from './types';
 
 export { keepChoices } from './keep';
@@ -62,18 +62,15 @@ async function isLeft(error: unknown): Promise<boolean> {
 }
 
 async function show(making: Making, kept: readonly { event: Event; isSent: boolean }[]): Promise<void> {
-	const events = inOrder(kept.map(({ event }) => event));
-	const guides = new Map([...now().guides, ...(await guidesOf(making.id))]);
+	const guidesHere = await guidesOf(making.id);
+	const state = now();
+	// What was tapped while this was on its way may not be kept yet.
+	const events = inOrder([...kept.map(({ event }) => event), ...state.events]);
+	const known = new Set(kept.map(({ event }) => event.id));
+	const unsent = [...kept.flatMap(({ event, isSent }) => (isSent ? [] : [event.id])), ...[...state.unsent].filter((id) => !known.has(id))];
+	const guides = new Map([...state.guides, ...guidesHere]);
 	const progress = progressOf(events);
-	set({
-		is: 'open',
-		making,
-		events,
-		progress,
-		guides,
-		unsent: new Set(kept.flatMap(({ event, isSent }) => (isSent ? [] : [event.id]))),
-		task: now().task || taskInHand(making, events, progress, guides),
-	});
+	set({ is: 'open', making, events, progress, guides, unsent: new Set(unsent), task: state.task || taskInHand(making, events, progress, guides) });
 }
 
 /** All pieces, so that the rest can be made without a network. */
@@ -108,10 +105,10 @@ export const difference = async (making: string) => dataOf(await api.GET('/api/m
 
 /** Follows the plan as it is now, from the next round or copy on, or goes on as it was begun. */
 export async function follow(revision: number, from: 'round' | 'copy' | 'never'): Promise<void> {
-	const { making, events: known } = now();
-	if (making === null) return;
 	await sync();
-	const body: Event = { id: newId(Date.now()), n: (known.at(-1)?.n ?? 0) + 1, at: Date.now(), kind: 'took', revision, from };
+	const { making } = now();
+	if (making === null) return;
+	const body = eventNow('took', { revision, from });
 	const { events, ...taken } = dataOf(await api.POST('/api/makings/{id}/plan', { params: { path: { id: making.id } }, body }));
 	await keepMaking(taken);
 	await keepEvents(taken.id, events, true);

@@ -68,19 +68,26 @@ export function taskInHand(making: Making, events: readonly Event[], progress: P
 
 /** Whether all of it is passed. */
 export function isDone(task: Task, progress: Progress, guides: ReadonlyMap<string, Guide>): boolean {
-	if (task.piece === null) return progressIn(progress, '').answers.has(task.key);
+	const said = progressIn(progress, '').answers.get(task.key)?.answer;
+	// What is put off comes again when all else is done.
+	if (task.piece === null) return said === 'done' || said === 'left';
 	const guide = guideOfTask({ guides, progress }, task);
 	return guide !== undefined && stopAt(guide, progressIn(progress, task.key)) >= guide.stops.length;
 }
 
+/** Something that is done now: it counts higher than all that is known here. */
+export function eventNow(kind: Event['kind'], details: Partial<Event>): Event {
+	const at = Date.now();
+	return { id: newId(at), n: (now().events.at(-1)?.n ?? 0) + 1, at, kind, ...details };
+}
+
 /** Adds what was done: it is shown in this frame, kept on this device, and sent when it can be. */
-export function add(kind: Event['kind'], details: Partial<Event>): Event | null {
-	const { making, events } = now();
-	if (making === null) return null;
-	const event: Event = { id: newId(Date.now()), n: (events.at(-1)?.n ?? 0) + 1, at: Date.now(), kind, ...details };
+export function add(kind: Event['kind'], details: Partial<Event>): void {
+	const { making } = now();
+	if (making === null) return;
+	const event = eventNow(kind, details);
 	take([event], false);
 	if (now().lessons === null) void link().then(({ keepAndSend }) => keepAndSend(making.id, event));
-	return event;
 }
 
 export function take(more: readonly Event[], isSent: boolean): void {
@@ -108,24 +115,44 @@ export function tap(at: number): boolean {
 
 export const byOf = (all: Choices, piece: string): By => all.by[piece] ?? 'group';
 
-const work = (task: Task, place: Place) => add('worked', { piece: task.piece ?? '', copy: task.copy, ...place });
+function work(task: Task, place: Place): void {
+	add('worked', { piece: task.piece ?? '', copy: task.copy, ...place });
+	takeInTurn(task);
+}
+
+/** Copies that are made side by side, a round of each in turn: the one that is least far is next, once a round is whole. */
+function takeInTurn(task: Task): void {
+	const state = now();
+	const isWhole = (one: Task) => {
+		const guide = guideOfTask(state, one);
+		const { place } = progressIn(state.progress, one.key);
+		return guide !== undefined && (place.round === 0 || place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0));
+	};
+	if (!task.aside || !isWhole(task)) return;
+	const far = (one: Task) => {
+		const guide = guideOfTask(state, one);
+		return guide === undefined ? Number.POSITIVE_INFINITY : stopAt(guide, progressIn(state.progress, one.key));
+	};
+	const open = (state.making?.toy.tasks ?? []).filter((one) => one.aside && one.piece === task.piece && !isDone(one, state.progress, state.guides));
+	const next = open.reduce<Task | undefined>((least, one) => (least === undefined || far(one) < far(least) ? one : least), undefined);
+	if (next !== undefined) takeInHand(next.key);
+}
 
 /** A step that waited is done, put off or left out. */
 export function answer(task: Task, key: string, at: Place, said: Answer): void {
 	add('answered', { piece: task.piece ?? '', copy: task.copy, ...at, key, answer: said });
+	takeInTurn(task);
 }
 
 /** What a tap back takes back. */
 const ACTS: readonly Event['kind'][] = ['worked', 'answered', 'moved', 'ripped', 'slipped'];
 
 /** The last tap did not happen. */
-export function tapBack(): Event | null {
+export function tapBack(): void {
 	const { events } = now();
 	const gone = new Set(events.flatMap(({ kind, of }) => (kind === 'back' && of !== undefined ? [of] : [])));
 	const last = events.findLast(({ kind, id }) => ACTS.includes(kind) && !gone.has(id));
-	if (last === undefined) return null;
-	add('back', { of: last.id });
-	return last;
+	if (last !== undefined) add('back', { of: last.id });
 }
 
 export function choose(more: Partial<Choices>): void {

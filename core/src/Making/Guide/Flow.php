@@ -43,7 +43,7 @@ final class Flow
             $flow->stop(null, $site->last(), 0, 0, null);
         }
 
-        return new Guide($flow->rounds, self::limited($site, $flow->stops));
+        return new Guide($flow->rounds, self::limited($flow->stops));
     }
 
     /**
@@ -89,13 +89,14 @@ final class Flow
                 $ends[] = $made;
             }
             $this->rounds[$number] = new GuidedRound(
-                $round,
-                new WorkedRounds(
+                round: $round,
+                worked: new WorkedRounds(
                     from: $number, to: $number, makes: $worked->makes, inHand: $inHand, slips: $slips, ends: $number === $worked->to ? $worked->ends : null,
                 ),
-                $segments,
-                $ends,
-                $worked->makes * ($number - $worked->from + 1),
+                segments: $segments,
+                ends: $ends,
+                first: $worked->from,
+                last: $worked->to,
             );
             $this->round($this->rounds[$number], $within[$number] ?? []);
             $inHand = '' === $letters ? $inHand : $letters[-1];
@@ -150,23 +151,21 @@ final class Flow
     }
 
     /**
-     * The last moment of what waits: what is set from inside while fingers get in, what is stuffed before the piece is closed.
+     * The last moment of what waits: before a round after which it is out of reach, or before the piece is closed.
      *
      * @param list<Stop> $stops
      *
      * @return list<Stop>
      */
-    private static function limited(StepSite $site, array $stops): array
+    private static function limited(array $stops): array
     {
         $closed = null;
         foreach ($stops as $i => $stop) {
             $closed ??= StepKind::Close === $stop->step?->kind() ? $i : null;
         }
-        $deepest = $site->form->openings->deadline(max(1, $site->last() - 1));
         foreach ($stops as $i => $stop) {
             $stops[$i] = match ($stop->step?->kind()) {
-                StepKind::Stuff => $stop->until($closed),
-                StepKind::Eyes => $stop->until(self::first($stops, $i, $site->form->openings->deadline(max(1, $stop->round - 1)) ?? $deepest) ?? $closed),
+                StepKind::Stuff, StepKind::Eyes => $stop->until(self::pastRound($stops, $i, $stop->step->lastRound()) ?? $closed),
                 default => $stop,
             };
         }
@@ -178,12 +177,12 @@ final class Flow
      * @param list<Stop> $stops
      * @param int|null   $round null: none is the last
      *
-     * @return int|null the first stop at which a round after this one is worked; none before the one after a stop
+     * @return int|null the first stop at which a round after this one is worked, behind another stop; null: none is
      */
-    private static function first(array $stops, int $after, ?int $round): ?int
+    private static function pastRound(array $stops, int $behind, ?int $round): ?int
     {
         foreach (null === $round ? [] : $stops as $i => $stop) {
-            if ($i > $after && null !== $stop->group && $stop->round > $round) {
+            if ($i > $behind && null !== $stop->group && $stop->round > $round) {
                 return $i;
             }
         }

@@ -14,17 +14,4 @@ final readonly class Guide
     public function __construct(public array $rounds, public array $stops)
     {
     }
-
-    /** @return int stitches that are worked from the beginning of a round to one of its places, of all rounds before it, too */
-    public function worked(int $round, int $made): int
-    {
-        $worked = 0;
-        foreach ($this->rounds as $number => $guided) {
-            if ($number < $round) {
-                $worked += $guided->worked->makes;
-            }
-        }
-
-        return $worked + $made;
-    }
 }

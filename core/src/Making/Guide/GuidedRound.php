@@ -16,9 +16,22 @@ final readonly class GuidedRound
      * @param WorkedRounds  $worked   the round alone
      * @param list<Segment> $segments its stretches in one yarn
      * @param list<int>     $ends     stitches of it that are made after each of them
-     * @param int           $total    stitches made since the first of the rounds that are worked alike
+     * @param int           $first    of the rounds that are worked alike, this one among them
+     * @param int           $last     of them
      */
-    public function __construct(public Round $round, public WorkedRounds $worked, public array $segments, public array $ends, public int $total)
+    public function __construct(
+        public Round $round,
+        public WorkedRounds $worked,
+        public array $segments,
+        public array $ends,
+        public int $first,
+        public int $last,
+    ) {
+    }
+
+    /** @return int stitches that are made since the first of the rounds that are worked alike: who counts on over them comes to it */
+    public function total(): int
     {
+        return $this->worked->makes * ($this->worked->from - $this->first + 1);
     }
 }

@@ -26,8 +26,9 @@ final readonly class LockWashers extends Step implements StandsAfterRound
     /**
      * @param list<string> $marked what is embroidered by them later
      * @param bool         $isDeep fingers do not reach so far down
+     * @param int          $reach  the last round at which all of them are in reach
      */
-    private function __construct(StepAddress $at, private array $marked, private bool $isDeep)
+    private function __construct(StepAddress $at, private array $marked, private bool $isDeep, private int $reach)
     {
         parent::__construct($at);
     }
@@ -53,6 +54,7 @@ final readonly class LockWashers extends Step implements StandsAfterRound
             $site->after($round),
             array_values(array_unique(array_map(static fn (LaidThread $laid): string => $laid->thread->named(), $later))),
             self::deep($site, $lowest, $round) > Openings::DEEP_MM,
+            min($deadlines),
         );
     }
 
@@ -66,6 +68,11 @@ final readonly class LockWashers extends Step implements StandsAfterRound
     private static function deep(StepSite $site, int $from, int $to): float
     {
         return array_sum(array_map(static fn (FabricRound $round): float => $round->height, \array_slice($site->fabric->rounds, $from, $to - $from)));
+    }
+
+    public function lastRound(): int
+    {
+        return $this->reach;
     }
 
     public function kind(): StepKind

@@ -25,7 +25,7 @@ readonly class TypedWords extends Step implements StandsAfterRound
     /** "RS", "WS": what a row is called is done at no moment. */
     private const TAG = 3;
 
-    final protected function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate)
+    final protected function __construct(StepAddress $at, public LineCue|Cue $words, private StepKind $kind, private bool $isLate, private ?int $reach)
     {
         parent::__construct($at);
     }
@@ -58,11 +58,18 @@ readonly class TypedWords extends Step implements StandsAfterRound
                     $cue,
                     self::kindOf($site, $round->number, $cue),
                     $late->isLate($round->number, $cue),
+                    $site->form->openings->deadline(max(1, $round->number - 1)),
                 );
             }
         }
         foreach ($site->reading->said as $said) {
-            yield new static($site->after($said->after), $said, self::kindOf($site, $said->after, $said), $late->isLate($said->after, $said));
+            yield new static(
+                $site->after($said->after),
+                $said,
+                self::kindOf($site, $said->after, $said),
+                $late->isLate($said->after, $said),
+                $site->form->openings->deadline(max(1, $said->after - 1)),
+            );
         }
     }
 
@@ -119,6 +126,11 @@ readonly class TypedWords extends Step implements StandsAfterRound
     public function kind(): StepKind
     {
         return $this->kind;
+    }
+
+    public function lastRound(): ?int
+    {
+        return StepKind::Eyes === $this->kind ? $this->reach : null;
     }
 
     public function toDo(StepSaid $said, bool $isBrief): string

@@ -107,7 +107,8 @@ final class RandomMaking
         [$this->round, $this->stitch] = [$round, self::ROUNDS[$round - 1] ?? 0];
         if (EventKind::Ripped === $kind) {
             $this->answers = array_filter($this->answers, fn (array $said): bool => [$said[1], $said[2]] <= [$this->round, $this->stitch]);
-            $this->slips = array_filter($this->slips, fn (array $slip, int $at): bool => [$at, $slip[1]] <= [$this->round, $this->stitch], \ARRAY_FILTER_USE_BOTH);
+            $isLeft = fn (array $slip, int $at): bool => [$at, $slip[1]] <= [$this->round, $this->stitch];
+            $this->slips = array_filter($this->slips, $isLeft, \ARRAY_FILTER_USE_BOTH);
         }
         $this->acts[] = $this->add($device, $kind, $this->at());
     }

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { toldOf } from '../../api/trouble';
 import { momentOf, say } from '../../ui/say';
-import { alike, type By, cutAgain, open } from '../flow';
+import { OpenSteps } from '../Answers';
+import { type By, cutAgain, open } from '../flow';
 import { progressIn } from '../journal';
 import { beginAnother, remove } from '../link';
-import { add, answer, byOf, choose, useMaking } from '../making';
+import { add, byOf, choose, useMaking } from '../making';
 import { type Guide, isAfter, type Making, type Place, type Task } from '../types';
 import { Sheet } from './Sheet';
 
@@ -28,7 +29,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 				<>
 					<GoTo task={task} guide={guide} onClose={onClose} />
 					<Fits task={task} guide={guide} onClose={onClose} />
-					<Passed task={task} guide={guide} at={at} />
+					<OpenSteps title={say('make.passed')} task={task} stops={open(guide, at, progressIn(state.progress, task.key))} />
 					<Note task={task} round={Math.max(1, progressIn(state.progress, task.key).place.round)} />
 				</>
 			)}
@@ -82,7 +83,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 					<select className="field" value={choices.night} onChange={(event) => choose({ night: event.target.value as typeof choices.night })}>
 						{(['as-device', 'day', 'night'] as const).map((one) => (
 							<option key={one} value={one}>
-								{say('make.light.of', { light: one })}
+								{say('make.whichLight', { light: one })}
 							</option>
 						))}
 					</select>
@@ -173,7 +174,7 @@ function GoTo({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () => void }) {
 	const { place } = useMaking((state) => progressIn(state.progress, task.key));
 	const made = place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0) ? place.round : place.round - 1;
-	const [from, to] = alike(guide, Math.max(1, made));
+	const [from = 1, to = 1] = guide.rounds[Math.max(1, made) - 1]?.alike ?? [];
 	// Two rounds alike are no length to be measured.
 	if (made < from || made >= to || to - from < 2) return null;
 	return (
@@ -190,28 +191,6 @@ function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 			>
 				{say('make.itFits', { made, first: made + 1, last: to, left: to - made })}
 			</button>
-		</section>
-	);
-}
-
-/** What was passed and cannot be undone, or not yet: each can still be answered. */
-function Passed({ task, guide, at }: { task: Task; guide: Guide; at: number }) {
-	const progress = useMaking((state) => progressIn(state.progress, task.key));
-	const passed = open(guide, at, progress);
-	if (passed.length === 0) return null;
-	return (
-		<section>
-			<h3 className="font-semibold">{say('make.passed')}</h3>
-			<ul className="make-told">
-				{passed.map((stop) => (
-					<li key={stop.key}>
-						{stop.text}{' '}
-						<button type="button" className="make-small" onClick={() => answer(task, stop.key, { round: stop.round, stitch: stop.to }, 'done')}>
-							{say('make.done')}
-						</button>
-					</li>
-				))}
-			</ul>
 		</section>
 	);
 }
