@@ -2,7 +2,19 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Guide, Making, Task } from './types';
 
-const asked = vi.hoisted(() => ({ open: (): Promise<unknown> => Promise.reject(new Error('not asked for')) }));
+const asked = vi.hoisted(() => ({ open: (): Promise<unknown> => Promise.reject(new Error('not asked for')), read: (): void => undefined }));
+
+// Something can happen while the device is read.
+vi.mock('./keep', async (original) => {
+	const keep = await original<typeof import('./keep')>();
+	return {
+		...keep,
+		guidesOf: (id: string) => {
+			asked.read();
+			return keep.guidesOf(id);
+		},
+	};
+});
 
 // The server: it knows one making, of which nothing is done, and takes whatever comes.
 vi.mock('../api/client', () => {
@@ -47,8 +59,11 @@ const guide = (piece: string): Guide => ({
 	next: null,
 });
 
+let makings = 0;
+
+/** Each another one: what one test keeps is nothing to the next. */
 const making = (tasks: Task[]): Making => ({
-	id: '01KBC00000000000000000MAKE',
+	id: `MAKING${++makings}`,
 	plan: 'plan',
 	revision: 1,
 	planRevision: 1,
@@ -110,22 +125,21 @@ describe('a part that is put off', () => {
 
 describe('a tap while the server is still asked', () => {
 	it('is neither lost from sight nor left unsent', async () => {
-		const it_ = await opened([task('leg.1')]);
-		const { events, ...known } = { ...making([task('leg.1')]), events: [] };
+		const page_ = await opened([task('leg.1')]);
+		const known = page_.useMaking.getState().making ?? making([]);
 		const { keepMaking } = await import('./keep');
 		await keepMaking(known);
-		let answer: ((value: unknown) => void) | undefined;
-		asked.open = () =>
-			new Promise((done) => {
-				answer = done;
-			});
-		const opening = it_.openMaking('plan', known.id);
-		await vi.waitFor(() => expect(answer).toBeDefined());
-		it_.tap(later());
-		const [tapped] = it_.useMaking.getState().events;
-		answer?.({ ...known, events });
-		await opening;
-		expect(it_.useMaking.getState().events.map(({ id }) => id)).toContain(tapped?.id);
-		expect(it_.useMaking.getState().progress.tasks.get('leg.1')?.place).toEqual({ round: 1, stitch: 6 });
+		asked.open = () => Promise.resolve({ ...known, events: [] });
+		let times = 0;
+		asked.read = () => {
+			times += 1;
+			if (times === 2) page_.tap(later());
+		};
+		await page_.openMaking('plan', known.id);
+		expect(times).toBe(2);
+		const { events, unsent, progress } = page_.useMaking.getState();
+		expect(events).toHaveLength(1);
+		expect([...unsent]).toEqual(events.map(({ id }) => id));
+		expect(progress.tasks.get('leg.1')?.place).toEqual({ round: 1, stitch: 6 });
 	});
 });
