@@ -32,6 +32,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Uid\Ulid;
 
 /** Toys that are being made: what to do, stop by stop, and the journal of what was done. */
 #[Route('/api')]
@@ -47,13 +48,13 @@ final readonly class MakingController
     #[Route('/makings', methods: 'GET')]
     public function all(#[CurrentUser] WorkshopUser $user): Response
     {
-        return $this->listed($this->makings->of($user->workshop, null));
+        return $this->listed($user->workshop, null);
     }
 
     #[Route('/plans/{id}/makings', methods: 'GET')]
     public function ofPlan(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
-        return $this->listed($this->makings->of($user->workshop, $this->plans->get($user->workshop, $id)->id()));
+        return $this->listed($user->workshop, $this->plans->get($user->workshop, $id)->id());
     }
 
     #[Route('/plans/{id}/makings', methods: 'POST')]
@@ -154,11 +155,12 @@ final readonly class MakingController
     #[Route('/makings/{id}/events', methods: 'POST')]
     public function add(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
-        $making = $this->makings->get($user->workshop, $id);
+        // Whether it is there comes before what is said of it; the plan that it is made from is not read for a tap.
+        $this->makings->state($user->workshop, $id);
         $fields = Fields::of(Json::decode($request->getContent(), 'events', Json::MESSAGE_BYTES));
         $events = $fields->objects('events', 1, 500, Event::read(...));
         $fields->done();
-        $this->makings->add($making->id, $events);
+        $this->makings->add(Ulid::fromString($id), $events);
 
         return $this->happened($user, $id, $request->query->getInt('since'));
     }
@@ -202,7 +204,7 @@ final readonly class MakingController
     private function happened(WorkshopUser $user, string $id, int $since): Response
     {
         [$count, $revision] = $this->makings->state($user->workshop, $id);
-        $events = $count > $since ? $this->makings->events($this->makings->get($user->workshop, $id)->id, $since) : [];
+        $events = $count > $since ? $this->makings->events(Ulid::fromString($id), $since) : [];
         $around = Json::encode(['next' => $since + \count($events), 'planRevision' => $revision, 'speaks' => self::SPEAKS]);
 
         return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}');
@@ -225,26 +227,24 @@ final readonly class MakingController
         return JsonResponse::fromJsonString(substr($around, 0, -1).',"events":['.implode(',', $events).']}', $status);
     }
 
-    /** @param list<Making> $makings */
-    private function listed(array $makings): Response
+    private function listed(Ulid $workshop, ?Ulid $plan): Response
     {
-        return new JsonResponse(['makings' => array_map(function (Making $making): array {
-            $journal = Journal::of($this->makings->journal($making->id));
-            $last = $journal->inHand();
-            $place = $journal->progress()->task($last?->task() ?? '')->place;
+        return new JsonResponse(['makings' => array_map(function (array $making): array {
+            $summary = $this->makings->summary($making['id'], $making['events'], $making['counts']);
+            $place = $summary->place;
 
             return [
-                'id' => $making->id->toBase32(),
-                'plan' => $making->plan->id()->toBase32(),
-                'title' => $making->plan->state->title,
-                'begunAt' => PlanResponse::time($making->begunAt),
-                'touchedAt' => PlanResponse::time($making->touchedAt),
-                'worked' => $journal->progress()->worked($making->counts),
-                'of' => array_sum(array_map(array_sum(...), $making->counts)),
-                'inHand' => null === $last
+                'id' => $making['id']->toBase32(),
+                'plan' => $making['plan']->toBase32(),
+                'title' => $making['title'],
+                'begunAt' => PlanResponse::time($making['begunAt']),
+                'touchedAt' => PlanResponse::time($making['touchedAt']),
+                'worked' => $summary->worked,
+                'of' => array_sum(array_map(array_sum(...), $making['counts'])),
+                'inHand' => null === $place
                     ? null
-                    : ['piece' => $last->text('piece'), 'copy' => $last->whole('copy'), 'round' => $place->round, 'stitch' => $place->stitch],
+                    : ['piece' => $summary->piece, 'copy' => $summary->copy, 'round' => $place->round, 'stitch' => $place->stitch],
             ];
-        }, $makings)]);
+        }, $this->makings->of($workshop, $plan))]);
     }
 }

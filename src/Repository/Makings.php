@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Alternum\Server\Repository;
 
 use Alternum\Core\Making\Journal\Event;
+use Alternum\Core\Making\Journal\Journal;
+use Alternum\Core\Making\Journal\JournalSummary;
+use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Message;
 use Alternum\Server\Entity\Making;
@@ -19,6 +22,9 @@ use Symfony\Component\Uid\Ulid;
  * What workshops are making, with their journals. Every look-up names the workshop.
  *
  * @extends ServiceEntityRepository<Making>
+ *
+ * @phpstan-type ListedMaking array{id: Ulid, plan: Ulid, title: string, begunAt: \DateTimeImmutable, touchedAt: \DateTimeImmutable, events: int,
+ *   counts: array<string, list<int>>}
  */
 final class Makings extends ServiceEntityRepository
 {
@@ -39,21 +45,36 @@ final class Makings extends ServiceEntityRepository
     }
 
     /**
+     * Without the plans that they are made from: it is asked often.
+     *
      * @param Ulid|null $plan null: of any plan on the shelf
      *
-     * @return list<Making> the last touched first
+     * @return list<ListedMaking> the last touched first
      */
     public function of(Ulid $workshop, ?Ulid $plan): array
     {
-        $query = $this->createQueryBuilder('m')->join('m.plan', 'p')->where('m.workshop = :workshop')->andWhere('p.removedAt IS NULL')
+        $query = $this->createQueryBuilder('m')->join('m.plan', 'p')
+            ->select('m.id', 'p.id AS plan', 'p.state.title AS title', 'm.begunAt', 'm.touchedAt', 'm.events', 'm.counts')
+            ->where('m.workshop = :workshop')->andWhere('p.removedAt IS NULL')
             ->setParameter('workshop', $workshop, 'ulid')->orderBy('m.touchedAt', 'DESC')->addOrderBy('m.id', 'DESC');
         if (null !== $plan) {
             $query->andWhere('m.plan = :plan')->setParameter('plan', $plan, 'ulid');
         }
-        /** @var list<Making> $makings */
+        /** @var list<ListedMaking> $makings */
         $makings = $query->getQuery()->getResult();
 
         return $makings;
+    }
+
+    /** @param array<string, list<int>> $counts stitches of each round, by task */
+    public function summary(Ulid $making, int $events, array $counts): JournalSummary
+    {
+        // A journal only grows: one of so many events is the same each time.
+        return Remembered::of(
+            JournalSummary::class,
+            "{$making->toBase32()} {$events}",
+            fn (): JournalSummary => JournalSummary::of(Journal::of($this->journal($making)), $counts),
+        );
     }
 
     /**

@@ -31,10 +31,7 @@ final class WorkWords
         $isAll = $task->count === $piece->copies->count;
         $what = match (true) {
             1 === $piece->copies->count => $piece->name,
-            null !== $piece->copies->named => YarnWords::listed(...array_map(
-                static fn (int $copy): string => $piece->copies->named[$copy - 1]->name ?? "{$piece->name} {$copy}",
-                $copies,
-            )),
+            null !== $piece->copies->named => YarnWords::listed(...array_map(static fn (int $copy): string => self::copy($piece, $copy), $copies)),
             $isAll => "{$piece->name} (".(2 === $task->count ? 'both' : "all {$task->count}").')',
             default => "{$piece->name} ".YarnWords::listed(...array_map(strval(...), $copies)),
         };

@@ -53,16 +53,4 @@ final readonly class Journal
     {
         return Progress::of($this->happened());
     }
-
-    /** @return Event|null the last that is about a piece: what is in hand; null: nothing is begun */
-    public function inHand(): ?Event
-    {
-        foreach (array_reverse($this->happened()) as $event) {
-            if ('' !== $event->task()) {
-                return $event;
-            }
-        }
-
-        return null;
-    }
 }

@@ -34,7 +34,7 @@ final readonly class Mending
     {
         $last = \count($reading->rounds);
         // Into a ring one more is worked, or the last is pulled out, wherever the mistake was.
-        if (1 === $round && 0 === $reading->on && 0 === $reading->rounds[0]->uses) {
+        if (1 === $round && $reading->isRing) {
             return new self([], 1);
         }
         if ($round === $last) {

@@ -22,16 +22,17 @@ final readonly class SlipTable
     public function of(int $number): array
     {
         $round = $this->reading->rounds[$number - 1];
+        $isIntoRing = 1 === $number && $this->reading->isRing;
         $causes = [];
         foreach ($round->readable ? Cause::cases() : [] as $cause) {
-            if ($this->isIntoRing($number) || (Cause::PastTheMarker === $cause && Worked::Rows === $this->worked)) {
+            if ($isIntoRing || (Cause::PastTheMarker === $cause && Worked::Rows === $this->worked)) {
                 continue;
             }
             foreach ($cause->makes($round, $this->isAfterSlip($number)) as $by) {
                 $causes[$by][] = $cause;
             }
         }
-        if ($this->isIntoRing($number)) {
+        if ($isIntoRing) {
             // There is nothing below that could be skipped: it was counted wrong.
             $causes = [-1 => [], 1 => []];
         }
@@ -44,11 +45,6 @@ final readonly class SlipTable
         }
 
         return $slips;
-    }
-
-    private function isIntoRing(int $number): bool
-    {
-        return 1 === $number && 0 === $this->reading->on && 0 === $this->reading->rounds[0]->uses;
     }
 
     /** A slip stitch that closes the round below, or begins it, is easily taken for a stitch to be worked into. */
