@@ -13,6 +13,7 @@ use Alternum\Core\Making\Slip\Cause;
 use Alternum\Core\Making\Slip\Look;
 use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
+use Alternum\Core\Making\Step\UntilItFits;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
@@ -42,6 +43,7 @@ final class GuideWriter
         $words = StepsWriter::words($plan, $piece, $groups[$at] ?? $groups[0], $plan->terms);
         $guide = Flow::of($piece->site());
         $told = self::wrongBefore($guide, $after);
+        $fits = self::fits($guide);
         $rounds = $stops = [];
         $ofRound = [];
         foreach ($guide->stops as $stop) {
@@ -53,7 +55,7 @@ final class GuideWriter
             $written = array_map(static function (Stop $stop) use ($plan, $words, &$told): array {
                 return self::stop($plan, $words, $stop, $told);
             }, $ofRound[$number] ?? []);
-            $round = isset($guide->rounds[$number]) ? [self::round($plan, $piece, $words, $guide->rounds[$number])] : [];
+            $round = isset($guide->rounds[$number]) ? [self::round($plan, $piece, $words, $guide->rounds[$number]) + ($fits[$number] ?? [])] : [];
             array_push($rounds, ...$round);
             array_push($stops, ...$written);
             $room -= \strlen((string) json_encode([$round, $written]));
@@ -75,6 +77,20 @@ final class GuideWriter
             'stops' => $stops,
             'next' => $last < \count($guide->rounds) ? $last : null,
         ];
+    }
+
+    /** @return array<int, array{fits: array{int, int}}> by round: the first and the last of those that go on until it fits */
+    private static function fits(Guide $guide): array
+    {
+        $fits = [];
+        foreach ($guide->stops as $stop) {
+            foreach (array_column($stop->told, 'step') as $step) {
+                $range = $step instanceof UntilItFits ? $step->rounds : null;
+                $fits = (null === $range ? [] : array_fill($range->from, $range->count(), ['fits' => [$range->from, $range->to]])) + $fits;
+            }
+        }
+
+        return $fits;
     }
 
     /** @return array<string, true> what often goes wrong is told once: names of what was told before the rounds after one */

@@ -30,6 +30,7 @@ use Alternum\Core\Making\Step\TakeHook;
 use Alternum\Core\Making\Step\TightenRing;
 use Alternum\Core\Making\Step\TurnOut;
 use Alternum\Core\Making\Step\TypedWords;
+use Alternum\Core\Making\Step\UntilItFits;
 use Alternum\Core\Making\Step\WeaveIn;
 use Alternum\Core\Making\Step\WorkIntoSide;
 
@@ -43,9 +44,8 @@ final class StepKinds
 
     /** @var list<class-string<StandsAfterRound>> once a round is worked and its yarn changed */
     public const AFTER_ROUND = [
-        TakeHook::class, Begin::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, LockWashers::class, FirstWords::class,
-        WorkIntoSide::class,
-        FingersNoLongerFit::class, TurnOut::class,
+        TakeHook::class, Begin::class, UntilItFits::class, MoveMarker::class, SetFromInside::class, LayThreadInside::class, LockWashers::class,
+        FirstWords::class, WorkIntoSide::class, FingersNoLongerFit::class, TurnOut::class,
         Stuff::class, TypedWords::class, KeepEmpty::class, CloseFlat::class, FastenOff::class, DrawShut::class, DrawIn::class, LastWords::class,
         WeaveIn::class, LayThreadDone::class, SewOn::class,
     ];

@@ -32,7 +32,7 @@ final readonly class AgainRounds
      */
     public function of(Again $again, ?int $said): array
     {
-        if ($again->open || AgainKind::Elsewhere === $again->kind) {
+        if (AgainKind::Elsewhere === $again->kind || $again->open && ($said ?? 1) < 2) {
             throw self::error($again, Message::of(AgainKind::Elsewhere === $again->kind ? 'again.elsewhere' : 'again.howMany'));
         }
         if ([] === $this->rounds) {

@@ -17,5 +17,7 @@ enum CueKind: string
     case Marker = 'marker';
     case Part = 'part';
     case Yarn = 'yarn';
+    /** Until what its rounds go on. */
+    case Fit = 'fit';
     case Note = 'note';
 }

@@ -115,6 +115,11 @@ final readonly class LineWork
                 return false;
             }
         }
+        $until = $line->goesOnUntil();
+        if (1 === $times && null !== $until) {
+            $round = $this->rounds->count();
+            $this->rounds->tell($source, Fault::at($until->span, Message::of('until.howMany', round: $round, to: $round + 5)), false, $round);
+        }
         if ($times > 1) {
             // "R4-6: sc around. Stuff.": what is said after the stitches is done after the last of them.
             $this->rounds->say($line->cuesAside(false));
@@ -150,10 +155,7 @@ final readonly class LineWork
         if (null === $fault && 0 === $nth && self::isAlongChains($trial->stitches->codes)) {
             $this->rounds->tell(
                 $source,
-                Fault::at(
-                    $line->span,
-                    Message::of('chain.standsOut', makes: $trial->makes),
-                ),
+                Fault::at($line->span, Message::of('chain.standsOut', makes: $trial->makes)),
                 true,
             );
         }
@@ -161,10 +163,7 @@ final readonly class LineWork
         if (null !== $left) {
             $this->rounds->tell(
                 $source,
-                Fault::at(
-                    $left->span,
-                    Message::of('round.saysLeft', below: $trial->below),
-                ),
+                Fault::at($left->span, Message::of('round.saysLeft', below: $trial->below)),
                 true,
             );
         }

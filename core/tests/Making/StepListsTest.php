@@ -112,6 +112,14 @@ final class StepListsTest extends TestCase
                 ['rounds' => ['7 sc in MR', 'R2-12: sc around'], 'name' => 'Arm', 'finish' => ['end' => 'flat']],
                 $head,
             ],
+            'an arm that is as long as it takes' => [
+                [
+                    'rounds' => ['6 sc in MR', 'inc x6', 'R3-9: sc around, about 7 rounds; stop when it reaches round 4 of the head', 'R10-12: sc around until '
+                        .'the cuff is 1.5 cm long. Stuff lightly.', 'dec x6'],
+                    'name' => 'Arm', 'copies' => 2, 'colours' => $two,
+                ],
+                $head,
+            ],
             'an ear with remarks at its end' => [[
                 'rounds' => ['6 sc in MR', 'inc x6', 'R3-6: sc around', '# glue a felt patch inside', 'Sew to the head between rounds 4 and 5.'],
                 'name' => 'Ear',

@@ -4,6 +4,7 @@ import { YarnMark } from '../ui/YarnMark';
 import { BackButton } from './Answers';
 import { Chances } from './Chances';
 import { Drawn } from './Drawn';
+import { Fits } from './Fits';
 import { lastChances, nextPlace, nextTold } from './flow';
 import type { TaskProgress } from './journal';
 import { byOf, tap, tapBack, useMaking } from './making';
@@ -137,6 +138,7 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 							))}
 						</ul>
 					)}
+					{made === 0 && <Fits task={task} guide={guide} isSaid />}
 					<ol className="make-groups" aria-label={say('make.stitchesOfTheRound')}>
 						{round.groups.map((one, i) => {
 							const from = (round.groups[i - 1]?.to ?? 0) + 1;

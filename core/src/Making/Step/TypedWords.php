@@ -42,14 +42,14 @@ readonly class TypedWords extends Step implements StandsAfterRound
     /** @return iterable<static> all that the maker’s words say, in the order of the rounds */
     protected static function all(StepSite $site): iterable
     {
-        // Told at its stitches: JoinPart.
+        // Told at its stitches: JoinPart; before its rounds: UntilItFits.
         $joined = array_map(static fn (JoinedPart $part): Cue => $part->cue, $site->joined);
         $late = new LateCues($site->reading, $site->form->openings);
         foreach ($site->reading->rounds as $i => $round) {
             // "fold in half and sc through both sides": what stands before the stitches is done before they are.
             $leads = ($site->reading->syntax->worked()[$i] ?? null)?->cuesAside(true) ?? [];
             foreach ($round->cues as $cue) {
-                if (\in_array($cue, $joined, true)) {
+                if (CueKind::Fit === $cue->kind || \in_array($cue, $joined, true)) {
                     continue;
                 }
                 $isBefore = mb_strlen($cue->text) > self::TAG && \in_array($cue, $leads, true);
@@ -115,7 +115,7 @@ readonly class TypedWords extends Step implements StandsAfterRound
             CueKind::Close => $round === $site->last() ? StepKind::Close : StepKind::Note,
             CueKind::Marker => StepKind::Check,
             CueKind::Part => StepKind::Part,
-            CueKind::Yarn, CueKind::Note => match (true) {
+            CueKind::Yarn, CueKind::Note, CueKind::Fit => match (true) {
                 null !== $words->meaning()->place => StepKind::Eyes,
                 \in_array($round, $site->finishing->stuffed, true) && $words->meaning()->beginsStuffing => StepKind::Stuff,
                 default => StepKind::Note,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Notation\Node;
 
+use Alternum\Core\Notation\CueKind;
 use Alternum\Core\Notation\Parse\Assumption;
 use Alternum\Core\Notation\Span;
 
@@ -93,7 +94,8 @@ final readonly class Line extends Node
     }
 
     /**
-     * Those that stand before its first stitch, or after it: the former are done before the round is worked.
+     * Those that stand before its first stitch, or after it: the former are done before the round is worked, and how long its rounds go on is
+     * told before them, wherever it stands.
      *
      * @return list<Cue>
      */
@@ -104,7 +106,15 @@ final readonly class Line extends Node
             $first ??= $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation ? $item->span->from : null;
         }
 
-        return array_values(array_filter($this->cues(), static fn (Cue $cue): bool => $isBefore === (null !== $first && $cue->span->from < $first)));
+        return array_values(array_filter($this->cues(), static function (Cue $cue) use ($isBefore, $first): bool {
+            return $isBefore === (CueKind::Fit === $cue->kind || (null !== $first && $cue->span->from < $first));
+        }));
+    }
+
+    /** Until what its rounds go on, where it says so. */
+    public function goesOnUntil(): ?Cue
+    {
+        return array_values(array_filter($this->cues(), static fn (Cue $cue): bool => CueKind::Fit === $cue->kind))[0] ?? null;
     }
 
     public function isWorked(): bool

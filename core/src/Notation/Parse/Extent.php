@@ -64,6 +64,9 @@ final class Extent
         $mark = $c->at;
         $c->skipTypes(TokenType::Separator);
         $c->skip('and', 'so', 'on');
+        if (UntilFits::isAhead($c)) {
+            return new Again($kind, $c->span($from), $first, $last, $times, open: null === $times);
+        }
         if (!$c->skip('until', 'till', 'til', 'to', 'up')) {
             $c->back($mark);
 

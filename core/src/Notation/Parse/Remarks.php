@@ -106,7 +106,7 @@ final class Remarks
             --$end;
         }
         $before = $nodes[$end] ?? null;
-        if (!$before instanceof Cue || $end === \count($nodes) - 1) {
+        if (!$before instanceof Cue || CueKind::Fit === $before->kind || $end === \count($nodes) - 1) {
             return [...$nodes, $cue];
         }
         $span = $before->span->to($cue->span);

@@ -44,7 +44,7 @@ final class Sentences
             return $c->back($from);
         }
         $c->skipTypes(TokenType::Separator);
-        if ($again->open) {
+        if ($again->open && !UntilFits::isAhead($c)) {
             // "until it measures 5 cm": to the end of its clause.
             while ($c->has() && !$c->is(TokenType::Open) && !('.' === $c->value() && !$c->tokens->isClose($c->at + 1))) {
                 ++$c->at;
@@ -155,7 +155,7 @@ final class Sentences
             'way', 'like', 'manner', 'the', 'same', 'each', 'st', 'stitch', 'around', 'with', 'no', 'inc', 'dec', 'even', 'every',
             'all', 'sts', 'stitches', 'dc', 'hdc', 'that', 'pattern', 'before',
         );
-        if (':' === $c->value() || !($c->isClauseEnd() || !$c->has())) {
+        if (':' === $c->value() || !($c->isClauseEnd() || !$c->has() || UntilFits::isAhead($c))) {
             $c->back($mark);
             if (!$c->isClauseEnd() || ':' === $c->value()) {
                 return $c->back($from);

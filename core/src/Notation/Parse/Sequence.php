@@ -157,7 +157,7 @@ final class Sequence
     private function beside(): bool
     {
         $c = $this->c;
-        $start = OtherPieces::joined($c) ?? OtherPieces::goingThrough($c, $this->hasWork()) ?? Starts::of($c, $this->nodes);
+        $start = UntilFits::of($c, $this->nodes) ?? OtherPieces::joined($c) ?? OtherPieces::goingThrough($c, $this->hasWork()) ?? Starts::of($c, $this->nodes);
         if (null !== $start) {
             // The chain before what joins others is the bridge.
             if ($start[0] instanceof Work || ($start[0] instanceof Foundation && $start[0]->chains > 0)) {

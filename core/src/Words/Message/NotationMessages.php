@@ -170,6 +170,7 @@ final class NotationMessages
         'stitch.loops' => ['A bobble or popcorn of {loops} loops is not known here.', 'It can have 3 to 6.'],
         'stitch.throughBoth' => ['This stitch through both sides is not known here.', 'Close with {known} through both.'],
         'stitch.together' => ['{number} stitches worked together are not known here.', 'Two or three can be: {known}.'],
+        'until.howMany' => ['It does not say about how many rounds these are.', 'Write their numbers, and stop where it fits: “R{round}-{to}: …”.'],
         'word.missing' => ['Something is missing at the end.', 'Write it with {known}; start a remark with #.'],
         'word.near' => ['“{said}” isn’t a stitch I know.', 'Did you mean {near}?'],
         'word.neither' => [

@@ -11,6 +11,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\Guide\Flow;
 use Alternum\Core\Making\Guide\Guide;
+use Alternum\Core\Making\Step\UntilItFits;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
@@ -47,6 +48,27 @@ final class FlowTest extends TestCase
             [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 4, 'from' => 3, 'to' => 5, 'yarn' => 'B']],
         ));
         self::assertSame(['round 4 to 2', 'round 4 to 5', 'round 4 to 12'], \array_slice($stops, 3, 3));
+    }
+
+    /** How long rounds go on is said before the first of them, and each of them can be the last. */
+    public function testWhatGoesOnUntilItFitsIsToldBeforeItsRounds(): void
+    {
+        $plan = Plans::of(['6 sc in MR', 'inc x6', 'R3-8: sc around, about 6 rounds; stop when it reaches round 4 of the body. Stuff lightly.', 'dec x6']);
+        $told = [];
+        foreach (self::guide($plan)->stops as $stop) {
+            foreach ($stop->told as $one) {
+                if ($one->step instanceof UntilItFits) {
+                    $told[$one->step->key()] = [$stop->round, $one->at];
+                }
+            }
+        }
+        self::assertSame(['until-it-fits.2' => [3, 0]], $told);
+        $guide = GuideWriter::piece($plan, Analysis::of($plan)->pieces[0]);
+        self::assertIsArray($guide['rounds']);
+        self::assertSame([null, null, ...array_fill(0, 6, [3, 8]), null], array_map(
+            static fn (mixed $round): mixed => \is_array($round) ? $round['fits'] ?? null : null,
+            $guide['rounds'],
+        ));
     }
 
     /** A change is made with the last stitch of the old yarn: it is told before that stretch is worked, not after it. */

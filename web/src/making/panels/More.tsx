@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { toldOf } from '../../api/trouble';
 import { momentOf, say } from '../../ui/say';
 import { OpenSteps } from '../Answers';
+import { Fits } from '../Fits';
 import { type By, cutAgain, open } from '../flow';
 import { progressIn } from '../journal';
 import { beginAnother, remove } from '../link';
@@ -28,7 +29,7 @@ export function More({ task, guide, at, onClose, onForecast }: Props) {
 			{isPiece && (
 				<>
 					<GoTo task={task} guide={guide} onClose={onClose} />
-					<Fits task={task} guide={guide} onClose={onClose} />
+					<Fits task={task} guide={guide} onDone={onClose} />
 					<OpenSteps title={say('make.passed')} task={task} stops={open(guide, at, progressIn(state.progress, task.key))} />
 					<Note task={task} round={Math.max(1, progressIn(state.progress, task.key).place.round)} />
 				</>
@@ -166,31 +167,6 @@ function GoTo({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () 
 					{say('make.madeUpToThere')}
 				</button>
 			</p>
-		</section>
-	);
-}
-
-/** Rounds that are worked until it fits: what it came to is told at the twin. */
-function Fits({ task, guide, onClose }: { task: Task; guide: Guide; onClose: () => void }) {
-	const { place } = useMaking((state) => progressIn(state.progress, task.key));
-	const made = place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0) ? place.round : place.round - 1;
-	const [from = 1, to = 1] = guide.rounds[Math.max(1, made) - 1]?.alike ?? [];
-	// Two rounds alike are no length to be measured.
-	if (made < from || made >= to || to - from < 2) return null;
-	return (
-		<section>
-			<button
-				type="button"
-				className="make-small"
-				onClick={() => {
-					const at = { piece: task.piece ?? '', copy: task.copy };
-					add('noted', { ...at, round: from, text: say('make.itFitted', { name: task.name, made, first: made + 1, last: to, left: to - made }) });
-					add('moved', { ...at, round: to, stitch: guide.rounds[to - 1]?.makes ?? 0 });
-					onClose();
-				}}
-			>
-				{say('make.itFits', { made, first: made + 1, last: to, left: to - made })}
-			</button>
 		</section>
 	);
 }
