@@ -43,7 +43,7 @@ serve() {
         started fpm "$settings"
     fi
     # A new certificate is read at the start only.
-    settings="$(fingerprint "$place/run/nginx.conf" "$place/tls/public") $(cat "$place/tls/serial" 2>/dev/null)"
+    settings="$(fingerprint "$place/run/nginx.conf" "$place/tls/public") $(cat "$place/tls/serial" 2>/dev/null || true)"
     if ! runs nginx nginx "$settings"; then
         end_ours nginx nginx QUIT 10
         if is_open "$http_port"; then
