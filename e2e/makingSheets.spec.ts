@@ -150,6 +150,90 @@ test('rounds are worked until it fits, and the twin is told how many they were',
 	await expect(page.getByRole('dialog')).toBeHidden();
 });
 
+/** An arm that is as long as it takes, made twice. */
+async function arm(page: Page): Promise<string> {
+	await page.goto('/');
+	return page.evaluate(async () => {
+		const plan = {
+			format: 'alternum-plan',
+			version: 1,
+			title: 'Heron',
+			terms: 'us',
+			hand: 'right',
+			units: 'metric',
+			yarns: [{ key: 'A', name: 'Slate', hex: '#556677', weight: 'dk', metresPer100g: 250 }],
+			gauge: { stitchesPer10cm: 22, roundsPer10cm: 24 },
+			yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
+			pieces: [
+				{
+					key: 'arm',
+					name: 'Arm',
+					copies: 2,
+					worked: 'spiral',
+					rounds: ['6 sc in MR', 'inc x6', 'R3-8: sc around, about 6 rounds; stop when it reaches the belly', 'dec x6'],
+					front: { degrees: 180 },
+					changes: { method: 'auto' },
+					colours: [{ kind: 'fill', yarn: 'A' }],
+				},
+			],
+		};
+		const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' };
+		return (await (await fetch('/api/plans', { method: 'POST', headers, body: JSON.stringify(plan) })).json()).id as string;
+	});
+}
+
+test('what the typed words leave to the eye ends where it fits, or goes on', async ({ page }) => {
+	const plan = await arm(page);
+	await page.goto(`/plan/${plan}/make`);
+	await tapOn(page, 2);
+	await expect(page.getByText('About 6 rounds; stop when it reaches the belly: rounds 3 to 8.')).toBeVisible();
+	await tapOn(page, 4);
+	await expect(page.getByText('Round 7 of 9')).toBeVisible();
+	await page.getByRole('button', { name: 'It fits after 6 rounds: leave out 7 to 8' }).click();
+	await expect(page.getByText(/^Stuff/)).toBeVisible();
+	await page.getByLabel('Does it take more? Rounds worked beyond these').fill('2');
+	await page.getByRole('button', { name: 'Keep the note' }).click();
+	await page.getByRole('button', { name: 'All pieces' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: /^Arm 2/ })
+		.click();
+	await tapOn(page, 2);
+	await expect(page.getByText('Arm 1 fitted after round 6, without 7 to 8.')).toBeVisible();
+	await tapOn(page, 5);
+	await expect(page.getByText('Round 8 of 9')).toBeVisible();
+	await expect(page.getByText('Arm 1 took 2 more rounds after round 8 until it fitted.')).toBeVisible();
+});
+
+test('a piece that was gone on with is kept as it was made, for its twin', async ({ page }) => {
+	const plan = await arm(page);
+	await page.goto(`/plan/${plan}/make`);
+	await tapOn(page, 4);
+	await page.getByRole('button', { name: 'Something is wrong' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: '11', exact: true }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Go on with it' }).click();
+	await tapOn(page, 8);
+	await expect(page.getByRole('heading', { name: 'Arm 1 is done' })).toBeVisible();
+	await expect(page.getByText('Round 4 has 11 in place of 12')).toBeVisible();
+	await page.getByRole('button', { name: 'Let the plan be so, too' }).click();
+	await expect(page.getByText('The plan has these rounds now as you made them.')).toBeVisible();
+	const saved = await json<{ plan: { pieces: { rounds: string[] }[] } }>(page, `/api/plans/${plan}`);
+	expect(saved.plan.pieces[0]?.rounds).toEqual([
+		'6 sc in MR',
+		'inc x6',
+		'R3: sc around (12)',
+		'R4: sc, sk, 10 sc (11)',
+		'R5: sc, inc, 9 sc (12)',
+		'R6-8: sc around (12), about 6 rounds; stop when it reaches the belly',
+		'dec x6',
+	]);
+	await page.getByRole('button', { name: 'The plan was changed meanwhile' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'From the next copy on' }).click();
+	await page.getByRole('button', { name: 'Begin Arm 2' }).click();
+	await tapOn(page, 3);
+	await expect(page.getByText('sc, sk, 10 sc')).toBeVisible();
+});
+
 test('practice explains each thing where it comes, and leaves nothing behind', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('link', { name: 'New to rounds? Practise on a small ball' }).click();

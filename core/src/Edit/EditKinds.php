@@ -40,6 +40,7 @@ final class EditKinds
         ShiftLayer::class,
         KeepFace::class,
         MeasureLean::class,
+        AsMade::class,
         CrispLine::class,
         Cover::class,
         BestChanges::class,

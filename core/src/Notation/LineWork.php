@@ -11,7 +11,6 @@ use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\Repeat;
-use Alternum\Core\Notation\Node\Stated;
 use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parse\Assumption;
@@ -36,11 +35,9 @@ final readonly class LineWork
         $this->rounds->seen->line($line, $source);
         $stated = $line->stated($ground->number - 1);
         $head = $line->head;
-        if (null !== $stated && null !== $head && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds && null !== $head->from) {
-            $this->rounds->tell(
-                $source,
-                Fault::at($this->statedAt($line), Message::of('head.otherStated', head: $head->rounds, said: $stated)),
-            );
+        $at = $line->statedAt();
+        if (null !== $at && !$at->isAbout && null !== $head?->from && ($head->rounds > 1 || [] !== $line->again) && $stated !== $head->rounds) {
+            $this->rounds->tell($source, Fault::at($at->span, Message::of('head.otherStated', head: $head->rounds, said: (int) $stated)));
         }
         $times = null !== $head && ($head->rounds > 1 || null !== $head->from)
             ? ($head->rounds > 1 ? $head->rounds : $stated ?? 1)
@@ -215,9 +212,16 @@ final readonly class LineWork
                 $this->rounds->tell($source, Fault::at($again->span, $fault->message));
                 $told = true;
             }
-            if (!$this->rounds->take($trial, $source, $i > 0 ? [] : $trial->line->cues())) {
+            if (!$this->rounds->take($trial, $source, match (true) {
+                $i > 0 => [],
+                !$isLed && \count($rounds) > 1 => $line->cuesAside(true),
+                default => $trial->line->cues(),
+            })) {
                 return false;
             }
+        }
+        if (!$isLed && \count($rounds) > 1) {
+            $this->rounds->say($line->cuesAside(false));
         }
         $made = $this->rounds->made()[$this->rounds->count() - 1]->makes;
         foreach ($isLed || $told ? [] : $line->counts as $count) {
@@ -271,17 +275,6 @@ final readonly class LineWork
             again: [],
             assumed: $round->assumed,
         );
-    }
-
-    private function statedAt(Line $line): Span
-    {
-        foreach ($line->beside as $node) {
-            if ($node instanceof Stated) {
-                return $node->span;
-            }
-        }
-
-        return $line->span;
     }
 
     /** Whether stitches go along a chain that stands out; one that comes back to its stitch leaves no doubt. */

@@ -21,7 +21,7 @@ final class CrispLineTest extends TestCase
     {
         $plan = (new CrispLine('body', 5))->apply(Plans::of(self::ROUNDS));
         self::assertSame(
-            [...\array_slice(self::ROUNDS, 0, 3), 'R4: sc around (18)', 'R5: sc around in BLO (18)', 'R6-7: sc around (18)', '# stuff a little'],
+            [...\array_slice(self::ROUNDS, 0, 3), 'R4: sc around (18)', 'R5: sc around in BLO (18)', 'R6-7: sc around (18), stuff a little'],
             $plan->pieces[0]->rounds,
         );
         self::assertSame(Analysis::of(Plans::of(self::ROUNDS))->pieces[0]->stages->frame->counts, Analysis::of($plan)->pieces[0]->stages->frame->counts);

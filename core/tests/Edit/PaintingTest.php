@@ -125,7 +125,7 @@ final class PaintingTest extends TestCase
         );
         $bobbled = (new Bobbles('body', 0))->apply($plan);
         self::assertSame(
-            ['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24)', '# Stuff lightly'],
+            ['24 sc in MR', 'R2-4: sc around (24)', 'R6-12: sc around (24). Stuff lightly'],
             array_values(array_diff($bobbled->pieces[0]->rounds, [$bobbled->pieces[0]->rounds[2]])),
         );
         self::assertStringStartsWith('R5: ', $bobbled->pieces[0]->rounds[2]);

@@ -59,8 +59,14 @@ final class PrinterTest extends TestCase
             foreach (Terms::cases() as $terms) {
                 $printer = new Printer($terms, $pattern->worked);
                 $lines = [];
+                $last = 0;
                 foreach ($reading->syntax->worked() as $i => $line) {
-                    $lines[] = $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
+                    // Rounds that go on until it fits are said as one; all others each for itself.
+                    $to = null === $line->goesOnUntil() ? $i + 1 : $reading->spans[$reading->rounds[$i]->line - 1]->to ?? $i + 1;
+                    if ($i >= $last) {
+                        $lines[] = $printer->whole($line, $i + 1, $to, $reading->rounds[$i]->makes);
+                        $last = $to;
+                    }
                 }
                 $again = Reader::read($lines, $terms, $pattern->worked);
                 self::assertSame([], $again->errors(), $pattern->name."\n→\n".implode("\n", $lines));

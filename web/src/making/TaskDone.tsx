@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { say } from '../ui/say';
 import { YarnMark } from '../ui/YarnMark';
 import { BackButton, OpenSteps } from './Answers';
+import { AsMade } from './AsMade';
 import { open } from './flow';
 import { progressIn } from './journal';
 import { followers, guideOfTask, takeInHand, useMaking } from './making';
@@ -37,6 +38,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 					{next === undefined ? say('make.allDone') : task === undefined ? say('make.stillToDo') : say('make.taskDone', { name: task.name })}
 				</h2>
 				{guide !== undefined && <Taught at={guide.stops.length} />}
+				{task !== undefined && guide !== undefined && <AsMade task={task} guide={guide} />}
 				{hangs.length > 0 && (
 					<section>
 						<h3 className="caption">{say('make.whatHangs')}</h3>

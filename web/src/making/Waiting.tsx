@@ -3,6 +3,7 @@ import { say } from '../ui/say';
 import { Answers } from './Answers';
 import { Chances } from './Chances';
 import { Drawn } from './Drawn';
+import { Fits } from './Fits';
 import { lastChances, stopAt } from './flow';
 import { progressIn } from './journal';
 import { answer, choose, useMaking } from './making';
@@ -46,6 +47,7 @@ export function Waiting({ task, guide, stop }: { task: Task; guide: Guide; stop:
 				{(stop.kind === 'stuff' || stop.kind === 'eyes') && <Park />}
 				{stop.trouble != null && <p className="make-chance">{stop.trouble}</p>}
 				{(stop.needs?.length ?? 0) > 0 && <p className="caption">{say('make.needs', { needs: stop.needs?.join(', ') ?? '' })}</p>}
+				<Fits task={task} guide={guide} isSaid />
 				{stop.mayGoWrong?.map(({ trouble, remedy }) => (
 					<details key={trouble}>
 						<summary>{trouble}</summary>

@@ -1,9 +1,10 @@
 import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
+import { say } from '../ui/say';
 import { inOrder, progressIn, progressOf, taskOf } from './journal';
 import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { eventNow, guideKey, take, taskInHand, useMaking } from './making';
-import type { Event, Making } from './types';
+import type { Event, Making, Task } from './types';
 
 export { keepChoices } from './keep';
 
@@ -114,6 +115,26 @@ export async function follow(revision: number, from: 'round' | 'copy' | 'never')
 	await keepEvents(taken.id, events, true);
 	await show(taken, await eventsOf(taken.id));
 	await fetchGuides(taken);
+}
+
+/**
+ * Lets the plan have a piece's rounds as they were made.
+ *
+ * @returns why that cannot be; null where it is done
+ */
+export async function keepAsMade(task: Task, slips: readonly { round: number; has: number }[]): Promise<string | null> {
+	const { making, progress } = now();
+	if (making === null || task.piece === null) return null;
+	const path = { id: making.plan };
+	const { revision: base } = dataOf(await api.GET('/api/plans/{id}/revision', { params: { path } }));
+	// Of rounds that were changed meanwhile it is not known which these are.
+	if (base !== (progressIn(progress, task.key).revision || making.revision)) return say('make.thePlanIsAnother');
+	const id = crypto.randomUUID();
+	const body = { base, operations: [{ id, group: id, edit: { do: 'as-made' as const, piece: task.piece, slips: [...slips] } }] };
+	const { results } = dataOf(await api.POST('/api/plans/{id}/operations', { params: { path }, body }));
+	const refused = results[0]?.refused;
+	await sync();
+	return refused == null ? null : `${refused.detail} ${refused.mend}`;
 }
 
 /** The drawings of how things are done. */

@@ -65,27 +65,8 @@ final readonly class Mending
     /** @return list<Mend>|null null: this round bears none */
     private static function in(string $codes, Frame $frame, string $letters, int $round, int $by): ?array
     {
-        $chosen = [];
-        foreach (self::candidates($codes, $letters, $by) as $mends) {
-            // Whatever leaves a repeat as it is but for its increase comes first, of those what lies farthest from the front.
-            while (\count($chosen) < abs($by)) {
-                $best = null;
-                $farthest = -1.0;
-                foreach ($mends as $mend) {
-                    $far = abs($frame->fromFront($round, $mend->top));
-                    if ($far > $farthest && [] === array_filter($chosen, static fn (Mend $one): bool => abs($one->index - $mend->index) < 3)) {
-                        [$best, $farthest] = [$mend, $far];
-                    }
-                }
-                if (null === $best) {
-                    break;
-                }
-                $chosen[] = $best->inRound($round);
-            }
-        }
-        usort($chosen, static fn (Mend $one, Mend $other): int => $one->index <=> $other->index);
-
-        return \count($chosen) === abs($by) ? $chosen : null;
+        // Whatever leaves a repeat as it is but for its increase comes first.
+        return Mends::farthest(self::candidates($codes, $letters, $by), $frame, $round, abs($by));
     }
 
     private static function rank(Mend $mend): int

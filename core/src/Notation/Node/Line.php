@@ -101,7 +101,7 @@ final readonly class Line extends Node
      */
     public function cuesAside(bool $isBefore): array
     {
-        $first = null;
+        $first = ($this->again[0] ?? null)?->span->from;
         foreach ($this->items as $item) {
             $first ??= $item instanceof Work || $item instanceof Repeat || $item instanceof Filling || $item instanceof Foundation ? $item->span->from : null;
         }
@@ -146,13 +146,14 @@ final readonly class Line extends Node
      */
     public function stated(int $done): ?int
     {
-        foreach ($this->beside as $node) {
-            if ($node instanceof Stated) {
-                return $node->isTotal ? max(1, $node->rounds - $done) : $node->rounds;
-            }
-        }
+        $node = $this->statedAt();
 
-        return null;
+        return true === $node?->isTotal ? max(1, $node->rounds - $done) : $node?->rounds;
+    }
+
+    public function statedAt(): ?Stated
+    {
+        return array_values(array_filter($this->beside, static fn (Node $node): bool => $node instanceof Stated))[0] ?? null;
     }
 
     /** The character after its last stitch, from 0: what a round lacks is added there. */

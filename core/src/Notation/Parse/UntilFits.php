@@ -62,7 +62,7 @@ final class UntilFits
             $after = $c->back($end);
         }
         $stated ??= $after;
-        $said = null === $stated ? [] : [new Stated($stated, $c->span($from))];
+        $said = null === $stated ? [] : [new Stated($stated, $c->span($from), isAbout: true)];
 
         return [...$said, new Cue(CueKind::Fit, trim($c->tokens->typed($from, $c->at), ' ,;-–—.'), $c->span($from))];
     }

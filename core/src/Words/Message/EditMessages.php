@@ -49,6 +49,11 @@ final class EditMessages
         'edit.sameYarn' => ['The plan has a yarn {yarn} already.', self::ELSE],
         'edit.unknown' => ['This edit is not known.', 'Ask for {kinds}.'],
         'lean.tooMuch' => ['That is more than two stitches a round, which no fabric slants by. Count again: even rounds, and stitches.', self::ELSE],
+        'made.cannot' => ['Round {round} cannot be written with {has} stitches.', 'Type it as it was made.'],
+        'made.saysMore' => [
+            'Round {round} names yarns, or several loops, among its stitches, which would be lost if it were written anew.',
+            'Type it as it was made.',
+        ],
         'measured.notStuffed' => [
             '{piece} holds no stuffing, or does not change with it: it does not say how far the fabric gives.',
             'Measure a piece that is stuffed.',
