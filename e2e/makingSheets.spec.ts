@@ -228,10 +228,24 @@ test('a piece that was gone on with is kept as it was made, for its twin', async
 		'dec x6',
 	]);
 	await page.getByRole('button', { name: 'The plan was changed meanwhile' }).click();
-	await page.getByRole('dialog').getByRole('button', { name: 'From the next copy on' }).click();
+	await page
+		.getByRole('dialog')
+		.getByRole('button', { name: /^From the next piece on/ })
+		.click();
 	await page.getByRole('button', { name: 'Begin Arm 2' }).click();
 	await tapOn(page, 3);
-	await expect(page.getByText('sc, sk, 10 sc')).toBeVisible();
+	await expect(page.getByText('sc, sk, 10 sc', { exact: true })).toBeVisible();
+});
+
+test('a plan without rounds says so, and leads to them', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin a plan' }).first().click();
+	await expect(page).toHaveURL(/\/plan\/\w+/);
+	const plan = page.url().split('/')[4];
+	await page.goto(`/plan/${plan}/make`);
+	await expect(page.getByRole('heading', { name: 'This plan has no rounds yet' })).toBeVisible();
+	await page.getByRole('link', { name: 'Type its rounds' }).click();
+	await expect(page).toHaveURL(new RegExp(`/plan/${plan}/rounds`));
 });
 
 test('practice explains each thing where it comes, and leaves nothing behind', async ({ page }) => {

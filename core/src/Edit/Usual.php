@@ -21,8 +21,6 @@ use Alternum\Core\Plan\YarnUse;
 /** What a new plan and a dialog begin with, where nothing is said: what is asked for most. All of it common practice, no source. */
 final class Usual
 {
-    private const INCH = 25.4;
-
     /** DK of 250 m in 100 g with a 3 mm hook, two yarns that can be told apart, and a piece without rounds yet. */
     public static function plan(): Plan
     {
@@ -45,7 +43,7 @@ final class Usual
     public static function values(Units $units): array
     {
         $isMetric = Units::Metric === $units;
-        $side = $isMetric ? 50.0 : 2 * self::INCH;
+        $side = $isMetric ? 50.0 : 2 * Units::INCH_IN_MM;
 
         return [
             // Ten rounds of drift can be measured to a tenth of a stitch.
@@ -54,8 +52,8 @@ final class Usual
             'swatch' => ['stitches' => 11, 'widthMm' => $side, 'rounds' => 12, 'heightMm' => $side],
             'shape' => [
                 'form' => Form::Ball->value,
-                'widthMm' => $isMetric ? 60.0 : 2.5 * self::INCH,
-                'heightMm' => $isMetric ? 90.0 : 3.5 * self::INCH,
+                'widthMm' => $isMetric ? 60.0 : 2.5 * Units::INCH_IN_MM,
+                'heightMm' => $isMetric ? 90.0 : 3.5 * Units::INCH_IN_MM,
                 'start' => 6,
                 'spread' => Spread::Staggered->value,
                 'decrease' => Stitch::InvisibleDecrease->value,

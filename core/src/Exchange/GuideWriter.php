@@ -155,7 +155,7 @@ final class GuideWriter
     private static function slips(Plan $plan, PieceAnalysis $piece, GuidedRound $round): array
     {
         $stages = $piece->stages;
-        $words = new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms);
+        $words = self::slipSaid($plan, $piece);
         $table = new SlipTable($stages->reading, $stages->frame, $stages->colouring, $piece->piece->worked);
         $slips = [];
         foreach ($table->of($round->worked->from) as $by => $slip) {
@@ -175,7 +175,7 @@ final class GuideWriter
     /** @return array{causes: list<array{key: string, text: string, shows: array<string, string>}>, looks: list<array<string, mixed>>} all that they name */
     private static function slipWords(Plan $plan, PieceAnalysis $piece): array
     {
-        $words = new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms);
+        $words = self::slipSaid($plan, $piece);
         $causes = $looks = [];
         foreach (Cause::cases() as $cause) {
             $shows = [];
@@ -188,6 +188,13 @@ final class GuideWriter
         }
 
         return ['causes' => $causes, 'looks' => array_values($looks)];
+    }
+
+    private static function slipSaid(Plan $plan, PieceAnalysis $piece): SlipWords
+    {
+        $gauge = $plan->gaugeOf($piece->piece);
+
+        return new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms, $plan->units, $gauge->stitchWidthMm());
     }
 
     /** @return list<string> its stitches in working order, how many one after the other: "2 sc" */

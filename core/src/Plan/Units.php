@@ -12,4 +12,5 @@ enum Units: string
 
     /** The international yard, exactly. */
     public const YARD_IN_METRES = 0.9144;
+    public const INCH_IN_MM = 25.4;
 }

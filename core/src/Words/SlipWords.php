@@ -12,6 +12,7 @@ use Alternum\Core\Making\Slip\Slip;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Worked;
 
 /** What went wrong in a round, how one sees it, and how one goes on. */
@@ -20,7 +21,8 @@ final readonly class SlipWords
     private string $once;
     private Printer $printer;
 
-    public function __construct(private Worked $worked, private ?PieceEnd $end, Terms $terms)
+    /** @param float $stitchMm how wide one of its stitches is */
+    public function __construct(private Worked $worked, private ?PieceEnd $end, Terms $terms, private Units $units, private float $stitchMm)
     {
         $this->once = $worked->once();
         $this->printer = new Printer($terms, $worked);
@@ -98,7 +100,8 @@ final readonly class SlipWords
                 ? 'Work what is missing into the ring before you draw it closed.'
                 : 'Pull out as many as are too many: in the ring nothing else hangs on them.';
         }
-        $size = "{$this->upper()} {$round} stays ".(1 === abs($by) ? 'one stitch' : abs($by).' stitches').($by < 0 ? ' narrower.' : ' wider.')
+        $size = "{$this->upper()} {$round} stays ".(1 === abs($by) ? 'one stitch' : abs($by).' stitches').($by < 0 ? ' narrower, ' : ' wider, ')
+            ."{$this->across(abs($by))}."
             .($isMany ? ' Its colours lie off by as much from the mistake on.' : '');
         if (null === $mending->right) {
             return $this->atEnd($makes + $by, $makes, $by)." {$size}";
@@ -106,6 +109,14 @@ final readonly class SlipWords
         $mends = array_map($this->mend(...), $mending->mends);
 
         return "{$this->upper()} {$mending->right}: ".implode('; ', $mends).". Then it has {$again}, as planned. {$size}";
+    }
+
+    /** "1.4 mm across": what a round is so many stitches less or more. */
+    private function across(int $stitches): string
+    {
+        $mm = $stitches * $this->stitchMm / (Worked::Rows === $this->worked ? 1.0 : \M_PI);
+
+        return (Units::Metric === $this->units ? round($mm, 1).' mm' : round($mm / Units::INCH_IN_MM, 2).' in').' across';
     }
 
     private function mend(Mend $mend): string

@@ -19,6 +19,7 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 		return of === undefined ? [] : open(of, of.stops.length, progressIn(state.progress, one.key));
 	};
 	const hangs = guide?.hangs ?? [];
+	const isEmpty = tasks.length === 0;
 	const yarn = guideOfTask(state, next)?.rounds[0]?.groups[0]?.yarn[0];
 	const hex = state.making?.toy.yarns.find(({ key }) => key === yarn)?.hex;
 	const take = () => next !== undefined && takeInHand(next.key);
@@ -35,7 +36,13 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 		<>
 			<main className="make-wait">
 				<h2 className="text-2xl font-semibold">
-					{next === undefined ? say('make.allDone') : task === undefined ? say('make.stillToDo') : say('make.taskDone', { name: task.name })}
+					{isEmpty
+						? say('make.nothingToMake')
+						: next === undefined
+							? say('make.allDone')
+							: task === undefined
+								? say('make.stillToDo')
+								: say('make.taskDone', { name: task.name })}
 				</h2>
 				{guide !== undefined && <Taught at={guide.stops.length} />}
 				{task !== undefined && guide !== undefined && <AsMade task={task} guide={guide} />}
@@ -66,8 +73,8 @@ export function TaskDone({ task, guide }: { task: Task | undefined; guide: Guide
 						{next.piece === null ? say('make.goOn') : say('make.begin', { name: next.name })}
 					</button>
 				) : (
-					<a className="make-target" href="/">
-						{say('make.backToTheShelf')}
+					<a className="make-target" href={isEmpty ? `/plan/${state.making?.plan ?? ''}/rounds` : '/'}>
+						{say(isEmpty ? 'make.toItsRounds' : 'make.backToTheShelf')}
 					</a>
 				)}
 			</footer>

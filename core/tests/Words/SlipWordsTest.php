@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Words;
+
+use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\GuideWriter;
+use Alternum\Core\Plan\Plan;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** How one goes on with a mistake, and what that does to the size. */
+final class SlipWordsTest extends TestCase
+{
+    /** By hand: 22 stitches in 10 cm are 4.545 mm each, so that a round of one more is 4.545 / π = 1.45 mm wider across, 0.06 in. */
+    public function testARoundSaysHowMuchWiderItIs(): void
+    {
+        self::assertSame(
+            'Round 8: at stitch 3 work dec in place of sc. Then it has 30, as planned. Round 7 stays one stitch wider, 1.4 mm across.',
+            self::goOn(Plans::of(Plans::ball(5)), 7, 1),
+        );
+        self::assertSame(
+            'Round 5: at stitch 2 work inc in place of 2 sc; at stitch 6 work inc in place of 2 sc. Then it has 30, as planned.'
+                .' Round 4 stays 2 stitches narrower, 0.11 in across.',
+            self::goOn(Plans::of(Plans::ball(5), [], [], ['units' => 'imperial']), 4, -2),
+        );
+    }
+
+    /** A row has no round to be divided by. */
+    public function testARowSaysHowMuchNarrowerItIs(): void
+    {
+        $plan = Plans::of(['Row 1: ch 11, 10 sc', 'Row 2: ch 1, sc across', 'Row 3: ch 1, sc across'], [], ['worked' => 'rows']);
+        self::assertStringEndsWith('Row 2 stays one stitch narrower, 4.5 mm across.', self::goOn($plan, 2, -1));
+    }
+
+    private static function goOn(Plan $plan, int $round, int $by): string
+    {
+        $guide = GuideWriter::piece($plan, Analysis::of($plan)->pieces[0]);
+        self::assertIsArray($guide['rounds']);
+        $of = $guide['rounds'][$round - 1];
+        self::assertIsArray($of);
+        self::assertIsArray($of['slips']);
+        foreach ($of['slips'] as $slip) {
+            if (\is_array($slip) && $by === $slip['by']) {
+                self::assertIsString($slip['goOn']);
+
+                return $slip['goOn'];
+            }
+        }
+        self::fail("Round {$round} has no slip of {$by}.");
+    }
+}
