@@ -18,6 +18,8 @@ debian_packages() {
     if [ "${1:-}" = with-browser ] && ! command -v chromium-headless-shell >/dev/null && ! command -v chromium >/dev/null; then
         missing+=(chromium-headless-shell fonts-liberation)
     fi
+    # What is printed is read by another program.
+    [ "${1:-}" != with-browser ] || command -v pdftotext >/dev/null || missing+=(poppler-utils)
     command -v node >/dev/null || missing+=(nodejs npm)
     if [ ${#missing[@]} -gt 0 ]; then
         note "installing ${missing[*]}"

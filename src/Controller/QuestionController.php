@@ -14,6 +14,7 @@ use Alternum\Core\Exchange\BestWriter;
 use Alternum\Core\Exchange\ChangeWriter;
 use Alternum\Core\Exchange\FitWriter;
 use Alternum\Core\Exchange\LookWriter;
+use Alternum\Core\Exchange\PatternDocumentWriter;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ReadingWriter;
@@ -21,6 +22,7 @@ use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Exchange\ToyWriter;
 use Alternum\Core\Exchange\WhatIsMissing;
 use Alternum\Core\Exchange\WhatIsNeeded;
+use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Making\StripeFits;
 use Alternum\Core\Notation\LineMeanings;
 use Alternum\Core\Notation\PieceReading;
@@ -115,6 +117,16 @@ final readonly class QuestionController
         $piece = Analysis::of($plan)->piece($request->query->getString('piece')) ?? throw new NotFoundHttpException();
 
         return new JsonResponse(StepsWriter::values($plan, $piece, $plan->terms, $request->query->getInt('group'), $request->query->getInt('after')));
+    }
+
+    /** The written pattern, to be printed. */
+    #[Route('/pattern', methods: 'GET')]
+    #[Heavy]
+    public function pattern(#[CurrentUser] WorkshopUser $user, string $id): Response
+    {
+        $plan = $this->plan($user, $id);
+
+        return new JsonResponse(PatternDocumentWriter::values($plan, WrittenPattern::document(Analysis::of($plan), $plan->terms)));
     }
 
     /** What the plan needs: size, materials, gauge, techniques, words; and how its pieces come together. */

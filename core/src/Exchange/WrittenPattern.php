@@ -16,6 +16,7 @@ use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
+use Alternum\Core\Words\Pattern\ChartRound;
 use Alternum\Core\Words\Pattern\PatternDocument;
 use Alternum\Core\Words\Pattern\PatternSection;
 use Alternum\Core\Words\Pattern\PatternText;
@@ -96,6 +97,7 @@ final class WrittenPattern
                     EndReason::Said === $piece->stages->end->reason ? $piece->stages->end->firstRound : null,
                     Worked::Rows === $piece->piece->worked || $isMixed ? $piece->piece->worked : null,
                 ),
+                ChartRound::all($piece->stages->colouring->rounds, $piece->stages->frame, $group->yarns),
             );
         }
 

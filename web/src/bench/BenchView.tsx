@@ -23,6 +23,7 @@ import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
 import { useKeys } from './useKeys';
 import { usePicks } from './usePicks';
+import { usePrinting } from './usePrinting';
 
 const panels: Record<Station, () => React.ReactNode> = {
 	yarns: Yarns,
@@ -95,6 +96,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 		[draft, id, pieceKey, station, picks, picked, pickNone, goTo],
 	);
 	useKeys(bench, roundCount);
+	usePrinting(draft);
 	const leaf = useTools((tools) => tools.leaf);
 	const root = useRef<HTMLDivElement>(null);
 	useFocusKept(root);

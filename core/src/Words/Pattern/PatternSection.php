@@ -12,8 +12,9 @@ final readonly class PatternSection
     /**
      * @param string            $heading '' for none
      * @param list<PatternLine> $lines
+     * @param list<ChartRound>  $chart   the rounds of the piece, where its yarns change within them
      */
-    public function __construct(public array $lines, public string $heading = '')
+    public function __construct(public array $lines, public string $heading = '', public array $chart = [])
     {
     }
 }

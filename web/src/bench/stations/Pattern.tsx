@@ -25,6 +25,11 @@ export function Pattern() {
 		<>
 			<h2 className="text-lg font-semibold">{say('common.pattern')}</h2>
 			<p className="mb-3 text-faint">{sayWith('pattern.about', { us: link('us'), uk: link('uk') })}</p>
+			<p className="mb-3">
+				<button type="button" className="button" onClick={() => window.print()}>
+					{say('pattern.print')}
+				</button>
+			</p>
 			{differ && (
 				<label className="mb-3 flex items-center gap-2">
 					<input type="checkbox" checked={isEach} onChange={(event) => setIsEach(event.target.checked)} />

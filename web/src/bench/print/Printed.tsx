@@ -1,0 +1,29 @@
+import type { components } from '../../api/generated/contract';
+import { say } from '../../ui/say';
+import { PrintedChart } from './PrintedChart';
+
+export type Pattern = components['schemas']['PatternDocument'];
+
+/** A written pattern on paper. */
+export function Printed({ pattern }: { pattern: Pattern }) {
+	return (
+		<article>
+			<h1>{pattern.title}</h1>
+			{pattern.sections.map((section, i) => (
+				// biome-ignore lint/suspicious/noArrayIndexKey: what is printed never changes its order
+				<section key={i}>
+					{section.heading !== '' && <h2>{section.heading}</h2>}
+					{section.lines.map((line, at) => (
+						// biome-ignore lint/suspicious/noArrayIndexKey: as above
+						<p key={at}>
+							{line.name !== '' && <b>{line.name}: </b>}
+							{line.text}
+						</p>
+					))}
+					{section.chart.length > 0 && <PrintedChart rounds={section.chart} pattern={pattern} />}
+				</section>
+			))}
+			<p className="print-made">{say('print.made')}</p>
+		</article>
+	);
+}
