@@ -1,4 +1,4 @@
-import { expect, goTo, line, openPlan, round, saved, test } from './bench';
+import { expect, goTo, line, openChange, openPlan, round, saved, test } from './bench';
 import { launchOptions } from './browser.mjs';
 
 // The piece in the round is one of the ways that go on.
@@ -145,10 +145,10 @@ test('what is done without a connection is done on the piece that was seen, in t
 	await expect(line(page, 3)).toHaveText('dc around');
 	await page.getByRole('tab', { name: 'Float', exact: true }).click();
 	await goTo(page, 'changes');
-	await page.getByLabel('Method after round 4').selectOption('early');
+	await (await openChange(page, 4)).getByLabel('Method after round 4').selectOption('early');
 	await context.setOffline(false);
 	await saved(page);
-	await expect(page.getByLabel('Method after round 5')).toHaveValue('early');
+	await expect((await openChange(page, 5)).getByLabel('Method after round 5')).toHaveValue('early');
 	await goTo(page, 'rounds');
 	for (const piece of ['Float', 'Float again']) {
 		await page.getByRole('tab', { name: piece, exact: true }).click();

@@ -34,12 +34,46 @@ export async function goTo(page: Page, station: keyof typeof STATIONS): Promise<
 	await expect(page).toHaveURL(new RegExp(`/${station}$`));
 }
 
+/** A plan of one piece in two yarns, begun without a hand on the bench; its id. */
+export async function begin(page: Page, title: string, piece: Record<string, unknown>): Promise<string> {
+	await page.goto('/');
+	return page.evaluate(
+		async ([title, piece]) => {
+			const plan = {
+				format: 'alternum-plan',
+				version: 1,
+				title,
+				terms: 'us',
+				hand: 'right',
+				units: 'metric',
+				yarns: ['A', 'B'].map((key, i) => ({ key, name: ['Slate', 'Reed'][i], hex: ['#556677', '#c9a24a'][i], weight: 'dk', metresPer100g: 250 })),
+				gauge: { stitchesPer10cm: 22, roundsPer10cm: 24 },
+				yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
+				pieces: [{ key: 'body', name: 'Body', copies: 1, worked: 'spiral', front: { degrees: 180 }, changes: { method: 'auto' }, ...piece }],
+			};
+			const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' };
+			return (await (await fetch('/api/plans', { method: 'POST', headers, body: JSON.stringify(plan) })).json()).id as string;
+		},
+		[title, piece] as const,
+	);
+}
+
 export const editor = (page: Page): Locator => page.locator('[aria-label="Rounds, a line each"]');
 export const line = (page: Page, n: number): Locator =>
 	editor(page)
 		.locator('.cm-line')
 		.nth(n - 1);
 export const panel = (page: Page): Locator => page.getByRole('complementary');
+/** The line of the change at a round's end. */
+export const change = (page: Page, n: number): Locator => panel(page).locator(`li[data-round="${n}"]`);
+/** The same, open. */
+export async function openChange(page: Page, n: number): Promise<Locator> {
+	const row = change(page, n);
+	const head = row.getByRole('button', { name: new RegExp(`^R${n}:`) });
+	if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+	await expect(head).toHaveAttribute('aria-expanded', 'true');
+	return row;
+}
 export const round = (page: Page, n: number): Locator => page.getByRole('list', { name: 'Rounds' }).getByRole('button', { name: new RegExp(`^Round ${n},`) });
 export const saved = (page: Page): Promise<void> => expect(page.getByText('Saved', { exact: true })).toBeVisible();
 

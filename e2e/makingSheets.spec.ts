@@ -2,7 +2,7 @@ import { gzipSync } from 'node:zlib';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { components } from '../web/src/api/generated/contract';
-import { expect, test } from './bench';
+import { begin, expect, test } from './bench';
 import { json, make, PHONE, tapOn } from './making';
 
 test.use({ viewport: PHONE });
@@ -151,36 +151,14 @@ test('rounds are worked until it fits, and the twin is told how many they were',
 });
 
 /** An arm that is as long as it takes, made twice. */
-async function arm(page: Page): Promise<string> {
-	await page.goto('/');
-	return page.evaluate(async () => {
-		const plan = {
-			format: 'alternum-plan',
-			version: 1,
-			title: 'Heron',
-			terms: 'us',
-			hand: 'right',
-			units: 'metric',
-			yarns: [{ key: 'A', name: 'Slate', hex: '#556677', weight: 'dk', metresPer100g: 250 }],
-			gauge: { stitchesPer10cm: 22, roundsPer10cm: 24 },
-			yarnUse: { basis: 'guess', sparePercent: 10, tailCm: 15, sewingTailCm: 40 },
-			pieces: [
-				{
-					key: 'arm',
-					name: 'Arm',
-					copies: 2,
-					worked: 'spiral',
-					rounds: ['6 sc in MR', 'inc x6', 'R3-8: sc around, about 6 rounds; stop when it reaches the belly', 'dec x6'],
-					front: { degrees: 180 },
-					changes: { method: 'auto' },
-					colours: [{ kind: 'fill', yarn: 'A' }],
-				},
-			],
-		};
-		const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' };
-		return (await (await fetch('/api/plans', { method: 'POST', headers, body: JSON.stringify(plan) })).json()).id as string;
+const arm = (page: Page): Promise<string> =>
+	begin(page, 'Heron', {
+		key: 'arm',
+		name: 'Arm',
+		copies: 2,
+		rounds: ['6 sc in MR', 'inc x6', 'R3-8: sc around, about 6 rounds; stop when it reaches the belly', 'dec x6'],
+		colours: [{ kind: 'fill', yarn: 'A' }],
 	});
-}
 
 test('what the typed words leave to the eye ends where it fits, or goes on', async ({ page }) => {
 	const plan = await arm(page);

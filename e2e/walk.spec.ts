@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { coloursOnChart, expect, goTo, line, openPlan, panel, paste, round, saved, test } from './bench';
+import { coloursOnChart, expect, goTo, line, openChange, openPlan, panel, paste, round, saved, test } from './bench';
 import { STATIONS } from './stations.mjs';
 
 const CHALK = '#F2EDE4';
@@ -77,6 +77,7 @@ test('from the first visit to a pattern in the hand', async ({ page }) => {
 
 	await test.step('every change is listed with its place and what to do', async () => {
 		await goTo(page, 'changes');
+		await openChange(page, 9);
 		await expect(panel(page)).toContainText(/after stitch 36 of round 9: B → A, at \d+°, a jog of one round, at the back/);
 		await expect(panel(page)).toContainText('to the last yarn over');
 		const front = page.getByRole('slider', { name: 'Front in degrees' });
@@ -242,12 +243,13 @@ test('the whole plan’s settings hold everywhere', async ({ page }) => {
 
 test('one change is treated in its own way', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'changes');
-	await page.getByLabel('Method after round 7').selectOption('slip-stitch');
-	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('a jog of about ½ round');
-	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('You chose it.');
-	await expect(panel(page).getByRole('listitem').nth(2)).toContainText('a jog of one round');
-	await page.getByLabel('Method after round 7').selectOption('auto');
-	await expect(panel(page).getByRole('listitem').nth(1)).toContainText('a jog of one round');
+	const one = await openChange(page, 7);
+	await one.getByLabel('Method after round 7').selectOption('slip-stitch');
+	await expect(one).toContainText('a jog of about ½ round');
+	await expect(one).toContainText('You chose it.');
+	await expect(panel(page).locator('li[data-round]').nth(2)).toContainText('plain change');
+	await one.getByLabel('Method after round 7').selectOption('auto');
+	await expect(one).toContainText('a jog of one round');
 });
 
 test('an edit that cannot be made says why, and costs nothing', async ({ page }) => {

@@ -6,7 +6,6 @@ namespace Alternum\Core\Change;
 
 use Alternum\Core\Colour\Colouring;
 use Alternum\Core\Fabric\Fabric;
-use Alternum\Core\Fabric\Turn;
 use Alternum\Core\Plan\Piece;
 
 /**
@@ -15,8 +14,8 @@ use Alternum\Core\Plan\Piece;
  */
 final readonly class BestFront
 {
-    /** Nearer to the present front than so many degrees, it is no other front. */
-    private const SAME = 1.0;
+    /** So many degrees farther the nearest jog of a whole round must be, or the eye does not tell it: common practice, no source. */
+    private const WORTH = 10;
 
     /**
      * @param float      $degrees  a whole number, 0 to 359
@@ -66,6 +65,7 @@ final readonly class BestFront
         $distances = array_map(self::apart(...), $byHeight);
         $best = [-1.0, 0, 0];
         $present = (int) round($front) % 360;
+        $now = null;
         for ($i = 0; $i < 360; ++$i) {
             // From the present front outwards, so that the first of equals is the nearest.
             $side = ($present + (0 === $i % 2 ? -intdiv($i, 2) : intdiv($i + 1, 2)) + 720) % 360;
@@ -80,6 +80,7 @@ final readonly class BestFront
                 $weighed = $apart / (float) $height;
                 $worth = $weighed < $worth ? $weighed : $worth;
             }
+            $now ??= $side === $present ? $worth : -\INF;
             if ($worth > $best[0] + 1e-9) {
                 $best = [$worth, $nearest, $side];
             }
@@ -87,7 +88,7 @@ final readonly class BestFront
 
         $nearest = [] === $heights ? null : (float) $best[1];
 
-        return new self((float) $best[2], $nearest, Turn::apart($best[2], $front) >= self::SAME, [] !== $sides);
+        return new self((float) $best[2], $nearest, $best[2] !== $present && $best[0] - ($now ?? -\INF) >= self::WORTH, [] !== $sides);
     }
 
     /**

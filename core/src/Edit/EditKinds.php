@@ -41,6 +41,7 @@ final class EditKinds
         KeepFace::class,
         MeasureLean::class,
         AsMade::class,
+        AsSpiral::class,
         CrispLine::class,
         Cover::class,
         BestChanges::class,

@@ -6,6 +6,7 @@ namespace Alternum\Core\Exchange;
 
 use Alternum\Core\Change\Sight;
 use Alternum\Core\Colour\Colouring;
+use Alternum\Core\Edit\AsSpiral;
 use Alternum\Core\Fabric\StandOut;
 use Alternum\Core\Fabric\StitchFeet;
 use Alternum\Core\Form\RoundEdge;
@@ -17,6 +18,7 @@ use Alternum\Core\Place\Change;
 use Alternum\Core\Place\Helices;
 use Alternum\Core\Place\HelixPart;
 use Alternum\Core\Place\Pair;
+use Alternum\Core\Plan\Layer\Helix;
 use Alternum\Core\Plan\Layer\LayerEntry;
 use Alternum\Core\Plan\Layer\MovableLayer;
 use Alternum\Core\Plan\Layer\RoundRange;
@@ -75,6 +77,10 @@ final class PieceWriter
             'ends' => $lengths->ends(),
             'changingMm' => Rounded::of($lengths->onChanging()),
             'changeLine' => ['jogs' => $line->jogs, 'showOnLine' => $line->showOnLine, 'showAtMarker' => $line->showAtMarker],
+            'spirals' => array_map(
+                static fn (Helix $helix): array => ['from' => $helix->from, 'to' => $helix->to, 'yarns' => implode('', $helix->yarns)],
+                AsSpiral::in($piece, $stages->colouring),
+            ),
             'changesWithin' => self::within($analysis),
             'layers' => array_map(
                 static fn (LayerEntry $entry): array => [

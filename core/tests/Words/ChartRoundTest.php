@@ -22,7 +22,7 @@ final class ChartRoundTest extends TestCase
     {
         self::assertSame(
             [1 => [['A', 6]], [['A', 12]], [['A', 12]], [['A', 2], ['B', 3], ['A', 7]], [['A', 12]]],
-            array_column(array_map(static fn (ChartRound $round): array => [$round->number, $round->runs], self::chart(Plans::of(self::TUBE, self::SPOT))), 1, 0),
+            array_column(self::chart(Plans::of(self::TUBE, self::SPOT)), 'runs', 'number'),
         );
     }
 

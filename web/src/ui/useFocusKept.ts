@@ -1,4 +1,5 @@
 import { type RefObject, useEffect } from 'react';
+import { isTextField } from './where';
 
 const FOCUSABLE = 'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
 
@@ -28,7 +29,9 @@ export function useFocusKept(root: RefObject<HTMLElement | null>): void {
 			for (const [i, parent] of parents.entries()) {
 				if (!parent.isConnected) continue;
 				const there = [...parent.querySelectorAll<HTMLElement>(FOCUSABLE)].filter((is) => is.getClientRects().length > 0);
-				const next = there[Math.min(nth[i] ?? 0, there.length - 1)];
+				const from = Math.min(nth[i] ?? 0, there.length - 1);
+				// In a field the keys would be the field's: Ctrl Z would take nothing back.
+				const next = [...there.slice(from), ...there.slice(0, from).reverse()].find((is) => !isTextField(is));
 				const goesTo = next ?? (parent.matches('[tabindex]') ? parent : undefined);
 				if (goesTo !== undefined) {
 					goesTo.focus();

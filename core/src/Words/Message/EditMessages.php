@@ -54,6 +54,7 @@ final class EditMessages
             'Round {round} names yarns, or several loops, among its stitches, which would be lost if it were written anew.',
             'Type it as it was made.',
         ],
+        'spiral.none' => ['No stripes of one round begin in round {round}.', self::ELSE],
         'measured.notStuffed' => [
             '{piece} holds no stuffing, or does not change with it: it does not say how far the fabric gives.',
             'Measure a piece that is stuffed.',

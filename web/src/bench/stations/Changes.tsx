@@ -1,5 +1,5 @@
 import { Slider } from 'radix-ui';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/Field';
 import { say } from '../../ui/say';
@@ -10,12 +10,13 @@ import { Tips } from '../Tips';
 import { WhichEnd } from '../WhichEnd';
 import { BestChanges } from './changes/BestChanges';
 import { ChangeLine } from './changes/ChangeLine';
-import { ChangeRow } from './changes/ChangeRow';
+import { ChangeList } from './changes/ChangeList';
 import { ChangesPicked } from './changes/ChangesPicked';
 import { ChangesWithin } from './changes/ChangesWithin';
 import { EndsFields, withEnds } from './changes/EndsFields';
 import { treatedAlike } from './changes/settled';
 import { FaceForm } from './FaceForm';
+import { SpiralOffers } from './SpiralOffers';
 
 /** Every colour change in working order: where, how high, what to do, why; and the front. */
 export function Changes() {
@@ -30,11 +31,7 @@ export function Changes() {
 	useEffect(() => {
 		if (isSaved) setTurned(null);
 	}, [isSaved]);
-	const list = useRef<HTMLOListElement>(null);
 	const shownRound = picked.size === 1 ? [...picked][0] : undefined;
-	useEffect(() => {
-		if (shownRound !== undefined) list.current?.querySelector(`[data-round="${shownRound - 1}"]`)?.scrollIntoView({ block: 'nearest' });
-	}, [shownRound]);
 
 	const [pickedIn, setPickedIn] = useState<{ piece: string; rounds: ReadonlySet<number> }>({ piece: '', rounds: new Set() });
 	const [onlyShown, setOnlyShown] = useState(false);
@@ -71,6 +68,7 @@ export function Changes() {
 					<Sum name={say('changes.show')}>{showing}</Sum>
 				</dl>
 			)}
+			<SpiralOffers />
 			{analysis.worked !== 'rows' && (
 				<section aria-label={say('changes.front', { lies })} className="mb-4 border-y border-rule py-3">
 					<div className="figures mb-1 flex items-baseline justify-between">
@@ -90,7 +88,7 @@ export function Changes() {
 					</Slider.Root>
 					<p className="mt-1">{bestFront.why}</p>
 					{bestFront.better && (
-						<Button kind="strong" className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
+						<Button kind={analysis.spirals.length > 0 ? 'plain' : 'strong'} className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
 							{say('changes.turnTheFrontToDegrees', { degrees: bestFront.degrees, lies })}
 						</Button>
 					)}
@@ -122,31 +120,26 @@ export function Changes() {
 				<ChangesPicked jogs={listed.filter(({ jog }) => jog)} picked={checked} onPick={setPicked} onlyShown={onlyShown} onFilter={setOnlyShown} />
 			)}
 			{listed.length === 0 && changes.length > 0 && <p className="text-faint">{say('picked.noneShows')}</p>}
-			<ol ref={list} className="flex flex-col">
-				{listed.map((change) => (
-					<ChangeRow
-						key={`${change.round}-${change.stitch}`}
-						change={change}
-						isPicked={shownRound === change.treated + 1 && change.jog}
-						check={
-							change.jog && jogs.length > 1 ? (
-								<input
-									type="checkbox"
-									className="mt-1 shrink-0"
-									aria-label={say('picked.pick', { round: change.treated })}
-									checked={checked.has(change.treated)}
-									onChange={(event) => {
-										const rounds = new Set(checked);
-										if (event.target.checked) rounds.add(change.treated);
-										else rounds.delete(change.treated);
-										setPicked(rounds);
-									}}
-								/>
-							) : null
-						}
-					/>
-				))}
-			</ol>
+			<ChangeList
+				changes={listed}
+				picked={shownRound}
+				check={(change) =>
+					change.jog && jogs.length > 1 ? (
+						<input
+							type="checkbox"
+							className="shrink-0"
+							aria-label={say('picked.pick', { round: change.treated })}
+							checked={checked.has(change.treated)}
+							onChange={(event) => {
+								const rounds = new Set(checked);
+								if (event.target.checked) rounds.add(change.treated);
+								else rounds.delete(change.treated);
+								setPicked(rounds);
+							}}
+						/>
+					) : null
+				}
+			/>
 			<FaceForm />
 			{changes.length > 0 && (
 				<details className="mt-4 border-t border-rule pt-2">

@@ -12,39 +12,48 @@ import { EndsFields } from './EndsFields';
 import { Looks } from './Looks';
 import { type Said, settled } from './settled';
 
-/** A change: where it is, what to do and why, and what can be decided about it. */
-export function ChangeRow({ change, isPicked, check }: { change: Change; isPicked: boolean; check: ReactNode }) {
-	const { pick } = useBench();
+/** A change: in one line where it is, between which yarns, how, and whether it shows; open, what to do and why, and what can be decided about it. */
+export function ChangeRow({ change, isOpen, check }: { change: Change; isOpen: boolean; check: ReactNode }) {
+	const { pick, pickNone } = useBench();
 	const { analysis } = usePiece();
 	const rounds = analysis?.rounds.length ?? 0;
 	return (
-		<li data-round={change.treated} className={`border-t border-rule py-2 ${isPicked ? '-mx-2 bg-pick/60 px-2' : ''}`}>
-			<div className="flex items-start gap-2">
+		<div className={`border-t border-rule ${isOpen ? '-mx-2 bg-pick/60 px-2' : ''}`}>
+			<div className="flex items-center gap-2">
 				{check}
 				<button
 					type="button"
-					className="figures flex w-full items-start gap-2 text-left"
-					onClick={() => pick(Math.min(change.treated + (change.jog ? 1 : 0), rounds), 'new')}
+					className="figures flex min-h-10 w-full items-center gap-2 text-left"
+					aria-expanded={change.jog ? isOpen : undefined}
+					onClick={() => (isOpen ? pickNone() : pick(Math.min(change.treated + (change.jog ? 1 : 0), rounds), 'new'))}
 				>
-					{change.jog ? (
-						<span className="pt-0.5">
-							<StepSign step={change.stepRounds} shows={change.shows} />
+					{change.jog ? <StepSign step={change.stepRounds} shows={change.shows} /> : <span className="w-[22px] shrink-0" />}
+					<span className="min-w-0 flex-1">
+						<span className={change.shows ? 'font-semibold' : ''}>
+							{say('changes.inOneLine', { round: change.treated, from: change.from, to: change.to })}
+						</span>{' '}
+						<span className={change.shows ? '' : 'text-faint'}>
+							{say('changes.howInOneLine', {
+								jog: String(change.jog),
+								method: change.methodShort,
+								shows: String(change.shows),
+								old: change.oldYarn ?? 'none',
+								from: change.from,
+							})}
 						</span>
-					) : (
-						<span className="w-[22px] shrink-0" />
-					)}
-					<span className={change.shows ? 'font-semibold' : ''}>{change.summary}</span>
+					</span>
 				</button>
 			</div>
-			{change.jog && (
-				<div className="pl-[30px]">
+			{isOpen && change.jog && (
+				<div className="pb-2 pl-[30px]">
+					<p className="figures text-faint">{change.summary}</p>
 					<p className="mt-1">{change.toDo}</p>
 					<p className="mt-1 text-faint">{change.why}</p>
 					<Decisions change={change} />
 					<HowItIsDone has={(name) => change.drawings.includes(name)} summary={say('howItIsDone.title')} from={change.from} to={change.to} />
 				</div>
 			)}
-		</li>
+		</div>
 	);
 }
 
@@ -73,7 +82,12 @@ function Decisions({ change }: { change: Change }) {
 					className="w-full"
 					value={said.method === 'covered' ? `by ${said.by}` : (said.method ?? 'auto')}
 					choices={[
-						['auto', change.chosen ? say('changes.asForAll') : say('changes.methodlabelChosenForYou', { methodLabel: change.methodLabel })],
+						[
+							'auto',
+							said.method !== undefined
+								? say('changes.asForAll')
+								: say(change.chosen ? 'changes.asForAllIs' : 'changes.methodlabelChosenForYou', { methodLabel: change.methodLabel }),
+						],
 						...methods.map(({ method, label }) => [method, label] as const),
 						...covers.map(({ key, kind, name }) => [`by ${key}`, say('changes.coveredBy', { part: name ?? kind })] as const),
 					]}
@@ -102,6 +116,7 @@ function Decisions({ change }: { change: Change }) {
 				<EndsFields
 					said={said}
 					open={say('changes.asForAll')}
+					now={change.oldYarn === 'wait' ? undefined : (change.oldYarn ?? undefined)}
 					has={{ oldYarn: change.backRound !== null, oldTail: change.oldYarn === 'cut', newTail: change.newEnd }}
 					onChange={({ oldYarn, tails }) => settle({ oldYarn, tails })}
 				/>

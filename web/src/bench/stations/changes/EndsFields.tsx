@@ -31,12 +31,14 @@ interface Props {
 	said: EndsSaid;
 	/** what stands first in each list: what is done where nothing is said */
 	open: string;
+	/** what becomes of the old yarn where nothing is said: it is told beside that */
+	now?: OldYarn | undefined;
 	has?: { oldYarn: boolean; oldTail: boolean; newTail: boolean };
 	onChange: (said: EndsSaid) => void;
 }
 
 /** What becomes of the yarn that is not in hand, and of each end. */
-export function EndsFields({ said, open, has = { oldYarn: true, oldTail: true, newTail: true }, onChange }: Props) {
+export function EndsFields({ said, open, now, has = { oldYarn: true, oldTail: true, newTail: true }, onChange }: Props) {
 	const oldYarn = said.oldYarn === 'float' ? 'carry' : (said.oldYarn ?? 'auto');
 	function settle(which: 'old' | 'new', tail: Tail | 'auto') {
 		const { [which]: _, ...rest } = said.tails ?? {};
@@ -49,7 +51,7 @@ export function EndsFields({ said, open, has = { oldYarn: true, oldTail: true, n
 				<ChoiceField
 					label={say('ends.oldYarn')}
 					value={oldYarn}
-					choices={[['auto', open], ...KEPT]}
+					choices={[['auto', said.oldYarn === undefined && now !== undefined ? say('ends.openIs', { open, now }) : open], ...KEPT]}
 					onChange={(to: OldYarn) => onChange({ ...said, oldYarn: to === 'auto' ? undefined : to })}
 				/>
 			)}
