@@ -19,11 +19,12 @@ final readonly class BestFront
 
     /**
      * @param float      $degrees  a whole number, 0 to 359
-     * @param float|null $nearest  degrees from there to the nearest jog; null: there is none
-     * @param bool       $isBetter than the present front
+     * @param float|null $nearest  degrees to the nearest jog from there, or from the present front where that is as good; null: there is none
+     * @param bool       $isBetter than the present front, so that the eye tells it
+     * @param bool       $isBest   the present front is the best one itself
      * @param bool       $isFixed  how the piece begins leaves only a few sides to choose from
      */
-    private function __construct(public float $degrees, public ?float $nearest, public bool $isBetter, public bool $isFixed = false)
+    private function __construct(public float $degrees, public ?float $nearest, public bool $isBetter, public bool $isBest, public bool $isFixed = false)
     {
     }
 
@@ -55,7 +56,7 @@ final readonly class BestFront
     {
         $heights = array_filter($heights, static fn (float $height): bool => $height > 0.0);
         if ([] === $heights && [] === $sides) {
-            return new self(round($front), null, false);
+            return new self(round($front), null, false, true);
         }
         // Steps of equal height are weighed alike: of each height it counts how far the nearest is.
         $byHeight = [];
@@ -65,7 +66,7 @@ final readonly class BestFront
         $distances = array_map(self::apart(...), $byHeight);
         $best = [-1.0, 0, 0];
         $present = (int) round($front) % 360;
-        $now = null;
+        $now = [null, 0];
         for ($i = 0; $i < 360; ++$i) {
             // From the present front outwards, so that the first of equals is the nearest.
             $side = ($present + (0 === $i % 2 ? -intdiv($i, 2) : intdiv($i + 1, 2)) + 720) % 360;
@@ -80,15 +81,17 @@ final readonly class BestFront
                 $weighed = $apart / (float) $height;
                 $worth = $weighed < $worth ? $weighed : $worth;
             }
-            $now ??= $side === $present ? $worth : -\INF;
+            $now = null === $now[0] ? ($side === $present ? [$worth, $nearest] : [-\INF, 0]) : $now;
             if ($worth > $best[0] + 1e-9) {
                 $best = [$worth, $nearest, $side];
             }
         }
 
-        $nearest = [] === $heights ? null : (float) $best[1];
+        $isBest = $best[2] === $present;
+        $isBetter = !$isBest && $best[0] - ($now[0] ?? -\INF) >= self::WORTH;
+        $nearest = [] === $heights ? null : (float) ($isBetter ? $best[1] : $now[1]);
 
-        return new self((float) $best[2], $nearest, $best[2] !== $present && $best[0] - ($now ?? -\INF) >= self::WORTH, [] !== $sides);
+        return new self((float) $best[2], $nearest, $isBetter, $isBest, [] !== $sides);
     }
 
     /**

@@ -116,7 +116,8 @@ final class PieceWords
             $front->isFixed && !$front->isBetter => "The two legs fix the {$is}: this is the better of its two sides.",
             $front->isFixed => "The two legs stand side by side, so the {$is} lies at {$front->degrees}° or opposite.",
             null === $front->nearest => "No colour change makes a jog, so any side can be the {$is}.",
-            !$front->isBetter => "This is the best {$is}: the nearest jog is ".round($front->nearest).'° away.',
+            !$front->isBetter => ($front->isBest ? "This is the best {$is}" : "No other {$is} is better so that one would tell")
+                .': the nearest jog is '.round($front->nearest).'° away.',
             default => "At {$front->degrees}° the nearest jog is ".round($front->nearest).'° away, farther than from any other side.',
         };
     }

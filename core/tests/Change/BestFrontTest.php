@@ -36,6 +36,15 @@ final class BestFrontTest extends TestCase
         self::assertSame(40.0, $front->degrees);
     }
 
+    /** By hand, one jog at 100°: the best front is opposite, at 280°. From 275° it is 175° away, which nobody tells from 180°; from 260° it is 160°. */
+    public function testATurnThatNobodyTellsIsNoBetterFront(): void
+    {
+        $said = static fn (BestFront $front): array => [$front->degrees, $front->nearest, $front->isBetter, $front->isBest];
+        self::assertSame([280.0, 175.0, false, false], $said(BestFront::among([100 => 1.0], 275.0)));
+        self::assertSame([280.0, 180.0, true, false], $said(BestFront::among([100 => 1.0], 260.0)));
+        self::assertSame([280.0, 180.0, false, true], $said(BestFront::among([100 => 1.0], 280.0)));
+    }
+
     /** One that lies at the marker is turned to the back: opposite it is the front. */
     public function testTheRestIsTurnedAwayFrom(): void
     {
