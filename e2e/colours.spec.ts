@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { coloursOnChart, expect, goTo, openPlan, panel, round, saved, test } from './bench';
+import { begin, coloursOnChart, expect, goTo, openPlan, panel, round, saved, test } from './bench';
 
 test.beforeEach(async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
@@ -208,4 +208,47 @@ test('several yarns go on in one spiral, compared with stripes, and one undo tak
 	await expect(panel(page)).toContainText('loop on a marker, where it waits. Begin');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(round(page, 9)).not.toHaveAccessibleName(/2 runs of yarn/);
+});
+
+/** The press is answered by the page; the core only confirms it. With the server out of reach as well. */
+test('what is painted is drawn in the frame of the press, marked until the core has answered', async ({ page, context }) => {
+	const id = await begin(page, 'Heron', { rounds: ['24 sc in MR', 'R2-12: sc around'], colours: [{ kind: 'fill', yarn: 'A' }] });
+	await page.goto(`/plan/${id}/colours`);
+	await expect(page.locator('canvas')).toBeVisible();
+	await context.setOffline(true);
+	await round(page, 3).click();
+	await page.keyboard.press('B');
+	await expect.poll(() => coloursOnChart(page, ['#C9A24A'])).toEqual(['#C9A24A']);
+	// Pressed again it is the same once more, and not its undoing.
+	await page.keyboard.press('B');
+	await expect.poll(() => coloursOnChart(page, ['#C9A24A'])).toEqual(['#C9A24A']);
+	await context.setOffline(false);
+	await saved(page);
+	await expect(round(page, 3)).toHaveAccessibleName(/yarn B/);
+	for (let pressed = 0; pressed < 2; pressed++) await page.keyboard.press('Control+z');
+	await expect.poll(() => coloursOnChart(page, ['#C9A24A'])).toEqual([]);
+	// From a press to its frame, with an answer that takes a second and a half.
+	await page.route('**/operations*', async (route) => {
+		await new Promise((done) => setTimeout(done, 1500));
+		await route.continue();
+	});
+	await page.evaluate(() => {
+		addEventListener('keydown', ({ timeStamp }) => {
+			const canvas = document.querySelector('canvas');
+			const look = () => {
+				const data = canvas?.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height).data ?? new Uint8ClampedArray();
+				let found = 0;
+				for (let i = 0; i < data.length; i += 4) if (data[i] === 0xc9 && data[i + 1] === 0xa2 && data[i + 2] === 0x4a) found++;
+				if (found > 200) document.body.dataset.shown = String(Math.round(performance.now() - timeStamp));
+				else requestAnimationFrame(look);
+			};
+			requestAnimationFrame(look);
+		});
+	});
+	await round(page, 5).click();
+	await page.keyboard.press('B');
+	await expect(page.locator('body')).toHaveAttribute('data-shown', /^\d+$/);
+	expect(Number(await page.locator('body').getAttribute('data-shown'))).toBeLessThan(1000);
+	await expect(page.getByText('Saving')).toBeVisible();
+	await saved(page);
 });

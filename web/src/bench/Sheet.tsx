@@ -16,6 +16,7 @@ import { useBench, useDraft, usePiece, useProblems } from './context';
 import { Events } from './Events';
 import { LinesEditor } from './LinesEditor';
 import { keepPlace, placeOf } from './place';
+import { useComing } from './useComing';
 import { useInHand } from './useInHand';
 import { useWholeToy } from './useWholeToy';
 import { useWorkedInto } from './useWorkedInto';
@@ -112,6 +113,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const [under, setUnder] = useState<Cell | null>(null);
 	const into = useWorkedInto(piece?.key, under);
 	const key = piece?.key ?? '';
+	const coming = useComing(key);
 	const onPaint = useCallback(
 		(runs: Run[]) => brush !== null && draft.edit({ do: 'stitches', piece: key, cells: runs, yarn: brush, mirrored: isMirrored }),
 		[draft, key, brush, isMirrored],
@@ -156,9 +158,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	);
 
 	const toy = useWholeToy(isToy && view === 'round');
-
 	const inHand = useInHand(id, piece?.key);
-	/** In the round it is shaded as what is picked. */
+	// In the round it is shaded as what is picked.
 	const shaded = useMemo(() => (inHand === null || picked.size > 0 ? picked : new Set([inHand])), [inHand, picked]);
 
 	const [isComparing, setIsComparing] = useState(false);
@@ -200,6 +201,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 									isLeftHanded={isLeftHanded}
 									picked={picked}
 									inHand={inHand}
+									coming={coming}
 									brush={brush}
 									cursor={cursor}
 									isMoving={isMoving}

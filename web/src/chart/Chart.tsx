@@ -1,20 +1,19 @@
-import { type KeyboardEvent, memo, type PointerEvent, type RefObject, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, type PointerEvent, type RefObject, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { PieceAnalysis, Yarn } from '../api/types';
 import { type Pointed, useGestures } from '../ui/gestures/useGestures';
 import { say } from '../ui/say';
 import { useWidth } from '../ui/useWidth';
-import { drawingOn } from './canvas';
-import { draw } from './draw';
 import { type Opening, stitchAt, stitchWidthFor } from './geometry';
 import { roundsBetween, type SheetLayout } from './layout';
+import type { Picture } from './pen';
 import { Readout, roomBeside } from './Readout';
 import { type Run, runsOf, yarnOf } from './runs';
 import { steppedBy } from './steppedBy';
 import { type Carrying, useCarry } from './useCarry';
 import { useChartPinch } from './useChartPinch';
+import { useDrawn } from './useDrawn';
 
 const KEYS = say('chart.arrowKeysGoFromStitch');
-
 export interface Cell {
 	round: number;
 	stitch: number;
@@ -34,6 +33,8 @@ interface Props {
 	isLeftHanded: boolean;
 	picked?: ReadonlySet<number>;
 	inHand?: number | null;
+	/** what was painted and is still on its way */
+	coming?: Picture['coming'];
 	/** the yarn that single stitches are painted with; null: rounds are picked */
 	brush?: string | null;
 	/** the stitch that the keys are on */
@@ -72,6 +73,7 @@ export const Chart = memo(function Chart(props: Props) {
 		isLeftHanded,
 		picked = NONE,
 		inHand = null,
+		coming,
 		brush = null,
 		cursor = null,
 		isMoving = false,
@@ -130,15 +132,9 @@ export const Chart = memo(function Chart(props: Props) {
 			box.current.scrollLeft = view === 'grid' && !isLeftHanded ? 0 : (width * (zoom - 1)) / (view === 'grid' ? 1 : 2);
 	}, [box, zoom, width, view, isLeftHanded, pinch]);
 
-	useEffect(() => {
-		const frame = requestAnimationFrame(() => {
-			const context = drawingOn(canvas.current, width, height);
-			if (context === null) return;
-			const brushed = brush === null ? undefined : { yarn: brush, cells: stroke };
-			draw(context, { piece, yarns, layout, opening, picked, inHand, under, brushed, cursor, stitches, left, top, height, carried: carry.carried });
-		});
-		return () => cancelAnimationFrame(frame);
-	}, [piece, yarns, layout, opening, picked, inHand, under, brush, stroke, cursor, stitches, left, top, height, width, carry.carried]);
+	const brushed = useMemo(() => (brush === null ? undefined : { yarn: brush, cells: stroke }), [brush, stroke]);
+	const { carried } = carry;
+	useDrawn(canvas, width, { piece, yarns, layout, opening, picked, inHand, coming, under, brushed, cursor, stitches, left, top, height, carried });
 
 	function roundUnder({ x: left_, y: top_ }: { x: number; y: number }): { round: number; stitch: number | null; x: number; y: number } | null {
 		const rect = surface.current?.getBoundingClientRect();

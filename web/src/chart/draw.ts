@@ -78,6 +78,7 @@ function drawBand(context: CanvasRenderingContext2D, picture: Picture, index: nu
 		}
 		stitch += run.stitches;
 	}
+	drawComing(context, picture, round, top);
 	drawBrushed(context, picture, round, top);
 	if (!round.readable) hatch(context, picture, index);
 	const at = under?.round === round.number ? under : picture.cursor?.round === round.number ? picture.cursor : null;
@@ -104,6 +105,29 @@ function drawBrushed(context: CanvasRenderingContext2D, { brushed, yarns, openin
 			context.beginPath();
 			trace(context, part, top, layout.rowHeight);
 			context.fill();
+		}
+	}
+}
+
+/** In the yarn that was pressed, with a broken edge until the core has answered. */
+function drawComing(context: CanvasRenderingContext2D, picture: Picture, round: Round, top: number): void {
+	const { coming, yarns, opening, layout } = picture;
+	for (const { from, to, yarn } of coming?.get(round.number) ?? []) {
+		const hex = yarns.find(({ key }) => key === yarn)?.hex;
+		if (hex === undefined || from > round.makes) continue;
+		for (const part of stretchesOf(round, from, Math.min(to, round.makes), opening)) {
+			context.beginPath();
+			trace(context, part, top, layout.rowHeight);
+			context.fillStyle = hex;
+			context.fill();
+			drawCells(context, part, top, layout.rowHeight, inkOn(hex), yarn, (stitch) => nameOf(picture, round, stitch));
+			context.setLineDash([4, 3]);
+			context.strokeStyle = INK;
+			context.lineWidth = 1.5;
+			context.beginPath();
+			trace(context, part, top + 1, layout.rowHeight - 2);
+			context.stroke();
+			context.setLineDash([]);
 		}
 	}
 }

@@ -10,19 +10,21 @@ export interface Picture {
 	/** rounds that are picked */
 	picked: ReadonlySet<number>;
 	/** the round that is being made; null: none */
-	inHand?: number | null;
+	inHand?: number | null | undefined;
 	/** round and stitch under the pointer */
 	under: { round: number; stitch: number } | null;
 	/** stitches just painted, by round, until the core has answered */
 	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
+	/** stitches that were given a yarn before, which the core has not answered yet, by round */
+	coming?: ReadonlyMap<number, readonly { from: number; to: number; yarn: string }[]> | undefined;
 	/** the stitch that the keys are on */
-	cursor?: { round: number; stitch: number } | null;
+	cursor?: { round: number; stitch: number } | null | undefined;
 	/** what is dragged, where the pointer is, and the keys of what is tied to it */
-	carried?: { x: number; y: number; ties: readonly string[] } | null;
+	carried?: { x: number; y: number; ties: readonly string[] } | null | undefined;
 	/** names of stitches by their signs */
-	stitches?: Readonly<Record<string, string>>;
+	stitches?: Readonly<Record<string, string>> | undefined;
 	/** how far the piece is moved to the left */
-	left?: number;
+	left?: number | undefined;
 	/** the part of the sheet that is seen */
 	top: number;
 	height: number;

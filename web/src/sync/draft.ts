@@ -5,6 +5,7 @@ import type { Edit, OpenedPlan, Plan, Refusal } from '../api/types';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
 import { say } from '../ui/say';
+import { comingOf } from './coming';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { isFlying as isOnItsWay, made } from './flights';
 import { History } from './history';
@@ -33,6 +34,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 		...workedOut(opened),
 		save: { is: 'saved' },
 		setAside: [],
+		coming: [],
 		isKept: true,
 		canUndo: false,
 		canRedo: false,
@@ -56,7 +58,14 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	function show(save?: SaveState): void {
 		const { canUndo, canRedo } = history;
-		store.setState({ plan: shown(), canUndo, canRedo, isTranslating: isTranslating(queue), ...(save === undefined ? {} : { save }) });
+		store.setState({
+			plan: shown(),
+			canUndo,
+			canRedo,
+			isTranslating: isTranslating(queue),
+			coming: comingOf(queue),
+			...(save === undefined ? {} : { save }),
+		});
 	}
 
 	function keep(): void {

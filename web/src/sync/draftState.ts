@@ -1,5 +1,6 @@
 import type { StoreApi } from 'zustand/vanilla';
 import type { Analysis, Edit, Plan, Refusal } from '../api/types';
+import type { Coming } from './coming';
 import type { Operation } from './operations';
 
 export type SaveState =
@@ -36,6 +37,8 @@ export interface Draft {
 	layerYarns: string[];
 	save: SaveState;
 	setAside: SetAside[];
+	/** what was painted and is still to be made by the core */
+	coming: readonly Coming[];
 	/** whether the browser keeps what is not saved yet */
 	isKept: boolean;
 	canUndo: boolean;
