@@ -134,6 +134,30 @@ final readonly class PlanController
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
+    #[Route('/{id}/archive', methods: 'POST')]
+    public function archive(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities, ClockInterface $clock): Response
+    {
+        return $this->archived($user, $id, $clock->now(), $entities);
+    }
+
+    #[Route('/{id}/unarchive', methods: 'POST')]
+    public function unarchive(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities): Response
+    {
+        return $this->archived($user, $id, null, $entities);
+    }
+
+    private function archived(WorkshopUser $user, string $id, ?\DateTimeImmutable $at, EntityManagerInterface $entities): Response
+    {
+        $plan = $this->plans->get($user->workshop, $id);
+        if ($plan->isRemoved()) {
+            throw new NotFoundHttpException();
+        }
+        $plan->archive($at);
+        $entities->flush();
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
+    }
+
     #[Route('/{id}/as/{format}', methods: 'GET')]
     #[Heavy]
     public function export(#[CurrentUser] WorkshopUser $user, string $id, string $format, Request $request): Response

@@ -49,6 +49,7 @@ final readonly class ShelfController
                 'title' => $plan['title'],
                 'revision' => $plan['revision'],
                 'savedAt' => PlanResponse::time($plan['savedAt']),
+                'archived' => 1 === (int) $plan['archived'],
                 'summary' => $plan['summary'],
             ], $this->plans->onShelf($user->workshop)),
             'usual' => Usual::plan()->values(),

@@ -21,6 +21,10 @@ class SavedPlan
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $removedAt = null;
 
+    /** Put by: still there, and out of the way. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $archivedAt = null;
+
     #[ORM\Column]
     public readonly \DateTimeImmutable $begunAt;
 
@@ -55,6 +59,17 @@ class SavedPlan
     public function restore(): void
     {
         $this->removedAt = null;
+    }
+
+    /** @param \DateTimeImmutable|null $at null: it is among the others again */
+    public function archive(?\DateTimeImmutable $at): void
+    {
+        $this->archivedAt = $at;
+    }
+
+    public function isArchived(): bool
+    {
+        return null !== $this->archivedAt;
     }
 
     public function isRemoved(): bool

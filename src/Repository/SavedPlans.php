@@ -25,14 +25,15 @@ final class SavedPlans extends ServiceEntityRepository
     }
 
     /**
-     * @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> without their bodies,
-     *                                                                                                                         the last saved first
+     * @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, archived: int, summary: array<string, mixed>}> without their
+     *                                                                                                                                        bodies, the last saved first
      */
     public function onShelf(Ulid $workshop): array
     {
-        /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, summary: array<string, mixed>}> $plans */
+        /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, archived: int, summary: array<string, mixed>}> $plans */
         $plans = $this->getEntityManager()->createQuery(
-            'SELECT p.id, p.state.title AS title, p.state.revision AS revision, p.state.savedAt AS savedAt, p.summary FROM '.SavedPlan::class
+            'SELECT p.id, p.state.title AS title, p.state.revision AS revision, p.state.savedAt AS savedAt, CASE WHEN p.archivedAt IS NULL THEN 0 ELSE 1 END AS archived,'
+                .' p.summary FROM '.SavedPlan::class
                 .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.state.savedAt DESC, p.id DESC',
         )
             ->setParameter('workshop', $workshop, 'ulid')->getResult();

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\HookSize;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Plan\Units;
 use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Toy\Assembled;
 use Alternum\Core\Toy\LaidJoint;
@@ -99,7 +100,7 @@ final class AnalysisWriter
         return [
             'title' => $plan->title,
             'gauge' => self::gauge($plan->gauge, $plan->yarns[0]),
-            'yarns' => array_map(self::amount(...), $amounts->amounts),
+            'yarns' => array_map(static fn (Amount $amount): array => self::amount($amount, $plan->units), $amounts->amounts),
             'floatStitches' => $plan->floats,
             'cautions' => SafetyWords::cautions($plan),
             'assembly' => array_map(static fn (LaidJoint $laid): array => ToyWriter::joint($plan, $laid), $assembled->joints),
@@ -138,7 +139,7 @@ final class AnalysisWriter
     }
 
     /** @return array<string, mixed> */
-    private static function amount(Amount $amount): array
+    private static function amount(Amount $amount, Units $units): array
     {
         $likely = $amount->metres();
         $atHand = $amount->yarn->onHandGrams;
@@ -154,6 +155,7 @@ final class AnalysisWriter
             'atHandGrams' => $atHand,
             'shareOfHand' => null === $atHand || 0.0 === $atHand ? null : Rounded::of($amount->grams($likely) / $atHand),
             'enough' => $amount->isEnough(),
+            'upTo' => AmountWords::upTo($amount, $units),
             'verdict' => AmountWords::verdict($amount),
         ];
     }

@@ -9,7 +9,6 @@ use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\CopyGroup;
-use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Piece;
@@ -27,7 +26,6 @@ final readonly class PatternWords
 {
     /** Stuffing is said to five grams, as scales in a kitchen show it. */
     private const STUFFING_TO = 5;
-    private const BALL_GRAMS = 50;
     /** What is lower lies flat. */
     private const FLAT_MM = 3.0;
 
@@ -98,8 +96,6 @@ final readonly class PatternWords
     private function yarn(Amount $amount): string
     {
         $yarn = $amount->yarn;
-        $high = $amount->highMetres();
-        $grams = $amount->grams($high);
         $sold = Units::Metric === $this->plan->units
             ? round($yarn->metresPer100g).' m/100 g'
             : round($yarn->metresPer100g / Units::YARD_IN_METRES).' yd/100 g';
@@ -107,8 +103,7 @@ final readonly class PatternWords
             ? ", {$yarn->strands} strands held together, as thick as ".$yarn->worksUpLike()->label($this->terms)
             : '';
 
-        return "{$yarn->key} {$yarn->name}, {$yarn->weight->label($this->terms)} ({$sold}){$held}: up to {$this->length($high)}, ".ceil($grams).' g'
-            .($grams < self::BALL_GRAMS / 2 ? '' : ', '.Counted::of((int) ceil($grams / self::BALL_GRAMS), 'ball').' of '.self::BALL_GRAMS.' g');
+        return "{$yarn->key} {$yarn->name}, {$yarn->weight->label($this->terms)} ({$sold}){$held}: ".AmountWords::upTo($amount, $this->plan->units);
     }
 
     /**
@@ -244,11 +239,6 @@ final readonly class PatternWords
     private static function small(string $capitals): string
     {
         return mb_substr($capitals, 0, 1).mb_strtolower(mb_substr($capitals, 1));
-    }
-
-    private function length(float $metres): string
-    {
-        return Units::Metric === $this->plan->units ? ceil($metres).' m' : ceil($metres / Units::YARD_IN_METRES).' yd';
     }
 
     /**

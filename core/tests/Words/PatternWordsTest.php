@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Tests\Words;
 
 use Alternum\Core\Analysis;
+use Alternum\Core\Exchange\AnalysisWriter;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WhatIsNeeded;
 use Alternum\Core\Exchange\WrittenPattern;
@@ -190,6 +191,25 @@ final class PatternWordsTest extends TestCase
             preg_match_all('/\b(sc|hdc|dc|inc|dec|inv dec|MR|ch|sl st|BLO|FLO)\b/', implode("\n", $rounds[0]), $used);
             foreach (array_diff(array_unique($used[1]), ['ch', 'sl st']) as $abbreviation) {
                 self::assertMatchesRegularExpression("/[;)] {$abbreviation}: |: {$abbreviation}: /", $words, basename($file));
+            }
+        }
+    }
+
+    /** What is bought for is rounded once: the pattern and the page of yarn needed say the same. */
+    public function testWhatIsToBeBoughtIsTheSameEverywhere(): void
+    {
+        foreach (Plans::demoFiles() as $file) {
+            $analysis = Analysis::of(PlanReader::json((string) file_get_contents($file)));
+            $yarns = AnalysisWriter::values($analysis)['yarns'];
+            self::assertIsArray($yarns);
+            $pattern = WrittenPattern::text($analysis, Terms::Us);
+            foreach ($yarns as $yarn) {
+                self::assertIsArray($yarn);
+                self::assertIsString($yarn['key']);
+                self::assertIsString($yarn['upTo']);
+                if ($yarn['stitches'] > 0) {
+                    self::assertMatchesRegularExpression('/^Yarn: '.$yarn['key'].' .*: '.preg_quote($yarn['upTo'], '/').'$/m', $pattern);
+                }
             }
         }
     }

@@ -1,6 +1,6 @@
 import '../ui/benchWords';
 import { useEffect, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { ApiError } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
 import { openDraft } from '../sync/draft';
@@ -9,8 +9,8 @@ import { opened } from '../sync/opening';
 import { hold } from '../sync/unsaved';
 import { say } from '../ui/say';
 import { BenchView } from './BenchView';
-import { type Station, stations } from './context';
 import { placeOf, takeUpTools } from './place';
+import { pieceOf, useAddress } from './useAddress';
 
 type Opening = { is: 'opening' } | { is: 'open'; draft: DraftStore } | { is: 'missing' } | { is: 'silent'; told: Told };
 
@@ -22,7 +22,7 @@ export function BenchPage() {
 }
 
 function OpenPlan({ id, station, again }: { id: string; station: string | undefined; again: () => void }) {
-	const navigate = useNavigate();
+	const address = useAddress(id, station);
 	const [opening, setOpening] = useState<Opening>({ is: 'opening' });
 
 	useEffect(() => {
@@ -30,7 +30,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 		let isOver = false;
 		// From now on what is kept of it is sent from here alone.
 		const release = hold(id);
-		opened(id, placeOf(id).piece, () => isOver)
+		opened(id, pieceOf(location.search) ?? placeOf(id).piece, () => isOver)
 			.then((found) => {
 				if (found === null) return;
 				takeUpTools(
@@ -50,10 +50,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 		};
 	}, [id]);
 
-	if (opening.is === 'open') {
-		const at = stations.find((name) => name === station) ?? 'colours';
-		return <BenchView draft={opening.draft} station={at} goTo={(next: Station) => navigate(`/plan/${id}/${next}`, { replace: true })} />;
-	}
+	if (opening.is === 'open') return <BenchView draft={opening.draft} {...address} />;
 	return (
 		<main className="mx-auto max-w-xl p-12">
 			{opening.is === 'opening' && <p>{say('benchPage.openingThePlan')}</p>}

@@ -1,5 +1,6 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useStore } from 'zustand';
 import type { DraftStore } from '../sync/draftState';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
@@ -10,7 +11,7 @@ import { setTools, useTools } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stationNames } from './context';
 import { HeldNow } from './HeldNow';
 import { KeysDialog } from './KeysDialog';
-import { keepPlace, placeOf } from './place';
+import { keepPlace } from './place';
 import { Sheet } from './Sheet';
 import { SkipLinks } from './SkipLinks';
 import { Amounts } from './stations/Amounts';
@@ -21,6 +22,7 @@ import { Pattern } from './stations/Pattern';
 import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
+import type { Address } from './useAddress';
 import { useKeys } from './useKeys';
 import { usePicks } from './usePicks';
 import { usePrinting } from './usePrinting';
@@ -45,12 +47,10 @@ const NOTHING: Sought = { at: -1, times: 0 };
 const sought = (at: number) => (before: Sought) => ({ at, times: before.times + 1 });
 
 /** One plan on the bench. */
-export function BenchView({ draft, station, goTo }: { draft: DraftStore; station: Station; goTo: (station: Station) => void }) {
+export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore } & Address) {
 	const { id } = draft.getState();
-	const [pieceKey, setPieceKey] = useState(() => {
-		const { pieces } = draft.getState().plan;
-		return pieces.find(({ key }) => key === placeOf(id).piece)?.key ?? pieces[0]?.key ?? '';
-	});
+	const keys = useStore(draft, ({ plan }) => plan.pieces.map(({ key }) => key).join(' ')).split(' ');
+	const pieceKey = keys.find((key) => key === piece) ?? keys[0] ?? '';
 	const roundCount = useCallback(() => draft.getState().analysis.pieces.find(({ key }) => key === pieceKey)?.rounds.length ?? 0, [draft, pieceKey]);
 	const picks = usePicks(roundCount);
 	const { picked, pickNone, pickWithin } = picks;
@@ -65,14 +65,14 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 			piece: pieceKey,
 			station,
 			showPiece: (key) => {
-				setPieceKey(key);
+				goTo({ piece: key });
 				keepPlace(id, { piece: key, top: 0 });
 				setTools({ layer: null, cursor: null, copy: 0, held: null });
 				pickNone();
 			},
 			goTo: (next) => {
 				setTools({ leaf: 'panel', held: null });
-				goTo(next);
+				goTo({ station: next });
 			},
 			showKeys: () => setHasKeys(true),
 			seek: (round) => setSeeks(sought(round)),
@@ -88,7 +88,7 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 				draft.edit({ do: 'paint', piece: pieceKey, rounds: [...picked], yarn });
 			},
 			focusLine: (line) => {
-				goTo('rounds');
+				goTo({ station: 'rounds' });
 				setTools({ leaf: 'words' });
 				setFocused(sought(line));
 			},
@@ -103,15 +103,11 @@ export function BenchView({ draft, station, goTo }: { draft: DraftStore; station
 
 	useEffect(() => draft.look(pieceKey), [draft, pieceKey]);
 
-	// A piece can go away under the view: by undo, or by taking another window's plan. So can rounds that were picked.
-	useEffect(
-		() =>
-			draft.subscribe(({ plan }) => {
-				pickWithin(roundCount());
-				if (!plan.pieces.some(({ key }) => key === pieceKey)) bench.showPiece(plan.pieces[0]?.key ?? '');
-			}),
-		[draft, pieceKey, bench, pickWithin, roundCount],
-	);
+	// Rounds that were picked can go away: by undo, or by taking another window's plan. What was in the hand stays with its piece.
+	useEffect(() => draft.subscribe(() => pickWithin(roundCount())), [draft, pickWithin, roundCount]);
+	useEffect(() => {
+		if (pieceKey !== '') return () => setTools({ layer: null, cursor: null, copy: 0, held: null });
+	}, [pieceKey]);
 
 	// How it is looked at is found again after a reload.
 	useEffect(() => useTools.subscribe(() => keepPlace(id, {})), [id]);

@@ -1,7 +1,9 @@
 import { setTools, type Tools, useTools } from './chartTools';
+import type { Station } from './context';
 
-/** Where one was on a plan in this window: it is found again after a reload. */
+/** Where one was on a plan in this browser: it is opened there again. */
 export interface Place {
+	station: Station;
 	piece: string;
 	/** pixels down the sheet */
 	top: number;
@@ -14,7 +16,7 @@ const keyOf = (id: string) => `alternum.place.${id}`;
 export function keepPlace(id: string, place: Partial<Place>): void {
 	const { view, zoom } = useTools.getState();
 	try {
-		sessionStorage.setItem(keyOf(id), JSON.stringify({ ...placeOf(id), view, zoom, ...place }));
+		localStorage.setItem(keyOf(id), JSON.stringify({ ...placeOf(id), view, zoom, ...place }));
 	} catch {
 		// A browser that keeps nothing opens a plan at its beginning.
 	}
@@ -22,7 +24,7 @@ export function keepPlace(id: string, place: Partial<Place>): void {
 
 export function placeOf(id: string): Partial<Place> {
 	try {
-		const kept: unknown = JSON.parse(sessionStorage.getItem(keyOf(id)) ?? '{}');
+		const kept: unknown = JSON.parse(localStorage.getItem(keyOf(id)) ?? '{}');
 		return typeof kept === 'object' && kept !== null ? kept : {};
 	} catch {
 		return {};

@@ -67,6 +67,8 @@ export async function forgetMaking(making: string): Promise<void> {
 
 /** Leaves nothing of any workshop on this device. */
 export async function forgetAll(): Promise<void> {
+	// Where one was on its plans, too.
+	for (const key of Object.keys(localStorage)) if (key.startsWith('alternum.place.')) localStorage.removeItem(key);
 	(await opened)?.close();
 	opened = undefined;
 	await new Promise((done) => {

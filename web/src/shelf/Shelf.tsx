@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { FilePlus2, FolderOpen, Trash2 } from 'lucide-react';
+import { FilePlus2, FolderOpen } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
@@ -10,10 +10,9 @@ import { Button } from '../ui/Button';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
-import { Still } from '../ui/Still';
-import { momentOf, say } from '../ui/say';
+import { say } from '../ui/say';
+import { Plans } from './Plans';
 import type { Refusal } from './RefusedFile';
-import { Silhouette } from './Silhouette';
 import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
 import { bringIn, isWorkshopFile, type WorkshopFile } from './workshopFile';
@@ -43,8 +42,8 @@ export function Shelf() {
 	const [isInPlace, setIsInPlace] = useState(() => document.querySelector('meta[name=workshop]') !== null);
 
 	const begin = useMutation({
-		mutationFn: async (plan: Plan) => dataOf(await api.POST('/api/plans', { body: plan })),
-		onSuccess: (opened, plan) => navigate(`/plan/${opened.id}/${plan.pieces.some(({ rounds }) => rounds.length > 0) ? 'colours' : 'rounds'}`),
+		mutationFn: async ({ how: _, ...plan }: Plan & { how?: 'shape' | 'paste' }) => dataOf(await api.POST('/api/plans', { body: plan })),
+		onSuccess: ({ id }, { how }) => navigate(`/plan/${id}/rounds`, how === undefined ? {} : { state: { begins: how } }),
 		onError: silent,
 	});
 
@@ -122,7 +121,7 @@ export function Shelf() {
 		}
 		try {
 			const opened = dataOf(await api.POST('/api/plans', { body: read as Plan }));
-			navigate(`/plan/${opened.id}/colours`);
+			navigate(`/plan/${opened.id}`);
 		} catch (error) {
 			if (error instanceof ApiError) refuse(error.problem);
 			else silent(error);
@@ -138,7 +137,11 @@ export function Shelf() {
 					</svg>
 					{say('shelf.alternum')}
 				</h1>
-				<Button kind="strong" disabled={begin.isPending || shelf.data === undefined} onClick={() => shelf.data && begin.mutate(shelf.data.usual)}>
+				<Button
+					kind="strong"
+					disabled={begin.isPending || shelf.data === undefined}
+					onClick={() => shelf.data && begin.mutate({ ...shelf.data.usual })}
+				>
 					<FilePlus2 size={17} /> {say('shelf.beginAPlan')}
 				</Button>
 				<Button disabled={progress !== null} onClick={() => picker.current?.click()}>
@@ -175,72 +178,44 @@ export function Shelf() {
 					<Suspense fallback={null}>
 						<Makings />
 					</Suspense>
+					<p className="mb-2 max-w-prose text-lg">{say('shelf.whatFor')}</p>
+					<p className="mb-6 flex flex-wrap items-center gap-x-4 gap-y-1">
+						{say('shelf.beginWith')}
+						{(['shape', 'paste'] as const).map((how) => (
+							<Button
+								key={how}
+								kind="bare"
+								disabled={begin.isPending || shelf.data === undefined}
+								onClick={() => shelf.data && begin.mutate({ ...shelf.data.usual, how })}
+							>
+								{say('shelf.beginHow', { how })}
+							</Button>
+						))}
+					</p>
 					<p className="mb-6">
 						<a className="underline underline-offset-4" href="/practice">
 							{say('shelf.practise')}
 						</a>{' '}
 						{say('shelf.practiseWhat')}
 					</p>
-					<h2 className="mb-2 text-lg font-semibold">{say('shelf.plans')}</h2>
-					{shelf.isPending && <p>{say('shelf.looking')}</p>}
-					{shelf.isError && (
-						<p>
-							{toldOf(shelf.error).says}{' '}
-							<button type="button" className="underline" onClick={() => shelf.refetch()}>
-								{say('common.tryAgain')}
-							</button>
-						</p>
-					)}
-					{shelf.isError && unsaved.size > 0 && <p className="mt-2">{say('shelf.keptHere', { plans: unsaved.size })}</p>}
-					{shelf.data?.plans.length === 0 && <p className="text-faint">{say('shelf.theShelfIsEmptyBegin')}</p>}
-					<ul>
-						{shelf.data?.plans.map((plan) => (
-							<li key={plan.id} className="group relative flex items-center gap-5 border-t border-rule hover:bg-shade">
-								<Link to={`/plan/${plan.id}/colours`} className="flex min-w-0 flex-1 items-center gap-5 py-3 max-[479px]:gap-3">
-									<Still plan={plan.id} revision={plan.revision} alt="" className="h-20 w-24">
-										<Silhouette summary={plan.summary} />
-									</Still>
-									<span className="min-w-0 flex-1">
-										<span className="block truncate text-xl font-semibold max-[479px]:whitespace-normal" title={plan.title}>
-											<bdi>{plan.title === '' ? say('common.untitled') : plan.title}</bdi>
-										</span>
-										<span className="figures block text-faint">
-											{say('common.pieces', { pieces: plan.summary.pieces })},{' '}
-											{say('common.countedRounds', { rounds: plan.summary.rounds })},{' '}
-											{say('common.countedStitches', { stitches: plan.summary.stitches })}
-											{plan.summary.problems > 0 && (
-												<span className="ml-2 border border-ink px-1.5 text-ink">
-													{say('common.problemsToFix', { problems: plan.summary.problems })}
-												</span>
-											)}
-										</span>
-										<span className="caption">{say('shelf.savedAt', { savedAt: momentOf(plan.savedAt) })}</span>
-									</span>
-									<span className="flex max-[699px]:hidden">
-										{plan.summary.yarns.slice(0, 8).map((hex) => (
-											<span key={hex} className="yarn -ml-1.5 size-6 border border-ink/25" style={{ background: hex }} />
-										))}
-									</span>
-								</Link>
-								{unsaved.has(plan.id) && (
-									<span className="flex flex-wrap items-center gap-2 pr-2 text-sm">
-										<span className="border border-ink px-1.5 font-semibold">{say('common.notSavedYet')}</span>
-										<Button kind="bare" onClick={() => void save(plan.id, true)}>
-											{say('shelf.saveItNow')}
-										</Button>
-									</span>
-								)}
-								<Button
-									kind="bare"
-									className="mr-2 min-w-9"
-									aria-label={say('shelf.deleteTitle', { title: isolated(plan.title) })}
-									onClick={() => remove.mutate(plan)}
-								>
-									<Trash2 size={18} />
-								</Button>
-							</li>
-						))}
-					</ul>
+					<Plans
+						plans={shelf.data?.plans}
+						unsaved={unsaved}
+						onSave={(id) => void save(id, true)}
+						onRemove={(plan) => remove.mutate(plan)}
+						onChanged={again}
+					>
+						{shelf.isPending && <p>{say('shelf.looking')}</p>}
+						{shelf.isError && (
+							<p>
+								{toldOf(shelf.error).says}{' '}
+								<button type="button" className="underline" onClick={() => shelf.refetch()}>
+									{say('common.tryAgain')}
+								</button>
+							</p>
+						)}
+						{shelf.isError && unsaved.size > 0 && <p className="mt-2">{say('shelf.keptHere', { plans: unsaved.size })}</p>}
+					</Plans>
 				</main>
 				<YarnShelf yarns={shelf.data?.yarns ?? []} />
 			</div>

@@ -115,12 +115,7 @@ function Figures({ amount, units }: { amount: Amount; units: Units }) {
 				<span className="text-xl">{grams(amount.grams.likely)}</span>
 			</p>
 			<p className="figures caption">
-				{say('amounts.lowToHighLow2To', {
-					low: yarnLength(metres.low, units),
-					high: yarnLength(metres.high, units),
-					low2: grams(amount.grams.low),
-					high2: grams(amount.grams.high),
-				})}
+				{say('amounts.atLeastUpTo', { low: yarnLength(metres.low, units), low2: grams(amount.grams.low), upTo: amount.upTo })}
 			</p>
 			<p className="caption">{amount.basisInWords}</p>
 			<svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true" className="my-1.5 block h-3 w-full overflow-visible">

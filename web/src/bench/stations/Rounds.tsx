@@ -10,6 +10,7 @@ import { Outline } from '../Outline';
 import { PasteDialog } from '../PasteDialog';
 import { ShapeDialog } from '../ShapeDialog';
 import { SizeDialog } from '../SizeDialog';
+import { useBegins } from '../useBegins';
 
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
@@ -42,8 +43,10 @@ export function Rounds() {
 	/** what the piece was before it was last resized */
 	const [was, setWas] = useState<string | null>(null);
 	const [isMeasuring, setIsMeasuring] = useState(false);
-	const [isShaping, setIsShaping] = useState(false);
-	const [isPasting, setIsPasting] = useState(false);
+	// How it begins was chosen on the shelf.
+	const begins = useBegins();
+	const [isShaping, setIsShaping] = useState(begins === 'shape');
+	const [isPasting, setIsPasting] = useState(begins === 'paste');
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
 		<>
