@@ -16,6 +16,10 @@ use Symfony\Component\Uid\Ulid;
  * The plans of workshops. Every look-up names the workshop: another one's plan is not found.
  *
  * @extends ServiceEntityRepository<SavedPlan>
+ *
+ * @phpstan-type OnShelf array{
+ *     id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, archived: int, summary: array<string, mixed>,
+ * }
  */
 final class SavedPlans extends ServiceEntityRepository
 {
@@ -24,16 +28,13 @@ final class SavedPlans extends ServiceEntityRepository
         parent::__construct($registry, SavedPlan::class);
     }
 
-    /**
-     * @return list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, archived: int, summary: array<string, mixed>}> without their
-     *                                                                                                                                        bodies, the last saved first
-     */
+    /** @return list<OnShelf> without their bodies, the last saved first */
     public function onShelf(Ulid $workshop): array
     {
-        /** @var list<array{id: Ulid, title: string, revision: int, savedAt: \DateTimeImmutable, archived: int, summary: array<string, mixed>}> $plans */
+        /** @var list<OnShelf> $plans */
         $plans = $this->getEntityManager()->createQuery(
-            'SELECT p.id, p.state.title AS title, p.state.revision AS revision, p.state.savedAt AS savedAt, CASE WHEN p.archivedAt IS NULL THEN 0 ELSE 1 END AS archived,'
-                .' p.summary FROM '.SavedPlan::class
+            'SELECT p.id, p.state.title AS title, p.state.revision AS revision, p.state.savedAt AS savedAt,'
+                .' CASE WHEN p.archivedAt IS NULL THEN 0 ELSE 1 END AS archived, p.summary FROM '.SavedPlan::class
                 .' p WHERE p.workshop = :workshop AND p.removedAt IS NULL ORDER BY p.state.savedAt DESC, p.id DESC',
         )
             ->setParameter('workshop', $workshop, 'ulid')->getResult();

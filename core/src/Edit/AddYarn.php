@@ -23,6 +23,16 @@ final readonly class AddYarn implements EditKind
         'silver' => '#b9bcc0', 'peach' => '#f0b793', 'coral' => '#e4715f',
         'rust' => '#a1502d', 'maroon' => '#6e2631', 'burgundy' => '#6b2036', 'lilac' => '#b49ac7', 'lavender' => '#b3a4d4', 'rose' => '#cf7f8b',
         'charcoal' => '#43464a', 'sand' => '#d4bf97', 'sky' => '#8fbfe0', 'sage' => '#97a98b',
+        'ecru' => '#e9dfc7', 'aqua' => '#6cc3c0', 'golden' => '#d2a63c', 'salmon' => '#ec9a83', 'mauve' => '#a98aa6', 'magenta' => '#b13a7a',
+        'mustard' => '#c99a2e', 'ochre' => '#c08a35', 'chalk' => '#f2efe6', 'natural' => '#eae1cd', 'khaki' => '#8f8358', 'indigo' => '#3b3f78',
+        'plum' => '#63365c', 'scarlet' => '#c7352b', 'crimson' => '#a3213a', 'copper' => '#b06a3f', 'bronze' => '#8c6a3c', 'cyan' => '#4fb7cf',
+        'denim' => '#4a6688', 'camel' => '#bb9059', 'slate' => '#5d6872', 'taupe' => '#8d7f71', 'fawn' => '#c7ab85', 'fuchsia' => '#c2377f',
+        'apricot' => '#efae78', 'terracotta' => '#b75f42', 'jade' => '#3f9b7c', 'emerald' => '#1f8a5b', 'stone' => '#bdb4a4', 'moss' => '#6d7740',
+        'petrol' => '#1f5f6b', 'nude' => '#e3bfa3', 'skin' => '#e3bfa3', 'flesh' => '#e3bfa3', 'offwhite' => '#f4f0e6',
+    ];
+    /** How much nearer to white, or to black below 0, a word before a colour takes it. By eye, no source. */
+    private const SHADES = [
+        'light' => 0.4, 'pale' => 0.5, 'baby' => 0.4, 'pastel' => 0.45, 'ice' => 0.55, 'dark' => -0.35, 'deep' => -0.3, 'forest' => -0.25, 'bottle' => -0.4,
     ];
     private const OTHER = '#9a948b';
 
@@ -86,12 +96,26 @@ final readonly class AddYarn implements EditKind
     private static function hex(string $name): ?string
     {
         preg_match_all('/[a-z]+/', strtolower($name), $words);
-        foreach (array_reverse($words[0]) as $word) {
+        foreach (array_reverse($words[0], true) as $at => $word) {
             if (isset(self::COLOURS[$word])) {
-                return self::COLOURS[$word];
+                $shades = array_intersect_key(self::SHADES, array_flip(\array_slice($words[0], 0, $at)));
+
+                return [] === $shades ? self::COLOURS[$word] : self::shaded(self::COLOURS[$word], reset($shades));
             }
         }
 
         return null;
+    }
+
+    /** Nearer to white by a share, or to black where it is below 0. */
+    private static function shaded(string $hex, float $by): string
+    {
+        $shaded = '#';
+        foreach (str_split(substr($hex, 1), 2) as $part) {
+            $value = (int) hexdec($part);
+            $shaded .= \sprintf('%02x', (int) round($value + $by * ($by > 0 ? 255 - $value : $value)));
+        }
+
+        return $shaded;
     }
 }

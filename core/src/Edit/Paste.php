@@ -41,7 +41,7 @@ final readonly class Paste implements EditKind
     public function apply(Plan $plan): Plan
     {
         $read = Pasted::of($this->text, $plan);
-        [$plan, $pasted] = [$plan->withYarns($read->yarns), $read->pieces];
+        [$plan, $pasted] = [$plan->readIn($read->terms)->withYarns($read->yarns), $read->pieces];
         foreach ($pasted as $piece) {
             if (\count($piece->lines) > Limits::LINES
                 || [] !== array_filter($piece->lines, static fn (string $line): bool => mb_strlen($line) > Limits::LINE)) {

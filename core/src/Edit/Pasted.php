@@ -11,6 +11,7 @@ use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
 use Alternum\Core\Notation\Shorthand;
+use Alternum\Core\Notation\Translation;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Notation\YarnNames;
 use Alternum\Core\Plan\Copies;
@@ -19,6 +20,7 @@ use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\PieceSettings;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Plan\Yarn;
 
@@ -37,19 +39,35 @@ final readonly class Pasted
     /**
      * @param list<PastedPiece>    $pieces
      * @param non-empty-list<Yarn> $yarns  the plan's, with those that it brings along
+     * @param Terms                $terms  that its lines are in: the pattern's own where nothing of the plan is typed yet, else the plan's
      */
-    private function __construct(public array $pieces, public array $yarns)
+    private function __construct(public array $pieces, public array $yarns, public Terms $terms)
     {
     }
 
     /** @throws EditRefused where it has more pieces than a plan can */
     public static function of(string $text, Plan $plan): self
     {
+        [$text, $plan] = self::inTerms($text, $plan);
         $defined = PastedYarns::defined($text, $plan);
         $pieces = self::pieces($text, $defined);
         $named = PastedYarns::named($text, $pieces, $defined);
 
-        return new self($named === $defined ? $pieces : self::pieces($text, $named), $named->yarns);
+        return new self($named === $defined ? $pieces : self::pieces($text, $named), $named->yarns, $plan->terms);
+    }
+
+    /** @return array{string, Plan} the text and the plan in the same country's words */
+    private static function inTerms(string $text, Plan $plan): array
+    {
+        $terms = SaidTerms::in($text) ?? $plan->terms;
+        if ($terms === $plan->terms || [] === array_filter($plan->pieces, static fn (Piece $piece): bool => [] !== $piece->rounds)) {
+            return [$text, $plan->readIn($terms)];
+        }
+        $lines = preg_split('/\r\n|\n|\r/', $text);
+        $translation = new Translation($terms, $plan->terms);
+        $line = static fn (string $line): string => mb_strlen($line) > Limits::LINE ? $line : $translation->line($line);
+
+        return [false === $lines ? $text : implode("\n", array_map($line, $lines)), $plan];
     }
 
     /**

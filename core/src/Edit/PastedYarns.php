@@ -94,11 +94,31 @@ final class PastedYarns
             return array_column($written, 'name', 'key');
         }
         $lines = preg_split('/\r\n|\n|\r/', $text);
+        $lines = array_values(array_filter(false === $lines ? [] : $lines, static fn (string $line): bool => mb_strlen($line) <= Limits::LINE));
+        $keys = array_merge(...array_map(YarnKey::of(...), $lines));
+        foreach ([] === $keys ? $lines : [] as $line) {
+            $keys = [] === $keys ? self::listed($line) : $keys;
+        }
 
-        return array_merge(...array_map(
-            static fn (string $line): array => mb_strlen($line) > Limits::LINE ? [] : YarnKey::of($line),
-            false === $lines ? [] : $lines,
-        ));
+        return $keys;
+    }
+
+    /** "Yarn: cream, rust and dark grey DK" */
+    private const LISTED = '/^\W*(?:yarns?|colou?rs?)(?: needed| used)?\s*[:–-]\s*(?<names>\pL[\pL ,&\/-]+?)(?:\s+(?:in|\d).*)?[.\s]*$/iu';
+    private const WEIGHT = '/\b(?:dk|aran|worsted|fingering|sport|bulky|chunky|4[- ]?ply|double knit(?:ting)?|cotton|acrylic|wool|yarn|weight'
+        .'|small amounts? of|some|of)\b/iu';
+
+    /** @return array<string, string> colours that are listed without a letter, under letters in their order */
+    private static function listed(string $line): array
+    {
+        if (1 !== preg_match(self::LISTED, $line, $match)) {
+            return [];
+        }
+        $parts = preg_split('/\s*(?:,|&|\/|\band\b)\s*/iu', (string) preg_replace(self::WEIGHT, '', $match['names']));
+        $names = array_values(array_filter(array_map(trim(...), false === $parts ? [] : $parts), static fn (string $name): bool => '' !== $name));
+        $areColours = [] !== $names && [] === array_filter($names, static fn (string $name): bool => !YarnNames::isColour($name));
+
+        return !$areColours || \count($names) > Limits::YARNS ? [] : array_combine(\array_slice(range('A', 'Z'), 0, \count($names)), $names);
     }
 
     /** A new plan's yarn, of which nothing is made. */

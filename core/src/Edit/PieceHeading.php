@@ -23,7 +23,8 @@ final readonly class PieceHeading
     /** "Two legs", "2x ears", "Pair of boots". */
     private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
     private const ALIKE = '/\b(?:both |all )?(?:alike|identical|the same)\b/iu';
-    private const COUNTED = '/^[\s#*_]*(?<name>\pL[\pL ]{2,40}?)\s*(?:[:(–-]\s*)?(?:\d{1,2}\s?[x×]|[x×]\s?\d{1,2})[)\s:*_]*$/iu';
+    private const COUNTED = '/^[\s#*_]*(?<name>\pL[\pL ]{2,40}?)\s*(?:[:(–-]\s*)?(?:\d{1,2}\s?[x×]|[x×]\s?\d{1,2})[)\s:*_]*'
+        .'(?:\([\pL ,&-]{2,40}\))?[\s:*_]*$/iu';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /**

@@ -147,7 +147,6 @@ final class AnalysisWriter
         return [
             ...self::shown($amount->yarn),
             'stitches' => $amount->stitches,
-            'basis' => $amount->basis->value,
             'basisInWords' => AmountWords::basis($amount),
             'metres' => self::range($amount->lowMetres(), $likely, $amount->highMetres()),
             'grams' => self::range($amount->grams($amount->lowMetres()), $amount->grams($likely), $amount->grams($amount->highMetres())),

@@ -46,6 +46,10 @@ final class PieceWriter
         $reading = $stages->reading;
         $changes = ChangeWriter::of($plan, $analysis);
         $front = $analysis->bestFront();
+        $spirals = array_map(
+            static fn (Helix $helix): array => ['from' => $helix->from, 'to' => $helix->to, 'yarns' => implode('', $helix->yarns)],
+            AsSpiral::in($piece, $stages->colouring),
+        );
         $harmony = $analysis->harmony($plan);
         $line = $analysis->lineCompared();
         $sides = SideWords::of($stages->frame->lies());
@@ -77,10 +81,6 @@ final class PieceWriter
             'ends' => $lengths->ends(),
             'changingMm' => Rounded::of($lengths->onChanging()),
             'changeLine' => ['jogs' => $line->jogs, 'showOnLine' => $line->showOnLine, 'showAtMarker' => $line->showAtMarker],
-            'spirals' => array_map(
-                static fn (Helix $helix): array => ['from' => $helix->from, 'to' => $helix->to, 'yarns' => implode('', $helix->yarns)],
-                AsSpiral::in($piece, $stages->colouring),
-            ),
             'changesWithin' => self::within($analysis),
             'layers' => array_map(
                 static fn (LayerEntry $entry): array => [
@@ -113,7 +113,7 @@ final class PieceWriter
                 'better' => $front->isBetter,
                 'why' => PieceWords::front($front, $stages->frame->lies()),
             ],
-        ];
+        ] + ([] === $spirals ? [] : ['spirals' => $spirals]);
     }
 
     /** @return list<array<string, mixed>> */

@@ -34,6 +34,9 @@ final class PastedYarnsTest extends TestCase
     #[TestWith(["B - rust\nC - sage", 'B', 'C', 'A First yarn, B Rust, C Sage', 'BBC'])]
     #[TestWith(['A: teal, B: rust', 'teal', 'rust', 'A Teal, B Rust', 'AAB'])]
     #[TestWith(['', 'teal', 'light blue', 'A Teal, B Light blue', 'AAB'])]
+    #[TestWith(['Yarn: teal, rust and dark grey DK', 'teal', 'rust', 'A Teal, B Rust, C Dark grey', 'AAB'])]
+    #[TestWith(['Colours used: cream / moss', 'cream', 'moss', 'A Cream, B Moss', 'AAB'])]
+    #[TestWith(["Yarn: worsted weight, 50 g\nColours - sand & plum", 'sand', 'plum', 'A Sand, B Plum', 'AAB'])]
     #[TestWith(["MC: teal\nCC: rust", 'MC', 'CC', 'A MC, B CC', 'AAB'])]
     #[TestWith(['', 'white yarn', 'the red thread', 'A White, B Red', 'AAB'])]
     #[TestWith(['', 'A', 'teal', 'A First yarn, B Teal', 'AAB'])]
@@ -51,6 +54,13 @@ final class PastedYarnsTest extends TestCase
     {
         $plan = self::pasted(Usual::plan(), "R1: 6 sc in MR\nR2: inc x6\nR3: with rust, sc around");
         self::assertSame('A First yarn, B Rust', self::named($plan));
+    }
+
+    /** By hand: 0x8d is 141, of which 65 in 100 are 92, 0x5c; and 40 in 100 of what lacks to 255 more are 187, 0xbb. */
+    public function testAShadeIsDarkerOrLighter(): void
+    {
+        $plan = self::pasted(Usual::plan(), "Yarn: dark grey, light grey\nR1: with dark grey, 6 sc in MR\nR2: with light grey, inc x6");
+        self::assertSame(['#5c5c5c', '#bbbbbb'], array_map(static fn (Yarn $yarn): string => $yarn->hex, $plan->yarns));
     }
 
     public function testTheColourIsThatOfItsWords(): void

@@ -75,7 +75,6 @@ export function pieceOf(rounds: Round[], more: Partial<PieceAnalysis> = {}): Pie
 		changeLine: { jogs: 0, showOnLine: 0, showAtMarker: 0 },
 		tips: [],
 		changesWithin: [],
-		spirals: [],
 		layers: [],
 		...more,
 	};

@@ -88,7 +88,7 @@ export function Changes() {
 					</Slider.Root>
 					<p className="mt-1">{bestFront.why}</p>
 					{bestFront.better && (
-						<Button kind={analysis.spirals.length > 0 ? 'plain' : 'strong'} className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
+						<Button kind={analysis.spirals !== undefined ? 'plain' : 'strong'} className="mt-2 w-full" onClick={() => turn(bestFront.degrees)}>
 							{say('changes.turnTheFrontToDegrees', { degrees: bestFront.degrees, lies })}
 						</Button>
 					)}

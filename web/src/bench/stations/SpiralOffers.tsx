@@ -7,7 +7,7 @@ import { useBench, useDraft, usePiece } from '../context';
 /** Stripes of one round leave a jog each; in one spiral they leave none. */
 export function SpiralOffers() {
 	const { analysis } = usePiece();
-	return analysis?.spirals.map((spiral) => <Offer key={spiral.from} {...spiral} />);
+	return analysis?.spirals?.map((spiral) => <Offer key={spiral.from} {...spiral} />);
 }
 
 function Offer({ from, to, yarns }: { from: number; to: number; yarns: string }) {
