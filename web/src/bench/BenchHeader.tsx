@@ -1,12 +1,11 @@
 import { ArrowLeft, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { alongByArrows } from '../ui/alongByArrows';
 import { Button } from '../ui/Button';
 import { say } from '../ui/say';
 import { Tip } from '../ui/Tip';
 import { stationNames, stations, useBench, useDraft, useErrors } from './context';
-import { LeafSwitch } from './LeafSwitch';
 import { Pieces } from './Pieces';
 import { PlanMenu } from './PlanMenu';
 import { SaveBar } from './SaveBar';
@@ -20,20 +19,30 @@ export function BenchHeader() {
 	const canRedo = useDraft((state) => state.canRedo);
 	const [typed, setTyped] = useState<string | null>(null);
 	const problems = useErrors();
+	// In a small window they lie in one line, and the one that is open is in sight.
+	const strip = useRef<HTMLElement>(null);
+	useEffect(() => {
+		const open = strip.current?.querySelector<HTMLElement>(`[data-station="${station}"]`);
+		if (open != null && strip.current !== null) strip.current.scrollLeft = open.offsetLeft - (strip.current.clientWidth - open.clientWidth) / 2;
+	}, [station]);
 	return (
 		<header data-area="header" className="col-span-full min-w-0 border-b border-rule bg-paper">
 			<h1 className="sr-only">
 				<bdi>{title === '' ? say('common.untitled') : title}</bdi>
 			</h1>
-			<div className="flex h-13 items-center gap-2 pr-3 small:h-auto small:flex-wrap">
+			<div className="flex h-13 items-center gap-2 pr-3 small:h-11 small:gap-1 small:pr-1">
 				<Tip says={say('common.backToTheShelf')}>
-					<Link to="/" aria-label={say('common.backToTheShelf')} className="flex h-13 w-18 items-center justify-center hover:bg-shade">
+					<Link
+						to="/"
+						aria-label={say('common.backToTheShelf')}
+						className="flex h-13 w-18 shrink-0 items-center justify-center hover:bg-shade small:h-11 small:w-11"
+					>
 						<ArrowLeft size={20} />
 					</Link>
 				</Tip>
 				<input
 					aria-label={say('benchHeader.thePlanSTitle')}
-					className="plan-title min-w-0 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule"
+					className="min-w-0 flex-1 truncate border border-transparent bg-transparent px-2 py-1 text-xl font-semibold hover:border-rule small:px-1 small:text-lg"
 					maxLength={120}
 					value={typed ?? title}
 					onFocus={() => setTyped(title)}
@@ -44,7 +53,6 @@ export function BenchHeader() {
 					}}
 					onBlur={() => setTyped(null)}
 				/>
-				<span className="hidden flex-1 small:block" />
 				<SaveSign />
 				<Tip says={say('benchHeader.undo')} hotkey="Ctrl Z">
 					<Button aria-label={say('benchHeader.undo')} aria-disabled={!canUndo} onClick={draft.undo}>
@@ -58,14 +66,20 @@ export function BenchHeader() {
 				</Tip>
 				<PlanMenu />
 			</div>
-			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:pl-2">
-				<nav aria-label={say('benchHeader.stations')} className="flex flex-wrap" onKeyDown={alongByArrows}>
+			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:flex-col small:flex-nowrap small:items-stretch small:px-0">
+				<nav
+					ref={strip}
+					aria-label={say('benchHeader.stations')}
+					className="flex flex-wrap small:flex-nowrap small:overflow-x-auto small:px-2 small:[scrollbar-width:none]"
+					onKeyDown={alongByArrows}
+				>
 					{stations.map((name, i) => (
 						<button
 							key={name}
 							type="button"
+							data-station={name}
 							tabIndex={name === station ? 0 : -1}
-							className={`stepped px-3 pt-1 pb-3 hover:bg-shade small:px-2 ${name === station ? 'font-semibold' : ''}`}
+							className={`stepped shrink-0 px-3 pt-1 pb-3 whitespace-nowrap hover:bg-shade small:px-2.5 ${name === station ? 'font-semibold' : ''}`}
 							aria-current={name === station ? 'page' : undefined}
 							aria-keyshortcuts={String(i + 1)}
 							onClick={() => goTo(name)}
@@ -81,7 +95,6 @@ export function BenchHeader() {
 				</nav>
 				<Pieces />
 			</div>
-			<LeafSwitch />
 			<SaveBar />
 		</header>
 	);

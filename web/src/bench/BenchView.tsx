@@ -11,6 +11,7 @@ import { setTools, useTools } from './chartTools';
 import { BenchContext, type Bench as BenchParts, type Station, stationNames } from './context';
 import { HeldNow } from './HeldNow';
 import { KeysDialog } from './KeysDialog';
+import { LeafSwitch } from './LeafSwitch';
 import { keepPlace } from './place';
 import { Sheet } from './Sheet';
 import { SkipLinks } from './SkipLinks';
@@ -140,6 +141,7 @@ export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore }
 					>
 						<Panel />
 					</aside>
+					<LeafSwitch />
 				</div>
 			</Tabs.Root>
 			<KeysDialog open={hasKeys} onClose={() => setHasKeys(false)} />

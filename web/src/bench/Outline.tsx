@@ -11,7 +11,7 @@ function stuffing({ low, likely, high }: NonNullable<PieceAnalysis['size']>['stu
 type Outlined = Pick<PieceAnalysis, 'size' | 'beginsAtTop' | 'lies'> & { rounds: readonly { number: number; ruffles?: boolean }[] };
 
 /** The piece from its side, as it will stand when stuffed, with what it measures. */
-export function Outline({ piece, units }: { piece: Outlined; units: Units }) {
+export function Outline({ piece, units, onPlace }: { piece: Outlined; units: Units; onPlace?: () => void }) {
 	const { size, rounds } = piece;
 	if (size === null) return null;
 	const half = Math.max(1, ...size.outline.map(([radius = 0, , straight = 0]) => radius + straight / 2));
@@ -52,7 +52,16 @@ export function Outline({ piece, units }: { piece: Outlined; units: Units }) {
 						{say('outline.girthmmAroundStuffingStuffing', { girthMm: length(size.girthMm, units), stuffing: stuffing(size.stuffingGrams) })}
 					</p>
 				)}
-				{size.lastReachRound !== null && <p>{say('outline.eyesAndOtherBackedParts', { lastReachRound: size.lastReachRound })}</p>}
+				{size.lastReachRound !== null && (
+					<p>
+						{say('outline.eyesAndOtherBackedParts', { lastReachRound: size.lastReachRound })}{' '}
+						{onPlace !== undefined && (
+							<button type="button" className="underline" onClick={onPlace}>
+								{say('outline.placeThem')}
+							</button>
+						)}
+					</p>
+				)}
 				{size.remarks.map((remark) => (
 					<p key={remark}>{remark}</p>
 				))}

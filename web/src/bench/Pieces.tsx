@@ -70,9 +70,9 @@ export function Pieces() {
 	}
 
 	return (
-		<div className="flex min-w-0 items-center gap-1 pb-1.5">
-			<span className="caption mr-1">{say('common.piece')}</span>
-			<Tabs.List aria-label={say('pieces.pieces')} className="flex min-w-0 overflow-x-auto">
+		<div className="flex min-w-0 items-center gap-1 pb-1.5 small:px-2 small:pb-0.5">
+			<span className="caption mr-1 small:sr-only">{say('common.piece')}</span>
+			<Tabs.List aria-label={say('pieces.pieces')} className="flex min-w-0 overflow-x-auto small:flex-1 small:[scrollbar-width:none]">
 				{pieces.map(({ key, name, copies }) => {
 					const times = typeof copies === 'number' ? copies : copies.length;
 					return (
@@ -80,7 +80,7 @@ export function Pieces() {
 							key={key}
 							value={key}
 							title={name}
-							className={`max-w-44 truncate border px-2.5 py-0.5 -outline-offset-4 ${
+							className={`piece max-w-44 shrink-0 truncate border px-2.5 py-0.5 -outline-offset-4 ${
 								key === shown ? 'border-ink bg-sheet' : 'border-transparent text-faint hover:border-rule'
 							}`}
 						>

@@ -11,6 +11,7 @@ use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\Making\Guide\Flow;
 use Alternum\Core\Making\Guide\Guide;
+use Alternum\Core\Making\Guide\GuidedRound;
 use Alternum\Core\Making\Step\UntilItFits;
 use Alternum\Core\Making\StepKind;
 use Alternum\Core\Plan\Plan;
@@ -48,6 +49,13 @@ final class FlowTest extends TestCase
             [['kind' => 'fill', 'yarn' => 'A'], ['kind' => 'run', 'round' => 4, 'from' => 3, 'to' => 5, 'yarn' => 'B']],
         ));
         self::assertSame(['round 4 to 2', 'round 4 to 5', 'round 4 to 12'], \array_slice($stops, 3, 3));
+    }
+
+    /** Four rounds of 12 alike are counted on from the first of them: 12, 24, 36, 48. */
+    public function testRoundsAlikeAreCountedOn(): void
+    {
+        $guide = self::guide(Plans::of(['6 sc in MR', 'inc x6', 'R3-6: sc around']));
+        self::assertSame([6, 12, 12, 24, 36, 48], array_map(static fn (GuidedRound $round): int => $round->total(), array_values($guide->rounds)));
     }
 
     /** How long rounds go on is said before the first of them, and each of them can be the last. */

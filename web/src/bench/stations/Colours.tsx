@@ -11,6 +11,7 @@ import { Lay } from './colours/Lay';
 import { Layers } from './colours/Layers';
 import { RoundsTable } from './colours/RoundsTable';
 import { YarnPairs } from './colours/YarnPairs';
+import { SpiralOffers } from './SpiralOffers';
 
 /** Which stitches take which yarn: what is picked, what can be laid, the layers as they lie, and how it all goes together. */
 export function Colours() {
@@ -26,6 +27,7 @@ export function Colours() {
 	return (
 		<>
 			<h2 className="mb-2 text-lg font-semibold">{say('common.colours')}</h2>
+			<SpiralOffers />
 			{(analysis?.rounds.length ?? 0) === 0 ? (
 				<p className="mb-4">
 					{sayWith('colours.thereIsNothingToColour', {

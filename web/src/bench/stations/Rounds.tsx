@@ -11,10 +11,11 @@ import { PasteDialog } from '../PasteDialog';
 import { ShapeDialog } from '../ShapeDialog';
 import { SizeDialog } from '../SizeDialog';
 import { useBegins } from '../useBegins';
+import { SpiralOffers } from './SpiralOffers';
 
 /** What is to be mended, and how rounds are written. */
 export function Rounds() {
-	const { draft } = useBench();
+	const { draft, goTo } = useBench();
 	const { piece, analysis, lies } = usePiece();
 	const plan = useDraft((state) => state.plan);
 	const problems = useProblems();
@@ -56,7 +57,7 @@ export function Rounds() {
 					{say('rounds.counted', { worked: analysis.worked, rounds: analysis.rounds.length, stitches: analysis.stitches })}
 				</p>
 			)}
-			{analysis !== undefined && <Outline piece={analysis} units={plan.units} />}
+			{analysis !== undefined && <Outline piece={analysis} units={plan.units} onPlace={() => goTo('parts')} />}
 			<Button className="mb-2 w-full" disabled={piece === undefined} onClick={() => setIsPasting(true)}>
 				{say('rounds.pasteAPattern')}
 			</Button>
@@ -108,6 +109,7 @@ export function Rounds() {
 			)}
 			{notes.length > 0 && <Told title={say('common.worthKnowing')} label={say('common.worthKnowing')} told={notes} />}
 			{analysis !== undefined && <Offers piece={analysis} />}
+			<SpiralOffers />
 			<h3 className="mb-1 font-semibold">{say('rounds.writingRounds')}</h3>
 			<p className="mb-2 text-faint">{say('rounds.typeThemOnTheSheet')}</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">

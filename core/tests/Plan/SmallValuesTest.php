@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Alternum\Core\Tests\Plan;
+
+use Alternum\Core\Plan\EndsChoice;
+use Alternum\Core\Plan\Finish\PieceEnd;
+use Alternum\Core\Plan\FirstRound;
+use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\SoldSize;
+use Alternum\Core\Plan\Tail;
+use Alternum\Core\Plan\WeightCategory;
+use Alternum\Core\Tests\Plans;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** What small values of a plan answer, held against what the trade knows of them; each by hand. */
+final class SmallValuesTest extends TestCase
+{
+    /** A piece that is drawn through its loops, or crocheted or sewn flat, has no opening left: common practice, no source. */
+    public function testAnEndClosesOrLeavesAnOpening(): void
+    {
+        $closing = array_values(array_filter(PieceEnd::cases(), static fn (PieceEnd $end): bool => $end->closes()));
+        self::assertSame([PieceEnd::FrontLoops, PieceEnd::EverySecond, PieceEnd::Twice, PieceEnd::Flat], $closing);
+    }
+
+    /** At the edge of two categories, and just beside it: as labels say, from memory. */
+    #[TestWith([550.0, WeightCategory::Lace])]
+    #[TestWith([549.0, WeightCategory::Fingering])]
+    #[TestWith([350.0, WeightCategory::Fingering])]
+    #[TestWith([349.0, WeightCategory::Sport])]
+    #[TestWith([280.0, WeightCategory::Sport])]
+    #[TestWith([279.0, WeightCategory::Dk])]
+    #[TestWith([180.0, WeightCategory::Dk])]
+    #[TestWith([179.0, WeightCategory::Worsted])]
+    #[TestWith([125.0, WeightCategory::Worsted])]
+    #[TestWith([124.0, WeightCategory::Bulky])]
+    public function testAYarnWorksUpLikeThatOfItsMetres(float $metres, WeightCategory $like): void
+    {
+        self::assertSame($like, WeightCategory::ofMetres($metres));
+    }
+
+    public function testWhatBeginsAtFaceOrTailLies(): void
+    {
+        self::assertSame(
+            [false, false, true, true],
+            array_map(static fn (FirstRound $first): bool => $first->lies(), [FirstRound::Top, FirstRound::Bottom, FirstRound::Face, FirstRound::Tail]),
+        );
+    }
+
+    /** Hooks are sold in these sizes; of two as near the smaller makes the firmer fabric. */
+    #[TestWith([2.9, 3.0])]
+    #[TestWith([3.6, 3.5])]
+    #[TestWith([4.3, 4.5])]
+    #[TestWith([0.1, 0.6])]
+    #[TestWith([99.0, 30.0])]
+    public function testAHookIsTheNextThatIsSold(float $mm, float $sold): void
+    {
+        self::assertSame($sold, SoldSize::hook($mm));
+    }
+
+    public function testEyesAreSoldFromFourMillimetresOn(): void
+    {
+        self::assertSame([4.0, 5.0, 6.0, 7.0, 8.0], \array_slice(SoldSize::EYES, 0, 5));
+    }
+
+    /** One of the two tails can be said without the other. */
+    public function testEndsAreReadEachForItself(): void
+    {
+        $read = static function (array $values): array {
+            $choice = EndsChoice::read(Fields::of($values));
+
+            return [$choice->oldTail, $choice->newTail];
+        };
+        self::assertSame([Tail::Knot, null], $read(['tails' => ['old' => 'knot']]));
+        self::assertSame([null, Tail::Weave], $read(['tails' => ['new' => 'weave']]));
+        self::assertSame([null, null], $read([]));
+    }
+
+    /** Three rounds of a motif from round 5 on are 5, 6 and 7. */
+    public function testAMotifTakesItsRounds(): void
+    {
+        $motif = ['kind' => 'motif', 'rows' => ['B.B', '.B.', 'B.B'], 'round' => 5, 'fromFront' => 0];
+        $layer = Plans::of(['24 sc in MR', 'R2-9: sc around'], [$motif])->pieces[0]->colours[0]->layer;
+        self::assertInstanceOf(Motif::class, $layer);
+        self::assertSame([5, 7], [$layer->range()->from, $layer->range()->to]);
+    }
+}
