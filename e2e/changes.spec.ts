@@ -164,6 +164,7 @@ test('says where a jog is by the sides of a piece that lies', async ({ page }) =
 	await page.getByText('Body and head').first().click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	await page.getByLabel('Round 1 is the finished piece’s').selectOption('tail');
 	await page.keyboard.press('Escape');
 	await expect(panel(page).getByText(/cm long,/)).toBeVisible();

@@ -213,3 +213,18 @@ test('yarns keep their colours where the system takes over those of pages', asyn
 	await expect(round(page, 4)).toHaveCSS('outline-style', 'solid');
 	expect(await page.evaluate(() => document.getAnimations().length)).toBe(0);
 });
+
+test.describe('on a phone', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+	test('the header leaves the height to the work, and the open station is in sight', async ({ page }) => {
+		await openPlan(page, 'Otter in a striped jersey', 'colours');
+		const header = page.getByRole('banner');
+		expect((await header.boundingBox())?.height).toBeLessThanOrEqual(0.155 * 844);
+		for (const station of ['pattern', 'yarns'] as const) {
+			await goTo(page, station);
+			await expect(page.getByRole('navigation', { name: 'Stations' }).locator('[aria-current="page"]')).toBeInViewport();
+			expect((await header.boundingBox())?.height).toBeLessThanOrEqual(0.155 * 844);
+		}
+		await expect(page.getByRole('toolbar', { name: 'Shown' })).toBeInViewport();
+	});
+});

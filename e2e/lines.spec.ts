@@ -60,6 +60,7 @@ test('a piece worked in rows lies flat, without a front', async ({ page }) => {
 	await page.getByRole('button', { name: 'Begin a plan' }).click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	await page.getByLabel('Worked', { exact: true }).selectOption('rows');
 	await page.getByRole('button', { name: 'Done' }).click();
 	await line(page, 1).fill('Row 1: ch 13');
@@ -82,6 +83,7 @@ test('a body begins on two legs, joined by chains', async ({ page }) => {
 	await expect(page.getByText('Round 1 has nothing below it to work into.').first()).toBeVisible();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	await page.getByLabel('It begins').selectOption('bridge');
 	await expect(page.getByText('Round 1 finds 24 stitches: 9 of Staff, 3 chains, 9 of Staff, 3 chains.')).toBeVisible();
 	await page.getByLabel('Chains between them').fill('6');
@@ -92,6 +94,7 @@ test('a body begins on two legs, joined by chains', async ({ page }) => {
 	await page.getByRole('tab', { name: 'Staff' }).click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: 'Name, copies' }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	await page.getByLabel('How many to make').fill('2');
 	await page.getByRole('button', { name: 'Done' }).click();
 	await expect(panel(page)).toContainText('Every round uses all the stitches');

@@ -82,6 +82,7 @@ test('a piece begins into the side of a tube, in a spiral of loops, or around an
 	await page.getByRole('tab', { name: 'Edging' }).click();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: /Name, copies/ }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	const dialog = page.getByRole('dialog', { name: 'Edging' });
 	await expect(dialog).toContainText('64 stitches');
 	await dialog.getByLabel('It begins').selectOption({ label: 'into the side of a tube, up and down' });

@@ -28,6 +28,7 @@ test('a piece has a gauge of its own, and is as large as that makes it', async (
 	const before = await wide();
 	await page.getByRole('button', { name: 'More about pieces' }).click();
 	await page.getByRole('menuitem', { name: /^Name, copies/ }).click();
+	await page.getByRole('dialog').getByText('How it is worked', { exact: true }).click();
 	await page.getByLabel(/It has a gauge of its own/).click();
 	const own = page.getByRole('group', { name: 'Gauge of the piece' });
 	await own.getByLabel(/^Stitches in/).fill('44');

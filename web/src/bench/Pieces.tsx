@@ -14,7 +14,7 @@ import { BeginsOn } from './BeginsOn';
 import { CopiesField } from './CopiesField';
 import { CoverDialog } from './CoverDialog';
 import { setTools, useTools } from './chartTools';
-import { useBench, useDraft } from './context';
+import { useBench, useDraft, useProblems } from './context';
 import { OwnGauge } from './GaugeFields';
 import { LeanForm } from './LeanForm';
 import { emptyPiece, freeKey, set, withPiece } from './plans';
@@ -45,6 +45,8 @@ export function Pieces() {
 	const copy = useTools((tools) => tools.copy);
 	const piece = pieces.find(({ key }) => key === shown);
 
+	// What is told of its fields is not folded away.
+	const isTold = useProblems().some(({ path }) => piece !== undefined && path?.startsWith(`pieces[${pieces.indexOf(piece)}].`));
 	const isFull = pieces.length >= limits.pieces;
 
 	function add() {
@@ -93,7 +95,7 @@ export function Pieces() {
 			<Menu
 				align="start"
 				button={
-					<Button kind="bare" aria-label={say('pieces.moreAboutPieces')}>
+					<Button kind="bare" className="piece" aria-label={say('pieces.moreAboutPieces')}>
 						<ChevronDown size={16} />
 					</Button>
 				}
@@ -150,68 +152,77 @@ export function Pieces() {
 							onChange={(name) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, name })), `piece name ${piece.key}`)}
 						/>
 						<CopiesField piece={piece} />
-						<ChoiceField
-							label={say('pieces.worked')}
-							value={piece.worked}
-							choices={[
-								['spiral', say('pieces.inASpiral')],
-								['joined', say('pieces.inJoinedRounds')],
-								['rows', say('pieces.inRowsTurned')],
-							]}
-							onChange={(worked) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, worked })))}
-						/>
-						{piece.worked === 'spiral' ? (
-							<span />
-						) : (
-							<ChoiceField
-								label={piece.worked === 'rows' ? say('pieces.theTurningChain') : say('pieces.theChainAtARound')}
-								value={liftOf(piece)}
-								choices={LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'].map((lift) => [lift, liftWords(lift)])}
-								onChange={(lift) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(set(is, 'chainCounts', null), 'lift', lift)))}
-							/>
-						)}
-						{piece.worked === 'joined' && (
-							<ChoiceField
-								label={say('pieces.closedWithASlipStitch')}
-								className="col-span-2"
-								value={piece.closing ?? 'first-stitch'}
-								choices={[
-									['first-stitch', say('pieces.theFirstStitch')],
-									['back-loop', say('pieces.itsBackLoopTheSeam')],
-								]}
-								onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
-							/>
-						)}
-						<ChoiceField
-							label={say('pieces.round1IsTheFinished')}
-							value={piece.firstRound ?? 'guess'}
-							choices={[
-								['guess', say('pieces.guessedFromWhatIsSet')],
-								['top', say('pieces.top')],
-								['bottom', say('pieces.bottomItIsBegunAt')],
-								['face', say('pieces.faceEnd')],
-								['tail', say('pieces.tailEnd')],
-							]}
-							onChange={(end) => draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'guess' ? null : end)))}
-						/>
-						<p className="caption self-end">{say('pieces.motifsLettersAndFacesStand')}</p>
-						<OwnGauge
-							className="col-span-2"
-							label={say('pieces.gaugeOf')}
-							says={say('pieces.ownGauge')}
-							gauge={piece.gauge}
-							onBegin={() => draft.edit({ do: 'own-gauge', piece: piece.key })}
-							onChange={(gauge, field) =>
-								draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'gauge', gauge)), `piece ${field} ${piece.key}`)
-							}
-						/>
-						<div className="col-span-2">
-							<ToldAt path={`pieces[${pieces.indexOf(piece)}].gauge`} />
-							<ToldAt path={`pieces[${pieces.indexOf(piece)}].start`} />
-							<ToldAt path={`pieces[${pieces.indexOf(piece)}].copies`} />
-						</div>
-						<LeanForm piece={piece} />
-						<BeginsOn piece={piece} />
+						<details className="col-span-2 border-t border-rule pt-2" open={isTold || undefined}>
+							<summary className="cursor-pointer font-semibold">{say('pieces.howItIsWorked')}</summary>
+							<div className="mt-2 grid grid-cols-2 gap-4">
+								<ChoiceField
+									label={say('pieces.worked')}
+									value={piece.worked}
+									choices={[
+										['spiral', say('pieces.inASpiral')],
+										['joined', say('pieces.inJoinedRounds')],
+										['rows', say('pieces.inRowsTurned')],
+									]}
+									onChange={(worked) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, worked })))}
+								/>
+								{piece.worked === 'spiral' ? (
+									<span />
+								) : (
+									<ChoiceField
+										label={piece.worked === 'rows' ? say('pieces.theTurningChain') : say('pieces.theChainAtARound')}
+										value={liftOf(piece)}
+										choices={LIFTS[piece.worked === 'rows' ? 'rows' : 'joined'].map((lift) => [lift, liftWords(lift)])}
+										onChange={(lift) =>
+											draft.change((plan) => withPiece(plan, piece.key, (is) => set(set(is, 'chainCounts', null), 'lift', lift)))
+										}
+									/>
+								)}
+								{piece.worked === 'joined' && (
+									<ChoiceField
+										label={say('pieces.closedWithASlipStitch')}
+										className="col-span-2"
+										value={piece.closing ?? 'first-stitch'}
+										choices={[
+											['first-stitch', say('pieces.theFirstStitch')],
+											['back-loop', say('pieces.itsBackLoopTheSeam')],
+										]}
+										onChange={(closing) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, closing })))}
+									/>
+								)}
+								<ChoiceField
+									label={say('pieces.round1IsTheFinished')}
+									value={piece.firstRound ?? 'guess'}
+									choices={[
+										['guess', say('pieces.guessedFromWhatIsSet')],
+										['top', say('pieces.top')],
+										['bottom', say('pieces.bottomItIsBegunAt')],
+										['face', say('pieces.faceEnd')],
+										['tail', say('pieces.tailEnd')],
+									]}
+									onChange={(end) =>
+										draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'firstRound', end === 'guess' ? null : end)))
+									}
+								/>
+								<p className="caption self-end">{say('pieces.motifsLettersAndFacesStand')}</p>
+								<OwnGauge
+									className="col-span-2"
+									label={say('pieces.gaugeOf')}
+									says={say('pieces.ownGauge')}
+									gauge={piece.gauge}
+									onBegin={() => draft.edit({ do: 'own-gauge', piece: piece.key })}
+									onChange={(gauge, field) =>
+										draft.change((plan) => withPiece(plan, piece.key, (is) => set(is, 'gauge', gauge)), `piece ${field} ${piece.key}`)
+									}
+								/>
+								<div className="col-span-2">
+									<ToldAt path={`pieces[${pieces.indexOf(piece)}].gauge`} />
+									<ToldAt path={`pieces[${pieces.indexOf(piece)}].start`} />
+									<ToldAt path={`pieces[${pieces.indexOf(piece)}].copies`} />
+								</div>
+								<LeanForm piece={piece} />
+								<BeginsOn piece={piece} />
+							</div>
+						</details>
 					</div>
 				</DialogSheet>
 			)}
