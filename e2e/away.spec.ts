@@ -65,7 +65,7 @@ test('a plan that cannot be opened for want of a connection has a way back', asy
 
 test('one window that is left in the middle of a save and entered again meets no other', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		// It is saved; the answer comes when the window is gone.
 		const answer = await route.fetch();
 		await new Promise((resolve) => setTimeout(resolve, 400));

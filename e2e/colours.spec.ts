@@ -228,7 +228,7 @@ test('what is painted is drawn in the frame of the press, marked until the core 
 	for (let pressed = 0; pressed < 2; pressed++) await page.keyboard.press('Control+z');
 	await expect.poll(() => coloursOnChart(page, ['#C9A24A'])).toEqual([]);
 	// From a press to its frame, with an answer that takes a second and a half.
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		await new Promise((done) => setTimeout(done, 1500));
 		await route.continue();
 	});

@@ -1,10 +1,10 @@
-import { expect, goTo, line, openPlan, panel, saved, test } from './bench';
+import { expect, goTo, line, openChange, openPlan, panel, saved, test } from './bench';
 
 test('a round’s start is moved on, so that the jog lies at the back, and the pattern says how', async ({ page }) => {
 	await openPlan(page, 'Otter in a striped jersey', 'changes');
 	await page.getByRole('tab', { name: /^Arm/ }).click();
 	await expect(panel(page)).toContainText('1 jog shows at the front');
-	const change = panel(page).getByRole('listitem').filter({ hasText: 'after stitch 10 of round 8' });
+	const change = await openChange(page, 8);
 	await change.getByRole('button', { name: 'Move the jog to the back: 3 stitches on' }).click();
 	await expect(panel(page)).toContainText('no jog shows at the front');
 	await expect(change.getByLabel('Extra stitches before the round start moves')).toHaveValue('3');
@@ -17,7 +17,7 @@ test('a round’s start is moved on, so that the jog lies at the back, and the p
 
 test('a change meets in a crisp line, and one undo takes it back', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'changes');
-	await panel(page).getByRole('button', { name: 'Work round 5 in back loops' }).click();
+	await (await openChange(page, 4)).getByRole('button', { name: 'Work round 5 in back loops' }).click();
 	await expect(line(page, 5)).toContainText('R5: (3 sc, inc) x6 in BLO (30)');
 	await expect(panel(page).getByRole('button', { name: 'Work round 5 in back loops' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Undo' }).click();

@@ -6,7 +6,7 @@ const sheet = (page: import('@playwright/test').Page) => page.getByRole('main');
 test('what arrives by itself takes no key and no focus', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	let isRefusing = false;
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		if (!isRefusing) return route.continue();
 		await new Promise((resolve) => setTimeout(resolve, 300));
 		await route.fulfill({ status: 412, contentType: 'application/problem+json', body: JSON.stringify({ status: 412, detail: 'x', mend: 'y' }) });
@@ -24,7 +24,7 @@ test('what arrives by itself takes no key and no focus', async ({ page }) => {
 test('undo takes back what was done last, while it is still being saved', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
 	await round(page, 3).click();
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 400));
 		await route.continue();
 	});
@@ -82,7 +82,7 @@ test('in a field, Ctrl Z is the field’s own', async ({ page }) => {
 
 test('“Longer” and typing right after it both hold', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 500));
 		await route.continue();
 	});
@@ -99,7 +99,7 @@ test('“Longer” and typing right after it both hold', async ({ page }) => {
 
 test('“Translate” and typing right after it both hold, in the same line too', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 500));
 		await route.continue();
 	});
@@ -121,7 +121,7 @@ test('“Translate” and typing right after it both hold, in the same line too'
 
 test('what is done to layers and pieces right after painting and typing takes neither away', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy');
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		await new Promise((resolve) => setTimeout(resolve, 500));
 		await route.continue();
 	});

@@ -17,13 +17,13 @@ test('with the server gone the work stays, and is saved when it is back', async 
 
 test('a window that was closed before it could save goes on where it was', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', (route) => route.abort());
+	await page.route('**/api/plans/*/operations*', (route) => route.abort());
 	await line(page, 2).fill('R2: inc around');
 	await expect(page.getByRole('region', { name: 'No answer from Alternum' })).toBeVisible();
 	// No answer until the window is open again: else a late try could still be on its way when it closes.
 	await page.reload();
 	await expect(line(page, 2)).toHaveText('R2: inc around');
-	await page.unroute('**/operations*');
+	await page.unroute('**/api/plans/*/operations*');
 	await saved(page);
 	await expect(round(page, 2)).toContainText('12');
 });
@@ -57,7 +57,9 @@ test('another workshop’s plan does not exist', async ({ page, browser, errors 
 test('trouble of the server’s own is told apart, and the work can be taken out or left', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	let isBroken = true;
-	await page.route('**/operations*', (route) => (isBroken ? route.fulfill({ status: 500, contentType: 'text/plain', body: 'no' }) : route.continue()));
+	await page.route('**/api/plans/*/operations*', (route) =>
+		isBroken ? route.fulfill({ status: 500, contentType: 'text/plain', body: 'no' }) : route.continue(),
+	);
 	await line(page, 2).fill('R2: inc around');
 	const told = page.getByRole('region', { name: 'Alternum has a problem' });
 	await expect(told).toBeVisible();
@@ -79,7 +81,7 @@ test('trouble of the server’s own is told apart, and the work can be taken out
 test('an edit that is refused is set aside alone, and what was typed can be copied', async ({ page, context }) => {
 	await context.grantPermissions(['clipboard-read', 'clipboard-write']);
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		const sent = route.request().postDataJSON() as { operations: { edit: { do: string; rounds?: string[] } }[] };
 		// As the server would of a line that is too long: only the typing is refused.
 		for (const { edit } of sent.operations) if (edit.do === 'retype') edit.rounds = ['x'.repeat(3000)];
@@ -99,7 +101,7 @@ test('an edit that is refused is set aside alone, and what was typed can be copi
 test('a lost answer is no conflict', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');
 	let lost = 0;
-	await page.route('**/operations*', async (route) => {
+	await page.route('**/api/plans/*/operations*', async (route) => {
 		if (lost++ > 0) return route.continue();
 		// It is saved, but nobody hears of it.
 		await route.fetch();
@@ -119,7 +121,7 @@ test('a browser that keeps nothing says so', async ({ page }) => {
 		};
 	});
 	await openPlan(page, 'Harbour buoy', 'rounds');
-	await page.route('**/operations*', (route) => route.abort());
+	await page.route('**/api/plans/*/operations*', (route) => route.abort());
 	await line(page, 2).fill('R2: inc around');
 	await expect(page.getByRole('region', { name: 'No answer from Alternum' })).toContainText('This browser keeps nothing');
 });

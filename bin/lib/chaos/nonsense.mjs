@@ -116,6 +116,15 @@ export function nonsense(any) {
 		() => ({ do: 'front', piece: key(), degrees: n() }),
 		() => ({ do: 'face', piece: key(), from: n(), to: n(), degrees: n() }),
 		() => ({ do: 'crisp', piece: key(), round: n() }),
+		() => ({ do: 'as-spiral', piece: key(), from: n() }),
+		() => ({
+			do: 'as-made',
+			piece: key(),
+			slips: [
+				{ round: n(), has: n() },
+				{ round: n(), has: any.whole(1, 40) },
+			],
+		}),
 		() => ({ do: 'best', piece: key(), minds: any.of(['ends', 'yarn', 'front', 'none']) }),
 		() => ({ do: 'best', piece: key(), weights: { ends: n(), metres: n(), shown: n() } }),
 		() => ({ do: 'copy', piece: key(), key: any.of(['ear', 'float', 'UPPER', `c${any.whole(1, 80)}`]), name: String(any.of(NASTY)) }),
@@ -191,6 +200,7 @@ export function nonsense(any) {
 		'steps',
 		'needed',
 		'changes',
+		'pattern',
 		'best',
 		'fits',
 		'looks',

@@ -34,7 +34,7 @@ use Alternum\Core\Plan\Plan;
  */
 final readonly class AsMade implements EditKind
 {
-    private const MOST = 200;
+    private const MOST = 12;
 
     /** @param array<int, int> $rounds how many stitches each of them has, by its number */
     private function __construct(private string $piece, private array $rounds)

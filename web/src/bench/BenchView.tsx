@@ -111,7 +111,7 @@ export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore }
 	}, [pieceKey]);
 
 	// How it is looked at is found again after a reload.
-	useEffect(() => useTools.subscribe(() => keepPlace(id, {})), [id]);
+	useEffect(() => useTools.subscribe(({ view, zoom }) => keepPlace(id, { view, zoom })), [id]);
 
 	useEffect(() => {
 		const name = () => nameWindow(`${draft.getState().plan.title || say('common.untitled')}: ${stationNames[station]} – Alternum`);

@@ -1,4 +1,4 @@
-import { setTools, type Tools, useTools } from './chartTools';
+import { setTools, type Tools } from './chartTools';
 import type { Station } from './context';
 
 /** Where one was on a plan in this browser: it is opened there again. */
@@ -14,9 +14,8 @@ export interface Place {
 const keyOf = (id: string) => `alternum.place.${id}`;
 
 export function keepPlace(id: string, place: Partial<Place>): void {
-	const { view, zoom } = useTools.getState();
 	try {
-		localStorage.setItem(keyOf(id), JSON.stringify({ ...placeOf(id), view, zoom, ...place }));
+		localStorage.setItem(keyOf(id), JSON.stringify({ ...placeOf(id), ...place }));
 	} catch {
 		// A browser that keeps nothing opens a plan at its beginning.
 	}

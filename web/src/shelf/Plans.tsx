@@ -1,5 +1,5 @@
-import { Archive, ArchiveRestore, Copy, Trash2 } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { Archive, Copy, Trash2 } from 'lucide-react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
@@ -14,12 +14,7 @@ import { Silhouette } from './Silhouette';
 /** From so many on they are looked for by name, and put in order. */
 const MANY = 12;
 
-const orders = {
-	saved: (a: PlanOnShelf, b: PlanOnShelf) => (a.savedAt === b.savedAt ? 0 : a.savedAt < b.savedAt ? 1 : -1),
-	name: (a: PlanOnShelf, b: PlanOnShelf) => a.title.localeCompare(b.title),
-	size: (a: PlanOnShelf, b: PlanOnShelf) => b.summary.stitches - a.summary.stitches,
-};
-type Order = keyof typeof orders;
+const FindPlans = lazy(async () => ({ default: (await import('./FindPlans')).FindPlans }));
 
 interface Props {
 	plans: readonly PlanOnShelf[] | undefined;
@@ -36,32 +31,19 @@ interface Props {
 /** The plans of a workshop, the last saved first, and those that are put by. */
 export function Plans({ plans, children, ...acts }: Props) {
 	const [sought, setSought] = useState('');
-	const [order, setOrder] = useState<Order>('saved');
+	const [order, setOrder] = useState<(a: PlanOnShelf, b: PlanOnShelf) => number>(() => () => 0);
 	const there = plans?.filter(({ archived }) => !archived) ?? [];
 	const away = plans?.filter(({ archived }) => archived) ?? [];
 	const words = sought.trim().toLocaleLowerCase();
-	const found = [...there].sort(orders[order]).filter(({ title }) => title.toLocaleLowerCase().includes(words));
+	const found = [...there].sort(order).filter(({ title }) => title.toLocaleLowerCase().includes(words));
 	return (
 		<>
 			<div className="mb-2 flex flex-wrap items-end gap-4">
 				<h2 className="flex-1 text-lg font-semibold">{say('shelf.plans')}</h2>
 				{there.length > MANY && (
-					<>
-						<label>
-							<span className="caption block">{say('shelf.find')}</span>
-							<input type="search" className="field w-48" value={sought} onChange={(event) => setSought(event.target.value)} />
-						</label>
-						<label>
-							<span className="caption block">{say('shelf.inOrder')}</span>
-							<select className="field" value={order} onChange={(event) => setOrder(event.target.value as Order)}>
-								{(Object.keys(orders) as Order[]).map((one) => (
-									<option key={one} value={one}>
-										{say('shelf.order', { order: one })}
-									</option>
-								))}
-							</select>
-						</label>
-					</>
+					<Suspense fallback={null}>
+						<FindPlans sought={sought} onSought={setSought} onOrder={(to) => setOrder(() => to)} />
+					</Suspense>
 				)}
 			</div>
 			{children}
@@ -157,7 +139,7 @@ function OnShelf({ plan, unsaved, onSave, onRemove, onChanged }: { plan: PlanOnS
 					aria-label={say('shelf.moveTitle', { title, archived: String(plan.archived) })}
 					onClick={() => void act(move)}
 				>
-					{plan.archived ? <ArchiveRestore size={17} /> : <Archive size={17} />}
+					<Archive size={17} />
 				</Button>
 				<Button
 					kind="bare"

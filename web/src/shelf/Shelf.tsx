@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, Problem } from '../api/types';
-import { tell } from '../sync/watch';
+import type { News } from '../sync/watch';
 import { Button } from '../ui/Button';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
@@ -15,11 +15,13 @@ import { Plans } from './Plans';
 import type { Refusal } from './RefusedFile';
 import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
-import { bringIn, isWorkshopFile, type WorkshopFile } from './workshopFile';
 import { YarnShelf } from './YarnShelf';
 
 const Makings = lazy(async () => ({ default: (await import('./Makings')).Makings }));
 const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
+
+/** To the other windows. */
+const tell = async (news: News) => (await import('../sync/watch')).tell(news);
 
 /** The largest plan file that is taken, as the schema says. */
 const MOST_BYTES = 1024 * 1024;
@@ -51,7 +53,7 @@ export function Shelf() {
 		mutationFn: async ({ id }: PlanOnShelf) => dataOf(await api.DELETE('/api/plans/{id}', { params: { path: { id } } })),
 		onSuccess: (_, { id, title }) => {
 			again();
-			tell({ plan: id, is: 'gone' });
+			void tell({ plan: id, is: 'gone' });
 			notify({
 				says: say('shelf.titleIsDeleted', { title: isolated(title) }),
 				action: { label: say('common.putItBack'), run: () => void putBack(id) },
@@ -64,39 +66,11 @@ export function Shelf() {
 		try {
 			const answer = await api.POST('/api/plans/{id}/restore', { params: { path: { id } } });
 			if (!answer.response.ok) dataOf<undefined>(answer);
-			tell({ plan: id, is: 'back' });
+			void tell({ plan: id, is: 'back' });
 		} catch (error) {
 			silent(error);
 		}
 		again();
-	}
-
-	async function bringAllIn(file: WorkshopFile, name: string) {
-		setProgress(`0 of ${file.plans.length + file.yarns.length}`);
-		try {
-			const refused = await bringIn(file, (done, total) => setProgress(`${done} of ${total}`));
-			if (refused.length > 0) {
-				setRefusal({
-					file: `${name}: ${say('shelf.refused', { refused: refused.length })} of it`,
-					problem: {
-						detail: '',
-						mend: '',
-						problems: refused.map(({ what, problem }) => ({
-							severity: 'error',
-							path: what,
-							where: isolated(what),
-							message: problem.detail,
-							mend: problem.mend,
-						})),
-					},
-				});
-			} else notify({ says: say('shelf.plansAndYarnsAreOn', { plans: file.plans.length, yarns: file.yarns.length }) });
-		} catch {
-			notify({ says: toldOf(null).says, mend: say('shelf.whatIsOnTheShelf') });
-		} finally {
-			setProgress(null);
-			again();
-		}
 	}
 
 	async function open(file: File) {
@@ -108,8 +82,10 @@ export function Shelf() {
 			refuse({ detail: say('shelf.thisFileIsNoPlan'), mend: say('shelf.chooseAFileThatWas') });
 			return;
 		}
+		const { bringAllIn, isWorkshopFile } = await import('./workshopFile');
 		if (isWorkshopFile(read)) {
-			await bringAllIn(read, file.name);
+			await bringAllIn(read, file.name, { onProgress: setProgress, onRefused: setRefusal });
+			again();
 			return;
 		}
 		if (file.size > MOST_BYTES) {

@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import { ApiError } from '../api/client';
 import { toldOf } from '../api/trouble';
-import { saveLeft } from '../sync/left';
 import { leftUnsaved } from '../sync/unsaved';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
@@ -13,6 +12,7 @@ export function useUnsaved(onSaved: () => void): { unsaved: ReadonlyMap<string, 
 	const save = useCallback(
 		async (id: string, isAsked: boolean) => {
 			try {
+				const { saveLeft } = await import('../sync/left');
 				const refused = await saveLeft(id);
 				if (refused.length === 0) notify({ says: say('useUnsaved.whatWasNotSavedIs') });
 				for (const { detail, mend, text } of refused) {

@@ -1,5 +1,10 @@
 import { ApiError, api, dataOf } from '../api/client';
+import { toldOf } from '../api/trouble';
 import type { Plan, Problem, YarnDescription } from '../api/types';
+import { isolated } from '../ui/isolated';
+import { notify } from '../ui/Notices';
+import { say } from '../ui/say';
+import type { Refusal as RefusedFile } from './RefusedFile';
 
 /** Everything of a workshop, as it was downloaded. */
 export interface WorkshopFile {
@@ -38,4 +43,36 @@ export async function bringIn(file: WorkshopFile, onProgress: (done: number, tot
 	for (const yarn of file.yarns) await lay(yarn.name, async () => dataOf(await api.POST('/api/yarns', { body: yarn })));
 	for (const plan of file.plans) await lay(plan.title, async () => dataOf(await api.POST('/api/plans', { body: plan })));
 	return refused;
+}
+
+/** The same, told as it goes on: how far it is, and what was refused. */
+export async function bringAllIn(
+	file: WorkshopFile,
+	name: string,
+	{ onProgress, onRefused }: { onProgress: (says: string | null) => void; onRefused: (refusal: RefusedFile) => void },
+): Promise<void> {
+	onProgress(`0 of ${file.plans.length + file.yarns.length}`);
+	try {
+		const refused = await bringIn(file, (done, total) => onProgress(`${done} of ${total}`));
+		if (refused.length > 0) {
+			onRefused({
+				file: `${name}: ${say('shelf.refused', { refused: refused.length })} of it`,
+				problem: {
+					detail: '',
+					mend: '',
+					problems: refused.map(({ what, problem }) => ({
+						severity: 'error',
+						path: what,
+						where: isolated(what),
+						message: problem.detail,
+						mend: problem.mend,
+					})),
+				},
+			});
+		} else notify({ says: say('shelf.plansAndYarnsAreOn', { plans: file.plans.length, yarns: file.yarns.length }) });
+	} catch {
+		notify({ says: toldOf(null).says, mend: say('shelf.whatIsOnTheShelf') });
+	} finally {
+		onProgress(null);
+	}
 }

@@ -1,0 +1,87 @@
+import type { Locator, Page } from '@playwright/test';
+import { begin, coloursOnChart, expect, test } from './bench';
+
+/** Counts what a maker does: a press, a drag, or a field typed is an act. */
+class Acts {
+	count = 0;
+	constructor(readonly page: Page) {}
+	async press(what: Locator): Promise<void> {
+		this.count++;
+		await what.click();
+	}
+	async type(into: Locator, text: string): Promise<void> {
+		this.count++;
+		await into.fill(text);
+	}
+	station = (name: string) => this.press(this.page.getByRole('navigation', { name: 'Stations' }).getByRole('button', { name }));
+}
+
+const PATTERN = `Striped vole (US terms)
+Yarn: cream, rust and dark grey
+
+BODY
+R1: with rust, 6 sc in MR (6)
+R2: inc x6 (12)
+R3: (sc, inc) x6 (18)
+R4-5: with cream, sc around (18)
+R6-7: with rust, sc around (18)
+R8: (sc, dec) x6 (12)
+R9: dec x6 (6)
+
+EAR (make 2, in rust)
+R1: 6 sc in MR (6)
+R2: sc around (6)
+
+TAIL (dark grey)
+R1: 4 sc in MR (4)
+R2-8: sc around (4)`;
+
+for (const [where, use, more] of [
+	['at a desk', { viewport: { width: 1280, height: 800 } }, 1],
+	['on a phone, by touch', { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }, 1.5],
+] as const) {
+	test.describe(where, () => {
+		test.use(use);
+
+		/** The maker sees an empty sheet, and beside it "Begin from a shape" as the strongest thing. Hesitates: whether stripes or spiral stripes. */
+		test('a ball with spiral stripes of one round, and its picture in the round', async ({ page }) => {
+			const acts = new Acts(page);
+			await page.goto(`/plan/${await begin(page, 'Ball', { rounds: [], colours: [] })}/rounds`);
+			// A new plan on a phone opens with its words; the panel is a press away.
+			if (where !== 'at a desk') await acts.press(page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Rounds' }));
+			await acts.press(page.getByRole('button', { name: 'Begin from a shape' }));
+			await acts.press(page.getByRole('dialog').getByRole('button', { name: 'Write rounds' }));
+			await expect(page.getByRole('dialog')).toBeHidden();
+			await acts.station('Colours');
+			await acts.press(page.getByRole('tab', { name: 'Spiral stripes' }).or(page.getByRole('button', { name: 'Spiral stripes' })));
+			await acts.press(page.getByRole('button', { name: 'Add the spiral' }));
+			if (where !== 'at a desk') await acts.press(page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Picture' }));
+			await expect.poll(() => coloursOnChart(page, ['#556677', '#C9A24A'])).toHaveLength(2);
+			await acts.press(page.getByRole('button', { name: 'In 3D', exact: true }));
+			await expect(page.locator('canvas').or(page.getByText('cannot be shown in 3D'))).toBeVisible();
+			expect(acts.count).toBeLessThanOrEqual(6 * more);
+		});
+
+		/** The maker sees what was understood of each piece before it is taken. Hesitates: nowhere, where every line is read. */
+		test('a pasted pattern of three pieces, in its colours', async ({ page }) => {
+			const acts = new Acts(page);
+			await page.goto('/');
+			await acts.press(page.getByRole('button', { name: 'a pasted pattern …' }));
+			const dialog = page.getByRole('dialog');
+			await acts.type(dialog.getByLabel('The pattern'), PATTERN);
+			await expect(dialog).toContainText('3 pieces');
+			await acts.press(dialog.getByRole('button', { name: /^Take/ }).first());
+			await expect(page.getByRole('tab', { name: /^Body/ })).toBeVisible();
+			await expect(page.getByRole('tab', { name: /^Ear ×2/ })).toBeVisible();
+			await expect(page.getByRole('toolbar', { name: 'Yarns' }).getByRole('button', { name: /Rust/ })).toBeAttached();
+			const id = page.url().split('/')[4];
+			await expect
+				.poll(async () => {
+					const { plan } = await (await page.request.get(`/api/plans/${id}`)).json();
+					return plan.yarns.map(({ name }: { name: string }) => name).join(', ');
+				})
+				.toBe('Cream, Rust, Dark grey');
+			expect(acts.count).toBeLessThanOrEqual(3 * more);
+		});
+	});
+}
