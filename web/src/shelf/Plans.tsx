@@ -123,33 +123,17 @@ function OnShelf({ plan, unsaved, onSave, onRemove, onChanged }: { plan: PlanOnS
 						</Button>
 					</span>
 				)}
-				<Button
-					kind="bare"
-					className="min-w-9"
-					title={say('shelf.copyIt')}
-					aria-label={say('shelf.copyTitle', { title })}
-					onClick={() => void act(copy)}
-				>
-					<Copy size={17} />
-				</Button>
-				<Button
-					kind="bare"
-					className="min-w-9"
-					title={say('shelf.move', { archived: String(plan.archived) })}
-					aria-label={say('shelf.moveTitle', { title, archived: String(plan.archived) })}
-					onClick={() => void act(move)}
-				>
-					<Archive size={17} />
-				</Button>
-				<Button
-					kind="bare"
-					className="min-w-9"
-					title={say('shelf.deleteIt')}
-					aria-label={say('shelf.deleteTitle', { title })}
-					onClick={() => onRemove(plan)}
-				>
-					<Trash2 size={17} />
-				</Button>
+				{(
+					[
+						[say('shelf.copyTitle', { title }), () => act(copy), Copy],
+						[say('shelf.moveTitle', { title, archived: String(plan.archived) }), () => act(move), Archive],
+						[say('shelf.deleteTitle', { title }), () => onRemove(plan), Trash2],
+					] as const
+				).map(([says, does, Icon]) => (
+					<Button key={says} kind="bare" className="min-w-9" title={says} aria-label={says} onClick={() => void does()}>
+						<Icon size={17} />
+					</Button>
+				))}
 			</div>
 		</li>
 	);
