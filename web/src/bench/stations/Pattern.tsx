@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Button } from '../../ui/Button';
 import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
@@ -26,9 +27,7 @@ export function Pattern() {
 			<h2 className="text-lg font-semibold">{say('common.pattern')}</h2>
 			<p className="mb-3 text-faint">{sayWith('pattern.about', { us: link('us'), uk: link('uk') })}</p>
 			<p className="mb-3">
-				<button type="button" className="button" onClick={() => window.print()}>
-					{say('pattern.print')}
-				</button>
+				<Button onClick={() => window.print()}>{say('pattern.print')}</Button>
 			</p>
 			{differ && (
 				<label className="mb-3 flex items-center gap-2">
