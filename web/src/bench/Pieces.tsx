@@ -46,7 +46,8 @@ export function Pieces() {
 	const piece = pieces.find(({ key }) => key === shown);
 
 	// What is told of its fields is not folded away.
-	const isTold = useProblems().some(({ path }) => piece !== undefined && path?.startsWith(`pieces[${pieces.indexOf(piece)}].`));
+	const at = piece === undefined ? '' : `pieces[${pieces.indexOf(piece)}].`;
+	const isTold = useProblems().some(({ path }) => ['gauge', 'start', 'copies'].some((field) => path?.startsWith(at + field)));
 	const isFull = pieces.length >= limits.pieces;
 
 	function add() {

@@ -15,7 +15,10 @@ export function SaveSign() {
 		signedOut: say('saveSign.notSaved'),
 	}[save.is];
 	return (
-		<output aria-live="polite" className={`px-2 ${save.is === 'saved' || save.is === 'saving' ? 'caption' : 'border border-ink font-semibold'}`}>
+		<output
+			aria-live="polite"
+			className={`px-2 ${save.is === 'saved' ? 'caption small:sr-only' : save.is === 'saving' ? 'caption' : 'border border-ink font-semibold'}`}
+		>
 			{words}
 			{!isKept && save.is !== 'saved' && say('saveSign.andThisBrowserKeepsNothing')}
 		</output>
