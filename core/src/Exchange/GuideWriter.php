@@ -9,6 +9,7 @@ use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\Guide\GuidedRound;
 use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
+use Alternum\Core\Making\Placed;
 use Alternum\Core\Making\Slip\Cause;
 use Alternum\Core\Making\Slip\Look;
 use Alternum\Core\Making\Slip\SlipTable;
@@ -20,6 +21,7 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
+use Alternum\Core\Toy\LaidThread;
 use Alternum\Core\Words\Drawing\Drawings;
 use Alternum\Core\Words\SlipWords;
 use Alternum\Core\Words\StepWords;
@@ -160,12 +162,14 @@ final class GuideWriter
         $slips = [];
         foreach ($table->of($round->worked->from) as $by => $slip) {
             $right = $stages->reading->rounds[($slip->mending->right ?? 0) - 1] ?? null;
+            $ends = $slip->mending->right ?? \count($stages->reading->rounds) + 1;
             $slips[] = [
                 'by' => $by,
                 'right' => $slip->mending?->right,
                 'causes' => array_column($slip->diagnosis->causes, 'value'),
                 'looks' => array_column($slip->diagnosis->looks, 'value'),
-                'goOn' => $words->goOn($slip, $round->worked->from, $round->worked->makes, $by, $right->makes ?? 0, \count($round->segments) > 1),
+                'goOn' => $words->goOn($slip, $round->worked->from, $round->worked->makes, $by, $right->makes ?? 0, \count($round->segments) > 1,
+                    self::isPlaced($piece, $round->worked->from, $ends)),
             ];
         }
 
@@ -188,6 +192,17 @@ final class GuideWriter
         }
 
         return ['causes' => $causes, 'looks' => array_values($looks)];
+    }
+
+    /** Whether something is placed, or laid in thread, on rounds from one up to another, which is not of them. */
+    private static function isPlaced(PieceAnalysis $piece, int $from, int $end): bool
+    {
+        $rounds = [
+            ...array_map(static fn (Placed $placed): int => $placed->round, $piece->placing->placed),
+            ...array_map(static fn (LaidThread $laid): int => $laid->spot->round, $piece->threads->all),
+        ];
+
+        return [] !== array_filter($rounds, static fn (int $round): bool => $round >= $from && $round < $end);
     }
 
     private static function slipSaid(Plan $plan, PieceAnalysis $piece): SlipWords

@@ -88,8 +88,9 @@ final readonly class SlipWords
      * @param int  $by     so many more; below 0: fewer
      * @param int  $again  stitches of the round in which the count is right again
      * @param bool $isMany it is in several yarns
+     * @param bool $places something is placed on the rounds that have another count
      */
-    public function goOn(Slip $slip, int $round, int $makes, int $by, int $again, bool $isMany): ?string
+    public function goOn(Slip $slip, int $round, int $makes, int $by, int $again, bool $isMany, bool $places): ?string
     {
         $mending = $slip->mending;
         if (null === $mending) {
@@ -102,7 +103,8 @@ final readonly class SlipWords
         }
         $size = "{$this->upper()} {$round} stays ".(1 === abs($by) ? 'one stitch' : abs($by).' stitches').($by < 0 ? ' narrower, ' : ' wider, ')
             ."{$this->across(abs($by))}."
-            .($isMany ? ' Its colours lie off by as much from the mistake on.' : '');
+            .($isMany ? ' Its colours lie off by as much from the mistake on.' : '')
+            .($places ? ' What is placed there is counted from the front, to both sides, not from the marker.' : '');
         if (null === $mending->right) {
             return $this->atEnd($makes + $by, $makes, $by)." {$size}";
         }

@@ -27,6 +27,16 @@ final class SlipWordsTest extends TestCase
         );
     }
 
+    /** Eyes between rounds 7 and 8 lie on a round whose count is off; those of round 9 do not, as round 8 is right again. */
+    public function testWhatIsPlacedThereIsCountedFromTheFront(): void
+    {
+        $with = static fn (int $round): string => self::goOn(
+            Plans::of(Plans::ball(5), [], ['placements' => [['kind' => 'eyes', 'anchor' => 'round', 'number' => $round, 'apart' => 5]]]), 7, 1,
+        );
+        self::assertStringEndsWith('across. What is placed there is counted from the front, to both sides, not from the marker.', $with(7));
+        self::assertStringEndsWith('1.4 mm across.', $with(9));
+    }
+
     /** A row has no round to be divided by. */
     public function testARowSaysHowMuchNarrowerItIs(): void
     {
