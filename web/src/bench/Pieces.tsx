@@ -1,6 +1,6 @@
 import { ChevronDown, Plus } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { limits } from '../api/generated/limits';
 import type { Piece } from '../api/types';
 import { Button } from '../ui/Button';
@@ -153,8 +153,7 @@ export function Pieces() {
 							onChange={(name) => draft.change((plan) => withPiece(plan, piece.key, (is) => ({ ...is, name })), `piece name ${piece.key}`)}
 						/>
 						<CopiesField piece={piece} />
-						<details className="col-span-2 border-t border-rule pt-2" open={isTold || undefined}>
-							<summary className="cursor-pointer font-semibold">{say('pieces.howItIsWorked')}</summary>
+						<HowItIsWorked isTold={isTold}>
 							<div className="mt-2 grid grid-cols-2 gap-4">
 								<ChoiceField
 									label={say('pieces.worked')}
@@ -223,10 +222,21 @@ export function Pieces() {
 								<LeanForm piece={piece} />
 								<BeginsOn piece={piece} />
 							</div>
-						</details>
+						</HowItIsWorked>
 					</div>
 				</DialogSheet>
 			)}
 		</div>
+	);
+}
+
+/** Folded until the maker opens it or something is told of it; it stays open when that is mended. */
+function HowItIsWorked({ isTold, children }: { isTold: boolean; children: ReactNode }) {
+	const [isOpen, setOpen] = useState(false);
+	return (
+		<details className="col-span-2 border-t border-rule pt-2" open={isOpen || isTold} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+			<summary className="cursor-pointer font-semibold">{say('pieces.howItIsWorked')}</summary>
+			{children}
+		</details>
 	);
 }
