@@ -91,6 +91,8 @@ test('a piece begins into the side of a tube, in a spiral of loops, or around an
 	await dialog.getByLabel('After round').fill('7');
 	await expect(dialog).toContainText('8 stitches');
 	await dialog.getByLabel('It begins').selectOption({ label: 'in loops that several rounds left free' });
+	// The fields stay open while what is told of them is mended.
+	await expect(dialog).toContainText('Round 1 of “Pot” leaves no loop free');
 	await dialog.getByLabel('After round').fill('5');
 	await dialog.getByLabel('to round').fill('5');
 	await expect(dialog).toContainText('30 stitches');
