@@ -43,15 +43,13 @@ final class Mends
     /**
      * A round's stitches with them.
      *
-     * @param string     $codes one byte a stitch, or what goes with each: Round::$codes, Round::$loops
+     * @param string     $codes one byte a stitch: Round::$codes
      * @param list<Mend> $mends of that round, in working order
-     * @param bool       $loops whether it is what goes with each
      */
-    public static function in(string $codes, array $mends, bool $loops = false): string
+    public static function in(string $codes, array $mends): string
     {
         foreach (array_reverse($mends) as $mend) {
-            $with = $loops ? $codes[$mend->index] : $mend->with->code();
-            $codes = substr_replace($codes, str_repeat($with, $mend->as), $mend->index, $mend->times);
+            $codes = substr_replace($codes, str_repeat($mend->with->code(), $mend->as), $mend->index, $mend->times);
         }
 
         return $codes;
