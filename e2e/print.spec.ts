@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, openPlan, test } from './bench';
+import { expect, openPlan, saved, test } from './bench';
 
 /** What stands on paper, read with poppler, which knows nothing of how it was made. */
 async function printed(page: Page, format: 'A4' | 'Letter', path: string): Promise<{ pages: number; text: string; widest: number; width: number }> {
@@ -61,5 +61,19 @@ test('without a connection what was fetched is printed, or it says why nothing i
 	const { text } = await printed(page, 'A4', info.outputPath('offline.pdf'));
 	expect(text).toContain('The pattern cannot be had without a connection');
 	await context.setOffline(false);
-	expect((await printed(page, 'A4', info.outputPath('online.pdf'))).text).toContain('Harbour buoy');
+	const older = 'Your latest changes are not in this print';
+	const { text: fetched } = await printed(page, 'A4', info.outputPath('online.pdf'));
+	expect(fetched).toContain('Harbour buoy');
+	expect(words(fetched)).not.toContain(older);
+	await context.setOffline(true);
+	await page.getByLabel('The plan’s title').fill('Estuary buoy');
+	await page.keyboard.press('Tab');
+	const { text: kept } = await printed(page, 'A4', info.outputPath('kept.pdf'));
+	expect(kept).toContain('Harbour buoy');
+	expect(words(kept)).toContain(older);
+	await context.setOffline(false);
+	await saved(page);
+	const { text: newest } = await printed(page, 'A4', info.outputPath('newest.pdf'));
+	expect(newest).toContain('Estuary buoy');
+	expect(words(newest)).not.toContain(older);
 });

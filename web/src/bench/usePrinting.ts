@@ -7,7 +7,12 @@ export function usePrinting(draft: DraftStore): void {
 		let isOver = false;
 		let stop = () => {};
 		void import('./print/printing').then(({ printing }) => {
-			if (!isOver) stop = printing(draft.getState().id, () => draft.getState().revision);
+			if (!isOver)
+				stop = printing(
+					draft.getState().id,
+					() => draft.getState().revision,
+					() => draft.getState().save.is === 'saved',
+				);
 		});
 		return () => {
 			isOver = true;

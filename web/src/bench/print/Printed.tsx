@@ -4,11 +4,12 @@ import { PrintedChart } from './PrintedChart';
 
 export type Pattern = components['schemas']['PatternDocument'];
 
-/** A written pattern on paper. */
-export function Printed({ pattern }: { pattern: Pattern }) {
+/** A written pattern on paper; where the plan has changed since, it says so above all else. */
+export function Printed({ pattern, isNewest }: { pattern: Pattern; isNewest: boolean }) {
 	return (
 		<article>
 			<h1>{pattern.title}</h1>
+			{!isNewest && <p className="print-older">{say('print.older')}</p>}
 			{pattern.sections.map((section, i) => (
 				// biome-ignore lint/suspicious/noArrayIndexKey: what is printed never changes its order
 				<section key={i}>
