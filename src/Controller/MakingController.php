@@ -39,7 +39,7 @@ use Symfony\Component\Uid\Ulid;
 final readonly class MakingController
 {
     /** What a page that was kept on a phone has to understand: one more wherever an older one could not go on. */
-    private const SPEAKS = 1;
+    private const SPEAKS = 2;
 
     public function __construct(private Makings $makings, private SavedPlans $plans, private EntityManagerInterface $entities)
     {

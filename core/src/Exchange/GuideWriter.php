@@ -9,10 +9,6 @@ use Alternum\Core\Making\Guide\Guide;
 use Alternum\Core\Making\Guide\GuidedRound;
 use Alternum\Core\Making\Guide\Stop;
 use Alternum\Core\Making\Guide\Told;
-use Alternum\Core\Making\Placed;
-use Alternum\Core\Making\Slip\Cause;
-use Alternum\Core\Making\Slip\Look;
-use Alternum\Core\Making\Slip\SlipTable;
 use Alternum\Core\Making\Step\ChangeYarn;
 use Alternum\Core\Making\Step\UntilItFits;
 use Alternum\Core\Making\StepKind;
@@ -21,9 +17,7 @@ use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\PieceAnalysis;
 use Alternum\Core\Place\OldYarn;
 use Alternum\Core\Plan\Plan;
-use Alternum\Core\Toy\LaidThread;
 use Alternum\Core\Words\Drawing\Drawings;
-use Alternum\Core\Words\SlipWords;
 use Alternum\Core\Words\StepWords;
 
 /** One piece as the making page keeps it, stop by stop. Compact, as it is kept on a phone: contract/openapi.yaml, Guide. */
@@ -46,6 +40,7 @@ final class GuideWriter
         $guide = Flow::of($piece->site());
         $told = self::wrongBefore($guide, $after);
         $fits = self::fits($guide);
+        $slips = new SlipsWriter($plan, $piece, $guide);
         $rounds = $stops = [];
         $ofRound = [];
         foreach ($guide->stops as $stop) {
@@ -57,7 +52,9 @@ final class GuideWriter
             $written = array_map(static function (Stop $stop) use ($plan, $words, &$told): array {
                 return self::stop($plan, $words, $stop, $told);
             }, $ofRound[$number] ?? []);
-            $round = isset($guide->rounds[$number]) ? [self::round($plan, $piece, $words, $guide->rounds[$number]) + ($fits[$number] ?? [])] : [];
+            $round = isset($guide->rounds[$number])
+                ? [self::round($plan, $piece, $words, $guide->rounds[$number]) + ['slips' => $slips->of($number)] + ($fits[$number] ?? [])]
+                : [];
             array_push($rounds, ...$round);
             array_push($stops, ...$written);
             $room -= \strlen((string) json_encode([$round, $written]));
@@ -73,7 +70,7 @@ final class GuideWriter
             'beginsAtTop' => $piece->stages->frame->beginsAtTop(),
             ...self::stitches($guide, $plan),
             'rounds' => $rounds,
-            'slips' => self::slipWords($plan, $piece),
+            'slips' => $slips->named(),
             'marks' => self::marks($piece),
             'hangs' => self::hangs($guide, $words),
             'stops' => $stops,
@@ -118,8 +115,8 @@ final class GuideWriter
             $name = Vocabulary::of($plan->terms)->abbreviation($stitch);
             $makes[$name] = $stitch->makes();
             $lasts[$name] = match (true) {
-                $stitch->uses() > 0 && $stitch->makes() > $stitch->uses() => 'increase',
-                $stitch->makes() > 0 && $stitch->uses() > $stitch->makes() => 'decrease',
+                $stitch->isIncrease() => 'increase',
+                $stitch->isDecrease() => 'decrease',
                 default => 'plain',
             };
         }
@@ -143,73 +140,12 @@ final class GuideWriter
         return [
             'makes' => $round->worked->makes,
             'total' => $round->total(),
-            'alike' => [$round->first, $round->last],
             'begins' => $frame->isFlat() ? 0 : round($frame->signedFromFront(360.0 * $frame->start($number)), 1),
             'across' => null === $edge ? 0 : round(2 * $edge->radius + $edge->straight, 1),
             'level' => null === $edge ? 0 : round($edge->level, 1),
             'groups' => $groups,
-            'slips' => self::slips($plan, $piece, $round),
             'each' => self::each($round->round->codes, $plan),
-        ];
-    }
-
-    /** @return list<array{by: int, right: int|null, causes: list<string>, looks: list<string>, goOn: string|null}> what it may have by one mistake */
-    private static function slips(Plan $plan, PieceAnalysis $piece, GuidedRound $round): array
-    {
-        $stages = $piece->stages;
-        $words = self::slipSaid($plan, $piece);
-        $table = new SlipTable($stages->reading, $stages->frame, $stages->colouring, $piece->piece->worked);
-        $slips = [];
-        foreach ($table->of($round->worked->from) as $by => $slip) {
-            $right = $stages->reading->rounds[($slip->mending->right ?? 0) - 1] ?? null;
-            $ends = $slip->mending->right ?? \count($stages->reading->rounds) + 1;
-            $slips[] = [
-                'by' => $by,
-                'right' => $slip->mending?->right,
-                'causes' => array_column($slip->diagnosis->causes, 'value'),
-                'looks' => array_column($slip->diagnosis->looks, 'value'),
-                'goOn' => $words->goOn($slip, $round->worked->from, $round->worked->makes, $by, $right->makes ?? 0, \count($round->segments) > 1,
-                    self::isPlaced($piece, $round->worked->from, $ends)),
-            ];
-        }
-
-        return $slips;
-    }
-
-    /** @return array{causes: list<array{key: string, text: string, shows: array<string, string>}>, looks: list<array<string, mixed>>} all that they name */
-    private static function slipWords(Plan $plan, PieceAnalysis $piece): array
-    {
-        $words = self::slipSaid($plan, $piece);
-        $causes = $looks = [];
-        foreach (Cause::cases() as $cause) {
-            $shows = [];
-            foreach (Look::cases() as $look) {
-                $shows[$look->value] = $look->shows($cause)->value;
-                $looks[$look->value] ??= ['key' => $look->value, 'ask' => $words->look($look), 'results' => []];
-                $looks[$look->value]['results'][$look->shows($cause)->value] = $words->result($look, $look->shows($cause));
-            }
-            $causes[] = ['key' => $cause->value, 'text' => $words->cause($cause), 'shows' => $shows];
-        }
-
-        return ['causes' => $causes, 'looks' => array_values($looks)];
-    }
-
-    /** Whether something is placed, or laid in thread, on rounds from one up to another, which is not of them. */
-    private static function isPlaced(PieceAnalysis $piece, int $from, int $end): bool
-    {
-        $rounds = [
-            ...array_map(static fn (Placed $placed): int => $placed->round, $piece->placing->placed),
-            ...array_map(static fn (LaidThread $laid): int => $laid->spot->round, $piece->threads->all),
-        ];
-
-        return [] !== array_filter($rounds, static fn (int $round): bool => $round >= $from && $round < $end);
-    }
-
-    private static function slipSaid(Plan $plan, PieceAnalysis $piece): SlipWords
-    {
-        $gauge = $plan->gaugeOf($piece->piece);
-
-        return new SlipWords($piece->piece->worked, $piece->finishing->end, $plan->terms, $plan->units, $gauge->stitchWidthMm());
+        ] + ($round->isLength() ? ['alike' => [$round->first, $round->last]] : []);
     }
 
     /** @return list<string> its stitches in working order, how many one after the other: "2 sc" */

@@ -50,7 +50,7 @@ final readonly class Round
         $made = 0;
         foreach (str_split($this->codes) as $code) {
             $stitch = Stitch::ofCode($code);
-            if ($stitch->uses() > 0 && $stitch->makes() > $stitch->uses()) {
+            if ($stitch->isIncrease()) {
                 $increases[] = $made + $stitch->makes() / 2;
             }
             $made += $stitch->makes();

@@ -223,6 +223,18 @@ enum Stitch: string
         return \strlen(StitchTable::ROWS[$this->value][2]);
     }
 
+    /** Several come out of one stitch of the round below. */
+    public function isIncrease(): bool
+    {
+        return $this->uses() > 0 && $this->makes() > $this->uses();
+    }
+
+    /** Several of the round below go into one. */
+    public function isDecrease(): bool
+    {
+        return $this->makes() > 0 && $this->uses() > $this->makes();
+    }
+
     /** The codes of the tops that it leaves: plain stitches where it is several in one. */
     public function tops(): string
     {

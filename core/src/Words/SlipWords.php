@@ -83,34 +83,44 @@ final readonly class SlipWords
     /**
      * How one goes on without pulling anything out; null where that is not possible.
      *
+     * @param int $round that has other stitches
+     * @param int $makes that it is to have
+     * @param int $by    so many more; below 0: fewer
+     * @param int $again stitches of the round in which the count is right again
+     */
+    public function goOn(Slip $slip, int $round, int $makes, int $by, int $again): ?string
+    {
+        $mending = $slip->mending;
+
+        return match (true) {
+            null === $mending => null,
+            $mending->right === $round => $by < 0
+                ? 'Work what is missing into the ring before you draw it closed.'
+                : 'Pull out as many as are too many: in the ring nothing else hangs on them.',
+            null === $mending->right => $this->atEnd($makes + $by, $makes, $by),
+            default => "{$this->upper()} {$mending->right}: ".implode('; ', array_map($this->mend(...), $mending->mends))
+                .". Then it has {$again}, as planned.",
+        };
+    }
+
+    /**
+     * What stays of a mistake that is gone on with; null where nothing does. It names no round, as many of them share it.
+     *
      * @param int  $round  that has other stitches
-     * @param int  $makes  that it is to have
      * @param int  $by     so many more; below 0: fewer
-     * @param int  $again  stitches of the round in which the count is right again
      * @param bool $isMany it is in several yarns
      * @param bool $places something is placed on the rounds that have another count
      */
-    public function goOn(Slip $slip, int $round, int $makes, int $by, int $again, bool $isMany, bool $places): ?string
+    public function stays(Slip $slip, int $round, int $by, bool $isMany, bool $places): ?string
     {
-        $mending = $slip->mending;
-        if (null === $mending) {
+        if (null === $slip->mending || $slip->mending->right === $round) {
             return null;
         }
-        if ($mending->right === $round) {
-            return $by < 0
-                ? 'Work what is missing into the ring before you draw it closed.'
-                : 'Pull out as many as are too many: in the ring nothing else hangs on them.';
-        }
-        $size = "{$this->upper()} {$round} stays ".(1 === abs($by) ? 'one stitch' : abs($by).' stitches').($by < 0 ? ' narrower, ' : ' wider, ')
+
+        return "The {$this->once} with the mistake stays ".(1 === abs($by) ? 'one stitch' : abs($by).' stitches').($by < 0 ? ' narrower, ' : ' wider, ')
             ."{$this->across(abs($by))}."
             .($isMany ? ' Its colours lie off by as much from the mistake on.' : '')
             .($places ? ' What is placed there is counted from the front, to both sides, not from the marker.' : '');
-        if (null === $mending->right) {
-            return $this->atEnd($makes + $by, $makes, $by)." {$size}";
-        }
-        $mends = array_map($this->mend(...), $mending->mends);
-
-        return "{$this->upper()} {$mending->right}: ".implode('; ', $mends).". Then it has {$again}, as planned. {$size}";
     }
 
     /** "1.4 mm across": what a round is so many stitches less or more. */
@@ -129,8 +139,8 @@ final readonly class SlipWords
             return "at stitch {$mend->top} work {$mend->with->makes()} into one stitch in place of two stitches";
         }
         $why = match (true) {
-            $mend->plan->makes() > $mend->plan->uses() => ', so one repeat has no increase',
-            $mend->plan->uses() > $mend->plan->makes() && 1 === $mend->with->uses() => ', so one repeat has no decrease',
+            $mend->plan->isIncrease() => ', so one repeat has no increase',
+            $mend->plan->isDecrease() && 1 === $mend->with->uses() => ', so one repeat has no decrease',
             default => '',
         };
 

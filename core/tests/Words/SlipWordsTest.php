@@ -17,12 +17,12 @@ final class SlipWordsTest extends TestCase
     public function testARoundSaysHowMuchWiderItIs(): void
     {
         self::assertSame(
-            'Round 8: at stitch 3 work dec in place of sc. Then it has 30, as planned. Round 7 stays one stitch wider, 1.4 mm across.',
+            'Round 8: at stitch 3 work dec in place of sc. Then it has 30, as planned. The round with the mistake stays one stitch wider, 1.4 mm across.',
             self::goOn(Plans::of(Plans::ball(5)), 7, 1),
         );
         self::assertSame(
             'Round 5: at stitch 2 work inc in place of 2 sc; at stitch 6 work inc in place of 2 sc. Then it has 30, as planned.'
-                .' Round 4 stays 2 stitches narrower, 0.11 in across.',
+                .' The round with the mistake stays 2 stitches narrower, 0.11 in across.',
             self::goOn(Plans::of(Plans::ball(5), [], [], ['units' => 'imperial']), 4, -2),
         );
     }
@@ -41,21 +41,25 @@ final class SlipWordsTest extends TestCase
     public function testARowSaysHowMuchNarrowerItIs(): void
     {
         $plan = Plans::of(['Row 1: ch 11, 10 sc', 'Row 2: ch 1, sc across', 'Row 3: ch 1, sc across'], [], ['worked' => 'rows']);
-        self::assertStringEndsWith('Row 2 stays one stitch narrower, 4.5 mm across.', self::goOn($plan, 2, -1));
+        self::assertStringEndsWith('The row with the mistake stays one stitch narrower, 4.5 mm across.', self::goOn($plan, 2, -1));
     }
 
     private static function goOn(Plan $plan, int $round, int $by): string
     {
         $guide = GuideWriter::piece($plan, Analysis::of($plan)->pieces[0]);
         self::assertIsArray($guide['rounds']);
+        self::assertIsArray($guide['slips']);
+        self::assertIsArray($stays = $guide['slips']['stays']);
         $of = $guide['rounds'][$round - 1];
         self::assertIsArray($of);
         self::assertIsArray($of['slips']);
         foreach ($of['slips'] as $slip) {
             if (\is_array($slip) && $by === $slip['by']) {
-                self::assertIsString($slip['goOn']);
+                self::assertIsString($goOn = $slip['goOn'] ?? null);
+                self::assertIsInt($at = $slip['stays'] ?? null);
+                self::assertIsString($sentence = $stays[$at] ?? null);
 
-                return $slip['goOn'];
+                return "{$goOn} {$sentence}";
             }
         }
         self::fail("Round {$round} has no slip of {$by}.");

@@ -5,7 +5,7 @@ import { BackButton } from './Answers';
 import { Chances } from './Chances';
 import { Drawn } from './Drawn';
 import { Fits } from './Fits';
-import { lastChances, nextPlace, nextTold } from './flow';
+import { lastChances, nextPlace, nextTold, slipOf } from './flow';
 import type { TaskProgress } from './journal';
 import { byOf, tap, tapBack, useMaking } from './making';
 import { Ring } from './Ring';
@@ -111,8 +111,8 @@ export function Counting({ task, guide, at, progress, isCovered, onOff, onLost }
 					<Taught at={at} />
 					<Chances stops={lastChances(guide, at, progress)} task={task} place={progress.place} />
 					{[...progress.slips].map(([of, { has }]) => {
-						const slip = guide.rounds[of - 1]?.slips.find(({ by }) => by === has - (guide.rounds[of - 1]?.makes ?? 0));
-						return slip?.right === stop.round && slip.goOn !== null ? (
+						const slip = slipOf(guide, of, has - (guide.rounds[of - 1]?.makes ?? 0));
+						return slip?.right === stop.round ? (
 							<p key={of} className="make-chance">
 								<strong>{say('make.mendHere', { round: of, has })}</strong> {slip.goOn}
 							</p>

@@ -18,10 +18,9 @@ export function Fits({ task, guide, isSaid = false, onDone }: Props) {
 	const [more, setMore] = useState('');
 	const made = place.stitch >= (guide.rounds[place.round - 1]?.makes ?? 0) ? place.round : place.round - 1;
 	const round = guide.rounds[Math.max(1, made) - 1];
-	const [from = 1, to = 1] = round?.fits ?? (isSaid ? [] : (round?.alike ?? []));
+	const [from, to] = round?.fits ?? (isSaid ? [] : (round?.alike ?? []));
 	const at = { piece: task.piece ?? '', copy: task.copy };
-	// Two rounds alike are no length to be measured, where the words do not say so.
-	if (made < from || made > to || (round?.fits === undefined && to - from < 2)) return null;
+	if (from === undefined || to === undefined || made < from || made > to) return null;
 	if (made === to) {
 		const rounds = Number.parseInt(more, 10);
 		return round?.fits === undefined ? null : (

@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { cutAgain, lastChances, lastStitch, nextPlace, nextTold, open, stopAt } from './flow';
+import { cutAgain, lastChances, lastStitch, nextPlace, nextTold, open, slipOf, stopAt } from './flow';
 import type { TaskProgress } from './journal';
 import type { Answer, Guide } from './types';
 
 const round = (makes: number, groups: [string, number][], each: string[]): Guide['rounds'][number] => ({
 	makes,
 	total: makes,
-	alike: [1, 1],
 	begins: 0,
 	across: 10,
 	level: 1,
@@ -37,7 +36,7 @@ const guide: Guide = {
 		),
 		round(12, [['B', 12]], ['12 sc']),
 	],
-	slips: { causes: [], looks: [] },
+	slips: { kinds: [], stays: [], causes: [], looks: [] },
 	marks: [],
 	hangs: [],
 	next: null,
@@ -85,6 +84,38 @@ describe('what comes', () => {
 		expect(nextTold(guide, 1, { round: 2, stitch: 1 })).toMatchObject({ told: { key: 'change' }, inStitches: 3 });
 		expect(nextTold(guide, 0, { round: 0, stitch: 0 })).toMatchObject({ told: { key: 'change' }, round: 2, inStitches: null });
 		expect(nextTold(guide, 2, { round: 2, stitch: 4 })).toBeNull();
+	});
+});
+
+describe('a count that is off', () => {
+	const [first = round(0, [], []), ...others] = guide.rounds;
+	const off: Guide = {
+		...guide,
+		rounds: [
+			{
+				...first,
+				slips: [
+					{ by: 1, kind: 1, right: 2, goOn: 'Mend it in round 2.', stays: 0 },
+					{ by: -1, kind: 0 },
+				],
+			},
+			...others,
+		],
+		slips: {
+			kinds: [
+				{ causes: ['skipped'], looks: [] },
+				{ causes: ['twice', 'beyond'], looks: ['marker'] },
+			],
+			stays: ['It stays wider.'],
+			causes: [],
+			looks: [],
+		},
+	};
+	it('has its kind, and both sentences of how one goes on', () => {
+		expect(slipOf(off, 1, 1)).toEqual({ right: 2, causes: ['twice', 'beyond'], looks: ['marker'], goOn: 'Mend it in round 2. It stays wider.' });
+		expect(slipOf(off, 1, -1)).toEqual({ right: undefined, causes: ['skipped'], looks: [], goOn: '' });
+		expect(slipOf(off, 1, 2)).toBeUndefined();
+		expect(slipOf(off, 2, 1)).toBeUndefined();
 	});
 });
 

@@ -20,6 +20,14 @@ export function stopAt(guide: Guide, { place, answers }: TaskProgress): number {
 const eachOf = (guide: Guide, round: number) =>
 	(guide.rounds[round - 1]?.each ?? []).map((each) => ({ name: each.slice(each.indexOf(' ') + 1), times: Number.parseInt(each, 10) }));
 
+/** What a round may have by one mistake, so many more stitches than it is to have; undefined where more than one leads to that. */
+export function slipOf(guide: Guide, round: number, by: number) {
+	const slip = guide.rounds[round - 1]?.slips.find((one) => one.by === by);
+	const { causes = [], looks = [] } = guide.slips.kinds[slip?.kind ?? -1] ?? {};
+	const goOn = [slip?.goOn, guide.slips.stays[slip?.stays ?? -1]].filter((sentence) => sentence !== undefined).join(' ');
+	return slip && { right: slip.right, causes, looks, goOn };
+}
+
 /** Where a tap leads to from a place: the end of the stitch, of the stretch in one yarn, or of the round, as far as nothing waits in between. */
 export function nextPlace(guide: Guide, at: number, place: Place, by: By): Place {
 	const stop = guide.stops[at];

@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { CHOICES, type Choices, type Event, type Guide, type Making } from './types';
+import { CHOICES, type Choices, type Event, type Guide, type Making, SPEAKS } from './types';
 
 interface Kept extends DBSchema {
 	makings: { key: string; value: Making; indexes: { plan: string } };
@@ -34,14 +34,18 @@ export const makingOf = async (id: string): Promise<Making | undefined> => (awai
 export const makingsOfPlan = async (plan: string): Promise<Making[]> => (await kept()).getAllFromIndex('makings', 'plan', plan);
 export const keepMaking = async (making: Making): Promise<unknown> => (await kept()).put('makings', making);
 
+/** Guides that a page of another time kept are not understood: they are asked for again. */
+const guidesFrom = (making: string) => `${making} ${SPEAKS} `;
+
 /** All guides of a making, by what they are known by. */
 export async function guidesOf(making: string): Promise<[string, Guide][]> {
-	const range = IDBKeyRange.bound(`${making} `, `${making} \uffff`);
+	const from = guidesFrom(making);
+	const range = IDBKeyRange.bound(from, `${from}\uffff`);
 	const store = (await kept()).transaction('guides').store;
 	const [keys, guides] = await Promise.all([store.getAllKeys(range), store.getAll(range)]);
-	return keys.map((key, i) => [key.slice(making.length + 1), guides[i] as Guide]);
+	return keys.map((key, i) => [key.slice(from.length), guides[i] as Guide]);
 }
-export const keepGuide = async (making: string, key: string, guide: Guide): Promise<unknown> => (await kept()).put('guides', guide, `${making} ${key}`);
+export const keepGuide = async (making: string, key: string, guide: Guide): Promise<unknown> => (await kept()).put('guides', guide, guidesFrom(making) + key);
 
 export const eventsOf = async (making: string): Promise<{ event: Event; isSent: boolean }[]> => (await kept()).getAllFromIndex('events', 'making', making);
 

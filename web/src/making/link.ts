@@ -4,7 +4,7 @@ import { say } from '../ui/say';
 import { inOrder, progressIn, progressOf, taskOf } from './journal';
 import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { eventNow, guideKey, take, taskInHand, useMaking } from './making';
-import type { Event, Making, Task } from './types';
+import { type Event, type Making, SPEAKS, type Task } from './types';
 
 export { keepChoices } from './keep';
 
@@ -12,9 +12,6 @@ export { keepChoices } from './keep';
 const EVERY_MS = 1500;
 /** And so often where nobody answers. */
 const AWAY_MS = 10_000;
-
-/** What this page understands: MakingController::SPEAKS. */
-const SPEAKS = 1;
 
 const { getState: now, setState: set } = useMaking;
 

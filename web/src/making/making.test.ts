@@ -52,7 +52,7 @@ const guide = (piece: string): Guide => ({
 		slips: [],
 		each: ['6 sc'],
 	})),
-	slips: { causes: [], looks: [] },
+	slips: { kinds: [], stays: [], causes: [], looks: [] },
 	marks: [],
 	hangs: [],
 	stops: [1, 2].map((round) => ({ round, from: 0, to: 6, group: 0 })),

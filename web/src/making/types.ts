@@ -35,3 +35,6 @@ export interface Choices {
 }
 
 export const CHOICES: Choices = { buzz: true, sound: false, voice: false, night: 'as-device', large: false, isParkTold: false, by: {} };
+
+/** What this page understands: MakingController::SPEAKS. */
+export const SPEAKS = 2;

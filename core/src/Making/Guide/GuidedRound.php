@@ -11,6 +11,9 @@ use Alternum\Core\Notation\Round;
 /** A round as it is counted. */
 final readonly class GuidedRound
 {
+    /** So many rounds alike are a length, which may be made longer or shorter; one or two are none. Common practice, no source. */
+    private const LENGTH = 3;
+
     /**
      * @param Round         $round    as it is worked, with slip stitches of changes
      * @param WorkedRounds  $worked   the round alone
@@ -33,5 +36,11 @@ final readonly class GuidedRound
     public function total(): int
     {
         return $this->worked->makes * ($this->worked->from - $this->first + 1);
+    }
+
+    /** Whether it is one of several alike that are measured or held against another piece. */
+    public function isLength(): bool
+    {
+        return $this->last - $this->first + 1 >= self::LENGTH;
     }
 }

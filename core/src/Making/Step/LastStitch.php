@@ -31,8 +31,8 @@ final readonly class LastStitch extends Step implements GoesWithRounds
             return;
         }
         $last = Stitch::ofCode($codes[-1]);
-        if ($last->uses() > 0 && $last->makes() > 0 && $last->makes() !== $last->uses()) {
-            yield new self($site->along($worked), $last->makes() > $last->uses());
+        if ($last->isIncrease() || $last->isDecrease()) {
+            yield new self($site->along($worked), $last->isIncrease());
         }
     }
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { say } from '../../ui/say';
-import { cutAgain } from '../flow';
+import { cutAgain, slipOf } from '../flow';
 import { GO_ON, progressIn } from '../journal';
 import { add, useMaking } from '../making';
 import type { Guide, Place, Task } from '../types';
@@ -27,7 +27,7 @@ export function Slip({ task, guide, onClose }: Props) {
 	const makes = guide.rounds[round - 1]?.makes ?? 0;
 	const number = has === '' ? Number.NaN : Number.parseInt(has, 10);
 	const by = number - makes;
-	const slip = guide.rounds[round - 1]?.slips.find((one) => one.by === by);
+	const slip = slipOf(guide, round, by);
 	const causes = guide.slips.causes.filter(({ key }) => slip?.causes.includes(key));
 	const left = causes.filter(({ shows }) => Object.entries(seen).every(([look, result]) => shows[look] === result));
 	const inOrder = [...left].sort((a, b) => (slip?.causes.indexOf(a.key) ?? 0) - (slip?.causes.indexOf(b.key) ?? 0));
@@ -111,7 +111,7 @@ export function Slip({ task, guide, onClose }: Props) {
 								{say('make.pullTheRoundOut', { once: guide.once, round, stitches: makes })}
 							</button>
 						</p>
-						{slip?.goOn != null ? (
+						{slip !== undefined && slip.goOn !== '' ? (
 							<div className="mt-3">
 								<p className="make-told">{slip.goOn}</p>
 								<button type="button" className="make-small" onClick={goOn}>
