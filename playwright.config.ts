@@ -18,5 +18,7 @@ export default defineConfig({
 		baseURL: process.env.ALTERNUM_URL ?? 'http://127.0.0.1:8420',
 		viewport: { width: 1280, height: 800 },
 		launchOptions: plainOptions,
+		// Each test has a browser of its own, in which the pages would be kept anew.
+		serviceWorkers: 'block',
 	},
 });

@@ -21,13 +21,21 @@ function filesOf(name: string, seen = new Set<string>()): string[] {
 	return [part.file, ...(part.css ?? []), ...(part.assets ?? []), ...more.flatMap((one) => filesOf(one, seen))];
 }
 
-const files = [...new Set(filesOf('web/src/making/main.tsx'))].map((file) => `/build/${file}`);
-// The names of the files change with what is in them; the page changes with their names.
-const kept = [
-	...files.map((url) => ({ url, revision: null })),
-	{ url: '/make', revision: createHash('sha256').update(files.join()).update(readFileSync('templates/page.html.twig')).digest('hex').slice(0, 12) },
-	{ url: '/mark.svg', revision: createHash('sha256').update(readFileSync('public/mark.svg')).digest('hex').slice(0, 12) },
-];
+const printOf = (...of: (string | Buffer)[]) =>
+	of
+		.reduce((hash, one) => hash.update(one), createHash('sha256'))
+		.digest('hex')
+		.slice(0, 12);
+
+/** A page and all that it may fetch. The names of the files change with what is in them; the page changes with their names. */
+function pageOf(shell: string, ...names: string[]) {
+	const files = [...new Set(names.flatMap((name) => filesOf(name)))].map((file) => `/build/${file}`);
+	const print = printOf(files.join(), readFileSync('templates/page.html.twig'));
+	const mark = { url: '/mark.svg', revision: printOf(readFileSync('public/mark.svg')) };
+	return { print, files: [...files.map((url) => ({ url, revision: null })), { url: shell, revision: print }, mark] };
+}
+
+const kept = { make: pageOf('/make', 'web/src/making/main.tsx'), bench: pageOf('/bench', 'web/src/main.tsx') };
 
 /** The service worker, as one file beside what it keeps: after `vite build`, of which it reads the names. */
 export default defineConfig({

@@ -106,3 +106,20 @@ export async function coloursOnChart(page: Page, hexes: string[]): Promise<strin
 		return wanted.filter((hex) => (seen.get(hex) ?? 0) > 100);
 	}, hexes);
 }
+
+/** What this browser keeps of plans for when there is no network. */
+export const keptPlans = (page: Page) =>
+	page.evaluate(async () =>
+		(await indexedDB.databases()).every(({ name }) => name !== 'alternum-kept')
+			? []
+			: new Promise<{ title: string; colours: number }[]>((done) => {
+					const opened = indexedDB.open('alternum-kept');
+					opened.onsuccess = () => {
+						const asked = opened.result.transaction('plans').objectStore('plans').getAll();
+						asked.onsuccess = () => {
+							opened.result.close();
+							done(asked.result.map(({ plan }) => ({ title: plan.title, colours: plan.pieces[0].colours.length })));
+						};
+					};
+				}),
+	);

@@ -6,7 +6,7 @@ type Event = components['schemas']['Event'];
 type Guide = components['schemas']['Guide'];
 type Making = components['schemas']['Making'];
 
-test.use({ viewport: PHONE });
+test.use({ viewport: PHONE, serviceWorkers: 'allow' });
 
 for (const title of [/Barrel cactus/, /Harbour buoy/, /Otter/, /Spotted mushroom/]) {
 	test(`${title.source} is made by taps alone, without a network in the middle and with the page closed twice`, async ({ page: first, context }) => {

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, openPlan, saved, test } from './bench';
+import { expect, keptPlans, openPlan, saved, test } from './bench';
 
 test('a recovery link opens the workshop in another browser', async ({ page, browser, errors }) => {
 	await openPlan(page, 'Harbour buoy');
@@ -32,6 +32,7 @@ test('browsers that have the workshop open are listed, and the others are signed
 	await other.getByRole('button', { name: 'Open it in this browser' }).click();
 	await other.getByRole('link', { name: 'Harbour buoy' }).click();
 	await expect(other.getByLabel('The plan’s title')).toBeVisible();
+	await expect.poll(() => keptPlans(other)).toHaveLength(1);
 	const third = await (await browser.newContext()).newPage();
 	await third.goto(link);
 	await third.getByRole('button', { name: 'Open it in this browser' }).click();
@@ -51,6 +52,7 @@ test('browsers that have the workshop open are listed, and the others are signed
 	await expect(other.getByRole('region', { name: 'This browser was signed out of its workshop' })).toBeVisible();
 	await other.goto('/');
 	await expect(other.getByRole('region', { name: 'This is a new workshop' })).toBeVisible();
+	await expect.poll(() => keptPlans(other)).toEqual([]);
 	expect(errors).toEqual([]);
 });
 

@@ -1,4 +1,5 @@
 // Writes the front end's types from the contract. `$defs` are left out: what they define stands among the components.
+import { createHash } from 'node:crypto';
 import { mkdir, readFile, writeFile } from 'node:fs/promises';
 import openapiTS, { astToString } from 'openapi-typescript';
 
@@ -10,7 +11,15 @@ const ast = await openapiTS(new URL('../contract/openapi.yaml', import.meta.url)
 });
 const file = new URL('./src/api/generated/contract.ts', import.meta.url);
 await mkdir(new URL('./', file), { recursive: true });
-await writeFile(file, astToString(ast));
+const written = astToString(ast);
+await writeFile(file, written);
+
+// What a page kept by another contract is not understood by this one.
+const print = createHash('sha256').update(written).digest('hex').slice(0, 12);
+await writeFile(
+	new URL('./src/api/generated/print.ts', import.meta.url),
+	`/** Of contract/openapi.yaml: another one has another. */\nexport const print = '${print}';\n`,
+);
 
 // The limits that fields and editors keep to, from the same place.
 const plan = JSON.parse(await readFile(new URL('../contract/plan.schema.json', import.meta.url), 'utf8'));

@@ -39,15 +39,15 @@ final readonly class PageController
     ) {
     }
 
-    /** The making page as it is before anything is opened in it: kept by its service worker, for when there is no network. */
-    #[Route('/make', methods: 'GET')]
-    public function shell(): Response
+    /** A page as it is before anything is opened in it: kept by the service worker, for when there is no network. */
+    #[Route('/make', name: 'making_shell', methods: 'GET')]
+    #[Route('/bench', name: 'bench_shell', methods: 'GET')]
+    public function shell(Request $request): Response
     {
-        $entry = $this->assets->entry(Assets::MAKING);
+        $isMaking = 'making_shell' === $request->attributes->get('_route');
+        $entry = $isMaking ? $this->assets->entry(Assets::MAKING) : $this->assets->entry(Assets::BENCH, self::BENCH);
 
-        return null === $entry
-            ? self::notBuilt()
-            : new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => '', 'isInPlace' => false]));
+        return null === $entry ? self::notBuilt() : $this->shown($request, $entry, false);
     }
 
     #[Route('/', methods: 'GET')]
@@ -87,13 +87,20 @@ final readonly class PageController
         }
         $browser = $this->browsers->seen($workshop, $user?->browser, $request);
         $this->entities->flush();
-        $nonce = bin2hex(random_bytes(16));
-        $request->attributes->set(SecurityHeaders::NONCE, $nonce);
-        $response = new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace]));
+        $response = $this->shown($request, $entry, $isInPlace);
         $response->headers->set('Cache-Control', 'no-store, private');
         $response->headers->setCookie($this->cookie->of($browser, $request->isSecure()));
 
         return $response;
+    }
+
+    /** @param array{script: string, styles: list<string>, ahead: list<string>} $entry */
+    private function shown(Request $request, array $entry, bool $isInPlace): Response
+    {
+        $nonce = bin2hex(random_bytes(16));
+        $request->attributes->set(SecurityHeaders::NONCE, $nonce);
+
+        return new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace]));
     }
 
     private static function notBuilt(): Response

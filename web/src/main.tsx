@@ -29,8 +29,10 @@ const bench = () => import('./bench/BenchPage');
 const OpenWorkshop = lazy(async () => ({ default: (await import('./shelf/OpenWorkshop')).OpenWorkshop }));
 const BenchPage = lazy(async () => ({ default: (await bench()).BenchPage }));
 
+const keepPage = async () => (await import('./ui/keepBench')).keepBench();
+
 // The rest of the program is fetched while there is a connection, so that the way to a plan and to its views is there without one.
-const fetchRest = () => Promise.allSettled([bench(), import('./solid/InTheRound'), import('./shelf/WorkshopAccess'), import('./shelf/YarnDialog')]);
+const fetchRest = () => Promise.allSettled([bench(), import('./solid/InTheRound'), import('./shelf/WorkshopAccess'), import('./shelf/YarnDialog'), keepPage()]);
 window.addEventListener('load', () => setTimeout(fetchRest, 1500));
 
 const app = document.getElementById('app');

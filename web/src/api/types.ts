@@ -18,6 +18,7 @@ export type Seen = Schemas['Seen'];
 export type Amount = Schemas['Amount'];
 export type PlanProblem = Schemas['$defs-Problem'];
 export type OpenedPlan = Schemas['OpenedPlan'];
+export type ShelfAnswer = Schemas['Shelf'];
 export type PlanOnShelf = Schemas['PlanOnShelf'];
 export type PlanSummary = Schemas['PlanSummary'];
 export type YarnAtHand = Schemas['YarnAtHand'];

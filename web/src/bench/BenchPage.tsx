@@ -5,6 +5,7 @@ import { ApiError } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
 import { openDraft } from '../sync/draft';
 import type { DraftStore } from '../sync/draftState';
+import { keeping } from '../sync/kept';
 import { opened } from '../sync/opening';
 import { hold } from '../sync/unsaved';
 import { say } from '../ui/say';
@@ -27,6 +28,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 
 	useEffect(() => {
 		let draft: DraftStore | undefined;
+		let kept: (() => void) | undefined;
 		let isOver = false;
 		// From now on what is kept of it is sent from here alone.
 		const release = hold(id);
@@ -38,6 +40,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 					found.plan.analysis.yarns.every(({ stitches }) => stitches === 0),
 				);
 				draft = openDraft(found.plan, found.left);
+				kept = keeping(draft);
 				setOpening({ is: 'open', draft });
 			})
 			.catch((error: unknown) => {
@@ -46,6 +49,7 @@ function OpenPlan({ id, station, again }: { id: string; station: string | undefi
 		return () => {
 			isOver = true;
 			release();
+			kept?.();
 			draft?.close();
 		};
 	}, [id]);

@@ -4,7 +4,7 @@ import { toldOf } from '../api/trouble';
 import type { SetAside } from '../sync/draftState';
 import { Button } from '../ui/Button';
 import { notify } from '../ui/Notices';
-import { say, timeOf } from '../ui/say';
+import { momentOf, say, timeOf } from '../ui/say';
 import { useBench, useDraft } from './context';
 
 /** So often it is tried before it is asked what is to become of the work. */
@@ -20,6 +20,7 @@ export function SaveBar() {
 	const save = useDraft((state) => state.save);
 	const setAside = useDraft((state) => state.setAside);
 	const isKept = useDraft((state) => state.isKept);
+	const keptAt = useDraft((state) => state.keptAt);
 	const [isBusy, setIsBusy] = useState(false);
 
 	async function settle(how: () => Promise<unknown>) {
@@ -77,6 +78,9 @@ export function SaveBar() {
 				<Bar says={say('saveBar.thisBrowserWasSignedOut')} more={say('saveBar.openItAgainByItsLink')}>
 					<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
 				</Bar>
+			)}
+			{keptAt !== null && save.is === 'saved' && (
+				<Bar says={say('saveBar.asItWasKept', { keptAt: momentOf(keptAt) })} more={say('saveBar.whatYouDoIsKept')} />
 			)}
 			{save.is === 'waiting' && (
 				<Bar

@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { NAME as PLANS } from '../sync/kept';
 import { CHOICES, type Choices, type Event, type Guide, type Making, SPEAKS } from './types';
 
 interface Kept extends DBSchema {
@@ -75,8 +76,13 @@ export async function forgetAll(): Promise<void> {
 	for (const key of Object.keys(localStorage)) if (key.startsWith('alternum.place.')) localStorage.removeItem(key);
 	(await opened)?.close();
 	opened = undefined;
-	await new Promise((done) => {
-		const gone = indexedDB.deleteDatabase(NAME);
-		gone.onsuccess = gone.onerror = gone.onblocked = done;
-	});
+	await Promise.all(
+		[NAME, PLANS].map(
+			(name) =>
+				new Promise((done) => {
+					const gone = indexedDB.deleteDatabase(name);
+					gone.onsuccess = gone.onerror = gone.onblocked = done;
+				}),
+		),
+	);
 }

@@ -20,6 +20,8 @@ interface Props {
 	plans: readonly PlanOnShelf[] | undefined;
 	/** ids of those of which this browser keeps something that is not saved */
 	unsaved: ReadonlyMap<string, unknown>;
+	/** ids of those that open without a connection, where there is none */
+	openable: readonly string[] | undefined;
 	onSave: (id: string) => void;
 	onRemove: (plan: PlanOnShelf) => void;
 	/** the shelf has other plans */
@@ -68,7 +70,7 @@ export function Plans({ plans, children, ...acts }: Props) {
 	);
 }
 
-function OnShelf({ plan, unsaved, onSave, onRemove, onChanged }: { plan: PlanOnShelf } & Omit<Props, 'plans' | 'children'>) {
+function OnShelf({ plan, unsaved, openable, onSave, onRemove, onChanged }: { plan: PlanOnShelf } & Omit<Props, 'plans' | 'children'>) {
 	const title = isolated(plan.title === '' ? say('common.untitled') : plan.title);
 	async function act(does: () => Promise<unknown>) {
 		try {
@@ -106,7 +108,10 @@ function OnShelf({ plan, unsaved, onSave, onRemove, onChanged }: { plan: PlanOnS
 							<span className="ml-2 border border-ink px-1.5 text-ink">{say('common.problemsToFix', { problems: plan.summary.problems })}</span>
 						)}
 					</span>
-					<span className="caption block">{say('shelf.savedAt', { savedAt: momentOf(plan.savedAt) })}</span>
+					<span className="caption block">
+						{say('shelf.savedAt', { savedAt: momentOf(plan.savedAt) })}
+						{openable?.includes(plan.id) === false && `, ${say('shelf.needsAConnection')}`}
+					</span>
 					<span className="mt-1 flex pl-1.5">
 						{plan.summary.yarns.slice(0, 8).map((hex) => (
 							<span key={hex} className="yarn -ml-1.5 size-6 border border-ink/25" style={{ background: hex }} />

@@ -4,13 +4,14 @@ import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react'
 import { useNavigate } from 'react-router';
 import { ApiError, api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
-import type { Plan, PlanOnShelf, Problem } from '../api/types';
+import type { Plan, PlanOnShelf, Problem, ShelfAnswer } from '../api/types';
+import type { KeptShelf } from '../sync/kept';
 import type { News } from '../sync/watch';
 import { Button } from '../ui/Button';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
-import { say } from '../ui/say';
+import { momentOf, say } from '../ui/say';
 import { Plans } from './Plans';
 import type { Refusal } from './RefusedFile';
 import { useUnsaved } from './useUnsaved';
@@ -18,10 +19,26 @@ import { WorkshopMenu } from './WorkshopMenu';
 import { YarnShelf } from './YarnShelf';
 
 const Makings = lazy(async () => ({ default: (await import('./Makings')).Makings }));
+const NewWorkshop = lazy(async () => ({ default: (await import('./NewWorkshop')).NewWorkshop }));
 const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
 
 /** To the other windows. */
 const tell = async (news: News) => (await import('../sync/watch')).tell(news);
+
+const KEPT_AFTER_MS = 1000;
+
+/** What is on the shelf; without an answer what this browser keeps of it. */
+async function onShelf(): Promise<ShelfAnswer & Partial<KeptShelf>> {
+	const kept = () => import('../sync/kept');
+	try {
+		const answer = dataOf(await api.GET('/api/shelf'));
+		// Not before what is looked at is there.
+		setTimeout(() => void kept().then(({ keepShelf }) => keepShelf(answer)), KEPT_AFTER_MS);
+		return answer;
+	} catch (error) {
+		return (await kept()).keptShelf(error);
+	}
+}
 
 /** The largest plan file that is taken, as the schema says. */
 const MOST_BYTES = 1024 * 1024;
@@ -33,7 +50,7 @@ export function Shelf() {
 	const picker = useRef<HTMLInputElement>(null);
 	const [refusal, setRefusal] = useState<Refusal | null>(null);
 	const [progress, setProgress] = useState<string | null>(null);
-	const shelf = useQuery({ queryKey: ['shelf'], queryFn: async () => dataOf(await api.GET('/api/shelf')), refetchOnMount: 'always' });
+	const shelf = useQuery({ queryKey: ['shelf'], queryFn: onShelf, refetchOnMount: 'always', refetchOnReconnect: 'always' });
 	const again = useCallback(() => void queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
 	const silent = (error: unknown) => notify(toldOf(error));
 	const { unsaved, save } = useUnsaved(again);
@@ -142,12 +159,9 @@ export function Shelf() {
 				/>
 			</header>
 			{isInPlace && (
-				<section aria-label={say('shelf.thisIsANewWorkshop')} className="mb-6 flex flex-wrap items-center gap-3 border border-ink bg-shade px-4 py-2">
-					<p className="min-w-64 flex-1">
-						<span className="font-semibold">{say('shelf.thisIsANewWorkshop')}.</span> {say('shelf.theOneBefore')}
-					</p>
-					<Button onClick={() => setIsInPlace(false)}>{say('saveBar.allRight')}</Button>
-				</section>
+				<Suspense fallback={null}>
+					<NewWorkshop onRead={() => setIsInPlace(false)} />
+				</Suspense>
 			)}
 			<div className="grid grid-cols-[minmax(0,1fr)] gap-12 lg:grid-cols-[minmax(0,1fr)_20rem]">
 				<main>
@@ -177,10 +191,14 @@ export function Shelf() {
 					<Plans
 						plans={shelf.data?.plans}
 						unsaved={unsaved}
+						openable={shelf.data?.openable}
 						onSave={(id) => void save(id, true)}
 						onRemove={(plan) => remove.mutate(plan)}
 						onChanged={again}
 					>
+						{shelf.data?.keptAt && (
+							<p className="mb-2 border-l-4 border-ink pl-3">{say('shelf.asItWasKept', { keptAt: momentOf(shelf.data.keptAt) })}</p>
+						)}
 						{shelf.isPending && <p>{say('shelf.looking')}</p>}
 						{shelf.isError && (
 							<p>
@@ -190,7 +208,7 @@ export function Shelf() {
 								</button>
 							</p>
 						)}
-						{shelf.isError && unsaved.size > 0 && <p className="mt-2">{say('shelf.keptHere', { plans: unsaved.size })}</p>}
+						{(shelf.isError || shelf.data?.keptAt) && unsaved.size > 0 && <p className="mt-2">{say('shelf.keptHere', { plans: unsaved.size })}</p>}
 					</Plans>
 				</main>
 				<YarnShelf yarns={shelf.data?.yarns ?? []} />

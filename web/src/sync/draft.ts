@@ -9,7 +9,8 @@ import { comingOf } from './coming';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
 import { isFlying as isOnItsWay, made } from './flights';
 import { History } from './history';
-import { looking, workedOut } from './looking';
+import type { KeptPlan } from './kept';
+import { asOpened, looking } from './looking';
 import { difference, sentOf, standsForGroup } from './operations';
 import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, leftOver, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
 import { recovering } from './recovering';
@@ -26,12 +27,12 @@ const MOST = 50;
  * plan and its analysis. Nothing leaves the queue before it is saved, or set aside with the reason. `left` is what an earlier window left
  * unsaved.
  */
-export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): DraftStore {
+export function openDraft(opened: OpenedPlan | KeptPlan, left: Unsaved | null = null): DraftStore {
 	const store = createStore<Draft>(() => ({
 		id: opened.id,
 		revision: opened.revision,
 		plan: opened.plan,
-		...workedOut(opened),
+		...asOpened(opened),
 		save: { is: 'saved' },
 		setAside: [],
 		coming: [],
@@ -134,7 +135,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			const isMade = saved.results.some(({ refused: why }) => why === null);
 			// What is typed in a field is heard as it is typed.
 			if (isMade && sent.at(-1)?.edit.do !== 'take' && !isTyping(first.key)) announce(saved.says);
-			store.setState(({ setAside }) => ({ revision: saved.revision, setAside: [...setAside, ...refused] }));
+			store.setState(({ setAside }) => ({ revision: saved.revision, keptAt: null, setAside: [...setAside, ...refused] }));
 			keep();
 			show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			piece.answered(saved);
@@ -201,7 +202,8 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 			if (news.is === 'gone') show({ is: 'gone' });
 			else if (save.is === 'gone') show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			if (news.is === 'back') void fly();
-		} else if (news.revision > revision && save.is === 'saved' && !isFlying) show({ is: 'behind', savedAt: news.savedAt });
+		} else store.setState({ keptAt: null });
+		if ('revision' in news && news.revision > revision && save.is === 'saved' && !isFlying) show({ is: 'behind', savedAt: news.savedAt });
 	}
 	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 
@@ -209,7 +211,7 @@ export function openDraft(opened: OpenedPlan, left: Unsaved | null = null): Draf
 
 	function takeFromServer(theirs: OpenedPlan): void {
 		base = theirs.plan;
-		store.setState({ revision: theirs.revision, plan: shown() });
+		store.setState({ revision: theirs.revision, keptAt: null, plan: shown() });
 		piece.answered(theirs);
 	}
 

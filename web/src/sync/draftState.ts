@@ -39,6 +39,8 @@ export interface Draft {
 	setAside: SetAside[];
 	/** what was painted and is still to be made by the core */
 	coming: readonly Coming[];
+	/** opened without an answer from the server: as this browser kept it then; null: as it is saved */
+	keptAt: string | null;
 	/** whether the browser keeps what is not saved yet */
 	isKept: boolean;
 	canUndo: boolean;

@@ -4,16 +4,24 @@ import { api, dataOf } from '../api/client';
 import type { Analysis, OpenedPlan, Plan } from '../api/types';
 import { unpacked, unpackedPiece } from '../api/unpack';
 import type { Draft } from './draftState';
+import type { KeptPlan } from './kept';
 
 /** So long after no answer it is asked again. */
 const AGAIN_MS = 3000;
 
 /** What the core made of a plan, as a draft shows it. */
-export const workedOut = ({ analysis, errors, layerYarns }: Pick<OpenedPlan, 'analysis' | 'errors' | 'layerYarns'>, before?: Analysis) => ({
+const workedOut = ({ analysis, errors, layerYarns }: Pick<OpenedPlan, 'analysis' | 'errors' | 'layerYarns'>, before?: Analysis) => ({
 	analysis: unpacked(analysis, before),
 	errors,
 	layerYarns,
 });
+
+/** A plan as it begins to be shown: what the server answered, or what this browser kept. */
+export function asOpened(opened: OpenedPlan | KeptPlan): Pick<Draft, 'analysis' | 'errors' | 'layerYarns' | 'keptAt'> {
+	if (!('keptAt' in opened)) return { ...workedOut(opened), keptAt: null };
+	const { analysis, errors, layerYarns, keptAt } = opened;
+	return { analysis, errors, layerYarns, keptAt };
+}
 
 /**
  * The piece that is looked at. An answer about a plan holds it, and others as far as it bears them; a piece that is not there is asked for

@@ -39,9 +39,11 @@ export function watch(id: string, isIdle: () => boolean, hear: (news: News) => v
 	const look = () => void ask();
 	const timer = setInterval(look, EVERY_MS);
 	document.addEventListener('visibilitychange', look);
+	window.addEventListener('online', look);
 	return () => {
 		channel?.close();
 		clearInterval(timer);
 		document.removeEventListener('visibilitychange', look);
+		window.removeEventListener('online', look);
 	};
 }

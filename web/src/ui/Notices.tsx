@@ -8,6 +8,8 @@ interface Notice {
 	says: string;
 	mend?: string | undefined;
 	action?: { label: string; run: () => void } | undefined;
+	/** until the maker has answered it */
+	stays?: true;
 }
 
 const useNotices = create<{ notices: Notice[] }>(() => ({ notices: [] }));
@@ -28,9 +30,10 @@ export function Notices() {
 	const notices = useNotices((state) => state.notices);
 	return (
 		<Toast.Provider duration={9000} label={say('notices.notice')}>
-			{notices.map(({ id, says, mend, action }) => (
+			{notices.map(({ id, says, mend, action, stays }) => (
 				<Toast.Root
 					key={id}
+					{...(stays === true ? { duration: Number.POSITIVE_INFINITY } : {})}
 					onOpenChange={(open) => !open && drop(id)}
 					className="flex items-center gap-4 border border-ink bg-ink px-4 py-2 text-paper"
 				>
