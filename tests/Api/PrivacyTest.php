@@ -133,7 +133,7 @@ final class PrivacyTest extends ApiTestCase
     public function testAddressesOfThePage(): void
     {
         [$id] = $this->firstPlan();
-        foreach (["/plan/{$id}", "/plan/{$id}/changes", "/plan/{$id}/make", '/make', '/practice'] as $path) {
+        foreach (["/plan/{$id}", "/plan/{$id}/changes", "/plan/{$id}/make", '/make', '/bench', '/practice'] as $path) {
             $this->browser->request('GET', $path);
             self::assertResponseIsSuccessful();
         }

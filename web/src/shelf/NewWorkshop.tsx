@@ -1,3 +1,4 @@
+import '../ui/workshopWords';
 import { useEffect } from 'react';
 import { forgetAll } from '../making/keep';
 import { Button } from '../ui/Button';

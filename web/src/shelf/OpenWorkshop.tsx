@@ -1,3 +1,4 @@
+import '../ui/workshopWords';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';

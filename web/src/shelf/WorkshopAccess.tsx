@@ -1,3 +1,4 @@
+import '../ui/workshopWords';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { api, dataOf } from '../api/client';

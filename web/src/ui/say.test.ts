@@ -6,9 +6,10 @@ import { describe, expect, it } from 'vitest';
 import bench from '../words.bench.en.json';
 import shelf from '../words.en.json';
 import make from '../words.make.en.json';
+import workshop from '../words.workshop.en.json';
 import { inRow, listed, say } from './say';
 
-const words = { ...shelf, ...bench, ...make };
+const words = { ...shelf, ...bench, ...make, ...workshop };
 const ROOT = new URL('..', import.meta.url);
 const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((name) => /\.tsx?$/.test(name) && !/\.test\.|generated|^test/.test(name));
 
@@ -102,7 +103,12 @@ describe('the words of the screens', () => {
 			return all;
 		};
 		/** What a module brings along when it is loaded. */
-		const brought: Record<string, object> = { 'ui/shelfWords.ts': shelf, 'ui/benchWords.ts': bench, 'making/makeWords.ts': make };
+		const brought: Record<string, object> = {
+			'ui/shelfWords.ts': shelf,
+			'ui/benchWords.ts': bench,
+			'making/makeWords.ts': make,
+			'ui/workshopWords.ts': workshop,
+		};
 		const seen = new Set<string>();
 		const unknown: string[] = [];
 		/** Looks at a module and all that is loaded with it, then at what these fetch later, which knows what they know. */

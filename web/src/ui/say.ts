@@ -4,12 +4,13 @@ import { Children, type ReactNode } from 'react';
 import type bench from '../words.bench.en.json';
 import type shelf from '../words.en.json';
 import type make from '../words.make.en.json';
+import type workshop from '../words.workshop.en.json';
 
 /**
- * What the screens say, by its name in `words.en.json`, `words.bench.en.json` and `words.make.en.json`: ICU messages, so that numbers, plurals and
+ * What the screens say, by its name in `words.en.json`, `words.bench.en.json`, `words.make.en.json` and `words.workshop.en.json`: ICU messages, so that numbers, plurals and
  * choices follow the language.
  */
-export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make;
+export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make | keyof typeof workshop;
 
 /** A text, or a message as it was read when the program was built: `vite.config.ts`. */
 type Message = string | MessageFormatElement[];
