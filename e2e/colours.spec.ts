@@ -251,4 +251,13 @@ test('what is painted is drawn in the frame of the press, marked until the core 
 	expect(Number(await page.locator('body').getAttribute('data-shown'))).toBeLessThan(1000);
 	await expect(page.getByText('Saving')).toBeVisible();
 	await saved(page);
+	// What only the core can draw shows its place at once.
+	const picture = () => page.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+	await page.keyboard.press('Escape');
+	const before = await picture();
+	await panel(page).getByRole('textbox', { name: 'From round' }).fill('7');
+	await panel(page).getByRole('button', { name: 'Add stripes' }).click();
+	await expect.poll(picture, { intervals: [50] }).not.toBe(before);
+	await expect(page.getByText('Saving')).toBeVisible();
+	await saved(page);
 });

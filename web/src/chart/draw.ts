@@ -109,18 +109,20 @@ function drawBrushed(context: CanvasRenderingContext2D, { brushed, yarns, openin
 	}
 }
 
-/** In the yarn that was pressed, with a broken edge until the core has answered. */
+/** In the yarn that was pressed, or as it is where a layer is to lie, with a broken edge until the core has answered. */
 function drawComing(context: CanvasRenderingContext2D, picture: Picture, round: Round, top: number): void {
 	const { coming, yarns, opening, layout } = picture;
 	for (const { from, to, yarn } of coming?.get(round.number) ?? []) {
 		const hex = yarns.find(({ key }) => key === yarn)?.hex;
-		if (hex === undefined || from > round.makes) continue;
+		if ((hex === undefined && yarn !== null) || from > round.makes) continue;
 		for (const part of stretchesOf(round, from, Math.min(to, round.makes), opening)) {
-			context.beginPath();
-			trace(context, part, top, layout.rowHeight);
-			context.fillStyle = hex;
-			context.fill();
-			drawCells(context, part, top, layout.rowHeight, inkOn(hex), yarn, (stitch) => nameOf(picture, round, stitch));
+			if (hex !== undefined && yarn !== null) {
+				context.beginPath();
+				trace(context, part, top, layout.rowHeight);
+				context.fillStyle = hex;
+				context.fill();
+				drawCells(context, part, top, layout.rowHeight, inkOn(hex), yarn, (stitch) => nameOf(picture, round, stitch));
+			}
 			context.setLineDash([4, 3]);
 			context.strokeStyle = INK;
 			context.lineWidth = 1.5;

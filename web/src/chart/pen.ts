@@ -15,8 +15,8 @@ export interface Picture {
 	under: { round: number; stitch: number } | null;
 	/** stitches just painted, by round, until the core has answered */
 	brushed?: { yarn: string; cells: ReadonlyMap<number, ReadonlySet<number>> } | undefined;
-	/** stitches that were given a yarn before, which the core has not answered yet, by round */
-	coming?: ReadonlyMap<number, readonly { from: number; to: number; yarn: string }[]> | undefined;
+	/** stitches that were given a yarn before, or lie under a new layer (null), which the core has not answered yet, by round */
+	coming?: ReadonlyMap<number, readonly { from: number; to: number; yarn: string | null }[]> | undefined;
 	/** the stitch that the keys are on */
 	cursor?: { round: number; stitch: number } | null | undefined;
 	/** what is dragged, where the pointer is, and the keys of what is tied to it */

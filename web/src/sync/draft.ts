@@ -64,7 +64,7 @@ export function openDraft(opened: OpenedPlan | KeptPlan, left: Unsaved | null = 
 			canUndo,
 			canRedo,
 			isTranslating: isTranslating(queue),
-			coming: comingOf(queue),
+			coming: comingOf(queue, base),
 			...(save === undefined ? {} : { save }),
 		});
 	}
