@@ -192,3 +192,23 @@ test('a line that is longer than the sheet is wide moves aside now and then, not
 	await expect(line(page, 7)).toHaveText(before);
 	await saved(page);
 });
+
+test('what is pasted folds its long notes, shows what is wrong in them, and is never cut without a word', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'a pasted pattern …' }).click();
+	const dialog = page.getByRole('dialog');
+	const notes = ['You need a hook of 3 mm.', 'Stuff firmly as you go.', 'Leave long tails.', 'Move the marker up.', 'About 9 cm tall.'];
+	await dialog.getByLabel('The pattern').fill(['BODY', ...notes, 'R1: 6 sc in MR (6)', 'Stuff it.', 'R2: inc x6 (13)'].join('\n'));
+	const folded = dialog.getByText('5 lines of notes: You need a hook of 3 mm.');
+	await expect(folded).toBeVisible();
+	await expect(dialog.getByRole('listitem').filter({ hasText: 'Leave long tails.' }).last()).toBeHidden();
+	await folded.click();
+	await expect(dialog.getByRole('listitem').filter({ hasText: 'Leave long tails.' }).last()).toBeVisible();
+	await expect(dialog.getByText('Round 2 makes 12 stitches, but the line says 13.')).toBeVisible();
+	await dialog.getByLabel('The pattern').evaluate((field: HTMLTextAreaElement) => {
+		Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set?.call(field, 'R1: 6 sc in MR (6)\n'.repeat(12_000));
+		field.dispatchEvent(new Event('input', { bubbles: true }));
+	});
+	await expect(dialog.getByRole('alert')).toHaveText('This is longer than 200,000 characters. Make it shorter.');
+	await expect(dialog.getByRole('button', { name: 'Take it' })).toBeDisabled();
+});

@@ -46,7 +46,7 @@ final readonly class Gate
         if ((int) $request->headers->get('Content-Length', '0') > Json::MESSAGE_BYTES || \strlen($request->getContent()) > Json::MESSAGE_BYTES) {
             return ProblemResponse::of(
                 413,
-                'This is larger than '.number_format(Json::MESSAGE_BYTES / 1024).' kB, more than a plan takes.',
+                'This is larger than '.Json::MESSAGE_BYTES / 1024 / 1024 .' MB, more than a plan takes.',
                 'Choose a file that holds a plan, or split the plan in two.',
             );
         }

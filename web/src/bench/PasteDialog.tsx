@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { ApiError, api, dataOf } from '../api/client';
+import { api, dataOf } from '../api/client';
+import type { components } from '../api/generated/contract';
+import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { numbered } from '../ui/numbered';
@@ -9,6 +11,11 @@ import { useRested } from '../ui/useRested';
 import { useBench, useDraft, usePiece } from './context';
 
 const PAUSE_MS = 300;
+
+/** So many lines that are no rounds stand one after the other before they are folded. */
+const NOTES = 4;
+
+type Line = components['schemas']['PastedPattern']['pieces'][number]['lines'][number];
 
 interface Props {
 	/** null: closed; '': still to be pasted */
@@ -42,8 +49,9 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 		placeholderData: (before) => before,
 		staleTime: Number.POSITIVE_INFINITY,
 	});
-	const pieces = typed.trim() === '' ? [] : (data?.pieces ?? []);
-	const yarns = typed.trim() === '' ? [] : (data?.yarns ?? []);
+	const read = typed.trim() === '' || error !== null ? undefined : data;
+	const pieces = read?.pieces ?? [];
+	const yarns = read?.yarns ?? [];
 	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);
 	const rounds = pieces.reduce((sum, is) => sum + is.rounds, 0);
 	const hasBegun = pieces.some(({ begins }) => begins !== null);
@@ -63,7 +71,6 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 					<span className="caption">{say('pasteDialog.thePattern')}</span>
 					<textarea
 						className="field h-80 w-full font-sans whitespace-pre"
-						maxLength={200_000}
 						spellCheck={false}
 						value={typed}
 						onChange={(event) => setTyped(event.target.value)}
@@ -71,10 +78,15 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 				</label>
 				<div>
 					<p className="caption" aria-live="polite">
-						{typed.trim() === '' ? say('pasteDialog.pasteOrTypeItOn') : say('pasteDialog.found', { pieces: pieces.length, rounds, problems })}
+						{typed.trim() === '' && say('pasteDialog.pasteOrTypeItOn')}
+						{read !== undefined && say('pasteDialog.found', { pieces: pieces.length, rounds, problems })}
 					</p>
 					{yarns.length > 0 && <p className="text-faint">{say('pasteDialog.bringsYarns', { yarns: yarns.join(', ') })}</p>}
-					{error instanceof ApiError && <p>{error.problem.detail}</p>}
+					{error !== null && (
+						<p role="alert" className="border-l-4 border-ink pl-2">
+							{toldOf(error).says} {toldOf(error).mend}
+						</p>
+					)}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
 						{numbered(pieces).map(({ at, one: { name, copies, worked, begins, lines } }) => (
 							<section key={at}>
@@ -91,22 +103,24 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 									)}
 								</h3>
 								<ol>
-									{numbered(lines).map(({ at: i, one: line }) => (
-										<li
-											key={i}
-											className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${
-												line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'
-											}`}
-										>
-											<span className="min-w-0 break-words">
-												{line.text === '' ? '\u00A0' : line.text}
-												{line.problem !== null && <span className="block text-sm">{line.problem}</span>}
-											</span>
-											<span className="figures text-right font-semibold">
-												{line.makes ?? (line.text === '' ? '' : <span className="font-normal">{say('pasteDialog.note')}</span>)}
-											</span>
-										</li>
-									))}
+									{stretchesOf(lines).map(({ at: first, lines: few, isFolded }) =>
+										isFolded ? (
+											<li key={first} className="px-2 text-faint">
+												<details>
+													<summary className="cursor-pointer">
+														{say('pasteDialog.notes', { lines: few.length, first: few[0]?.text ?? '' })}
+													</summary>
+													<ol>
+														{numbered(few).map(({ at: i, one: line }) => (
+															<ReadLine key={i} line={line} />
+														))}
+													</ol>
+												</details>
+											</li>
+										) : (
+											numbered(few).map(({ at: i, one: line }) => <ReadLine key={first + i} line={line} />)
+										),
+									)}
 								</ol>
 							</section>
 						))}
@@ -144,5 +158,38 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 				</Button>
 			</div>
 		</form>
+	);
+}
+
+/** Notes one after the other together, folded where they are many; what is wrong in them is never folded. */
+function stretchesOf(lines: readonly Line[]): { at: number; lines: Line[]; isFolded: boolean }[] {
+	const isNote = (line: Line) => line.rounds === null && line.problem === null;
+	const stretches: { at: number; lines: Line[]; isFolded: boolean }[] = [];
+	lines.forEach((line, at) => {
+		const last = stretches.at(-1);
+		if (last?.lines[0] !== undefined && isNote(last.lines[0]) === isNote(line)) last.lines.push(line);
+		else stretches.push({ at, lines: [line], isFolded: false });
+	});
+	return stretches.map((stretch) => ({
+		...stretch,
+		isFolded: stretch.lines.every(isNote) && stretch.lines.filter(({ text }) => text !== '').length >= NOTES,
+	}));
+}
+
+function ReadLine({ line }: { line: Line }) {
+	return (
+		<li
+			className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${
+				line.problem === null ? '' : 'border-l-4 border-ink bg-sheet'
+			}`}
+		>
+			<span className="min-w-0 break-words">
+				{line.text === '' ? '\u00A0' : line.text}
+				{line.problem !== null && <span className="block text-sm">{line.problem}</span>}
+			</span>
+			<span className="figures text-right font-semibold">
+				{line.makes ?? (line.text === '' ? '' : <span className="font-normal">{say('pasteDialog.note')}</span>)}
+			</span>
+		</li>
 	);
 }

@@ -35,7 +35,7 @@ final class PlanMessages
         'field.stitches' => ['Write a yarn’s letter or a stop for each stitch.'],
         'field.tooFew' => ['There are {count} here.', 'At least {least} must be.'],
         'field.tooLarge' => ['{value} is too large.', 'Write a number from {least} to {most}.'],
-        'field.tooLong' => ['This is longer than {most} characters.', 'Make it shorter.'],
+        'field.tooLong' => ['This is longer than {most, number} characters.', 'Make it shorter.'],
         'field.tooMany' => ['There are {count} here.', 'There can be {most} at the most.'],
         'field.tooSmall' => ['{value} is too small.', 'Write a number from {least} to {most}.'],
         'field.twice' => [
