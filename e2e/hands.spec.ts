@@ -231,4 +231,39 @@ test.describe('on a phone', () => {
 		}
 		await expect(page.getByRole('toolbar', { name: 'Shown' })).toBeInViewport();
 	});
+
+	test('stations and pieces fold away while one reads on, and are there as soon as one goes back', async ({ page }) => {
+		await openPlan(page, 'Otter in a striped jersey', 'pattern');
+		const header = page.getByRole('banner');
+		const stations = page.getByRole('navigation', { name: 'Stations' });
+		const panel = page.getByRole('complementary');
+		const scrollTo = (top: number) => panel.evaluate((one, top) => one.scrollTo({ top }), top);
+		await expect.poll(() => panel.evaluate((one) => one.scrollHeight)).toBeGreaterThan(1500);
+		await scrollTo(20);
+		await page.waitForTimeout(100);
+		await scrollTo(400);
+		await expect(stations).toBeHidden();
+		expect((await header.boundingBox())?.height).toBeLessThanOrEqual(0.08 * 844);
+		// A little to and fro is no going back.
+		await page.waitForTimeout(400);
+		await scrollTo(390);
+		await expect(stations).toBeHidden();
+		await scrollTo(300);
+		await expect(stations).toBeVisible();
+		await page.waitForTimeout(400);
+		await scrollTo(700);
+		await expect(stations).toBeHidden();
+		// Another leaf begins with all of it.
+		await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Picture' }).click();
+		await expect(stations).toBeVisible();
+	});
+
+	test('help speaks of fingers', async ({ page }) => {
+		await openPlan(page, 'Harbour buoy', 'colours');
+		await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Colours' }).click();
+		await expect(page.getByText('Pick rounds: tap one, or hold it and drag over more. Then tap a yarn.')).toBeVisible();
+		await page.getByRole('button', { name: 'take the brush' }).click();
+		await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Colours' }).click();
+		await expect(page.getByText('Tap a stitch, or hold it and drag to paint over more.')).toBeVisible();
+	});
 });

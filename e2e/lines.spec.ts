@@ -201,9 +201,9 @@ test('what is pasted folds its long notes, shows what is wrong in them, and is n
 	await dialog.getByLabel('The pattern').fill(['BODY', ...notes, 'R1: 6 sc in MR (6)', 'Stuff it.', 'R2: inc x6 (13)'].join('\n'));
 	const folded = dialog.getByText('5 lines of notes: You need a hook of 3 mm.');
 	await expect(folded).toBeVisible();
-	await expect(dialog.getByRole('listitem').filter({ hasText: 'Leave long tails.' }).last()).toBeHidden();
+	await expect(dialog.locator('li', { hasText: 'Leave long tails.' }).last()).toBeHidden();
 	await folded.click();
-	await expect(dialog.getByRole('listitem').filter({ hasText: 'Leave long tails.' }).last()).toBeVisible();
+	await expect(dialog.locator('li', { hasText: 'Leave long tails.' }).last()).toBeVisible();
 	await expect(dialog.getByText('Round 2 makes 12 stitches, but the line says 13.')).toBeVisible();
 	await dialog.getByLabel('The pattern').evaluate((field: HTMLTextAreaElement) => {
 		Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')?.set?.call(field, 'R1: 6 sc in MR (6)\n'.repeat(12_000));

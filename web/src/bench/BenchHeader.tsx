@@ -66,7 +66,7 @@ export function BenchHeader() {
 				</Tip>
 				<PlanMenu />
 			</div>
-			<div className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:flex-col small:flex-nowrap small:items-stretch small:px-0">
+			<div data-folds="" className="flex flex-wrap items-end gap-x-6 pr-3 pl-18 small:flex-col small:flex-nowrap small:items-stretch small:px-0">
 				<nav
 					ref={strip}
 					aria-label={say('benchHeader.stations')}

@@ -2,6 +2,7 @@ import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { DraftStore } from '../sync/draftState';
+import { hands } from '../ui/hands';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
 import { say } from '../ui/say';
@@ -24,6 +25,7 @@ import { Rounds } from './stations/Rounds';
 import { Yarns } from './stations/Yarns';
 import { Tray } from './Tray';
 import type { Address } from './useAddress';
+import { useFolding } from './useFolding';
 import { useKeys } from './useKeys';
 import { usePicks } from './usePicks';
 import { usePrinting } from './usePrinting';
@@ -83,7 +85,7 @@ export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore }
 					return;
 				}
 				if (picked.size === 0) {
-					notify({ says: say('benchView.noRoundsArePicked'), mend: say('benchView.pickThemOnTheChart') });
+					notify({ says: say('benchView.noRoundsArePicked'), mend: say('benchView.pickThemOnTheChart', { by: hands() }) });
 					return;
 				}
 				draft.edit({ do: 'paint', piece: pieceKey, rounds: [...picked], yarn });
@@ -101,6 +103,7 @@ export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore }
 	const leaf = useTools((tools) => tools.leaf);
 	const root = useRef<HTMLDivElement>(null);
 	useFocusKept(root);
+	useFolding(root);
 
 	useEffect(() => draft.look(pieceKey), [draft, pieceKey]);
 

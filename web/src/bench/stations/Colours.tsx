@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
+import { hands } from '../../ui/hands';
 import { say, sayWith } from '../../ui/say';
 import { YarnMark } from '../../ui/YarnMark';
 import { setTools, useTools } from '../chartTools';
@@ -43,6 +44,7 @@ export function Colours() {
 			) : first === undefined || last === undefined ? (
 				<p className="mb-4">
 					{sayWith('colours.pickRoundsClickOneShift', {
+						by: hands(),
 						link: (
 							<button
 								type="button"

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { PlanProblem } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { hands } from '../../ui/hands';
 import { say } from '../../ui/say';
 import { size as measure } from '../../ui/units';
 import { useBench, useDraft, usePiece, useProblems } from '../context';
@@ -111,7 +112,7 @@ export function Rounds() {
 			{analysis !== undefined && <Offers piece={analysis} />}
 			<SpiralOffers />
 			<h3 className="mb-1 font-semibold">{say('rounds.writingRounds')}</h3>
-			<p className="mb-2 text-faint">{say('rounds.typeThemOnTheSheet')}</p>
+			<p className="mb-2 text-faint">{say('rounds.typeThemOnTheSheet', { by: hands() })}</p>
 			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
 				{[
 					[`6 ${sc} in MR`, 'begin in a magic ring'],

@@ -1,5 +1,6 @@
 import { Eraser } from 'lucide-react';
 import { Button } from '../../../ui/Button';
+import { hands } from '../../../ui/hands';
 import { say, sayWith } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { CLEAR, setTools, useTools } from '../../chartTools';
@@ -39,7 +40,7 @@ export function BrushPanel({ brush }: { brush: string }) {
 				<input type="checkbox" checked={isMirrored} onChange={(event) => setTools({ isMirrored: event.target.checked })} />
 				{sayWith('brushPanel.thePairOppositeTooKeys', { keys: <kbd className="caption">,</kbd> })}
 			</label>
-			<p className="caption mt-1">{say('brushPanel.dragOverStitchesOrGo')}</p>
+			<p className="caption mt-1">{say('brushPanel.dragOverStitchesOrGo', { by: hands() })}</p>
 		</section>
 	);
 }

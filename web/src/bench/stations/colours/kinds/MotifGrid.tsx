@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { Button } from '../../../../ui/Button';
 import { NumberField } from '../../../../ui/Field';
+import { hands } from '../../../../ui/hands';
 import { notify } from '../../../../ui/Notices';
 import { numbered } from '../../../../ui/numbered';
 import { say } from '../../../../ui/say';
@@ -66,7 +67,7 @@ export function MotifGrid({ yarn, onTake }: { yarn: string; onTake: (rows: strin
 			<Button
 				onClick={() =>
 					rows.every((row) => [...row].every((cell) => cell === CLEAR))
-						? notify({ says: say('motifGrid.nothingIsDrawnYet'), mend: say('motifGrid.clickOrDragOverCells') })
+						? notify({ says: say('motifGrid.nothingIsDrawnYet'), mend: say('motifGrid.clickOrDragOverCells', { by: hands() }) })
 						: onTake(rows)
 				}
 			>
