@@ -13,6 +13,20 @@ test('the shelf says what it is for, and a plan begins with a shape or a pasted 
 	await expect(page.getByRole('dialog').getByRole('textbox')).toBeVisible();
 });
 
+test('a plan begins with one of the own, or with a toy to learn from, whatever became of the first', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'one of your plans …' }).click();
+	await page.getByRole('menuitem', { name: 'Spotted mushroom' }).click();
+	await expect(page.getByLabel('The plan’s title')).toHaveValue('Spotted mushroom again');
+	await page.goto('/');
+	await page.getByRole('button', { name: /^Delete .Harbour buoy/ }).click();
+	await expect(page.getByRole('link', { name: /^Harbour buoy/ })).toBeHidden();
+	await page.getByRole('button', { name: 'a toy to learn from …' }).click();
+	await expect(page.getByRole('menuitem')).toHaveText(['Harbour buoy', 'Otter in a striped jersey', 'Spotted mushroom', 'Barrel cactus in a pot']);
+	await page.getByRole('menuitem', { name: 'Harbour buoy' }).click();
+	await expect(page.getByLabel('The plan’s title')).toHaveValue('Harbour buoy');
+});
+
 test('a plan is duplicated, put by and fetched back', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: /^Duplicate .*Harbour buoy/ }).click();

@@ -42,6 +42,7 @@ for (const [where, use, more] of [
 ] as const) {
 	test.describe(where, () => {
 		test.use(use);
+		test.setTimeout(45_000);
 
 		/** The maker sees an empty sheet, and beside it "Begin from a shape" as the strongest thing. Hesitates: whether stripes or spiral stripes. */
 		test('a ball with spiral stripes of one round, and its picture in the round', async ({ page }) => {
@@ -60,6 +61,62 @@ for (const [where, use, more] of [
 			await acts.press(page.getByRole('button', { name: 'In 3D', exact: true }));
 			await expect(page.locator('canvas').or(page.getByText('cannot be shown in 3D'))).toBeVisible();
 			expect(acts.count).toBeLessThanOrEqual(6 * more);
+		});
+
+		/**
+		 * The maker sees legs, arms and tail in the menu of pieces, and then in the tray as "made, not placed yet". Hesitates: whether to press the
+		 * picture or "Where it usually goes"; each is right.
+		 */
+		test('a striped animal with legs, arms, tail, eyes and mouth, begun from shapes, all placed', async ({ page }) => {
+			const acts = new Acts(page);
+			const isDesk = where === 'at a desk';
+			const leaf = async (name: string) => {
+				const button = page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name });
+				if (!isDesk && (await button.getAttribute('aria-pressed')) !== 'true') await acts.press(button);
+			};
+			const id = await begin(page, 'Animal', { rounds: [], colours: [] });
+			await page.goto(`/plan/${id}/rounds`);
+			await leaf('Rounds');
+			await acts.press(page.getByRole('button', { name: 'Begin from a shape' }));
+			await acts.press(page.getByRole('dialog').getByRole('button', { name: 'Write rounds' }));
+			await expect(page.getByRole('dialog')).toBeHidden();
+			await acts.station('Colours');
+			await acts.press(page.getByRole('complementary').getByRole('button', { name: 'Add stripes' }));
+			for (const part of ['Add legs', 'Add arms', 'Add a tail']) {
+				await acts.press(page.getByRole('button', { name: 'More about pieces' }));
+				await acts.press(page.getByRole('menuitem', { name: part }));
+			}
+			await expect(page.getByRole('tab', { name: 'Tail' })).toHaveAttribute('aria-selected', 'true');
+			await acts.press(page.getByRole('tab', { name: 'Body' }));
+			await acts.station('Parts');
+			const tray = page.getByRole('region', { name: 'What can be put on' });
+			for (const what of ['Leg ×2', 'Arm ×2', 'Tail', 'Eyes', 'Mouth']) {
+				await acts.press(tray.getByRole('button', { name: what, exact: true }));
+				await acts.press(page.getByRole('button', { name: 'Where it usually goes' }).locator('visible=true'));
+			}
+			await expect
+				.poll(async () => {
+					const { plan, analysis } = await (await page.request.get(`/api/plans/${id}`)).json();
+					const [body] = plan.pieces;
+					return {
+						placed: body.placements?.map(({ kind }: { kind: string }) => kind),
+						thread: body.thread?.map(({ kind }: { kind: string }) => kind),
+						made: plan.pieces.map(({ name, copies }: { name: string; copies: number }) => `${name} ×${copies}`),
+						joined: plan.assembly?.map(({ part, onto }: { part: string; onto: string }) => `${part} on ${onto}`),
+						loose: analysis.loose,
+						problems: analysis.problems,
+					};
+				})
+				.toEqual({
+					placed: ['eyes'],
+					thread: ['smile'],
+					made: ['Body ×1', 'Leg ×2', 'Arm ×2', 'Tail ×1'],
+					joined: ['leg on body', 'arm on body', 'tail on body'],
+					// What all are on is on nothing itself.
+					loose: { body: 1 },
+					problems: [],
+				});
+			expect(acts.count).toBeLessThanOrEqual(30 * more);
 		});
 
 		/** The maker sees what was understood of each piece before it is taken. Hesitates: nowhere, where every line is read. */

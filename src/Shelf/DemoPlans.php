@@ -7,6 +7,7 @@ namespace Alternum\Server\Shelf;
 use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\ShelfSummary;
+use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Entity\YarnAtHand;
@@ -33,7 +34,7 @@ final readonly class DemoPlans
     public function layOut(Workshop $workshop): void
     {
         foreach (self::FILES as $file) {
-            $plan = PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
+            $plan = $this->plan($file);
             $this->store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
         }
         foreach (self::YARNS as $described) {
@@ -41,6 +42,23 @@ final readonly class DemoPlans
             $yarn->describe(...$described);
             $this->entities->persist($yarn);
         }
+    }
+
+    /** @return list<array{name: string, title: string}> those that can be laid out again, the simplest first */
+    public function all(): array
+    {
+        return array_map(fn (string $file): array => ['name' => $file, 'title' => $this->plan($file)->title], array_reverse(self::FILES));
+    }
+
+    /** Null: there is none of that name. */
+    public function named(string $name): ?Plan
+    {
+        return \in_array($name, self::FILES, true) ? $this->plan($name) : null;
+    }
+
+    private function plan(string $file): Plan
+    {
+        return PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
     }
 
     /** Whether the yarn on hand is what a new workshop has. */

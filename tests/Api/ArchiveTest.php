@@ -44,4 +44,23 @@ final class ArchiveTest extends ApiTestCase
         }
         self::fail('It is on no shelf.');
     }
+
+    /** A toy to learn from that was taken off the shelf is had again, as it was; there are no others. */
+    public function testADemoToyIsHadAgain(): void
+    {
+        $this->openWorkshop();
+        $demos = $this->ask('GET', '/api/demos')['demos'];
+        self::assertIsArray($demos);
+        self::assertSame(['Harbour buoy', 'Otter in a striped jersey', 'Spotted mushroom', 'Barrel cactus in a pot'], array_column($demos, 'title'));
+        [$first] = $this->firstPlan();
+        $this->save($first, 1, self::set(['title'], 'Changed'));
+        $begun = $this->ask('POST', '/api/demos/'.self::string($demos, 0, 'name'));
+        $this->assertStatus(201);
+        $opened = $this->ask('GET', '/api/plans/'.self::string($begun, 'id'));
+        self::assertSame('Harbour buoy', self::at($opened, 'plan', 'title'));
+        self::assertIsArray($plans = $this->ask('GET', '/api/shelf')['plans']);
+        self::assertCount(5, $plans);
+        $this->ask('POST', '/api/demos/no-such-toy');
+        $this->assertStatus(404);
+    }
 }

@@ -27,6 +27,7 @@ final class EditKinds
         Retype::class,
         Paste::class,
         CopyPiece::class,
+        AddPart::class,
         Renumber::class,
         FollowCue::class,
         ApplySetting::class,

@@ -3,7 +3,7 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { limits } from '../api/generated/limits';
 import { Button } from '../ui/Button';
-import { Menu, MenuItem } from '../ui/Menu';
+import { Menu, MenuItem, MenuRule } from '../ui/Menu';
 import { numbered } from '../ui/numbered';
 import { say, sayWith } from '../ui/say';
 import { CoverDialog } from './CoverDialog';
@@ -11,7 +11,7 @@ import { setTools, useTools } from './chartTools';
 import { useBench, useDraft } from './context';
 import { PieceDialog } from './PieceDialog';
 import { PieceList } from './PieceList';
-import { pieceActs } from './pieceActs';
+import { pieceActs, USUAL_PARTS } from './pieceActs';
 
 /** From so many on they are found in a list, with their pictures. */
 const MANY = 6;
@@ -29,7 +29,7 @@ export function Pieces() {
 
 	const isFull = pieces.length >= limits.pieces;
 
-	const { add, duplicate, move, remove } = pieceActs(bench);
+	const { add, addPart, duplicate, move, remove } = pieceActs(bench);
 
 	return (
 		<div className="flex min-w-0 items-center gap-1 pb-1.5 small:px-2 small:pb-0.5">
@@ -69,6 +69,14 @@ export function Pieces() {
 					<Plus size={15} className="mr-2 inline" />
 					{isFull ? say('pieces.aPlanHasPiecesPieces', { pieces: limits.pieces }) : say('pieces.addAPiece')}
 				</MenuItem>
+				{!isFull &&
+					USUAL_PARTS.map((part) => (
+						<MenuItem key={part} onSelect={() => addPart(part)}>
+							<Plus size={15} className="mr-2 inline" />
+							{say('pieces.addPart', { part })}
+						</MenuItem>
+					))}
+				<MenuRule />
 				<MenuItem onSelect={() => setIsListed(true)}>{say('pieces.allPieces')}</MenuItem>
 				<MenuItem disabled={piece === undefined} onSelect={() => setIsOpen(true)}>
 					{say('pieces.nameCopiesHowItIs')}

@@ -1,9 +1,13 @@
 import { limits } from '../api/generated/limits';
-import type { Piece } from '../api/types';
+import type { Edit, Piece } from '../api/types';
 import { cut } from '../ui/cut';
 import { say } from '../ui/say';
 import type { Bench } from './context';
 import { emptyPiece, freeKey } from './plans';
+
+export type UsualPart = Extract<Edit, { do: 'part' }>['part'];
+
+export const USUAL_PARTS: readonly UsualPart[] = ['leg', 'arm', 'tail', 'ear', 'head'];
 
 /** What is done with a plan's pieces; one that comes is shown. */
 export function pieceActs({ draft, showPiece }: Pick<Bench, 'draft' | 'showPiece'>) {
@@ -11,6 +15,12 @@ export function pieceActs({ draft, showPiece }: Pick<Bench, 'draft' | 'showPiece
 		add: () => {
 			const key = freeKey(draft.getState().plan, 'piece');
 			draft.change((is) => ({ ...is, pieces: [...is.pieces, emptyPiece(key, say('pieces.newPiece'))] }));
+			showPiece(key);
+		},
+		/** a leg, an ear …: the core begins it in proportion to the body */
+		addPart: (part: UsualPart) => {
+			const key = freeKey(draft.getState().plan, part);
+			draft.edit({ do: 'part', part, key, name: say('pieces.part', { part }) });
 			showPiece(key);
 		},
 		duplicate: (of: Piece) => {

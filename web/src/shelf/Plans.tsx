@@ -9,6 +9,7 @@ import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { Still } from '../ui/Still';
 import { momentOf, say } from '../ui/say';
+import { copyOf } from './copyOf';
 import { Silhouette } from './Silhouette';
 
 /** From so many on they are looked for by name, and put in order. */
@@ -81,10 +82,6 @@ function OnShelf({ plan, unsaved, openable, onSave, onRemove, onChanged }: { pla
 		onChanged();
 	}
 	const path = { id: plan.id };
-	async function copy() {
-		const { plan: body } = dataOf(await api.GET('/api/plans/{id}', { params: { path } }));
-		dataOf(await api.POST('/api/plans', { body: { ...body, title: say('shelf.again', { title: plan.title }).slice(0, 120) } }));
-	}
 	async function move() {
 		const answer = await (plan.archived
 			? api.POST('/api/plans/{id}/unarchive', { params: { path } })
@@ -130,7 +127,7 @@ function OnShelf({ plan, unsaved, openable, onSave, onRemove, onChanged }: { pla
 				)}
 				{(
 					[
-						[say('shelf.copyTitle', { title }), () => act(copy), Copy],
+						[say('shelf.copyTitle', { title }), () => act(() => copyOf(plan)), Copy],
 						[say('shelf.moveTitle', { title, archived: String(plan.archived) }), () => act(move), Archive],
 						[say('shelf.deleteTitle', { title }), () => onRemove(plan), Trash2],
 					] as const

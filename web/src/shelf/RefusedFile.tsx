@@ -1,3 +1,4 @@
+import '../ui/workshopWords';
 import type { Problem } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';

@@ -2,9 +2,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { FilePlus2, FolderOpen } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiError, api, dataOf } from '../api/client';
+import { api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
-import type { Plan, PlanOnShelf, Problem, ShelfAnswer } from '../api/types';
+import type { Plan, PlanOnShelf, ShelfAnswer } from '../api/types';
 import type { KeptShelf } from '../sync/kept';
 import type { News } from '../sync/watch';
 import { Button } from '../ui/Button';
@@ -12,6 +12,7 @@ import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
 import { momentOf, say } from '../ui/say';
+import { BeginWith } from './BeginWith';
 import { Plans } from './Plans';
 import type { Refusal } from './RefusedFile';
 import { useUnsaved } from './useUnsaved';
@@ -39,9 +40,6 @@ async function onShelf(): Promise<ShelfAnswer & Partial<KeptShelf>> {
 		return (await kept()).keptShelf(error);
 	}
 }
-
-/** The largest plan file that is taken, as the schema says. */
-const MOST_BYTES = 1024 * 1024;
 
 /** The first page: plans and yarn on hand. */
 export function Shelf() {
@@ -91,34 +89,10 @@ export function Shelf() {
 	}
 
 	async function open(file: File) {
-		const refuse = (problem: Pick<Problem, 'detail' | 'mend' | 'problems'>) => setRefusal({ file: file.name, problem });
-		let read: unknown;
-		try {
-			read = JSON.parse(await file.text());
-		} catch {
-			refuse({ detail: say('shelf.thisFileIsNoPlan'), mend: say('shelf.chooseAFileThatWas') });
-			return;
-		}
-		const { bringAllIn, isWorkshopFile } = await import('./workshopFile');
-		if (isWorkshopFile(read)) {
-			await bringAllIn(read, file.name, { onProgress: setProgress, onRefused: setRefusal });
-			again();
-			return;
-		}
-		if (file.size > MOST_BYTES) {
-			refuse({
-				detail: say('shelf.tooLarge', { kilobytes: Math.round(file.size / 1024), most: MOST_BYTES / 1024 }),
-				mend: say('shelf.chooseAPlanOrSplit'),
-			});
-			return;
-		}
-		try {
-			const opened = dataOf(await api.POST('/api/plans', { body: read as Plan }));
-			navigate(`/plan/${opened.id}`);
-		} catch (error) {
-			if (error instanceof ApiError) refuse(error.problem);
-			else silent(error);
-		}
+		const { openFile } = await import('./openFile');
+		const id = await openFile(file, { onProgress: setProgress, onRefused: setRefusal });
+		if (id === null) again();
+		else navigate(`/plan/${id}`);
 	}
 
 	return (
@@ -169,19 +143,9 @@ export function Shelf() {
 						<Makings />
 					</Suspense>
 					<p className="mb-2 max-w-prose text-lg">{say('shelf.whatFor')}</p>
-					<p className="mb-6 flex flex-wrap items-center gap-x-4 gap-y-1">
-						{say('shelf.beginWith')}
-						{(['shape', 'paste'] as const).map((how) => (
-							<Button
-								key={how}
-								kind="bare"
-								disabled={begin.isPending || shelf.data === undefined}
-								onClick={() => shelf.data && begin.mutate({ ...shelf.data.usual, how })}
-							>
-								{say('shelf.beginHow', { how })}
-							</Button>
-						))}
-					</p>
+					<div className="mb-6 min-h-9">
+						{shelf.data !== undefined && <BeginWith plans={shelf.data.plans} onBegin={(how) => begin.mutate({ ...shelf.data.usual, how })} />}
+					</div>
 					<p className="mb-6">
 						<a className="underline underline-offset-4" href="/practice">
 							{say('shelf.practise')}

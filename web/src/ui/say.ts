@@ -7,8 +7,8 @@ import type make from '../words.make.en.json';
 import type workshop from '../words.workshop.en.json';
 
 /**
- * What the screens say, by its name in `words.en.json`, `words.bench.en.json`, `words.make.en.json` and `words.workshop.en.json`: ICU messages, so that numbers, plurals and
- * choices follow the language.
+ * What the screens say, by its name in `words.en.json` and its like, a file for each page: ICU messages, so that numbers, plurals and choices
+ * follow the language.
  */
 export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make | keyof typeof workshop;
 
