@@ -261,7 +261,11 @@ test.describe('on a phone', () => {
 	test('help speaks of fingers', async ({ page }) => {
 		await openPlan(page, 'Harbour buoy', 'colours');
 		await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Colours' }).click();
-		await expect(page.getByText('Pick rounds: tap one, or hold it and drag over more. Then tap a yarn.')).toBeVisible();
+		await expect(page.getByText('Pick rounds, then press a yarn.')).toBeVisible();
+		const manual = page.getByText('Tap a round to pick it, or hold it and drag over more; then tap a yarn.');
+		await expect(manual).toBeHidden();
+		await page.getByRole('button', { name: 'How “Colours” is used' }).click();
+		await expect(manual).toBeVisible();
 		await page.getByRole('button', { name: 'take the brush' }).click();
 		await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name: 'Colours' }).click();
 		await expect(page.getByText('Tap a stitch, or hold it and drag to paint over more.')).toBeVisible();

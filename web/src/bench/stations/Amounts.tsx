@@ -6,6 +6,7 @@ import { grams, type Units, yarnLength } from '../../ui/units';
 import { YarnMark } from '../../ui/YarnMark';
 import { useBench, useDraft } from '../context';
 import { set, withYarn } from '../plans';
+import { StationHead } from '../StationHead';
 
 const partNames: Record<keyof Amount['parts'], string> = {
 	stitches: 'stitches',
@@ -27,8 +28,9 @@ export function Amounts() {
 	const use = useDraft(({ plan }) => plan.yarnUse);
 	return (
 		<>
-			<h2 className="text-lg font-semibold">{say('common.yarnNeeded')}</h2>
-			<p className="mb-3 text-faint">{say('amounts.allPiecesAndCopiesTogether')}</p>
+			<StationHead next={say('amounts.allPiecesAndCopiesTogether')}>
+				<p>{say('amounts.manual')}</p>
+			</StationHead>
 			<ul className="flex flex-col">
 				{amounts.map((amount) => {
 					const yarn = yarns.find(({ key }) => key === amount.key);

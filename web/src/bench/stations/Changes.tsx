@@ -6,6 +6,7 @@ import { say } from '../../ui/say';
 import { yarnLength } from '../../ui/units';
 import { useBench, useDraft, usePiece } from '../context';
 import { withPiece } from '../plans';
+import { StationHead } from '../StationHead';
 import { Tips } from '../Tips';
 import { WhichEnd } from '../WhichEnd';
 import { BestChanges } from './changes/BestChanges';
@@ -54,12 +55,15 @@ export function Changes() {
 
 	return (
 		<>
-			<h2 className="text-lg font-semibold">{say('common.colourChanges')}</h2>
-			<p className="mb-3 text-faint">
-				{changes.length + within === 0
-					? say('changes.thePieceIsAllOf')
-					: say('changes.summary', { changes: changes.length + within, within, showing, lies })}
-			</p>
+			<StationHead
+				next={
+					changes.length + within === 0
+						? say('changes.thePieceIsAllOf')
+						: say('changes.summary', { changes: changes.length + within, within, showing, lies })
+				}
+			>
+				<p>{say('changes.manual')}</p>
+			</StationHead>
 			<WhichEnd />
 			{changes.length + within > 0 && (
 				<dl className="figures mb-4 grid grid-cols-3 gap-2">

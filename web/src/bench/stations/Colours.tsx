@@ -5,6 +5,7 @@ import { say, sayWith } from '../../ui/say';
 import { YarnMark } from '../../ui/YarnMark';
 import { setTools, useTools } from '../chartTools';
 import { useBench, usePiece, useYarns } from '../context';
+import { StationHead } from '../StationHead';
 import { Tips } from '../Tips';
 import { WhichEnd } from '../WhichEnd';
 import { BrushPanel } from './colours/BrushPanel';
@@ -27,7 +28,9 @@ export function Colours() {
 	const isWhole = first !== undefined && last !== undefined && last - first + 1 === rounds.length;
 	return (
 		<>
-			<h2 className="mb-2 text-lg font-semibold">{say('common.colours')}</h2>
+			<StationHead>
+				<p>{say('colours.manual', { by: hands() })}</p>
+			</StationHead>
 			<SpiralOffers />
 			{(analysis?.rounds.length ?? 0) === 0 ? (
 				<p className="mb-4">
@@ -43,8 +46,7 @@ export function Colours() {
 				<BrushPanel brush={brush} />
 			) : first === undefined || last === undefined ? (
 				<p className="mb-4">
-					{sayWith('colours.pickRoundsClickOneShift', {
-						by: hands(),
+					{sayWith('colours.next', {
 						link: (
 							<button
 								type="button"

@@ -1,5 +1,7 @@
+import { hands } from '../../ui/hands';
 import { say } from '../../ui/say';
 import { useDraft, usePiece } from '../context';
+import { StationHead } from '../StationHead';
 import { WhichEnd } from '../WhichEnd';
 import { OnPiece } from './parts/OnPiece';
 import { Together } from './parts/Together';
@@ -12,7 +14,9 @@ export function Parts() {
 	const hasRounds = (analysis?.rounds.length ?? 0) > 0;
 	return (
 		<>
-			<h2 className="mb-1 text-lg font-semibold">{say('common.parts')}</h2>
+			<StationHead>
+				<p>{say('parts.manual', { by: hands() })}</p>
+			</StationHead>
 			<WhichEnd />
 			{piece === undefined || analysis === undefined || !hasRounds ? (
 				<p className="text-faint">{say('parts.empty')}</p>

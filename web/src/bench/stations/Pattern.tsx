@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button';
 import { say, sayWith } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { HowItIsDone } from '../HowItIsDone';
+import { StationHead } from '../StationHead';
 import { BeginMaking } from './pattern/BeginMaking';
 import { HowTogether } from './pattern/HowTogether';
 import { PieceSteps } from './pattern/PieceSteps';
@@ -24,8 +25,9 @@ export function Pattern() {
 	);
 	return (
 		<>
-			<h2 className="text-lg font-semibold">{say('common.pattern')}</h2>
-			<p className="mb-3 text-faint">{sayWith('pattern.about', { us: link('us'), uk: link('uk') })}</p>
+			<StationHead next={sayWith('pattern.about', { us: link('us'), uk: link('uk') })}>
+				<p>{say('pattern.manual')}</p>
+			</StationHead>
 			<p className="mb-3">
 				<Button onClick={() => window.print()}>{say('pattern.print')}</Button>
 			</p>

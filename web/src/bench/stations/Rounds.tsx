@@ -11,6 +11,7 @@ import { Outline } from '../Outline';
 import { PasteDialog } from '../PasteDialog';
 import { ShapeDialog } from '../ShapeDialog';
 import { SizeDialog } from '../SizeDialog';
+import { StationHead } from '../StationHead';
 import { useBegins } from '../useBegins';
 import { SpiralOffers } from './SpiralOffers';
 
@@ -52,12 +53,23 @@ export function Rounds() {
 	const sc = plan.terms === 'us' ? 'sc' : 'dc';
 	return (
 		<>
-			<h2 className="mb-1 text-lg font-semibold">{say('common.rounds')}</h2>
-			{analysis !== undefined && (
-				<p className="figures mb-3 text-faint">
-					{say('rounds.counted', { worked: analysis.worked, rounds: analysis.rounds.length, stitches: analysis.stitches })}
-				</p>
-			)}
+			<StationHead
+				next={
+					analysis === undefined || analysis.rounds.length === 0
+						? say('rounds.next')
+						: say('rounds.counted', { worked: analysis.worked, rounds: analysis.rounds.length, stitches: analysis.stitches })
+				}
+			>
+				<p className="mb-2">{say('rounds.typeThemOnTheSheet', { by: hands() })}</p>
+				<dl className="grid grid-cols-2 gap-x-4 gap-y-1">
+					{WRITTEN(sc).map(([write, means]) => (
+						<div key={write} className="contents">
+							<dt className="font-semibold">{write}</dt>
+							<dd className="text-faint">{means}</dd>
+						</div>
+					))}
+				</dl>
+			</StationHead>
 			{analysis !== undefined && <Outline piece={analysis} units={plan.units} onPlace={() => goTo('parts')} />}
 			<Button className="mb-2 w-full" disabled={piece === undefined} onClick={() => setIsPasting(true)}>
 				{say('rounds.pasteAPattern')}
@@ -111,29 +123,23 @@ export function Rounds() {
 			{notes.length > 0 && <Told title={say('common.worthKnowing')} label={say('common.worthKnowing')} told={notes} />}
 			{analysis !== undefined && <Offers piece={analysis} />}
 			<SpiralOffers />
-			<h3 className="mb-1 font-semibold">{say('rounds.writingRounds')}</h3>
-			<p className="mb-2 text-faint">{say('rounds.typeThemOnTheSheet', { by: hands() })}</p>
-			<dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-				{[
-					[`6 ${sc} in MR`, 'begin in a magic ring'],
-					[`ch 2, 6 ${sc} in 2nd ch from hook`, 'or in two chains'],
-					[`(2 ${sc}, inc) x6`, 'a repeat'],
-					[`${sc} around`, 'as many as fit'],
-					['R4-7:', 'four rounds alike'],
-					['inv dec', 'invisible decrease'],
-					['(24)', 'your count, checked'],
-					['place eyes …', 'a cue, kept at its place'],
-					['# eyes here', 'a remark'],
-				].map(([write, means]) => (
-					<div key={write} className="contents">
-						<dt className="font-semibold">{write}</dt>
-						<dd className="text-faint">{means}</dd>
-					</div>
-				))}
-			</dl>
 		</>
 	);
 }
+
+/** How rounds are written, with the plan's word for a single crochet. */
+const WRITTEN = (sc: string) =>
+	[
+		[`6 ${sc} in MR`, say('written.ring')],
+		[`ch 2, 6 ${sc} in 2nd ch from hook`, say('written.chains')],
+		[`(2 ${sc}, inc) x6`, say('written.repeat')],
+		[`${sc} around`, say('written.around')],
+		['R4-7:', say('written.alike')],
+		['inv dec', say('written.invisible')],
+		['(24)', say('written.count')],
+		['place eyes …', say('written.cue')],
+		['# eyes here', say('written.remark')],
+	] as const;
 
 interface ToldProps {
 	title: string;

@@ -9,6 +9,7 @@ import { say } from '../../ui/say';
 import { useBench, useDraft } from '../context';
 import { inPalette, palettes } from '../palettes';
 import { freeLetter } from '../plans';
+import { StationHead } from '../StationHead';
 import { AnotherYarn } from './yarns/AnotherYarn';
 import { YarnRow } from './yarns/YarnRow';
 
@@ -73,7 +74,9 @@ export function Yarns() {
 
 	return (
 		<>
-			<h2 className="mb-3 text-lg font-semibold">{say('common.yarns')}</h2>
+			<StationHead next={say('yarns.next')}>
+				<p>{say('yarns.manual')}</p>
+			</StationHead>
 			<ul className="flex flex-col">
 				{yarns.map((yarn, at) => (
 					<YarnRow key={yarn.key} yarn={yarn} at={at} shown={amounts.find(({ key }) => key === yarn.key)?.hex ?? yarn.hex} kept={kept(yarn.key)} />
