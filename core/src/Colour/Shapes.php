@@ -49,6 +49,12 @@ final class Shapes
         return array_keys(self::SHAPES);
     }
 
+    /** @return list<array{name: string, rows: non-empty-list<non-empty-string>}> each from its top; # is a stitch of it */
+    public static function all(): array
+    {
+        return array_map(static fn (string $name): array => ['name' => $name, 'rows' => self::SHAPES[$name]], self::names());
+    }
+
     /**
      * @param string $yarn the letter that its cells get
      *

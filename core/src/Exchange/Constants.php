@@ -35,7 +35,7 @@ final class Constants
         return [
             'terms' => $plan->terms->value,
             'units' => $plan->units->value,
-            'shapes' => Shapes::names(),
+            'shapes' => Shapes::all(),
             'stitches' => self::stitches($plan->terms),
             'looks' => self::looks(),
             'usualLeans' => ['over' => Plan::USUAL_LEAN, 'under' => Plan::USUAL_LEAN_UNDER],

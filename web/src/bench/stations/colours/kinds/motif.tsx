@@ -4,8 +4,9 @@ import type { Edit, Layer } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { ChoiceField, TextField } from '../../../../ui/Field';
 import { notify } from '../../../../ui/Notices';
+import { numbered } from '../../../../ui/numbered';
 import { say } from '../../../../ui/say';
-import { useBench, useDraft, usePiece } from '../../../context';
+import { useBench, useDraft, usePiece, useYarns } from '../../../context';
 import { PictureIn } from '../PictureIn';
 import { MotifGrid } from './MotifGrid';
 import { Figure, FromFront, type LayProps, useSecondYarn, type WhereProps } from './parts';
@@ -21,6 +22,7 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 	const [text, setText] = useState('');
 	const [isPicture, setIsPicture] = useState(false);
 	const [isDrawing, setIsDrawing] = useState(false);
+	const yarnsOfPlan = useYarns();
 	if (piece === undefined) return null;
 	const round = isPicked ? Math.round((from + to) / 2) : null;
 	const at = round === null ? {} : { round };
@@ -28,9 +30,14 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 		<div className="grid gap-2">
 			<ChoiceField label={say('common.yarn')} value={yarn} choices={yarns} onChange={setYarn} />
 			<fieldset className="flex flex-wrap gap-1" aria-label={say('motif.shapes')}>
-				{shapes.map((shape) => (
-					<Button key={shape} onClick={() => draft.edit({ do: 'motif', piece: piece.key, shape: shape as ShapeName, yarn, ...at })}>
-						{shape}
+				{shapes.map(({ name, rows }) => (
+					<Button
+						key={name}
+						className="h-auto flex-col gap-1 px-2 py-1.5"
+						onClick={() => draft.edit({ do: 'motif', piece: piece.key, shape: name as ShapeName, yarn, ...at })}
+					>
+						<ShapePicture rows={rows} hex={yarnsOfPlan.find(({ key }) => key === yarn)?.hex ?? '#000'} />
+						<span className="text-sm">{name}</span>
 					</Button>
 				))}
 			</fieldset>
@@ -55,6 +62,24 @@ export function LayMotif({ from, to, isPicked }: LayProps) {
 			<p className="caption">{say('motif.where', { round: round ?? 'none', lies })}</p>
 			<PictureIn open={isPicture} round={round} onClose={() => setIsPicture(false)} />
 		</div>
+	);
+}
+
+const CELL = 4;
+
+/** As it comes to lie: a square a stitch. */
+function ShapePicture({ rows, hex }: { rows: readonly string[]; hex: string }) {
+	const wide = Math.max(...rows.map((row) => row.length));
+	return (
+		<svg aria-hidden="true" width={9 * CELL} height={8 * CELL} viewBox={`0 0 ${wide * CELL} ${rows.length * CELL}`} preserveAspectRatio="xMidYMid meet">
+			{numbered(rows).flatMap(({ at: y, one: row }) =>
+				numbered([...row]).map(({ at: x, one: cell }) =>
+					cell === '#' ? (
+						<rect key={`${x} ${y}`} x={x * CELL} y={y * CELL} width={CELL} height={CELL} fill={hex} stroke="currentColor" strokeWidth={0.4} />
+					) : null,
+				),
+			)}
+		</svg>
 	);
 }
 
