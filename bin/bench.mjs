@@ -129,9 +129,57 @@ for (const [rounds, stitches] of [
 	console.log(`${' '.repeat(12)}a round painted shows in ${figures(painted)}; analysed and saved in ${figures(analysed)}`);
 	console.log(`${' '.repeat(12)}a brush stroke shows in ${figures(brushed)}; analysed and saved in ${figures(told)} after it`);
 }
+// From a press on the shelf to the sheet with its picture; and what the page holds after 500 acts.
+const slow = await page.context().newCDPSession(page);
+{
+	const id = await begin(100, 100);
+	const opened = [];
+	for (let i = 0; i < 8; i++) {
+		await page.goto(url);
+		await page.locator(`a[href="/plan/${id}"]`).waitFor();
+		await page.waitForTimeout(2500);
+		opened.push(
+			await page.evaluate(
+				(link) =>
+					new Promise((done) => {
+						const began = performance.now();
+						document.querySelector(link).click();
+						const look = () => (document.querySelector('canvas') === null ? requestAnimationFrame(look) : done(performance.now() - began));
+						look();
+					}),
+				`a[href="/plan/${id}"]`,
+			),
+		);
+	}
+	console.log(`10,000 stitches: opened from the shelf in ${figures(opened)} (aim: 400)`);
+	await page.goto(`${url}/plan/${id}/colours`);
+	await page.waitForSelector('canvas');
+	const round = page.getByRole('list', { name: 'Rounds' }).getByRole('button').nth(6);
+	await round.click();
+	await round.focus();
+	const [painted] = await measure((i) => page.keyboard.press(i % 2 === 0 ? 'B' : 'A'), 12);
+	await slow.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+	const [slowly] = await measure((i) => page.keyboard.press(i % 2 === 0 ? 'B' : 'A'), 12);
+	await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+	console.log(`${' '.repeat(15)} a round painted shows in ${figures(painted)} (aim: 50); four times slower in ${figures(slowly)} (aim: 100)`);
+	const held = async () => {
+		await page.waitForTimeout(1500);
+		await slow.send('HeapProfiler.collectGarbage');
+		const { metrics } = await slow.send('Performance.getMetrics');
+		return metrics.find(({ name }) => name === 'JSHeapUsedSize').value / 1e6;
+	};
+	await slow.send('Performance.enable');
+	const after = [];
+	for (let i = 0; i <= 500; i++) {
+		if (i % 100 === 0) after.push(`${(await held()).toFixed(1)}`);
+		await page.keyboard.press(i % 2 === 0 ? 'B' : 'A');
+		await page.waitForTimeout(60);
+	}
+	console.log(`${' '.repeat(15)} held after 0, 100, … 500 acts: ${after.join(', ')} MB`);
+}
+
 // As on a processor four times slower, at the speed of somebody who types well: 90 to 300 ms from letter to letter. What a bare field
 // takes on this machine at this hour is told beside it.
-const slow = await page.context().newCDPSession(page);
 const type = async (text) => {
 	for (const [i, letter] of [...text].entries()) {
 		await page.keyboard.press(letter === ' ' ? 'Space' : letter);
