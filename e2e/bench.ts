@@ -63,7 +63,7 @@ export const line = (page: Page, n: number): Locator =>
 	editor(page)
 		.locator('.cm-line')
 		.nth(n - 1);
-export const panel = (page: Page): Locator => page.getByRole('complementary');
+export const panel = (page: Page): Locator => page.locator('#panel');
 /** The line of the change at a round's end. */
 export const change = (page: Page, n: number): Locator => panel(page).locator(`li[data-round="${n}"]`);
 /** The same, open. */

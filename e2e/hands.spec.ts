@@ -81,14 +81,14 @@ for (const [width, height] of [
 		for (const [name, there] of [
 			['Picture', 'canvas'],
 			['Words', '[aria-label="Rounds, a line each"]'],
-			['Colours', 'aside h2'],
+			['Colours', '#panel h2'],
 		] as const) {
 			await page.getByRole('toolbar', { name: 'Shown' }).getByRole('button', { name }).click();
 			await expect(page.locator(there)).toBeVisible();
 			expect(await wide()).toBe(width);
 		}
 		// The panel has all the room between the header and the leaves, and the title what the buttons beside it leave.
-		const panelBox = await page.getByRole('complementary').boundingBox();
+		const panelBox = await page.locator('#panel').boundingBox();
 		if (height > 480) {
 			const leaves = await page.getByRole('toolbar', { name: 'Shown' }).boundingBox();
 			expect((panelBox?.y ?? 0) + (panelBox?.height ?? 0)).toBeCloseTo(leaves?.y ?? 0, -1);
@@ -145,17 +145,17 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await openPlan(page, 'Harbour buoy');
 	await page.getByRole('button', { name: 'Delete the layer rounds 16–18' }).focus();
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('complementary').locator(':focus')).toHaveCount(1);
+	await expect(page.locator('#panel').locator(':focus')).toHaveCount(1);
 	await round(page, 3).focus();
 	await page.keyboard.press('2');
-	await expect(page.getByRole('complementary')).toBeFocused();
+	await expect(page.locator('#panel')).toBeFocused();
 	// From there the next station's key goes on, and a yarn's letter does nothing.
 	await page.keyboard.press('b');
 	await page.keyboard.press('4');
-	await expect(page.getByRole('complementary')).toHaveAccessibleName('Colour changes');
-	await expect(page.getByRole('complementary')).toBeFocused();
+	await expect(page.locator('#panel')).toHaveAccessibleName('Colour changes');
+	await expect(page.locator('#panel')).toBeFocused();
 	await page.keyboard.press('3');
-	await expect(page.getByRole('complementary')).toHaveAccessibleName('Colours');
+	await expect(page.locator('#panel')).toHaveAccessibleName('Colours');
 	// What happens on the sheet is one stop, gone through by arrows.
 	const events = page.getByRole('toolbar', { name: 'Colour changes' });
 	await expect(events.locator('[tabindex="0"]')).toHaveCount(1);
@@ -163,9 +163,9 @@ test('the focus goes where the work goes on, and single letters can be switched 
 	await page.keyboard.press('Home');
 	await page.keyboard.press('ArrowDown');
 	await expect(events.getByRole('button').nth(1)).toBeFocused();
-	await page.getByRole('complementary').focus();
+	await page.locator('#panel').focus();
 	await page.keyboard.press('F6');
-	await expect(page.getByRole('complementary')).not.toBeFocused();
+	await expect(page.locator('#panel')).not.toBeFocused();
 	await round(page, 3).focus();
 	await page.keyboard.press('?');
 	const keys = page.getByRole('dialog', { name: 'Keys' });
@@ -236,7 +236,7 @@ test.describe('on a phone', () => {
 		await openPlan(page, 'Otter in a striped jersey', 'pattern');
 		const header = page.getByRole('banner');
 		const stations = page.getByRole('navigation', { name: 'Stations' });
-		const panel = page.getByRole('complementary');
+		const panel = page.locator('#panel');
 		const scrollTo = (top: number) => panel.evaluate((one, top) => one.scrollTo({ top }), top);
 		await expect.poll(() => panel.evaluate((one) => one.scrollHeight)).toBeGreaterThan(1500);
 		await scrollTo(20);

@@ -1,7 +1,7 @@
 import { editor, expect, goTo, line, openPlan, panel, round, saved, test } from './bench';
 
 const chartOf = (page: import('@playwright/test').Page) => page.getByRole('slider', { name: /opened along/ });
-const sheet = (page: import('@playwright/test').Page) => page.getByRole('main');
+const sheet = (page: import('@playwright/test').Page) => page.locator('#sheet');
 
 test('what arrives by itself takes no key and no focus', async ({ page }) => {
 	await openPlan(page, 'Harbour buoy', 'rounds');

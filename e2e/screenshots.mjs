@@ -181,7 +181,7 @@ await page.getByRole('slider', { name: 'Front in degrees' }).focus();
 await page.keyboard.press('Home');
 await page.getByText('at the front', { exact: false }).first().waitFor();
 await picture('bench-changes');
-const near = page.getByRole('complementary').locator('li[data-round="4"]');
+const near = page.locator('#panel').locator('li[data-round="4"]');
 await near.getByRole('button', { expanded: false }).click();
 await near.getByText('How it looks, from near').click();
 await near.getByText('How it is done').click();

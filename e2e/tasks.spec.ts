@@ -81,7 +81,7 @@ for (const [where, use, more] of [
 			await acts.press(page.getByRole('dialog').getByRole('button', { name: 'Write rounds' }));
 			await expect(page.getByRole('dialog')).toBeHidden();
 			await acts.station('Colours');
-			await acts.press(page.getByRole('complementary').getByRole('button', { name: 'Add stripes' }));
+			await acts.press(page.locator('#panel').getByRole('button', { name: 'Add stripes' }));
 			for (const part of ['Add legs', 'Add arms', 'Add a tail']) {
 				await acts.press(page.getByRole('button', { name: 'More about pieces' }));
 				await acts.press(page.getByRole('menuitem', { name: part }));

@@ -134,16 +134,18 @@ export function BenchView({ draft, station, piece, goTo }: { draft: DraftStore }
 					<div className="off-leaf-panel hidden border-b border-rule px-2 pb-2 small:block">
 						<HeldNow />
 					</div>
-					<Sheet focused={focused} sought={seeks} />
-					<aside
-						id="panel"
-						data-area="panel"
-						tabIndex={-1}
-						className="panel-area relative on-leaf-panel overflow-auto border-rule bg-paper p-4 -outline-offset-2"
-						aria-label={stationNames[station]}
-					>
-						<Panel />
-					</aside>
+					<main className="contents">
+						<Sheet focused={focused} sought={seeks} />
+						<section
+							id="panel"
+							data-area="panel"
+							tabIndex={-1}
+							className="panel-area relative on-leaf-panel overflow-auto border-rule bg-paper p-4 -outline-offset-2"
+							aria-label={stationNames[station]}
+						>
+							<Panel />
+						</section>
+					</main>
 					<LeafSwitch />
 				</div>
 			</Tabs.Root>

@@ -167,7 +167,8 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const drawn = analysis === undefined || analysis.rounds.length === 0 ? undefined : analysis;
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
 	return (
-		<main
+		<section
+			data-area="sheet"
 			ref={scroller}
 			id="sheet"
 			className="relative min-w-0 overflow-y-auto bg-sheet small:max-h-[max(85vh,20rem)] off-leaf-panel"
@@ -282,7 +283,7 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 					</div>
 				</div>
 			</Tabs.Content>
-		</main>
+		</section>
 	);
 }
 

@@ -31,7 +31,7 @@ function withControl({ key, target, shiftKey }: KeyboardEvent, { draft, pickAll 
 	const letter = key.toLowerCase();
 	if (letter === 'z') return shiftKey ? draft.redo : draft.undo;
 	if (letter === 'y') return draft.redo;
-	return letter === 'a' && isIn(target, 'main') ? pickAll : undefined;
+	return letter === 'a' && isIn(target, '#sheet') ? pickAll : undefined;
 }
 
 function plain(event: KeyboardEvent, bench: Bench, count: () => number): Does {
@@ -39,7 +39,7 @@ function plain(event: KeyboardEvent, bench: Bench, count: () => number): Does {
 	if (key === 'F6') return () => goToArea(shiftKey ? -1 : 1);
 	if (altKey || takesKeys(target)) return undefined;
 	if (key === 'Escape') return () => putDown(bench);
-	if ((key === 'ArrowDown' || key === 'ArrowUp') && (target === document.body || isIn(target, 'main')) && !isIn(target, '[role="slider"]')) {
+	if ((key === 'ArrowDown' || key === 'ArrowUp') && (target === document.body || isIn(target, '#sheet')) && !isIn(target, '[role="slider"]')) {
 		const last = count();
 		const from = bench.picked.size === 0 ? (key === 'ArrowDown' ? 0 : last + 1) : bench.current;
 		const to = Math.min(last, Math.max(1, from + (key === 'ArrowDown' ? 1 : -1)));
@@ -47,7 +47,7 @@ function plain(event: KeyboardEvent, bench: Bench, count: () => number): Does {
 	}
 	// A single letter would act on whoever speaks to the computer, or slips on the keyboard.
 	if (!hasLetterKeys()) return undefined;
-	if (isIn(target, 'main')) return letter(event, bench);
+	if (isIn(target, '#sheet')) return letter(event, bench);
 	// Where a station's key has brought the focus, the next one goes on.
 	return target instanceof Element && target.matches('[data-area="panel"]') && /^[1-9?]$/.test(key) ? letter(event, bench) : undefined;
 }
