@@ -149,10 +149,9 @@ final readonly class RoundWords
         foreach (Segments::of($round->codes, $letters) as $segment) {
             // The chain that stands for the first stitch is said as the chain.
             $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
-            $part = $this->printer->codes(
-                substr($round->codes, $segment->from + $skip, $segment->stitches - $skip),
-                substr($round->loops, $segment->from + $skip, $segment->stitches - $skip),
-            );
+            $codes = substr($round->codes, $segment->from + $skip, $segment->stitches - $skip);
+            $loops = substr($round->loops, $segment->from + $skip, $segment->stitches - $skip);
+            $part = '' === $loops ? $this->printer->stitches(Line::of(RepeatFinder::of($codes))) : $this->printer->codes($codes, $loops);
             if (\strlen($segment->yarns) > 1) {
                 $part .= ': '.$this->tops($segment->yarns, $this->printer->codes(Stitch::ofCode($round->codes[$segment->from])->tops()[0]));
             }
