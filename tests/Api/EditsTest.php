@@ -19,6 +19,7 @@ final class EditsTest extends ApiTestCase
         yield 'paste' => [['do' => 'paste', 'text' => "R1: 6 sc in MR\n\nEar (make 2)\nR1: 5 sc in MR"] + $ofFloat, ['plan', 'pieces', 1, 'name'], 'Ear'];
         yield 'size' => [['do' => 'size', 'heightMm' => 300] + $ofFloat, ['analysis', 'pieces', 0, 'size', 'widthMm'], 56.85];
         yield 'copy' => [['do' => 'copy', 'key' => 'other', 'name' => 'Other'] + $ofFloat, ['plan', 'pieces', 2, 'name'], 'Other'];
+        yield 'part' => [['do' => 'part', 'part' => 'ear', 'key' => 'ear', 'name' => 'Ear'], ['plan', 'pieces', 2, 'copies'], 2];
         yield 'renumber' => [['do' => 'renumber'] + $ofFloat, ['plan', 'pieces', 0, 'rounds', 0], 'R1: 6 sc in MR (6)'];
         yield 'shape' => [
             ['do' => 'shape', 'form' => 'ball', 'start' => 6, 'widthMm' => 60, 'heightMm' => 0, 'spread' => 'stacked', 'decrease' => 'dec'] + $ofFloat,

@@ -33,7 +33,11 @@ final class PrivacyTest extends ApiTestCase
         foreach (self::contract()->operations() as [$method, $path]) {
             $this->ask(
                 $method,
-                str_replace(['{id}', '{number}', '{key}', '{piece}'], ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1', 'float', 'float'], $path),
+                str_replace(
+                    ['{id}', '{number}', '{key}', '{piece}', '{name}'],
+                    ['01ARZ3NDEKTSV4RRFFQ69G5FAV', '1', 'float', 'float', 'harbour-buoy'],
+                    $path,
+                ),
                 'GET' === $method || 'DELETE' === $method ? null : [],
             );
             // A key is what a browser without a workshop has to show.

@@ -1,0 +1,45 @@
+# What bin/test asks of backups, on its own database: each is brought back elsewhere and is the same, table by table.
+
+backups() {
+    local folder first second locked before
+    folder=$(mktemp -d)
+    trap 'rm -rf "$folder"' RETURN
+    passphrase=''
+    refuses() { # WORDS COMMAND...: it fails, and says so
+        local words=$1 said; shift
+        if said=$("$@" 2>&1); then echo "not refused: $*"; return 1; fi
+        grep -q "$words" <<<"$said" || { echo "refused otherwise: $said"; return 1; }
+    }
+    # While others save: what is brought back is what was read at one moment.
+    first=$(back_up "$folder" 2) && bring_back "$first" alternum_again || return 1
+    before=$(sums alternum_again)
+    [ "$(database -e 'SELECT COUNT(*) FROM saved_plan' alternum_again)" -gt 0 ] || { echo "nothing was backed up"; return 1; }
+    # Nobody saves there: the same rows, in another database.
+    sleep 1
+    second=$(back_up "$folder" 2 alternum_again) && bring_back "$second" alternum_once_more || return 1
+    [ "$before" = "$(sums alternum_once_more)" ] || { echo "it came back otherwise"; return 1; }
+    [ "$restored_secret" = "$APP_SECRET" ] || { echo "another secret came back"; return 1; }
+    # What is damaged, cut off or not a backup changes nothing.
+    head -c "$(($(stat -c %s "$second") / 2))" "$second" >"$folder/half.tar.gz"
+    refuses 'damaged' bring_back "$folder/half.tar.gz" alternum_again || return 1
+    refuses 'There is no file' bring_back "$folder/none" alternum_again || return 1
+    # A row that came otherwise is noticed before anything goes.
+    mkdir "$folder/other" && tar -C "$folder/other" -xzf "$second"
+    sed -i '1s/.*/browser\t1/' "$folder/other/sums" && tar -C "$folder/other" -czf "$folder/other.tar.gz" database.sql sums app-secret
+    refuses 'is not what was backed up' bring_back "$folder/other.tar.gz" alternum_again || return 1
+    [ "$before" = "$(sums alternum_again)" ] || { echo "a refused backup changed something"; return 1; }
+    # Locked with a passphrase it opens with that one alone, and says nothing of what is in it.
+    printf 'three soft skeins' >"$folder/key" && printf 'another' >"$folder/other-key"
+    sleep 1
+    passphrase="$folder/key"
+    locked=$(back_up "$folder" 2 alternum_again) || return 1
+    ! tar -tzf "$locked" >/dev/null 2>&1 || { echo "it is not locked"; return 1; }
+    passphrase="$folder/other-key"; refuses 'passphrase' bring_back "$locked" alternum_once_more || return 1
+    passphrase=''; refuses 'locked' bring_back "$locked" alternum_once_more || return 1
+    passphrase="$folder/key"; bring_back "$locked" alternum_once_more || return 1
+    [ "$before" = "$(sums alternum_once_more)" ] || { echo "it was unlocked otherwise"; return 1; }
+    # The newest two of three are left.
+    [ "$(find "$folder" -maxdepth 1 -name 'alternum-*' | wc -l)" = 2 ] && [ ! -e "$first" ] || { echo "others are left"; return 1; }
+    for name in alternum_again alternum_once_more alternum_again_coming alternum_once_more_coming; do database -e "DROP DATABASE IF EXISTS $name"; done
+    echo "backups: brought back alike, damage and locks told: found nothing"
+}
