@@ -50,7 +50,8 @@ bring_back() {
     case $file in
         *.enc)
             [ -n "$passphrase" ] || fail "This backup is locked." "Name the file that has its passphrase:  --passphrase-file FILE"
-            locked -d -in "$file" -out "$work/all" 2>/dev/null || { rm -rf "$work"; fail "This backup does not open with this passphrase, or it is damaged."; } ;;
+            locked -d -in "$file" -out "$work/all" 2>/dev/null \
+                || { rm -rf "$work"; fail "This backup does not open with this passphrase, or it is damaged."; } ;;
         *) cp "$file" "$work/all" ;;
     esac
     tar -C "$work" -xzf "$work/all" 2>/dev/null && [ -s "$work/database.sql" ] && [ -s "$work/sums" ] && [ -s "$work/app-secret" ] \

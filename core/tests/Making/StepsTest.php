@@ -82,7 +82,10 @@ final class StepsTest extends TestCase
     public function testPartsARoundWhereTheYarnChanges(): void
     {
         $steps = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 3, 'to' => 5, 'yarn' => 'B']]);
-        self::assertStringStartsWith('R3: sc; inc: first sc with A, second with B; sc; inc: first sc with B, second with A; (sc, inc) x4 (18)', self::texts($steps)[2]);
+        self::assertStringStartsWith(
+            'R3: sc; inc: first sc with A, second with B; sc; inc: first sc with B, second with A; (sc, inc) x4 (18)',
+            self::texts($steps)[2],
+        );
         $whole = self::steps(self::BALL, [['kind' => 'run', 'round' => 3, 'from' => 4, 'to' => 6, 'yarn' => 'B']]);
         self::assertStringStartsWith('R3: sc, inc; with B Brick: sc, inc; with A Chalk: (sc, inc) x4 (18)', self::texts($whole)[2]);
     }

@@ -168,7 +168,6 @@ export function Sheet({ focused, sought }: { focused: Sought; sought: Sought }) 
 	const isMoving = layer !== null && analysis?.layers[layer]?.movable === true;
 	return (
 		<section
-			data-area="sheet"
 			ref={scroller}
 			id="sheet"
 			className="relative min-w-0 overflow-y-auto bg-sheet small:max-h-[max(85vh,20rem)] off-leaf-panel"
