@@ -52,6 +52,21 @@ describe('what the browser keeps of plans', () => {
 		expect((await opened('P', undefined, () => false))?.plan).not.toHaveProperty('keptAt');
 	});
 
+	it('follows what is saved, although the core says the same of it', async () => {
+		const draft = openDraft(server.opened());
+		const end = keeping(draft);
+		document.dispatchEvent(new Event('visibilitychange'));
+		await vi.waitFor(async () => expect(await keptPlan('P')).toBeDefined());
+		const { analysis } = draft.getState();
+		draft.change(titled('Another name'));
+		await vi.waitFor(() => expect(draft.getState().save.is).toBe('saved'));
+		expect(draft.getState().analysis).toBe(analysis);
+		document.dispatchEvent(new Event('visibilitychange'));
+		await vi.waitFor(async () => expect((await keptPlan('P'))?.plan.title).toBe('Another name'));
+		end();
+		draft.close();
+	});
+
 	it('is not what is still on its way, nor anew what was only taken from here', async () => {
 		await keep('P');
 		const kept = await keptPlan('P');

@@ -62,12 +62,12 @@ export const forgetPlan = (id: string) => within((database) => database.delete('
  */
 export function keeping(draft: DraftStore): () => void {
 	let timer: ReturnType<typeof setTimeout> | undefined;
-	let last: unknown;
+	let last = { revision: -1, analysis: draft.getState().analysis };
 	const keep = () => {
 		clearTimeout(timer);
 		const { id, revision, plan, analysis, errors, layerYarns, save, keptAt } = draft.getState();
-		if (save.is !== 'saved' || keptAt !== null || last === analysis) return;
-		last = analysis;
+		if (save.is !== 'saved' || keptAt !== null || (last.revision === revision && last.analysis === analysis)) return;
+		last = { revision, analysis };
 		void within(async (database) => {
 			await database.put('plans', { id, revision, plan, analysis, errors, layerYarns, keptAt: new Date().toISOString(), print });
 			const all = await database.getAllKeysFromIndex('plans', 'keptAt');
