@@ -10,6 +10,8 @@ backups() {
         if said=$("$@" 2>&1); then echo "not refused: $*"; return 1; fi
         grep -q "$words" <<<"$said" || { echo "refused otherwise: $said"; return 1; }
     }
+    # A first visit lays out the plans of a new workshop.
+    php -r 'file_get_contents($argv[1]);' "http://127.0.0.1:$http_port/" || { echo "nobody could come in"; return 1; }
     # While others save: what is brought back is what was read at one moment.
     first=$(back_up "$folder" 2) && bring_back "$first" alternum_again || return 1
     before=$(sums alternum_again)

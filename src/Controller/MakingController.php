@@ -116,8 +116,11 @@ final readonly class MakingController
         }
         $this->makings->keep($making, $stored->revision, $stored->body);
         $this->makings->add($making->id, [$event]);
+        $followed = $this->followed($making);
+        $progress = Journal::of($this->makings->journal($making->id))->progress();
+        $this->makings->recount($making, $progress->counts($making->counts, GuidedToyWriter::counts($followed)));
 
-        return $this->opened($making, $this->followed($making), $stored->revision);
+        return $this->opened($making, $followed, $stored->revision);
     }
 
     #[Route('/makings/{id}', methods: 'DELETE')]

@@ -9,6 +9,7 @@ use Alternum\Core\Making\Journal\Journal;
 use Alternum\Core\Making\Journal\JournalSummary;
 use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Message;
 use Alternum\Server\Entity\Making;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -110,6 +111,15 @@ final class Makings extends ServiceEntityRepository
         $this->getEntityManager()->getConnection()->executeStatement(
             'INSERT IGNORE INTO making_plan (making_id, revision, body) VALUES (?, ?, ?)',
             [$making->id->toBinary(), $revision, $body],
+        );
+    }
+
+    /** @param array<string, list<int>> $counts stitches of each round, by task, where it follows another revision */
+    public function recount(Making $making, array $counts): void
+    {
+        $this->getEntityManager()->getConnection()->executeStatement(
+            'UPDATE making SET counts = ? WHERE id = ?',
+            [Json::encode($counts), $making->id->toBinary()],
         );
     }
 

@@ -95,6 +95,7 @@ final class MakingTest extends ApiTestCase
         $difference = $this->ask('GET', "/api/makings/{$id}/difference");
         self::assertStringContainsString('other stitches or yarns in round', self::string($difference, 'says', 0));
         $before = $this->ask('GET', "/api/makings/{$id}/guides/{$piece}?revision=0");
+        $of = self::at($this->ask('GET', '/api/makings'), 'makings', 0, 'of');
         $took = ['id' => self::FIRST, 'n' => 1, 'at' => 1_764_600_000_000, 'kind' => 'took', 'revision' => $revision, 'from' => 'round'];
         $this->ask('POST', "/api/makings/{$id}/plan", $took);
         $this->assertStatus(412);
@@ -106,6 +107,9 @@ final class MakingTest extends ApiTestCase
         self::assertIsArray($is);
         self::assertCount(\count($was) + 1, $is);
         self::assertSame([], $this->ask('GET', "/api/makings/{$id}/difference")['says']);
+        // The round that was added is among what there is to be made: as many as the last one has.
+        self::assertIsInt($of);
+        self::assertSame($of + 6, self::at($this->ask('GET', '/api/makings'), 'makings', 0, 'of'));
         // What was begun before is still there as it was.
         self::assertSame($was, self::at($this->ask('GET', "/api/makings/{$id}/guides/{$piece}"), 'rounds'));
     }

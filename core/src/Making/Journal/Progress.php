@@ -49,6 +49,21 @@ final readonly class Progress
         return $worked;
     }
 
+    /**
+     * Stitches of each round, by task, of the plan that each is made from: what was begun before stays with the earlier one, unless it follows.
+     *
+     * @param array<string, list<int>> $before of the plans that were followed until now
+     * @param array<string, list<int>> $now    of the one that is followed now
+     *
+     * @return array<string, list<int>>
+     */
+    public function counts(array $before, array $now): array
+    {
+        $stay = array_filter($before, fn (string $task): bool => $this->task($task)->revision !== $this->revision, \ARRAY_FILTER_USE_KEY);
+
+        return $stay + $now;
+    }
+
     /** @param string $task "body.1"; '': what puts pieces together */
     public function task(string $task): TaskProgress
     {

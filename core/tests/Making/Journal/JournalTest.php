@@ -94,6 +94,19 @@ final class JournalTest extends TestCase
         self::assertEquals(new WorkPlace(1, 6), $journal->progress()->task('body.1')->place);
     }
 
+    /** One copy was begun, the other was not; an ear was added to the plan and a foot taken out of it. */
+    public function testEachTaskIsCountedByThePlanThatItIsMadeFrom(): void
+    {
+        $before = ['body.1' => [6, 12], 'body.2' => [6, 12], 'foot.1' => [5]];
+        $now = ['body.1' => [6, 12, 18], 'body.2' => [6, 12, 18], 'ear.1' => [4]];
+        $took = fn (string $from): Event => $this->event(2, EventKind::Took, ['revision' => 5, 'from' => $from]);
+        $copy = Journal::of([$this->worked(1, 1, 6), $took('copy')])->progress()->counts($before, $now);
+        self::assertSame(['body.1' => [6, 12], 'body.2' => [6, 12, 18], 'ear.1' => [4]], $copy);
+        $round = Journal::of([$this->worked(1, 1, 6), $took('round')])->progress()->counts($before, $now);
+        self::assertSame($now, $round);
+        self::assertSame($before, Journal::of([$this->worked(1, 1, 6), $took('never')])->progress()->counts($before, $before));
+    }
+
     /** The maker knows the place without it, with one device: the journal says the same, in whatever order it is read. */
     public function testTenThousandMakingsEndWhereTheirMakerIs(): void
     {
