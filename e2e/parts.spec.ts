@@ -39,6 +39,8 @@ async function dress(page: Page, put: Hand): Promise<void> {
 	await page.getByRole('tab', { name: /^Body and head/ }).click();
 	// What the plan has already is taken off, so that all of it is placed here.
 	const take = page.getByRole('button', { name: /^Take off/ });
+	await expect(page.getByRole('region', { name: 'On Body and head' })).toBeVisible();
+	await expect(take).toHaveCount(7);
 	while ((await take.count()) > 0) {
 		const left = await take.count();
 		await take.first().click();

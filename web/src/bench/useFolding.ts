@@ -34,7 +34,8 @@ export function useFolding(root: RefObject<HTMLElement | null>): void {
 			if (turns) from = target === last ? before : scrollTop;
 			last = target;
 			before = scrollTop;
-			if (!small.matches || performance.now() < quietUntil) return;
+			// The picture is pressed: it does not move under the finger by itself.
+			if (!small.matches || element?.dataset.leaf === 'picture' || performance.now() < quietUntil) return;
 			if (scrollTop < FAR || scrollTop < from - FAR) fold(false);
 			else if (scrollTop > from + FAR && header()?.querySelector(':focus-visible') === null) fold(true);
 		}
