@@ -36,12 +36,16 @@ backups() {
     passphrase="$folder/key"
     locked=$(back_up "$folder" 2 alternum_again) || return 1
     ! tar -tzf "$locked" >/dev/null 2>&1 || { echo "it is not locked"; return 1; }
-    passphrase="$folder/other-key"; refuses 'passphrase' bring_back "$locked" alternum_once_more || return 1
+    passphrase="$folder/other-key"; refuses 'this passphrase' bring_back "$locked" alternum_once_more || return 1
     passphrase=''; refuses 'locked' bring_back "$locked" alternum_once_more || return 1
     passphrase="$folder/key"; bring_back "$locked" alternum_once_more || return 1
     [ "$before" = "$(sums alternum_once_more)" ] || { echo "it was unlocked otherwise"; return 1; }
+    # Where it cannot be locked nothing is left, locked or not.
+    passphrase="$folder/no-such-key"; refuses 'could not be locked' back_up "$folder/none" 2 alternum_again || return 1
+    [ -z "$(ls -A "$folder/none")" ] || { echo "something unlocked was left"; return 1; }
+    [ -z "$(database -e "SHOW DATABASES" | grep -E '_backup_|_coming')" ] || { echo "a database was left"; return 1; }
     # The newest two of three are left.
     [ "$(find "$folder" -maxdepth 1 -name 'alternum-*' | wc -l)" = 2 ] && [ ! -e "$first" ] || { echo "others are left"; return 1; }
-    for name in alternum_again alternum_once_more alternum_again_coming alternum_once_more_coming; do database -e "DROP DATABASE IF EXISTS $name"; done
+    for name in alternum_again alternum_once_more; do database -e "DROP DATABASE $name"; done
     echo "backups: brought back alike, damage and locks told: found nothing"
 }

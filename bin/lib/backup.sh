@@ -14,58 +14,52 @@ load() { { printf 'DROP DATABASE IF EXISTS `%s`; CREATE DATABASE `%s`; USE `%s`;
 
 locked() { openssl enc "$@" -aes-256-cbc -pbkdf2 -iter 600000 -pass "file:$passphrase"; }
 
-# FOLDER KEEP: makes a backup there while saving goes on, tries it out, and leaves the newest KEEP of them. Says its name.
-# passphrase: a file with one, or ''.
-back_up() {
-    local folder=$1 keep=$2 work name database=${3:-alternum} scratch
-    scratch="${database}_backup"
-    mkdir -p "$folder"
-    work=$(mktemp -d "$folder/.making-XXXXXX")
-    name="alternum-$(date -u +%Y%m%d-%H%M%S).tar.gz"
+# FOLDER KEEP [DATABASE]: makes a backup there while saving goes on, tries it out, and leaves the newest KEEP of them. Says its name.
+# passphrase: a file with one, or ''. What is not locked yet, or only half made, never stays, whatever becomes of it.
+back_up() (
+    folder=$1 keep=$2 database=${3:-alternum}
+    scratch="${database}_backup_$BASHPID" name="alternum-$(date -u +%Y%m%d-%H%M%S).tar.gz${passphrase:+.enc}"
+    mkdir -p "$folder" && work=$(mktemp -d) || fail "Nothing can be written to $folder."
+    trap 'rm -rf "$work" "$folder/.$name"; database -e "DROP DATABASE IF EXISTS \`$scratch\`"' EXIT
     MYSQL_PWD=$db_root_password mariadb-dump --no-defaults --socket="$place/run/db/db.sock" --user=root \
         --single-transaction --skip-lock-tables --hex-blob --no-tablespaces "$database" >"$work/database.sql" || fail "The database could not be read."
     # What was not loaded again is no backup.
-    load "$scratch" "$work/database.sql" || fail "What was read from the database cannot be loaded again."
-    sums "$scratch" >"$work/sums"
-    database -e "DROP DATABASE \`$scratch\`"
-    cp "$place/app-secret" "$work/app-secret"
-    tar -C "$work" -czf "$work/all" database.sql sums app-secret
+    load "$scratch" "$work/database.sql" && sums "$scratch" >"$work/sums" && [ -s "$work/sums" ] \
+        || fail "What was read from the database cannot be loaded again."
+    cp "$place/app-secret" "$work/app-secret" && tar -C "$work" -czf "$work/all" database.sql sums app-secret || fail "It could not be packed."
     if [ -n "$passphrase" ]; then
-        locked -in "$work/all" -out "$work/locked" && mv "$work/locked" "$work/all"
-        name="$name.enc"
+        locked -in "$work/all" -out "$work/locked" && mv "$work/locked" "$work/all" || fail "It could not be locked with $passphrase."
     fi
     chmod 600 "$work/all"
-    mv "$work/all" "$folder/$name"
-    rm -rf "$work"
+    # It has its name once it is there as a whole.
+    cp -p "$work/all" "$folder/.$name" && mv "$folder/.$name" "$folder/$name" || fail "It could not be written to $folder."
     find "$folder" -maxdepth 1 -name 'alternum-*.tar.gz*' | LC_ALL=C sort -r | tail -n "+$((keep + 1))" | while read -r old; do rm -f "$old"; done
     printf '%s\n' "$folder/$name"
-}
+)
 
 # FILE DATABASE: brings it back into a database. It is loaded beside it and every table held against what was backed up, before what is there goes.
 # Leaves the secret in restored_secret.
 bring_back() {
     local file=$1 database=$2 work
+    # What was unlocked or tried out does not stay.
+    undone() { rm -rf "$work"; database -e "DROP DATABASE IF EXISTS \`${database}_coming\`"; fail "$@"; }
     [ -f "$file" ] || fail "There is no file $file."
     work=$(mktemp -d)
     case $file in
         *.enc)
-            [ -n "$passphrase" ] || fail "This backup is locked." "Name the file that has its passphrase:  --passphrase-file FILE"
-            locked -d -in "$file" -out "$work/all" 2>/dev/null \
-                || { rm -rf "$work"; fail "This backup does not open with this passphrase, or it is damaged."; } ;;
-        *) cp "$file" "$work/all" ;;
+            [ -n "$passphrase" ] || undone "This backup is locked." "Name the file that has its passphrase:  --passphrase-file FILE"
+            locked -d -in "$file" 2>/dev/null | tar -C "$work" -xz 2>/dev/null \
+                || undone "This backup does not open with this passphrase, or it is damaged." "Nothing was changed." ;;
+        *) tar -C "$work" -xzf "$file" 2>/dev/null || undone "This is no backup of Alternum, or it is damaged." "Nothing was changed." ;;
     esac
-    tar -C "$work" -xzf "$work/all" 2>/dev/null && [ -s "$work/database.sql" ] && [ -s "$work/sums" ] && [ -s "$work/app-secret" ] \
-        || { rm -rf "$work"; fail "This is no backup of Alternum, or it is damaged, or its passphrase is another." "Nothing was changed."; }
-    load "${database}_coming" "$work/database.sql" || { rm -rf "$work"; fail "What is in this backup cannot be loaded." "Nothing was changed."; }
-    if ! sums "${database}_coming" | diff - "$work/sums" >"$work/differ"; then
-        cat "$work/differ" >&2
-        rm -rf "$work"
-        fail "What was loaded is not what was backed up." "The tables that differ stand above. Nothing was changed."
-    fi
+    [ -s "$work/database.sql" ] && [ -s "$work/sums" ] && [ -s "$work/app-secret" ] || undone "This is no backup of Alternum." "Nothing was changed."
+    load "${database}_coming" "$work/database.sql" || undone "What is in this backup cannot be loaded." "Nothing was changed."
+    sums "${database}_coming" | diff - "$work/sums" >&2 \
+        || undone "What was loaded is not what was backed up." "The tables that differ stand above. Nothing was changed."
     database -e "DROP DATABASE \`${database}_coming\`"
     # Tables with triggers cannot change from one database to another: what was tried out is loaded once more.
-    load "$database" "$work/database.sql" || fail "What was tried out could not be loaded in its place." "The backup is whole: do it again."
-    sums "$database" | diff - "$work/sums" >&2 || fail "What was loaded in its place is not what was backed up." "The backup is whole: do it again."
+    load "$database" "$work/database.sql" || undone "What was tried out could not be loaded in its place." "The backup is whole: do it again."
+    sums "$database" | diff - "$work/sums" >&2 || undone "What was loaded in its place is not what was backed up." "The backup is whole: do it again."
     restored_secret=$(cat "$work/app-secret")
     note "$(wc -l <"$work/sums") tables are what they were"
     rm -rf "$work"

@@ -39,6 +39,7 @@ db_start() {
     rm -f "$place/run/db/init.sql"
     started db "$settings"
 }
+db_runs() { is_open "$db_port" || fail "The database does not run." "Start Alternum first:  bin/start"; }
 db_answers() {
     [ -s "$place/run/db/db.pid" ] && php -r '
         $at = parse_url(getenv("DATABASE_URL"));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Command;
 
-use Alternum\Server\Saving\PendingMigrations;
+use Alternum\Server\Database\PendingMigrations;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -16,7 +16,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('alternum:status', 'Says whether the database answers, what is in it and when something was saved last')]
 final class StatusCommand extends Command
 {
-    private const COUNTED = ['workshop' => 'workshops', 'saved_plan' => 'plans', 'plan_version' => 'earlier versions', 'making' => 'toys being made'];
+    private const COUNTED = ['workshop' => 'Workshops', 'saved_plan' => 'Plans', 'plan_version' => 'Earlier versions', 'making' => 'Toys being made'];
 
     public function __construct(private readonly Connection $database, private readonly PendingMigrations $migrations)
     {
@@ -30,15 +30,15 @@ final class StatusCommand extends Command
             $pending = $this->migrations->count();
             $output->writeln("The database answers: {$version}.");
             if ($pending > 0) {
-                $output->writeln("It waits for {$pending} migrations: bin/start makes them.");
+                $output->writeln("It has not all tables of this program yet: bin/start makes them. Migrations to be made: {$pending}.");
 
                 return Command::FAILURE;
             }
             foreach (self::COUNTED as $table => $named) {
-                $output->writeln($this->text("SELECT COUNT(*) FROM {$table}")." {$named}");
+                $output->writeln("{$named}: ".$this->text("SELECT COUNT(*) FROM {$table}"));
             }
             $bytes = $this->text('SELECT COALESCE(SUM(DATA_LENGTH + INDEX_LENGTH), 0) FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()');
-            $output->writeln(round((float) $bytes / 1024 / 1024, 1).' MB on the disk');
+            $output->writeln('On the disk: '.round((float) $bytes / 1024 / 1024, 1).' MB');
             $last = $this->text('SELECT MAX(saved_at) FROM saved_plan');
             $output->writeln('' === $last ? 'Nothing was saved yet.' : "Saved last at {$last} UTC.");
         } catch (Exception $away) {

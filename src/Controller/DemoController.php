@@ -4,15 +4,10 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
-use Alternum\Core\Analysis;
-use Alternum\Core\Exchange\ShelfSummary;
-use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\DemoPlans;
 use Alternum\Server\Shelf\PlanStore;
-use Alternum\Server\Shelf\Quota;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -34,14 +29,10 @@ final readonly class DemoController
     }
 
     #[Route('/{name}', requirements: ['name' => '[a-z-]{1,60}'], methods: 'POST')]
-    public function layOut(#[CurrentUser] WorkshopUser $user, string $name, PlanStore $store, EntityManagerInterface $entities, Quota $quota): Response
+    public function layOut(#[CurrentUser] WorkshopUser $user, string $name, PlanStore $store): Response
     {
         $plan = $this->demos->named($name) ?? throw new NotFoundHttpException();
-        $quota->anotherPlan($user->workshop);
-        $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
-        $stored = $store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
-        $entities->flush();
 
-        return PlanResponse::begun($stored);
+        return PlanResponse::begun($store->another($user->workshop, $plan));
     }
 }

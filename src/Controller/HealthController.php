@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
+use Alternum\Server\Database\PendingMigrations;
 use Alternum\Server\Http\ProblemResponse;
-use Alternum\Server\Saving\PendingMigrations;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,6 +30,10 @@ final readonly class HealthController
 
         return 0 === $pending
             ? new JsonResponse(['ok' => true])
-            : ProblemResponse::of(Response::HTTP_SERVICE_UNAVAILABLE, "The database waits for {$pending} migrations.", 'Run bin/start, which makes them.');
+            : ProblemResponse::of(
+                Response::HTTP_SERVICE_UNAVAILABLE,
+                "The database has not all tables of this program yet: migrations to be made: {$pending}.",
+                'Run bin/start, which makes them.',
+            );
     }
 }

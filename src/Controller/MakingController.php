@@ -82,7 +82,7 @@ final readonly class MakingController
         $making = $this->makings->get($user->workshop, $id);
         [, $revision] = $this->makings->state($user->workshop, $id);
 
-        return $this->opened($making, $this->followed($making), $revision);
+        return $this->opened($making, $this->followed($making, $this->journalOf($making)), $revision);
     }
 
     /** What would be made otherwise by the plan as it is now. */
@@ -95,7 +95,7 @@ final readonly class MakingController
 
         return new JsonResponse([
             'revision' => $stored->revision,
-            'says' => GuideDifference::between($this->followed($making), Analysis::of(PlanReader::json($stored->body))),
+            'says' => GuideDifference::between($this->followed($making, $this->journalOf($making)), Analysis::of(PlanReader::json($stored->body))),
         ]);
     }
 
@@ -116,9 +116,9 @@ final readonly class MakingController
         }
         $this->makings->keep($making, $stored->revision, $stored->body);
         $this->makings->add($making->id, [$event]);
-        $followed = $this->followed($making);
-        $progress = Journal::of($this->makings->journal($making->id))->progress();
-        $this->makings->recount($making, $progress->counts($making->counts, GuidedToyWriter::counts($followed)));
+        $journal = $this->journalOf($making);
+        $followed = $this->followed($making, $journal);
+        $this->makings->recount($making, $journal->progress()->counts($making->counts, GuidedToyWriter::counts($followed)));
 
         return $this->opened($making, $followed, $stored->revision);
     }
@@ -174,11 +174,9 @@ final readonly class MakingController
     public function forecast(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $making = $this->makings->get($user->workshop, $id);
+        $journal = $this->journalOf($making);
 
-        return new JsonResponse(ForecastWriter::values(
-            $this->followed($making),
-            Journal::of($this->makings->journal($making->id)),
-        ));
+        return new JsonResponse(ForecastWriter::values($this->followed($making, $journal), $journal));
     }
 
     #[Route('/makings/{id}/journal', methods: 'GET')]
@@ -186,7 +184,7 @@ final readonly class MakingController
     {
         $making = $this->makings->get($user->workshop, $id);
         $title = PlanReader::json($making->body)->title;
-        $journal = Journal::of($this->makings->journal($making->id));
+        $journal = $this->journalOf($making);
 
         return PlanResponse::download(
             JournalFile::write($journal, $title, $making->id->toBase32(), $making->revision),
@@ -196,12 +194,15 @@ final readonly class MakingController
         );
     }
 
-    /** The plan as what is begun next is made from it. */
-    private function followed(Making $making): Analysis
+    private function journalOf(Making $making): Journal
     {
-        $revision = Journal::of($this->makings->journal($making->id))->progress()->revision;
+        return Journal::of($this->makings->journal($making->id));
+    }
 
-        return Analysis::of(PlanReader::json($this->makings->body($making, $revision)));
+    /** The plan as what is begun next is made from it. */
+    private function followed(Making $making, Journal $journal): Analysis
+    {
+        return Analysis::of(PlanReader::json($this->makings->body($making, $journal->progress()->revision)));
     }
 
     private function happened(WorkshopUser $user, string $id, int $since): Response

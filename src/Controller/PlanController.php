@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\Exports;
 use Alternum\Core\Exchange\PlanAnswer;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Terms;
-use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
@@ -21,7 +18,6 @@ use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\PlanStore;
-use Alternum\Server\Shelf\Quota;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -41,16 +37,12 @@ final readonly class PlanController
     }
 
     #[Route('', methods: 'POST')]
-    public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store, EntityManagerInterface $entities, Quota $quota): Response
+    public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store): Response
     {
-        $quota->anotherPlan($user->workshop);
         $plan = PlanReader::json($request->getContent());
         WritingLimits::hold($plan, null);
-        $workshop = $entities->getReference(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
-        $stored = $store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
-        $entities->flush();
 
-        return PlanResponse::begun($stored);
+        return PlanResponse::begun($store->another($user->workshop, $plan));
     }
 
     #[Route('/{id}', methods: 'GET')]

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Shelf;
 
-use Alternum\Core\Analysis;
 use Alternum\Core\Exchange\PlanReader;
-use Alternum\Core\Exchange\ShelfSummary;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\WeightCategory;
 use Alternum\Server\Entity\Workshop;
@@ -34,8 +32,7 @@ final readonly class DemoPlans
     public function layOut(Workshop $workshop): void
     {
         foreach (self::FILES as $file) {
-            $plan = $this->plan($file);
-            $this->store->begin($workshop, $plan, ShelfSummary::values(Analysis::of($plan)));
+            $this->store->begin($workshop, $this->plan($file));
         }
         foreach (self::YARNS as $described) {
             $yarn = new YarnAtHand($workshop);
@@ -47,7 +44,13 @@ final readonly class DemoPlans
     /** @return list<array{name: string, title: string}> those that can be laid out again, the simplest first */
     public function all(): array
     {
-        return array_map(fn (string $file): array => ['name' => $file, 'title' => $this->plan($file)->title], array_reverse(self::FILES));
+        $title = static fn (mixed $plan): string => \is_array($plan) && \is_string($plan['title'] ?? null) ? $plan['title'] : '';
+
+        // Its title is had without reading all of a plan.
+        return array_map(
+            fn (string $file): array => ['name' => $file, 'title' => $title(json_decode($this->json($file), true))],
+            array_reverse(self::FILES),
+        );
     }
 
     /** Null: there is none of that name. */
@@ -58,7 +61,12 @@ final readonly class DemoPlans
 
     private function plan(string $file): Plan
     {
-        return PlanReader::json((string) file_get_contents("{$this->folder}/{$file}.json"));
+        return PlanReader::json($this->json($file));
+    }
+
+    private function json(string $file): string
+    {
+        return (string) file_get_contents("{$this->folder}/{$file}.json");
     }
 
     /** Whether the yarn on hand is what a new workshop has. */

@@ -35,7 +35,7 @@ final class HealthTest extends ApiTestCase
         try {
             $said = $this->ask('GET', '/ready');
             $this->assertStatus(503);
-            self::assertSame('The database waits for 1 migrations.', $said['detail']);
+            self::assertSame('The database has not all tables of this program yet: migrations to be made: 1.', $said['detail']);
             self::assertSame(1, $this->asked()->getStatusCode());
             $this->ask('GET', '/health');
             $this->assertStatus(200);
@@ -52,13 +52,13 @@ final class HealthTest extends ApiTestCase
         $status = $this->asked();
         self::assertSame(0, $status->getStatusCode());
         self::assertMatchesRegularExpression(
-            '/^The database answers: .*MariaDB.*\.\n\d+ workshops\n\d+ plans\n\d+ earlier versions\n\d+ toys being made\n[\d.]+ MB on the disk\n'
+            '/^The database answers: .*MariaDB.*\.\nWorkshops: \d+\nPlans: \d+\nEarlier versions: \d+\nToys being made: \d+\nOn the disk: [\d.]+ MB\n'
                 .'Saved last at .* UTC\.\n$/',
             $status->getDisplay(),
         );
         $plans = $this->database()->fetchOne('SELECT COUNT(*) FROM saved_plan');
         self::assertIsScalar($plans);
-        self::assertStringContainsString("\n{$plans} plans\n", $status->getDisplay());
+        self::assertStringContainsString("\nPlans: {$plans}\n", $status->getDisplay());
     }
 
     private function asked(): CommandTester

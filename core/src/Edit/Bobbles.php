@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
-use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\Wrapping;
@@ -52,9 +50,7 @@ final readonly class Bobbles implements EditKind
             $codes = self::bobbled($round, $letters);
             // The first round's stitches go into the ring; a bobble wants a stitch below it.
             if ($round->number > 1 && $codes !== $round->codes) {
-                $anew[$round->number] = '' === $round->loops
-                    ? $printer->stitches(Line::of(RepeatFinder::of($codes)))
-                    : $printer->codes($codes, $round->loops);
+                $anew[$round->number] = $printer->shortest($codes, $round->loops);
             }
         }
         if ([] === $anew) {

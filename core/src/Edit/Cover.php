@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Printer;
-use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Copies;
@@ -101,7 +99,7 @@ final readonly class Cover implements EditKind
             1 === $round->number => ($round->makes + 1).' '.$printer->codes($single).' in MR',
             '' !== $round->loops => $printer->codes($round->codes.$single, $round->loops.$round->loops[-1]),
             '' === trim($round->codes, $single) => $printer->codes($single).' around',
-            default => $printer->stitches(Line::of(RepeatFinder::of($round->codes.$single))),
+            default => $printer->shortest($round->codes.$single),
         }, $rounds);
         $lines = [];
         for ($i = 0, $end = \count($rounds); $i < $end; $i = $last + 1) {

@@ -6,7 +6,6 @@ namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
-use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -62,7 +61,7 @@ final readonly class RoundWriter
                 $stitches = $this->printer->codes(Stitch::Single->code()).' around';
             } else {
                 $codes = $this->shaped($below, $made, Spread::Staggered === $this->spread && $isMoved);
-                $stitches = $this->printer->stitches(Line::of(RepeatFinder::of($codes)));
+                $stitches = $this->printer->shortest($codes);
                 $isMoved = !$isMoved;
             }
             $lines[] = $this->printer->line($number + $i, $number + $last, $stitches.($isTurn ? ' in BLO' : ''), $made);

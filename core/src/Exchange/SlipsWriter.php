@@ -27,18 +27,25 @@ final class SlipsWriter
     /** @var array<int, list<Written>> by round */
     private array $ofRound = [];
 
-    /** @var array<string, array{causes: list<string>, looks: list<string>}> by what is in it */
+    /** @var list<array{causes: list<string>, looks: list<string>}> */
     private array $kinds = [];
 
     /** @var array<string, int> where each sentence stands */
     private array $stays = [];
 
+    /** @var list<int> rounds on which something is placed, or laid in thread */
+    private readonly array $placed;
     private readonly SlipWords $words;
 
+    /** @param Guide $guide of the piece: all of its rounds are looked at, as what they share stands once */
     public function __construct(Plan $plan, private readonly PieceAnalysis $piece, Guide $guide)
     {
         $worked = $piece->piece->worked;
         $this->words = new SlipWords($worked, $piece->finishing->end, $plan->terms, $plan->units, $plan->gaugeOf($piece->piece)->stitchWidthMm());
+        $this->placed = [
+            ...array_map(static fn (Placed $placed): int => $placed->round, $piece->placing->placed),
+            ...array_map(static fn (LaidThread $laid): int => $laid->spot->round, $piece->threads->all),
+        ];
         $stages = $piece->stages;
         $table = new SlipTable($stages->reading, $stages->frame, $stages->colouring, $worked);
         foreach ($guide->rounds as $round) {
@@ -49,7 +56,7 @@ final class SlipsWriter
         }
     }
 
-    /** @return list<Written> */
+    /** @return list<Written> what one round may have in place of its stitches by one mistake; [] where there is no such round */
     public function of(int $round): array
     {
         return $this->ofRound[$round] ?? [];
@@ -67,9 +74,8 @@ final class SlipsWriter
      */
     public function named(): array
     {
-        $kinds = array_values($this->kinds);
-        $named = array_map(Cause::from(...), array_values(array_unique(array_merge(...array_column($kinds, 'causes')))));
-        $asked = array_map(Look::from(...), array_values(array_unique(array_merge(...array_column($kinds, 'looks')))));
+        $named = array_map(Cause::from(...), array_values(array_unique(array_merge(...array_column($this->kinds, 'causes')))));
+        $asked = array_map(Look::from(...), array_values(array_unique(array_merge(...array_column($this->kinds, 'looks')))));
         $causes = $looks = [];
         foreach ($named as $cause) {
             $shows = [];
@@ -81,14 +87,18 @@ final class SlipsWriter
             $causes[] = ['key' => $cause->value, 'text' => $this->words->cause($cause), 'shows' => $shows];
         }
 
-        return ['kinds' => $kinds, 'stays' => array_keys($this->stays), 'causes' => $causes, 'looks' => array_values($looks)];
+        return ['kinds' => $this->kinds, 'stays' => array_keys($this->stays), 'causes' => $causes, 'looks' => array_values($looks)];
     }
 
     /** @return Written */
     private function written(GuidedRound $round, int $by, Slip $slip): array
     {
         $kind = ['causes' => array_column($slip->diagnosis->causes, 'value'), 'looks' => array_column($slip->diagnosis->looks, 'value')];
-        $this->kinds[$key = serialize($kind)] ??= $kind;
+        $at = array_search($kind, $this->kinds, true);
+        if (false === $at) {
+            $at = \count($this->kinds);
+            $this->kinds[] = $kind;
+        }
         $rounds = $this->piece->stages->reading->rounds;
         $right = $slip->mending?->right;
         $again = null === $right ? 0 : $rounds[$right - 1]->makes;
@@ -96,20 +106,15 @@ final class SlipsWriter
         $isPlaced = $this->isPlaced($round->worked->from, $right ?? \count($rounds) + 1);
         $stays = $this->words->stays($slip, $round->worked->from, $by, \count($round->segments) > 1, $isPlaced);
 
-        return ['by' => $by, 'kind' => (int) array_search($key, array_keys($this->kinds), true)]
+        return ['by' => $by, 'kind' => $at]
             + (null === $right ? [] : ['right' => $right])
             + (null === $goOn ? [] : ['goOn' => $goOn])
             + (null === $stays ? [] : ['stays' => $this->stays[$stays] ??= \count($this->stays)]);
     }
 
-    /** Whether something is placed, or laid in thread, on rounds from one up to another, which is not of them. */
+    /** Whether something is on rounds from one up to another, which is not of them. */
     private function isPlaced(int $from, int $end): bool
     {
-        $rounds = [
-            ...array_map(static fn (Placed $placed): int => $placed->round, $this->piece->placing->placed),
-            ...array_map(static fn (LaidThread $laid): int => $laid->spot->round, $this->piece->threads->all),
-        ];
-
-        return [] !== array_filter($rounds, static fn (int $round): bool => $round >= $from && $round < $end);
+        return [] !== array_filter($this->placed, static fn (int $round): bool => $round >= $from && $round < $end);
     }
 }

@@ -66,6 +66,17 @@ final class Printer
     }
 
     /**
+     * Stitches by their codes in the shortest form that is easy to read: "(5 sc, inc) x6"; with loops, as codes() has them.
+     *
+     * @param string $codes one byte a stitch
+     * @param string $loops see Round::$loops
+     */
+    public function shortest(string $codes, string $loops = ''): string
+    {
+        return '' === $loops ? $this->stitches(Line::of(RepeatFinder::of($codes))) : $this->codes($codes, $loops);
+    }
+
+    /**
      * Stitches by their codes, like ones gathered: "5 sc, inc, 3 sc in BLO".
      *
      * @param string $codes one byte a stitch

@@ -14,7 +14,6 @@ use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Printer;
 use Alternum\Core\Notation\Reading;
-use Alternum\Core\Notation\RepeatFinder;
 use Alternum\Core\Notation\Round;
 use Alternum\Core\Notation\Spelling;
 use Alternum\Core\Notation\Stitch;
@@ -151,7 +150,7 @@ final readonly class RoundWords
             $skip = 0 === $segment->from && $round->chainIsFirst ? 1 : 0;
             $codes = substr($round->codes, $segment->from + $skip, $segment->stitches - $skip);
             $loops = substr($round->loops, $segment->from + $skip, $segment->stitches - $skip);
-            $part = '' === $loops ? $this->printer->stitches(Line::of(RepeatFinder::of($codes))) : $this->printer->codes($codes, $loops);
+            $part = $this->printer->shortest($codes, $loops);
             if (\strlen($segment->yarns) > 1) {
                 $part .= ': '.$this->tops($segment->yarns, $this->printer->codes(Stitch::ofCode($round->codes[$segment->from])->tops()[0]));
             }
@@ -272,11 +271,7 @@ final readonly class RoundWords
     /** The stitches of a round in one yarn, as typed; one that starts with a slip stitch is written anew. */
     private function whole(Line $line, Round $round, bool $slips): string
     {
-        return match (true) {
-            !$slips => $this->printer->stitches($line),
-            '' === $round->loops => $this->printer->stitches(Line::of(RepeatFinder::of($round->codes))),
-            default => $this->printer->codes($round->codes, $round->loops),
-        };
+        return $slips ? $this->printer->shortest($round->codes, $round->loops) : $this->printer->stitches($line);
     }
 
     /** Chains that the round is begun with; a ring is not lifted. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Server\Saving;
+namespace Alternum\Server\Database;
 
 use Doctrine\Migrations\DependencyFactory;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
