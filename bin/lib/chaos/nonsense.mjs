@@ -127,7 +127,12 @@ export function nonsense(any) {
 		}),
 		() => ({ do: 'best', piece: key(), minds: any.of(['ends', 'yarn', 'front', 'none']) }),
 		() => ({ do: 'best', piece: key(), weights: { ends: n(), metres: n(), shown: n() } }),
-		() => ({ do: 'part', part: any.of(['leg', 'arm', 'tail', 'ear', 'head', 'wing']), key: any.of(['ear', 'float', 'UPPER', `c${any.whole(1, 80)}`]), name: String(any.of(NASTY)) }),
+		() => ({
+			do: 'part',
+			part: any.of(['leg', 'arm', 'tail', 'ear', 'head', 'wing']),
+			key: any.of(['ear', 'float', 'UPPER', `c${any.whole(1, 80)}`]),
+			name: String(any.of(NASTY)),
+		}),
 		() => ({ do: 'copy', piece: key(), key: any.of(['ear', 'float', 'UPPER', `c${any.whole(1, 80)}`]), name: String(any.of(NASTY)) }),
 		() => ({ do: 'words', terms: any.of(['us', 'uk', 'de']) }),
 		() => ({ do: 'swatch', stitches: n(), widthMm: n(), rounds: n(), heightMm: n() }),

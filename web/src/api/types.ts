@@ -28,5 +28,7 @@ export type Refusal = Schemas['Refused'];
 export type Drawing = Schemas['Drawing'];
 export type Step = Schemas['Step'];
 export type Finished = Schemas['Finished'];
+/** A line of a pasted pattern, and what was understood of it. */
+export type PastedLine = Schemas['PastedPattern']['pieces'][number]['lines'][number];
 export type Place = Schemas['Place'];
 export type Finish = NonNullable<Piece['finish']>;

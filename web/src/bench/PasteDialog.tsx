@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, dataOf } from '../api/client';
-import type { components } from '../api/generated/contract';
 import { toldOf } from '../api/trouble';
+import type { PastedLine } from '../api/types';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { numbered } from '../ui/numbered';
@@ -14,8 +14,6 @@ const PAUSE_MS = 300;
 
 /** So many lines that are no rounds stand one after the other before they are folded. */
 const NOTES = 4;
-
-type Line = components['schemas']['PastedPattern']['pieces'][number]['lines'][number];
 
 interface Props {
 	/** null: closed; '': still to be pasted */
@@ -50,6 +48,7 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 		staleTime: Number.POSITIVE_INFINITY,
 	});
 	const read = typed.trim() === '' || error !== null ? undefined : data;
+	const told = error === null ? undefined : toldOf(error);
 	const pieces = read?.pieces ?? [];
 	const yarns = read?.yarns ?? [];
 	const problems = pieces.reduce((sum, is) => sum + is.problems, 0);
@@ -82,9 +81,9 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 						{read !== undefined && say('pasteDialog.found', { pieces: pieces.length, rounds, problems })}
 					</p>
 					{yarns.length > 0 && <p className="text-faint">{say('pasteDialog.bringsYarns', { yarns: yarns.join(', ') })}</p>}
-					{error !== null && (
+					{told !== undefined && (
 						<p role="alert" className="border-l-4 border-ink pl-2">
-							{toldOf(error).says} {toldOf(error).mend}
+							{told.says} {told.mend}
 						</p>
 					)}
 					<div className="h-80 overflow-auto border border-rule bg-paper">
@@ -162,13 +161,13 @@ function Pasting({ text, onInsert, onClose }: Props & { text: string }) {
 }
 
 /** Notes one after the other together, folded where they are many; what is wrong in them is never folded. */
-function stretchesOf(lines: readonly Line[]): { at: number; lines: Line[]; isFolded: boolean }[] {
-	const isNote = (line: Line) => line.rounds === null && line.problem === null;
-	const stretches: { at: number; lines: Line[]; isFolded: boolean }[] = [];
+function stretchesOf(lines: readonly PastedLine[]): { at: number; lines: PastedLine[]; isFolded: boolean }[] {
+	const isNote = (line: PastedLine) => line.rounds === null && line.problem === null;
+	const stretches: { at: number; lines: PastedLine[] }[] = [];
 	lines.forEach((line, at) => {
 		const last = stretches.at(-1);
 		if (last?.lines[0] !== undefined && isNote(last.lines[0]) === isNote(line)) last.lines.push(line);
-		else stretches.push({ at, lines: [line], isFolded: false });
+		else stretches.push({ at, lines: [line] });
 	});
 	return stretches.map((stretch) => ({
 		...stretch,
@@ -176,7 +175,7 @@ function stretchesOf(lines: readonly Line[]): { at: number; lines: Line[]; isFol
 	}));
 }
 
-function ReadLine({ line }: { line: Line }) {
+function ReadLine({ line }: { line: PastedLine }) {
 	return (
 		<li
 			className={`grid grid-cols-[1fr_3rem] gap-2 px-2 ${line.rounds === null ? 'text-faint' : ''} ${

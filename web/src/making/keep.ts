@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { NAME as PLANS } from '../sync/kept';
+import { DATABASES } from '../sync/forget';
 import { CHOICES, type Choices, type Event, type Guide, type Making, SPEAKS } from './types';
 
 interface Kept extends DBSchema {
@@ -9,13 +9,11 @@ interface Kept extends DBSchema {
 	choices: { key: string; value: Choices };
 }
 
-const NAME = 'alternum-making';
-
 let opened: Promise<IDBPDatabase<Kept>> | undefined;
 
 /** What this device keeps of what is being made, so that it goes on without a network and after the page was closed. */
 function kept(): Promise<IDBPDatabase<Kept>> {
-	opened ??= openDB<Kept>(NAME, 1, {
+	opened ??= openDB<Kept>(DATABASES.making, 1, {
 		upgrade(database) {
 			database.createObjectStore('makings', { keyPath: 'id' }).createIndex('plan', 'plan');
 			database.createObjectStore('guides');
@@ -68,21 +66,4 @@ export async function forgetMaking(making: string): Promise<void> {
 		transaction.objectStore('events').delete(IDBKeyRange.bound([making, ''], [making, '\uffff'])),
 		transaction.done,
 	]);
-}
-
-/** Leaves nothing of any workshop on this device. */
-export async function forgetAll(): Promise<void> {
-	// Where one was on its plans, too.
-	for (const key of Object.keys(localStorage)) if (key.startsWith('alternum.place.')) localStorage.removeItem(key);
-	(await opened)?.close();
-	opened = undefined;
-	await Promise.all(
-		[NAME, PLANS].map(
-			(name) =>
-				new Promise((done) => {
-					const gone = indexedDB.deleteDatabase(name);
-					gone.onsuccess = gone.onerror = gone.onblocked = done;
-				}),
-		),
-	);
 }

@@ -1,8 +1,9 @@
 import '../ui/shelfWords';
 import { ApiError, api, dataOf } from '../api/client';
+import { forgetAll } from '../sync/forget';
 import { say } from '../ui/say';
 import { inOrder, progressIn, progressOf, taskOf } from './journal';
-import { choices, eventsOf, forgetAll, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
+import { choices, eventsOf, forgetMaking, guidesOf, keepEvents, keepGuide, keepMaking, makingOf, makingsOfPlan } from './keep';
 import { eventNow, guideKey, take, taskInHand, useMaking } from './making';
 import { type Event, type Making, SPEAKS, type Task } from './types';
 

@@ -72,10 +72,10 @@ const fresh = new NetworkOnly({
 registerRoute(new NavigationRoute(fresh, { allowlist: [/^\/$/, /^\/plan\/[^/]+(\/[a-z]+)?$/] }));
 setCatchHandler(async ({ request }) => (request.mode === 'navigate' ? await kept(SHELLS.bench) : undefined) ?? Response.error());
 
-// The names of files change with what is in them.
+// The names of files change with what is in them; the mark stays what it is.
 registerRoute(
-	({ url }) => url.pathname.startsWith('/build/'),
-	async ({ request }) => (await caches.match(request)) ?? fetch(request),
+	({ url }) => url.pathname.startsWith('/build/') || url.pathname === '/mark.svg',
+	async ({ request }) => (await kept(request.url)) ?? fetch(request),
 );
 
 // The drawings of how things are done are the same for all: once looked at they are here, and fetched anew behind it.

@@ -1,6 +1,6 @@
 import '../ui/workshopWords';
 import { useEffect } from 'react';
-import { forgetAll } from '../making/keep';
+import { forgetAll } from '../sync/forget';
 import { Button } from '../ui/Button';
 import { say } from '../ui/say';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
 import { type Told, toldOf } from '../api/trouble';
-import { forgetAll } from '../making/keep';
+import { forgetAll } from '../sync/forget';
 import { Button } from '../ui/Button';
 import { say } from '../ui/say';
 

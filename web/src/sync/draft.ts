@@ -202,8 +202,10 @@ export function openDraft(opened: OpenedPlan | KeptPlan, left: Unsaved | null = 
 			if (news.is === 'gone') show({ is: 'gone' });
 			else if (save.is === 'gone') show({ is: queue.length === 0 ? 'saved' : 'saving' });
 			if (news.is === 'back') void fly();
-		} else store.setState({ keptAt: null });
-		if ('revision' in news && news.revision > revision && save.is === 'saved' && !isFlying) show({ is: 'behind', savedAt: news.savedAt });
+			return;
+		}
+		store.setState({ keptAt: null });
+		if (news.revision > revision && save.is === 'saved' && !isFlying) show({ is: 'behind', savedAt: news.savedAt });
 	}
 	const unwatch = watch(opened.id, () => queue.length === 0 && !isFlying && store.getState().save.is === 'saved', hear);
 

@@ -5,6 +5,7 @@ import { ApiError } from '../api/client';
 import type { PlanOnShelf, ShelfAnswer } from '../api/types';
 import { Server, settle, titled } from '../test/planServer';
 import { openDraft } from './draft';
+import { forgetAll } from './forget';
 import { isAway, keeping, keepShelf, keptPlan, keptShelf } from './kept';
 import { opened } from './opening';
 
@@ -98,6 +99,14 @@ describe('what the browser keeps of plans', () => {
 		expect([await keptPlan('plan 01'), (await keptPlan('plan 02'))?.id]).toEqual([undefined, 'plan 02']);
 		await keepShelf(shelfOf('plan 03', 'plan 99'));
 		expect(await keptShelf(new TypeError('no network'))).toMatchObject({ openable: ['plan 03'], plans: [{ id: 'plan 03' }, { id: 'plan 99' }] });
+	});
+
+	it('goes with the workshop', async () => {
+		await keep('P');
+		await keepShelf(shelfOf('P'));
+		await forgetAll();
+		expect(await keptPlan('P')).toBeUndefined();
+		await expect(keptShelf(new TypeError('no network'))).rejects.toThrow('no network');
 	});
 
 	it('is not shown where the server says no', async () => {

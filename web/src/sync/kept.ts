@@ -3,6 +3,7 @@ import { ApiError } from '../api/client';
 import { print } from '../api/generated/print';
 import type { ShelfAnswer } from '../api/types';
 import type { Draft, DraftStore } from './draftState';
+import { DATABASES } from './forget';
 
 /** A plan as it was last saved, with what the core made of it. */
 export type KeptPlan = Pick<Draft, 'id' | 'revision' | 'plan' | 'analysis' | 'errors' | 'layerYarns'> & { keptAt: string };
@@ -11,8 +12,6 @@ interface Kept extends DBSchema {
 	plans: { key: string; value: KeptPlan & { print: string }; indexes: { keptAt: string } };
 	shelf: { key: string; value: { answer: ShelfAnswer; keptAt: string; print: string } };
 }
-
-export const NAME = 'alternum-kept';
 
 /** Plans of so many are kept, those that were open last. */
 const MOST = 12;
@@ -36,7 +35,7 @@ async function within<T>(does: (database: Awaited<ReturnType<typeof open>>) => P
 }
 
 const open = () =>
-	openDB<Kept>(NAME, 1, {
+	openDB<Kept>(DATABASES.plans, 1, {
 		upgrade(database) {
 			database.createObjectStore('plans', { keyPath: 'id' }).createIndex('keptAt', 'keptAt');
 			database.createObjectStore('shelf');
@@ -53,6 +52,7 @@ export const keptPlan = async (id: string): Promise<KeptPlan | undefined> =>
 		return plan?.print === print ? plan : undefined;
 	});
 
+/** It is not there any more, or not this workshop's. */
 export const forgetPlan = (id: string) => within((database) => database.delete('plans', id));
 
 /**
@@ -79,10 +79,10 @@ export function keeping(draft: DraftStore): () => void {
 		timer = setTimeout(keep, RESTED_MS);
 	};
 	rest();
-	const ends = [draft.subscribe(rest)];
+	const unsubscribe = draft.subscribe(rest);
 	document.addEventListener('visibilitychange', keep);
 	return () => {
-		for (const end of ends) end();
+		unsubscribe();
 		keep();
 		document.removeEventListener('visibilitychange', keep);
 	};
