@@ -42,7 +42,8 @@ for (const title of [/Barrel cactus/, /Harbour buoy/, /Otter/, /Spotted mushroom
 		acts.push(...(await tapOn(page, Math.floor(todo.length / 3))));
 		await page.close();
 		page = await context.newPage();
-		await page.goto(`/plan/${plan}/make`);
+		// As the shelf names one of several.
+		await page.goto(`/plan/${plan}/make?making=${id}`);
 		await expect(page.locator('.make-target')).toBeVisible();
 		await context.setOffline(false);
 		acts.push(...(await tapOn(page, 10_000)));

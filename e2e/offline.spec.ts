@@ -26,7 +26,8 @@ test('without a network the shelf and the last plan open again, say so, go on, a
 	await page.goto('/');
 	await expect(page.getByRole('link', { name: /Never opened/ })).toBeVisible();
 	await page.waitForTimeout(1500);
-	await page.goto(`/plan/${id}/colours`);
+	// With the piece in the address, as it is once one has looked at another.
+	await page.goto(`/plan/${id}/colours?piece=body`);
 	await isKept(page);
 	await expect.poll(() => keptPlans(page)).toEqual([{ title: 'Lantern', colours: 1 }]);
 

@@ -56,7 +56,8 @@ self.addEventListener('message', (event) => {
 	if (event.data === 'keep the bench') event.waitUntil(keepBench());
 });
 
-registerRoute(new NavigationRoute(making.createHandlerBoundToURL(SHELLS.make), { allowlist: [/^\/plan\/[^/]+\/make$/] }));
+// Addresses are held against these with what they ask: the piece in hand, one making of several.
+registerRoute(new NavigationRoute(making.createHandlerBoundToURL(SHELLS.make), { allowlist: [/^\/plan\/[^/?]+\/make(\?|$)/] }));
 // The bench comes from the server as long as that answers, and is newest there.
 const fresh = new NetworkOnly({
 	networkTimeoutSeconds: ANSWER_S,
@@ -69,7 +70,7 @@ const fresh = new NetworkOnly({
 		},
 	],
 });
-registerRoute(new NavigationRoute(fresh, { allowlist: [/^\/$/, /^\/plan\/[^/]+(\/[a-z]+)?$/] }));
+registerRoute(new NavigationRoute(fresh, { allowlist: [/^\/(\?|$)/, /^\/plan\/[^/?]+(\/[a-z]+)?(\?|$)/] }));
 setCatchHandler(async ({ request }) => (request.mode === 'navigate' ? await kept(SHELLS.bench) : undefined) ?? Response.error());
 
 // The names of files change with what is in them; the mark stays what it is.
