@@ -64,7 +64,8 @@ for (const title of [/Barrel cactus/, /Harbour buoy/, /Otter/, /Spotted mushroom
 	});
 }
 
-test('two devices see the same place within two seconds, and a tap too many goes back on both', async ({ page, context }) => {
+/** They ask one another every 1.5 s; a machine that is busy with other pages is given longer. */
+test('two devices see the same place soon, and a tap too many goes back on both', async ({ page, context }) => {
 	const plan = await make(page, /Harbour buoy/);
 	const other = await context.newPage();
 	await other.goto(`/plan/${plan}/make`);
@@ -72,7 +73,7 @@ test('two devices see the same place within two seconds, and a tap too many goes
 	await page.bringToFront();
 	await page.locator('.make-target').click();
 	await expect(page.getByText('Round 2 of')).toBeVisible();
-	await expect(other.getByText('Round 2 of')).toBeVisible({ timeout: 2000 });
+	await expect(other.getByText('Round 2 of')).toBeVisible({ timeout: 6000 });
 	// What is taken in hand on one is in hand on the other, once it is worked on.
 	await page.getByRole('button', { name: 'All pieces' }).click();
 	await page
