@@ -2,16 +2,10 @@ import AxeBuilder from '@axe-core/playwright';
 import { begin, expect, saved, test } from './bench';
 
 /** Eight legs and a body: more than a strip shows. */
-async function many(page: Parameters<typeof begin>[0]): Promise<string> {
-	const id = await begin(page, 'Octopod', { rounds: ['6 sc in MR', 'inc x6'], colours: [] });
-	return page.evaluate(async (id) => {
-		const { plan } = await (await fetch(`/api/plans/${id}`)).json();
-		const [body] = plan.pieces;
-		for (let i = 1; i <= 8; i++) plan.pieces.push({ ...body, key: `leg${i}`, name: `Leg ${i}` });
-		const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': 'csrf-token' };
-		return (await (await fetch('/api/plans', { method: 'POST', headers, body: JSON.stringify(plan) })).json()).id as string;
-	}, id);
-}
+const many = (page: Parameters<typeof begin>[0]): Promise<string> => {
+	const body = { rounds: ['6 sc in MR', 'inc x6'], colours: [] };
+	return begin(page, 'Octopod', body, ...[1, 2, 3, 4, 5, 6, 7, 8].map((n) => ({ ...body, key: `leg${n}`, name: `Leg ${n}` })));
+};
 
 test('many pieces are found by typing, named, copied and put in order in one list', async ({ page }) => {
 	await page.goto(`/plan/${await many(page)}/rounds`);
