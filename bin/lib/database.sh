@@ -1,14 +1,18 @@
 # A MariaDB of Alternum's own, under var/, on loopback.
 
+# What a database in a cluster is told besides; one that joins has its users and tables from the others.
+more_database=() is_joining=''
+
 db_start() {
     local data="$place/db" settings arguments
     own_users
     # Each save is on the disk before it is answered. Who waits for a lock is told before PHP takes the database to be away (php.ini), and a
     # transaction whose asker has gone holds its locks for seconds.
     arguments=(--no-defaults --datadir="$data" --socket="$place/run/db/db.sock" --port="$db_port" --bind-address=127.0.0.1 --user="$database_user"
-        --pid-file="$place/run/db/db.pid" --init-file="$place/run/db/init.sql" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
+        --pid-file="$place/run/db/db.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
         --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --innodb-lock-wait-timeout=1
-        --idle-transaction-timeout=5 --skip-log-bin)
+        --idle-transaction-timeout=5 --skip-log-bin "${more_database[@]}")
+    [ -n "$is_joining" ] || arguments+=(--init-file="$place/run/db/init.sql")
     settings=$({ printf '%s\n' "${arguments[@]}"; mariadbd --version; cat "$root/bin/lib/templates/init.sql"; } | sha256sum)
     if runs db mariadbd "$settings"; then return; fi
     end_ours db mariadbd TERM 60

@@ -21,17 +21,7 @@ debian_packages() {
     # What is printed is read by another program.
     [ "${1:-}" != with-browser ] || command -v pdftotext >/dev/null || missing+=(poppler-utils)
     command -v node >/dev/null || missing+=(nodejs npm)
-    if [ ${#missing[@]} -gt 0 ]; then
-        note "installing ${missing[*]}"
-        local as=()
-        if [ "$(id -u)" -ne 0 ]; then
-            command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "These Debian packages are missing: ${missing[*]}" \
-                "Install them as root:  apt-get install --no-install-recommends ${missing[*]}" "Then run this again."
-            as=(sudo)
-        fi
-        quietly apt-update "${as[@]}" apt-get update
-        quietly apt-install "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"
-    fi
+    install_debian "${missing[@]}"
     # Chromium without its windows draws the same pages with two thirds of the work; where it cannot be had, the one that is there does.
     if [ "${1:-}" = with-browser ] && ! command -v chromium-headless-shell >/dev/null && [ "$(id -u)" -eq 0 ]; then
         note "installing chromium-headless-shell"
@@ -42,6 +32,19 @@ debian_packages() {
         || fail "Node.js 20.19 or newer is needed; this is $(node --version)." "Install a newer Node.js, then run this again."
     php -r 'exit(PHP_MAJOR_VERSION === 8 && PHP_MINOR_VERSION === 2 ? 0 : 1);' \
         || fail "PHP 8.2 is needed; this is $(php -r 'echo PHP_VERSION;')." "Put PHP 8.2 first in the PATH, then run this again."
+}
+
+install_debian() { # PACKAGE...
+    [ $# -gt 0 ] || return 0
+    note "installing $*"
+    local as=()
+    if [ "$(id -u)" -ne 0 ]; then
+        command -v sudo >/dev/null && sudo -n true 2>/dev/null || fail "These Debian packages are missing: $*" \
+            "Install them as root:  apt-get install --no-install-recommends $*" "Then run this again."
+        as=(sudo)
+    fi
+    quietly apt-update "${as[@]}" apt-get update
+    quietly apt-install "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"
 }
 
 php_packages() {

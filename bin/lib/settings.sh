@@ -1,5 +1,6 @@
 # What can be set, in the environment or in alternum.conf in this folder; the environment wins. alternum.conf.example says what each means.
-known_settings="ALTERNUM_PORT ALTERNUM_DB_PORT ALTERNUM_LAN ALTERNUM_TLS_PORT ALTERNUM_TRUST_PORT ALTERNUM_HOSTS ALTERNUM_PROXIES"
+known_settings="ALTERNUM_PORT ALTERNUM_DB_PORT ALTERNUM_LAN ALTERNUM_TLS_PORT ALTERNUM_TRUST_PORT ALTERNUM_HOSTS ALTERNUM_PROXIES ALTERNUM_ACCESS_LOG"
+known_settings="$known_settings ALTERNUM_WATCHERS ALTERNUM_SHARED"
 
 read_settings() { # FILE
     local line name number=0
@@ -49,6 +50,11 @@ check_settings() {
             exit(filter_var($at, FILTER_VALIDATE_IP) && ctype_digit($bits) ? 0 : 1);' -- "$one" || fail \
             "“$one” in ALTERNUM_PROXIES is no address." "Addresses of proxies are as 10.0.0.2, or as 10.0.0.0/24."
     done
+    for one in ${ALTERNUM_WATCHERS//,/ }; do
+        php -r 'exit(filter_var($argv[1], FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) ? 0 : 1);' -- "$one" || fail "“$one” in ALTERNUM_WATCHERS is no IPv4 address."
+    done
+    [[ "${ALTERNUM_ACCESS_LOG:-off}" =~ ^(on|off)$ ]] || fail "ALTERNUM_ACCESS_LOG is “on” or “off”, not “$ALTERNUM_ACCESS_LOG”."
+    [[ "${ALTERNUM_SHARED:-redis://}" == redis://* ]] || fail "ALTERNUM_SHARED is as redis://10.0.0.5:6379, not “$ALTERNUM_SHARED”."
 }
 
 # Which names a request may call this machine by, as one pattern.

@@ -4,11 +4,13 @@
 code_print() { fingerprint src core/src config templates migrations public/index.php composer.json demo; }
 
 serve() {
-    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger=
+    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger= access_log watchers locks shared=
     own_users
     print=$(code_print)
     if ! is_stamped app-cache "$print" || [ ! -d var/cache/prod ]; then
-        rm -rf var/cache/prod
+        # A server that still runs on it may be writing there.
+        [ ! -d var/cache/prod ] || mv var/cache/prod "var/cache/gone-$$"
+        rm -rf var/cache/gone-* || true
         quietly cache env APP_ENV=prod bin/console cache:warmup
         stamp app-cache "$print"
     fi
@@ -23,12 +25,14 @@ serve() {
     hosts=$(trusted_hosts)
     # A value there may not be empty.
     [ -z "${ALTERNUM_PROXIES:-}" ] || proxies="env[ALTERNUM_PROXIES] = \"$ALTERNUM_PROXIES\""
+    locks="flock://$place/run/locks"
+    if [ -n "${ALTERNUM_SHARED:-}" ]; then locks=$ALTERNUM_SHARED shared="env[ALTERNUM_SHARED] = \"$ALTERNUM_SHARED\""; fi
     (umask 077; render fpm.conf >"$place/run/fpm.conf")
     render php.ini >"$place/run/php.ini"
     [ "$(id -u)" -ne 0 ] || user="user $web_user;"
     [ -z "$lan" ] || tls_files "$lan"
     [ -z "$lan" ] || readable "$place/tls/public"
-    lan_listens=$(lan_listens) trust_server=$(trust_server)
+    lan_listens=$(lan_listens) trust_server=$(trust_server) access_log=$(access_log) watchers=$(watchers)
     render nginx.conf >"$place/run/nginx.conf"
 
     settings="$print $(fingerprint "$place/run/fpm.conf" "$place/run/php.ini") $(php -r 'echo PHP_VERSION;')"
@@ -56,4 +60,17 @@ serve() {
         tail -n 20 "$place/run/nginx-error.log" "$place"/log/prod*.log 2>/dev/null >&2
         fail "The server does not answer on port $http_port." "What it said stands above and in $place/run/."
     }
+}
+
+# What was asked, a line each, where it is wanted: when, which request, what kind, how it ended, how long it took. Never by whom, and no query, which has
+# what a maker wrote.
+access_log() {
+    [ "${ALTERNUM_ACCESS_LOG:-off}" = on ] || { printf 'access_log off;'; return 0; }
+    printf '%s\n' "log_format lines escape=json '{\"at\":\"\$time_iso8601\",\"request\":\"\$request_id\",\"method\":\"\$request_method\",\"path\":\"\$uri\",'" \
+        "        '\"status\":\$status,\"bytes\":\$body_bytes_sent,\"seconds\":\$request_time}';" "    access_log $place/run/access.log lines;"
+}
+
+watchers() {
+    local one names=${ALTERNUM_WATCHERS:-}
+    for one in ${names//,/ }; do printf '"~^[^ ]+ %s $" 1;\n        ' "${one//./\\.}"; done
 }

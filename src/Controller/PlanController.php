@@ -18,6 +18,7 @@ use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\PlanStore;
+use Alternum\Server\Watch\Counters;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -67,18 +68,24 @@ final readonly class PlanController
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
     #[Route('/{id}/operations', methods: 'POST')]
-    public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving): Response
+    public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving, Counters $counters): Response
     {
         $piece = $request->query->getString('piece');
         try {
             $saved = $saving->operations($user->workshop, $id, $request->getContent(), $piece);
         } catch (Overtaken $overtaken) {
+            $counters->add('alternum_conflicts_total');
+
             return ProblemResponse::of(
                 Response::HTTP_PRECONDITION_FAILED,
                 'This plan was changed in another window.',
                 'Take the other one, take yours, or keep both.',
                 ['revision' => $overtaken->stored->revision, 'since' => $overtaken->since(), 'savedAt' => PlanResponse::time($overtaken->stored->savedAt)],
             );
+        }
+
+        foreach ($saved->results as $result) {
+            $counters->add('alternum_operations_total{became="'.(null === $result->refused ? 'made' : 'refused').'"}');
         }
 
         return PlanResponse::opened(

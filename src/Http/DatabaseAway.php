@@ -33,6 +33,9 @@ final readonly class DatabaseAway
     /** MariaDB's errors for a disk that is full, from its handbook: ER_DISK_FULL, ER_ERROR_ON_WRITE, ER_GET_ERRNO, ER_RECORD_FILE_FULL. */
     private const FULL = [1021, 1026, 1030, 1114];
 
+    /** ER_UNKNOWN_COM_ERROR: what a database says that has lost the others of its cluster. */
+    private const NOT_OF_THE_CLUSTER = 1047;
+
     private const NO_ANSWER = [Response::HTTP_SERVICE_UNAVAILABLE, 'Alternum’s database does not answer.', 3];
 
     public function __construct(
@@ -65,8 +68,9 @@ final readonly class DatabaseAway
     public function failed(ExceptionEvent $event): void
     {
         for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
+            $isAway = $error instanceof ConnectionException || ($error instanceof DriverException && self::NOT_OF_THE_CLUSTER === $error->getCode());
             [$status, $detail, $after] = match (true) {
-                $error instanceof ConnectionException => self::NO_ANSWER,
+                $isAway => self::NO_ANSWER,
                 $error instanceof RetryableException => [Response::HTTP_SERVICE_UNAVAILABLE, 'Alternum’s database is busy.', 1],
                 $error instanceof DriverException && \in_array($error->getCode(), self::FULL, true) => [
                     Response::HTTP_INSUFFICIENT_STORAGE, 'The disk that Alternum keeps plans on is full.', 60,
@@ -76,7 +80,7 @@ final readonly class DatabaseAway
             if (0 !== $status) {
                 $this->say($status, $detail, $error->getMessage());
                 $event->setResponse(self::response($event->getRequest(), $status, $detail, $after));
-                if ($error instanceof ConnectionException) {
+                if ($isAway) {
                     $this->rest(self::RESTS);
                 }
 

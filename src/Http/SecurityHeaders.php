@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Http;
 
+use Alternum\Server\Controller\PolicyReportController;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
@@ -24,8 +25,10 @@ final class SecurityHeaders
         $headers->set(
             'Content-Security-Policy',
             "default-src 'none'; script-src 'self'; style-src {$styles}; img-src 'self' data: blob:;"
-            ." font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+            ." font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none';"
+            .' report-to policy; report-uri '.PolicyReportController::PATH,
         );
+        $headers->set('Reporting-Endpoints', 'policy="'.PolicyReportController::PATH.'"');
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('X-Frame-Options', 'DENY');
         $headers->set('Referrer-Policy', 'same-origin');

@@ -11,6 +11,7 @@ use Alternum\Core\Notation\Remembered;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Core\Plan\Message;
+use Alternum\Server\Database\Retrying;
 use Alternum\Server\Entity\Making;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
@@ -32,7 +33,7 @@ final class Makings extends ServiceEntityRepository
     /** Events of a journal: a toy of 60,000 stitches, counted one by one, would take more; nobody does that by hand. */
     private const MOST = 50_000;
 
-    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock)
+    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock, private readonly Retrying $retrying)
     {
         parent::__construct($registry, Making::class);
     }
@@ -159,7 +160,7 @@ final class Makings extends ServiceEntityRepository
     public function add(Ulid $making, array $events): void
     {
         $database = $this->getEntityManager()->getConnection();
-        $database->transactional(function () use ($database, $making, $events): void {
+        $this->retrying->do(fn () => $database->transactional(function () use ($database, $making, $events): void {
             // One after the other, so that each has a number of its own.
             $count = self::whole($database->fetchOne('SELECT events FROM making WHERE id = ? FOR UPDATE', [$making->toBinary()]));
             /** @var list<string> $there */
@@ -187,7 +188,7 @@ final class Makings extends ServiceEntityRepository
                     [$count, $this->clock->now()->format('Y-m-d H:i:s'), $making->toBinary()],
                 );
             }
-        });
+        }));
     }
 
     private static function whole(mixed $value): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Repository;
 
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Database\Retrying;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
@@ -23,7 +24,7 @@ use Symfony\Component\Uid\Ulid;
  */
 final class SavedPlans extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly Retrying $retrying)
     {
         parent::__construct($registry, SavedPlan::class);
     }
@@ -108,10 +109,10 @@ final class SavedPlans extends ServiceEntityRepository
     public function write(Ulid $id, array $states, ?array $summary): bool
     {
         if (1 === \count($states)) {
-            return $this->update($id, $states[0], $states[0]->writes, $summary);
+            return $this->retrying->do(fn (): bool => $this->update($id, $states[0], $states[0]->writes, $summary));
         }
 
-        return $this->getEntityManager()->getConnection()->transactional(function () use ($id, $states, $summary): bool {
+        return $this->retrying->do(fn (): bool => $this->getEntityManager()->getConnection()->transactional(function () use ($id, $states, $summary): bool {
             foreach ($states as $i => $state) {
                 if (!$this->update($id, $state, $state->writes + $i, $summary)) {
                     return false;
@@ -119,7 +120,7 @@ final class SavedPlans extends ServiceEntityRepository
             }
 
             return true;
-        });
+        }));
     }
 
     /** @param array<string, mixed>|null $summary */

@@ -89,6 +89,8 @@ final class DatabaseAwayTest extends WebTestCase
         self::assertSame([507, '60'], $answer(new DriverException($of(1114), null)));
         self::assertSame([503, '1'], $answer(new LockWaitTimeoutException($of(1205), null)));
         self::assertSame([503, '1'], $answer(new DeadlockException($of(1213), null)));
+        // One that has lost the others of its cluster knows no command: 1047.
+        self::assertSame([503, '3'], $answer(new DriverException($of(1047), null)));
         self::assertSame([null, null], $answer(new DriverException($of(1064), null)));
     }
 

@@ -1,5 +1,5 @@
 import { Archive, Copy, Trash2 } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
 import { toldOf } from '../api/trouble';
@@ -7,6 +7,7 @@ import type { PlanOnShelf } from '../api/types';
 import { Button } from '../ui/Button';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
+import { orNothing } from '../ui/orNothing';
 import { Still } from '../ui/Still';
 import { momentOf, say } from '../ui/say';
 import { copyOf } from './copyOf';
@@ -15,7 +16,7 @@ import { Silhouette } from './Silhouette';
 /** From so many on they are looked for by name, and put in order. */
 const MANY = 12;
 
-const FindPlans = lazy(async () => ({ default: (await import('./FindPlans')).FindPlans }));
+const FindPlans = orNothing(async () => (await import('./FindPlans')).FindPlans);
 
 interface Props {
 	plans: readonly PlanOnShelf[] | undefined;

@@ -11,6 +11,7 @@ import { Button } from '../ui/Button';
 import { isolated } from '../ui/isolated';
 import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
+import { orNothing } from '../ui/orNothing';
 import { momentOf, say } from '../ui/say';
 import { BeginWith } from './BeginWith';
 import { Plans } from './Plans';
@@ -19,7 +20,7 @@ import { useUnsaved } from './useUnsaved';
 import { WorkshopMenu } from './WorkshopMenu';
 import { YarnShelf } from './YarnShelf';
 
-const Makings = lazy(async () => ({ default: (await import('./Makings')).Makings }));
+const Makings = orNothing(async () => (await import('./Makings')).Makings);
 const NewWorkshop = lazy(async () => ({ default: (await import('./NewWorkshop')).NewWorkshop }));
 const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
 
