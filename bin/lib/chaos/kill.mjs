@@ -1,8 +1,8 @@
-// Makers save without rest while everything is killed, a kind after the other; each time bin/start brings it back. Every operation is one
-// revision, so that the books tell at once what is lost, doubled or out of order: node kill.mjs URL RUN_FOLDER short|long
+// Makers save without rest while everything is killed, a kind after the other; each time bin/start brings it back: node kill.mjs URL RUN_FOLDER short|long
 import { spawn } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
-import { Client, chance, MOST_MS, operation, piece, plan } from './client.mjs';
+import { Books } from './books.mjs';
+import { Client, MOST_MS } from './client.mjs';
 
 const [url, run, size] = process.argv.slice(2);
 const AIM = size === 'short' ? 600 : 10_000;
@@ -45,61 +45,8 @@ const revive = () =>
 	});
 
 const begun = Date.now();
-const wrong = [];
-let done = 0;
-let lostAnswers = 0;
-let isOver = false;
-
-async function maker(seed) {
-	const any = chance(seed);
-	const client = new Client(url);
-	await client.visit();
-	const made = await client.untilAnswered('POST', '/api/plans', plan(`Books of ${seed}`, [piece('float', ['6 sc in MR', 'inc x6', 'R3-10: sc around'])]));
-	const { id } = JSON.parse(made.text);
-	const books = { revision: 1, rounds: 10, title: `Books of ${seed}`, refused: 0 };
-	while (!isOver && Date.now() - begun < ENDS_MS) {
-		const operations = [];
-		const [rounds, title] = [books.rounds, books.title];
-		for (let i = any.whole(1, 8); i > 0; i--) {
-			const kind = any.whole(0, 9);
-			if (kind < 5) {
-				const longer = books.rounds > 40 ? -1 : books.rounds < 8 ? 1 : any.of([1, -1]);
-				operations.push(operation({ do: 'resize', piece: 'float', wider: 0, longer }));
-				books.rounds += longer;
-			} else if (kind < 9) {
-				books.title = `${seed} ${done} ${i}`;
-				operations.push(operation({ do: 'set', values: [{ at: ['title'], value: books.title }] }));
-			} else {
-				// One that cannot be done is refused alone.
-				operations.push(operation({ do: 'resize', piece: 'nose', wider: 0, longer: 1 }));
-				books.refused += 1;
-			}
-		}
-		const breaks = any.next() < 0.15;
-		lostAnswers += breaks ? 1 : 0;
-		const answer = await client.untilAnswered('POST', `/api/plans/${id}/operations`, { base: books.revision, operations }, 90, { breaks });
-		if (answer.status !== 200) {
-			wrong.push(`a save was answered ${answer.status}: ${answer.text.slice(0, 200)}`);
-			[books.rounds, books.title] = [rounds, title];
-			break;
-		}
-		const saved = JSON.parse(answer.text);
-		const refused = operations.filter(({ edit }) => edit.piece === 'nose').length;
-		books.revision += operations.length - refused;
-		done += operations.length;
-		const said = { revision: saved.revision, rounds: saved.analysis.pieces[0].rounds.length, title: saved.plan.title };
-		if (said.revision !== books.revision || said.rounds !== books.rounds || said.title !== books.title)
-			wrong.push(`after ${operations.length}: ${JSON.stringify(said)}, and the books have ${JSON.stringify(books)}`);
-		if (JSON.stringify(saved.results.map((one) => one.id)) !== JSON.stringify(operations.map((one) => one.id))) wrong.push('results out of order');
-		if (done >= AIM && isKilled) isOver = true;
-	}
-	const kept = await client.untilAnswered('GET', `/api/plans/${id}`);
-	const { revision, plan: last, analysis } = JSON.parse(kept.text);
-	if (revision !== books.revision || last.title !== books.title || analysis.pieces[0].rounds.length !== books.rounds)
-		wrong.push(`at the end the server has revision ${revision}, ${last.title}; the books ${JSON.stringify(books)}`);
-	client.end();
-	return client;
-}
+const books = new Books(url, begun + ENDS_MS, () => books.done >= AIM && isKilled);
+const { wrong } = books;
 
 let isKilled = false;
 const times = [];
@@ -130,20 +77,20 @@ const killing = (async () => {
 	isKilled = true;
 })().catch((error) => {
 	wrong.push(error.message);
-	isOver = true;
+	books.isOver = true;
 });
 
-const clients = await Promise.all(Array.from({ length: MAKERS }, (_, i) => maker(i + 1).catch((error) => void wrong.push(error.message))));
-isOver = true;
+const clients = await books.all(MAKERS);
+books.isOver = true;
 await killing;
 for (const { longest } of [...clients, ...strangers].filter(Boolean)) if (longest.ms > MOST_MS) wrong.push(`${longest.what} took ${longest.ms} ms`);
 const fives = clients.flatMap((client) => [...(client?.statuses ?? [])]).filter(([status]) => status >= 500 && status !== 503);
 console.log(
-	`${done} operations over ${kills.length} kills in ${Math.round((Date.now() - begun) / 1000)} s, ${lostAnswers} answers thrown away;`,
+	`${books.done} operations over ${kills.length} kills in ${Math.round((Date.now() - begun) / 1000)} s, ${books.lostAnswers} answers thrown away;`,
 	`${wrong.length} lost, doubled or out of order`,
 );
 console.log(`back by bin/start: ${times.join(', ')}`);
 for (const [status, times_] of fives) wrong.push(`${times_} answers were ${status}`);
-if (done < AIM) wrong.push(`only ${done} of ${AIM} operations`);
+if (books.done < AIM) wrong.push(`only ${books.done} of ${AIM} operations`);
 for (const one of wrong.slice(0, 10)) console.log(`WRONG: ${one}`);
 process.exit(wrong.length === 0 ? 0 : 1);
