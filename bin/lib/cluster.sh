@@ -74,7 +74,8 @@ recovered() { # NODE
     use_node "$1"
     own_users
     mariadbd --no-defaults --datadir="$place/db" --user="$database_user" --wsrep-recover --wsrep-on=ON --wsrep-provider=/usr/lib/galera/libgalera_smm.so \
-        --skip-networking --socket="$place/run/recover.sock" --pid-file="$place/run/recover.pid" 2>&1 | sed -n 's/.*Recovered position: [0-9a-f-]*:\([0-9-]*\).*/\1/p' | tail -n 1
+        --skip-networking --socket="$place/run/recover.sock" --pid-file="$place/run/recover.pid" 2>&1 \
+        | sed -n 's/.*Recovered position: [0-9a-f-]*:\([0-9-]*\).*/\1/p' | tail -n 1
 }
 runs_any() { local node; for node in $nodes; do ! is_open "$(database_port "$node")" || return 0; done; return 1; }
 
@@ -151,10 +152,12 @@ cluster_status() {
     for node in $nodes; do
         use_node "$node"
         state=$(node_status wsrep_local_state_comment)
-        printf 'database %s: %s, in a cluster of %s (%s)\n' "$node" "${state:-does not answer}" "$(node_status wsrep_cluster_size)" "$(node_status wsrep_cluster_status)"
+        printf 'database %s: %s, in a cluster of %s (%s)\n' "$node" "${state:-does not answer}" \
+            "$(node_status wsrep_cluster_size)" "$(node_status wsrep_cluster_status)"
     done
     for node in $application_nodes; do
-        printf 'application %s: %s\n' "$node" "$(curl -s -o /dev/null -m 5 -w '%{http_code}' "http://127.0.0.1:$(app_port "$node")/ready" | sed 's/200/ready/; s/503/not ready/; s/000/does not answer/')"
+        state=$(curl -s -o /dev/null -m 5 -w '%{http_code}' "http://127.0.0.1:$(app_port "$node")/ready" || true)
+        printf 'application %s: %s\n' "$node" "$(sed 's/200/ready/; s/503/not ready/; s/000/does not answer/' <<<"$state")"
     done
     printf 'makers come to http://127.0.0.1:%s/\n' "$first_port"
 }

@@ -1,6 +1,10 @@
 # What is missing on this machine is installed: programs from Debian, PHP and front-end packages, the built front end.
 
+# Installed as a package, it brings all of that with it, and Debian's tools saw to the rest.
+is_packaged() { [ -f "$root/packaged" ]; }
+
 debian_packages() {
+    ! is_packaged || return 0
     local missing=() module
     command -v php >/dev/null || missing+=(php8.2-cli)
     command -v composer >/dev/null || missing+=(composer)
@@ -48,6 +52,7 @@ install_debian() { # PACKAGE...
 }
 
 php_packages() {
+    ! is_packaged || return 0
     local print
     print=$(fingerprint composer.json core/composer.json symfony-parts/composer.json)
     if ! is_stamped php-packages "$print" || [ ! -f vendor/autoload.php ]; then
@@ -59,6 +64,7 @@ php_packages() {
 }
 
 npm_packages() {
+    ! is_packaged || return 0
     local print
     print=$(fingerprint package.json package-lock.json)
     if ! is_stamped npm-packages "$print" || [ ! -d node_modules ]; then
@@ -70,6 +76,7 @@ npm_packages() {
 }
 
 front_end() {
+    ! is_packaged || return 0
     local print
     print=$(fingerprint web contract templates package-lock.json vite.config.ts vite.worker.config.ts tsconfig.json)
     if ! is_stamped front-end "$print" || [ ! -f public/build/worker.js ]; then

@@ -14,7 +14,7 @@ serve() {
         quietly cache env APP_ENV=prod bin/console cache:warmup
         stamp app-cache "$print"
     fi
-    readable vendor symfony-parts/vendor core src config templates migrations public demo composer.json
+    readable vendor $(ls -d symfony-parts/vendor 2>/dev/null) core src config templates migrations public demo composer.json
     own_folder "$web_user" var/cache/prod
     own_folder "$web_user" "$place/log"
     own_folder "$web_user" "$place/run/locks"

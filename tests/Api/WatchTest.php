@@ -86,11 +86,13 @@ final class WatchTest extends ApiTestCase
     {
         $before = $this->numbers();
         $send = function (string $type, mixed $body): int {
-            $this->browser->request('POST', '/policy-report', server: ['CONTENT_TYPE' => $type], content: \is_string($body) ? $body : (string) json_encode($body));
+            $text = \is_string($body) ? $body : (string) json_encode($body);
+            $this->browser->request('POST', '/policy-report', server: ['CONTENT_TYPE' => $type], content: $text);
 
             return $this->response()->getStatusCode();
         };
-        self::assertSame(204, $send('application/csp-report', ['csp-report' => ['document-uri' => 'https://toys.example/', 'effective-directive' => 'img-src']]));
+        $old = ['document-uri' => 'https://toys.example/', 'effective-directive' => 'img-src'];
+        self::assertSame(204, $send('application/csp-report', ['csp-report' => $old]));
         $report = ['type' => 'csp-violation', 'body' => ['effectiveDirective' => 'script-src-elem', 'blockedURL' => 'https://elsewhere.example/a.js']];
         self::assertSame(204, $send('application/reports+json', [$report, ['type' => 'deprecation', 'body' => ['id' => 'x']]]));
         self::assertSame(204, $send('application/reports+json', 'no JSON'));

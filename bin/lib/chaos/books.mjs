@@ -1,6 +1,20 @@
 // Makers who keep books of their own while a server is in trouble: every operation is one revision, so that the books tell at once what is lost, doubled
 // or out of order.
+import { randomBytes } from 'node:crypto';
 import { Client, chance, operation, piece, plan } from './client.mjs';
+
+/** A stop as a device writes it down, with an id of its own: 26 figures of Crockford’s alphabet. */
+let stops = 0;
+const stop = () => ({
+	id: `01${randomBytes(24).reduce((id, byte) => id + '0123456789ABCDEFGHJKMNPQRSTVWXYZ'[byte % 32], '')}`,
+	n: ++stops,
+	at: Date.now(),
+	kind: 'worked',
+	piece: 'float',
+	copy: 1,
+	round: 1 + (stops % 10),
+	stitch: 1 + (stops % 6),
+});
 
 export class Books {
 	/** operations that were acknowledged; answers that were thrown away on purpose; what is wrong */
@@ -86,8 +100,37 @@ export class Books {
 		return client;
 	}
 
-	/** So many makers at once. */
-	all(makers, options) {
-		return Promise.all(Array.from({ length: makers }, (_, i) => this.maker(i + 1, options).catch((error) => void this.wrong.push(error.message))));
+	/** One who makes a toy with two devices that count at once: whatever node each comes to, every stop is in the journal once. */
+	async pair() {
+		const [one, other] = [new Client(this.url), new Client(this.url)];
+		await one.untilAnswered('GET', '/');
+		other.cookie = one.cookie;
+		const made = await one.untilAnswered('POST', '/api/plans', plan('Made by two', [piece('float', ['6 sc in MR', 'inc x6', 'R3-10: sc around'])]));
+		const { id } = JSON.parse((await one.untilAnswered('POST', `/api/plans/${JSON.parse(made.text).id}/makings`)).text);
+		const sent = new Set();
+		const count = async (device) => {
+			while (!this.isOver && Date.now() < this.endsAt) {
+				const events = [stop(), stop()];
+				const answer = await device.untilAnswered('POST', `/api/makings/${id}/events`, { events }, 90);
+				if (answer.status !== 200) return void this.wrong.push(`a stop was answered ${answer.status}: ${answer.text.slice(0, 200)}`);
+				for (const event of events) sent.add(event.id);
+				this.#answered(events.length);
+				await new Promise((go) => setTimeout(go, 20));
+			}
+		};
+		await Promise.all([count(one), count(other)]);
+		const { events } = JSON.parse((await one.untilAnswered('GET', `/api/makings/${id}/events`)).text);
+		const kept = events.map((event) => event.id);
+		if (new Set(kept).size !== kept.length) this.wrong.push('a stop is in the journal twice');
+		for (const lost of [...sent].filter((event) => !kept.includes(event))) this.wrong.push(`stop ${lost} was acknowledged and is not in the journal`);
+		for (const client of [one, other]) client.end();
+		return one;
+	}
+
+	/** So many makers at once, and so many who count with two devices. */
+	all(makers, options, pairs = 0) {
+		const told = (error) => void this.wrong.push(error.message);
+		const saving = Array.from({ length: makers }, (_, i) => this.maker(i + 1, options).catch(told));
+		return Promise.all([...saving, ...Array.from({ length: pairs }, () => this.pair().catch(told))]);
 	}
 }

@@ -79,7 +79,7 @@ const troubling = (async () => {
 	books.isOver = true;
 });
 
-const clients = await books.all(MAKERS, { reads: true });
+const clients = await books.all(MAKERS, { reads: true }, 2);
 books.isOver = true;
 await troubling;
 const statuses = new Map();
