@@ -85,6 +85,12 @@ await troubling;
 const statuses = new Map();
 for (const client of clients.filter(Boolean)) for (const [status, count] of client.statuses) statuses.set(status, (statuses.get(status) ?? 0) + count);
 for (const [status, count] of statuses) if (status >= 500 && status !== 503) wrong.push(`${count} answers were ${status}`);
+let retried = 0;
+for (const node of [1, 2]) {
+	const numbers = await (await fetch(`http://127.0.0.1:${Number(new URL(url).port) + node}/metrics`)).text();
+	retried += Number(/^alternum_database_retries_total (\d+)$/m.exec(numbers)?.[1] ?? 0);
+}
+console.log(`${retried} writings met another's of the same rows, since the applications were last begun, and were made again`);
 const same = await run('same').catch(({ message }) => message);
 console.log(same.trim());
 if (!same.includes('all databases hold the same')) wrong.push(same);
