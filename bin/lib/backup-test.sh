@@ -47,5 +47,37 @@ backups() {
     # The newest two of three are left.
     [ "$(find "$folder" -maxdepth 1 -name 'alternum-*' | wc -l)" = 2 ] && [ ! -e "$first" ] || { echo "others are left"; return 1; }
     for name in alternum_again alternum_once_more; do database -e "DROP DATABASE $name"; done
+    (moments "$folder") || return 1
     echo "backups: brought back alike, damage and locks told: found nothing"
+}
+
+# A moment between two backups, on a database that writes its changes down.
+moments() { # FOLDER
+    local backup then
+    use_place binlog "$((http_port + 10))" "$((db_port + 10))"
+    trap stop_place EXIT
+    rm -rf "$place/db" "$place/binlog"
+    export ALTERNUM_BINLOG=on
+    db_start
+    migrate test
+    passphrase=''
+    rows() { database -e 'SELECT GROUP_CONCAT(HEX(id) ORDER BY id) FROM workshop' "$1"; }
+    put() { database -e "INSERT INTO workshop (id, key_opens_once, has_old_cookies, begun_at) VALUES (UNHEX(REPEAT('$1', 16)), 0, 0, NOW())" alternum; }
+    put 01 && backup=$(back_up "$1/moments" 2) && put 02 && sleep 1.2 && then=$(date -u '+%Y-%m-%d %H:%M:%S') && sleep 1.2 || return 1
+    put 03
+    database -e "DELETE FROM workshop WHERE id = UNHEX(REPEAT('01', 16))" alternum
+    binlog="$place/binlog" until=$then
+    bring_back "$backup" alternum_then || return 1
+    [ "$(rows alternum_then)" = "$(printf '01%.0s' {1..16}),$(printf '02%.0s' {1..16})" ] || { echo "not as it was then: $(rows alternum_then)"; return 1; }
+    # Through a change of files, to the end; into its own place, and once more from there.
+    database -e 'FLUSH BINARY LOGS' && put 04
+    until=now
+    bring_back "$backup" alternum_now || return 1
+    [ "$(rows alternum_now)" = "$(rows alternum)" ] || { echo "not as it is now: $(rows alternum_now)"; return 1; }
+    bring_back "$backup" alternum || return 1
+    [ "$(rows alternum)" = "$(rows alternum_now)" ] || { echo "not brought back over itself: $(rows alternum)"; return 1; }
+    refuses 'is not in' eval "binlog=$1/none bring_back $backup alternum_then" || return 1
+    until=''
+    bring_back "$backup" alternum_then || return 1
+    [ "$(rows alternum_then)" = "$(printf '01%.0s' {1..16})" ] || { echo "without a moment it is the backup alone"; return 1; }
 }

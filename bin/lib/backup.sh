@@ -10,7 +10,7 @@ sums() {
 }
 
 # DATABASE FILE: loads it there; what is there already goes.
-load() { { printf 'DROP DATABASE IF EXISTS `%s`; CREATE DATABASE `%s`; USE `%s`;\n' "$1" "$1" "$1"; cat "$2"; } | database; }
+load() { { printf 'SET SESSION sql_log_bin = 0; DROP DATABASE IF EXISTS `%s`; CREATE DATABASE `%s`; USE `%s`;\n' "$1" "$1" "$1"; cat "$2"; } | database; }
 
 locked() { openssl enc "$@" -aes-256-cbc -pbkdf2 -iter 600000 -pass "file:$passphrase"; }
 
@@ -18,10 +18,13 @@ locked() { openssl enc "$@" -aes-256-cbc -pbkdf2 -iter 600000 -pass "file:$passp
 # passphrase: a file with one, or ''. What is not locked yet, or only half made, never stays, whatever becomes of it.
 back_up() (
     folder=$1 keep=$2 database=${3:-alternum}
+    position=()
     scratch="${database}_backup_$BASHPID" name="alternum-$(date -u +%Y%m%d-%H%M%S).tar.gz${passphrase:+.enc}"
     mkdir -p "$folder" && work=$(mktemp -d) || fail "Nothing can be written to $folder."
     trap 'rm -rf "$work" "$folder/.$name"; database -e "DROP DATABASE IF EXISTS \`$scratch\`"' EXIT
-    MYSQL_PWD=$db_root_password mariadb-dump --no-defaults --socket="$place/run/db/db.sock" --user=root \
+    # Where changes are written down besides, it is noted up to where they are in it.
+    if [ "$(database -e 'SELECT @@global.log_bin')" = 1 ]; then position=(--master-data=2); else position=(); fi
+    MYSQL_PWD=$db_root_password mariadb-dump --no-defaults --socket="$place/run/db/db.sock" --user=root "${position[@]}" \
         --single-transaction --skip-lock-tables --hex-blob --no-tablespaces "$database" >"$work/database.sql" || fail "The database could not be read."
     # What was not loaded again is no backup.
     load "$scratch" "$work/database.sql" && sums "$scratch" >"$work/sums" && [ -s "$work/sums" ] \
@@ -36,6 +39,24 @@ back_up() (
     find "$folder" -maxdepth 1 -name 'alternum-*.tar.gz*' | LC_ALL=C sort -r | tail -n "+$((keep + 1))" | while read -r old; do rm -f "$old"; done
     printf '%s\n' "$folder/$name"
 )
+
+# FILE DATABASE: makes what was written down since that backup, up to the moment in until, or to its end where that is “now”.
+go_on() {
+    local from position first logs=() log
+    [ -n "${until:-}" ] || return 0
+    read -r from position < <(sed -n "s/^-- CHANGE MASTER TO MASTER_LOG_FILE='\([^']*\)', MASTER_LOG_POS=\([0-9]*\);/\1 \2/p" "$1" | head -n 1) || true
+    [ -n "${position:-}" ] || fail "This backup does not say up to where changes were written down." "It was made without ALTERNUM_BINLOG=on. All of it is back, and no more."
+    for log in "$binlog"/log.[0-9]*; do
+        if [ "${log##*/}" = "$from" ]; then first=yes; fi
+        if [ -n "${first:-}" ] && [ -f "$log" ]; then logs+=("$log"); fi
+    done
+    [ ${#logs[@]} -gt 0 ] || fail "$from is not in $binlog." "Name the folder that has it:  --binlog FOLDER"
+    local when=(--stop-datetime="$until")
+    [ "$until" != now ] || when=()
+    TZ=UTC mariadb-binlog --no-defaults --disable-log-bin --database=alternum --rewrite-db="alternum->$2" --start-position="$position" "${when[@]}" "${logs[@]}" \
+        | database || fail "What was written down since could not be made."
+    note "and what was written down since: ${#logs[@]} files, to $until"
+}
 
 # FILE DATABASE: brings it back into a database. It is loaded beside it and every table held against what was backed up, before what is there goes.
 # Leaves the secret in restored_secret.
@@ -62,5 +83,6 @@ bring_back() {
     sums "$database" | diff - "$work/sums" >&2 || undone "What was loaded in its place is not what was backed up." "The backup is whole: do it again."
     restored_secret=$(cat "$work/app-secret")
     note "$(wc -l <"$work/sums") tables are what they were"
+    go_on "$work/database.sql" "$database"
     rm -rf "$work"
 }

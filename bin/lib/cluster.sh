@@ -42,9 +42,9 @@ node_database() { # NODE [first]
     local node=$1 options
     use_node "$node"
     ! is_open "$db_port" || return 0
-    # A node that does not answer is out after two seconds; one that comes back takes what it missed from another's memory, where that still has it.
+    # A node that does not answer is out after a second and a half; one that comes back takes what it missed from another's memory, where that still has it.
     options="gmcast.listen_addr=tcp://127.0.0.1:$(galera_port "$node");ist.recv_addr=127.0.0.1:$(catch_up_port "$node")"
-    options="$options;gcache.size=256M;evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT4S;evs.inactive_check_period=PT0.5S"
+    options="$options;gcache.size=256M;evs.keepalive_period=PT0.3S;evs.suspect_timeout=PT1.5S;evs.inactive_timeout=PT3S;evs.inactive_check_period=PT0.3S"
     # What is asked after a save sees that save, whichever node it comes to: wsrep_sync_wait.
     more_database=(--wsrep-on=ON --wsrep-provider=/usr/lib/galera/libgalera_smm.so --wsrep-cluster-name=alternum "--wsrep-node-name=node$node"
         "--wsrep-cluster-address=gcomm://$(node_addresses)" "--wsrep-node-address=127.0.0.1:$(galera_port "$node")"

@@ -11,7 +11,16 @@ db_start() {
     arguments=(--no-defaults --datadir="$data" --socket="$place/run/db/db.sock" --port="$db_port" --bind-address=127.0.0.1 --user="$database_user"
         --pid-file="$place/run/db/db.pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
         --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --innodb-lock-wait-timeout=1
-        --idle-transaction-timeout=5 --skip-log-bin "${more_database[@]}")
+        --idle-transaction-timeout=5)
+    # What was written since a backup, change by change, where that is wanted: bin/restore goes through it to a moment between two backups.
+    if [ "${ALTERNUM_BINLOG:-off}" = on ]; then
+        own_folder "$database_user" "$place/binlog"
+        arguments+=(--log-bin="$place/binlog/log" --binlog-format=ROW --sync-binlog=1 --expire-logs-days=30 --max-binlog-size=100M
+            --log-bin-trust-function-creators=1)
+    else
+        arguments+=(--skip-log-bin)
+    fi
+    arguments+=("${more_database[@]}")
     [ -n "$is_joining" ] || arguments+=(--init-file="$place/run/db/init.sql")
     settings=$({ printf '%s\n' "${arguments[@]}"; mariadbd --version; cat "$root/bin/lib/templates/init.sql"; } | sha256sum)
     if runs db mariadbd "$settings"; then return; fi

@@ -13,7 +13,7 @@ const ENDS_MS = (isShort ? 240 : 1500) * 1000;
 const AWAY_MS = isShort ? 2500 : 5000;
 const QUIET_MS = isShort ? 1500 : 5000;
 /** Nobody may wait longer for the cluster as a whole, in ms: “seconds at the worst”. */
-const MOST_GAP_MS = 10_000;
+const MOST_GAP_MS = 15_000;
 
 const pause = (ms) => new Promise((go) => setTimeout(go, ms));
 const run = (...words) =>
