@@ -45,7 +45,8 @@ go_on() {
     local from position first logs=() log
     [ -n "${until:-}" ] || return 0
     read -r from position < <(sed -n "s/^-- CHANGE MASTER TO MASTER_LOG_FILE='\([^']*\)', MASTER_LOG_POS=\([0-9]*\);/\1 \2/p" "$1" | head -n 1) || true
-    [ -n "${position:-}" ] || fail "This backup does not say up to where changes were written down." "It was made without ALTERNUM_BINLOG=on. All of it is back, and no more."
+    [ -n "${position:-}" ] || fail "This backup does not say up to where changes were written down." \
+        "It was made without ALTERNUM_BINLOG=on. All of it is back, and no more."
     for log in "$binlog"/log.[0-9]*; do
         if [ "${log##*/}" = "$from" ]; then first=yes; fi
         if [ -n "${first:-}" ] && [ -f "$log" ]; then logs+=("$log"); fi
@@ -53,8 +54,8 @@ go_on() {
     [ ${#logs[@]} -gt 0 ] || fail "$from is not in $binlog." "Name the folder that has it:  --binlog FOLDER"
     local when=(--stop-datetime="$until")
     [ "$until" != now ] || when=()
-    TZ=UTC mariadb-binlog --no-defaults --disable-log-bin --database=alternum --rewrite-db="alternum->$2" --start-position="$position" "${when[@]}" "${logs[@]}" \
-        | database || fail "What was written down since could not be made."
+    TZ=UTC mariadb-binlog --no-defaults --disable-log-bin --database=alternum --rewrite-db="alternum->$2" --start-position="$position" \
+        "${when[@]}" "${logs[@]}" | database || fail "What was written down since could not be made."
     note "and what was written down since: ${#logs[@]} files, to $until"
 }
 

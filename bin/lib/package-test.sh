@@ -59,7 +59,8 @@ package_steps() {
     [ ! -e "$at/src" ] && [ ! -e "$package_root/lib/systemd/system/alternum.service" ] || not_so "the program is gone" || return 1
     [ -d "$at/var/app/db/alternum" ] || not_so "what makers made is there" || return 1
     said=$(under_root -P alternum) || return 1
-    [ -d "$at/var/app/db/alternum" ] && [ ! -e "$at/var/cache" ] && [ ! -e "$package_root/etc/alternum.conf" ] || not_so "purged, all but that is gone" || return 1
+    [ -d "$at/var/app/db/alternum" ] && [ ! -e "$at/var/cache" ] && [ ! -e "$package_root/etc/alternum.conf" ] \
+        || not_so "purged, all but that is gone" || return 1
     [[ "$said" == *'/opt/alternum/var/app'* ]] || not_so "it is said where that is" || return 1
 }
 
@@ -70,8 +71,8 @@ proxied() {
     openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=toys.example.org -keyout "$proxy/privkey.pem" -out "$proxy/fullchain.pem" 2>/dev/null
     {
         printf 'daemon off;\npid %s/pid;\nerror_log %s/error.log;\nevents { }\nhttp {\naccess_log off;\n' "$proxy" "$proxy"
-        sed "s#/etc/ssl/toys.example.org#$proxy#; s#listen 443#listen 127.0.0.1:$tls#; s#listen 80#listen 127.0.0.1:$((package_port + 4))#; s#:8420#:$package_port#" \
-            deploy/nginx-site.conf
+        sed "s#/etc/ssl/toys.example.org#$proxy#; s#listen 443#listen 127.0.0.1:$tls#; s#listen 80#listen 127.0.0.1:$((package_port + 4))#
+            s#:8420#:$package_port#" deploy/nginx-site.conf
         printf '}\n'
     } >"$proxy/nginx.conf"
     nginx -p "$proxy" -e "$proxy/error.log" -c "$proxy/nginx.conf" >/dev/null 2>&1 </dev/null &
@@ -79,9 +80,11 @@ proxied() {
     answer=$(curl -sik --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/")
     grep -qi '^set-cookie: alternum_workshop=.*; secure;' <<<"$answer" || not_so "behind TLS the cookie goes by TLS alone" || return 1
     grep -qi '^strict-transport-security:' <<<"$answer" || not_so "browsers are told to stay with TLS" || return 1
-    [ "$(curl -sk -o /dev/null -w '%{http_code}' --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/metrics")" = 404 ] \
+    answer=$(curl -sk -o /dev/null -w '%{http_code}' --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/metrics")
+    [ "$answer" = 404 ] \
         || not_so "numbers are not for the street" || return 1
     [ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$package_port/metrics")" = 200 ] || not_so "numbers are for this machine" || return 1
     # A name that was not set is refused, by whoever it is asked.
-    [ "$(curl -s -o /dev/null -w '%{http_code}' -H 'Host: elsewhere.example' "http://127.0.0.1:$package_port/")" = 400 ] || not_so "another name is refused" || return 1
+    [ "$(curl -s -o /dev/null -w '%{http_code}' -H 'Host: elsewhere.example' "http://127.0.0.1:$package_port/")" = 400 ] \
+        || not_so "another name is refused" || return 1
 }

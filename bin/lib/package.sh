@@ -30,6 +30,6 @@ make_package() {
 
 # The packages that it runs with, without those that test it; those that Symfony's one package stands for come from it, and it stays behind.
 composer_in() { # FOLDER
-    cp -r "$root/symfony-parts/vendor" "$1/symfony-parts/vendor" && composer --working-dir="$1" install --no-dev --no-scripts --no-progress --classmap-authoritative \
-        && rm -rf "$1/symfony-parts"
+    cp -r "$root/symfony-parts/vendor" "$1/symfony-parts/vendor" \
+        && composer --working-dir="$1" install --no-dev --no-scripts --no-progress --classmap-authoritative && rm -rf "$1/symfony-parts"
 }

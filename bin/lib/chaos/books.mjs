@@ -5,7 +5,7 @@ import { Client, chance, operation, piece, plan } from './client.mjs';
 
 /** A stop as a device writes it down, with an id of its own: 26 figures of Crockford’s alphabet. */
 let stops = 0;
-const stop = () => ({
+export const stop = () => ({
 	id: `01${randomBytes(24).reduce((id, byte) => id + '0123456789ABCDEFGHJKMNPQRSTVWXYZ'[byte % 32], '')}`,
 	n: ++stops,
 	at: Date.now(),

@@ -9,6 +9,8 @@ export const MOST_MS = 5000;
 export class Client {
 	#agent = new http.Agent({ keepAlive: true, maxSockets: 4 });
 	cookie = '';
+	/** what each of its requests carries besides */
+	headers = {};
 	/** the longest that an answer took, and the largest as it was sent */
 	longest = { ms: 0, what: '' };
 	largest = { bytes: 0, what: '' };
@@ -42,6 +44,7 @@ export class Client {
 						'Accept-Encoding': 'gzip',
 						...(this.cookie === '' ? {} : { Cookie: this.cookie }),
 						...(sent === undefined ? {} : { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(sent) }),
+						...this.headers,
 						...headers,
 					},
 				},
