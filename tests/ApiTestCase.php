@@ -7,6 +7,7 @@ namespace Alternum\Server\Tests;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Speaks to the server as its page does, and holds every response to the contract. */
 abstract class ApiTestCase extends WebTestCase
@@ -58,7 +59,12 @@ abstract class ApiTestCase extends WebTestCase
 
     protected function response(): Response
     {
-        return $this->browser->getResponse();
+        $response = $this->browser->getResponse();
+
+        // What is streamed has gone to the browser.
+        return $response instanceof StreamedResponse
+            ? new Response($this->browser->getInternalResponse()->getContent(), $response->getStatusCode(), $response->headers->all())
+            : $response;
     }
 
     protected function assertStatus(int $status): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Repository;
 
+use Alternum\Server\Cache\SharedPool;
 use Alternum\Server\Entity\Browser;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Security\BrowserName;
@@ -12,6 +13,7 @@ use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Uid\Ulid;
 
@@ -28,8 +30,12 @@ final class Browsers extends ServiceEntityRepository
     /** Browsers of a workshop: of more, the one that was away longest is signed out. */
     private const MOST = 30;
 
-    public function __construct(ManagerRegistry $registry, private readonly CacheItemPoolInterface $cache, private readonly ClockInterface $clock)
-    {
+    /** @param CacheItemPoolInterface $cache shared by all machines: a browser that is signed out at one is out at all */
+    public function __construct(
+        ManagerRegistry $registry,
+        #[Autowire(service: SharedPool::class)] private readonly CacheItemPoolInterface $cache,
+        private readonly ClockInterface $clock,
+    ) {
         parent::__construct($registry, Browser::class);
     }
 

@@ -3,6 +3,7 @@
 import { spawn } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { Books } from './books.mjs';
+import { Client } from './client.mjs';
 
 const [url, folder, size] = process.argv.slice(2);
 const isShort = size === '--short';
@@ -85,9 +86,27 @@ await troubling;
 const statuses = new Map();
 for (const client of clients.filter(Boolean)) for (const [status, count] of client.statuses) statuses.set(status, (statuses.get(status) ?? 0) + count);
 for (const [status, count] of statuses) if (status >= 500 && status !== 503) wrong.push(`${count} answers were ${status}`);
+// What is counted and remembered together: a browser that is signed out at one node is out at the other, and guesses are counted at both.
+const nodes = [1, 2].map((node) => `http://127.0.0.1:${Number(new URL(url).port) + node}`);
+const owner = new Client(nodes[0]);
+await owner.visit();
+const { secret } = JSON.parse((await owner.ask('POST', '/api/workshop/key', {})).text);
+const guest = new Client(nodes[1]);
+await guest.ask('POST', '/api/workshop/open', { secret });
+const letIn = [];
+for (const node of nodes) letIn.push((await new Client(node, guest.cookie).ask('GET', '/api/shelf')).status);
+await owner.ask('DELETE', '/api/workshop/browsers');
+for (const node of nodes) letIn.push((await new Client(node, guest.cookie).ask('GET', '/api/shelf')).status);
+if (String(letIn) !== '200,200,401,401') wrong.push(`let in before and after it was signed out, at each node: ${letIn}`);
+const guesses = [];
+for (let i = 0; i < 80; i++) guesses.push((await new Client(nodes[i % 2]).ask('POST', '/api/workshop/open', { secret: '0'.repeat(64) })).status);
+const taken = guesses.filter((status) => status === 403).length;
+if (taken > 60) wrong.push(`${taken} guesses at keys were taken in an hour, at two nodes; 60 are allowed`);
+console.log(`signed out at one node is out at both; of 80 guesses at two nodes ${taken} were taken`);
+
 let retried = 0;
-for (const node of [1, 2]) {
-	const numbers = await (await fetch(`http://127.0.0.1:${Number(new URL(url).port) + node}/metrics`)).text();
+for (const node of nodes) {
+	const numbers = await (await fetch(`${node}/metrics`)).text();
 	retried += Number(/^alternum_database_retries_total (\d+)$/m.exec(numbers)?.[1] ?? 0);
 }
 console.log(`${retried} writings met another's of the same rows, since the applications were last begun, and were made again`);
