@@ -56,6 +56,32 @@ test('browsers that have the workshop open are listed, and the others are signed
 	expect(errors).toEqual([]);
 });
 
+test('a workshop is erased for good, asked for twice, and another browser is told', async ({ page, browser }) => {
+	await openPlan(page, 'Harbour buoy');
+	await page.getByLabel('The plan’s title').fill('To be erased');
+	await saved(page);
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Workshop' }).click();
+	await page.getByRole('menuitem', { name: /Other browsers/ }).click();
+	await page.getByRole('button', { name: 'Make a recovery link' }).click();
+	const other = await (await browser.newContext()).newPage();
+	await other.goto(await page.getByLabel(/Your recovery link/).inputValue());
+	await other.getByRole('button', { name: 'Open it in this browser' }).click();
+	await expect(other.getByRole('link', { name: 'To be erased' })).toBeVisible();
+	await page.getByText('Erase this workshop').click();
+	const erase = page.getByRole('button', { name: 'Erase it for good' });
+	await expect(erase).toBeDisabled();
+	await page.getByLabel('I have what I want to keep').check();
+	await erase.click();
+	// What is there now is a new one, with what each begins with.
+	await expect(page.getByRole('link', { name: 'Harbour buoy' })).toBeVisible();
+	await expect(page.getByRole('link', { name: 'To be erased' })).toBeHidden();
+	await expect.poll(() => keptPlans(page)).toEqual([]);
+	await other.reload();
+	await expect(other.getByRole('region', { name: 'This is a new workshop' })).toBeVisible();
+	await expect(other.getByRole('link', { name: 'To be erased' })).toBeHidden();
+});
+
 test('the whole shelf goes out as one file and comes in again', async ({ page, browser }) => {
 	await openPlan(page, 'Harbour buoy');
 	await page.getByLabel('The plan’s title').fill('Taken along');
@@ -70,10 +96,23 @@ test('the whole shelf goes out as one file and comes in again', async ({ page, b
 	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: file });
 	await expect(other.getByText('4 plans and 3 yarns are on the shelf.', { exact: true })).toBeVisible();
 	await expect(other.getByRole('link', { name: 'Taken along' })).toBeVisible();
-	const broken = JSON.parse(file.toString()) as { plans: { terms: string; title: string }[] };
+	// What it was before came along, and is there to be gone back to.
+	await other.getByRole('link', { name: 'Taken along' }).click();
+	await other.getByRole('button', { name: 'Plan', exact: true }).click();
+	await other.getByRole('menuitem', { name: /Earlier versions/ }).click();
+	await expect(other.getByRole('list', { name: 'Versions' }).getByRole('button')).toHaveText([/Title.*as it is now/, /Begun/]);
+	await other.goto('/');
+	const broken = JSON.parse(file.toString()) as { plans: { terms: string; title: string }[]; sha256?: string };
 	broken.plans = broken.plans.slice(0, 2).map((plan, i) => ({ ...plan, title: `Again ${i}`, terms: i === 0 ? 'martian' : 'us' }));
-	await other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
+	const choose = () =>
+		other.getByLabel('Plan file').setInputFiles({ name: 'workshop.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(broken)) });
+	await choose();
 	const told = other.getByRole('dialog', { name: 'This file could not be opened' });
+	await expect(told).toContainText('not as it was written');
+	await told.getByRole('button', { name: 'OK' }).click();
+	await expect(other.getByRole('link', { name: 'Again 1' })).toBeHidden();
+	delete broken.sha256;
+	await choose();
 	await expect(told).toContainText('Again 0');
 	await told.getByRole('button', { name: 'OK' }).click();
 	await expect(other.getByRole('link', { name: 'Again 1' })).toBeVisible();

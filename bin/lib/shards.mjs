@@ -56,15 +56,13 @@ for (let i = 0; i < workshops; i++) {
 	if (then !== at && then !== shards) movedElsewhere++;
 }
 const over = (list) => `${((100 * Math.max(...list)) / (list.reduce((a, b) => a + b, 0) / list.length) - 100).toFixed(1)} % over the mean`;
-console.log(
-	`${workshops} workshops of ${kilobytes} kB on ${shards} databases: ${(total / 1024 / 1024).toFixed(0)} GB, ${(total / 1024 / 1024 / shards).toFixed(1)} GB each`,
-);
-console.log(
-	`the fullest has ${over(bytes)}; the largest workshop is ${(largest / 1024).toFixed(0)} MB, ${((100 * largest) / (total / shards)).toFixed(2)} % of a database`,
-);
-console.log(
-	`on an evening ${all.toFixed(0)} saves a second, ${(all / shards).toFixed(0)} each; the busiest has ${over(saves)}; one workshop makes at most ${busiest} a second`,
-);
-console.log(
+const GB = total / 1024 / 1024;
+for (const line of [
+	`${workshops} workshops of ${kilobytes} kB on ${shards} databases: ${GB.toFixed(0)} GB, ${(GB / shards).toFixed(1)} GB each`,
+	`the fullest has ${over(bytes)}`,
+	`the largest workshop is ${(largest / 1024).toFixed(0)} MB, ${((100 * largest) / (total / shards)).toFixed(2)} % of a database`,
+	`on an evening ${all.toFixed(0)} saves a second, ${(all / shards).toFixed(0)} each; the busiest has ${over(saves)}`,
+	`one workshop makes at most ${busiest} a second`,
 	`with one more, ${((100 * moved) / workshops).toFixed(2)} % move (its share is ${(100 / (shards + 1)).toFixed(2)} %), ${movedElsewhere} of them anywhere else`,
-);
+])
+	console.log(line);

@@ -10,7 +10,12 @@ use PHPUnit\Framework\TestCase;
 /** What the pages for developers name is there: files, classes, and what those have. */
 final class DocsTest extends TestCase
 {
-    private const PAGES = ['CONTRIBUTING.md', 'docs/architecture.md', 'docs/glossary.md'];
+    private const PAGES = [
+        'CONTRIBUTING.md', 'SECURITY.md', 'docs/architecture.md', 'docs/glossary.md', 'docs/run-it.md', 'docs/scale.md', 'docs/security.md',
+    ];
+    private const FOLDERS = [
+        'core', 'src', 'web/src', 'contract', 'bin', 'deploy', 'e2e', 'tests', 'migrations', 'demo', 'docs', 'symfony-parts', 'config',
+    ];
 
     private static function root(): string
     {
@@ -22,7 +27,7 @@ final class DocsTest extends TestCase
     {
         static $files = [];
         if ([] === $files) {
-            foreach (['core', 'src', 'web/src', 'contract', 'bin', 'e2e', 'tests', 'migrations', 'demo', 'docs', 'symfony-parts', 'config'] as $folder) {
+            foreach (self::FOLDERS as $folder) {
                 $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS));
                 /** @var \SplFileInfo $file */
                 foreach ($all as $file) {

@@ -23,6 +23,7 @@ use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\Makings;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Security\WorkshopUser;
+use Alternum\Server\Shelf\BringingIn;
 use Alternum\Server\Shelf\Quota;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -73,6 +74,33 @@ final readonly class MakingController
         $this->entities->flush();
 
         return $this->opened($making, $analysis, $stored->revision, Response::HTTP_CREATED);
+    }
+
+    /** One that a workshop file kept, as it was begun; what was done comes after it, as events. */
+    #[Route('/plans/{id}/makings/kept', methods: 'POST')]
+    #[Heavy]
+    public function kept(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Quota $quota): Response
+    {
+        $plan = $this->plans->get($user->workshop, $id);
+        [$revision, $body, $begunAt] = BringingIn::making($request->getContent());
+        $quota->anotherMaking($user->workshop);
+        $counts = GuidedToyWriter::counts(Analysis::of(PlanReader::json($body)));
+        $making = new Making(workshop: $plan->workshop(), plan: $plan, revision: $revision, body: $body, counts: $counts, begunAt: $begunAt);
+        $this->entities->persist($making);
+        $this->entities->flush();
+
+        return new JsonResponse(['id' => $making->id->toBase32()], Response::HTTP_CREATED);
+    }
+
+    /** A later revision that it followed: the event that says so may come before or after it. */
+    #[Route('/makings/{id}/kept', methods: 'POST')]
+    public function keptLater(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
+    {
+        $making = $this->makings->get($user->workshop, $id);
+        [$revision, $body] = BringingIn::making($request->getContent());
+        $this->makings->keep($making, $revision, $body);
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     #[Route('/makings/{id}', methods: 'GET')]

@@ -17,6 +17,7 @@ use Alternum\Server\Saving\Overtaken;
 use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
 use Alternum\Server\Security\WorkshopUser;
+use Alternum\Server\Shelf\BringingIn;
 use Alternum\Server\Shelf\PlanStore;
 use Alternum\Server\Watch\Counters;
 use Doctrine\ORM\EntityManagerInterface;
@@ -96,6 +97,15 @@ final readonly class PlanController
             known: $request->query->getString('known'),
             more: ['says' => $saved->stored->says, 'results' => array_map(static fn (Result $result): array => $result->values(), $saved->results)],
         );
+    }
+
+    /** What a workshop file kept of it, behind a plan that was just laid on the shelf. */
+    #[Route('/{id}/kept', methods: 'POST')]
+    public function kept(#[CurrentUser] WorkshopUser $user, string $id, Request $request, BringingIn $bringing): Response
+    {
+        $bringing->kept($user->workshop, $id, $request->getContent());
+
+        return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     /** Which revision is saved, for a window that has been idle. */

@@ -8,17 +8,14 @@ use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Entity\Browser;
 use Alternum\Server\Entity\Workshop;
-use Alternum\Server\Entity\YarnAtHand;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\Browsers;
-use Alternum\Server\Repository\SavedPlans;
-use Alternum\Server\Repository\YarnsAtHand;
 use Alternum\Server\Security\WorkshopCookie;
 use Alternum\Server\Security\WorkshopKey;
 use Alternum\Server\Security\WorkshopUser;
+use Alternum\Server\Shelf\WorkshopFile;
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -35,9 +32,6 @@ use Symfony\Component\Uid\Ulid;
 #[Route('/api/workshop')]
 final readonly class WorkshopController
 {
-    public const FORMAT = 'alternum-workshop';
-    public const VERSION = 1;
-
     public function __construct(private EntityManagerInterface $entities, private WorkshopKey $key, private Browsers $browsers)
     {
     }
@@ -57,6 +51,21 @@ final readonly class WorkshopController
                 'isThis' => true === $user->browser?->equals($browser->id()),
             ], $this->browsers->of($user->workshop)),
         ]);
+    }
+
+    /** All of it, for good: plans with their versions, what is made of them, yarn, keys, and the browsers that had it open. */
+    #[Route('', methods: 'DELETE')]
+    public function erase(#[CurrentUser] WorkshopUser $user, Request $request, WorkshopCookie $cookie): Response
+    {
+        $workshop = $this->workshop($user);
+        $this->browsers->signOutOthers($workshop, null);
+        // What lies in it goes with its row: each of those tables says so.
+        $this->entities->remove($workshop);
+        $this->entities->flush();
+        $response = new Response(null, Response::HTTP_NO_CONTENT);
+        $response->headers->setCookie($cookie->none($request->isSecure()));
+
+        return $response;
     }
 
     /** A key in place of the one before. It is said this once. */
@@ -142,21 +151,15 @@ final readonly class WorkshopController
         return $response;
     }
 
-    /** Everything on the shelf as one file, plan by plan, so that a large shelf takes no more room than a small one. */
+    /** All of it as one file. */
     #[Route('/file', methods: 'GET')]
-    public function file(#[CurrentUser] WorkshopUser $user, SavedPlans $plans, YarnsAtHand $yarns, ClockInterface $clock): Response
+    public function file(#[CurrentUser] WorkshopUser $user, WorkshopFile $file): Response
     {
-        $head = ['format' => self::FORMAT, 'version' => self::VERSION, 'writtenAt' => $clock->now()->format(\DateTimeInterface::RFC3339)];
-        $atHand = array_map(static fn (YarnAtHand $yarn): array => array_diff_key($yarn->values(), ['id' => true]), $yarns->onShelf($user->workshop));
-        $response = new StreamedResponse(static function () use ($head, $atHand, $user, $plans): void {
-            echo substr(Json::encode($head + ['yarns' => $atHand]), 0, -1).',"plans":[';
-            $comma = '';
-            foreach ($plans->bodies($user->workshop) as $body) {
-                echo $comma.$body;
-                $comma = ",\n";
+        $response = new StreamedResponse(static function () use ($file, $user): void {
+            foreach ($file->parts($user->workshop) as $part) {
+                echo $part;
                 flush();
             }
-            echo "]}\n";
         });
         $response->headers->set('Content-Type', 'application/json');
         $response->headers->set('Content-Disposition', HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'alternum-workshop.json'));

@@ -43,19 +43,6 @@ final class SavedPlans extends ServiceEntityRepository
         return $plans;
     }
 
-    /** @return iterable<string> the plans on the shelf in the plan's format, one after the other */
-    public function bodies(Ulid $workshop): iterable
-    {
-        foreach (array_reverse($this->onShelf($workshop)) as ['id' => $id]) {
-            $body = $this->getEntityManager()->createQuery('SELECT p.state.body FROM '.SavedPlan::class.' p WHERE p.id = :id')->setParameter(
-                'id',
-                $id,
-                'ulid',
-            )->getSingleScalarResult();
-            yield (string) $body;
-        }
-    }
-
     /**
      * A plan of the workshop, also one that was taken off the shelf.
      *

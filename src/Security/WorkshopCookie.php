@@ -28,6 +28,12 @@ final readonly class WorkshopCookie
         return Cookie::create(self::NAME, "{$id}.{$this->sign(self::BROWSER, $id)}", self::LASTS, '/', null, $secure, true, false, Cookie::SAMESITE_LAX);
     }
 
+    /** What takes it out of a browser. */
+    public function none(bool $secure): Cookie
+    {
+        return Cookie::create(self::NAME, '', 1, '/', null, $secure, true, false, Cookie::SAMESITE_LAX);
+    }
+
     /** @return string|null "browser ID" or "workshop ID"; null where there is no cookie or its signature is wrong */
     public function read(Request $request): ?string
     {

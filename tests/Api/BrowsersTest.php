@@ -58,6 +58,44 @@ final class BrowsersTest extends ApiTestCase
         $this->assertStatus(200);
     }
 
+    /** Erased is erased: no row of it is left in any table, and no browser and no key open it. */
+    public function testAWorkshopIsErasedAsAWhole(): void
+    {
+        $tables = ['workshop', 'browser', 'saved_plan', 'plan_version', 'making', 'making_event', 'making_plan', 'yarn_at_hand'];
+        $rows = fn (): array => array_map(fn (string $table): mixed => $this->connection()->fetchOne("SELECT COUNT(*) FROM {$table}"), $tables);
+        $before = $rows();
+        $this->openWorkshop();
+        $key = self::string($this->ask('POST', '/api/workshop/key'), 'secret');
+        [$id] = $this->firstPlan();
+        $this->save($id, 1, self::set(['title'], 'To be erased'), self::set(['title'], 'Soon'));
+        $making = self::string($this->ask('POST', "/api/plans/{$id}/makings"), 'id');
+        $stop = ['id' => '01KBC0000000000000000000B1', 'n' => 1, 'at' => 1_764_600_000_000, 'kind' => 'worked'];
+        $stop += ['piece' => 'float', 'copy' => 1, 'round' => 1, 'stitch' => 6];
+        $this->ask('POST', "/api/makings/{$making}/events", ['events' => [$stop]]);
+        $this->assertStatus(200);
+        $took = ['id' => '01KBC0000000000000000000B2', 'n' => 2, 'at' => 1_764_600_000_000, 'kind' => 'took', 'revision' => 3, 'from' => 'round'];
+        $this->ask('POST', "/api/makings/{$making}/plan", $took);
+        $this->assertStatus(200);
+        $owner = $this->browser->getCookieJar()->all()[0];
+        $this->browser->getCookieJar()->clear();
+        $this->ask('POST', '/api/workshop/open', ['secret' => $key]);
+        $this->assertStatus(204);
+        $guest = $this->browser->getCookieJar()->all()[0];
+        $this->browser->getCookieJar()->set($owner);
+        $this->ask('DELETE', '/api/workshop');
+        $this->assertStatus(204);
+        self::assertSame([], $this->browser->getCookieJar()->all());
+        self::assertSame($before, $rows());
+        foreach ([$owner, $guest] as $cookie) {
+            $this->browser->getCookieJar()->set($cookie);
+            $this->ask('GET', '/api/shelf');
+            $this->assertStatus(401);
+        }
+        $this->browser->getCookieJar()->clear();
+        $this->ask('POST', '/api/workshop/open', ['secret' => $key]);
+        $this->assertStatus(403);
+    }
+
     public function testEachBrowserHasARowAndTheOthersCanBeSignedOut(): void
     {
         $secret = self::string($this->ask('POST', '/api/workshop/key'), 'secret');

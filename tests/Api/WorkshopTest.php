@@ -103,26 +103,109 @@ final class WorkshopTest extends ApiTestCase
         $this->assertStatus(429);
     }
 
-    /** The file is held to its schema by the contract; its plans come back in as they went out. */
-    public function testTheWholeShelfGoesOutAsOneFile(): void
+    /** The file is held to its schema by the contract. Brought in elsewhere, all of it goes out again as it came: but for when it was written. */
+    public function testAWholeWorkshopGoesOutAsOneFileAndComesBackAlike(): void
     {
         [$id] = $this->firstPlan();
-        $this->save($id, 1, self::set(['title'], 'Łódź “buoy”'));
-        $this->browser->request('GET', '/api/workshop/file');
-        $file = json_decode($this->browser->getInternalResponse()->getContent(), true);
-        self::assertIsArray($file);
-        self::assertSame(['alternum-workshop', 3], [$file['format'], \count((array) $file['yarns'])]);
-        $titles = ['Barrel cactus in a pot', 'Spotted mushroom', 'Otter in a striped jersey', 'Łódź “buoy”'];
-        self::assertSame($titles, array_column((array) $file['plans'], 'title'));
+        $this->save($id, 1, self::set(['title'], 'Łódź “buoy”'), self::set(['terms'], 'uk'));
+        $making = self::string($this->ask('POST', "/api/plans/{$id}/makings"), 'id');
+        $this->save($id, 3, self::set(['title'], 'Later'));
+        $event = ['at' => 1_764_600_000_000, 'n' => 1];
+        $took = ['id' => '01KBC0000000000000000000A1', 'kind' => 'took', 'revision' => 4, 'from' => 'round'] + $event;
+        $this->ask('POST', "/api/makings/{$making}/plan", $took);
+        $this->assertStatus(200);
+        $worked = ['id' => '01KBC0000000000000000000A2', 'kind' => 'worked', 'piece' => 'float', 'copy' => 1, 'round' => 1, 'stitch' => 6] + $event;
+        $this->ask('POST', "/api/makings/{$making}/events", ['events' => [$worked]]);
+        $this->ask('POST', "/api/plans/{$id}/archive");
+        $file = $this->file();
+        self::assertSame(['alternum-workshop', 2, 3], [$file['format'], $file['version'], \count((array) $file['yarns'])]);
+        self::assertSame('Later', self::at($file, 'plans', 3, 'title'));
+        self::assertSame([1, 2, 3], array_column((array) self::at($file, 'kept', 3, 'versions'), 'number'));
+        self::assertSame([4, true], [self::at($file, 'kept', 3, 'revision'), self::at($file, 'kept', 3, 'archived')]);
+        self::assertSame([4], array_column((array) self::at($file, 'kept', 3, 'makings', 0, 'later'), 'revision'));
+        self::assertCount(2, (array) self::at($file, 'kept', 3, 'makings', 0, 'events'));
+
         $this->openWorkshop();
-        foreach ((array) $file['plans'] as $plan) {
-            $begun = self::string($this->ask('POST', '/api/plans', (string) json_encode($plan)), 'id');
-            $this->assertStatus(201);
-            self::assertEquals($plan, $this->ask('GET', "/api/plans/{$begun}")['plan']);
+        foreach ((array) $this->ask('GET', '/api/shelf')['plans'] as $demo) {
+            self::assertIsArray($demo);
+            $this->ask('DELETE', '/api/plans/'.self::string($demo, 'id'));
         }
+        foreach ((array) $this->ask('GET', '/api/shelf')['yarns'] as $yarn) {
+            self::assertIsArray($yarn);
+            $this->ask('DELETE', '/api/yarns/'.self::string($yarn, 'id'));
+        }
+        $this->bringIn($file);
+        $again = $this->file();
+        unset($file['writtenAt'], $file['sha256'], $again['writtenAt'], $again['sha256']);
+        self::assertSame($file, $again);
+    }
+
+    /** What is made on a plan that was brought in goes on from where it was, and nothing is put behind a plan that somebody works on. */
+    public function testWhatWasKeptGoesBehindAPlanOnWhichNothingWasDone(): void
+    {
+        [$id, $plan] = $this->firstPlan();
+        $time = '2026-11-01T10:00:00+00:00';
+        $version = ['number' => 2, 'savedAt' => $time, 'says' => 'before', 'plan' => $plan];
+        $kept = ['revision' => 5, 'savedAt' => $time, 'says' => 'Title changed', 'archived' => false, 'versions' => [$version]];
+        $this->ask('POST', "/api/plans/{$id}/kept", $kept);
+        $this->assertStatus(204);
+        $this->ask('POST', "/api/plans/{$id}/kept", ['versions' => [['number' => 3] + $version]] + $kept);
+        $this->assertStatus(204);
+        self::assertSame([5, 3, 2], array_column((array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'], 'number'));
+        $this->save($id, 5, self::set(['title'], 'Gone on with'));
+        $this->assertStatus(200);
+        self::assertSame([6, 5, 3, 2], array_column((array) $this->ask('GET', "/api/plans/{$id}/versions")['versions'], 'number'));
+        $this->ask('POST', "/api/plans/{$id}/kept", $kept);
+        $this->assertStatus(422);
+        // What is no plan, or no version of before, is refused with its place, and nothing is kept of it.
+        [$other] = [self::string($this->ask('POST', '/api/plans', $plan), 'id')];
+        $answer = $this->ask('POST', "/api/plans/{$other}/kept", ['versions' => [$version, ['plan' => ['title' => 'none']] + $version]] + $kept);
+        $this->assertStatus(422);
+        self::assertStringStartsWith('versions[1].plan', self::string($answer, 'problems', 0, 'path'));
+        $this->ask('POST', "/api/plans/{$other}/kept", ['versions' => [['number' => 5] + $version]] + $kept);
+        $this->assertStatus(422);
+        self::assertCount(1, (array) $this->ask('GET', "/api/plans/{$other}/versions")['versions']);
+    }
+
+    /** @return array<string, mixed> all of the workshop, whose sum is that of what is before it */
+    private function file(): array
+    {
+        $this->ask('GET', '/api/workshop/file');
+        $text = (string) $this->response()->getContent();
+        $file = json_decode($text, true);
+        self::assertIsArray($file);
+        self::assertSame(hash('sha256', substr($text, 0, (int) strrpos($text, ',"sha256"'))), $file['sha256']);
+
+        /** @var array<string, mixed> $file */
+        return $file;
+    }
+
+    /** @param array<string, mixed> $file as web/src/shelf/workshopFile.ts brings it in */
+    private function bringIn(array $file): void
+    {
         foreach ((array) $file['yarns'] as $yarn) {
             $this->ask('POST', '/api/yarns', (string) json_encode($yarn));
             $this->assertStatus(201);
+        }
+        foreach ((array) $file['plans'] as $i => $plan) {
+            $id = self::string($this->ask('POST', '/api/plans', (string) json_encode($plan)), 'id');
+            /** @var array{versions: array<mixed>, makings: list<array<string, mixed>>} $kept */
+            $kept = self::at($file, 'kept', (int) $i);
+            ['makings' => $makings] = $kept;
+            unset($kept['makings']);
+            $this->ask('POST', "/api/plans/{$id}/kept", (string) json_encode($kept));
+            $this->assertStatus(204);
+            foreach ($makings as $making) {
+                ['later' => $later, 'events' => $events] = $making;
+                unset($making['later'], $making['events']);
+                $begun = self::string($this->ask('POST', "/api/plans/{$id}/makings/kept", (string) json_encode($making)), 'id');
+                foreach ((array) $later as $revision) {
+                    $this->ask('POST', "/api/makings/{$begun}/kept", (string) json_encode($revision));
+                    $this->assertStatus(204);
+                }
+                $this->ask('POST', "/api/makings/{$begun}/events", (string) json_encode(['events' => $events]));
+                $this->assertStatus(200);
+            }
         }
     }
 

@@ -23,6 +23,7 @@ export type PlanOnShelf = Schemas['PlanOnShelf'];
 export type PlanSummary = Schemas['PlanSummary'];
 export type YarnAtHand = Schemas['YarnAtHand'];
 export type YarnDescription = Schemas['YarnDescription'];
+export type KeptOfPlan = Schemas['KeptOfPlan'];
 export type Problem = Schemas['Problem'];
 export type Refusal = Schemas['Refused'];
 export type Drawing = Schemas['Drawing'];

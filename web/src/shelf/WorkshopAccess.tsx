@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
 import { notify } from '../ui/Notices';
 import { momentOf, say } from '../ui/say';
+import { EraseWorkshop } from './EraseWorkshop';
 
 const OnAnotherDevice = lazy(async () => ({ default: (await import('../ui/OnAnotherDevice')).OnAnotherDevice }));
 
@@ -125,6 +126,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 					{say('workshopAccess.signOutTheOthers')}
 				</Button>
 			)}
+			<EraseWorkshop />
 		</DialogSheet>
 	);
 }

@@ -5,7 +5,7 @@ import type { Plan, Problem } from '../api/types';
 import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
 import type { Refusal } from './RefusedFile';
-import { bringAllIn, isWorkshopFile } from './workshopFile';
+import { bringAllIn, isWhole, isWorkshopFile } from './workshopFile';
 
 /** The largest plan file that is taken, as the schema says. */
 const MOST_BYTES = 1024 * 1024;
@@ -19,13 +19,19 @@ interface Hears {
 export async function openFile(file: File, hears: Hears): Promise<string | null> {
 	const refuse = (problem: Pick<Problem, 'detail' | 'mend' | 'problems'>) => hears.onRefused({ file: file.name, problem });
 	let read: unknown;
+	let text = '';
 	try {
-		read = JSON.parse(await file.text());
+		text = await file.text();
+		read = JSON.parse(text);
 	} catch {
 		refuse({ detail: say('shelf.thisFileIsNoPlan'), mend: say('shelf.chooseAFileThatWas') });
 		return null;
 	}
 	if (isWorkshopFile(read)) {
+		if (!(await isWhole(text, read))) {
+			refuse({ detail: say('shelf.notAsItWasWritten'), mend: say('shelf.takeAnotherCopy') });
+			return null;
+		}
 		await bringAllIn(read, file.name, hears);
 		return null;
 	}
