@@ -35,6 +35,9 @@ final class WaysOfWritingTest extends TestCase
             [12, 12],
         ];
         yield 'from the second chain' => [['ch 7, 5 sc from the 2nd ch, 3 sc in last ch. Other side: 4 sc, 2 sc in last ch (14)'], [14]];
+        foreach (['12 fsc', 'fsc 12', '12 foundation sc', 'foundation sc 12', '12 foundation single crochet', 'foundation single crochet 12'] as $way) {
+            yield "chains with their round: {$way}" => [["{$way}, join", 'sc around'], [12, 12]];
+        }
         yield 'as many as fit' => [['ch 2, 6 sc from 2nd ch from hook (6)'], [6]];
         yield 'rows' => [['Row 1: ch 6, 5 sc starting in 2nd ch from hook (5)', 'Row 2: ch 1, turn, 5 sc'], [5, 5], Worked::Rows];
         yield 'rows, the chain left to the reader' => [['Row 1: ch 6, 5 sc', 'Row 2: ch 1, turn, sc across (5)'], [5, 5], Worked::Rows];

@@ -8,6 +8,7 @@ use Alternum\Core\Plan\EndsChoice;
 use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Format\Fields;
+use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Layer\Motif;
 use Alternum\Core\Plan\SoldSize;
 use Alternum\Core\Plan\Tail;
@@ -86,5 +87,11 @@ final class SmallValuesTest extends TestCase
         $layer = Plans::of(['24 sc in MR', 'R2-9: sc around'], [$motif])->pieces[0]->colours[0]->layer;
         self::assertInstanceOf(Motif::class, $layer);
         self::assertSame([5, 7], [$layer->range()->from, $layer->range()->to]);
+    }
+
+    /** Where rounds were not counted a tenth more of them than stitches fit in the same length, to a tenth of a round: by hand, 21.3 × 1.1 = 23.43. */
+    public function testRoundsThatWereNotCountedFollowTheStitches(): void
+    {
+        self::assertSame([23.4, 22.0], [(new Gauge(21.3, null))->roundsPer10cm, (new Gauge(21.3, 22.0))->roundsPer10cm]);
     }
 }
