@@ -5,7 +5,8 @@ declare(strict_types=1);
 // Classes that a save needs, linked once when PHP starts rather than in every request: see bin/lib/templates/fpm.conf.
 require dirname(__DIR__).'/vendor/autoload.php';
 
-$compiled = dirname(__DIR__).'/var/cache/prod/Alternum_Server_KernelProdContainer.preload.php';
+$cache = getenv('ALTERNUM_CACHE');
+$compiled = dirname(__DIR__).'/var/cache/'.(false === $cache ? 'prod' : $cache).'/Alternum_Server_KernelProdContainer.preload.php';
 if (is_file($compiled)) {
     require $compiled;
 }

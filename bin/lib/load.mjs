@@ -93,6 +93,7 @@ async function makingOne() {
 const at = (list, share) => list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * share))] ?? 0;
 const told = (list) => `${list.length} in ${[0.5, 0.95, 0.99].map((share) => `${at(list, share).toFixed(0)}`).join(' / ')} ms`;
 const pid = (file) => readFileSync(`${place}/run/${file}`, 'utf8').trim();
+// A process that answered its share ends, and another takes its place: what it took so far is gone with it.
 const children = (of) => readFileSync(`/proc/${of}/task/${of}/children`, 'utf8').trim().split(' ').filter(Boolean);
 /** Memory that is a process's own share, in MB. */
 const memory = (pids) => pids.reduce((sum, one) => sum + Number(/^Pss:\s+(\d+)/m.exec(readFileSync(`/proc/${one}/smaps_rollup`, 'utf8'))?.[1] ?? 0), 0) / 1024;
@@ -118,9 +119,16 @@ async function measured(seconds) {
 	const [before, begun] = [state(), Date.now()];
 	await pause(seconds * 1000);
 	const [after, took] = [state(), (Date.now() - begun) / 1000];
-	const cores = Object.fromEntries(Object.keys(after.processor).map((name) => [name, (after.processor[name] - before.processor[name]) / took]));
+	const cores = Object.fromEntries(Object.keys(after.processor).map((name) => [name, Math.max(0, after.processor[name] - before.processor[name]) / took]));
 	return { after, before, cores, took };
 }
+/** How much of the memory that PHP's processes share is free, in MB, and how often it was full and emptied. */
+const shared = async () => {
+	const numbers = await (await fetch(`${url}/metrics`)).text();
+	const of = (name) => Number(new RegExp(`^${name} (\\d+)$`, 'm').exec(numbers)?.[1] ?? 0);
+	const free = of('alternum_shared_memory_bytes\\{of="free"\\}') / 1024 / 1024;
+	return `${free.toFixed(0)} MB shared are free, emptied ${of('alternum_shared_memory_emptied_total')} times`;
+};
 const line = ({ after, cores }) =>
 	`saves ${told(times.save)} · stops ${told(times.stop)} · looks ${told(times.look)} · PHP ${after.memory.php.toFixed(0)} MB, ${cores.php.toFixed(2)} cores · ` +
 	`database ${after.memory.database.toFixed(0)} MB, ${cores.database.toFixed(2)} cores · disk ${after.disk.toFixed(0)} MB`;
@@ -160,7 +168,7 @@ if (values.find) {
 	for (let minute = 1; minute <= minutes; minute++) {
 		last = await measured(60);
 		saves += times.save.length;
-		console.log(`minute ${minute}: ${line(last)}`);
+		console.log(`minute ${minute}: ${line(last)} · ${await shared()}`);
 	}
 	const grown = (name) => (last.after.memory[name] - first.after.memory[name]).toFixed(1);
 	console.log(

@@ -4,18 +4,18 @@
 code_print() { fingerprint src core/src config templates migrations public/index.php composer.json demo; }
 
 serve() {
-    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger= access_log watchers locks shared=
+    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger= access_log watchers locks shared= cache
     own_users
-    print=$(code_print)
-    if ! is_stamped app-cache "$print" || [ ! -d var/cache/prod ]; then
-        # A server that still runs on it may be writing there.
-        [ ! -d var/cache/prod ] || mv var/cache/prod "var/cache/gone-$$"
-        rm -rf var/cache/gone-* || true
-        quietly cache env APP_ENV=prod bin/console cache:warmup
+    print=$(code_print) cache="prod-$print"
+    # What is compiled of this code has a folder of its own: a server that still runs on the code before goes on with its own.
+    if ! is_stamped app-cache "$print" || [ ! -d "var/cache/$cache" ]; then
+        rm -rf "var/cache/$cache" var/cache/prod
+        quietly cache env APP_ENV=prod ALTERNUM_CACHE="$cache" bin/console cache:warmup
         stamp app-cache "$print"
+        ls -dt var/cache/prod-* | tail -n +4 | xargs -r rm -rf
     fi
     readable vendor $(ls -d symfony-parts/vendor 2>/dev/null) core src config templates migrations public demo composer.json
-    own_folder "$web_user" var/cache/prod
+    own_folder "$web_user" "var/cache/$cache"
     own_folder "$web_user" "$place/log"
     own_folder "$web_user" "$place/run/locks"
     if [ "$(id -u)" -eq 0 ]; then
@@ -39,7 +39,7 @@ serve() {
     if ! runs fpm php-fpm8.2 "$settings"; then
         end_ours fpm php-fpm8.2 QUIT 20
         rm -f "$place/run/fpm.sock"
-        setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
+        ALTERNUM_CACHE=$cache setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
         wait_for 15 test -S "$place/run/fpm.sock" || {
             tail -n 20 "$place/run/fpm.log" >&2
             fail "PHP does not start." "What it said stands above and in $place/run/fpm.log."

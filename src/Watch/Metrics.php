@@ -21,6 +21,8 @@ final readonly class Metrics
         'alternum_heavy_waits_total' => ['counter', 'Heavy questions that waited for another of the same workshop.'],
         'alternum_database_retries_total' => ['counter', 'Writings done again, as another had changed the same rows.'],
         'alternum_csp_reports_total' => ['counter', 'Breaches of the content policy that browsers told of.'],
+        'alternum_shared_memory_bytes' => ['gauge', 'Bytes that PHP’s processes share: what was read and counted.'],
+        'alternum_shared_memory_emptied_total' => ['counter', 'How often it was full, and emptied: what was read is then read again.'],
         'alternum_database_up' => ['gauge', 'Whether the database answers.'],
         'alternum_database_answer_seconds' => ['gauge', 'Seconds in which it answered this question.'],
         'alternum_migrations_pending' => ['gauge', 'Migrations that are still to be made.'],
@@ -39,7 +41,7 @@ final readonly class Metrics
         foreach ($this->counters->all() as $name => $value) {
             $by[self::family($name)][] = str_starts_with($name, self::MICRO) ? [$name, $value / 1e6] : [$name, $value];
         }
-        foreach ($this->ofDatabase() as $name => $value) {
+        foreach (self::ofMemory() + $this->ofDatabase() as $name => $value) {
             $by[self::family($name)][] = [$name, $value];
         }
         $text = '';
@@ -56,6 +58,24 @@ final readonly class Metrics
         }
 
         return $text;
+    }
+
+    /** @return array<string, int> */
+    private static function ofMemory(): array
+    {
+        if (!apcu_enabled()) {
+            return [];
+        }
+        /** @var array{num_seg: int, seg_size: float, avail_mem: float} $size */
+        $size = apcu_sma_info(true);
+        /** @var array{expunges: int|float} $kept */
+        $kept = apcu_cache_info(true);
+
+        return [
+            'alternum_shared_memory_bytes{of="all"}' => (int) ($size['num_seg'] * $size['seg_size']),
+            'alternum_shared_memory_bytes{of="free"}' => (int) $size['avail_mem'],
+            'alternum_shared_memory_emptied_total' => (int) $kept['expunges'],
+        ];
     }
 
     /** @return array<string, int|float> */
