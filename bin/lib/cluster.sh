@@ -39,17 +39,22 @@ node_addresses() {
 
 # Starts a node's database, which joins those that run; with “first”, one that begins the cluster, where none runs.
 node_database() { # NODE [first]
-    local node=$1 options
+    local node=$1 options position=''
     use_node "$node"
     ! is_open "$db_port" || return 0
+    # One that was killed says how far it came: it then takes what it missed, and not all there is.
+    if [ "${2:-}" != first ] && grep -q '^seqno: *-1' "$place/db/grastate.dat" 2>/dev/null; then position=$(recovered "$node"); fi
     # A node that does not answer is out after a second and a half; one that comes back takes what it missed from another's memory, where that still has it.
     options="gmcast.listen_addr=tcp://127.0.0.1:$(galera_port "$node");ist.recv_addr=127.0.0.1:$(catch_up_port "$node")"
     options="$options;gcache.size=256M;evs.keepalive_period=PT0.3S;evs.suspect_timeout=PT1.5S;evs.inactive_timeout=PT3S;evs.inactive_check_period=PT0.3S"
+    # Who takes all there is takes it from the one that no application stands beside: giving it holds up who asks there.
     # What is asked after a save sees that save, whichever node it comes to: wsrep_sync_wait.
     more_database=(--wsrep-on=ON --wsrep-provider=/usr/lib/galera/libgalera_smm.so --wsrep-cluster-name=alternum "--wsrep-node-name=node$node"
         "--wsrep-cluster-address=gcomm://$(node_addresses)" "--wsrep-node-address=127.0.0.1:$(galera_port "$node")"
         "--wsrep-provider-options=$options" --wsrep-sst-method=rsync "--wsrep-sst-receive-address=127.0.0.1:$(copy_port "$node")"
-        --wsrep-sync-wait=1 --wsrep-slave-threads=2 --log-bin-trust-function-creators=1 --binlog-format=ROW --innodb-autoinc-lock-mode=2)
+        --wsrep-sst-donor=node3, --wsrep-sync-wait=1 --wsrep-slave-threads=2 --log-bin-trust-function-creators=1
+        --binlog-format=ROW --innodb-autoinc-lock-mode=2)
+    [ -z "$position" ] || more_database+=("--wsrep-start-position=$position")
     if [ "${2:-}" = first ]; then more_database+=(--wsrep-new-cluster); else is_joining=yes; fi
     db_start
     is_joining='' more_database=()
@@ -63,19 +68,20 @@ begins() {
     for node in $nodes; do
         at=$(sed -n 's/^seqno: *//p' "$cluster/$node/db/grastate.dat" 2>/dev/null || true)
         if grep -q '^safe_to_bootstrap: 1' "$cluster/$node/db/grastate.dat" 2>/dev/null; then echo "$node"; return; fi
-        if [ "${at:--2}" = -1 ]; then at=$(recovered "$node"); fi
+        if [ "${at:--2}" = -1 ]; then at=$(recovered "$node") at=${at##*:}; fi
         if [ "${at:--2}" -gt "$furthest" ]; then furthest=$at best=$node; fi
     done
     [ ! -f "$cluster/$best/db/grastate.dat" ] || sed -i 's/^safe_to_bootstrap: 0/safe_to_bootstrap: 1/' "$cluster/$best/db/grastate.dat"
     echo "$best"
 }
-# How far the tables of one that was killed are.
+# How far the tables of one that was killed are, as UUID:NUMBER; nothing where it has none.
 recovered() { # NODE
     use_node "$1"
     own_users
-    mariadbd --no-defaults --datadir="$place/db" --user="$database_user" --wsrep-recover --wsrep-on=ON --wsrep-provider=/usr/lib/galera/libgalera_smm.so \
-        --skip-networking --socket="$place/run/recover.sock" --pid-file="$place/run/recover.pid" 2>&1 \
-        | sed -n 's/.*Recovered position: [0-9a-f-]*:\([0-9-]*\).*/\1/p' | tail -n 1
+    [ -d "$place/db" ] || return 0
+    mariadbd --no-defaults --datadir="$place/db" --user="$database_user" --wsrep-recover --wsrep-on=ON \
+        --wsrep-provider=/usr/lib/galera/libgalera_smm.so --skip-networking --socket="$place/run/recover.sock" --pid-file="$place/run/recover.pid" 2>&1 \
+        | sed -n 's/.*Recovered position: \([0-9a-f-]*:[0-9-]*\).*/\1/p' | tail -n 1
 }
 runs_any() { local node; for node in $nodes; do ! is_open "$(database_port "$node")" || return 0; done; return 1; }
 

@@ -104,9 +104,12 @@ const processor = (pids) =>
 	}, 0) / 100;
 const processes = () => ({ php: [pid('fpm.pid'), ...children(pid('fpm.pid'))], database: [pid('db/db.pid')], nginx: children(pid('nginx.pid')) });
 const disk = () => Number(execFileSync('du', ['-sk', `${place}/db`], { encoding: 'utf8' }).split('\t')[0]) / 1024;
+/** Seconds in which the machine wanted to work and the host did not let it: a machine that is not its own. */
+const withheld = () => Number(readFileSync('/proc/stat', 'utf8').split('\n')[0].split(/ +/)[8]) / 100;
 const state = () => {
 	const all = processes();
 	return {
+		withheld: withheld(),
 		memory: { php: memory(all.php), database: memory(all.database) },
 		processor: { php: processor(all.php), database: processor(all.database), nginx: processor(all.nginx) },
 		disk: disk(),
@@ -129,9 +132,10 @@ const shared = async () => {
 	const free = of('alternum_shared_memory_bytes\\{of="free"\\}') / 1024 / 1024;
 	return `${free.toFixed(0)} MB shared are free, emptied ${of('alternum_shared_memory_emptied_total')} times`;
 };
-const line = ({ after, cores }) =>
+const line = ({ before, after, cores, took }) =>
 	`saves ${told(times.save)} · stops ${told(times.stop)} · looks ${told(times.look)} · PHP ${after.memory.php.toFixed(0)} MB, ${cores.php.toFixed(2)} cores · ` +
-	`database ${after.memory.database.toFixed(0)} MB, ${cores.database.toFixed(2)} cores · disk ${after.disk.toFixed(0)} MB`;
+	`database ${after.memory.database.toFixed(0)} MB, ${cores.database.toFixed(2)} cores · disk ${after.disk.toFixed(0)} MB · ` +
+	`${((after.withheld - before.withheld) / took).toFixed(2)} cores withheld`;
 
 const everyone = [];
 const come = async (makers, making) => {

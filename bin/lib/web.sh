@@ -39,7 +39,8 @@ serve() {
     if ! runs fpm php-fpm8.2 "$settings"; then
         end_ours fpm php-fpm8.2 QUIT 20
         rm -f "$place/run/fpm.sock"
-        ALTERNUM_CACHE=$cache setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" --nodaemonize --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
+        ALTERNUM_CACHE=$cache setsid php-fpm8.2 "${as_root[@]}" -c "$place/run/php.ini" --nodaemonize \
+            --fpm-config "$place/run/fpm.conf" >"$place/run/fpm.log" 2>&1 </dev/null &
         wait_for 15 test -S "$place/run/fpm.sock" || {
             tail -n 20 "$place/run/fpm.log" >&2
             fail "PHP does not start." "What it said stands above and in $place/run/fpm.log."
