@@ -11,14 +11,6 @@ catch_up_port() { echo $((first_port + 5020 + $1)); }
 copy_port() { echo $((first_port + 5030 + $1)); }
 redis_port=$((first_port + 5040))
 
-cluster_packages() {
-    local missing=() pair
-    for pair in haproxy:haproxy redis-server:redis-server rsync:rsync lsof:lsof; do command -v "${pair%%:*}" >/dev/null || missing+=("${pair##*:}"); done
-    [ -e /usr/lib/galera/libgalera_smm.so ] || missing+=(galera-4)
-    php -m | grep -qix redis || missing+=(php8.2-redis)
-    install_debian "${missing[@]}"
-}
-
 # All nodes know browsers by the same secret, and the database by the same passwords.
 use_node() { # NODE
     local word

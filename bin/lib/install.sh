@@ -51,6 +51,15 @@ install_debian() { # PACKAGE...
     quietly apt-install "${as[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"
 }
 
+# What several machines on one take besides.
+cluster_packages() {
+    local missing=() pair
+    for pair in haproxy:haproxy redis-server:redis-server rsync:rsync lsof:lsof; do command -v "${pair%%:*}" >/dev/null || missing+=("${pair##*:}"); done
+    [ -e /usr/lib/galera/libgalera_smm.so ] || missing+=(galera-4)
+    php -m | grep -qix redis || missing+=(php8.2-redis)
+    install_debian "${missing[@]}"
+}
+
 php_packages() {
     ! is_packaged || return 0
     local print

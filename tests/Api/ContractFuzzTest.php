@@ -18,9 +18,9 @@ use Symfony\Component\Yaml\Yaml;
  */
 final class ContractFuzzTest extends ApiTestCase
 {
-    private const TIMES = 12;
+    private const TIMES = 10;
     /** So many are asked of one workshop, which they may break. */
-    private const OF_ONE = 6;
+    private const OF_ONE = 10;
     /** Share of what is made that is not as the schema has it: little, so that most comes through to what is behind. */
     private const WRONG = 0.03;
 

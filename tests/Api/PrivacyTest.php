@@ -16,7 +16,7 @@ final class PrivacyTest extends ApiTestCase
         $yarn = self::string($this->ask('GET', '/api/shelf'), 'yarns', 0, 'id');
         $this->openWorkshop();
         $named = array_filter(self::contract()->operations(), static fn (array $operation): bool => str_contains($operation[1], '{id}'));
-        self::assertCount(43, $named);
+        self::assertCount(46, $named);
         foreach ($named as [$method, $path]) {
             $isYarn = str_starts_with($path, '/api/yarns');
             $sent = 'PUT' === $method ? ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1] : null;
