@@ -18,7 +18,8 @@ under_root() { dpkg --root="$package_root" --force-depends --force-script-chroot
 # The program that is installed there, on ports of its own.
 installed() { # COMMAND...
     env -i PATH="$PATH" HOME="$package_root" ALTERNUM_PORT="$package_port" ALTERNUM_DB_PORT=$((package_port + 5000)) ALTERNUM_TLS_PORT=$((package_port + 1)) \
-        ALTERNUM_TRUST_PORT=$((package_port + 2)) ALTERNUM_HOSTS=toys.example.org ALTERNUM_PROXIES=127.0.0.1 "$package_root/opt/alternum/bin/$1" "${@:2}"
+        ALTERNUM_TRUST_PORT=$((package_port + 2)) ALTERNUM_HOSTS=toys.example.org ALTERNUM_PROXIES=127.0.0.1 \
+        ALTERNUM_ACCESS_LOG=on ALTERNUM_WATCHERS=127.0.0.2 "$package_root/opt/alternum/bin/$1" "${@:2}"
 }
 ask_installed() { curl -s -b "$package_root/cookies" -c "$package_root/cookies" "http://127.0.0.1:$package_port$1"; }
 on_shelf() { ask_installed /api/shelf | php -r 'echo implode(" ", array_column(json_decode(stream_get_contents(STDIN), true)["plans"], "id"));'; }
@@ -66,7 +67,7 @@ package_steps() {
 
 # As deploy/nginx-site.conf has it, with a certificate of its own.
 proxied() {
-    local proxy="$package_root/proxy" tls=$((package_port + 3)) answer
+    local proxy="$package_root/proxy" tls=$((package_port + 3)) answer from
     mkdir -p "$proxy"
     openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=toys.example.org -keyout "$proxy/privkey.pem" -out "$proxy/fullchain.pem" 2>/dev/null
     {
@@ -84,6 +85,16 @@ proxied() {
     [ "$answer" = 404 ] \
         || not_so "numbers are not for the street" || return 1
     [ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$package_port/metrics")" = 200 ] || not_so "numbers are for this machine" || return 1
+    answer=''
+    for from in 127.0.0.2 127.0.0.3; do
+        answer="$answer$(curl -s -o /dev/null -w '%{http_code} ' --interface $from "http://127.0.0.1:$package_port/metrics/php")"
+    done
+    [ "$answer" = '200 404 ' ] || not_so "and for whom it names: $answer" || return 1
+    # What was asked is written down, and neither by whom nor what else was said with it.
+    ask_installed '/api/shelf?secret=skein' >/dev/null
+    answer=$(tail -n 1 "$package_root/opt/alternum/var/app/run/access.log")
+    php -r '$line = json_decode($argv[1], true); exit("/api/shelf" === $line["path"] && 200 === $line["status"] && 7 === count($line) ? 0 : 1);' -- "$answer" \
+        && [[ "$answer" != *skein* && "$answer" != *127.0.0* ]] || not_so "a line for each request, without its query: $answer" || return 1
     # A name that was not set is refused, by whoever it is asked.
     [ "$(curl -s -o /dev/null -w '%{http_code}' -H 'Host: elsewhere.example' "http://127.0.0.1:$package_port/")" = 400 ] \
         || not_so "another name is refused" || return 1
