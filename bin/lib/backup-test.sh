@@ -47,13 +47,16 @@ backups() {
     # The newest two of three are left.
     [ "$(find "$folder" -maxdepth 1 -name 'alternum-*' | wc -l)" = 2 ] && [ ! -e "$first" ] || { echo "others are left"; return 1; }
     for name in alternum_again alternum_once_more; do database -e "DROP DATABASE $name"; done
-    (moments "$folder") || return 1
+    passphrase=''
+    sleep 1
+    second=$(back_up "$folder/plain" 2) && (moments "$folder" "$second") || return 1
     echo "backups: brought back alike, damage and locks told: found nothing"
 }
 
 # A moment between two backups, on a database that writes its changes down.
-moments() { # FOLDER
-    local backup then
+moments() { # FOLDER BACKUP: one that was made without that
+    local backup then before
+    mkdir "$1/left"
     use_place binlog "$((http_port + 10))" "$((db_port + 10))"
     trap stop_place EXIT
     rm -rf "$place/db" "$place/binlog"
@@ -76,7 +79,12 @@ moments() { # FOLDER
     [ "$(rows alternum_now)" = "$(rows alternum)" ] || { echo "not as it is now: $(rows alternum_now)"; return 1; }
     bring_back "$backup" alternum || return 1
     [ "$(rows alternum)" = "$(rows alternum_now)" ] || { echo "not brought back over itself: $(rows alternum)"; return 1; }
-    refuses 'is not in' eval "binlog=$1/none bring_back $backup alternum_then" || return 1
+    # What cannot be gone on with is told before anything goes, and nothing unlocked is left.
+    put 05
+    before=$(rows alternum)
+    refuses 'is not in' eval "TMPDIR=$1/left binlog=$1/none bring_back $backup alternum" || return 1
+    refuses 'ALTERNUM_BINLOG' eval "TMPDIR=$1/left bring_back $2 alternum" || return 1
+    [ "$(rows alternum)" = "$before" ] && [ -z "$(ls -A "$1/left")" ] || { echo "a refused moment changed something, or left something"; return 1; }
     until=''
     bring_back "$backup" alternum_then || return 1
     [ "$(rows alternum_then)" = "$(printf '01%.0s' {1..16})" ] || { echo "without a moment it is the backup alone"; return 1; }

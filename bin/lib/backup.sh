@@ -18,7 +18,6 @@ locked() { openssl enc "$@" -aes-256-cbc -pbkdf2 -iter 600000 -pass "file:$passp
 # passphrase: a file with one, or ''. What is not locked yet, or only half made, never stays, whatever becomes of it.
 back_up() (
     folder=$1 keep=$2 database=${3:-alternum}
-    position=()
     scratch="${database}_backup_$BASHPID" name="alternum-$(date -u +%Y%m%d-%H%M%S).tar.gz${passphrase:+.enc}"
     mkdir -p "$folder" && work=$(mktemp -d) || fail "Nothing can be written to $folder."
     trap 'rm -rf "$work" "$folder/.$name"; database -e "DROP DATABASE IF EXISTS \`$scratch\`"' EXIT
@@ -40,23 +39,29 @@ back_up() (
     printf '%s\n' "$folder/$name"
 )
 
-# FILE DATABASE: makes what was written down since that backup, up to the moment in until, or to its end where that is “now”.
-go_on() {
-    local from position first logs=() log
+# FILE: finds what was written down since that backup, where until names a moment or is “now”: in since_logs, from since_position on. Called by bring_back,
+# before anything goes.
+find_since() {
+    local from log first=''
+    since_logs=() since_position=''
     [ -n "${until:-}" ] || return 0
-    read -r from position < <(sed -n "s/^-- CHANGE MASTER TO MASTER_LOG_FILE='\([^']*\)', MASTER_LOG_POS=\([0-9]*\);/\1 \2/p" "$1" | head -n 1) || true
-    [ -n "${position:-}" ] || fail "This backup does not say up to where changes were written down." \
-        "It was made without ALTERNUM_BINLOG=on. All of it is back, and no more."
+    read -r from since_position < <(sed -n "s/^-- CHANGE MASTER TO MASTER_LOG_FILE='\([^']*\)', MASTER_LOG_POS=\([0-9]*\);/\1 \2/p" "$1" | head -n 1) || true
+    [ -n "$since_position" ] || undone "This backup does not say up to where changes were written down: it was made without ALTERNUM_BINLOG=on." \
+        "Nothing was changed. Without --until all of the backup comes back, and no more."
     for log in "$binlog"/log.[0-9]*; do
         if [ "${log##*/}" = "$from" ]; then first=yes; fi
-        if [ -n "${first:-}" ] && [ -f "$log" ]; then logs+=("$log"); fi
+        if [ -n "$first" ] && [ -f "$log" ]; then since_logs+=("$log"); fi
     done
-    [ ${#logs[@]} -gt 0 ] || fail "$from is not in $binlog." "Name the folder that has it:  --binlog FOLDER"
-    local when=(--stop-datetime="$until")
-    [ "$until" != now ] || when=()
-    TZ=UTC mariadb-binlog --no-defaults --disable-log-bin --database=alternum --rewrite-db="alternum->$2" --start-position="$position" \
-        "${when[@]}" "${logs[@]}" | database || fail "What was written down since could not be made."
-    note "and what was written down since: ${#logs[@]} files, to $until"
+    [ ${#since_logs[@]} -gt 0 ] || undone "$from is not in $binlog." "Nothing was changed. Name the folder that has it:  --binlog FOLDER"
+}
+# DATABASE: makes it there.
+go_on() {
+    local when=()
+    [ ${#since_logs[@]} -gt 0 ] || return 0
+    [ "$until" = now ] || when=(--stop-datetime="$until")
+    TZ=UTC mariadb-binlog --no-defaults --disable-log-bin --database=alternum --rewrite-db="alternum->$1" --start-position="$since_position" \
+        "${when[@]}" "${since_logs[@]}" | database || undone "What was written down since could not be made." "The backup is whole: do it again."
+    note "and what was written down since: ${#since_logs[@]} files, to $until"
 }
 
 # FILE DATABASE: brings it back into a database. It is loaded beside it and every table held against what was backed up, before what is there goes.
@@ -75,6 +80,7 @@ bring_back() {
         *) tar -C "$work" -xzf "$file" 2>/dev/null || undone "This is no backup of Alternum, or it is damaged." "Nothing was changed." ;;
     esac
     [ -s "$work/database.sql" ] && [ -s "$work/sums" ] && [ -s "$work/app-secret" ] || undone "This is no backup of Alternum." "Nothing was changed."
+    find_since "$work/database.sql"
     load "${database}_coming" "$work/database.sql" || undone "What is in this backup cannot be loaded." "Nothing was changed."
     sums "${database}_coming" | diff - "$work/sums" >&2 \
         || undone "What was loaded is not what was backed up." "The tables that differ stand above. Nothing was changed."
@@ -84,6 +90,6 @@ bring_back() {
     sums "$database" | diff - "$work/sums" >&2 || undone "What was loaded in its place is not what was backed up." "The backup is whole: do it again."
     restored_secret=$(cat "$work/app-secret")
     note "$(wc -l <"$work/sums") tables are what they were"
-    go_on "$work/database.sql" "$database"
+    go_on "$database"
     rm -rf "$work"
 }

@@ -1,6 +1,5 @@
 // Makers who edit and makers who make, all at once: node load.mjs URL PLACE [--minutes 2] [--makers 200] [--making 50] [--find]
 import { execFileSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { stop } from './chaos/books.mjs';
@@ -93,7 +92,6 @@ async function makingOne() {
 const at = (list, share) => list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * share))] ?? 0;
 const told = (list) => `${list.length} in ${[0.5, 0.95, 0.99].map((share) => `${at(list, share).toFixed(0)}`).join(' / ')} ms`;
 const pid = (file) => readFileSync(`${place}/run/${file}`, 'utf8').trim();
-// A process that answered its share ends, and another takes its place: what it took so far is gone with it.
 const children = (of) => readFileSync(`/proc/${of}/task/${of}/children`, 'utf8').trim().split(' ').filter(Boolean);
 /** Memory that is a process's own share, in MB. */
 const memory = (pids) => pids.reduce((sum, one) => sum + Number(/^Pss:\s+(\d+)/m.exec(readFileSync(`/proc/${one}/smaps_rollup`, 'utf8'))?.[1] ?? 0), 0) / 1024;
@@ -122,6 +120,7 @@ async function measured(seconds) {
 	const [before, begun] = [state(), Date.now()];
 	await pause(seconds * 1000);
 	const [after, took] = [state(), (Date.now() - begun) / 1000];
+	// A process of PHP that answered its share ends, and another takes its place: what it took so far is gone with it, so this is the least.
 	const cores = Object.fromEntries(Object.keys(after.processor).map((name) => [name, Math.max(0, after.processor[name] - before.processor[name]) / took]));
 	return { after, before, cores, took };
 }
@@ -140,7 +139,7 @@ const line = ({ before, after, cores, took }) =>
 const everyone = [];
 const come = async (makers, making) => {
 	const all = [...Array.from({ length: makers }, () => editing), ...Array.from({ length: making }, () => makingOne)];
-	// They come one after the other, as nobody rings for them: each first visit lays out plans to learn from, which takes as long as many saves.
+	// They come one after the other, as nobody rings for them; a first visit lays out plans to learn from, and takes as long as two saves.
 	await Promise.all(
 		all.map(async (does, i) => {
 			await pause(i * COMES_MS);
@@ -148,8 +147,7 @@ const come = async (makers, making) => {
 		}),
 	);
 };
-const run = randomUUID().slice(0, 8);
-console.log(`Times are the middle one / the 95th / the 99th of 100. Run ${run}.`);
+console.log(`Times are the middle one / the 95th / the 99th of 100.`);
 if (values.find) {
 	const step = 100;
 	for (let there = step; there <= 2000; there += step) {

@@ -8,10 +8,10 @@ use Psr\Cache\CacheItemPoolInterface;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Cache\Adapter\RedisAdapter;
 
-/** Where it is counted how often a workshop asks: in the machine's own memory, or in a store that several machines share. */
+/** Where requests are counted and browsers remembered: in the machine's own memory, or in a store that several machines share. */
 final class SharedPool
 {
-    /** Seconds for which a store that is away is waited for; it is then as if nothing had been counted. */
+    /** Seconds for which a store that is away is waited for; it is then as if nothing had been counted or remembered. */
     private const WAITS = 0.5;
 
     /** @param string $shared redis://…, or '' */

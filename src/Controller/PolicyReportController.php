@@ -13,13 +13,18 @@ use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 /**
- * Where browsers tell that a page broke its content policy, as W3C's Reporting API and CSP 3 have it. Anyone can send anything here: it is counted, and
- * of the first of each kind the rule's name is logged, no address and no text.
+ * Where browsers tell that a page broke its content policy, as W3C's Reporting API and CSP 3 have it. Anyone can send anything here: the
+ * rules of the policy are counted and logged by their names; no address, no text and no other word is taken.
  */
 final readonly class PolicyReportController
 {
     public const PATH = '/policy-report';
     private const BYTES = 20_000;
+    /** The directives that SecurityHeaders sets, with those of CSP 3 that fall back to one of them. */
+    private const RULES = [
+        'default-src', 'script-src', 'script-src-elem', 'script-src-attr', 'style-src', 'style-src-elem', 'style-src-attr', 'img-src', 'font-src',
+        'connect-src', 'worker-src', 'manifest-src', 'media-src', 'object-src', 'frame-src', 'child-src', 'base-uri', 'form-action', 'frame-ancestors',
+    ];
 
     public function __construct(
         private Counters $counters,
@@ -56,11 +61,11 @@ final readonly class PolicyReportController
         $rules = [];
         foreach ($bodies as $body) {
             $rule = \is_array($body) ? $body['effectiveDirective'] ?? $body['effective-directive'] ?? null : null;
-            if (\is_string($rule) && 1 === preg_match('/^[a-z]{2,12}(-[a-z]{2,12}){0,3}$/', $rule)) {
-                $rules[$rule] = $rule;
+            if (\is_string($rule) && \in_array($rule, self::RULES, true) && !\in_array($rule, $rules, true)) {
+                $rules[] = $rule;
             }
         }
 
-        return array_values($rules);
+        return $rules;
     }
 }

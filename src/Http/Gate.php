@@ -6,6 +6,7 @@ namespace Alternum\Server\Http;
 
 use Alternum\Core\Plan\Format\Json;
 use Alternum\Server\Security\WorkshopCookie;
+use Alternum\Server\Watch\RequestCounts;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
@@ -54,6 +55,8 @@ final readonly class Gate
             return ProblemResponse::of(415, 'Only JSON is taken here.', 'Send it as application/json.');
         }
         if (!$this->tokens->isTokenValid(new CsrfToken('api', $request->headers->get('X-CSRF-Token', '')))) {
+            $request->attributes->set(RequestCounts::WHY, 'origin');
+
             return ProblemResponse::of(403, 'This did not come from Alternum’s own page.', 'Open Alternum, and do it there.');
         }
 

@@ -6,12 +6,14 @@ namespace Alternum\Server\Http;
 
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Watch\Counters;
+use Alternum\Server\Watch\RequestCounts;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\FinishRequestEvent;
 use Symfony\Component\Lock\Exception\LockAcquiringException;
+use Symfony\Component\Lock\Exception\LockReleasingException;
 use Symfony\Component\Lock\LockFactory;
 use Symfony\Component\Lock\LockInterface;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
@@ -23,9 +25,8 @@ use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInt
  */
 final class OneAtATime
 {
-    /** What a request is marked with: that it asks a heavy question, and that it was told to come again. */
+    /** What a request that asks a heavy question is marked with. */
     public const HEAVY = '_heavy';
-    public const REFUSED = '_heavy_refused';
 
     /** Seconds that a question waits for another, and how often it looks meanwhile. */
     private const WAITS = 0.5;
@@ -53,7 +54,7 @@ final class OneAtATime
         }
         $request = $event->getRequest();
         $request->attributes->set(self::HEAVY, true);
-        $lock = $this->locks->createLock("heavy {$user->workshop->toBase32()}", self::LASTS);
+        $lock = $this->locks->createLock("heavy {$user->workshop->toBase32()}", self::LASTS, autoRelease: false);
         try {
             $isFree = $this->waitFor($lock);
         } catch (LockAcquiringException $away) {
@@ -67,7 +68,7 @@ final class OneAtATime
 
             return;
         }
-        $request->attributes->set(self::REFUSED, true);
+        $request->attributes->set(RequestCounts::WHY, 'heavy');
         $event->setController(static function (): Response {
             $response = ProblemResponse::of(
                 Response::HTTP_TOO_MANY_REQUESTS,
@@ -99,7 +100,11 @@ final class OneAtATime
     public function answered(FinishRequestEvent $event): void
     {
         if ($event->isMainRequest()) {
-            $this->lock?->release();
+            try {
+                $this->lock?->release();
+            } catch (LockReleasingException) {
+                // Its store has gone meanwhile; there it ends by itself, and what was asked is answered.
+            }
             $this->lock = null;
         }
     }

@@ -6,7 +6,6 @@ namespace Alternum\Server\Shelf;
 
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\PlanWriter;
-use Alternum\Core\Exchange\WritingLimits;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
@@ -96,10 +95,8 @@ final readonly class BringingIn
 
     private static function plan(mixed $values, string $path): string
     {
-        $plan = PlanReader::values($values, $path);
-        WritingLimits::hold($plan, null);
-
-        return PlanWriter::compact($plan);
+        // What an earlier Alternum wrote may be over what is written today: it was so, and is kept so.
+        return PlanWriter::compact(PlanReader::values($values, $path));
     }
 
     private static function time(Fields $fields, string $name): string

@@ -29,9 +29,15 @@ final readonly class WorkshopFile
     public function parts(Ulid $workshop): iterable
     {
         $sum = hash_init('sha256');
-        foreach ($this->summed($workshop) as $part) {
-            hash_update($sum, $part);
-            yield $part;
+        // All of it as it is at one moment, whatever is saved or taken off the shelf meanwhile.
+        $this->database->beginTransaction();
+        try {
+            foreach ($this->summed($workshop) as $part) {
+                hash_update($sum, $part);
+                yield $part;
+            }
+        } finally {
+            $this->database->rollBack();
         }
         yield ',"sha256":"'.hash_final($sum)."\"}\n";
     }

@@ -17,7 +17,7 @@ final readonly class Metrics
         'alternum_request_seconds' => ['histogram', 'Seconds from a request’s arrival at PHP to its answer.'],
         'alternum_operations_total' => ['counter', 'Operations on plans that were answered, by what became of them.'],
         'alternum_conflicts_total' => ['counter', 'Saves that met a plan which somebody else had saved meanwhile.'],
-        'alternum_refusals_total' => ['counter', 'Requests refused for their rate, size, kind or origin, or as a heavy question was still being answered.'],
+        'alternum_refusals_total' => ['counter', 'Requests refused for rate, size, kind, origin or key, or as a heavy question was still being answered.'],
         'alternum_heavy_waits_total' => ['counter', 'Heavy questions that waited for another of the same workshop.'],
         'alternum_database_retries_total' => ['counter', 'Writings done again, as another had changed the same rows.'],
         'alternum_csp_reports_total' => ['counter', 'Breaches of the content policy that browsers told of.'],

@@ -17,8 +17,11 @@ final readonly class RequestCounts
     /** Seconds up to which answers are counted together. */
     private const UP_TO = ['0.025', '0.05', '0.1', '0.25', '0.5', '1', '2.5', '5'];
 
+    /** What a request is marked with by who refuses it, where its status does not say why. */
+    public const WHY = '_refused';
+
     private const REFUSED = [
-        Response::HTTP_FORBIDDEN => 'origin',
+        Response::HTTP_FORBIDDEN => 'key',
         Response::HTTP_REQUEST_ENTITY_TOO_LARGE => 'size',
         Response::HTTP_UNSUPPORTED_MEDIA_TYPE => 'kind',
         Response::HTTP_TOO_MANY_REQUESTS => 'rate',
@@ -36,7 +39,7 @@ final readonly class RequestCounts
         $route = preg_replace('/^alternum_server_/', '', $name) ?? $name;
         $this->counters->add("alternum_requests_total{route=\"{$route}\",status=\"{$status}\"}");
         if (isset(self::REFUSED[$status])) {
-            $why = $request->attributes->has(OneAtATime::REFUSED) ? 'heavy' : self::REFUSED[$status];
+            $why = $request->attributes->getString(self::WHY, self::REFUSED[$status]);
             $this->counters->add("alternum_refusals_total{why=\"{$why}\"}");
         }
 

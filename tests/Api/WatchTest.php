@@ -41,6 +41,21 @@ final class WatchTest extends ApiTestCase
         self::assertLessThan(60.0, $grown('alternum_request_seconds_sum{kind="change"}'));
     }
 
+    /** Somebody who guesses at keys is another matter than a page from elsewhere, though both are answered 403. */
+    public function testARefusalIsCountedByItsReason(): void
+    {
+        $before = $this->numbers();
+        $this->ask('POST', '/api/workshop/open', ['secret' => str_repeat('0', 64)]);
+        $this->assertStatus(403);
+        $this->ask('POST', '/api/yarns', [], ['HTTP_ORIGIN' => 'https://elsewhere.example', 'HTTP_SEC_FETCH_SITE' => 'cross-site']);
+        $this->assertStatus(403);
+        $after = $this->numbers();
+        foreach (['key' => 1.0, 'origin' => 1.0, 'rate' => 0.0] as $why => $times) {
+            $name = "alternum_refusals_total{why=\"{$why}\"}";
+            self::assertSame($times, ($after[$name] ?? 0.0) - ($before[$name] ?? 0.0), $why);
+        }
+    }
+
     /** A histogram's parts never fall from one end to the next: the format's own rule. */
     public function testEachEndHasAtLeastWhatTheOneBeforeItHas(): void
     {
@@ -97,6 +112,8 @@ final class WatchTest extends ApiTestCase
         self::assertSame(204, $send('application/reports+json', [$report, ['type' => 'deprecation', 'body' => ['id' => 'x']]]));
         self::assertSame(204, $send('application/reports+json', 'no JSON'));
         self::assertSame(204, $send('application/csp-report', ['csp-report' => ['effective-directive' => "img-src\"} 1\nforged"]]));
+        // Names that nobody's policy has would fill the memory that all share.
+        self::assertSame(204, $send('application/csp-report', ['csp-report' => ['effective-directive' => 'made-up-src']]));
         self::assertSame(413, $send('application/csp-report', str_repeat('x', 20_001)));
         $after = $this->numbers();
         $grown = array_filter(
