@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Tests;
 
+use Doctrine\DBAL\Connection;
+use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 use Symfony\Component\HttpFoundation\Response;
@@ -70,6 +72,22 @@ abstract class ApiTestCase extends WebTestCase
     protected function assertStatus(int $status): void
     {
         self::assertSame($status, $this->response()->getStatusCode(), (string) $this->response()->getContent());
+    }
+
+    /** That too much is refused is tried elsewhere. */
+    protected function forgetWhatWasCounted(): void
+    {
+        $counted = self::getContainer()->get(CacheItemPoolInterface::class);
+        self::assertInstanceOf(CacheItemPoolInterface::class, $counted);
+        $counted->clear();
+    }
+
+    protected function connection(): Connection
+    {
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(Connection::class, $connection);
+
+        return $connection;
     }
 
     /** @return array{string, array<string, mixed>} the first plan's id, and the plan */

@@ -40,14 +40,14 @@ final class Contract
         $resolver->registerFile(self::BASE.'journal.schema.json', "{$folder}/journal.schema.json");
     }
 
-    /** @return list<array{string, string}> every method and path, with {id} as it stands */
+    /** @return array<string, array{string, string}> every method and path, with {id} as it stands, by the operation's name */
     public function operations(): array
     {
         $operations = [];
         foreach ($this->in('paths') as $path => $methods) {
-            foreach (array_keys(\is_array($methods) ? $methods : []) as $method) {
-                if ('parameters' !== $method) {
-                    $operations[] = [strtoupper((string) $method), (string) $path];
+            foreach (\is_array($methods) ? $methods : [] as $method => $described) {
+                if ('parameters' !== $method && \is_array($described) && \is_string($described['operationId'] ?? null)) {
+                    $operations[$described['operationId']] = [strtoupper((string) $method), (string) $path];
                 }
             }
         }

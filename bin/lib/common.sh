@@ -66,7 +66,7 @@ render() { # TEMPLATE
     local text name
     text=$(<"$root/bin/lib/templates/$1")
     for name in place root http_port db_password db_root_password APP_SECRET DATABASE_URL user web_user \
-        lan tls_port finger lan_listens trust_server hosts proxies access_log watchers locks shared cache \
+        accounts lan tls_port finger lan_listens trust_server hosts proxies access_log watchers locks shared cache \
         first_port cluster servers; do text=${text//"{{$name}}"/"${!name-}"}; done
     printf '%s\n' "$text"
 }

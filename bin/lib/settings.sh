@@ -1,6 +1,6 @@
 # What can be set, in the environment or in alternum.conf in this folder; the environment wins. alternum.conf.example says what each means.
 known_settings="ALTERNUM_PORT ALTERNUM_DB_PORT ALTERNUM_LAN ALTERNUM_TLS_PORT ALTERNUM_TRUST_PORT ALTERNUM_HOSTS ALTERNUM_PROXIES ALTERNUM_ACCESS_LOG"
-known_settings="$known_settings ALTERNUM_WATCHERS ALTERNUM_SHARED ALTERNUM_BINLOG"
+known_settings="$known_settings ALTERNUM_WATCHERS ALTERNUM_SHARED ALTERNUM_BINLOG ALTERNUM_ACCOUNTS"
 
 read_settings() { # FILE
     local line name number=0
@@ -53,7 +53,7 @@ check_settings() {
     for one in ${ALTERNUM_WATCHERS//,/ }; do
         php -r 'exit(filter_var($argv[1], FILTER_VALIDATE_IP, FILTER_FLAG_IPV4) ? 0 : 1);' -- "$one" || fail "“$one” in ALTERNUM_WATCHERS is no IPv4 address."
     done
-    for name in ALTERNUM_ACCESS_LOG ALTERNUM_BINLOG; do
+    for name in ALTERNUM_ACCESS_LOG ALTERNUM_BINLOG ALTERNUM_ACCOUNTS; do
         [[ "${!name:-off}" =~ ^(on|off)$ ]] || fail "$name is “on” or “off”, not “${!name}”."
     done
     [[ "${ALTERNUM_SHARED:-redis://}" == redis://* ]] || fail "ALTERNUM_SHARED is as redis://10.0.0.5:6379, not “$ALTERNUM_SHARED”."

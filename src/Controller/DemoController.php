@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Server\Http\PlanResponse;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\DemoPlans;
 use Alternum\Server\Shelf\PlanStore;
@@ -29,6 +31,7 @@ final readonly class DemoController
     }
 
     #[Route('/{name}', requirements: ['name' => '[a-z-]{1,60}'], methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function layOut(#[CurrentUser] WorkshopUser $user, string $name, PlanStore $store): Response
     {
         $plan = $this->demos->named($name) ?? throw new NotFoundHttpException();

@@ -22,6 +22,8 @@ use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\Makings;
 use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\BringingIn;
 use Alternum\Server\Shelf\Quota;
@@ -60,6 +62,7 @@ final readonly class MakingController
 
     #[Route('/plans/{id}/makings', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Make)]
     public function begin(#[CurrentUser] WorkshopUser $user, string $id, Quota $quota, ClockInterface $clock): Response
     {
         $quota->anotherMaking($user->workshop);
@@ -79,6 +82,7 @@ final readonly class MakingController
     /** One that a workshop file kept, as it was begun; what was done comes after it, as events. */
     #[Route('/plans/{id}/makings/kept', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Make)]
     public function kept(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Quota $quota): Response
     {
         $plan = $this->plans->get($user->workshop, $id);
@@ -94,6 +98,7 @@ final readonly class MakingController
 
     /** A later revision that it followed: the event that says so may come before or after it. */
     #[Route('/makings/{id}/kept', methods: 'POST')]
+    #[Needs(Role::Make)]
     public function keptLater(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $making = $this->makings->get($user->workshop, $id);
@@ -130,6 +135,7 @@ final readonly class MakingController
     /** Follows the plan as it is now: from the next round or copy on, or never. */
     #[Route('/makings/{id}/plan', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Make)]
     public function take(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $making = $this->makings->get($user->workshop, $id);
@@ -152,6 +158,7 @@ final readonly class MakingController
     }
 
     #[Route('/makings/{id}', methods: 'DELETE')]
+    #[Needs(Role::Edit)]
     public function remove(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $this->entities->remove($this->makings->get($user->workshop, $id));
@@ -184,6 +191,7 @@ final readonly class MakingController
     }
 
     #[Route('/makings/{id}/events', methods: 'POST')]
+    #[Needs(Role::Make)]
     public function add(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         // Whether it is there comes before what is said of it; the plan that it is made from is not read for a tap.

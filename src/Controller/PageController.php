@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Controller;
 
+use Alternum\Server\Account\Offer;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\Assets;
 use Alternum\Server\Http\ProblemResponse;
@@ -35,6 +36,7 @@ final readonly class PageController
         private EntityManagerInterface $entities,
         private Browsers $browsers,
         private ClockInterface $clock,
+        private Offer $accounts,
         #[Autowire(service: 'limiter.new_workshop')] private RateLimiterFactory $limiter,
     ) {
     }
@@ -100,7 +102,7 @@ final readonly class PageController
         $nonce = bin2hex(random_bytes(16));
         $request->attributes->set(SecurityHeaders::NONCE, $nonce);
 
-        return new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace]));
+        return new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace, 'hasAccounts' => $this->accounts->isMade()]));
     }
 
     private static function notBuilt(): Response

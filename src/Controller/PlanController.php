@@ -16,6 +16,8 @@ use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Saving\Overtaken;
 use Alternum\Server\Saving\Result;
 use Alternum\Server\Saving\Saving;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\BringingIn;
 use Alternum\Server\Shelf\PlanStore;
@@ -39,6 +41,7 @@ final readonly class PlanController
     }
 
     #[Route('', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function begin(#[CurrentUser] WorkshopUser $user, Request $request, PlanStore $store): Response
     {
         $plan = PlanReader::json($request->getContent());
@@ -69,6 +72,7 @@ final readonly class PlanController
 
     /** Makes the operations that are sent, each once, if nobody else saved in between. */
     #[Route('/{id}/operations', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function save(#[CurrentUser] WorkshopUser $user, string $id, Request $request, Saving $saving, Counters $counters): Response
     {
         $piece = $request->query->getString('piece');
@@ -101,6 +105,7 @@ final readonly class PlanController
 
     /** What a workshop file kept of it, behind a plan that was just laid on the shelf. */
     #[Route('/{id}/kept', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function kept(#[CurrentUser] WorkshopUser $user, string $id, Request $request, BringingIn $bringing): Response
     {
         $bringing->kept($user->workshop, $id, $request->getContent());
@@ -118,6 +123,7 @@ final readonly class PlanController
     }
 
     #[Route('/{id}', methods: 'DELETE')]
+    #[Needs(Role::Edit)]
     public function remove(
         #[CurrentUser] WorkshopUser $user,
         string $id,
@@ -135,6 +141,7 @@ final readonly class PlanController
     }
 
     #[Route('/{id}/restore', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function restore(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities): Response
     {
         $this->plans->get($user->workshop, $id)->restore();
@@ -144,12 +151,14 @@ final readonly class PlanController
     }
 
     #[Route('/{id}/archive', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function archive(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities, ClockInterface $clock): Response
     {
         return $this->archived($user, $id, $clock->now(), $entities);
     }
 
     #[Route('/{id}/unarchive', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function unarchive(#[CurrentUser] WorkshopUser $user, string $id, EntityManagerInterface $entities): Response
     {
         return $this->archived($user, $id, null, $entities);

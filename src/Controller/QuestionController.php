@@ -42,6 +42,8 @@ use Alternum\Server\Http\Heavy;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Picture\PictureFile;
 use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -61,6 +63,7 @@ final readonly class QuestionController
     /** What is understood of a pasted pattern. */
     #[Route('/reading', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Read)]
     public function reading(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -74,6 +77,7 @@ final readonly class QuestionController
     /** What an edit would make of a piece, before it is made. */
     #[Route('/comes', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Read)]
     public function comes(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);
@@ -231,6 +235,7 @@ final readonly class QuestionController
     /** The rows of a motif that a picture or a table becomes, in the plan's yarns. */
     #[Route('/picture', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Read)]
     public function picture(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);

@@ -15,6 +15,8 @@ use Alternum\Server\Entity\YarnAtHand;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Repository\SavedPlans;
 use Alternum\Server\Repository\YarnsAtHand;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\Quota;
 use Doctrine\ORM\EntityManagerInterface;
@@ -58,6 +60,7 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns', methods: 'POST')]
+    #[Needs(Role::Edit)]
     public function addYarn(#[CurrentUser] WorkshopUser $user, Request $request, Quota $quota): Response
     {
         $quota->anotherYarn($user->workshop);
@@ -70,6 +73,7 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns/{id}', methods: 'PUT')]
+    #[Needs(Role::Edit)]
     public function changeYarn(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $yarn = $this->yarns->ofWorkshop($user->workshop, $id) ?? throw new NotFoundHttpException();
@@ -80,6 +84,7 @@ final readonly class ShelfController
     }
 
     #[Route('/yarns/{id}', methods: 'DELETE')]
+    #[Needs(Role::Edit)]
     public function removeYarn(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $this->entities->remove($this->yarns->ofWorkshop($user->workshop, $id) ?? throw new NotFoundHttpException());

@@ -23,6 +23,8 @@ use Alternum\Core\Plan\Yarn;
 use Alternum\Core\Words\MessageWords;
 use Alternum\Server\Http\Heavy;
 use Alternum\Server\Repository\SavedPlans;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -52,6 +54,7 @@ final readonly class ToyController
     /** The whole toy as it would be once an edit were made. */
     #[Route('/toy', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Read)]
     public function toyTried(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $stored = $this->plans->state($user->workshop, $id);
@@ -108,6 +111,7 @@ final readonly class ToyController
     /** What the plan needs, and what it would need once an edit were made. */
     #[Route('/needed', methods: 'POST')]
     #[Heavy]
+    #[Needs(Role::Read)]
     public function compared(#[CurrentUser] WorkshopUser $user, string $id, Request $request): Response
     {
         $plan = $this->plan($user, $id);

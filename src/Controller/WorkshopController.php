@@ -6,11 +6,15 @@ namespace Alternum\Server\Controller;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Format\Json;
+use Alternum\Server\Account\Entrance;
+use Alternum\Server\Account\Overview;
 use Alternum\Server\Entity\Browser;
 use Alternum\Server\Entity\Workshop;
 use Alternum\Server\Http\PlanResponse;
 use Alternum\Server\Http\ProblemResponse;
 use Alternum\Server\Repository\Browsers;
+use Alternum\Server\Security\Needs;
+use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopCookie;
 use Alternum\Server\Security\WorkshopKey;
 use Alternum\Server\Security\WorkshopUser;
@@ -37,28 +41,33 @@ final readonly class WorkshopController
     }
 
     #[Route('', methods: 'GET')]
-    public function about(#[CurrentUser] WorkshopUser $user): Response
+    public function about(#[CurrentUser] WorkshopUser $user, Overview $accounts): Response
     {
         $workshop = $this->workshop($user);
 
         return new JsonResponse([
             'hasKey' => $workshop->hasKey(),
             'keyOpensOnce' => $workshop->keyOpensOnce(),
+            'may' => $user->role->value,
+            'accounts' => $accounts->of($user),
             'browsers' => array_map(static fn (Browser $browser): array => [
                 'id' => $browser->id()->toBase32(),
                 'name' => $browser->name(),
                 'seenAt' => PlanResponse::time($browser->seenAt()),
                 'isThis' => true === $user->browser?->equals($browser->id()),
-            ], $this->browsers->of($user->workshop)),
+                'role' => $browser->role()->value,
+                'person' => $browser->person()?->name(),
+            ], $this->browsers->of($user)),
         ]);
     }
 
     /** All of it, for good: plans with their versions, what is made of them, yarn, keys, and the browsers that had it open. */
     #[Route('', methods: 'DELETE')]
+    #[Needs(Role::Hold)]
     public function erase(#[CurrentUser] WorkshopUser $user, Request $request, WorkshopCookie $cookie): Response
     {
         $workshop = $this->workshop($user);
-        $this->browsers->signOutOthers($workshop, null);
+        $this->browsers->signOutAll($workshop);
         // What lies in it goes with its row: each of those tables says so.
         $this->entities->remove($workshop);
         $this->entities->flush();
@@ -70,6 +79,7 @@ final readonly class WorkshopController
 
     /** A key in place of the one before. It is said this once. */
     #[Route('/key', methods: 'POST')]
+    #[Needs(Role::Hold)]
     public function replaceKey(#[CurrentUser] WorkshopUser $user, Request $request): Response
     {
         $fields = Fields::of('' === $request->getContent() ? [] : Json::decode($request->getContent(), 'key'));
@@ -83,15 +93,17 @@ final readonly class WorkshopController
 
     /** A pass for a device that stands beside: it opens once, and soon. */
     #[Route('/pass', methods: 'POST')]
+    #[Needs(Role::Read)]
     public function pass(#[CurrentUser] WorkshopUser $user): Response
     {
-        [$secret, $endsAt] = $this->key->pass($this->workshop($user));
+        [$secret, $endsAt] = $this->key->pass($this->workshop($user), $user->browser);
         $this->entities->flush();
 
         return new JsonResponse(['secret' => $secret, 'endsAt' => PlanResponse::time($endsAt)], Response::HTTP_CREATED);
     }
 
     #[Route('/key', methods: 'DELETE')]
+    #[Needs(Role::Hold)]
     public function endKey(#[CurrentUser] WorkshopUser $user): Response
     {
         $this->workshop($user)->replaceKey(null);
@@ -102,10 +114,11 @@ final readonly class WorkshopController
 
     /** Signs out all browsers but this one. */
     #[Route('/browsers', methods: 'DELETE')]
+    #[Needs(Role::Read)]
     public function signOutOthers(#[CurrentUser] WorkshopUser $user, Request $request, WorkshopCookie $cookie): Response
     {
         $workshop = $this->workshop($user);
-        $this->browsers->signOutOthers($workshop, $user->browser);
+        $this->browsers->signOutOthers($workshop, $user);
         $response = new Response(null, Response::HTTP_NO_CONTENT);
         if (null === $user->browser) {
             // Its own cookie is one of those that open nothing from now on.
@@ -117,10 +130,11 @@ final readonly class WorkshopController
     }
 
     #[Route('/browsers/{id}', methods: 'DELETE')]
+    #[Needs(Role::Read)]
     public function signOut(#[CurrentUser] WorkshopUser $user, string $id): Response
     {
         $browser = Ulid::isValid($id) ? $this->browsers->find(Ulid::fromString($id)) : null;
-        if (null === $browser || !$browser->workshop()->id()->equals($user->workshop)) {
+        if (null === $browser || !\in_array($browser, $this->browsers->of($user), true)) {
             throw new NotFoundHttpException();
         }
         $this->browsers->signOut($browser);
@@ -128,10 +142,14 @@ final readonly class WorkshopController
         return new Response(null, Response::HTTP_NO_CONTENT);
     }
 
-    /** Opens the workshop of a key in this browser. */
+    /** Opens the workshop of a key, a pass or an invitation in this browser. */
     #[Route('/open', methods: 'POST')]
-    public function open(Request $request, WorkshopCookie $cookie, #[Autowire(service: 'limiter.open_workshop')] RateLimiterFactory $limiter): Response
-    {
+    public function open(
+        #[CurrentUser] ?WorkshopUser $user,
+        Request $request,
+        Entrance $entrance,
+        #[Autowire(service: 'limiter.open_workshop')] RateLimiterFactory $limiter,
+    ): Response {
         $limit = $limiter->create($request->getClientIp())->consume();
         if (!$limit->isAccepted()) {
             return ProblemResponse::tooMany('Too many keys were tried from here.', $limit);
@@ -139,14 +157,12 @@ final readonly class WorkshopController
         $fields = Fields::of(Json::decode($request->getContent(), 'key'));
         $secret = $fields->text('secret', 200);
         $fields->done();
-        $workshop = $this->key->open($secret);
-        if (null === $workshop) {
+        $letIn = $this->key->open($secret);
+        if (null === $letIn) {
             return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced or used, or is not whole.');
         }
-        $browser = $this->browsers->seen($workshop, null, $request);
-        $this->entities->flush();
         $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($cookie->of($browser, $request->isSecure()));
+        $response->headers->setCookie($entrance->open($letIn, $request, $user));
 
         return $response;
     }

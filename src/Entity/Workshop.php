@@ -7,7 +7,7 @@ namespace Alternum\Server\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Ulid;
 
-/** A private workshop: all that one maker has here. A browser that has it open holds a cookie; its key opens it in another. */
+/** A workshop: all that one maker has here, or a few together. A browser that has it open holds a cookie; its key opens it in another. */
 #[ORM\Entity]
 class Workshop
 {
@@ -28,6 +28,10 @@ class Workshop
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $passEndsAt = null;
+
+    /** The browser that handed it on; null: one of before browsers had rows. */
+    #[ORM\Column(type: 'ulid', nullable: true)]
+    private ?Ulid $passBrowserId = null;
 
     /** A cookie of before browsers had rows of their own opens it. */
     #[ORM\Column]
@@ -75,9 +79,14 @@ class Workshop
      *
      * @param string|null $hash null: none
      */
-    public function replacePass(?string $hash, ?\DateTimeImmutable $endsAt): void
+    public function replacePass(?string $hash, ?\DateTimeImmutable $endsAt, ?Ulid $browser = null): void
     {
-        [$this->passHash, $this->passEndsAt] = [$hash, $endsAt];
+        [$this->passHash, $this->passEndsAt, $this->passBrowserId] = [$hash, $endsAt, $browser];
+    }
+
+    public function passBrowser(): ?Ulid
+    {
+        return $this->passBrowserId;
     }
 
     public function passOpensAt(\DateTimeImmutable $now): bool

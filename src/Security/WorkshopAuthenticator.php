@@ -36,10 +36,10 @@ final class WorkshopAuthenticator extends AbstractAuthenticator implements Authe
         return null;
     }
 
-    /** A cookie of a workshop that is gone is as good as none: pages open a new one. */
+    /** A cookie of a workshop that is gone is as good as none: pages open a new one, and who signs in needs none. */
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): ?Response
     {
-        return str_starts_with($request->getPathInfo(), '/api/') ? $this->start($request, $exception) : null;
+        return null;
     }
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response

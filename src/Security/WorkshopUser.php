@@ -8,12 +8,15 @@ use Symfony\Component\DependencyInjection\Attribute\Exclude;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Ulid;
 
-/** Whoever holds a workshop's cookie: only whose it is, so that a request asks the database for no more than it needs. */
+/** Whoever holds a workshop's cookie: only whose it is and what it allows, so that a request asks the database for no more than it needs. */
 #[Exclude]
 final readonly class WorkshopUser implements UserInterface
 {
-    /** @param Ulid|null $browser null: it holds a cookie of before browsers had rows */
-    public function __construct(public Ulid $workshop, public ?Ulid $browser = null)
+    /**
+     * @param Ulid|null $browser null: it holds a cookie of before browsers had rows
+     * @param Ulid|null $person  who is signed in there; null: nobody, the browser itself was let in
+     */
+    public function __construct(public Ulid $workshop, public ?Ulid $browser = null, public Role $role = Role::Hold, public ?Ulid $person = null)
     {
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Shelf;
 
+use Alternum\Server\Entity\Invitation;
 use Alternum\Server\Entity\Making;
+use Alternum\Server\Entity\Member;
 use Alternum\Server\Entity\SavedPlan;
 use Alternum\Server\Entity\Workshop;
 use Doctrine\ORM\EntityManagerInterface;
@@ -35,8 +37,9 @@ final readonly class Tidying
     /** @return int how many workshops were cleared, or would be, with all that a new workshop has */
     public function unchangedWorkshops(int $days, bool $isDry): int
     {
-        // No key was made, every plan is as it was laid out, and nothing is being made of it; its yarn is looked at below.
+        // No key was made, nobody has a part in it, every plan is as it was laid out, and nothing is being made of it; its yarn is looked at below.
         $workshops = $this->entities->createQuery('SELECT w FROM '.Workshop::class.' w WHERE w.begunAt < :before AND w.keyHash IS NULL
+            AND (SELECT COUNT(b.role) FROM '.Member::class.' b WHERE b.workshop = w) = 0
             AND (SELECT COUNT(p.id) FROM '.SavedPlan::class.' p WHERE p.workshop = w AND p.state.revision = 1 AND p.removedAt IS NULL) = :plans
             AND (SELECT COUNT(q.id) FROM '.SavedPlan::class.' q WHERE q.workshop = w) = :plans
             AND (SELECT COUNT(m.id) FROM '.Making::class.' m WHERE m.workshop = w) = 0')
@@ -58,6 +61,18 @@ final readonly class Tidying
         }
 
         return \count($unchanged);
+    }
+
+    /** @return int how many invitations are over, and were cleared, or would be */
+    public function invitations(bool $isDry): int
+    {
+        $where = ' FROM '.Invitation::class.' i WHERE i.endsAt < :before';
+        $count = (int) $this->entities->createQuery("SELECT COUNT(i.id){$where}")->setParameter('before', $this->before(0))->getSingleScalarResult();
+        if (!$isDry && $count > 0) {
+            $this->entities->createQuery("DELETE{$where}")->setParameter('before', $this->before(0))->execute();
+        }
+
+        return $count;
     }
 
     private function before(int $days): \DateTimeImmutable

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Server\Tests\Api;
 
 use Alternum\Server\Tests\ApiTestCase;
-use Doctrine\DBAL\Connection;
 use Symfony\Component\BrowserKit\Cookie;
 use Symfony\Component\Uid\Ulid;
 
@@ -166,13 +165,5 @@ final class BrowsersTest extends ApiTestCase
         $this->ask('GET', "/api/plans/{$id}");
         $this->assertStatus(200);
         self::assertSame(401, $open());
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 }

@@ -7,7 +7,6 @@ namespace Alternum\Server\Tests\Api;
 use Alternum\Server\Tests\ApiTestCase;
 use Alternum\Server\Tests\Nonsense;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Psr\Cache\CacheItemPoolInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Yaml\Yaml;
@@ -62,10 +61,7 @@ final class ContractFuzzTest extends ApiTestCase
     private function workshopToBreak(bool $isMaking): array
     {
         $this->openWorkshop();
-        // That many requests are refused is tried elsewhere.
-        $counted = self::getContainer()->get(CacheItemPoolInterface::class);
-        self::assertInstanceOf(CacheItemPoolInterface::class, $counted);
-        $counted->clear();
+        $this->forgetWhatWasCounted();
         [$id] = $this->firstPlan();
         $id = $isMaking ? self::string($this->ask('POST', "/api/plans/{$id}/makings"), 'id') : $id;
 

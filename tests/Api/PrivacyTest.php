@@ -16,10 +16,11 @@ final class PrivacyTest extends ApiTestCase
         $yarn = self::string($this->ask('GET', '/api/shelf'), 'yarns', 0, 'id');
         $this->openWorkshop();
         $named = array_filter(self::contract()->operations(), static fn (array $operation): bool => str_contains($operation[1], '{id}'));
-        self::assertCount(46, $named);
+        self::assertCount(50, $named);
         foreach ($named as [$method, $path]) {
             $isYarn = str_starts_with($path, '/api/yarns');
-            $sent = 'PUT' === $method ? ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1] : null;
+            $sent = 'PUT' === $method ? ['role' => 'read'] : null;
+            $sent = 'PUT' === $method && $isYarn ? ['name' => 'x', 'hex' => '#000000', 'weight' => 'dk', 'metresPer100g' => 1, 'grams' => 1] : $sent;
             foreach ([$isYarn ? $yarn : $plan, '01ARZ3NDEKTSV4RRFFQ69G5FAV', 'nonsense'] as $id) {
                 $this->ask($method, str_replace(['{id}', '{number}', '{key}', '{piece}'], [$id, '1', 'float', 'float'], $path), $sent);
                 self::assertSame(404, $this->response()->getStatusCode(), "{$method} {$path} {$id}");
@@ -41,7 +42,7 @@ final class PrivacyTest extends ApiTestCase
                 'GET' === $method || 'DELETE' === $method ? null : [],
             );
             // A key is what a browser without a workshop has to show.
-            $open = ['/health' => 200, '/ready' => 200, '/api/ping' => 200, '/api/workshop/open' => 422];
+            $open = ['/health' => 200, '/ready' => 200, '/api/ping' => 200, '/api/workshop/open' => 422, '/api/account/sign-in' => 422, '/api/account/recover' => 422];
             self::assertSame($open[$path] ?? 401, $this->response()->getStatusCode(), "{$method} {$path}");
         }
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Server\Tests\Api;
 
 use Alternum\Server\Tests\ApiTestCase;
-use Doctrine\DBAL\Connection;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\BrowserKit\Cookie;
@@ -221,6 +220,11 @@ final class WorkshopTest extends ApiTestCase
         ));
         // Nothing is changed in it, but its first plan is being made: the journal is missed.
         $making = $this->workshopOf(fn (string $id): array => $this->ask('POST', "/api/plans/{$id}/makings"));
+        // Somebody signs in to it, however little is in it.
+        $peopled = $this->workshopOf(fn (): array => $this->ask('POST', '/api/account', ['name' => 'Rosa', 'password' => 'lantern harbour mitten']));
+        $this->ask('POST', '/api/workshop/invitations', ['role' => 'read']);
+        $this->ask('POST', '/api/workshop/invitations', ['role' => 'make']);
+        $this->connection()->executeStatement("UPDATE invitation SET ends_at = ends_at - INTERVAL 40 DAY WHERE role = 'read'");
         $idle = $this->workshopOf(static fn (): array => []);
         $removed = $this->workshopOf(fn (string $id): array => $this->ask('DELETE', "/api/plans/{$id}"));
         $this->connection()->executeStatement('UPDATE workshop SET begun_at = begun_at - INTERVAL 40 DAY');
@@ -230,13 +234,15 @@ final class WorkshopTest extends ApiTestCase
         $command = new CommandTester((new Application(self::$kernel ?? throw new \LogicException()))->find('alternum:tidy'));
         $command->execute(['--dry-run' => true]);
         self::assertStringContainsString('Would clear 1 workshops that were never changed and 1 removed plans', $command->getDisplay());
-        self::assertSame(7, $this->rows('workshop'));
+        self::assertSame([8, 2], [$this->rows('workshop'), $this->rows('invitation')]);
         $command->execute([]);
         self::assertStringContainsString('Cleared 1 workshops', $command->getDisplay());
-        self::assertSame([6, 23], [$this->rows('workshop'), $this->rows('saved_plan')], 'Six workshops of four plans, less the one removed.');
+        self::assertStringContainsString('; 1 invitations that were over.', $command->getDisplay());
+        self::assertSame([7, 27], [$this->rows('workshop'), $this->rows('saved_plan')], 'Seven workshops of four plans, less the one removed.');
+        self::assertSame(1, $this->rows('invitation'));
         self::assertSame(
-            [true, true, true, true, false, true, true],
-            array_map($this->exists(...), [$changed, $keyed, $stocked, $making, $idle, $removed, $new]),
+            [true, true, true, true, true, false, true, true],
+            array_map($this->exists(...), [$changed, $keyed, $stocked, $making, $peopled, $idle, $removed, $new]),
         );
         self::assertSame(2, $command->execute(['--days' => 'many']));
     }
@@ -288,13 +294,5 @@ final class WorkshopTest extends ApiTestCase
         $count = $this->connection()->fetchOne("SELECT COUNT(*) FROM {$table}");
 
         return is_numeric($count) ? (int) $count : -1;
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 }
