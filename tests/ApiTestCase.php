@@ -8,6 +8,7 @@ use Doctrine\DBAL\Connection;
 use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\BrowserKit\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -72,6 +73,19 @@ abstract class ApiTestCase extends WebTestCase
     protected function assertStatus(int $status): void
     {
         self::assertSame($status, $this->response()->getStatusCode(), (string) $this->response()->getContent());
+    }
+
+    /** What this browser holds. */
+    protected function cookie(): Cookie
+    {
+        return $this->browser->getCookieJar()->all()[0];
+    }
+
+    /** Goes on as the browser that holds this. */
+    protected function visit(Cookie $cookie): void
+    {
+        $this->browser->getCookieJar()->clear();
+        $this->browser->getCookieJar()->set($cookie);
     }
 
     /** That too much is refused is tried elsewhere. */

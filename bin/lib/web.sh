@@ -4,7 +4,8 @@
 code_print() { fingerprint src core/src config templates migrations public/index.php composer.json demo; }
 
 serve() {
-    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger= access_log watchers locks shared= cache accounts=${ALTERNUM_ACCOUNTS:-off}
+    local print settings as_root=() user= lan_listens trust_server hosts proxies= finger= access_log watchers locks shared= cache
+    local accounts=${ALTERNUM_ACCOUNTS:-off}
     own_users
     print=$(code_print) cache="prod-$print"
     # What is compiled of this code has a folder of its own: a server that still runs on the code before goes on with its own.

@@ -26,7 +26,8 @@ final readonly class Tries
     /** Counts a try; what is answered instead where there were too many. */
     public function refuse(string $name, Request $request): ?Response
     {
-        foreach ([[$this->here, (string) $request->getClientIp()], [$this->ofNameHere, self::here($name, $request)], [$this->ofName, self::key($name)]] as [$limiter, $key]) {
+        $limiters = [[$this->here, (string) $request->getClientIp()], [$this->ofNameHere, self::here($name, $request)], [$this->ofName, self::key($name)]];
+        foreach ($limiters as [$limiter, $key]) {
             $limit = $limiter->create($key)->consume();
             if (!$limit->isAccepted()) {
                 return ProblemResponse::tooMany('That was tried too often.', $limit);

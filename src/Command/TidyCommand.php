@@ -38,9 +38,10 @@ final class TidyCommand extends Command
         $plans = $this->tidying->removedPlans((int) $days, $isDry);
         $workshops = $this->tidying->unchangedWorkshops((int) $days, $isDry);
         $invitations = $this->tidying->invitations($isDry);
-        $output->writeln(($isDry
-            ? 'Would clear '
-            : 'Cleared ')."{$workshops} workshops that were never changed and {$plans} removed plans, older than {$days} days; {$invitations} invitations that were over.");
+        $output->writeln(
+            ($isDry ? 'Would clear ' : 'Cleared ')."{$workshops} workshops that were never changed and {$plans} removed plans, older than {$days} days;"
+                ." {$invitations} invitations that were over.",
+        );
 
         return Command::SUCCESS;
     }

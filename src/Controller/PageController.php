@@ -102,7 +102,12 @@ final readonly class PageController
         $nonce = bin2hex(random_bytes(16));
         $request->attributes->set(SecurityHeaders::NONCE, $nonce);
 
-        return new Response($this->twig->render('page.html.twig', ['entry' => $entry, 'nonce' => $nonce, 'isInPlace' => $isInPlace, 'hasAccounts' => $this->accounts->isMade()]));
+        return new Response($this->twig->render('page.html.twig', [
+            'entry' => $entry,
+            'nonce' => $nonce,
+            'isInPlace' => $isInPlace,
+            'hasAccounts' => $this->accounts->isMade(),
+        ]));
     }
 
     private static function notBuilt(): Response

@@ -42,7 +42,8 @@ final class PrivacyTest extends ApiTestCase
                 'GET' === $method || 'DELETE' === $method ? null : [],
             );
             // A key is what a browser without a workshop has to show.
-            $open = ['/health' => 200, '/ready' => 200, '/api/ping' => 200, '/api/workshop/open' => 422, '/api/account/sign-in' => 422, '/api/account/recover' => 422];
+            $open = ['/health' => 200, '/ready' => 200, '/api/ping' => 200];
+            $open += array_fill_keys(['/api/workshop/open', '/api/account/sign-in', '/api/account/recover'], 422);
             self::assertSame($open[$path] ?? 401, $this->response()->getStatusCode(), "{$method} {$path}");
         }
     }

@@ -7,6 +7,7 @@ namespace Alternum\Server\Tests\Api;
 use Alternum\Server\Security\Needs;
 use Alternum\Server\Security\Role;
 use Alternum\Server\Tests\ApiTestCase;
+use Alternum\Server\Tests\LetsIn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\BrowserKit\Cookie;
 use Symfony\Component\Routing\RouterInterface;
@@ -14,6 +15,8 @@ use Symfony\Component\Routing\RouterInterface;
 /** What somebody may do in another's workshop: read, make, edit, hold; how they are let in, and out again. */
 final class RolesTest extends ApiTestCase
 {
+    use LetsIn;
+
     private const PASSWORD = 'lantern harbour mitten';
     /** The least role that each change asks for, by operations of the contract; all others only answer a question. */
     private const NEEDED = [
@@ -21,8 +24,8 @@ final class RolesTest extends ApiTestCase
             'eraseWorkshop', 'replaceKey', 'endKey', 'invite', 'endInvitation', 'allow',
         ],
         'edit' => [
-            'beginPlan', 'saveOperations', 'removePlan', 'restorePlan', 'archivePlan', 'unarchivePlan', 'bringKeptPlan', 'addYarn', 'changeYarn', 'removeYarn', 'layOutDemo',
-            'removeMaking',
+            'beginPlan', 'saveOperations', 'removePlan', 'restorePlan', 'archivePlan', 'unarchivePlan', 'bringKeptPlan', 'layOutDemo', 'addYarn',
+            'changeYarn', 'removeYarn', 'removeMaking',
         ],
         'make' => ['beginMaking', 'bringKeptMaking', 'bringKeptRevision', 'takePlan', 'addEvents'],
     ];
@@ -107,7 +110,8 @@ final class RolesTest extends ApiTestCase
             $this->visit($cookie);
             $this->save($plan, 1, self::set(['title'], "By {$role}"));
             $did[$role][] = $this->response()->getStatusCode();
-            $this->ask('POST', "/api/makings/{$making}/events", ['events' => [['id' => '01KBC0000000000000000000C'.\strlen($role), 'stitch' => \strlen($role)] + $tap]]);
+            $event = ['id' => '01KBC0000000000000000000C'.\strlen($role), 'stitch' => \strlen($role)] + $tap;
+            $this->ask('POST', "/api/makings/{$making}/events", ['events' => [$event]]);
             $did[$role][] = $this->response()->getStatusCode();
             $this->ask('GET', '/api/workshop/file');
             $did[$role][] = $this->response()->getStatusCode();
@@ -122,34 +126,6 @@ final class RolesTest extends ApiTestCase
         self::assertSame('read', $this->response()->headers->get('Alternum-May'));
         $this->ask('GET', '/api/drawings');
         self::assertNull($this->response()->headers->get('Alternum-May'), 'what is kept for a day says nothing of today');
-    }
-
-    /** An invitation lets one in, once, within a week, and not after it was ended. */
-    public function testAnInvitationOpensOnceAndSoon(): void
-    {
-        $owner = $this->cookie();
-        $answer = $this->ask('POST', '/api/workshop/invitations', ['role' => 'read']);
-        self::assertEqualsWithDelta(time() + 7 * 86400, strtotime(self::string($answer, 'endsAt')), 5);
-        $secret = self::string($answer, 'secret');
-        $ended = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'edit']), 'secret');
-        $out = self::at($this->ask('GET', '/api/workshop'), 'accounts', 'invitations');
-        self::assertIsArray($out);
-        self::assertSame(['read', 'edit'], array_column($out, 'role'));
-        $this->ask('DELETE', '/api/workshop/invitations/'.self::string($out, 1, 'id'));
-        $this->assertStatus(204);
-        self::assertSame([403, 204, 403], [$this->opens($ended), $this->opens($secret), $this->opens($secret)]);
-        $this->visit($owner);
-        $late = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'read']), 'secret');
-        $this->connection()->executeStatement('UPDATE invitation SET ends_at = ?', ['2026-01-01 00:00:00']);
-        self::assertSame([], self::at($this->ask('GET', '/api/workshop'), 'accounts', 'invitations'));
-        self::assertSame(403, $this->opens($late));
-        $this->visit($owner);
-        for ($i = 0; $i < 20; ++$i) {
-            $this->ask('POST', '/api/workshop/invitations', ['role' => 'make']);
-        }
-        $this->assertStatus(201);
-        self::assertStringContainsString('20 invitations', self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'make']), 'detail'));
-        $this->assertStatus(422);
     }
 
     /** Whoever is signed in brings their account, and has both workshops; whoever is not has what the browser was let in to. */
@@ -206,77 +182,10 @@ final class RolesTest extends ApiTestCase
         $this->assertStatus(404);
     }
 
-    /** A link that allows less takes nothing away; a pass hands on what its browser may, and nothing once that is signed out. */
-    public function testALinkTakesNothingAwayAndHandsOnNoMore(): void
-    {
-        $less = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'read']), 'secret');
-        $this->ask('POST', '/api/workshop/open', ['secret' => $less]);
-        self::assertSame('hold', $this->ask('GET', '/api/workshop')['may']);
-        $owner = $this->cookie();
-
-        $this->visit($this->invited('make'));
-        $pass = self::string($this->ask('POST', '/api/workshop/pass'), 'secret');
-        self::assertSame(204, $this->opens($pass));
-        self::assertSame('make', $this->ask('GET', '/api/workshop')['may']);
-        $this->visit($owner);
-        $reader = $this->invited('read');
-        $this->visit($reader);
-        $pass = self::string($this->ask('POST', '/api/workshop/pass'), 'secret');
-        $this->visit($owner);
-        $browsers = $this->ask('GET', '/api/workshop')['browsers'];
-        self::assertIsArray($browsers);
-        $readers = array_keys(array_column($browsers, 'role', 'id'), 'read', true);
-        self::assertCount(1, $readers);
-        $this->ask('DELETE', "/api/workshop/browsers/{$readers[0]}");
-        $this->assertStatus(204);
-        self::assertSame(403, $this->opens($pass));
-    }
-
-    /** However many browsers a guest opens it in, who holds it is not signed out by that. */
-    public function testGuestsSignOutNobodyWhoHoldsIt(): void
-    {
-        $owner = $this->cookie();
-        $guest = $this->invited('read');
-        for ($i = 0; $i < 32; ++$i) {
-            $this->visit($guest);
-            $pass = self::string($this->ask('POST', '/api/workshop/pass'), 'secret');
-            self::assertSame(204, $this->opens($pass));
-            $guest = $this->cookie();
-        }
-        $this->visit($owner);
-        self::assertSame('hold', $this->ask('GET', '/api/workshop')['may']);
-        $this->ask('DELETE', '/api/workshop/browsers');
-        $this->assertStatus(204);
-        $this->visit($guest);
-        $this->ask('GET', '/api/shelf');
-        $this->assertStatus(401);
-    }
-
     private function account(string $name): void
     {
         $this->ask('POST', '/api/account', ['name' => $name, 'password' => self::PASSWORD]);
         $this->assertStatus(201);
-    }
-
-    /** A browser that was let into the workshop that is open, as it is found open again after. */
-    private function invited(string $role): Cookie
-    {
-        $host = $this->cookie();
-        $secret = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => $role]), 'secret');
-        self::assertSame(204, $this->opens($secret));
-        $guest = $this->cookie();
-        $this->visit($host);
-
-        return $guest;
-    }
-
-    /** In a browser that holds nothing. */
-    private function opens(string $secret): int
-    {
-        $this->browser->getCookieJar()->clear();
-        $this->ask('POST', '/api/workshop/open', ['secret' => $secret]);
-
-        return $this->response()->getStatusCode();
     }
 
     /**
@@ -290,16 +199,5 @@ final class RolesTest extends ApiTestCase
         self::assertIsArray($workshops);
 
         return array_values(array_map(static fn (mixed $one): array => \is_array($one) ? [$one['role'], $one['holders']] : [null, null], $workshops));
-    }
-
-    private function cookie(): Cookie
-    {
-        return $this->browser->getCookieJar()->all()[0];
-    }
-
-    private function visit(Cookie $cookie): void
-    {
-        $this->browser->getCookieJar()->clear();
-        $this->browser->getCookieJar()->set($cookie);
     }
 }

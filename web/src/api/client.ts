@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import { say } from '../ui/say';
 import type { paths } from './generated/contract';
+import { hearMay } from './may';
 import type { Problem } from './types';
 
 /** Who has not answered by then does not: a connection may be gone without a word, and what waits on it would wait for ever. */
@@ -22,6 +23,7 @@ async function asked(request: Request): Promise<Response> {
 	const isQuestion = request.method === 'GET' || /\/(reading|picture|comes|needed|toy)$/.test(new URL(request.url).pathname);
 	for (let times = 1; ; times++) {
 		const response = await answered(isQuestion ? request.clone() : request);
+		hearMay(response);
 		const wait = Number(response.headers.get('Retry-After'));
 		if (!isQuestion || response.status !== 429 || times >= BUSY_TRIES || !(wait > 0 && wait <= 5)) return response;
 		await new Promise((done) => setTimeout(done, wait * 1000));

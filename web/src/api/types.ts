@@ -28,6 +28,8 @@ export type Problem = Schemas['Problem'];
 export type Refusal = Schemas['Refused'];
 export type Drawing = Schemas['Drawing'];
 export type Step = Schemas['Step'];
+export type WorkshopRole = Schemas['WorkshopRole'];
+export type Accounts = Schemas['Accounts'];
 export type Finished = Schemas['Finished'];
 /** A line of a pasted pattern, and what was understood of it. */
 export type PastedLine = Schemas['PastedPattern']['pieces'][number]['lines'][number];

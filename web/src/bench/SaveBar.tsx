@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useMay, useRole } from '../api/may';
 import { toldOf } from '../api/trouble';
 import type { SetAside } from '../sync/draftState';
 import { Button } from '../ui/Button';
@@ -21,6 +22,8 @@ export function SaveBar() {
 	const setAside = useDraft((state) => state.setAside);
 	const isKept = useDraft((state) => state.isKept);
 	const keptAt = useDraft((state) => state.keptAt);
+	const mayEdit = useMay('edit');
+	const role = useRole();
 	const [isBusy, setIsBusy] = useState(false);
 
 	async function settle(how: () => Promise<unknown>) {
@@ -37,6 +40,11 @@ export function SaveBar() {
 	const keepMine = () => settle(async () => navigate(`/plan/${await draft.keepBoth()}/${station}`));
 	return (
 		<div aria-live="polite">
+			{!mayEdit && (
+				<Bar says={say('may.what', { role })} more={say('may.copyIt')}>
+					<Button onClick={() => exportPlan(draft.getState().plan)}>{say('saveBar.downloadItAsAFile')}</Button>
+				</Bar>
+			)}
 			{save.is === 'conflict' && (
 				<Bar
 					says={say('saveBar.thisPlanWasChangedIn')}

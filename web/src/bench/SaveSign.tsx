@@ -1,3 +1,4 @@
+import { useMay } from '../api/may';
 import { say } from '../ui/say';
 import { useDraft } from './context';
 
@@ -5,6 +6,7 @@ import { useDraft } from './context';
 export function SaveSign() {
 	const save = useDraft((state) => state.save);
 	const isKept = useDraft((state) => state.isKept);
+	const isToLook = !useMay('edit');
 	const words = {
 		saved: say('saveSign.saved'),
 		saving: say('saveSign.saving'),
@@ -19,7 +21,7 @@ export function SaveSign() {
 			aria-live="polite"
 			className={`px-2 ${save.is === 'saved' ? 'caption small:sr-only' : save.is === 'saving' ? 'caption' : 'border border-ink font-semibold'}`}
 		>
-			{words}
+			{isToLook && save.is === 'saved' ? '' : words}
 			{!isKept && save.is !== 'saved' && say('saveSign.andThisBrowserKeepsNothing')}
 		</output>
 	);

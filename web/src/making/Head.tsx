@@ -1,4 +1,5 @@
 import { ChevronLeft, ListOrdered, Menu } from 'lucide-react';
+import { useMay } from '../api/may';
 import { say } from '../ui/say';
 import { isPlanChanged, useMaking } from './making';
 import type { Task } from './types';
@@ -18,6 +19,7 @@ export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
 	const isChanged = useMaking(isPlanChanged);
 	const unsent = useMaking(({ unsent }) => unsent.size);
 	const isConnected = useMaking(({ isConnected }) => isConnected);
+	const isToLook = !useMay('make') && !isPractice;
 	const title = useMaking(({ making }) => making?.toy.title ?? '');
 	return (
 		<header className="make-head flex flex-wrap items-center gap-1 border-b border-rule px-1">
@@ -32,7 +34,15 @@ export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
 				{task === undefined || task.name === '' ? title : task.name}
 			</h1>
 			<p role="status" className="caption shrink-0 px-1 text-right leading-tight">
-				{isPractice ? say('make.practice') : isConnected ? (unsent > 0 ? say('make.sending') : say('make.saved')) : say('make.offline', { unsent })}
+				{isPractice
+					? say('make.practice')
+					: isToLook
+						? ''
+						: isConnected
+							? unsent > 0
+								? say('make.sending')
+								: say('make.saved')
+							: say('make.offline', { unsent })}
 			</p>
 			<button type="button" onClick={onOrder} className="flex min-h-11 min-w-11 items-center justify-center" aria-label={say('make.allPieces')}>
 				<ListOrdered aria-hidden />
@@ -40,6 +50,7 @@ export function Head({ plan, task, onOrder, onMore, onOtherwise }: Props) {
 			<button type="button" onClick={onMore} className="flex min-h-11 min-w-11 items-center justify-center" aria-label={say('make.more')}>
 				<Menu aria-hidden />
 			</button>
+			{isToLook && <p className="make-notice">{say('may.lookOn')}</p>}
 			{isOutdated && (
 				<button type="button" onClick={() => location.reload()} className="make-notice">
 					{say('make.isOutdated')}

@@ -39,11 +39,15 @@ export function MakingPage({ plan }: { plan: string }) {
 	}, [choices.night, choices.large]);
 
 	if (is === 'opening') return <p className="p-8 text-lg">{say('make.opening')}</p>;
-	if (is === 'away' || is === 'gone' || making === null) {
+	if (is === 'away' || is === 'gone' || is === 'others' || making === null) {
 		return (
 			<main className="mx-auto max-w-prose p-8 text-lg">
-				<h1 className="mb-3 text-2xl font-semibold">{say(is === 'gone' ? 'make.isNotHere' : 'make.needsAConnectionOnce')}</h1>
-				<p className="mb-6">{say(is === 'gone' ? 'make.openItFromTheShelf' : 'make.onceOpenedItWorksOffline')}</p>
+				<h1 className="mb-3 text-2xl font-semibold">
+					{say(is === 'gone' ? 'make.isNotHere' : is === 'others' ? 'may.nothingIsMadeOfIt' : 'make.needsAConnectionOnce')}
+				</h1>
+				<p className="mb-6">
+					{say(is === 'gone' ? 'make.openItFromTheShelf' : is === 'others' ? 'may.askWhoHoldsIt' : 'make.onceOpenedItWorksOffline')}
+				</p>
 				<a className="underline" href="/">
 					{say('make.backToTheShelf')}
 				</a>

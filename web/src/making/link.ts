@@ -35,7 +35,7 @@ export async function openMaking(plan: string, which: string | null): Promise<vo
 		await fetchGuides(making);
 	} catch (error) {
 		if (await isLeft(error)) return;
-		if (error instanceof ApiError && here === undefined) set({ is: 'gone' });
+		if (error instanceof ApiError && here === undefined) set({ is: error.problem.status === 403 ? 'others' : 'gone' });
 		else set({ isConnected: false, is: now().is === 'opening' ? 'away' : now().is });
 	}
 }

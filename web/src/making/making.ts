@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { may } from '../api/may';
 import type { By } from './flow';
 import { nextPlace, stopAt } from './flow';
 import { inOrder, newId, type Progress, progressIn, progressOf } from './journal';
@@ -11,8 +12,8 @@ const TWICE_MS = 200;
 const link = () => import('./link');
 
 interface State {
-	/** opening: nothing is known yet; away: there is nothing on this device, and no network */
-	is: 'opening' | 'open' | 'away' | 'gone';
+	/** opening: nothing is known yet; away: there is nothing on this device, and no network; others: it may not be begun here */
+	is: 'opening' | 'open' | 'away' | 'gone' | 'others';
 	making: Making | null;
 	guides: ReadonlyMap<string, Guide>;
 	events: readonly Event[];
@@ -84,7 +85,8 @@ export function eventNow(kind: Event['kind'], details: Partial<Event>): Event {
 /** Adds what was done: it is shown in this frame, kept on this device, and sent when it can be. */
 export function add(kind: Event['kind'], details: Partial<Event>): void {
 	const { making } = now();
-	if (making === null) return;
+	// Whoever may only look counts nothing; what is only practised is nobody's.
+	if (making === null || (now().lessons === null && !may('make'))) return;
 	const event = eventNow(kind, details);
 	take([event], false);
 	if (now().lessons === null) void link().then(({ keepAndSend }) => keepAndSend(making.id, event));

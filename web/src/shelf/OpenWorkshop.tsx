@@ -31,7 +31,10 @@ export function OpenWorkshop() {
 	return (
 		<main className="mx-auto max-w-xl p-12">
 			<h1 className="mb-2 text-2xl font-semibold">{say('openWorkshop.openAWorkshopHere')}</h1>
-			<p className="mb-4">{say('openWorkshop.thisBrowserWillHoldThe')}</p>
+			<p className="mb-4">
+				{say('openWorkshop.thisBrowserWillHoldThe')}
+				{document.querySelector('meta[name=accounts]') !== null && ` ${say('openWorkshop.orSignIn')}`}
+			</p>
 			{told !== null && (
 				<p role="alert" className="mb-4 border-l-4 border-ink pl-3">
 					{told.says} {told.mend}

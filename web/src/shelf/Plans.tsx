@@ -2,6 +2,7 @@ import { Archive, Copy, Trash2 } from 'lucide-react';
 import { type ReactNode, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { api, dataOf } from '../api/client';
+import { useMay } from '../api/may';
 import { toldOf } from '../api/trouble';
 import type { PlanOnShelf } from '../api/types';
 import { Button } from '../ui/Button';
@@ -82,6 +83,7 @@ function OnShelf({ plan, unsaved, openable, onSave, onRemove, onChanged }: { pla
 		}
 		onChanged();
 	}
+	const mayEdit = useMay('edit');
 	const path = { id: plan.id };
 	async function move() {
 		const answer = await (plan.archived
@@ -126,12 +128,13 @@ function OnShelf({ plan, unsaved, openable, onSave, onRemove, onChanged }: { pla
 						</Button>
 					</span>
 				)}
-				{(
-					[
-						[say('shelf.copyTitle', { title }), () => act(() => copyOf(plan)), Copy],
-						[say('shelf.moveTitle', { title, archived: String(plan.archived) }), () => act(move), Archive],
-						[say('shelf.deleteTitle', { title }), () => onRemove(plan), Trash2],
-					] as const
+				{(mayEdit
+					? ([
+							[say('shelf.copyTitle', { title }), () => act(() => copyOf(plan)), Copy],
+							[say('shelf.moveTitle', { title, archived: String(plan.archived) }), () => act(move), Archive],
+							[say('shelf.deleteTitle', { title }), () => onRemove(plan), Trash2],
+						] as const)
+					: []
 				).map(([says, does, Icon]) => (
 					<Button key={says} kind="bare" className="min-w-9" title={says} aria-label={says} onClick={() => void does()}>
 						<Icon size={17} />

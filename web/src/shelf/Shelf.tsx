@@ -3,6 +3,7 @@ import { FilePlus2, FolderOpen } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, dataOf } from '../api/client';
+import { useMay, useRole } from '../api/may';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, ShelfAnswer } from '../api/types';
 import type { KeptShelf } from '../sync/kept';
@@ -21,6 +22,7 @@ import { WorkshopMenu } from './WorkshopMenu';
 import { YarnShelf } from './YarnShelf';
 
 const Makings = orNothing(async () => (await import('./Makings')).Makings);
+const AccountButton = orNothing(async () => (await import('./account/AccountButton')).AccountButton);
 const NewWorkshop = lazy(async () => ({ default: (await import('./NewWorkshop')).NewWorkshop }));
 const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
 
@@ -42,6 +44,9 @@ async function onShelf(): Promise<ShelfAnswer & Partial<KeptShelf>> {
 	}
 }
 
+/** Whether this Alternum offers them. */
+const hasAccounts = document.querySelector('meta[name=accounts]') !== null;
+
 /** The first page: plans and yarn on hand. */
 export function Shelf() {
 	const navigate = useNavigate();
@@ -53,6 +58,8 @@ export function Shelf() {
 	const again = useCallback(() => void queries.invalidateQueries({ queryKey: ['shelf'] }), [queries]);
 	const silent = (error: unknown) => notify(toldOf(error));
 	const { unsaved, save } = useUnsaved(again);
+	const mayEdit = useMay('edit');
+	const role = useRole();
 
 	useEffect(() => {
 		nameWindow('Alternum');
@@ -105,16 +112,25 @@ export function Shelf() {
 					</svg>
 					{say('shelf.alternum')}
 				</h1>
-				<Button
-					kind="strong"
-					disabled={begin.isPending || shelf.data === undefined}
-					onClick={() => shelf.data && begin.mutate({ ...shelf.data.usual })}
-				>
-					<FilePlus2 size={17} /> {say('shelf.beginAPlan')}
-				</Button>
-				<Button disabled={progress !== null} onClick={() => picker.current?.click()}>
-					<FolderOpen size={17} /> {say('shelf.openAPlanFile')}
-				</Button>
+				{mayEdit && (
+					<>
+						<Button
+							kind="strong"
+							disabled={begin.isPending || shelf.data === undefined}
+							onClick={() => shelf.data && begin.mutate({ ...shelf.data.usual })}
+						>
+							<FilePlus2 size={17} /> {say('shelf.beginAPlan')}
+						</Button>
+						<Button disabled={progress !== null} onClick={() => picker.current?.click()}>
+							<FolderOpen size={17} /> {say('shelf.openAPlanFile')}
+						</Button>
+					</>
+				)}
+				{hasAccounts && (
+					<Suspense fallback={null}>
+						<AccountButton />
+					</Suspense>
+				)}
 				<WorkshopMenu onBringIn={() => picker.current?.click()} />
 				<output aria-live="polite" className={progress === null ? 'sr-only' : 'figures w-full'}>
 					{progress !== null && say('shelf.layingItOnTheShelf', { progress })}
@@ -133,6 +149,7 @@ export function Shelf() {
 					}}
 				/>
 			</header>
+			{role !== 'hold' && <p className="mb-6 border-l-4 border-ink pl-3">{say('may.what', { role })}.</p>}
 			{isInPlace && (
 				<Suspense fallback={null}>
 					<NewWorkshop onRead={() => setIsInPlace(false)} />
@@ -144,8 +161,10 @@ export function Shelf() {
 						<Makings />
 					</Suspense>
 					<p className="mb-2 max-w-prose text-lg">{say('shelf.whatFor')}</p>
-					<div className="mb-6 min-h-9">
-						{shelf.data !== undefined && <BeginWith plans={shelf.data.plans} onBegin={(how) => begin.mutate({ ...shelf.data.usual, how })} />}
+					<div className={mayEdit ? 'mb-6 min-h-9' : ''}>
+						{mayEdit && shelf.data !== undefined && (
+							<BeginWith plans={shelf.data.plans} onBegin={(how) => begin.mutate({ ...shelf.data.usual, how })} />
+						)}
 					</div>
 					<p className="mb-6">
 						<a className="underline underline-offset-4" href="/practice">

@@ -2,6 +2,7 @@ import '../ui/workshopWords';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { api, dataOf } from '../api/client';
+import { useMay } from '../api/may';
 import { toldOf } from '../api/trouble';
 import { Button } from '../ui/Button';
 import { DialogSheet } from '../ui/DialogSheet';
@@ -20,6 +21,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 	const [opensOnce, setOpensOnce] = useState(false);
 	const [isElsewhere, setIsElsewhere] = useState(false);
 	const { data } = useQuery({ queryKey: ['workshop'], queryFn: async () => dataOf(await api.GET('/api/workshop')), enabled: open, staleTime: 0 });
+	const holds = useMay('hold');
 	const others = data?.browsers.filter(({ isThis }) => !isThis) ?? [];
 
 	async function ask(how: () => Promise<{ response: Response; error?: unknown }>, says: string) {
@@ -54,7 +56,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 			}}
 			isDone
 		>
-			{link === null ? (
+			{!holds ? null : link === null ? (
 				<>
 					<p className="mb-2">{say('workshopMenu.itIsShownOnceA')}</p>
 					<label className="mb-4 flex items-center gap-2">
@@ -97,12 +99,13 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 			)}
 			<h3 className="mt-6 mb-1 font-semibold">{say('workshopAccess.openIn')}</h3>
 			<ul className="border-t border-rule">
-				{data?.browsers.map(({ id, name, seenAt, isThis }) => (
+				{data?.browsers.map(({ id, name, seenAt, isThis, person, role }) => (
 					<li key={id} className="flex min-h-10 items-center gap-3 border-b border-rule py-1">
 						<span className="min-w-0 flex-1">
 							{name}
 							<span className="caption block">
 								{isThis ? say('workshopAccess.thisBrowser') : say('workshopAccess.lastSeen', { at: momentOf(seenAt) })}
+								{(person !== null || role !== 'hold') && `, ${person ?? ''} ${say('account.mayDo', { role })}`}
 							</span>
 						</span>
 						{!isThis && (
@@ -126,7 +129,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 					{say('workshopAccess.signOutTheOthers')}
 				</Button>
 			)}
-			<EraseWorkshop />
+			{holds && <EraseWorkshop />}
 		</DialogSheet>
 	);
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useMay } from '../api/may';
 import { Button } from '../ui/Button';
 import { Menu, MenuItem } from '../ui/Menu';
 import { say } from '../ui/say';
@@ -10,6 +11,7 @@ const access = () => import('./WorkshopAccess');
 export function WorkshopMenu({ onBringIn }: { onBringIn: () => void }) {
 	const [isOpen, setIsOpen] = useState(false);
 	const [parts, fetch] = useOnDemand(access);
+	const mayEdit = useMay('edit');
 	const open = async () => setIsOpen(await fetch());
 	return (
 		<>
@@ -18,7 +20,7 @@ export function WorkshopMenu({ onBringIn }: { onBringIn: () => void }) {
 				<MenuItem asChild>
 					<a href="/api/workshop/file">{say('workshopMenu.downloadEverythingAsOneFile')}</a>
 				</MenuItem>
-				<MenuItem onSelect={onBringIn}>{say('workshopMenu.bringInAWorkshopFile')}</MenuItem>
+				{mayEdit && <MenuItem onSelect={onBringIn}>{say('workshopMenu.bringInAWorkshopFile')}</MenuItem>}
 			</Menu>
 			{parts !== null && <parts.WorkshopAccess open={isOpen} onClose={() => setIsOpen(false)} />}
 		</>

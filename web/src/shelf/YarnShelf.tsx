@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api, dataOf } from '../api/client';
+import { useMay } from '../api/may';
 import { toldOf } from '../api/trouble';
 import type { YarnAtHand, YarnDescription } from '../api/types';
 import { Button } from '../ui/Button';
@@ -20,6 +21,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 	const queries = useQueryClient();
 	const [edited, setEdited] = useState<{ id: string | null; yarn: YarnDescription } | null>(null);
 	const again = () => queries.invalidateQueries({ queryKey: ['shelf'] });
+	const mayEdit = useMay('edit');
 	const silent = (error: unknown) => notify(toldOf(error));
 
 	const save = useMutation({
@@ -55,6 +57,7 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 					<li key={yarn.id} className="flex items-center border-t border-rule hover:bg-shade">
 						<button
 							type="button"
+							disabled={!mayEdit}
 							className="figures flex min-w-0 flex-1 items-center gap-3 py-2 text-left"
 							onClick={() => {
 								const { id, ...rest } = yarn;
@@ -70,20 +73,24 @@ export function YarnShelf({ yarns }: { yarns: readonly YarnAtHand[] }) {
 							</span>
 							<span className="text-lg font-semibold">{say('common.gramsG', { grams: yarn.grams })}</span>
 						</button>
-						<Button
-							kind="bare"
-							className="min-w-9"
-							aria-label={say('common.deleteName', { name: isolated(yarn.name) })}
-							onClick={() => remove.mutate(yarn)}
-						>
-							<Trash2 size={16} />
-						</Button>
+						{mayEdit && (
+							<Button
+								kind="bare"
+								className="min-w-9"
+								aria-label={say('common.deleteName', { name: isolated(yarn.name) })}
+								onClick={() => remove.mutate(yarn)}
+							>
+								<Trash2 size={16} />
+							</Button>
+						)}
 					</li>
 				))}
 			</ul>
-			<Button className="mt-3" onClick={() => void edit({ id: null, yarn: fresh })}>
-				<Plus size={16} /> {say('common.addAYarn')}
-			</Button>
+			{mayEdit && (
+				<Button className="mt-3" onClick={() => void edit({ id: null, yarn: fresh })}>
+					<Plus size={16} /> {say('common.addAYarn')}
+				</Button>
+			)}
 			{parts !== null && (
 				<parts.YarnDialog
 					title={edited?.id === null ? say('yarnShelf.aYarnForTheShelf') : say('yarnShelf.yarnOnHand')}
