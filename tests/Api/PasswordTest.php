@@ -87,6 +87,25 @@ final class PasswordTest extends ApiTestCase
         $this->assertStatus(403);
     }
 
+    /** Neither who tried nor with what, whether it was right, wrong or too much. */
+    public function testNothingOfItIsInTheLog(): void
+    {
+        $name = 'Rosalinde-'.bin2hex(random_bytes(4));
+        $this->begin($name);
+        for ($i = 0; $i < 12; ++$i) {
+            $this->signIn($name, self::OTHER);
+        }
+        $this->assertStatus(429);
+        $this->ask('PUT', '/api/account/password', ['password' => self::OTHER, 'other' => 7]);
+        $this->assertStatus(422);
+        foreach ((array) glob(\dirname(__DIR__, 2).'/var/log/*.log') as $file) {
+            $log = (string) file_get_contents((string) $file);
+            foreach ([$name, self::PASSWORD, self::OTHER] as $secret) {
+                self::assertStringNotContainsString($secret, $log, (string) $file);
+            }
+        }
+    }
+
     private function begin(string $name): void
     {
         $this->ask('POST', '/api/account', ['name' => $name, 'password' => self::PASSWORD]);
