@@ -45,6 +45,7 @@ package_steps() {
     shelf=$(on_shelf)
     [ -n "$shelf" ] || not_so "a first visit has plans on its shelf" || return 1
     proxied || return 1
+    caddied || return 1
 
     echo '# set by who runs it' >>"$package_root/etc/alternum.conf"
     under_root -i "$package_root/packages/alternum_0.2_all.deb" >/dev/null || return 1
@@ -65,6 +66,47 @@ package_steps() {
     [[ "$said" == *'/opt/alternum/var/app'* ]] || not_so "it is said where that is" || return 1
 }
 
+# What holds behind any proxy that is set as deploy/ has it.
+behind_tls() { # PORT
+    local answer
+    answer=$(curl -sik --resolve "toys.example.org:$1:127.0.0.1" "https://toys.example.org:$1/")
+    grep -qi '^set-cookie: alternum_workshop=.*; secure;' <<<"$answer" || not_so "behind TLS the cookie goes by TLS alone: $answer" || return 1
+    grep -qi '^strict-transport-security:' <<<"$answer" || not_so "browsers are told to stay with TLS" || return 1
+    answer=$(curl -sk -o /dev/null -w '%{http_code}' --resolve "toys.example.org:$1:127.0.0.1" "https://toys.example.org:$1/metrics")
+    [ "$answer" = 404 ] || not_so "numbers are not for the street: $answer" || return 1
+}
+
+# Unpacked and not installed: that would begin a server on this machine.
+caddy_program() {
+    command -v caddy && return 0
+    local at="$root/var/caddy"
+    [ -x "$at/usr/bin/caddy" ] || {
+        mkdir -p "$at"
+        (cd "$at" && timeout 120 apt-get download caddy && dpkg-deb -x caddy_*.deb . && rm -f caddy_*.deb) >"$root/var/log/caddy.log" 2>&1 || return 1
+    }
+    echo "$at/usr/bin/caddy"
+}
+
+# As deploy/Caddyfile has it, with a certificate of an authority of its own, as it reaches none here.
+caddied() {
+    local proxy="$package_root/caddy" tls=$((package_port + 5)) program caddy status=0
+    program=$(caddy_program) || { echo "no Caddy can be had here: deploy/Caddyfile is not tried"; return 0; }
+    mkdir -p "$proxy"
+    {
+        printf '{\n\tadmin off\n\tskip_install_trust\n\tlocal_certs\n\thttp_port %s\n\thttps_port %s\n\tdefault_bind 127.0.0.1\n}\n' "$((package_port + 6))" "$tls"
+        sed "s#:8420#:$package_port#" deploy/Caddyfile
+    } >"$proxy/Caddyfile"
+    XDG_DATA_HOME=$proxy XDG_CONFIG_HOME=$proxy "$program" run --config "$proxy/Caddyfile" >"$proxy/log" 2>&1 </dev/null &
+    caddy=$!
+    # Its certificate comes a moment after its port.
+    wait_for 20 curl -sk -o /dev/null --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/health" \
+        || not_so "Caddy begins: $(tail -n 5 "$proxy/log")" || status=1
+    [ $status -ne 0 ] || behind_tls "$tls" || status=1
+    kill $caddy 2>/dev/null
+    wait $caddy 2>/dev/null
+    return $status
+}
+
 # As deploy/nginx-site.conf has it, with a certificate of its own.
 proxied() {
     local proxy="$package_root/proxy" tls=$((package_port + 3)) answer from
@@ -78,12 +120,7 @@ proxied() {
     } >"$proxy/nginx.conf"
     nginx -p "$proxy" -e "$proxy/error.log" -c "$proxy/nginx.conf" >/dev/null 2>&1 </dev/null &
     wait_for 10 is_open "$tls" || not_so "the proxy begins: $(cat "$proxy/error.log")" || return 1
-    answer=$(curl -sik --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/")
-    grep -qi '^set-cookie: alternum_workshop=.*; secure;' <<<"$answer" || not_so "behind TLS the cookie goes by TLS alone" || return 1
-    grep -qi '^strict-transport-security:' <<<"$answer" || not_so "browsers are told to stay with TLS" || return 1
-    answer=$(curl -sk -o /dev/null -w '%{http_code}' --resolve "toys.example.org:$tls:127.0.0.1" "https://toys.example.org:$tls/metrics")
-    [ "$answer" = 404 ] \
-        || not_so "numbers are not for the street" || return 1
+    behind_tls "$tls" || return 1
     [ "$(curl -s -o /dev/null -w '%{http_code}' "http://127.0.0.1:$package_port/metrics")" = 200 ] || not_so "numbers are for this machine" || return 1
     answer=''
     for from in 127.0.0.2 127.0.0.3; do
