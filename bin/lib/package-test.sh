@@ -93,7 +93,8 @@ caddied() {
     program=$(caddy_program) || { echo "no Caddy can be had here: deploy/Caddyfile is not tried"; return 0; }
     mkdir -p "$proxy"
     {
-        printf '{\n\tadmin off\n\tskip_install_trust\n\tlocal_certs\n\thttp_port %s\n\thttps_port %s\n\tdefault_bind 127.0.0.1\n}\n' "$((package_port + 6))" "$tls"
+        printf '{\n\tadmin off\n\tskip_install_trust\n\tlocal_certs\n\tdefault_bind 127.0.0.1\n'
+        printf '\thttp_port %s\n\thttps_port %s\n}\n' "$((package_port + 6))" "$tls"
         sed "s#:8420#:$package_port#" deploy/Caddyfile
     } >"$proxy/Caddyfile"
     XDG_DATA_HOME=$proxy XDG_CONFIG_HOME=$proxy "$program" run --config "$proxy/Caddyfile" >"$proxy/log" 2>&1 </dev/null &
