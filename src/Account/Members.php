@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Alternum\Server\Account;
 
+use Alternum\Core\Plan\Format\InvalidFields;
+use Alternum\Core\Plan\Message;
 use Alternum\Server\Entity\Member;
 use Alternum\Server\Entity\Person;
 use Alternum\Server\Entity\Workshop;
@@ -45,12 +47,28 @@ final class Members extends ServiceEntityRepository
         return $this->findBy(['person' => $person], ['openedAt' => 'DESC', 'workshop' => 'ASC']);
     }
 
-    /** Lets somebody in, who may do no less than before; the caller flushes. */
+    /**
+     * Lets somebody in, who may do no less than before; the caller flushes.
+     *
+     * @throws InvalidFields where the workshop has as many people, or they as many workshops, as can be
+     */
     public function join(Workshop $workshop, Person $person, Role $role): Member
     {
         $member = $this->of($workshop->id(), $person->id());
         $now = \DateTimeImmutable::createFromInterface($this->clock->now());
         if (null === $member) {
+            if ($this->count(['workshop' => $workshop]) >= self::MOST) {
+                throw InvalidFields::because('', Message::said(
+                    'A workshop can have '.self::MOST.' people, and this one does.',
+                    'Whoever holds it can take somebody out who needs it no more.',
+                ));
+            }
+            if ($this->count(['person' => $person]) >= self::MOST) {
+                throw InvalidFields::because('', Message::said(
+                    'You have a part in '.self::MOST.' workshops, as many as can be.',
+                    'Leave one that you need no more.',
+                ));
+            }
             $member = new Member($workshop, $person, $role, $now);
             $this->getEntityManager()->persist($member);
         }

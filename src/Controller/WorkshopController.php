@@ -21,6 +21,7 @@ use Alternum\Server\Security\WorkshopUser;
 use Alternum\Server\Shelf\WorkshopFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -157,12 +158,17 @@ final readonly class WorkshopController
         $fields = Fields::of(Json::decode($request->getContent(), 'key'));
         $secret = $fields->text('secret', 200);
         $fields->done();
-        $letIn = $this->key->open($secret);
-        if (null === $letIn) {
+        // What opens once is used up only where it opened.
+        $opened = $this->entities->wrapInTransaction(function () use ($secret, $entrance, $request, $user): ?Cookie {
+            $letIn = $this->key->open($secret);
+
+            return null === $letIn ? null : $entrance->open($letIn, $request, $user);
+        });
+        if (null === $opened) {
             return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced or used, or is not whole.');
         }
         $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($entrance->open($letIn, $request, $user));
+        $response->headers->setCookie($opened);
 
         return $response;
     }

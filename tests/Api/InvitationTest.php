@@ -91,4 +91,25 @@ final class InvitationTest extends ApiTestCase
         $this->ask('GET', '/api/shelf');
         $this->assertStatus(401);
     }
+
+    /** Where no more people can be let in, the link is not used up by trying. */
+    public function testAWorkshopIsFullOnce(): void
+    {
+        $secret = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'make']), 'secret');
+        $this->connection()->executeStatement(
+            "INSERT INTO person (id, name, password_hash, begun_at) SELECT UNHEX(LPAD(HEX(seq), 32, '0')), CONCAT('Guest ', seq), '', NOW() FROM seq_1_to_50",
+        );
+        $this->connection()->executeStatement(
+            "INSERT INTO member (workshop_id, person_id, role, opened_at) SELECT workshop_id, p.id, 'read', NOW() FROM invitation, person p",
+        );
+        $this->openWorkshop();
+        $this->ask('POST', '/api/account', ['name' => 'Rosa', 'password' => 'lantern harbour mitten']);
+        $full = $this->ask('POST', '/api/workshop/open', ['secret' => $secret]);
+        $this->assertStatus(422);
+        self::assertSame('A workshop can have 50 people, and this one does.', $full['detail']);
+        $this->connection()->executeStatement("DELETE FROM person WHERE name = 'Guest 7'");
+        $this->ask('POST', '/api/workshop/open', ['secret' => $secret]);
+        $this->assertStatus(204);
+        self::assertSame('make', $this->ask('GET', '/api/workshop')['may']);
+    }
 }

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useMay } from '../api/may';
 import { toldOf } from '../api/trouble';
 import { say } from '../ui/say';
 import { progressIn } from './journal';
@@ -9,7 +10,8 @@ import type { Guide, Task } from './types';
 /** Rounds were gone on with that have other stitches than planned: the plan can be so, too, and its next copy is made alike. */
 export function AsMade({ task, guide }: { task: Task; guide: Guide }) {
 	const { slips } = useMaking((state) => progressIn(state.progress, task.key));
-	const isConnected = useMaking((state) => state.isConnected && state.lessons === null);
+	const mayEdit = useMay('edit');
+	const isConnected = useMaking((state) => state.isConnected && state.lessons === null) && mayEdit;
 	const [told, setTold] = useState<string | null>(null);
 	const made = [...slips].map(([round, { has }]) => ({ round, has })).sort((a, b) => a.round - b.round);
 	if (made.length === 0) return null;

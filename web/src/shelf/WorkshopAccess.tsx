@@ -48,7 +48,7 @@ export function WorkshopAccess({ open, onClose }: { open: boolean; onClose: () =
 	return (
 		<DialogSheet
 			title={say('workshopMenu.openThisWorkshopInAnother')}
-			says={say('workshopMenu.thisBrowserHoldsYourWorkshop', { link: LINK })}
+			{...(holds ? { says: say('workshopMenu.thisBrowserHoldsYourWorkshop', { link: LINK }) } : {})}
 			open={open}
 			onClose={() => {
 				setLink(null);
