@@ -132,6 +132,15 @@ final class LayersTest extends TestCase
         self::assertSame($first, $at($piece->stages->colouring->rounds[8]));
     }
 
+    /** By hand: one spot on 24 stitches, staggered, lies opposite in the next round that has one. */
+    public function testASingleSpotIsStaggeredToTheOtherSide(): void
+    {
+        $spots = ['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 7, 'step' => 2, 'count' => 1, 'staggered' => true];
+        $rounds = self::piece(self::BALL, $spots, ['lean' => 0])->stages->colouring->rounds;
+        self::assertSame([1, 1], [substr_count($rounds[4], 'B'), substr_count($rounds[6], 'B')]);
+        self::assertSame(intdiv(\strlen($rounds[6]), 2), abs((int) strpos($rounds[6], 'B') - (int) strpos($rounds[4], 'B')));
+    }
+
     /** By hand: every seventh of 24 stitches is three spots, seven apart, and three stitches are left behind them. */
     public function testSpotsCountedByStitches(): void
     {

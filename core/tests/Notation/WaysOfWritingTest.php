@@ -56,6 +56,10 @@ final class WaysOfWritingTest extends TestCase
             ['6 sc in MR', 'inc x6', '2 sc in every second st (18)', '2 sc in every third stitch (24)', '2 sc in every other st (36)'],
             [6, 12, 18, 24, 36],
         ];
+        yield 'a number said twice' => [
+            ['6 sc in MR', 'inc six (6) times', '(sc, inc) six (6) times (18)', '*2 sc, inc; repeat six (6) times', '[3 sc, inc] 6 (6) times', '30 sc (30)'],
+            [6, 12, 18, 24, 30, 30],
+        ];
         yield 'a star between number and stitch' => [['6*sc in MR', '6*inc [12]', '12*sc [12]', '*sc, inc* x6 (18)'], [6, 12, 12, 18]];
         yield 'a total cut short' => [['6 sc in MR [tot. 6]', 'inc x6 [12 tot]', '(sc, inc) x6 (tot: 18)'], [6, 12, 18]];
         yield 'ordinals alone' => [['1st: 6 sc in MR', '2nd: inc x6 (12)', '3rd-5th: sc around (12)'], [6, 12, 12, 12, 12]];

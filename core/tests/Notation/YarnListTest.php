@@ -100,6 +100,7 @@ final class YarnListTest extends TestCase
     public function testRoundsAlreadyWorkedAreNoSequence(): void
     {
         self::assertSame(['yarn.unreadLine'], self::told([...self::ROUNDS, '2 rounds A, 1 round B']));
+        self::assertSame([], self::told([...self::ROUNDS, '# 2 rounds A, 1 round B']), 'What is said to be a remark is one.');
     }
 
     /** A round that stands between others, and names a yarn only, lacks its stitches. */

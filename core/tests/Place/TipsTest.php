@@ -36,6 +36,8 @@ final class TipsTest extends TestCase
         self::assertSame([4, 5], $tips[0]->rounds);
         self::assertSame([6, 9], [$tips[0]->better?->from, $tips[0]->better?->to]);
         self::assertStringContainsString('“Patch”', TipWords::of($tips[0]));
+        $late = self::tips([['kind' => 'motif', 'rows' => $rows, 'round' => 10]]);
+        self::assertSame([8, 11], [$late[0]->better?->from, $late[0]->better?->to], 'The last four straight rounds are nearer than the first four.');
         $high = self::tips([['kind' => 'motif', 'rows' => array_fill(0, 8, 'BBBBBBB'), 'round' => 4]]);
         self::assertNull($high[0]->better, 'No eight rounds are straight.');
     }

@@ -160,6 +160,13 @@ final class Cursor
         return $this->tokens->number($this->at + $ahead);
     }
 
+    /** "six (6) times": the bracket is no count of stitches. */
+    public function isSaidTwice(): bool
+    {
+        return null !== $this->number() && $this->isAhead(1, TokenType::Open) && $this->number(2) === $this->number() && $this->isAhead(3, TokenType::Close)
+            && 'times' === $this->value(4);
+    }
+
     /** A number of stitches or repeats. */
     public function takeNumber(): ?int
     {
@@ -168,11 +175,7 @@ final class Cursor
             return null;
         }
         $this->check($number, $this->at);
-        ++$this->at;
-        // "six (6) times" says it twice.
-        if ($this->is(TokenType::Open) && $this->number(1) === $number && $this->isAhead(2, TokenType::Close) && 'times' === $this->value(3)) {
-            $this->at += 3;
-        }
+        $this->at += $this->isSaidTwice() ? 4 : 1;
 
         return Sizes::of($this, $number);
     }

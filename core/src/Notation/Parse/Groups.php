@@ -127,7 +127,8 @@ final class Groups
 
             return [...\array_slice($nodes, 0, -1), $last->withTimes((int) $c->tokens->number($from + 1), $last->span->to($c->span($from)))];
         }
-        if ($last instanceof Repeat && !$last->said && null !== $c->number() && $c->isClauseEnd(1) && !$c->isWord('once', 'twice')) {
+        if ($last instanceof Repeat && !$last->said && null !== $c->number() && $c->isClauseEnd(1) && !$c->isWord('once', 'twice')
+            && !$c->isSaidTwice()) {
             // "(sc, inc) 6"
             $number = (int) $c->takeNumber();
 

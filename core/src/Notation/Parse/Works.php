@@ -260,7 +260,7 @@ final class Works
 
     private static function isTimesAhead(Cursor $c): bool
     {
-        return \in_array($c->value(1), ['times', 'time', 'more'], true)
+        return $c->isSaidTwice() || \in_array($c->value(1), ['times', 'time', 'more'], true)
             || ('x' === $c->value(1)
                 && ($c->isAhead(2, TokenType::Separator, TokenType::Stop, TokenType::Close) || !$c->tokens->has($c->at + 2)
                     || $c->isAhead(2, TokenType::Open)));

@@ -84,6 +84,13 @@ final class ForecastTest extends TestCase
         self::assertEqualsWithDelta(3.6 - 1.08, $later->left, 0.001);
     }
 
+    /** A yarn that is done with is no trouble, however little of it is left. */
+    public function testAYarnThatIsDoneWithLasts(): void
+    {
+        self::assertSame('Nothing more is worked in it.', ForecastWords::says(new YarnForecast('B', 0.0, 0.0, 1.0, 0, 0)));
+        self::assertSame('Enough for all that is to come, 1 round: about 1.0 g stay.', ForecastWords::says(new YarnForecast('B', 2.0, 1.0, 1.0, 1, 1)));
+    }
+
     public function testAHeavierBallIsAnotherOne(): void
     {
         $events = [$this->worked(3, 18, 1), $this->weighed('B', 4.0), $this->worked(8, 18, 600), $this->weighed('B', 50.0)];
