@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/Field';
 import { notify } from '../../ui/Notices';
 import { momentOf, say } from '../../ui/say';
+import { Trouble } from './parts';
 import { goToShelf, useAsk } from './useAsk';
 
 const ROLES: readonly WorkshopRole[] = ['read', 'make', 'edit', 'hold'];
@@ -23,11 +24,7 @@ export function People({ accounts, holds, onChanged }: Props) {
 	return (
 		<section aria-label={say('account.people')} className="mt-5">
 			<h3 className="mb-1 font-semibold">{say('account.people')}</h3>
-			{told !== null && (
-				<p role="alert" className="border-l-4 border-ink pl-3">
-					{told.says} {told.mend}
-				</p>
-			)}
+			<Trouble told={told} />
 			{accounts.people.length === 0 && <p className="text-faint">{say('account.nobody')}</p>}
 			<ul className={accounts.people.length === 0 ? '' : 'border-t border-rule'}>
 				{accounts.people.map(({ id, name, role, isYou }) => (
@@ -110,11 +107,7 @@ function Invite({ accounts, onChanged }: Omit<Props, 'holds'>) {
 					{say('account.makeInvitation')}
 				</Button>
 			</div>
-			{told !== null && (
-				<p role="alert">
-					{told.says} {told.mend}
-				</p>
-			)}
+			<Trouble told={told} />
 			{link !== null && (
 				<div className="mt-3">
 					<label>

@@ -4,7 +4,7 @@ import type { Accounts } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { notify } from '../../ui/Notices';
 import { listed, say } from '../../ui/say';
-import { Form, PasswordField, Seldom } from './parts';
+import { Form, PasswordField, Seldom, Trouble } from './parts';
 import { goToShelf, useAsk } from './useAsk';
 
 interface Props {
@@ -24,11 +24,7 @@ export function SignedIn({ name, accounts }: Omit<Props, 'onCodes'>) {
 					{say('account.signOut')}
 				</Button>
 			</div>
-			{told !== null && (
-				<p role="alert">
-					{told.says} {told.mend}
-				</p>
-			)}
+			<Trouble told={told} />
 			<p className={accounts.codes < 2 ? 'border-l-4 border-ink pl-3' : 'caption'}>{say('account.codesLeft', { codes: accounts.codes })}</p>
 			<h3 className="mt-5 mb-1 font-semibold">{say('account.workshops')}</h3>
 			<ul className="mb-2 border-t border-rule">

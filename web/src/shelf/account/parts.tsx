@@ -3,6 +3,16 @@ import type { Told } from '../../api/trouble';
 import { Button } from '../../ui/Button';
 import { say } from '../../ui/say';
 
+/** Why something that was asked for was refused, and the mend. */
+export function Trouble({ told }: { told: Told | null }) {
+	if (told === null) return null;
+	return (
+		<p role="alert" className="border-l-4 border-ink pl-3">
+			{told.says} {told.mend}
+		</p>
+	);
+}
+
 interface FormProps {
 	says: string;
 	isBusy: boolean;
@@ -20,11 +30,7 @@ export function Form({ says, isBusy, told, onSend, children }: FormProps) {
 	return (
 		<form className="mb-2 flex flex-col gap-3" onSubmit={send}>
 			{children}
-			{told !== null && (
-				<p role="alert" className="border-l-4 border-ink pl-3">
-					{told.says} {told.mend}
-				</p>
-			)}
+			<Trouble told={told} />
 			<Button kind="strong" type="submit" disabled={isBusy} className="self-start">
 				{says}
 			</Button>
