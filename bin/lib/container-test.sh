@@ -28,7 +28,9 @@ run_container() { # NAME
     wait_for 120 curl -fs -o /dev/null "http://127.0.0.1:$container_port/ready" || { tail -n 20 "$at/$1.log"; return 1; }
 }
 # What stands behind CMD in the file.
-container_command() { php -r 'preg_match("/^CMD (.*)$/m", file_get_contents($argv[1]), $found); echo json_decode($found[1])[2];' -- "$root/deploy/Containerfile"; }
+container_command() {
+    php -r 'preg_match("/^CMD (.*)$/m", file_get_contents($argv[1]), $found); echo json_decode($found[1])[2];' -- "$root/deploy/Containerfile"
+}
 end_container() {
     pkill -TERM -g "$running" -x sleep
     wait_for 30 not_open "$container_port"

@@ -117,46 +117,6 @@ final class LayersTest extends TestCase
         }
     }
 
-    /** By hand: six spots on 24 stitches are four apart; half of it on where they are staggered. */
-    public function testSpotsAreSpreadEvenly(): void
-    {
-        $spots = ['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 9, 'step' => 2, 'count' => 6, 'staggered' => true];
-        $piece = self::piece(self::BALL, $spots, ['lean' => 0]);
-        $at = static fn (string $round): array => array_keys(array_filter(str_split($round), static fn (string $letter): bool => 'B' === $letter));
-        $first = $at($piece->stages->colouring->rounds[4]);
-        self::assertCount(6, $first);
-        self::assertSame([4], array_values(array_unique(array_map(static fn (int $i): int => $first[$i + 1] - $first[$i], range(0, 4)))));
-        self::assertSame([], $at($piece->stages->colouring->rounds[5]));
-        $second = $at($piece->stages->colouring->rounds[6]);
-        self::assertSame(2, abs($second[0] - $first[0]) % 4);
-        self::assertSame($first, $at($piece->stages->colouring->rounds[8]));
-    }
-
-    /** By hand: one spot on 24 stitches, staggered, lies opposite in the next round that has one. */
-    public function testASingleSpotIsStaggeredToTheOtherSide(): void
-    {
-        $spots = ['kind' => 'spots', 'yarn' => 'B', 'from' => 5, 'to' => 7, 'step' => 2, 'count' => 1, 'staggered' => true];
-        $rounds = self::piece(self::BALL, $spots, ['lean' => 0])->stages->colouring->rounds;
-        self::assertSame([1, 1], [substr_count($rounds[4], 'B'), substr_count($rounds[6], 'B')]);
-        self::assertSame(intdiv(\strlen($rounds[6]), 2), abs((int) strpos($rounds[6], 'B') - (int) strpos($rounds[4], 'B')));
-    }
-
-    /** By hand: every seventh of 24 stitches is three spots, seven apart, and three stitches are left behind them. */
-    public function testSpotsCountedByStitches(): void
-    {
-        $round = self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7])->stages->colouring->rounds[5];
-        self::assertSame(3, substr_count($round, 'B'));
-        $gaps = array_map(strlen(...), explode('B', $round.$round));
-        self::assertContains(6, $gaps);
-        self::assertSame(
-            3,
-            substr_count(
-                self::piece(self::BALL, ['kind' => 'spots', 'yarn' => 'B', 'from' => 6, 'every' => 7, 'wide' => 2, 'tall' => 2])->stages->colouring->rounds[6],
-                'BB',
-            ),
-        );
-    }
-
     /** By hand: half way up an oval of 90° of 40 stitches is 10 wide; it is symmetrical, and narrower at its ends. */
     public function testAPanelIsAnOval(): void
     {
