@@ -9,7 +9,7 @@ const messages = (): Plugin => ({
 	name: 'messages',
 	enforce: 'pre',
 	transform(code, id) {
-		if (!/words(\.bench|\.make|\.workshop)?\.en\.json$/.test(id)) return null;
+		if (!/words(\.bench|\.make|\.workshop|\.guest)?\.en\.json$/.test(id)) return null;
 		const words = Object.entries(JSON.parse(code) as Record<string, string>);
 		return JSON.stringify(Object.fromEntries(words.map(([word, text]) => [word, /['{]/.test(text) ? parse(text, { captureLocation: false }) : text])));
 	},

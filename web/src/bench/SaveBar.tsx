@@ -1,3 +1,4 @@
+import '../ui/guestWords';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useMay, useRole } from '../api/may';

@@ -3,7 +3,7 @@ import { FilePlus2, FolderOpen } from 'lucide-react';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, dataOf } from '../api/client';
-import { useMay, useRole } from '../api/may';
+import { useMay } from '../api/may';
 import { toldOf } from '../api/trouble';
 import type { Plan, PlanOnShelf, ShelfAnswer } from '../api/types';
 import type { KeptShelf } from '../sync/kept';
@@ -14,6 +14,7 @@ import { notify } from '../ui/Notices';
 import { nameWindow } from '../ui/nameWindow';
 import { orNothing } from '../ui/orNothing';
 import { momentOf, say } from '../ui/say';
+import { AccountButton } from './account/AccountButton';
 import { BeginWith } from './BeginWith';
 import { Plans } from './Plans';
 import type { Refusal } from './RefusedFile';
@@ -22,7 +23,7 @@ import { WorkshopMenu } from './WorkshopMenu';
 import { YarnShelf } from './YarnShelf';
 
 const Makings = orNothing(async () => (await import('./Makings')).Makings);
-const AccountButton = orNothing(async () => (await import('./account/AccountButton')).AccountButton);
+const Guest = orNothing(async () => (await import('./Guest')).Guest);
 const NewWorkshop = lazy(async () => ({ default: (await import('./NewWorkshop')).NewWorkshop }));
 const RefusedFile = lazy(async () => ({ default: (await import('./RefusedFile')).RefusedFile }));
 
@@ -59,7 +60,7 @@ export function Shelf() {
 	const silent = (error: unknown) => notify(toldOf(error));
 	const { unsaved, save } = useUnsaved(again);
 	const mayEdit = useMay('edit');
-	const role = useRole();
+	const holds = useMay('hold');
 
 	useEffect(() => {
 		nameWindow('Alternum');
@@ -126,11 +127,7 @@ export function Shelf() {
 						</Button>
 					</>
 				)}
-				{hasAccounts && (
-					<Suspense fallback={null}>
-						<AccountButton />
-					</Suspense>
-				)}
+				{hasAccounts && <AccountButton />}
 				<WorkshopMenu onBringIn={() => picker.current?.click()} />
 				<output aria-live="polite" className={progress === null ? 'sr-only' : 'figures w-full'}>
 					{progress !== null && say('shelf.layingItOnTheShelf', { progress })}
@@ -149,7 +146,11 @@ export function Shelf() {
 					}}
 				/>
 			</header>
-			{role !== 'hold' && <p className="mb-6 border-l-4 border-ink pl-3">{say('may.what', { role })}.</p>}
+			{!holds && (
+				<Suspense fallback={null}>
+					<Guest />
+				</Suspense>
+			)}
 			{isInPlace && (
 				<Suspense fallback={null}>
 					<NewWorkshop onRead={() => setIsInPlace(false)} />

@@ -1,11 +1,9 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { createStore } from 'zustand/vanilla';
 import { api, dataOf } from '../api/client';
-import { may } from '../api/may';
 import type { Edit, OpenedPlan, Plan, Refusal } from '../api/types';
 import { announce } from '../ui/announce';
 import { onceCeased } from '../ui/ceased';
-import { notify } from '../ui/Notices';
 import { say } from '../ui/say';
 import { comingOf } from './coming';
 import { aside, type Draft, type DraftStore, type Queued, type SaveState, setAsideOf } from './draftState';
@@ -14,6 +12,7 @@ import { History } from './history';
 import type { KeptPlan } from './kept';
 import { asOpened, looking } from './looking';
 import { difference, sentOf, standsForGroup } from './operations';
+import { mayChange } from './others';
 import { CEASED_MS, groupOf, isTranslating, isTyping, keyOf, leftOver, MOST_MS, notSaved, queued, queuedOnto, shownIn, typedLines } from './queue';
 import { recovering } from './recovering';
 import { seen } from './seen';
@@ -88,14 +87,6 @@ export function openDraft(opened: OpenedPlan | KeptPlan, left: Unsaved | null = 
 	}
 
 	const lines = (piece: string) => typedLines(queue, piece) ?? shown().pieces.find(({ key }) => key === piece)?.rounds ?? [];
-
-	/** Whether plans may be changed here; where not, all is as it was, and it is said why. */
-	function mayChange(): boolean {
-		if (may('edit')) return true;
-		notify({ says: say('may.notThis'), mend: say('may.copyIt') });
-		show();
-		return false;
-	}
 
 	/** Sends what waits, unless something is to be settled first. */
 	function send(): void {
@@ -264,12 +255,13 @@ export function openDraft(opened: OpenedPlan | KeptPlan, left: Unsaved | null = 
 		change: (change: (plan: Plan) => Plan, group?: string) => {
 			const before = shown();
 			const edit = difference(before, change(before));
-			if (edit === null || !mayChange()) return;
+			if (edit === null) return;
+			if (!mayChange()) return show();
 			push(edit, group);
 			send();
 		},
 		edit: (edit: Edit, group?: string) => {
-			if (!mayChange()) return;
+			if (!mayChange()) return show();
 			// A line more or less has its place on the sheet at once.
 			const isLong = edit.do === 'retype' && edit.rounds.length !== lines(edit.piece).length;
 			push(edit, group);

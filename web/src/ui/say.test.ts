@@ -5,11 +5,12 @@ import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
 import bench from '../words.bench.en.json';
 import shelf from '../words.en.json';
+import guest from '../words.guest.en.json';
 import make from '../words.make.en.json';
 import workshop from '../words.workshop.en.json';
 import { inRow, listed, say } from './say';
 
-const words = { ...shelf, ...bench, ...make, ...workshop };
+const words = { ...shelf, ...bench, ...make, ...workshop, ...guest };
 const ROOT = new URL('..', import.meta.url);
 const files = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((name) => /\.tsx?$/.test(name) && !/\.test\.|generated|^test/.test(name));
 
@@ -108,6 +109,7 @@ describe('the words of the screens', () => {
 			'ui/benchWords.ts': bench,
 			'making/makeWords.ts': make,
 			'ui/workshopWords.ts': workshop,
+			'ui/guestWords.ts': guest,
 		};
 		const seen = new Set<string>();
 		const unknown: string[] = [];

@@ -3,6 +3,7 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { Children, type ReactNode } from 'react';
 import type bench from '../words.bench.en.json';
 import type shelf from '../words.en.json';
+import type guest from '../words.guest.en.json';
 import type make from '../words.make.en.json';
 import type workshop from '../words.workshop.en.json';
 
@@ -10,7 +11,7 @@ import type workshop from '../words.workshop.en.json';
  * What the screens say, by its name in `words.en.json` and its like, a file for each page: ICU messages, so that numbers, plurals and choices
  * follow the language.
  */
-export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make | keyof typeof workshop;
+export type Word = keyof typeof shelf | keyof typeof bench | keyof typeof make | keyof typeof workshop | keyof typeof guest;
 
 /** A text, or a message as it was read when the program was built: `vite.config.ts`. */
 type Message = string | MessageFormatElement[];
