@@ -35,6 +35,8 @@ for (const station of Object.keys(STATIONS) as (keyof typeof STATIONS)[]) {
 		// From its top on.
 		await page.reload();
 		await expect(page.locator('canvas')).toBeVisible();
+		// What the caret picks is known once the plan's answer is there, however slow the machine.
+		await page.waitForLoadState('networkidle');
 		await page.waitForTimeout(500);
 		const walked = await stops(page);
 		expect(walked.filter((stop) => !/"|: /.test(stop))).toEqual([]);
