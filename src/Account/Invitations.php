@@ -26,7 +26,7 @@ final class Invitations extends ServiceEntityRepository
     public const MOST = 20;
     private const LASTS = '+7 days';
 
-    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock)
+    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock, private readonly Offer $offer)
     {
         parent::__construct($registry, Invitation::class);
     }
@@ -57,10 +57,10 @@ final class Invitations extends ServiceEntityRepository
         ));
     }
 
-    /** Takes it away; null: there is none, it is over, or another came first. */
+    /** Takes it away; null: there is none, it is over, another came first, or accounts are not offered any more. */
     public function use(string $hash): ?Invitation
     {
-        $invitation = $this->findOneBy(['hash' => $hash]);
+        $invitation = $this->offer->isMade() ? $this->findOneBy(['hash' => $hash]) : null;
         if (null === $invitation || $invitation->endsAt() <= $this->now()) {
             return null;
         }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Server\Controller;
 
 use Alternum\Core\Plan\Format\Fields;
-use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Plan\Format\Json;
-use Alternum\Core\Plan\Message;
 use Alternum\Server\Account\Entrance;
 use Alternum\Server\Account\Members;
 use Alternum\Server\Account\Offered;
@@ -25,10 +23,7 @@ use Alternum\Server\Security\Needs;
 use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopCookie;
 use Alternum\Server\Security\WorkshopUser;
-use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
-use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,7 +32,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Uid\Ulid;
 
-/** Somebody's account: a name and a password that open workshops in any browser. */
+/** The account of whoever is signed in: what it is made of, where it leads, its end. */
 #[Route('/api/account')]
 #[Offered]
 final readonly class AccountController
@@ -51,114 +46,7 @@ final readonly class AccountController
         private Tries $tries,
         private Browsers $browsers,
         private Entrance $entrance,
-        private ClockInterface $clock,
     ) {
-    }
-
-    /** Begins one: whoever uses this browser has from now on what it has open. */
-    #[Route('', methods: 'POST')]
-    #[Needs(Role::Read)]
-    public function begin(#[CurrentUser] WorkshopUser $user, Request $request): Response
-    {
-        $fields = Fields::of(Json::decode($request->getContent(), 'account'));
-        $name = trim($fields->line('name', Person::NAME));
-        $password = $fields->text('password', Passwords::MOST * 4);
-        $fields->done();
-        $refusal = $this->tries->refuse($name, $request);
-        if (null !== $refusal) {
-            return $refusal;
-        }
-        if (null !== $user->person) {
-            return ProblemResponse::of(Response::HTTP_CONFLICT, 'Somebody is signed in here already.', 'Sign out first.');
-        }
-        $isTaken = InvalidFields::because('name', Message::said('There is somebody of this name here already.', 'Take another name. If it is you, sign in.'));
-        if (null !== $this->people->named($name)) {
-            throw $isTaken;
-        }
-        $person = new Person($name, $this->clock->now());
-        Passwords::hold($name, $password, 'password');
-        $this->passwords->give($person, $password);
-        try {
-            $codes = $this->entities->wrapInTransaction(function () use ($person): array {
-                $this->entities->persist($person);
-                $this->entities->flush();
-
-                return $this->codes->replace($person);
-            });
-        } catch (UniqueConstraintViolationException) {
-            throw $isTaken;
-        }
-        $workshop = $this->entities->find(Workshop::class, $user->workshop) ?? throw new NotFoundHttpException();
-        $response = new JsonResponse(['codes' => $codes], Response::HTTP_CREATED);
-        $response->headers->setCookie($this->entrance->open(new LetIn($workshop, $user->role, $person), $request, $user));
-
-        return $response;
-    }
-
-    #[Route('/sign-in', methods: 'POST')]
-    public function signIn(#[CurrentUser] ?WorkshopUser $user, Request $request): Response
-    {
-        $fields = Fields::of(Json::decode($request->getContent(), 'account'));
-        $name = trim($fields->line('name', Person::NAME));
-        $password = $fields->text('password', Passwords::MOST * 4);
-        $keeps = $fields->has('keeps') && $fields->truth('keeps');
-        $fields->done();
-        $refusal = $this->tries->refuse($name, $request);
-        if (null !== $refusal) {
-            return $refusal;
-        }
-        $person = $this->people->named($name);
-        if (!$this->passwords->isRight($person, $password) || null === $person) {
-            return ProblemResponse::of(
-                Response::HTTP_FORBIDDEN,
-                'This name and this password do not belong together.',
-                'Try again, or choose another password with one of your recovery codes.',
-            );
-        }
-        $this->tries->wasRight($name, $request);
-        $cookie = $this->entrance->signIn($person, $request, $user);
-        if ($keeps && null !== $user) {
-            $this->entrance->keep($user, $person);
-        }
-
-        return self::opened($cookie);
-    }
-
-    /** Another password by a recovery code; who knew the one before is signed out everywhere. */
-    #[Route('/recover', methods: 'POST')]
-    public function recover(#[CurrentUser] ?WorkshopUser $user, Request $request): Response
-    {
-        $fields = Fields::of(Json::decode($request->getContent(), 'account'));
-        $name = trim($fields->line('name', Person::NAME));
-        $code = $fields->text('code', 200);
-        $password = $fields->text('password', Passwords::MOST * 4);
-        $fields->done();
-        $refusal = $this->tries->refuse($name, $request);
-        if (null !== $refusal) {
-            return $refusal;
-        }
-        // What is wrong with the new password is said before the code is used up, and whether or not there is such a name.
-        Passwords::hold($name, $password, 'password');
-        $person = $this->people->named($name);
-        $isRight = null !== $person && $this->entities->wrapInTransaction(function () use ($person, $code, $password): bool {
-            $isRight = $this->codes->use($person, $code);
-            if ($isRight) {
-                $this->passwords->give($person, $password);
-            }
-
-            return $isRight;
-        });
-        if (!$isRight || null === $person) {
-            return ProblemResponse::of(
-                Response::HTTP_FORBIDDEN,
-                'This name and this code do not belong together.',
-                'Each code works once. Try another one of them.',
-            );
-        }
-        $this->tries->wasRight($name, $request);
-        $this->browsers->signOutPerson($person, null, null);
-
-        return self::opened($this->entrance->signIn($person, $request, null));
     }
 
     #[Route('/password', methods: 'PUT')]
@@ -206,7 +94,7 @@ final readonly class AccountController
         $browser = null === $user->browser ? null : $this->browsers->find($user->browser);
         $this->browsers->signOut(...null === $browser ? [] : [$browser]);
 
-        return self::opened($cookie->none($request->isSecure()));
+        return WorkshopCookie::answer($cookie->none($request->isSecure()));
     }
 
     /** Opens another workshop, in which whoever is signed in has a part. */
@@ -219,7 +107,7 @@ final readonly class AccountController
             throw new NotFoundHttpException();
         }
 
-        return self::opened($this->entrance->open(new LetIn($member->workshop(), $member->role()), $request, $user));
+        return WorkshopCookie::answer($this->entrance->open(new LetIn($member->workshop(), $member->role()), $request, $user));
     }
 
     /** Ends the account. What lies in workshops stays there; this browser keeps what it has open, if it is held by nobody else. */
@@ -252,7 +140,7 @@ final readonly class AccountController
         $this->entities->remove($person);
         $this->entities->flush();
 
-        return $stays ? new Response(null, Response::HTTP_NO_CONTENT) : self::opened($cookie->none($request->isSecure()));
+        return $stays ? new Response(null, Response::HTTP_NO_CONTENT) : WorkshopCookie::answer($cookie->none($request->isSecure()));
     }
 
     private function signedIn(WorkshopUser $user): Person
@@ -282,13 +170,5 @@ final readonly class AccountController
         $fields->done();
 
         return $password;
-    }
-
-    private static function opened(Cookie $cookie): Response
-    {
-        $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($cookie);
-
-        return $response;
     }
 }

@@ -104,12 +104,8 @@ final readonly class PeopleController
         $this->entities->remove($member);
         $this->entities->flush();
         $this->browsers->signOutPerson($member->person(), $member->workshop(), null);
-        $response = new Response(null, Response::HTTP_NO_CONTENT);
-        if ($isSelf) {
-            $response->headers->setCookie($cookie->none($request->isSecure()));
-        }
 
-        return $response;
+        return $isSelf ? WorkshopCookie::answer($cookie->none($request->isSecure())) : new Response(null, Response::HTTP_NO_CONTENT);
     }
 
     private function member(WorkshopUser $user, string $id): Member

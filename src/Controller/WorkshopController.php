@@ -72,10 +72,8 @@ final readonly class WorkshopController
         // What lies in it goes with its row: each of those tables says so.
         $this->entities->remove($workshop);
         $this->entities->flush();
-        $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($cookie->none($request->isSecure()));
 
-        return $response;
+        return WorkshopCookie::answer($cookie->none($request->isSecure()));
     }
 
     /** A key in place of the one before. It is said this once. */
@@ -167,10 +165,8 @@ final readonly class WorkshopController
         if (null === $opened) {
             return ProblemResponse::of(Response::HTTP_FORBIDDEN, 'This link opens no workshop.', 'It may have been replaced or used, or is not whole.');
         }
-        $response = new Response(null, Response::HTTP_NO_CONTENT);
-        $response->headers->setCookie($opened);
 
-        return $response;
+        return WorkshopCookie::answer($opened);
     }
 
     /** All of it as one file. */

@@ -7,6 +7,7 @@ namespace Alternum\Server\Security;
 use Alternum\Server\Entity\Browser;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The signed cookie that says which browser it is; one of before browsers had rows says which workshop. */
 final readonly class WorkshopCookie
@@ -32,6 +33,15 @@ final readonly class WorkshopCookie
     public function none(bool $secure): Cookie
     {
         return Cookie::create(self::NAME, '', 1, '/', null, $secure, true, false, Cookie::SAMESITE_LAX);
+    }
+
+    /** Nothing but the cookie: 204. */
+    public static function answer(Cookie $cookie): Response
+    {
+        $response = new Response(null, Response::HTTP_NO_CONTENT);
+        $response->headers->setCookie($cookie);
+
+        return $response;
     }
 
     /** @return string|null "browser ID" or "workshop ID"; null where there is no cookie or its signature is wrong */

@@ -186,6 +186,7 @@ final class AccountTest extends ApiTestCase
     public function testWhereItIsOffThereIsNone(): void
     {
         $this->begin('Rosa');
+        $out = self::string($this->ask('POST', '/api/workshop/invitations', ['role' => 'read']), 'secret');
         $_SERVER['ALTERNUM_ACCOUNTS'] = $_ENV['ALTERNUM_ACCOUNTS'] = 'off';
         try {
             self::ensureKernelShutdown();
@@ -193,6 +194,8 @@ final class AccountTest extends ApiTestCase
             $this->openWorkshop();
             self::assertStringNotContainsString('name="accounts"', (string) $this->response()->getContent());
             self::assertNull($this->ask('GET', '/api/workshop')['accounts']);
+            $this->ask('POST', '/api/workshop/open', ['secret' => $out]);
+            $this->assertStatus(403);
             foreach (self::contract()->operations() as [$method, $path]) {
                 if (1 === preg_match('~^/api/(account|workshop/(invitations|people))~', $path)) {
                     $sent = \in_array($method, ['POST', 'PUT'], true) ? ['name' => 'Rosa', 'password' => self::PASSWORD] : null;

@@ -87,6 +87,28 @@ final class PasswordTest extends ApiTestCase
         $this->assertStatus(403);
     }
 
+    /** Ways to write a name that are one name here are one name where tries are counted, too. */
+    public function testAnotherWayToWriteANameIsNotAnotherTry(): void
+    {
+        $this->begin('Rosa');
+        $this->forgetWhatWasCounted();
+        foreach (['rosa', 'ROSA', 'Rósa', 'rosà', 'Rösa', 'röSà', 'RÓSA', 'Rosá', 'rôsa', 'rosâ'] as $name) {
+            $this->signIn($name, self::OTHER);
+            $this->assertStatus(403);
+        }
+        $this->signIn('Rosa', self::PASSWORD);
+        $this->assertStatus(429);
+    }
+
+    public function testANameCanBeSeen(): void
+    {
+        foreach ([' ', "\u{200B}\u{200B}", '—'] as $name) {
+            $answer = $this->ask('POST', '/api/account', ['name' => $name, 'password' => self::PASSWORD]);
+            $this->assertStatus(422);
+            self::assertSame('name', self::at($answer, 'problems', 0, 'path'), $name);
+        }
+    }
+
     /** Neither who tried nor with what, whether it was right, wrong or too much. */
     public function testNothingOfItIsInTheLog(): void
     {
