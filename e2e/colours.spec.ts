@@ -261,3 +261,22 @@ test('what is painted is drawn in the frame of the press, marked until the core 
 	await expect(page.getByText('Saving')).toBeVisible();
 	await saved(page);
 });
+
+test('what finds no room is told beside it: spots, eyes, a fringe', async ({ page }) => {
+	const round9 = { anchor: 'round', number: 9 };
+	const id = await begin(page, 'No room', {
+		rounds: ['6 sc in MR', 'inc x6', '(sc, inc) x6', '(2 sc, inc) x6', 'R5-12: sc around'],
+		colours: [
+			{ kind: 'fill', yarn: 'A' },
+			{ kind: 'spots', yarn: 'B', from: 4, count: 12, wide: 3 },
+		],
+		placements: [{ key: 'eyes', kind: 'eyes', mm: 12, anchor: 'round', number: 8, apart: 2, fromFront: 0 }],
+		thread: [{ key: 't', kind: 'fringe', count: 90, across: 8, lengthMm: 20, yarn: 'B', at: round9 }],
+	});
+	await page.goto(`/plan/${id}/colours`);
+	const spots = page.getByRole('region', { name: 'Layers' }).getByRole('listitem').filter({ hasText: 'spots, 12 around' });
+	await expect(spots).toContainText('Round 4 has 24 stitches, and these spots fill all of it. Take fewer of them, or narrower ones.');
+	await goTo(page, 'parts');
+	await expect(panel(page).getByRole('listitem').filter({ hasText: 'Eyes, 12 mm' })).toContainText('would lie on one another');
+	await expect(panel(page).getByRole('listitem').filter({ hasText: 'Fringe' })).toContainText('10 to a stitch of round 9');
+});

@@ -241,11 +241,9 @@ test('two choices are looked at beside what is, turned together, and one is take
 	await expect(dialog).toHaveCount(0);
 	await saved(page);
 	await goTo(page, 'yarns');
-	const named = (await page.getByLabel(/^Name of yarn/).evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value))).filter((name) =>
-		names.includes(name),
-	);
+	const named = () => page.getByLabel(/^Name of yarn/).evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value));
 	// They stand in the plan's order: each in the other's place.
-	expect(named).toEqual([...names].reverse());
+	await expect.poll(async () => (await named()).filter((name) => names.includes(name))).toEqual([...names].reverse());
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await saved(page);
 });

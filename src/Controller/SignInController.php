@@ -99,10 +99,7 @@ final readonly class SignInController
         $password = $fields->text('password', Passwords::MOST * 4);
         $keeps = $fields->has('keeps') && $fields->truth('keeps');
         $fields->done();
-        $person = $this->people->named($name);
-        // However it was written: the database holds more alike than capitals and small letters.
-        $name = $person?->name() ?? $name;
-        $refusal = $this->tries->refuse($name, $request);
+        [$person, $name, $refusal] = $this->meant($name, $request);
         if (null !== $refusal) {
             return $refusal;
         }
@@ -134,9 +131,7 @@ final readonly class SignInController
         $code = $fields->text('code', 200);
         $password = $fields->text('password', Passwords::MOST * 4);
         $fields->done();
-        $person = $this->people->named($name);
-        $name = $person?->name() ?? $name;
-        $refusal = $this->tries->refuse($name, $request);
+        [$person, $name, $refusal] = $this->meant($name, $request);
         if (null !== $refusal) {
             return $refusal;
         }
@@ -172,5 +167,15 @@ final readonly class SignInController
         }
 
         return $name;
+    }
+
+    /** @return array{Person|null, string, Response|null} who is meant, the name that tries are counted by, and what refuses one more */
+    private function meant(string $said, Request $request): array
+    {
+        $person = $this->people->named($said);
+        // However it was written: the database holds more alike than capitals and small letters.
+        $name = $person?->name() ?? $said;
+
+        return [$person, $name, $this->tries->refuse($name, $request)];
     }
 }

@@ -133,7 +133,7 @@ final class StitchCloth implements Cloth
         foreach ($reading->yarns() as $runs) {
             $letters = '';
             foreach ($runs as $run) {
-                $letters .= str_repeat(1 === \strlen((string) $run->yarn) ? (string) $run->yarn : Motif::CLEAR, $run->tops);
+                $letters .= str_repeat(1 === \strlen((string) $run->yarn) && ctype_upper((string) $run->yarn) ? (string) $run->yarn : Motif::CLEAR, $run->tops);
             }
             $rounds[] = $letters;
         }

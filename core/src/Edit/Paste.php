@@ -65,28 +65,35 @@ final readonly class Paste implements EditKind
         if (\count($plan->pieces) + \count($pasted) > Limits::PIECES) {
             throw EditRefused::pastedTooManyPieces();
         }
-        $pieces = [];
-        foreach ($plan->pieces as $piece) {
-            $pieces[] = $piece;
-            if ($piece->key === $this->piece) {
-                array_push($pieces, ...$this->made($pasted, $plan, $pieces));
-                $pasted = [];
-            }
+        $at = '' === $this->piece ? false : array_search($this->piece, array_map(static fn (Piece $one): string => $one->key, $plan->pieces), true);
+        $before = false === $at ? $plan->pieces : \array_slice($plan->pieces, 0, $at + 1);
+        $made = $this->made($pasted, $plan, $before);
+        $counted = [];
+        foreach ($made as $i => $piece) {
+            $counted[$piece->key] = $pasted[$i]->countedOn;
         }
 
-        return self::assembled($plan->withPieces([...$pieces, ...$this->made($pasted, $plan, $pieces)]), PastedLines::assembly($this->text));
+        return self::assembled(
+            $plan->withPieces([...$before, ...$made, ...\array_slice($plan->pieces, \count($before))]), PastedLines::assembly($this->text), $counted,
+        );
     }
 
     /**
      * The plan with what its last lines put together; what they say otherwise stays with its last piece as remarks.
      *
-     * @param list<string> $lines
+     * @param list<string>       $lines
+     * @param array<string, int> $counted rounds that the pattern counts before the first of a piece, by its key
      */
-    private static function assembled(Plan $plan, array $lines): Plan
+    private static function assembled(Plan $plan, array $lines, array $counted): Plan
     {
         $kept = [];
         foreach ($lines as $line) {
-            $joints = SaidJoint::in($line, $plan);
+            foreach ($plan->pieces as $piece) {
+                // What is said of a piece whose rounds are counted anew is counted so, too, put together or not.
+                $isMeant = ($counted[$piece->key] ?? 0) > 0 && false !== mb_stripos(SaidJoint::onBody($line, $plan), $piece->name);
+                $line = $isMeant ? CountedOn::anew($line, $counted[$piece->key]) : $line;
+            }
+            $joints = SaidJoint::in(SaidJoint::onBody($line, $plan), $plan);
             foreach ($joints as $joint) {
                 // What is put somewhere already stays there.
                 $isPut = [] !== array_filter($plan->assembly, static fn (Joint $one): bool => $one->part === $joint->part && $one->copy === $joint->copy);
@@ -110,7 +117,7 @@ final readonly class Paste implements EditKind
      * @param list<PastedPiece> $pasted
      * @param list<Piece>       $before
      *
-     * @return list<Piece>
+     * @return list<Piece> one for each
      */
     private function made(array $pasted, Plan $plan, array $before): array
     {

@@ -33,6 +33,9 @@ final readonly class Pasted
     private const MAKE = '/^\W*(?:make|work|crochet) (\d{1,2}|two|three|four|five|six|eight)(?: (?:of (?:these|them|each)|alike|pieces?|times))*\W*$/iu';
     private const OTHER = '/^\W*(?:repeat|do the same|work the same|make (?:it|one more|another)(?: one)?|make (?:a|the) second(?: \pL+)?)(?: this| again)?'
         .'(?: (?:(?:for|on|with) (?:the |your )?(?:second|other|2nd)(?: \pL+)?|in the same way|the same way|the same|alike))*\W*$/iu';
+    /** "Make another leg in the same way, but do not fasten off.": as often as that, and how it goes on is for the maker. */
+    private const ANOTHER = '/^\W*(?:make|work|crochet) (?:another|a second|the second|one more) \pL+\b[^.\n]*'
+        .'\b(?:do not|don.t|without) (?:fasten|cut|break)/imu';
     /** Words that close a round; "join B" brings a yarn in. */
     private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;()]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
@@ -85,7 +88,13 @@ final readonly class Pasted
         $pieces = [];
         $before = $plan->pieces;
         foreach (PastedParts::of(array_map($shorthand->spelled(...), $lines), $parser) as $i => $part) {
-            $piece = self::piece($part, $parser, $plan, $yarns, array_map(static fn (Piece $made): string => $made->name, $before));
+            $names = array_map(static fn (Piece $made): string => $made->name, $before);
+            $piece = self::piece($part, $parser, $plan, $yarns, $names);
+            $counted = Join::Bridge === $piece->begins?->join ? CountedOn::before($part, $parser) : 0;
+            if ($counted > 0) {
+                $part = array_map(static fn (string $line): string => CountedOn::anew($line, $counted), $part);
+                $piece = self::piece($part, $parser, $plan, $yarns, $names)->countedOn($counted);
+            }
             [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }
 
@@ -166,6 +175,7 @@ final readonly class Pasted
     private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns, array $names): PastedPiece
     {
         [$lines, $often] = self::often($lines);
+        $often = 1 === preg_match(self::ANOTHER, implode("\n", $lines)) ? max(2, $often) : $often;
         $named = null;
         foreach ($lines as $i => $line) {
             if (PastedParts::kind($parser, $line)[0]) {
@@ -174,7 +184,7 @@ final readonly class Pasted
             // The heading nearest to the rounds is theirs: a title may stand above it.
             $read = PastedParts::headingOf($line, $parser);
             $isFull = '' === ($read->rest ?? '') || ($read->copies ?? 1) > 1 || str_contains($line, '(');
-            if (null !== $read && ($isFull || null !== $read->worked || null !== $read->firstRound)) {
+            if (null !== $read && ($isFull || $read->saysYarn() || null !== $read->worked || null !== $read->firstRound)) {
                 [$heading, $named] = [$i, $read];
             }
         }
@@ -188,6 +198,7 @@ final readonly class Pasted
             array_pop($lines);
         }
         $text = implode("\n", $lines);
+        $begins = SaidBeginning::of(self::top($parser, $lines), $names);
         $worked = $named->worked ?? match (true) {
             self::isInRows($text) => Worked::Rows,
             preg_match_all(self::JOINS, $text) >= 2 => Worked::Joined,
@@ -195,12 +206,12 @@ final readonly class Pasted
         };
 
         return new PastedPiece(
-            name: mb_substr($named->name ?? '', 0, Limits::NAME),
+            name: mb_substr($named->name ?? (true === $begins?->isOnLegs() ? 'Body' : ''), 0, Limits::NAME),
             copies: min(max($named->copies ?? 1, $often), Limits::COPIES),
             worked: $worked,
             lines: $lines,
             reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
-            begins: SaidBeginning::of(self::top($parser, $lines), $names),
+            begins: $begins,
             firstRound: $named?->firstRound,
         );
     }

@@ -22,6 +22,9 @@ final class PastedLines
     /** Where the pieces are done and put together: what follows is of the whole toy, and no words of the piece before it. */
     private const ASSEMBLY = '/^\W*(?:assembl(?:y|ing)|making up|sewing up|to (?:assemble|make up)|putting \pL+ together)\W*$/iu';
 
+    /** A sentence that puts on another part; what is set into something is sewn to it. */
+    private const ANOTHER = '/(?<=[.!])(?<!^)\s+(?=(?:sew|stitch|attach|join|glue|tie|pin|place|fasten)(?: on)? (?!over|around|through|it\b|them\b))/iu';
+
     /** @return list<string> */
     public static function of(string $text): array
     {
@@ -54,7 +57,9 @@ final class PastedLines
             $isHeading = 1 === preg_match(self::ASSEMBLY, $line);
             $isAssembly = $isHeading || ($isAssembly && 1 !== preg_match(self::FIRST, implode("\n", \array_slice($typed, $i, 3))));
             if ($isAssembly && !$isHeading && '' !== trim($line) && !str_starts_with($line, 'Caution: ')) {
-                $lines[] = (string) preg_replace('/^\s*\d{1,2}[.)]\s*/', '', $line);
+                $line = trim((string) preg_replace('/^\s*\d{1,2}[.)]\s*/', '', $line));
+                $sentences = str_starts_with($line, 'Set ') ? [$line] : preg_split(self::ANOTHER, $line);
+                array_push($lines, ...(false === $sentences ? [$line] : $sentences));
             }
         }
 

@@ -14,6 +14,7 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\Stitch;
+use Alternum\Core\Plan\Join;
 use Alternum\Core\Plan\Limits;
 
 /** Parts a pasted pattern into the lines of its pieces: a new one begins where the rounds begin anew, or where it is said to be worked as another. */
@@ -24,6 +25,9 @@ final class PastedParts
     /** "Left arm: work as the right arm.", "Same as the first leg, but do not fasten off." */
     private const AS = '/^\W*(?:(?<name>[^:.]{2,60})[:.]\s*)?(?:work|make|crochet|do|worked|made)?\s*(?:it |this )?(?:exactly |just )?'
         .'(?:the )?(?:same )?(?:as|like) (?:for )?(?:the )?(?<other>\pL[\pL\d ]{1,40}?)(?<rest>[.,;].*)?$/iu';
+
+    /** "R1-6: as the first leg." */
+    private const ROUNDS = '/^\W*(?:r|rd|rnd|round|row)s?[.\s#]*1\s*(?:[-–—]|to)\s*\d{1,3}\s*[:.)-]*\s*/iu';
 
     /**
      * @param list<string> $lines
@@ -38,6 +42,7 @@ final class PastedParts
         $part = [];
         $waiting = [];
         $hasRounds = false;
+        $names = [];
         foreach ($lines as $line) {
             $copied = self::copied($line, $waiting, [...$parts, $part], $parser);
             if (null !== $copied) {
@@ -55,7 +60,9 @@ final class PastedParts
             $isHeaded = $cut < \count($waiting);
             $isEdging = $isHeaded && SaidBeginning::joinsLayers([...$waiting, $line]);
             // "Join the legs with 3 ch." under a heading leads on to its first round.
-            $isFirst = $isFirst || $isHeaded && self::isChains($parser, $line);
+            $isFirst = $isFirst || $isHeaded && self::isChains($parser, $line)
+                || $hasRounds && self::isOnOthers([...$waiting, $line], $names);
+            $names = $isHeaded ? [...$names, self::headingOf($waiting[$cut], $parser)->name ?? ''] : $names;
             $isFirst = $isFirst && ($isHeaded || !self::isFoundation($parser, end($part), $line));
             if (($isFirst || $isEdging) && $hasRounds) {
                 // What stands between two pieces belongs to the later one from its heading on.
@@ -95,7 +102,7 @@ final class PastedParts
      */
     private static function copied(string $line, array $waiting, array $parts, Parser $parser): ?array
     {
-        if (1 !== preg_match(self::AS, $line, $match)) {
+        if (1 !== preg_match(self::AS, (string) preg_replace(self::ROUNDS, '', $line), $match)) {
             return null;
         }
         $cut = '' === $match['name'] ? self::heading($waiting, $parser) : \count($waiting);
@@ -117,6 +124,23 @@ final class PastedParts
         }
 
         return null;
+    }
+
+    /**
+     * Whether it is worked on pieces that were named before it, though its rounds are counted on: "Round 9: ch 3, join to the first leg with a sc".
+     *
+     * @param list<string> $lines a round, and what stands above it
+     * @param list<string> $names of the pieces before it
+     */
+    private static function isOnOthers(array $lines, array $names): bool
+    {
+        // Looked for where something of the kind is said at all.
+        if (1 !== preg_match('/\b(?:first|second|other|both|two|left|right|legs)\b/i', implode("\n", $lines))) {
+            return false;
+        }
+        $saysSo = static fn (string $line): bool => Join::Bridge === SaidBeginning::of([$line], $names)?->join;
+
+        return [] !== array_filter($lines, $saysSo);
     }
 
     /** @return array{bool, bool} whether a line is a round, and whether it begins a piece */
@@ -145,13 +169,25 @@ final class PastedParts
         return [] !== array_filter($line->items, static fn (Node $item): bool => $item instanceof Foundation) || self::isChain($line);
     }
 
-    /** "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch": what the first row is worked into, and no piece of its own. */
+    /**
+     * "Ch 16." above "Row 1: sc in 2nd ch from hook and in each ch", "Magic ring of 6 sc." above "1: inc 6 times": what the first row is worked into, and no
+     * piece of its own.
+     */
     private static function isFoundation(Parser $parser, string|false $above, string $line): bool
     {
-        $isChain = false !== $above && mb_strlen($above) <= Limits::LINE && self::isChains($parser, $above);
+        $isChain = false !== $above && mb_strlen($above) <= Limits::LINE && (self::isChains($parser, $above) || self::isRing($parser, $above));
         $first = $parser->line($line)->lines[0] ?? null;
 
         return $isChain && null !== $first?->head && !self::begins($first);
+    }
+
+    /** A ring and what is worked into it, without a head. */
+    private static function isRing(Parser $parser, string $line): bool
+    {
+        $read = $parser->line($line)->lines[0] ?? null;
+        $ring = $read?->stitches()[0] ?? null;
+
+        return null !== $read && null === $read->head && $ring instanceof Foundation && $ring->isPoint();
     }
 
     /** Chains and nothing else, without a head. */
@@ -208,7 +244,8 @@ final class PastedParts
                 && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
         );
 
-        $isOther = '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
+        $begins = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation);
+        $isOther = $begins || '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
 
         return $isOther || $isSaid || 1 === preg_match('/[|\t]/', trim($line)) ? null : PieceHeading::of($line);
     }

@@ -16,6 +16,7 @@ final readonly class PastedPiece
      * @param list<string>       $lines      as pasted
      * @param SaidBeginning|null $begins     the others that its words begin it on
      * @param FirstRound|null    $firstRound which end its heading says that it begins at
+     * @param int                $countedOn  rounds of another piece that the pattern counts before its first
      */
     public function __construct(
         public string $name,
@@ -25,7 +26,17 @@ final readonly class PastedPiece
         public Reading $reading,
         public ?SaidBeginning $begins = null,
         public ?FirstRound $firstRound = null,
+        public int $countedOn = 0,
     ) {
+    }
+
+    /** The same, of which the pattern counts so many rounds of another before its first. */
+    public function countedOn(int $rounds): self
+    {
+        return new self(
+            name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $this->reading, begins: $this->begins,
+            firstRound: $this->firstRound, countedOn: $rounds,
+        );
     }
 
     /** The same, as it is read on the pieces that it begins on; null: on none. */
@@ -33,7 +44,7 @@ final readonly class PastedPiece
     {
         return new self(
             name: $this->name, copies: $this->copies, worked: $this->worked, lines: $this->lines, reading: $reading, begins: $begins,
-            firstRound: $this->firstRound,
+            firstRound: $this->firstRound, countedOn: $this->countedOn,
         );
     }
 }

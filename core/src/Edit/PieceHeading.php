@@ -23,8 +23,11 @@ final readonly class PieceHeading
     /** "Two legs", "2x ears", "Pair of boots". */
     private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
     private const ALIKE = '/\b(?:both |all )?(?:alike|identical|the same)\b/iu';
-    private const COUNTED = '/^[\s#*_]*(?<name>\pL[\pL ]{2,40}?)\s*(?:[:(–-]\s*)?(?:\d{1,2}\s?[x×]|[x×]\s?\d{1,2})[)\s:*_]*'
-        .'(?:\([\pL ,&-]{2,40}\))?[\s:*_]*$/iu';
+    private const COUNTED = '/^[\s#*_]*(?<name>\pL[\pL ]{2,40}?)\s*(?:[:(–-]\s*)?(?:\d{1,2}\s?[x×]|[x×]\s?\d{1,2})(?:[ ,]+[\pL ,&-]{2,40}\))?[)\s:*_]*'
+        .'(?:\([\pL ,&-]{2,40}\)|[:,–—-]\s*[\pL ,&-]{1,40})?[\s:*_]*$/iu';
+    /** "in grey", "with A", "colour B" */
+    private const YARN = '/^(?:start(?:ing)? |begin(?:ning)? )?(?:(?:in|with|using)(?: the)?(?: colou?r| yarn)?|'
+        .'colou?r|yarn)\b[\s:=-]*[\pL][\pL\d #-]{0,30}$/iu';
     private const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8];
 
     /**
@@ -88,13 +91,19 @@ final readonly class PieceHeading
         return self::NUMBERS[strtolower($said)] ?? (int) $said;
     }
 
+    /** Whether all that it says beside the name is the yarn. */
+    public function saysYarn(): bool
+    {
+        return 1 === preg_match(self::YARN, $this->rest);
+    }
+
     /** Whether a line is a name rather than a sentence, so that nothing need part it from what stands above it. */
     public function isName(string $line): bool
     {
         $words = preg_match_all('/\pL+/u', $this->name);
 
         return !str_ends_with(rtrim($line), '.') && 1 === preg_match('/^\P{Ll}/u', ltrim($line, " \t*_~#-")) && ($this->copies > 1 || $words < 4)
-            && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1 || null !== $this->firstRound);
+            && ('' === $this->rest || str_contains($line, '(') || $this->copies > 1 || $this->saysYarn() || null !== $this->firstRound);
     }
 
     /** "Tail - 1x", "Ears x2", where "sc x2" is two stitches. */

@@ -14,8 +14,8 @@ use Alternum\Core\Plan\Piece;
 /** What a written pattern says of a piece that begins on others: "ch 3, join to the first leg", "continue on the head without cutting". */
 final readonly class SaidBeginning
 {
-    private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:join|connect|sc '
-        .'in|attach)\w*\b[^.]*?\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
+    private const BRIDGE = '/\b(?:ch|chain)s?\s*-?(?<across>\d{1,3})\b[^.]*?\b(?:(?:join|connect|attach)\w*|around|along|across|onto|on|into|in)\b[^.]*?'
+        .'\b(?:first|second|other|next)\s+(?<piece>\pL+)/iu';
     private const JOINED = '/\bjoin\w*\b[^.]{0,30}?\b(?:to|with|onto)\s+(?:the\s+)?(?:first|second|other)\s+(?<piece>\pL+)/iu';
     /** "12 sc around leg 1, ch 3, 12 sc around leg 2", "sc around the first leg, then around the second leg" */
     private const AROUND = '/\b(?:around|across|along|of|on|in|into)\s+(?:the\s+)?(?:(?:first|second|other|left|right)\s+)?(?<piece>\pL{3,})\b.*'
@@ -33,6 +33,9 @@ final readonly class SaidBeginning
 
     private const LOOPS = '/\b(?:front|back|free|unused|unworked|remaining|left-?over)\s+loops?\b[^.]*?\b(?:of|from|in|on|at)\s+(?:the\s+)?'
         .'(?:round|rnd|row|rd|r)\.?\s*#?(?<round>\d{1,3})\b(?:[^.]*?\b(?:of|on)\s+(?:the\s+)?(?<piece>\pL+))?/iu';
+
+    /** "In second ch from hook", "in the next st": places of a round, whatever a piece is called. */
+    private const NO_PIECE = ['ch', 'chain', 'st', 'stitch', 'sc', 'dc', 'hdc', 'tr', 'loop', 'space', 'sp', 'round', 'rnd', 'row', 'side', 'end', 'one'];
 
     /** As WrittenPattern says it. */
     private const OWN_SOME = '(?:(?<evenly>\d{1,4}) stitches, spread evenly, of |stitches (?<first>\d{1,4}) to (?<last>\d{1,4}) of )?';
@@ -139,6 +142,12 @@ final readonly class SaidBeginning
         return $isAround && 1 === preg_match(self::CHAINS, implode("\n", $lines), $match) ? (int) end($match) : 0;
     }
 
+    /** Under a heading that is not there, what is worked on legs is a body. */
+    public function isOnLegs(): bool
+    {
+        return Join::Bridge === $this->join && (self::means($this->piece, 'leg') || self::means($this->piece, 'foot'));
+    }
+
     /** The same on the loops of the round before: "the front loops of round 8" are those that round 8 left, too, where it is worked in the back loops. */
     public function below(): ?self
     {
@@ -189,9 +198,10 @@ final readonly class SaidBeginning
     private static function means(string $word, string $name): bool
     {
         $stem = static fn (string $one): string => rtrim(strtr(mb_strtolower($one), ['feet' => 'foot', 'hooves' => 'hoof']), 's');
-        [$word, $stem] = [$stem($word), $stem($name)];
+        $word = $stem($word);
+        $words = preg_split('/[^\pL]+/u', $name);
 
-        return '' !== $word && '' !== $stem && (str_starts_with($stem, $word) || str_ends_with($stem, $word));
+        return '' !== $word && !\in_array($word, self::NO_PIECE, true) && \in_array($word, array_map($stem, false === $words ? [] : $words), true);
     }
 
     /** What it is, for a choice. */

@@ -92,6 +92,9 @@ final class SaidJoint
         if (SaidSeat::Top === $said->seat && null === $rounds) {
             return new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
         }
+        if (null === $rounds && \in_array($usual->anchor, [Anchor::Edge, Anchor::Pole], true) && !$said->isBehind) {
+            return $usual;
+        }
         $round = null === $rounds ? $usual->number : intdiv($rounds[0] + max($rounds[0], $rounds[1] - 1), 2);
         $round = max(1, min($frame->rounds(), $round));
         if (null !== $rounds && null !== $said->stitches) {
@@ -113,6 +116,18 @@ final class SaidJoint
         );
     }
 
+    /** "Sew the tail to the back over round 20", under all pieces: whose back it is goes without saying where one of them is the body. */
+    public static function onBody(string $line, Plan $plan): string
+    {
+        foreach ($plan->pieces as $piece) {
+            if (1 === preg_match('/\bbody\b/i', $piece->name)) {
+                return (string) preg_replace('/\b(?:to|onto|on|at) the (?:back|front|top|sides?|bottom)\b(?! of\b)/i', '$0 of the body', $line, 1);
+            }
+        }
+
+        return $line;
+    }
+
     /** @return array<string, array{string, int}> pieces and copies by what they are called, in small letters */
     private static function names(Plan $plan): array
     {
@@ -125,6 +140,12 @@ final class SaidJoint
                 $names[mb_strtolower($piece->name)] ??= [$piece->key, 1];
                 // "The leg" is one of the piece "Legs".
                 $names[rtrim(mb_strtolower($piece->name), 's')] ??= [$piece->key, 1];
+            }
+        }
+        // "The body" of a "Head and body", where no piece is called so by itself.
+        foreach ($plan->pieces as $piece) {
+            foreach (1 === preg_match('/^(\pL+) (?:and|&|\+) (\pL+)$/u', mb_strtolower($piece->name), $both) ? [$both[1], $both[2]] : [] as $one) {
+                $names[$one] ??= [$piece->key, 1];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Frame\Frame;
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
@@ -62,6 +63,12 @@ final readonly class UsualPlace
         $site = new PieceSite($plan, $piece, $frame);
         if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name)) {
             return new self($site->top(), false, false);
+        }
+        if (1 === preg_match('/\bbody\b/i', $part->name)) {
+            // It hangs from the neck of the other: from its open edge, or from the middle of its lower end.
+            $isOpen = true !== PieceStages::of($plan, $piece)->filled->end?->closes() && $frame->beginsAtTop();
+
+            return new self($isOpen ? new Place(Anchor::Edge) : new Place(Anchor::Pole, $frame->beginsAtTop() ? 2 : 1), false, false);
         }
         $kind = PlacementKind::Other;
         foreach (PlacementKind::cases() as $one) {

@@ -13,6 +13,7 @@ use Alternum\Core\Notation\YarnStretch;
 use Alternum\Core\Plan\AskedReading;
 use Alternum\Core\Plan\Fix;
 use Alternum\Core\Plan\Layer\RoundRange;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
@@ -79,7 +80,10 @@ final class ReadingWriter
                 'rounds' => \count($piece->reading->rounds),
                 'stitches' => $piece->reading->stitches(),
                 'problems' => \count($piece->reading->errors()),
-                'begins' => null === $piece->begins ? null : ['says' => MessageWords::says($piece->begins->label()), 'words' => $piece->begins->words],
+                'begins' => null === $piece->begins ? null : [
+                    'says' => MessageWords::says($piece->begins->label()).self::counted($piece->countedOn),
+                    'words' => $piece->begins->words,
+                ],
                 'lines' => array_map(static fn (string $line, ?RoundRange $span, int $i): array => [
                     'text' => $line,
                     'rounds' => null === $span ? null : ['from' => $span->from, 'to' => $span->to],
@@ -148,5 +152,11 @@ final class ReadingWriter
                     $problem->fixes,
                 ),
         ], static fn (mixed $value): bool => null !== $value), $problems);
+    }
+
+    /** That its rounds have other numbers than in the pattern, which counts those of another piece before them. */
+    private static function counted(int $before): string
+    {
+        return 0 === $before ? '' : '; '.MessageWords::says(Message::of('begin.countsOn', said: $before + 1));
     }
 }

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Problem;
+use Alternum\Core\Toy\Surface;
 
 /** Finds where eyes, ears and limbs come to lie, how far apart, and what is in their way. */
 final readonly class Placing
@@ -70,10 +71,12 @@ final readonly class Placing
                     round: $one->round,
                 );
             }
-            $placed[] = $one;
+            $placed[$i] = $one;
         }
 
-        return new self($placed, $problems);
+        $surface = Surface::stuffed($form, $form->isOval ? 0.0 : $piece->frontDegrees + 90.0);
+
+        return new self(array_values($placed), [...$problems, ...Overlaps::among($placed, $surface)]);
     }
 
     /** The field of a place that a message is about. */

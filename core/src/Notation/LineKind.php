@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Cue;
+use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Head;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\YarnPhrase;
 
 /** Tells lines apart that name stitches and are no round. */
 final class LineKind
@@ -19,6 +21,22 @@ final class LineKind
 
         return null === $line->head && [] === $line->counts && [] === $line->again && 1 === \count($stitches) && $stitches[0] instanceof Work
             && Stitch::Chain === $stitches[0]->stitch;
+    }
+
+    /** The same as what is worked into; "ch 7 in B" is what is worked into it in B. */
+    public static function founded(Line $line): Line
+    {
+        $items = [];
+        foreach ($line->items as $item) {
+            $isChain = $item instanceof Work && Stitch::Chain === $item->stitch;
+            array_push(
+                $items,
+                ...($isChain && null !== $item->yarn ? [new YarnPhrase($item->yarn, $item->span)] : []),
+                ...[$isChain ? new Foundation($item->times ?? 1, 2, $item->span) : $item],
+            );
+        }
+
+        return $line->withItems($items);
     }
 
     /** "Slip stitch into the next stitch, chain 1, fasten off.": the end of the work. */

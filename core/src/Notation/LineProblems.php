@@ -68,7 +68,7 @@ final class LineProblems
     /** Words on a line of their own that speak of a yarn and were not read. */
     public function cue(Source $source, int $round, Node\Cue $cue): void
     {
-        $fault = UnreadYarn::in($cue, $this->yarns);
+        $fault = UnreadYarn::in($cue, $this->yarns) ?? UnreadShaping::in($cue);
         if (null !== $fault) {
             $this->tell($source, $fault, $round);
         }

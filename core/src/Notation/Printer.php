@@ -99,10 +99,11 @@ final class Printer
     private function items(array $items, bool $withLoop = true): string
     {
         $said = '';
-        $ring = false;
+        $ring = $isJoined = false;
         for ($i = 0, $end = \count($items); $i < $end; ++$i) {
             $item = $items[$i];
             if ($item instanceof Foundation) {
+                $isJoined = $item->joined;
                 $next = $items[$i + 1] ?? null;
                 $next = $next instanceof Lift ? $items[$i + 2] ?? null : $next;
                 $isLone = $item->isPoint() && $next instanceof Work && null !== $next->times && !$this->vocabulary->isPhrase($next->stitch);
@@ -116,7 +117,7 @@ final class Printer
                 $i,
             ];
             if ($ring && $item instanceof Work) {
-                $text = $this->stitches->work($item->stitch, $item->times).' in '.($items[0] instanceof Foundation && $items[0]->joined
+                $text = $this->stitches->work($item->stitch, $item->times).' in '.($isJoined
                     ? 'ring'
                     : 'MR').$this->after($item, $withLoop);
                 $ring = false;

@@ -111,7 +111,7 @@ final class Reader
         }
         $made = $listed->on($this->rounds->made(), $this->rounds->told);
         $problems = $this->rounds->told->problems();
-        $first = ($this->rounds->lines()[0] ?? null)->items[0] ?? null;
+        $first = ($this->rounds->lines()[0] ?? null)?->stitches()[0] ?? null;
         $hint = Suspicion::of($made, $terms, $worked, $this->rounds->seen);
 
         return new Reading(

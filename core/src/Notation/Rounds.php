@@ -125,8 +125,8 @@ final class Rounds
             $end = $line->head->span->end;
             $this->tell($source, $this->faults->noStitches($line->items[0] ?? null, new Span($end, $end + 1), $this->count() + 1));
             $this->standIn($source, ($line->counts[0] ?? null)?->stitches, $line->head->rounds);
-        } elseif (null !== $line->head && [] !== $line->counts && $line->items[0] instanceof Foundation && $this->hasRoom($source)) {
-            $this->tell($source, $this->faults->emptyRing($line->items[0]->span));
+        } elseif (null !== $line->head && [] !== $line->counts && ($ring = $line->stitches()[0] ?? null) instanceof Foundation && $this->hasRoom($source)) {
+            $this->tell($source, $this->faults->emptyRing($ring->span));
             $this->standIn($source, $line->counts[0]->stitches, 1);
         }
 
@@ -139,17 +139,9 @@ final class Rounds
         if (!$this->hasRoom($source)) {
             return new Outcome(null, $lines[0]->head);
         }
-        // "Join the legs with 3 ch.": how it begins on others.
-        if ([] === $this->rounds && $this->on > 0 && LineKind::isFoundation($lines[0])) {
-            return $this->remark($source, trim($source->text));
-        }
-        if ([] === $this->rounds && 0 === $this->on && LineKind::isFoundation($lines[0])) {
-            $chain = $lines[0]->stitches()[0];
-            $this->foundation = new Foundation($chain instanceof Work ? $chain->times ?? 1 : 1, 2, $chain->span);
-            $this->begun = $source;
-            array_push($this->said, ...LineCue::all($lines[0]->cues(), 0, $source->line));
-
-            return new Outcome(null, null);
+        if ([] === $this->rounds && LineKind::isFoundation($lines[0])) {
+            // "Join the legs with 3 ch.": how it begins on others.
+            return $this->on > 0 ? $this->remark($source, trim($source->text)) : $this->beside($source, LineKind::founded($lines[0]));
         }
         if ([] !== $this->rounds && LineKind::isEnding($lines[0])) {
             $this->said[] = new LineCue($this->count(), $source->line, CueKind::FastenOff, trim($source->text));

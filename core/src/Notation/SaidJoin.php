@@ -18,7 +18,11 @@ final readonly class SaidJoin
     private const VERBS = 'sew|stitch|attach|join|glue|tie|slip|whip ?stitch';
     private const PUTS = '/^\W*(?:set (?<set>.+?) into .+?\. )?(?<verb>'.self::VERBS.'|crochet|fasten|pin and sew|place)\w*'
         .'(?: on)?(?: (?:the|both|your))* (?<part>.+?)(?: \(both\))?(?: on)? '
-        .'(?:to|onto|on|into) (?<side>(?:the |each )?\pL+ of )?(?:the )?(?<onto>%s)(?:’s|\'s)?\b(?<rest>.*)$/iu';
+        .'(?:to|onto|on|into|at) (?<side>(?:the |each |both |either )?\pL+ of )?(?:the )?(?<onto>%s)(?:’s|\'s)?\b(?<rest>.*)$/iu';
+    /** "between rounds 15 and 16 of the body" is "to the body between rounds 15 and 16". */
+    private const OF = '/ (?<where>(?:between|on|at|over) [^.;]*?\b(?:r|rnd|rd|round)s?\.? ?#?\d{1,3}'
+        .'(?:(?: ?(?:and|to|&|[-–]) ?)(?:r|rnd|rd|round)?s?\.? ?\d{1,3})?)'
+        .' (?:of|on) the (?<onto>\pL[\pL ]*?)(?=[.,;]|$)/iu';
     /** With these verbs alone a line under a piece is about putting it on, or something on it. */
     private const VERB = '/^\W*(?:'.self::VERBS.')\b/iu';
     private const ONTO = '/\b(?:to|onto) (?!the (?:top|back|front|side|bottom)\b(?! of))/iu';
@@ -64,7 +68,11 @@ final readonly class SaidJoin
     {
         usort($names, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
         $ontos = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $names));
-        if ('' === $ontos || 1 !== preg_match(\sprintf(self::PUTS, $ontos), $line, $match)) {
+        if ('' === $ontos) {
+            return null;
+        }
+        $puts = \sprintf(self::PUTS, $ontos);
+        if (1 !== preg_match($puts, $line, $match) && 1 !== preg_match($puts, (string) preg_replace(self::OF, ' to the $2 $1', $line, 1), $match)) {
             return null;
         }
         $parts = array_map(

@@ -18,16 +18,40 @@ final class UnreadYarn
         .'(?:r|rd|rnd|round|row)s?\.?\s*#?(?<round>\d{1,3})\b/iu';
     /** "Stripe 2 rounds of each colour", "Stripe sequence: as you like over rounds 2-9", a line of its own. */
     private const SEQUENCE = '/^\W*(?:stripe|alternate)\b.*\b(?:rounds?|rnds?|rows?|r\d)\b|'
-        .'^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b/iu';
+        .'^\W*(?:stripes?|colou?rs?|yarn)(?:[ -](?:sequence|pattern|order|changes|stripes?))?\s*:.*\b(?:rounds?|rnds?|rows?|r\d)\b|'
+        .self::EVERY.'/iu';
+    /** "Changing colour every 2 rounds", "alternate A and B every round", "in stripes of 2 rounds each" */
+    private const EVERY = '\b(?:(?:chang|switch|swap)\w*\s+(?:the\s+)?(?:colou?rs?|yarns?)|alternat\w*|strip(?:e|es|ed|ing))\b.*'
+        .'\b(?:every|each|per|of)\s+(?:other\s+|second\s+)?(?:(?:\d{1,2}|one|two|three|four|five)\s+)?(?:rounds?|rnds?|rows?)\b';
+    /** "alternate 1 round A, 1 round B", beside a round's stitches */
+    private const ALTERNATES = '/\balternat\w*\b|\bstrip(?:e|es|ed|ing)\b/iu';
 
     public static function in(Cue $cue, YarnNames $yarns): ?Fault
     {
-        if (!\in_array($cue->kind, self::KINDS, true) || 1 === preg_match(self::ASIDE, $cue->text) || 1 !== preg_match(self::SPEAKS, $cue->text, $match)) {
+        if (!\in_array($cue->kind, self::KINDS, true) || 1 === preg_match(self::ASIDE, $cue->text)) {
             return null;
         }
-        $yarn = $yarns->named($match['yarn']);
+        $yarn = 1 === preg_match(self::SPEAKS, $cue->text, $match) ? $yarns->named($match['yarn']) : null;
+        $yarn ??= 1 === preg_match(self::ALTERNATES, $cue->text) ? self::firstOf($cue->text, $yarns) : null;
 
-        return null === $yarn ? null : Fault::at($cue->span, Message::of('yarn.unread', words: $cue->text, yarn: $yarn));
+        return match (true) {
+            null !== $yarn => Fault::at($cue->span, Message::of('yarn.unread', words: $cue->text, yarn: $yarn)),
+            1 === preg_match('/'.self::EVERY.'/iu', $cue->text) => Fault::at($cue->span, Message::of('yarn.unreadLine')),
+            default => null,
+        };
+    }
+
+    private static function firstOf(string $text, YarnNames $yarns): ?string
+    {
+        preg_match_all('/\pL+/u', $text, $words);
+        foreach ($words[0] as $word) {
+            $yarn = $yarns->named($word);
+            if (null !== $yarn) {
+                return $yarn;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -20,6 +20,8 @@ final readonly class PieceThreads
 {
     /** Nearer to an end than so many rounds still lies on the piece. */
     private const OVER = 0.51;
+    /** More than so many knots or seeds find no room in a stitch: common practice, no source. */
+    private const TO_A_STITCH = 3.0;
 
     /**
      * @param list<LaidThread> $all
@@ -66,6 +68,10 @@ final readonly class PieceThreads
                 ));
                 continue;
             }
+            $unfit = self::unfit($thread, $spot, $frame);
+            if (null !== $unfit) {
+                $problems[] = Problem::atPath("thread[{$i}]", $unfit)->asNote();
+            }
             $laid[] = self::laid($plan, $thread, $spot, $strokes, $surface, $before);
         }
 
@@ -98,6 +104,25 @@ final readonly class PieceThreads
         }
 
         return $strokes;
+    }
+
+    /** What a hand cannot make of it where it is. */
+    private static function unfit(Thread $thread, Spot $spot, Frame $frame): ?Message
+    {
+        $site = new SpotSite($frame, $spot);
+        $round = max(1, $spot->round);
+        $degrees = array_merge([], ...array_map(static fn (ThreadStroke $stroke): array => [$stroke->from, $stroke->to], $thread->kind->strokes($site)));
+        $reach = max([0.0, ...$degrees]) - min([0.0, ...$degrees]);
+        // From its first stitch to its last, all the way around, it meets itself.
+        if (!$thread->kind->windsAround() && $reach > 360.5) {
+            return Message::of(
+                'thread.around',
+                named: $thread->named(), stitches: (int) round($reach / $site->degrees(1.0)), round: $round, makes: $frame->makes($round),
+            );
+        }
+        $each = $thread->kind->toAStitch($site);
+
+        return $each > self::TO_A_STITCH ? Message::of('thread.crowded', named: $thread->named(), each: round($each, 1), round: $round) : null;
     }
 
     /** @return float mm of its two tails */

@@ -6,6 +6,7 @@ namespace Alternum\Core\Words;
 
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Words\Message\EditMessages;
+use Alternum\Core\Words\Message\LayerMessages;
 use Alternum\Core\Words\Message\NotationMessages;
 use Alternum\Core\Words\Message\PlanMessages;
 
@@ -35,7 +36,7 @@ final class MessageWords
     /** @return array{string, 1?: string} the sentence, and the mend */
     public static function of(string $code): array
     {
-        return NotationMessages::ALL[$code] ?? PlanMessages::ALL[$code] ?? EditMessages::ALL[$code]
+        return NotationMessages::ALL[$code] ?? PlanMessages::ALL[$code] ?? LayerMessages::ALL[$code] ?? EditMessages::ALL[$code]
             ?? throw new \LogicException("There is no sentence for “{$code}”.");
     }
 

@@ -84,16 +84,13 @@ final class Tables
     private static function pictures(): iterable
     {
         foreach (Shapes::names() as $name) {
-            yield $name;
-            yield from Shapes::named($name, 'B') ?? [];
+            yield "{$name}: ".implode(' ', Shapes::named($name, 'B') ?? ['none']);
         }
         foreach (str_split('ABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789') as $sign) {
-            yield $sign;
-            yield from Shapes::letters($sign, 'B') ?? ['none'];
+            yield "{$sign}: ".implode(' ', Shapes::letters($sign, 'B') ?? ['none']);
         }
         foreach (['Hi 5', 'a b', 'é', '', ' ', str_repeat('W', Shapes::MOST_LETTERS), str_repeat('W', Shapes::MOST_LETTERS + 1)] as $text) {
-            yield "“{$text}”";
-            yield from Shapes::letters($text, 'B') ?? ['none'];
+            yield "“{$text}”: ".implode(' ', Shapes::letters($text, 'B') ?? ['none']);
         }
     }
 

@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Answers;
 
 use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Exchange\ReadingWriter;
+use Alternum\Core\Notation\Meaning;
 use Alternum\Core\Notation\MeaningKind;
 use Alternum\Core\Notation\Meanings;
 use Alternum\Core\Notation\Parser;
@@ -94,28 +95,26 @@ final class Texts
      */
     public static function answer(array $lines, Terms $terms, Worked $worked): iterable
     {
-        yield "=== {$terms->value} {$worked->value} ".hash('crc32b', implode("\n", $lines));
-        foreach ($lines as $line) {
-            yield "| {$line}";
-        }
+        yield "=== {$terms->value} {$worked->value}: ".implode(' / ', $lines);
         yield from self::reading(Reader::read($lines, $terms, $worked));
-        yield '';
     }
 
     /** @return iterable<string> */
     public static function reading(Reading $reading): iterable
     {
+        $rounds = [];
         foreach ($reading->rounds as $round) {
             $yarns = implode(
                 ' ',
                 array_map(static fn (int $at, $yarn): string => "{$at}{$yarn->yarn}".($yarn->way->value ?? ''), array_keys($round->named), $round->named),
             );
-            yield "{$round->number} L{$round->line} {$round->below}:{$round->uses}→{$round->makes} ".self::folded($round->codes)
+            $rounds[] = "{$round->number} L{$round->line} {$round->below}:{$round->uses}→{$round->makes} ".self::folded($round->codes)
                 .('' === $round->loops ? '' : ' loops '.self::folded(strtr($round->loops, ' ', '_'))).('' === $yarns ? '' : " yarns {$yarns}")
                 .(null === $round->nextYarn ? '' : " next {$round->nextYarn->yarn}").($round->readable ? '' : ' unread')
                 .($round->lifting->before + $round->lifting->after > 0 ? " lift {$round->lifting->before}/{$round->lifting->after}" : '')
                 .($round->chainIsFirst ? ' chain first' : '').(null === $round->closed ? '' : " closed {$round->closed->name}");
         }
+        yield implode('; ', $rounds);
         foreach ($reading->said as $said) {
             yield "& {$said->after} {$said->kind->name} {$said->text}";
         }
@@ -155,11 +154,11 @@ final class Texts
                 $parsed = Parser::of($terms)->line($line);
                 yield "=== {$line}";
                 foreach ([] === $parsed->lines ? [null] : $parsed->lines as $i => $taken) {
-                    foreach (Meanings::of($line, $parsed, $taken) as $meaning) {
-                        yield "{$i} {$meaning->span->from}-{$meaning->span->end} ".(MeaningKind::Understood === $meaning->kind
-                            ? ''
-                            : "{$meaning->kind->name} ").$words->says($meaning);
-                    }
+                    yield "{$i}: ".implode(' ', array_map(
+                        static fn (Meaning $meaning): string => "{$meaning->span->from}-{$meaning->span->end} "
+                            .(MeaningKind::Understood === $meaning->kind ? '' : "{$meaning->kind->name} ").$words->says($meaning),
+                        Meanings::of($line, $parsed, $taken),
+                    ));
                 }
             }
         }
@@ -192,14 +191,14 @@ final class Texts
         $reading = $pattern->read();
         foreach (Terms::cases() as $terms) {
             $printer = new Printer($terms, $pattern->worked);
+            $lines = [];
             foreach ($reading->syntax->worked() as $i => $line) {
-                yield $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
+                $lines[] = $printer->whole($line, $i + 1, $i + 1, $reading->rounds[$i]->makes);
             }
+            yield implode(' / ', $lines);
         }
         $translation = new Translation($pattern->terms, Terms::Us === $pattern->terms ? Terms::Uk : Terms::Us);
-        foreach ($pattern->lines as $line) {
-            yield '< '.$translation->line($line);
-        }
+        yield '< '.implode(' / ', array_map($translation->line(...), $pattern->lines));
     }
 
     /**

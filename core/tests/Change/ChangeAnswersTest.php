@@ -11,7 +11,9 @@ final class ChangeAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Change ',
             'plans' => '\\d+ (?:changes|bestFront|changeLine)\\b',
+            'drawings' => '',
             'patterns' => '\\w+: after',
         ];
     }

@@ -11,9 +11,11 @@ final class EditAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Edit ',
             'edits' => '',
             'shapes' => '',
             'pasted' => '',
+            'usual' => '',
         ];
     }
 }

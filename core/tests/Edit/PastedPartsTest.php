@@ -11,6 +11,7 @@ use Alternum\Core\Edit\Pasted;
 use Alternum\Core\Edit\Usual;
 use Alternum\Core\Exchange\StepsWriter;
 use Alternum\Core\PieceAnalysis;
+use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Problem;
@@ -37,6 +38,12 @@ final class PastedPartsTest extends TestCase
     #[TestWith(["Eye patch\n", ['Body', 'Eye patch']])]
     #[TestWith(["Nose tip (make 2)\n", ['Body', 'Nose tip']])]
     #[TestWith(["Tail\n", ['Body', 'Tail']])]
+    #[TestWith(["TAIL - in A\n", ['Body', 'Tail']])]
+    #[TestWith(["Leaf x 3 - Color B\n", ['Body', 'Leaf']])]
+    #[TestWith(["Spot (x2 white)\n", ['Body', 'Spot']])]
+    #[TestWith(["Cap, with brown\n", ['Body', 'Cap']])]
+    #[TestWith(["Shoes: Start with black\n", ['Body', 'Shoes']])]
+    #[TestWith(["Horn:\nStart with a magic ring\n", ['Body', 'Horn']])]
     public function testAPartIsCalledByItsName(string $heading, array $names): void
     {
         $pieces = self::pasted("Body\n".self::BALL."Fasten off. Sew to both sides.\n\n{$heading}".self::BALL);
@@ -91,5 +98,14 @@ final class PastedPartsTest extends TestCase
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage('paste.tooManyPieces');
         Pasted::of($text(Limits::PIECES), Plans::of([]));
+    }
+
+    /** A ring on a line of its own is what the line numbered 1 is worked on, and a chain to turn is one more. */
+    public function testARingOfItsOwnIsNoPiece(): void
+    {
+        $ring = self::pasted("Body (blue):\nMagic ring of 6 sc.\n1: inc 6 times – 12 sc\n2: sc 1, inc 1 – repeat 6x – 18 sc");
+        self::assertSame([1, [6, 12, 18]], [\count($ring), PieceStages::of(Usual::plan(), $ring[0])->frame->counts]);
+        $fin = self::pasted("Fin\nChain 8 + 1 to turn\nRow 1: 8 sc, turn\nRow 2: ch 1, dec, 6 sc, turn [7]");
+        self::assertSame([1, [8, 7], Worked::Rows], [\count($fin), PieceStages::of(Usual::plan(), $fin[0])->frame->counts, $fin[0]->worked]);
     }
 }

@@ -106,4 +106,16 @@ final class PastedYarnsTest extends TestCase
     {
         return implode(', ', array_map(static fn (Yarn $yarn): string => "{$yarn->key} {$yarn->name}", $plan->yarns));
     }
+
+    /** Where each stretch of a round is said by its number and its yarn alone, its stitch is the one that the line works else. */
+    #[TestWith(['sc in next 4 st with teal, 4 with rust, 4 with teal (12)', 's'])]
+    #[TestWith(['hdc 4 in teal, then 4 in rust, then 4 in teal', 'h'])]
+    #[TestWith(['4 with teal, 4 with rust, 4 with teal', 's'])]
+    public function testANumberAndAYarnAreStitchesInIt(string $line, string $code): void
+    {
+        $text = "R1: with teal, 6 sc in MR\nR2: inc x6 (12)\nR3: {$line}";
+        $stages = Analysis::of((new Paste('', $text))->apply(Usual::plan()->withPieces([])))->pieces[0]->stages;
+        self::assertSame(['AAAABBBBAAAA', str_repeat($code, 12)], [$stages->colouring->rounds[2], $stages->reading->rounds[2]->codes]);
+        self::assertSame([], $stages->reading->errors());
+    }
 }

@@ -267,4 +267,20 @@ final class PutTest extends TestCase
         self::assertSame([], Hardware::sizes(PlacementKind::Ears, 170.0));
         self::assertSame([0, 1, -1, 0], array_map(static fn (?float $mm): int => Hardware::off($mm, PlacementKind::Eyes, 170.0), [8.0, 12.0, 4.0, null]));
     }
+
+    /** Of a part that is made three times a pair goes on first, then the third by itself, then none is left. */
+    public function testCopiesGoOnOneAfterAnother(): void
+    {
+        $plan = Plans::of([], [], [], ['pieces' => [
+            Plans::piece('body', Plans::ball(6)), Plans::piece('leg', ['6 sc in MR', 'R2-5: sc around'], ['name' => 'Leg', 'copies' => 3]),
+        ]]);
+        $put = ['do' => 'put', 'piece' => 'body', 'part' => 'leg'];
+        $plan = self::done($plan, $put);
+        $plan = self::done($plan, $put);
+        self::assertSame([[1, 2], [3, 1]], array_map(static fn (Joint $joint): array => [$joint->copy, $joint->count()], $plan->assembly));
+        self::assertSame('A part put on', EditKinds::read($put, '')->inWords());
+        self::assertSame('Eyes placed', EditKinds::read(['do' => 'put', 'piece' => 'body', 'what' => 'eyes'], '')->inWords());
+        $this->expectExceptionObject(EditRefused::because('put.allPlaced', part: 'Leg'));
+        self::done($plan, $put);
+    }
 }

@@ -109,4 +109,23 @@ final class SaidJointTest extends TestCase
         self::assertSame([$says], array_map(self::said(...), $heeded->assembly));
         self::assertSame([], array_filter($offers($heeded), static fn (CueOffer $offer): bool => [] !== $offer->joints));
     }
+
+    /**
+     * Each sentence of an assembly puts on its own part; a body hangs from the neck of its head, a "Head and body" has a body, and whose back it is goes
+     * without saying.
+     *
+     * @param list<string> $says
+     */
+    #[TestWith(['Body', 'Sew body to head. Sew the tail at the back of the body at round 4.', [
+        'body 1, head pole 2, apart -, 0, closed whip', 'tail 1, body round 4, apart -, 180, open whip',
+    ]])]
+    #[TestWith(['Body', 'Pin and sew the tail to the back over round 4. Then admire it.', ['tail 1, body round 4, apart -, 180, open whip']])]
+    #[TestWith(['Neck and body', 'Sew the tail between rounds 3 and 4 of the body.', ['tail 1, neck-and-body round 3, apart -, 180, open whip']])]
+    public function testEachSentencePutsOnItsPart(string $body, string $assembly, array $says): void
+    {
+        $ball = "R1: 6 sc in MR (6)\nR2: inc x6 (12)\nR3-6: sc around (12)\nR7: dec x6 (6)\n\n";
+        $plan = (new Paste('', "Head\n{$ball}{$body}\n{$ball}Tail\nR1: 6 sc in MR (6)\nR2-3: sc around (6)\n\nAssembly\n{$assembly}"))
+            ->apply(Plans::of([], [], [], ['pieces' => []]));
+        self::assertSame($says, array_map(self::said(...), $plan->assembly));
+    }
 }

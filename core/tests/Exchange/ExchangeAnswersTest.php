@@ -12,6 +12,8 @@ final class ExchangeAnswersTest extends AnswersCase
     {
         return [
             'plans' => '',
+            'toys' => '',
+            'stills' => '',
         ];
     }
 }

@@ -11,6 +11,7 @@ final class FormAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Form ',
             'plans' => '\\d+ (?:size)\\b',
         ];
     }

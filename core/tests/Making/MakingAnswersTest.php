@@ -11,6 +11,7 @@ final class MakingAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Making ',
             'plans' => 'problems|\\d+ (?:placed|offers)\\b',
             'patterns' => '\\{\"copies\"',
         ];

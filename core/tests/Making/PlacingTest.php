@@ -187,4 +187,32 @@ final class PlacingTest extends TestCase
         self::assertEqualsWithDelta($plain->degrees, $drawn->degrees, 1e-6);
         self::assertEqualsWithDelta(array_map(static fn (float $after): float => $after - 1, $plain->after), $drawn->after, 1e-6);
     }
+
+    /**
+     * Rounds of 30 stitches, 22 to 10 cm: 4.55 mm each, and about a tenth more where it is stuffed: 2 stitches are 10 mm.
+     *
+     * @param list<array<string, mixed>> $placements
+     */
+    #[TestWith([[['kind' => 'eyes', 'mm' => 9, 'apart' => 2]], null])]
+    #[TestWith([
+        [['kind' => 'eyes', 'mm' => 12, 'apart' => 2]],
+        'Eyes would lie on one another: there are 10 mm of fabric between their middles, and they need 12.',
+    ])]
+    #[TestWith([[['kind' => 'eyes', 'apart' => 1]], null])]
+    #[TestWith([[['kind' => 'ears', 'apart' => 1]], null])]
+    #[TestWith([[['kind' => 'eyes', 'mm' => 10, 'apart' => 4], ['kind' => 'nose', 'mm' => 8, 'number' => 10]], null])]
+    #[TestWith([
+        [['kind' => 'eyes', 'mm' => 10, 'apart' => 4], ['kind' => 'nose', 'mm' => 24, 'number' => 10]],
+        'Eyes and Nose would lie on one another: there are 13 mm of fabric between their middles, and they need 17.',
+    ])]
+    #[TestWith([[['kind' => 'eyes', 'mm' => 10, 'apart' => 6], ['kind' => 'eyes', 'mm' => 10, 'apart' => 6, 'fromFront' => 180]], null])]
+    public function testWhatWouldLieOnAnotherIsTold(array $placements, ?string $says): void
+    {
+        $at = ['anchor' => 'round', 'number' => 8];
+        $placements = array_map(static fn (array $one, int $i): array => $one + $at + ['key' => "p{$i}"], $placements, array_keys($placements));
+        $told = Analysis::of(self::plan($placements))->problems;
+        self::assertSame(null === $says ? [] : [$says], array_map(static fn ($problem): string => MessageWords::says($problem->message), $told));
+        self::assertSame([], array_filter($told, static fn ($problem): bool => $problem->isError()));
+        self::assertSame(null === $says ? null : 'pieces[0].placements['.(\count($placements) - 1).'].mm', $told[0]->path ?? null);
+    }
 }

@@ -11,6 +11,7 @@ final class NotationAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Notation ',
             'read' => '',
             'damaged' => '',
             'numbers' => '',

@@ -13,6 +13,7 @@ use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
 use Alternum\Core\Words\MessageWords;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** How makers write one and the same thing. Common practice, no source. */
@@ -63,6 +64,19 @@ final class WaysOfWritingTest extends TestCase
         yield 'a star between number and stitch' => [['6*sc in MR', '6*inc [12]', '12*sc [12]', '*sc, inc* x6 (18)'], [6, 12, 12, 18]];
         yield 'a total cut short' => [['6 sc in MR [tot. 6]', 'inc x6 [12 tot]', '(sc, inc) x6 (tot: 18)'], [6, 12, 18]];
         yield 'ordinals alone' => [['1st: 6 sc in MR', '2nd: inc x6 (12)', '3rd-5th: sc around (12)'], [6, 12, 12, 12, 12]];
+        yield 'stitches that are said to be on the other side' => [
+            ['Ch 10', 'R1: sc in 2nd ch from hook, sc 7, 3 sc in last ch, sc 7 on other side, 2 sc in last (20)', 'sc around'],
+            [20, 20],
+        ];
+        yield 'the other side after the last chain' => [['ch 6, sc 4 from 2nd ch, 3 sc in last ch and on the other side 3 sc, inc (12)'], [12]];
+        yield 'along chains that stand out, said before them' => [
+            ['5 sc in MR', '*ch 4, starting in second ch from hook: sl st, sc, hdc; sl st in next st* x5', 'inc x5'],
+            [5, 5, 10],
+        ];
+        yield 'a star without how often, held against what the line makes' => [
+            ['5 sc in MR', 'sc in first st, 2 sc in next st, *1 sc, 2 sc in next st*, 1 sc (7 sts)', '*6 sc, inc* (8)'],
+            [5, 7, 8],
+        ];
         yield 'remarks between stars' => [
             ['6 sc in MR', 'inc x6 (12) *change to B*', 'sc around *stuff now* (12)', 'sc around (12) **place a marker**', '*sc, inc* x6 (18)'],
             [6, 12, 12, 12, 18],
@@ -113,5 +127,35 @@ final class WaysOfWritingTest extends TestCase
     {
         $problem = Reader::read(['12 sc in MR', '8 sc, leave 3 sts unworked'], Terms::Us)->problems[0];
         self::assertSame('Round 2 uses 8 of the 12 stitches below: 4 left over.', MessageWords::says($problem->message));
+    }
+
+    /**
+     * A yarn at a chain is that of what is worked into it, and a chain is one whether its yarn is named before it or after it.
+     *
+     * @param list<string> $lines
+     */
+    #[TestWith([['With B, ch 15, sl st in 2nd ch from hook and in each ch across (14)'], 14])]
+    #[TestWith([['Ch 15 in B, sl st in 2nd ch from hook and in each ch across (14)'], 14])]
+    #[TestWith([['B: ch 15, sc in 2nd ch from hook, sc 13 (14)'], 14])]
+    #[TestWith([['Ch 5 in B, join, 8 sc in ring'], 8])]
+    #[TestWith([['Ch 2 in B, 6 sc in 2nd ch from hook'], 6])]
+    #[TestWith([['Ch 7 in B', 'R1: sc in 2nd ch from hook, sc 5 (6)'], 6])]
+    #[TestWith([['With B, ch 7.', 'R1: sc in 2nd ch from hook, sc 5 (6)'], 6])]
+    #[TestWith([['Ch 20 in B'], 20])]
+    public function testAYarnAtAChain(array $lines, int $makes): void
+    {
+        $reading = Reader::read($lines, Terms::Us);
+        self::assertSame([], $reading->errors());
+        self::assertSame([$makes, 'B'], [$reading->rounds[0]->makes, ($reading->rounds[0]->named[0] ?? null)?->yarn]);
+    }
+
+    /** An oval is one in whatever yarn it begins. */
+    public function testAnOvalInAYarnIsAnOval(): void
+    {
+        $oval = 'ch 6, 4 sc from 2nd ch, 3 sc in last ch, on the other side 3 sc, inc (12)';
+        foreach ([$oval, "With B, {$oval}", str_replace('ch 6', 'ch 6 in B', $oval)] as $line) {
+            $reading = Reader::read([$line], Terms::Us);
+            self::assertSame([6, 5, false], [$reading->foundation, $reading->side, $reading->isRing], $line);
+        }
     }
 }

@@ -11,6 +11,7 @@ final class PlaceAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Place ',
             'plans' => '\\d+ (?:changes|changesWithin|pairs|shine|faceRemarks|tips)\\b',
         ];
     }

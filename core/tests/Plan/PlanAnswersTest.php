@@ -12,6 +12,10 @@ final class PlanAnswersTest extends AnswersCase
     {
         return [
             'yarns' => '',
+            'kinds' => '',
+            'threads' => '',
+            'drawings' => '',
+            'layers' => '',
             'plans' => '\\{|gauge|floatStitches',
         ];
     }

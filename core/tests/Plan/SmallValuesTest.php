@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Tests\Plan;
 
+use Alternum\Core\Plan\Across;
+use Alternum\Core\Plan\AcrossFrom;
 use Alternum\Core\Plan\EndsChoice;
 use Alternum\Core\Plan\Finish\PieceEnd;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Gauge;
 use Alternum\Core\Plan\Layer\Motif;
+use Alternum\Core\Plan\OldYarnChoice;
 use Alternum\Core\Plan\SoldSize;
 use Alternum\Core\Plan\Tail;
 use Alternum\Core\Plan\WeightCategory;
@@ -93,5 +96,26 @@ final class SmallValuesTest extends TestCase
     public function testRoundsThatWereNotCountedFollowTheStitches(): void
     {
         self::assertSame([23.4, 22.0], [(new Gauge(21.3, null))->roundsPer10cm, (new Gauge(21.3, 22.0))->roundsPer10cm]);
+    }
+
+    /** What is left to the program is no choice, said or not. */
+    public function testTheOldYarnIsChosenOrNot(): void
+    {
+        $read = static fn (array $values): ?OldYarnChoice => EndsChoice::read(Fields::of($values))->oldYarn;
+        self::assertSame([null, null, OldYarnChoice::Cut], [$read([]), $read(['oldYarn' => 'auto']), $read(['oldYarn' => 'cut'])]);
+    }
+
+    /** Plans of earlier versions say "off the seam" by itself. */
+    public function testAcrossIsReadFromBothFormats(): void
+    {
+        $read = static fn (array $values): AcrossFrom => Across::read(Fields::of($values))->from;
+        self::assertSame(
+            [AcrossFrom::Front, AcrossFrom::Front, AcrossFrom::Seam],
+            [$read([]), $read(['offSeam' => false]), $read(['offSeam' => true])],
+        );
+        $both = Fields::of(['offSeam' => true, 'across' => ['from' => 'increase', 'number' => 2]]);
+        Across::read($both);
+        $this->expectExceptionMessage('field.notBeside');
+        $both->done();
     }
 }

@@ -13,8 +13,10 @@ use Alternum\Core\Plan\Thread\ThreadKinds;
 use Alternum\Core\Tests\ContractedPlan;
 use Alternum\Core\Tests\Plans;
 use Alternum\Core\Toy\LaidThread;
+use Alternum\Core\Words\MessageWords;
 use Alternum\Core\Yarn\YarnPurpose;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is embroidered: where it lies, how long it is, what it takes. */
@@ -210,6 +212,29 @@ final class ThreadsTest extends TestCase
         $analysis = Analysis::of($plan);
         $told = array_column(array_filter($analysis->problems, static fn ($problem): bool => str_contains($problem->path ?? '', 'thread')), 'path');
         self::assertSame(['pieces[0].thread[0].at', 'pieces[0].thread[1].at'], array_values($told));
+        self::assertCount(1, $analysis->pieces[0]->threads->all);
+    }
+
+    /**
+     * What a hand cannot make of it is told, and drawn all the same. The place's round has 36 stitches; a line may wind, and a tassel hangs from one stitch.
+     *
+     * @param array<string, mixed> $thread
+     */
+    #[TestWith([['kind' => 'bars', 'width' => 36], null])]
+    #[TestWith([['kind' => 'bars', 'width' => 40], 'Bars would reach over 40 stitches, and round 9 has 36.'])]
+    #[TestWith([['kind' => 'fringe', 'count' => 4, 'across' => 50, 'lengthMm' => 20], 'Fringe would reach over 50 stitches, and round 9 has 36.'])]
+    #[TestWith([['kind' => 'backstitch', 'points' => [['stitches' => 0, 'up' => 0], ['stitches' => 60, 'up' => 2]]], null])]
+    #[TestWith([['kind' => 'swirl', 'turns' => 3, 'rounds' => 4], null])]
+    #[TestWith([['kind' => 'fringe', 'count' => 12, 'across' => 3, 'lengthMm' => 20], null])]
+    #[TestWith([['kind' => 'fringe', 'count' => 13, 'across' => 3, 'lengthMm' => 20], 'Fringe: 3.3 to a stitch of round 9 are more than there is room for.'])]
+    #[TestWith([['kind' => 'fringe', 'count' => 40, 'across' => 0, 'lengthMm' => 20], null])]
+    #[TestWith([['kind' => 'seeds', 'around' => 27, 'across' => 90], null])]
+    #[TestWith([['kind' => 'seeds', 'around' => 28, 'across' => 90], 'Seeds: 3.1 to a stitch of round 9 are more than there is room for.'])]
+    public function testWhatFindsNoRoomIsTold(array $thread, ?string $says): void
+    {
+        $analysis = Analysis::of(self::plan([$thread + ['at' => ['anchor' => 'round', 'number' => 9]]], [], Plans::ball(6)));
+        self::assertSame(36, $analysis->pieces[0]->stages->frame->makes(9));
+        self::assertSame(null === $says ? [] : [$says], array_map(static fn ($problem): string => MessageWords::says($problem->message), $analysis->problems));
         self::assertCount(1, $analysis->pieces[0]->threads->all);
     }
 }

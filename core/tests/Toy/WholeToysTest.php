@@ -27,7 +27,7 @@ final class WholeToysTest extends TestCase
     private const BUD = ['6 sc in MR', 'inc x6', 'R3-4: sc around', 'dec x6'];
 
     /** @return array<string, Plan> */
-    private static function toys(): array
+    public static function toys(): array
     {
         $at = static fn (int $round, ?float $apart = null, float $front = 0.0): array => ['anchor' => 'round', 'number' => $round, 'fromFront' => $front]
             + (null === $apart ? [] : ['apart' => $apart]);

@@ -15,6 +15,7 @@ final class InchesTest extends TestCase
     #[TestWith([15.0, '6 in'])]
     #[TestWith([1.27, '½ in'])]
     #[TestWith([4.445, '1¾ in'])]
+    #[TestWith([0.6, '¼ in'])]
     #[TestWith([0.1, 'under ¼ in'])]
     #[TestWith([0.0, 'under ¼ in'])]
     public function testQuartersOfAnInch(float $cm, string $says): void

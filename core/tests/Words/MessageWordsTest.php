@@ -6,6 +6,7 @@ namespace Alternum\Core\Tests\Words;
 
 use Alternum\Core\Plan\Message;
 use Alternum\Core\Words\Message\EditMessages;
+use Alternum\Core\Words\Message\LayerMessages;
 use Alternum\Core\Words\Message\NotationMessages;
 use Alternum\Core\Words\Message\PlanMessages;
 use Alternum\Core\Words\MessageWords;
@@ -41,6 +42,10 @@ final class MessageWordsTest extends TestCase
         foreach (self::sentences() as $code => $sentences) {
             foreach ($sentences as $sentence) {
                 self::assertInstanceOf(\MessageFormatter::class, \MessageFormatter::create('en', $sentence), "{$code}: {$sentence}");
+                // PHP refuses a value that is asked for as it stands and as a number.
+                $from = 0;
+                $values = array_fill_keys(self::braces($sentence, $from), '2');
+                self::assertIsString(\MessageFormatter::formatMessage('en', $sentence, $values), "{$code}: {$sentence}");
             }
         }
     }
@@ -63,6 +68,8 @@ final class MessageWordsTest extends TestCase
     /** @param array<string, int|string|list<int|string>> $values */
     #[TestWith(['round.miscount', ['worked' => 'spiral', 'round' => 4, 'makes' => 1, 'said' => 24], 'Round 4 makes 1 stitch, but the line says 24.'])]
     #[TestWith(['round.miscount', ['worked' => 'rows', 'round' => 4, 'makes' => 12, 'said' => 24], 'Row 4 makes 12 stitches, but the line says 24.'])]
+    #[TestWith(['around.tooMany', ['times' => 2, 'uses' => 14, 'below' => 1], '2 of these use 14 stitches, but there is 1.'])]
+    #[TestWith(['band.fewer', ['worked' => 'spiral', 'count' => 20, 'there' => 8], 'This band is asked to be 20 rounds high, but only 8 are there.'])]
     #[TestWith(['number.tooMany', ['number' => 12345, 'most' => 2000], '12345 is more than a round can hold, which is 2,000 stitches.'])]
     #[TestWith(['line.severalWays', ['ways' => 3, 'made' => [6, 12, 18]], 'This can be read in 3 ways, which make 6, 12 or 18.'])]
     #[TestWith(['layer.backwards', ['worked' => 'rows', 'layer' => 'stripes', 'from' => 5, 'to' => 2], 'These stripes run backwards, from row 5 to 2.'])]
@@ -90,8 +97,8 @@ final class MessageWordsTest extends TestCase
     /** @return array<string, list<string>> by code */
     private static function sentences(): array
     {
-        $all = NotationMessages::ALL + PlanMessages::ALL + EditMessages::ALL;
-        self::assertCount(\count(NotationMessages::ALL) + \count(PlanMessages::ALL) + \count(EditMessages::ALL), $all);
+        $all = NotationMessages::ALL + PlanMessages::ALL + LayerMessages::ALL + EditMessages::ALL;
+        self::assertCount(\count(NotationMessages::ALL) + \count(PlanMessages::ALL) + \count(LayerMessages::ALL) + \count(EditMessages::ALL), $all);
 
         return array_map(array_values(...), $all);
     }

@@ -11,6 +11,7 @@ final class WordsAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Words ',
             'meanings' => '',
             'patterns' => '',
             'drawings' => '',

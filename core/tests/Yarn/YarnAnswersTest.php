@@ -11,6 +11,7 @@ final class YarnAnswersTest extends AnswersCase
     public static function held(): array
     {
         return [
+            'kinds' => 'Yarn ',
             'plans' => 'yarns|\\d+ (?:ends|changingMm)\\b',
         ];
     }

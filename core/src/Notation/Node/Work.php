@@ -77,6 +77,14 @@ final readonly class Work extends Node
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $place, each: $this->each);
     }
 
+    /** One in each chain, from that one on. */
+    public function along(int $fromHook, Span $span): self
+    {
+        $place = IntoStitch::fromHook($fromHook);
+
+        return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $place, each: true);
+    }
+
     public function withSpan(Span $span): self
     {
         return new self(stitch: $this->stitch, times: $this->times, span: $span, loop: $this->loop, yarn: $this->yarn, place: $this->place, each: $this->each);

@@ -111,7 +111,10 @@ final class Beginnings
             $items[(int) $first] = new Foundation($chain->times, 2, $chain->span);
         }
 
-        return array_values($items);
+        // "Ch 15 in B": what is worked into it is in B.
+        $isFounded = $items[(int) $first] instanceof Foundation;
+
+        return array_values([...($isFounded ? Starts::yarnOf($chain) : []), ...$items]);
     }
 
     /**

@@ -216,7 +216,10 @@ final class Groups
 
             return null === $node->times && null === $times ? $node->withSpan($span) : $node->withTimes($times, $span);
         }
-        \assert($node instanceof Work);
+        if (!$node instanceof Work) {
+            // What fills a round is as often as there is room.
+            return $node;
+        }
         if (null === $amount->times) {
             // "12 sc around" may be twelve, or twelve in each.
             if (null === $node->times

@@ -26,9 +26,10 @@ final class OtherPieces
     private const CHAINS = ['ch', 'chs', 'chain', 'chains', 'bridge', 'gap'];
 
     /**
-     * The stitch that joins: "join to the first leg with a sc", "attach to other leg with sc".
+     * The stitch that joins: "join to the first leg with a sc", "attach to other leg with sc". A slip stitch, "join with sl st to the first leg", only leads
+     * over.
      *
-     * @return array{Work}|null null: nothing of the kind stands here
+     * @return array{Work|Glue}|null null: nothing of the kind stands here
      */
     public static function joined(Cursor $c): ?array
     {
@@ -38,20 +39,35 @@ final class OtherPieces
             return $c->back($from);
         }
         $c->skip('it', 'this', 'them', 'the', 'chain', 'ch');
+        $first = self::withStitch($c);
         if (!$c->take('to', 'with', 'onto', 'on', 'in', 'into') || !self::name($c, self::NAMES)) {
             return $c->back($from);
         }
+        $stitch = $first ?? self::withStitch($c);
+
+        return match ($stitch) {
+            Stitch::SlipStitch => [new Glue($c->span($from))],
+            Stitch::Single, Stitch::HalfDouble, Stitch::Double, Stitch::Treble => [new Work($stitch, 1, $c->span($from))],
+            default => $c->back($from),
+        };
+    }
+
+    /** "with a sc" */
+    private static function withStitch(Cursor $c): ?Stitch
+    {
+        $from = $c->at;
         if (!$c->take('with', 'by', 'using', 'in')) {
-            return $c->back($from);
+            return null;
         }
         $c->skip('a', 'an', 'one', '1', 'making', 'working');
         $name = $c->name();
-        if (Stitch::Single !== $name?->stitch) {
+        if (null === $name) {
             return $c->back($from);
         }
         $c->at += $name->tokens;
+        $c->take(...Words::STITCHES);
 
-        return [new Work(Stitch::Single, 1, $c->span($from))];
+        return $name->stitch;
     }
 
     /**
@@ -133,7 +149,10 @@ final class OtherPieces
             }
             $c->back($from);
         }
-        $isAlong = $c->take('around', 'along', 'across', 'over', 'on', 'onto', 'down', 'up');
+        $isAlong = $c->take('around', 'along', 'across', 'over', 'on', 'onto', 'down', 'up', 'of');
+        if ($isAlong && $c->take('it') && $c->isClauseEnd()) {
+            return true;
+        }
         if (!$isAlong && !$c->take('in', 'into')) {
             return false;
         }

@@ -141,7 +141,7 @@ final class Repeats
             return new Repeat($items, $c->takeNumber(), $c->span($from));
         }
         $amount = Times::of($c, true);
-        if (null === $amount && $wide) {
+        if (null === $amount && ($wide || $closed && self::isCounted($c))) {
             $amount = new HowOften(null);
         }
         if (null === $amount) {
@@ -149,6 +149,19 @@ final class Repeats
         }
 
         return new Repeat($items, $amount->all(), $c->span($from));
+    }
+
+    /** Whether the line ends with how many stitches it makes, which a star's repeat without a number can be held against: "*sc, inc*, sc (7)". */
+    private static function isCounted(Cursor $c): bool
+    {
+        $end = $c->tokens->count();
+        for ($at = $c->at; $at < $end; ++$at) {
+            if ($c->tokens->is($at, TokenType::Open) && $c->tokens->is($at + 1, TokenType::Number)) {
+                return $c->tokens->is($at + 2, TokenType::Close) || \in_array($c->tokens->value($at + 2), Words::STITCHES, true);
+            }
+        }
+
+        return false;
     }
 
     private static function checkDepth(Cursor $c, int $open, int $depth): void

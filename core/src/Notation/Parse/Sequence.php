@@ -157,18 +157,16 @@ final class Sequence
     private function beside(): bool
     {
         $c = $this->c;
+        $from = $c->at;
         $start = UntilFits::of($c, $this->nodes) ?? OtherPieces::joined($c) ?? OtherPieces::goingThrough($c, $this->hasWork()) ?? Starts::of($c, $this->nodes);
         if (null !== $start) {
             // The chain before what joins others is the bridge.
-            if ($start[0] instanceof Work || ($start[0] instanceof Foundation && $start[0]->chains > 0)) {
-                $this->nodes = Starts::withoutChain($this->nodes);
-                $this->idle = 0;
-            }
-            array_push($this->nodes, ...$start);
+            $isBegun = $start[0] instanceof Work || ($start[0] instanceof Foundation && $start[0]->chains > 0);
+            $this->nodes = $isBegun ? [...Starts::withoutChain($this->nodes), ...$start] : Starts::beside($c, $from, $this->nodes, $start);
+            $this->idle = $isBegun ? 0 : $this->idle;
 
             return true;
         }
-        $from = $c->at;
         $slashed = $this->hasWork() ? Counts::slashed($c) : null;
         $node = $slashed ?? OtherPieces::bridge($c) ?? Remarks::comment($c) ?? Closes::of($c) ?? Sentences::of($c, $this->hasWork()) ?? $this->count();
         if (null !== $node) {

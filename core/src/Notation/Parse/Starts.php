@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Node\Node;
 use Alternum\Core\Notation\Node\OtherSide;
 use Alternum\Core\Notation\Node\Repeat;
 use Alternum\Core\Notation\Node\Work;
+use Alternum\Core\Notation\Node\YarnPhrase;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
 
@@ -47,7 +48,7 @@ final class Starts
         return self::otherSide($c) ?? self::slipKnot($c) ?? (null === $chain
             ? self::ring($c, $before)
             : (self::isFirst($chain, $before) || !Closes::isPicot($c, $c->at) ? self::joinedChain($c, $chain) : null)
-                ?? self::along($c, $chain) ?? self::ring($c, $before));
+                ?? (self::isFirst($chain, $before) ? self::along($c, $chain) : null) ?? self::ring($c, $before));
     }
 
     /**
@@ -127,7 +128,7 @@ final class Starts
             }
         }
         $with = \in_array($c->value(-1), ['with', 'using'], true);
-        if (!Targets::ring($c) || ($with && 'mc' === $c->tokens->value($c->at - 1))) {
+        if (!RingName::of($c) || ($with && 'mc' === $c->tokens->value($c->at - 1))) {
             return $c->back($from);
         }
         if ('mc' === $c->value(-1) && ':' === $c->value()
@@ -204,22 +205,36 @@ final class Starts
         $from = $c->at;
         $c->skip('and', 'turn');
         $c->skipTypes(TokenType::Separator);
-        if (!$c->skip('starting', 'start', 'beginning', 'begin', 'from', 'working')) {
+        $number = StartingIn::of($c, [...Words::CHAINS, ...Words::STITCHES]);
+        if (null === $number) {
             return $c->back($from);
         }
-        $c->skip('in', 'with', 'at', 'the', 'from', 'on', 'into');
-        $number = $c->tokens->ordinal($c->at);
-        if (null === $number || $number < 1 || !\in_array($c->value(1), [...Words::CHAINS, ...Words::STITCHES], true)) {
-            return $c->back($from);
-        }
-        $c->at += 2;
-        $c->skip('from', 'the', 'hook', 'your');
 
         return [new Foundation($chain->times ?? 1, $number, $chain->span->to($c->span($from)))];
     }
 
     /**
-     * The list without the chain that what is begun on was read from.
+     * Both as one list: after stitches that nothing parts from it, "sc 7 on the other side" says where those are worked.
+     *
+     * @param int        $from  the first token of what is added
+     * @param list<Node> $nodes
+     * @param list<Node> $start
+     *
+     * @return list<Node>
+     */
+    public static function beside(Cursor $c, int $from, array $nodes, array $start): array
+    {
+        $last = end($nodes);
+        $isOfLast = $start[0] instanceof OtherSide && $last instanceof Work && null === $last->place
+            && \in_array($c->tokens->value($from), ['on', 'in', 'along', 'down', 'across', 'over'], true)
+            && ($c->tokens->isWord($from - 1) || $c->tokens->is($from - 1, TokenType::Number));
+        array_splice($nodes, $isOfLast ? -1 : \count($nodes), 0, $start);
+
+        return $nodes;
+    }
+
+    /**
+     * The list without the chain that what is begun on was read from; the yarn of "ch 15 in B" is that of what is worked into it.
      *
      * @param list<Node> $nodes
      *
@@ -229,11 +244,17 @@ final class Starts
     {
         for ($i = \count($nodes) - 1; $i >= 0; --$i) {
             if ($nodes[$i] instanceof Work) {
-                array_splice($nodes, $i, 1);
+                array_splice($nodes, $i, 1, self::yarnOf($nodes[$i]));
                 break;
             }
         }
 
         return $nodes;
+    }
+
+    /** @return list<YarnPhrase> that a chain names, before all that is worked into it */
+    public static function yarnOf(Work $chain): array
+    {
+        return null === $chain->yarn ? [] : [new YarnPhrase($chain->yarn, $chain->span)];
     }
 }

@@ -23,7 +23,7 @@ final class Suffixes
         'the' => 1, 'only' => 1, 'all' => 1, 'from' => 1, 'on' => 1, 'of' => 1, 'blo' => 1, 'bl' => 1, 'blos' => 1, 'bls' => 1,
         'tbl' => 1, 'tfl' => 1, 'flo' => 1, 'fl' => 1, 'flos' => 1, 'fls' => 1, 'back' => 1, 'front' => 1, 'third' => 1, '3rd' => 1, 'with' => 1,
         'using' => 1, 'yarn' => 1, 'colour' => 1, 'color' => 1, 'starting' => 1, 'beginning' => 1, 'start' => 1, 'begin' => 1,
-        'total' => 1, 'altogether' => 1, 'each' => 1,
+        'total' => 1, 'altogether' => 1, 'each' => 1, '+' => 1, 'plus' => 1,
     ];
 
     public static function of(Cursor $c, Work|Repeat $node): Work|Repeat
@@ -54,6 +54,14 @@ final class Suffixes
         if (Loops::bothLoops($c) || Loops::overStrands($c)) {
             return $node->withSpan($node->span->to($c->span($from)));
         }
+        $turning = $node instanceof Work && Stitch::Chain === $node->stitch ? self::turning($c) : null;
+        if ($node instanceof Work && null !== $turning) {
+            return $node->withTimes((int) $node->times + $turning, $node->span->to($c->span($from)));
+        }
+        if ($node instanceof Work && OtherPieces::pass($c)) {
+            // "sc in next 11 sts on the first leg"
+            return $node->withSpan($node->span->to($c->span($from)));
+        }
         if (Loops::bothSides($c)) {
             // Of two layers each stitch takes one of both.
             return ($c->namesOthers || OtherPieces::isHeld($c) ? $node : self::closed($c, $node))->withSpan($node->span->to($c->span($from)));
@@ -77,6 +85,23 @@ final class Suffixes
         }
 
         return $node;
+    }
+
+    /** "ch 8 + 1 to turn", "ch 8 plus 1 for turning": so many chains more. */
+    private static function turning(Cursor $c): ?int
+    {
+        $from = $c->at;
+        $more = $c->take('+', 'plus') ? $c->number() : null;
+        if (null === $more) {
+            return $c->back($from);
+        }
+        ++$c->at;
+        $c->take(...Words::CHAINS);
+        $c->skip('to', 'for', 'as', 'the', 'a', 'extra', 'more');
+        $isSaid = $c->take('turn', 'turning');
+        $c->take(...Words::CHAINS);
+
+        return $isSaid || $c->isClauseEnd() ? $more : $c->back($from);
     }
 
     /** "sc in back loop of each st around" */
@@ -158,26 +183,12 @@ final class Suffixes
     private static function startingIn(Cursor $c, Work $node): ?Work
     {
         $from = $c->at;
-        if (!$c->take('starting', 'beginning', 'start', 'begin') && 'from' !== $c->value()) {
+        $number = StartingIn::of($c);
+        if (null === $number) {
             return null;
         }
-        $c->skip('in', 'with', 'at', 'from', 'the');
-        $number = $c->tokens->ordinal($c->at);
-        if (null === $number || !\in_array($c->value(1), Words::CHAINS, true)) {
-            return $c->back($from);
-        }
-        $c->at += 2;
-        $c->skip('from', 'the', 'hook');
 
-        return new Work(
-            stitch: $node->stitch,
-            times: $node->times,
-            span: $node->span->to($c->span($from)),
-            loop: $node->loop,
-            yarn: $node->yarn,
-            place: IntoStitch::fromHook($number),
-            each: true,
-        );
+        return $node->along($number, $node->span->to($c->span($from)));
     }
 
     /** "12 sc in total", "each", which add nothing. */

@@ -48,7 +48,7 @@ final class Targets
         }
         $target = match (true) {
             $in && !\in_array($preposition, ['to', 'across', 'along', 'through', 'around', 'over', 'of'], true)
-                && self::ring($c) => new Target(TargetKind::Ring),
+                && RingName::of($c) => new Target(TargetKind::Ring),
             default => self::place($c, $in, $preposition),
         };
         if (null === $target) {
@@ -96,32 +96,6 @@ final class Targets
         return $times;
     }
 
-    /** How the ring is named: "MR", "magic ring", "the adjustable loop", "it" after it was made. */
-    public static function ring(Cursor $c): bool
-    {
-        $from = $c->at;
-        $c->skip('a', 'an', 'the', 'your');
-        $magic = $c->skip('magic', 'adjustable', 'sliding', 'slip', 'starting', 'double', 'chain', 'ch', 'yarn');
-        if ($c->take(...Words::RINGS)) {
-            $word = $c->value(-1);
-            $before = $c->value(-2);
-            $isRing = match ($word) {
-                'loop' => $magic && !\in_array($before, ['chain', 'ch'], true),
-                'mc' => $magic
-                    || ((!ctype_digit($c->value()) || !$c->tokens->isClose($c->at))
-                        && Assumption::CircleRing === $c->choose(0, [Assumption::CircleRing, Assumption::CircleYarn])),
-                'circle', 'ring' => true,
-                default => !$magic,
-            };
-            if ($isRing) {
-                return true;
-            }
-        }
-        $c->back($from);
-
-        return false;
-    }
-
     private static function place(Cursor $c, bool $in, string $preposition): ?Target
     {
         if ($in && 'over' !== $preposition && $c->take('same')) {
@@ -141,6 +115,10 @@ final class Targets
         if (null !== $ordinal) {
             return $ordinal;
         }
+        $few = $in ? self::few($c) : null;
+        if (null !== $few) {
+            return $few;
+        }
         $isAround = 'all' === $c->value()
             && (\in_array($c->value(1), ['around', 'round', 'across', 'way'], true) || ('the' === $c->value(1) && 'way' === $c->value(2)));
         $each = !$isAround && $c->take('each', 'every', 'all', 'ea', 'evry', 'per');
@@ -153,6 +131,23 @@ final class Targets
         }
 
         return self::stitches($c, $in, $each, $preposition);
+    }
+
+    /** "in both chain stitches", "in any stitch". */
+    private static function few(Cursor $c): ?Target
+    {
+        $from = $c->at;
+        $places = $c->take('both') ? 2 : ($c->take('any') ? 1 : null);
+        if (null === $places) {
+            return null;
+        }
+        $c->skip('of', 'the', 'these', 'one');
+        $chains = $c->take(...Words::CHAINS);
+        $stitches = $c->take(...Words::STITCHES);
+
+        return $chains || $stitches
+            ? new Target(kind: TargetKind::Stitches, places: $places, each: $places > 1, chains: $chains, stitches: $stitches && !$chains)
+            : $c->back($from);
     }
 
     /** "in 3rd st", "in 2nd ch from hook", "in last ch". */

@@ -9,17 +9,33 @@ use Alternum\Core\Notation\Node\Work;
 use Alternum\Core\Notation\Stitch;
 use Alternum\Core\Notation\TokenType;
 
-/** Reads stitches by their number and place alone: "2 in each st", "one sc in the next, two in the next". Their name is the one that the line works else. */
+/**
+ * Reads stitches by their number and place, or their yarn, alone: "2 in each st", "one sc in the next, two in the next", "4 in cream". Their name is the one
+ * that the line works else.
+ */
 final class Unnamed
 {
     public static function of(Cursor $c, int $number, int $from): Work|Repeat|null
     {
-        if (!$c->isWord('in', 'into')) {
+        if (!$c->isWord('in', 'into', 'with', 'using')) {
             return null;
         }
-        $into = self::into($c);
+        if (self::isYarnAhead($c)) {
+            return new Work(self::nearest($c), $number, $c->span($from));
+        }
+        $into = $c->isWord('in', 'into') ? self::into($c) : null;
 
         return null === $into ? null : IntoStitches::of($c, self::nearest($c), $number, $into, $from);
+    }
+
+    /** "4 sc in brown, 4 in cream" */
+    private static function isYarnAhead(Cursor $c): bool
+    {
+        $from = $c->at;
+        $yarn = Yarns::after($c);
+        $c->back($from);
+
+        return null !== $yarn;
     }
 
     private static function into(Cursor $c): ?Target

@@ -22,12 +22,20 @@ final class Works
         if ($c->isPlainStitch() && !$c->mentions('together', 'tog')) {
             return self::named($c, $from, null) ?? $c->back($from);
         }
-        self::verbs($c);
+        // "ch 4, starting in 2nd ch from hook, sc 3": along that chain.
+        $hook = $c->tokens->isAmong($c->begins, $from, Words::CHAINS) ? StartingIn::of($c) : null;
+        if (null !== $hook) {
+            $c->skipTypes(TokenType::Separator, TokenType::Stop);
+            $node = self::of($c);
+
+            return $node instanceof Work && null === $node->place ? $node->along($hook, $c->span($from)) : $c->back($from);
+        }
+        Verbs::pass($c);
         $first = $c->isWord('in', 'into') ? Targets::of($c) : null;
         if (null !== $first) {
             // "in each of the next 3 sts work 1 sc"
             $c->skipTypes(TokenType::Separator, TokenType::Stop);
-            self::verbs($c);
+            Verbs::pass($c);
         }
         $node = Together::of($c, $from) ?? Lettered::of($c, $from) ?? self::named($c, $from, $first);
         if (null === $node) {
@@ -35,36 +43,6 @@ final class Works
         }
 
         return $node;
-    }
-
-    private static function verbs(Cursor $c): void
-    {
-        $from = $c->at;
-        if ($c->tokens->isCapital($c->at)) {
-            return;
-        }
-        $c->skip(...Words::DO, ...['a', 'an', 'another', 'start', 'begin', 'by', 'with', 'working', 'making', 'doing', 'of', 'one', 'you', 'will', 'more']);
-        if (('with' === $c->value(-1) && !\in_array($c->value(-2), ['start', 'begin'], true)) || 'next' === $c->value(-1)) {
-            $c->back($from);
-            $c->skip('work', 'make', 'do', 'place', 'put', 'add', 'a', 'an');
-        }
-        if ('one' === $c->value(-1)) {
-            --$c->at;
-        }
-        if ('crochet' === $c->value(-1) && (self::isTogetherAhead($c) || $c->isWord('the', 'next'))) {
-            --$c->at;
-        }
-    }
-
-    private static function isTogetherAhead(Cursor $c): bool
-    {
-        for ($ahead = 0; $ahead < 6 && $c->tokens->isWord($c->at + $ahead) || null !== $c->number($ahead); ++$ahead) {
-            if (\in_array($c->value($ahead), ['together', 'tog'], true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function named(Cursor $c, int $from, ?Target $into): ?Node

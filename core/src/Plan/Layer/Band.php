@@ -40,8 +40,17 @@ final readonly class Band implements RoundLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->last() > 0 && $this->which->in($site->counts)->isEmpty()
-            ? Problem::atPath('', Message::of('layer.noRounds', worked: $site->worked->value))
+        if (0 === $site->last()) {
+            return null;
+        }
+        $worked = $site->worked->value;
+        $there = $this->which->in($site->counts)->count();
+        if ($there < 1) {
+            return Problem::atPath('', Message::of('layer.noRounds', worked: $worked));
+        }
+
+        return $this->which->isCounted() && $there < $this->which->count
+            ? Problem::atPath('', Message::of('band.fewer', worked: $worked, count: $this->which->count, there: $there))->asNote()
             : null;
     }
 

@@ -102,7 +102,7 @@ final readonly class Run implements RoundLayer
 
     public function inWords(): string
     {
-        return "round {$this->round}, stitches {$this->from}–{$this->to}";
+        return "round {$this->round}, ".($this->from === $this->to ? "stitch {$this->from}" : "stitches {$this->from}–{$this->to}");
     }
 
     private function length(int $makes): int

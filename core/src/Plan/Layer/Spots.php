@@ -6,6 +6,7 @@ namespace Alternum\Core\Plan\Layer;
 
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
+use Alternum\Core\Plan\Message;
 use Alternum\Core\Plan\Number;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Yarn;
@@ -78,7 +79,50 @@ final readonly class Spots implements MovableLayer
 
     public function check(LayerSite $site): ?Problem
     {
-        return $site->checkRange(self::class, new RoundRange($this->from, $this->to));
+        return $site->checkRange(self::class, new RoundRange($this->from, $this->to)) ?? $this->unfit($site)?->asNote();
+    }
+
+    /** The first of its rounds in which it is not what was asked for. */
+    private function unfit(LayerSite $site): ?Problem
+    {
+        $worked = $site->worked->value;
+        $last = $site->last();
+        foreach ($this->spotted($last) as $round) {
+            $made = $this->makes($site->counts, $round);
+            if ($this->every > $made) {
+                return Problem::atPath('every', Message::of('spots.none', worked: $worked, round: $round, made: $made, every: $this->every), round: $round);
+            }
+            $takes = $this->count > 0 ? $this->count * $this->wide : ($this->every <= $this->wide ? $made : 0);
+            if ($takes >= $made && 1 !== $this->count) {
+                return Problem::atPath('wide', Message::of('spots.touch', worked: $worked, round: $round, made: $made), round: $round);
+            }
+            if ($round + $this->tall - 1 > $last) {
+                return Problem::atPath('tall', Message::of('spots.cut', worked: $worked, round: $round, tall: $this->tall, last: $last), round: $round);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int> $counts stitches that each round makes
+     *
+     * @return int those of the round in the middle of the spots that begin in one
+     */
+    private function makes(array $counts, int $first): int
+    {
+        return $counts[min(\count($counts), $first + intdiv($this->tall - 1, 2)) - 1];
+    }
+
+    /** @return list<int> the rounds in which spots begin, on a piece of so many */
+    private function spotted(int $last): array
+    {
+        $rounds = [];
+        for ($round = $this->from; $round <= min($this->to, $last); $round += $this->step) {
+            $rounds[] = $round;
+        }
+
+        return $rounds;
     }
 
     public function lay(FramedCloth $cloth): void
@@ -86,9 +130,8 @@ final readonly class Spots implements MovableLayer
         $counts = $cloth->counts();
         $last = \count($counts);
         $laid = [];
-        $spotted = 0;
-        for ($first = $this->from; $first <= min($this->to, $last); $first += $this->step, ++$spotted) {
-            $makes = $counts[min($last, $first + intdiv($this->tall - 1, 2)) - 1];
+        foreach ($this->spotted($last) as $spotted => $first) {
+            $makes = $this->makes($counts, $first);
             $count = $this->count > 0 ? min($this->count, $makes) : intdiv($makes, $this->every);
             // Counted by stitches, what does not come out even is left behind the last of them.
             $apart = 360.0 * ($this->count > 0 ? 1 / max(1, $count) : $this->every / $makes);
@@ -135,7 +178,7 @@ final readonly class Spots implements MovableLayer
     {
         return 'spots, '.($this->count > 0
             ? "{$this->count} around"
-            : "every {$this->every} stitches").', '.(new RoundRange($this->from, $this->to))->inWords();
+            : 'every '.(1 === $this->every ? 'stitch' : "{$this->every} stitches")).', '.(new RoundRange($this->from, $this->to))->inWords();
     }
 
     public function range(): RoundRange

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Plan\Layer;
 
+use Alternum\Core\Plan\Counted;
 use Alternum\Core\Plan\Format\Fields;
 use Alternum\Core\Plan\Limits;
 
@@ -66,6 +67,12 @@ final readonly class WhichRounds
         };
     }
 
+    /** Whether how many they are is said, not seen from the shaping. */
+    public function isCounted(): bool
+    {
+        return !\in_array($this->group, [RoundGroup::Growing, RoundGroup::Even, RoundGroup::Shrinking], true);
+    }
+
     /** @param list<int> $counts stitches that each round makes */
     public function in(array $counts): RoundRange
     {
@@ -91,12 +98,19 @@ final readonly class WhichRounds
 
     public function inWords(): string
     {
-        $rounds = $this->count.(1 === $this->count ? ' round' : ' rounds');
+        $rounds = Counted::of($this->count, 'round');
 
         return match ($this->group) {
             RoundGroup::Numbered => (new RoundRange($this->from, $this->from + $this->count - 1))->inWords(),
-            RoundGroup::First, RoundGroup::Last => "the {$this->group->value} {$rounds}",
-            RoundGroup::Widest => "{$rounds}, {$this->from} from the widest",
+            RoundGroup::First, RoundGroup::Last => 1 === $this->count
+                ? "the {$this->group->value} round"
+                : "the {$this->group->value} {$rounds}",
+            RoundGroup::Widest => match (true) {
+                0 === $this->from => 1 === $this->count ? 'the last of the widest rounds' : "{$rounds} from the last of the widest on",
+                1 === $this->from => "{$rounds} right after the widest",
+                $this->from > 1 => "{$rounds}, beginning {$this->from} after the widest",
+                default => "{$rounds}, beginning ".-$this->from.' before the last of the widest',
+            },
             RoundGroup::Even => 'all of the widest rounds',
             RoundGroup::Growing, RoundGroup::Shrinking => "all {$this->group->value} rounds",
         };

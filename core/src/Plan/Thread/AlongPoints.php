@@ -31,4 +31,9 @@ trait AlongPoints
     {
         return $this->line->strokes($site, $this->takes());
     }
+
+    public function windsAround(): bool
+    {
+        return true;
+    }
 }

@@ -31,6 +31,16 @@ trait AnyThread
         return true;
     }
 
+    public function windsAround(): bool
+    {
+        return false;
+    }
+
+    public function toAStitch(ThreadSite $site): float
+    {
+        return 0.0;
+    }
+
     /** The last drawing of a thread with two ends. */
     private static function endsInside(): Drawing
     {

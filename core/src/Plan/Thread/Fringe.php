@@ -101,6 +101,17 @@ final readonly class Fringe implements ThreadKind
         return false;
     }
 
+    public function windsAround(): bool
+    {
+        return false;
+    }
+
+    /** A tassel hangs from one stitch, and is meant to. */
+    public function toAStitch(ThreadSite $site): float
+    {
+        return $this->across > 0.0 ? $this->count / ($this->across + 1.0) : 0.0;
+    }
+
     public function named(): string
     {
         return Counted::of($this->count, 'strand').' hanging '.Number::plain(round($this->lengthMm / 10, 1)).' cm'

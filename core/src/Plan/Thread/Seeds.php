@@ -99,6 +99,16 @@ final readonly class Seeds implements ThreadKind
         return $strokes;
     }
 
+    public function windsAround(): bool
+    {
+        return true;
+    }
+
+    public function toAStitch(ThreadSite $site): float
+    {
+        return $this->around * $site->degrees(1.0) / $this->across;
+    }
+
     public function named(): string
     {
         return "seeds, {$this->around} to a round".($this->across < 360.0 ? ' over '.Number::plain($this->across).'°' : '')

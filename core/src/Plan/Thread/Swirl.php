@@ -91,6 +91,11 @@ final readonly class Swirl implements ThreadKind
         return $strokes;
     }
 
+    public function windsAround(): bool
+    {
+        return true;
+    }
+
     public function named(): string
     {
         return 'a swirl of surface slip stitches, '.Counted::of(abs($this->turns), 'turn').' over '

@@ -48,6 +48,12 @@ interface ThreadKind
     /** Whether its two ends are to be hidden. */
     public function hasTails(): bool;
 
+    /** Whether it may go around the piece more than once; else it is one thing at its place. */
+    public function windsAround(): bool;
+
+    /** How many of what is set side by side come to a stitch of the place's round; 0 where it is one thing. */
+    public function toAStitch(ThreadSite $site): float;
+
     /** What it is, with its size: "a smile, 6 stitches wide". */
     public function named(): string;
 

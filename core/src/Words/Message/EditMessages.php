@@ -30,6 +30,7 @@ final class EditMessages
                 .' SpiralLoops {in loops that were left free} Seam {on two that are seamed together}'
                 .' other {on the edge of another, without cutting the yarn}}',
         ],
+        'begin.countsOn' => ['its own rounds are counted from 1, so that round {said} of the pattern is round 1 here'],
         'best.noChange' => ['The piece has no change at a round’s end, so there is nothing to decide.', self::ELSE],
         'bobbles.none' => ['No plain single crochet lies there that could be a bobble.', self::ELSE],
         'cover.noRing' => ['A cover needs a piece that begins in a ring, with rounds that can be read.', self::ELSE],

@@ -27,7 +27,7 @@ final class NotationMessages
             .'{used, plural, =0 {none} other {#}}.',
             'Correct the number, or what is worked into {said, plural, =1 {it} other {them}}.',
         ],
-        'around.tooMany' => ['{times} of these use {uses} stitches, but there {below, plural, =1 {is} other {are}} {below}.', 'Work fewer.'],
+        'around.tooMany' => ['{times} of these use {uses} stitches, but there {below, plural, =1 {is #} other {are #}}.', 'Work fewer.'],
         'around.twice' => ['It says “around” twice.', 'Say how often one of the two is worked.'],
         'around.uneven' => [
             '{below} stitches below do not come out even in repeats of {uses}: {left, plural, =1 {the last is} other {the last # are}} worked plain.',
@@ -188,6 +188,10 @@ final class NotationMessages
         'round.turns' => [
             'It turns within the round: what is worked back and forth in a part of a round is not read.',
             'Write the part as a piece in rows, or leave the turn out.',
+        ],
+        'round.shapingUnread' => [
+            '“{words}” is not read: it does not say which stitches its rounds have.',
+            'Write each of its rounds on a line of its own, or put # before it if it is a remark.',
         ],
         'yarn.unread' => [
             '“{words}” speaks of yarn {yarn}, and is not read.',

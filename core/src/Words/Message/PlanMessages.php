@@ -47,24 +47,6 @@ final class PlanMessages
         'field.unknown' => ['This field is not known here.', 'Take it out, or fix its spelling.'],
         'field.yarnKey' => ['A yarn is known by one capital letter, A to Z.'],
         'field.yarnOrStop' => ['Name a yarn by its letter, or write a stop to clear.'],
-        'handSet.noRound' => [
-            'Stitches are set by hand in {worked, select, rows {row} other {round}} {round}, which the piece does not have.',
-            'Clear what is past the end.',
-        ],
-        'handSet.tooFar' => [
-            'Stitch {stitch} of {worked, select, rows {row} other {round}} {round} is set by hand, but it has {made}.',
-            'Clear what is past the end.',
-        ],
-        'helix.notSpiral' => [
-            'Several yarns go on side by side only where the piece is worked in a spiral.',
-            'Work the piece in a spiral, or take stripes of one round.',
-        ],
-        'helix.oneYarn' => ['Several yarns are two at the least.', 'Add a yarn, or give the rounds one yarn.'],
-        'helix.tooFew' => [
-            'This spiral has rounds of {fewest} stitches for {yarns} yarns: each yarn needs one at the least.',
-            'Begin it where the piece is wider, or take fewer yarns.',
-        ],
-        'helix.yarnTwice' => ['A yarn goes along in this spiral twice.', 'Name each yarn once.'],
         'joint.circle' => [
             '{part} is put on {onto}, and {onto} is put on {part} in turn: neither can be first.',
             'Take one of them off the other.',
@@ -125,39 +107,10 @@ final class PlanMessages
             '{stitches} stitches in 10 cm do not fit yarn {yarn}: a label of its weight says {least} to {most}.',
             'Correct the gauge, or the weight of {yarn}.',
         ],
-        'layer.backwards' => [
-            '{layer, select, stripes {These stripes} spots {These spots} helix {This spiral} panel {This patch} blend {This fade} other {This layer}} '
-                .'{layer, select, stripes {run} spots {run} other {runs}} backwards, from {worked, select, rows {row} other {round}} {from} to {to}.',
-            'Let {layer, select, stripes {them} spots {them} other {it}} run from {to} to {from}.',
-        ],
-        'layer.covered' => ['“{name}” is wholly covered by layers above it, so nothing of it is seen.', 'Move it up, or delete it.'],
-        'layer.noRounds' => ['This band names {worked, select, rows {rows} other {rounds}} that the piece does not have.', 'Take it out, or name others.'],
         'held.held' => ['Yarn {yarn} is held together of {other}, which is held together itself.', 'Choose the yarns that {other} is made of.'],
         'held.none' => ['Yarn {yarn} is held together of {other}, but the plan has no yarn {other}.', 'Add a yarn {other}, or choose another one.'],
         'held.onHand' => ['What is at hand is asked of the yarns that {yarn} is held together of, so this does nothing.', 'Clear it.'],
         'held.same' => ['Yarn {yarn} is held together of {other} twice.', 'Give {other} two strands, or choose another yarn.'],
-        'layer.noYarn' => [
-            'Yarn {yarn} is used here, but the plan has no yarn {yarn}.',
-            'Add a yarn {yarn}, or give these {worked, select, rows {row} other {round}}s another one.',
-        ],
-        'layer.tooFar' => [
-            '{layer, select, stripes {These stripes} spots {These spots} helix {This spiral} panel {This patch} blend {This fade} other {This layer}} '
-                .'{layer, select, stripes {go} spots {go} other {goes}} to {worked, select, rows {row} other {round}} {to}, but the piece ends with {worked, '
-                .'select, rows {row} other {round}} {last}.',
-            'Let {layer, select, stripes {them} spots {them} other {it}} end with {worked, select, rows {row} other {round}} {last}, or work more '
-                .'{worked, select, rows {row} other {round}}s.',
-        ],
-        'layer.unknown' => ['This kind of colour layer is not known.', 'Write one of: {kinds}.'],
-        'motif.rows' => ['The rows of a motif are as long as one another, and there is one at least.', 'Fill the shorter ones with stops.'],
-        'motif.tooHigh' => [
-            'This motif needs {worked, select, rows {row} other {round}}s {from} to {to}, but the piece ends with {worked, select, rows {row} other '
-                .'{round}} {last}.',
-            'Move it to an earlier one.',
-        ],
-        'motif.tooWide' => [
-            'This motif is {width} stitches wide, but {worked, select, rows {row} other {round}} {round} has {made}.',
-            'Move it to wider {worked, select, rows {row} other {round}}s, or draw it narrower.',
-        ],
         'name.unseen' => ['This holds a character that cannot be seen.', 'Delete it, or type the words anew.'],
         'offer.backLoop' => ['Close all rounds in the back loop of the first stitch'],
         'offer.place' => ['Set the {what} between rounds {round} and {next}'],
@@ -169,9 +122,6 @@ final class PlanMessages
             .' Side {{yes, select, 1 {up one side alone} other {up one side and down the other}}}'
             .' other {{yes, select, 1 {with one in the gap of the join} other {without the gap of the join}}}}'],
         'offer.tail' => ['Reckon with {tail} for each tail that sews a part on'],
-        'picture.empty' => ['There is no letter in this table.', 'Write a yarn’s letter for each stitch, a row for each round.'],
-        'picture.noYarn' => ['Row {row}, column {column}: “{said}” is no yarn of this plan.', 'Write a yarn’s letter, or leave the cell empty.'],
-        'picture.tooLarge' => ['This is {wide} cells wide and {high} high; a motif can have {most} of each.', 'Cut it into parts.'],
         'placing.afterEnd' => ['{named} come after round {round}, but the piece has rounds 1 to {last}.', 'Name another, or a round.'],
         'placing.noAcross' => ['{named} are counted from another placement, which does not come before them.', 'Name another, or count from the front.'],
         'placing.noBand' => [
@@ -189,6 +139,11 @@ final class PlanMessages
             '{named} lie after round {round}, where no fingers get in: after round {deadline} the opening is too small.',
             'Set them after round {deepest} or before, or sew or embroider them.',
         ],
+        'placing.overlap' => [
+            '{isSame, select, 1 {{named}} other {{other} and {named}}} would lie on one another: there are {between} mm of fabric between their '
+                .'middles, and they need {needs}.',
+            'Set them farther apart, or take smaller ones.',
+        ],
         'placing.tooNarrow' => ['{named}: no fingers get into a piece this narrow to put a washer on.', 'Sew or embroider them.'],
         'placing.tooFarApart' => ['{named} are to be {apart} stitches apart, but round {round} has {makes}.', 'Set them nearer to one another.'],
         'plan.full' => ['The plan is full: it can have {most, number} stitches.', 'Split it into two plans.'],
@@ -198,14 +153,6 @@ final class PlanMessages
         'plan.noPlan' => ['This is not an Alternum plan.', 'Choose a file that was saved as a plan; it says "format": "{format}".'],
         'plan.rounds' => ['All pieces together can have {most, number} rounds.', 'Make two plans of it, or let alike pieces be copies of one.'],
         'plan.tooLarge' => ['The plan is larger than {most, number} kB, more than can be kept.', 'Split it in two.'],
-        'run.noRound' => [
-            'This is set in {worked, select, rows {row} other {round}} {round}, but the piece ends with {worked, select, rows {row} other {round}} {last}.',
-            'Take it out, or set it in another.',
-        ],
-        'run.tooFar' => [
-            'This goes to stitch {stitch}, but {worked, select, rows {row} other {round}} {round} has {made} stitches.',
-            'Let it end with stitch {made}.',
-        ],
         'said' => ['{says}', '{mend}'],
         'text.noUtf8' => ['This is not text in UTF-8.', 'Save it anew as UTF-8.'],
         'text.tooLarge' => ['This is larger than {most, number} kB.', 'Read it in parts.'],
@@ -214,6 +161,14 @@ final class PlanMessages
         'thread.outside' => [
             '{named} would reach from round {from} to round {to}, and the piece has rounds 1 to {last}.',
             'Move it, or make it smaller.',
+        ],
+        'thread.around' => [
+            '{named} would reach over {stitches} stitches, and round {round} has {makes}.',
+            'Make it smaller.',
+        ],
+        'thread.crowded' => [
+            '{named}: {each, number} to a stitch of round {round} are more than there is room for.',
+            'Take fewer of them, or spread them wider.',
         ],
         'thread.twoPoints' => ['A line has two points at least.', 'Add a point.'],
         'thread.unknown' => ['This kind of thread is not known.', 'Write one of: {kinds}.'],

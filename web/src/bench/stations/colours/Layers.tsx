@@ -7,8 +7,9 @@ import { numbered } from '../../../ui/numbered';
 import { say } from '../../../ui/say';
 import { YarnMark } from '../../../ui/YarnMark';
 import { setTools, useTools } from '../../chartTools';
-import { useBench, usePiece, useYarns } from '../../context';
+import { useBench, useDraft, usePiece, useYarns } from '../../context';
 import { withLayer, withPiece } from '../../plans';
+import { ToldAt } from '../../ToldAt';
 import { Where } from './kinds';
 import { Stepper } from './SequenceEditor';
 
@@ -21,6 +22,7 @@ export function Layers() {
 	const { piece, analysis, lies } = usePiece();
 	const yarns = useYarns();
 	const chosen = useTools((tools) => tools.layer);
+	const index = useDraft(({ plan }) => plan.pieces.findIndex(({ key }) => key === piece?.key));
 	if (piece === undefined || piece.colours.length === 0) return null;
 	// What the core says of a layer comes with its answer.
 	const said = analysis?.layers.length === piece.colours.length ? analysis.layers : [];
@@ -132,6 +134,7 @@ export function Layers() {
 									))}
 								</div>
 							)}
+							<ToldAt path={`pieces[${index}].colours[${at}]`} />
 							{chosen === at && (
 								<div className="grid grid-cols-2 items-end gap-2 border-l-4 border-ink bg-sheet p-2">
 									<TextField

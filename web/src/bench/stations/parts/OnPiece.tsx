@@ -27,10 +27,12 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 	const tray = useDraft(({ analysis: is }) => is.constants.tray);
 	const pieces = useDraft(({ plan }) => plan.pieces);
 	const problems = useProblems();
-	/** what is wrong with one of those that lie nowhere */
-	const told = (at: string) => {
+	/** what is told of one; of what lies somewhere, its own remarks say what is wrong with that place */
+	const told = (at: string, isPlaced = false) => {
 		const path = `pieces[${pieces.findIndex(({ key }) => key === piece.key)}].${at}`;
-		return problems.filter((problem) => problem.path?.startsWith(path) === true).map(({ message, mend }) => `${message} ${mend}`);
+		return problems
+			.filter((problem) => problem.path?.startsWith(path) === true && !(isPlaced && problem.severity === 'error'))
+			.map(({ message, mend }) => `${message} ${mend}`);
 	};
 	const placements = piece.placements ?? [];
 	const threads = piece.thread ?? [];
@@ -72,7 +74,7 @@ export function OnPiece({ piece, analysis }: { piece: Piece; analysis: PieceAnal
 							title={`${nameOf(one)}${one.mm === undefined ? '' : `, ${one.mm} mm`}`}
 							said={placed?.said ?? say('parts.nowhere')}
 							more={[...apart, ...sizes].join('; ')}
-							remarks={placed?.remarks ?? told(`placements[${i}]`)}
+							remarks={[...(placed?.remarks ?? []), ...told(`placements[${i}]`, placed !== undefined)]}
 							place={placed?.said ?? ''}
 							onSaid={typedOver(key)}
 							onNudge={nudge(key)}
