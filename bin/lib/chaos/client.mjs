@@ -3,7 +3,10 @@ import { randomUUID } from 'node:crypto';
 import http from 'node:http';
 import { gunzipSync } from 'node:zlib';
 
-/** No request may take longer, in ms. */
+/**
+ * No request may take longer, in ms, where nothing else runs. Beside other checks a clock on the wall tells of them, too: there it is PHP's own limit
+ * that holds, 5 s of the processor (`fpm.conf`), past which an answer is a 503.
+ */
 export const MOST_MS = 5000;
 
 export class Client {
