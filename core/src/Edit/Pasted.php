@@ -36,8 +36,6 @@ final readonly class Pasted
     /** "Make another leg in the same way, but do not fasten off.": as often as that, and how it goes on is for the maker. */
     private const ANOTHER = '/^\W*(?:make|work|crochet) (?:another|a second|the second|one more) \pL+\b[^.\n]*'
         .'\b(?:do not|don.t|without) (?:fasten|cut|break)/imu';
-    /** Words that close a round; "join B" brings a yarn in. */
-    private const JOINS = '/\bjoin\b(?=\s*(?:$|[.,;()]|with\b|to\b|in\b|rnd|round|the r))|\bsl(?:ip)? ?st(?:itch)? (?:in|to|into) (?:the )?(?:first|top|beg)/i';
 
     /**
      * @param list<PastedPiece>    $pieces
@@ -87,13 +85,15 @@ final readonly class Pasted
         $parser = Parser::of($plan->terms, $yarns, false, $shorthand);
         $pieces = [];
         $before = $plan->pieces;
-        foreach (PastedParts::of(array_map($shorthand->spelled(...), $lines), $parser) as $i => $part) {
+        $parts = PastedParts::of(array_map($shorthand->spelled(...), $lines), $parser);
+        $general = self::ofAll($parts[0] ?? [], $parser);
+        foreach ($parts as $i => $part) {
             $names = array_map(static fn (Piece $made): string => $made->name, $before);
-            $piece = self::piece($part, $parser, $plan, $yarns, $names);
+            $piece = self::piece($part, $parser, $plan, $yarns, $names, $general);
             $counted = Join::Bridge === $piece->begins?->join ? CountedOn::before($part, $parser) : 0;
             if ($counted > 0) {
                 $part = array_map(static fn (string $line): string => CountedOn::anew($line, $counted), $part);
-                $piece = self::piece($part, $parser, $plan, $yarns, $names)->countedOn($counted);
+                $piece = self::piece($part, $parser, $plan, $yarns, $names, $general)->countedOn($counted);
             }
             [$before[], $pieces[]] = self::begun($plan, $before, $piece, "pasted-{$i}");
         }
@@ -170,13 +170,45 @@ final readonly class Pasted
 
     /**
      * @param list<string> $lines
-     * @param list<string> $names of the pieces before it
+     * @param list<string> $names   of the pieces before it
+     * @param Worked|null  $general how the pattern says that all of them are worked
      */
-    private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns, array $names): PastedPiece
+    private static function piece(array $lines, Parser $parser, Plan $plan, YarnNames $yarns, array $names, ?Worked $general): PastedPiece
     {
         [$lines, $often] = self::often($lines);
         $often = 1 === preg_match(self::ANOTHER, implode("\n", $lines)) ? max(2, $often) : $often;
-        $named = null;
+        [$heading, $named] = self::heading($lines, $parser);
+        if (null !== $named) {
+            array_splice($lines, $heading, 1, self::beside($named->rest, $parser));
+        }
+        while ([] !== $lines && '' === trim($lines[0])) {
+            array_shift($lines);
+        }
+        while ([] !== $lines && '' === trim($lines[\count($lines) - 1])) {
+            array_pop($lines);
+        }
+        $begins = SaidBeginning::of(self::top($parser, $lines), $names);
+        $worked = $named->worked ?? SaidWorked::of($lines, $parser, $general);
+
+        return new PastedPiece(
+            name: mb_substr($named->name ?? (true === $begins?->isOnLegs() ? 'Body' : ''), 0, Limits::NAME),
+            copies: min(max($named->copies ?? 1, $often), Limits::COPIES),
+            worked: $worked,
+            lines: $lines,
+            reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
+            begins: $begins,
+            firstRound: $named?->firstRound,
+        );
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return array{int, PieceHeading|null} the line of a piece's heading, and what it says; null where it has none
+     */
+    private static function heading(array $lines, Parser $parser): array
+    {
+        [$heading, $named] = [0, null];
         foreach ($lines as $i => $line) {
             if (PastedParts::kind($parser, $line)[0]) {
                 break;
@@ -188,32 +220,20 @@ final readonly class Pasted
                 [$heading, $named] = [$i, $read];
             }
         }
-        if (isset($heading, $named)) {
-            array_splice($lines, $heading, 1, self::beside($named->rest, $parser));
-        }
-        while ([] !== $lines && '' === trim($lines[0])) {
-            array_shift($lines);
-        }
-        while ([] !== $lines && '' === trim($lines[\count($lines) - 1])) {
-            array_pop($lines);
-        }
-        $text = implode("\n", $lines);
-        $begins = SaidBeginning::of(self::top($parser, $lines), $names);
-        $worked = $named->worked ?? match (true) {
-            self::isInRows($text) => Worked::Rows,
-            preg_match_all(self::JOINS, $text) >= 2 => Worked::Joined,
-            default => Worked::Spiral,
-        };
 
-        return new PastedPiece(
-            name: mb_substr($named->name ?? (true === $begins?->isOnLegs() ? 'Body' : ''), 0, Limits::NAME),
-            copies: min(max($named->copies ?? 1, $often), Limits::COPIES),
-            worked: $worked,
-            lines: $lines,
-            reading: Reader::read($lines, $plan->terms, $worked, Limits::STITCHES, 0, $yarns),
-            begins: $begins,
-            firstRound: $named?->firstRound,
-        );
+        return [$heading, $named];
+    }
+
+    /**
+     * What stands above the first piece's heading is said of all.
+     *
+     * @param list<string> $lines of the first piece
+     */
+    private static function ofAll(array $lines, Parser $parser): ?Worked
+    {
+        $said = array_filter(array_map(SaidWorked::in(...), \array_slice($lines, 0, self::heading($lines, $parser)[0])));
+
+        return array_values($said)[0] ?? null;
     }
 
     /**
@@ -230,12 +250,5 @@ final readonly class Pasted
         }
 
         return [];
-    }
-
-    /** Lines that say "row" or turn, and begin in no ring. */
-    private static function isInRows(string $text): bool
-    {
-        return 1 === preg_match('/^\W*rows?\W*\d|\bch(?:ain)? ?\d,?(?: and)? turn\b|\bturn(?: work)?(?:,|;| and)? ch(?:ain)? ?\d/im', $text)
-            && 1 !== preg_match('/\b(?:mr|mc|magic (?:ring|circle|loop)|in (?:a |the )?ring)\b/i', $text);
     }
 }

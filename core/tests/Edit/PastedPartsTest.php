@@ -54,9 +54,45 @@ final class PastedPartsTest extends TestCase
     #[TestWith(["1) ch 5, 4 sc\n2) turn, ch 1, 4 sc", Worked::Rows])]
     #[TestWith(["R1: 6 sc in MR\nR2: ch 1, turn, inc x6", Worked::Spiral])]
     #[TestWith(["R1: 6 sc in MR\nR2: inc x6", Worked::Spiral])]
-    public function testWhatTurnsIsWorkedInRows(string $lines, Worked $worked): void
+    #[TestWith(["Ch 11.\n1: sc in 2nd ch and across, turn (10)\n2: ch 1, sc across, turn (10)", Worked::Rows])]
+    #[TestWith(["Worked back and forth in rows.\nCh 11.\n1: sc in 2nd ch and across (10)\n2: sc across (10)", Worked::Rows])]
+    #[TestWith(["R1: ch 5, sc in 2nd ch from hook, sc in next 2 ch, 3 sc in last ch, turn\nR2: sc around", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR, join\nR2: ch 1, inc x6, join", Worked::Joined])]
+    #[TestWith(["R1: 6 sc in MR, ss in first st\nR2-8: ch 1, sc around, sl st to close", Worked::Joined])]
+    #[TestWith(['R1: ch 4, join. 8 sc in ring, join', Worked::Joined])]
+    #[TestWith(["Join each round with a sl st to the first stitch.\nR1: 6 sc in MR\nR2: inc x6", Worked::Joined])]
+    #[TestWith(["At the end of each round, sl st into the first st and ch 1.\nR1: 6 sc in MR\nR2: inc x6", Worked::Joined])]
+    #[TestWith(["Each round is closed with a slip stitch.\nR1: 6 sc in MR\nR2: inc x6", Worked::Joined])]
+    #[TestWith(["R1: ch 4, join with sl st to first ch to form a ring, 6 sc in ring\nR2: inc x6", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR. Do not join.\nR2: inc x6. Do not join.\nR3: sc around, do not join", Worked::Spiral])]
+    #[TestWith(["Work in continuous rounds; do not join.\nDon't join rounds.\nR1: 6 sc in MR\nR2: inc x6", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR\nR2: inc x6\nR3: sc around, sl st to first st, join with the other.", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR\nR2: inc x6, join in B\nR3: sc around, join in A", Worked::Spiral])]
+    public function testHowAPieceIsWorkedIsSaidByItsWords(string $lines, Worked $worked): void
     {
         self::assertSame($worked, self::pasted("Fin\n{$lines}\n")[0]->worked);
+    }
+
+    /** What stands above the first heading is said of every piece that says nothing else. */
+    public function testWhatIsSaidAboveTheFirstPieceHoldsForAll(): void
+    {
+        $ball = "R1: 6 sc in MR\nR2: inc x6\n\n";
+        $pieces = self::pasted(
+            "Seal\n\nAll rounds are joined with a slip stitch; begin each with ch 1.\n\nBody\n{$ball}Nose\nWorked in a spiral.\n{$ball}Ear\n{$ball}",
+        );
+        self::assertSame(
+            [['Body', Worked::Joined], ['Nose', Worked::Spiral], ['Ear', Worked::Joined]],
+            array_map(static fn (Piece $piece): array => [$piece->name, $piece->worked], $pieces),
+        );
+    }
+
+    /** Legs that a body is joined to: no round of it is closed by those words. */
+    public function testToJoinTheLegsJoinsNoRound(): void
+    {
+        $legs = "Legs (make 2)\n6 sc in MR (6)\nsc around (6)\n\nBody\n";
+        $body = 'R3: ch 2, join with a sl st to the first leg, 6 sc around first leg, 2 sc on the chain, 6 sc around the second leg, ';
+        $pieces = self::pasted("{$legs}{$body}2 sc on the other side of the chain (16)\nR4: sc around (16)\n");
+        self::assertSame(['Body', Worked::Spiral], [$pieces[1]->name, $pieces[1]->worked]);
     }
 
     /**
