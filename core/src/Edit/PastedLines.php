@@ -22,6 +22,11 @@ final class PastedLines
     /** Where the pieces are done and put together: what follows is of the whole toy, and no words of the piece before it. */
     private const ASSEMBLY = '/^\W*(?:assembl(?:y|ing)|making up|sewing up|to (?:assemble|make up)|putting \pL+ together)\W*$/iu';
 
+    /** "Finishing" is said of a piece, too: of the whole toy where it goes on so, as a last paragraph does. */
+    private const FINISHING = '/^\W*(?:finishing|finish(?: off)?|to finish)\W*$/iu';
+    private const PUTS = '/^\W*(?:sew|stitch|attach|glue|pin)(?: the| both| all)? (?!(?:on|to|it|them|onto|over|around)\b)'
+        .'\pL+(?: \pL+){0,3} (?:to|onto|on|between)\b/iu';
+
     /** A sentence that puts on another part; what is set into something is sewn to it. */
     private const ANOTHER = '/(?<=[.!])(?<!^)\s+(?=(?:sew|stitch|attach|join|glue|tie|pin|place|fasten)(?: on)? (?!over|around|through|it\b|them\b))/iu';
 
@@ -33,8 +38,7 @@ final class PastedLines
         $lines = [];
         $isAssembly = false;
         foreach ($apart as $i => $line) {
-            $isHeading = 1 === preg_match(self::ASSEMBLY, $line);
-            $isAssembly = $isHeading || ($isAssembly && 1 !== preg_match(self::FIRST, implode("\n", \array_slice($apart, $i, 3))));
+            $isAssembly = self::isAssembly($apart, $i, $isAssembly);
             if ($isAssembly) {
                 continue;
             }
@@ -54,8 +58,8 @@ final class PastedLines
         $lines = [];
         $isAssembly = false;
         foreach ($typed as $i => $line) {
-            $isHeading = 1 === preg_match(self::ASSEMBLY, $line);
-            $isAssembly = $isHeading || ($isAssembly && 1 !== preg_match(self::FIRST, implode("\n", \array_slice($typed, $i, 3))));
+            $isAssembly = self::isAssembly($typed, $i, $isAssembly);
+            $isHeading = 1 === preg_match(self::ASSEMBLY, $line) || 1 === preg_match(self::FINISHING, $line);
             if ($isAssembly && !$isHeading && '' !== trim($line) && !str_starts_with($line, 'Caution: ')) {
                 $line = trim((string) preg_replace('/^\s*\d{1,2}[.)]\s*/', '', $line));
                 $sentences = str_starts_with($line, 'Set ') ? [$line] : preg_split(self::ANOTHER, $line);
@@ -64,6 +68,30 @@ final class PastedLines
         }
 
         return $lines;
+    }
+
+    /**
+     * Whether a line is of how the pieces are put together, its heading with it.
+     *
+     * @param list<string> $lines
+     * @param bool         $isBefore whether the line before it is
+     */
+    private static function isAssembly(array $lines, int $i, bool $isBefore): bool
+    {
+        if (1 === preg_match(self::ASSEMBLY, $lines[$i])) {
+            return true;
+        }
+        if ($isBefore) {
+            return 1 !== preg_match(self::FIRST, implode("\n", \array_slice($lines, $i, 3)));
+        }
+        $isFinishing = 1 === preg_match(self::FINISHING, $lines[$i]);
+        if (!$isFinishing && ('' !== trim($lines[$i - 1] ?? '-') || 1 !== preg_match(self::PUTS, $lines[$i]))) {
+            return false;
+        }
+        $rest = \array_slice($lines, $i + ($isFinishing ? 1 : 0));
+        $isLast = [] === array_filter($rest, static fn (string $line): bool => '' === trim($line));
+
+        return $isFinishing ? [] !== preg_grep(self::PUTS, \array_slice($rest, 0, 3)) : $isLast;
     }
 
     /**

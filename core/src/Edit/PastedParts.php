@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\CueKind;
+use Alternum\Core\Notation\Node\Close;
 use Alternum\Core\Notation\Node\Cue;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Glue;
@@ -26,8 +27,8 @@ final class PastedParts
     private const AS = '/^\W*(?:(?<name>[^:.]{2,60})[:.]\s*)?(?:work|make|crochet|do|worked|made)?\s*(?:it |this )?(?:exactly |just )?'
         .'(?:the )?(?:same )?(?:as|like) (?:for )?(?:the )?(?<other>\pL[\pL\d ]{1,40}?)(?<rest>[.,;].*)?$/iu';
 
-    /** "R1-6: as the first leg." */
-    private const ROUNDS = '/^\W*(?:r|rd|rnd|round|row)s?[.\s#]*1\s*(?:[-–—]|to)\s*\d{1,3}\s*[:.)-]*\s*/iu';
+    /** "R1-6: as the first leg.": those of its rounds. */
+    private const ROUNDS = '/^\W*(?:r|rd|rnd|round|row)s?[.\s#]*1\s*(?:[-–—]|to)\s*(?<to>\d{1,3})\s*[:.)–—-]*\s*/iu';
 
     /**
      * @param list<string> $lines
@@ -102,6 +103,7 @@ final class PastedParts
      */
     private static function copied(string $line, array $waiting, array $parts, Parser $parser): ?array
     {
+        $to = 1 === preg_match(self::ROUNDS, $line, $rounds) ? (int) $rounds['to'] : null;
         if (1 !== preg_match(self::AS, (string) preg_replace(self::ROUNDS, '', $line), $match)) {
             return null;
         }
@@ -113,17 +115,34 @@ final class PastedParts
                 $other = self::kind($parser, $typed)[0] ? null : self::headingOf($typed, $parser);
                 if (null !== $other && 0 === strcasecmp($other->name, trim($match['other']))) {
                     $rest = trim($match['rest'] ?? '', ' .,;');
-                    $lines = \array_slice($part, $i + 1);
+                    $lines = self::upTo($to, \array_slice($part, $i + 1), $parser);
                     if (1 === preg_match('/\b(?:not|don.?t|without) fasten/i', $rest)) {
                         $lines = array_values(array_filter($lines, static fn (string $one): bool => 1 !== preg_match('/^\W*fasten off\W*$/i', $one)));
                     }
 
-                    return [\array_slice($waiting, 0, $cut), [$name, ...$lines, ...('' === $rest ? [] : ["# {$rest}"])]];
+                    return [\array_slice($waiting, 0, $cut), [$name, ...$lines, ...(1 === preg_match('/\pL/u', $rest) ? ["# {$rest}"] : [])]];
                 }
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param int|null     $round null: all
+     * @param list<string> $lines of another piece
+     *
+     * @return list<string> those up to that round's
+     */
+    private static function upTo(?int $round, array $lines, Parser $parser): array
+    {
+        foreach (null === $round ? [] : $lines as $i => $line) {
+            if (($parser->line($line)->lines[0]->head->from ?? 0) > $round) {
+                return \array_slice($lines, 0, $i);
+            }
+        }
+
+        return $lines;
     }
 
     /**
@@ -244,8 +263,10 @@ final class PastedParts
                 && !($item instanceof Cue && CueKind::Note !== $item->kind && str_contains($item->text, ' ') && 1 !== preg_match(self::PART, $item->text)),
         );
 
-        $begins = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation);
-        $isOther = $begins || '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
+        // "FO", "sl st, leave a tail", "stuff": how the piece above ends.
+        $isWork = [] !== array_filter($items, static fn (Node $item): bool => $item instanceof Foundation || $item instanceof Close
+            || $item instanceof Cue && \in_array($item->kind, [CueKind::Stuff, CueKind::FastenOff, CueKind::Close], true));
+        $isOther = $isWork || '' === trim($line) || $parsed->isLabel || null !== $parsed->yarns;
 
         return $isOther || $isSaid || 1 === preg_match('/[|\t]/', trim($line)) ? null : PieceHeading::of($line);
     }

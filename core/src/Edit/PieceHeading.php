@@ -14,8 +14,8 @@ use Alternum\Core\Plan\Worked;
 /** The heading of a piece in a written pattern: "Legs (2)", "Ears x2", "HEAD (make 1, in cream)", "Arms - make two". */
 final readonly class PieceHeading
 {
-    private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|make)\s*\d.*)?[\s:*=_~-]*$/iu';
-    private const COPIES = '/(?:make|x|×|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)(?:\b|(?=x))/iu';
+    private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|\*|make)\s*\d.*)?[\s:*=_~-]*$/iu';
+    private const COPIES = '/(?:make|x|×|\*|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)(?:\b|(?=x))/iu';
     private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up|face to the tail|tail to the face))?\)$/u';
     private const WORKED = '/\b(?:(?<rows>(?:worked )?(?:in )?rows|worked flat)|(?<joined>(?:worked )?(?:in )?joined rounds)|'
         .'(?<spiral>(?:worked )?(?:in )?(?:a |continuous )?spiral))\b/i';

@@ -18,10 +18,30 @@ use Alternum\Core\Plan\Plan;
 /** Words that put a piece on another, as what the plan has for it: "Sew the ears to the head between rounds 5 and 6, 8 sts apart", and our own. */
 final class SaidJoint
 {
-    /** @return list<Joint> what a line says; none where it says nothing of the kind */
+    /** @return list<Joint> what a line says; none where it says nothing of the kind, or something besides */
     public static function in(string $line, Plan $plan): array
     {
         $names = self::names($plan);
+        $joints = [];
+        foreach (SaidJoin::clauses($line, array_map(strval(...), array_keys($names))) as $clause) {
+            $made = self::clause($clause, $plan, $names, $joints);
+            if ([] === $made) {
+                return [];
+            }
+            array_push($joints, ...$made);
+        }
+
+        return $joints;
+    }
+
+    /**
+     * @param array<string, array{string, int}> $names  pieces and copies by what they are called
+     * @param list<Joint>                       $before what the line says before it
+     *
+     * @return list<Joint>
+     */
+    private static function clause(string $line, Plan $plan, array $names, array $before): array
+    {
         $said = SaidJoin::in($line, array_map(strval(...), array_keys($names)));
         $onto = null === $said ? null : $plan->piece($names[$said->onto][0]);
         if (null === $said || null === $onto) {
@@ -36,7 +56,7 @@ final class SaidJoint
             $parts[] = $found;
         }
 
-        return self::joints($plan, $onto, $parts, $said);
+        return self::joints($plan->withAssembly([...$plan->assembly, ...$before]), $onto, $parts, $said);
     }
 
     /**
@@ -51,20 +71,26 @@ final class SaidJoint
             return [];
         }
         $made = [];
+        $first = $plan->piece($parts[0][0] ?? '')->copies->count ?? 0;
+        $isEven = $said->isEven && null !== $said->rounds && 1 === \count($parts) && $first > 1;
+        // All copies, each at its own place around.
+        $parts = $isEven ? array_map(static fn (int $copy): array => [$parts[0][0], $copy], range(1, $first)) : $parts;
         foreach ($parts as $i => [$key, $copy]) {
             $part = $plan->piece($key);
             if (null === $part || $part->key === $onto->key) {
                 return [];
             }
-            $isPair = 1 === \count($parts) && $part->copies->count >= 2 && $copy + 1 <= $part->copies->count;
-            $isPair = $isPair || (2 === \count($parts) && $parts[0][0] === $parts[1][0]);
+            $isPair = !$isEven && 1 === \count($parts) && $part->copies->count >= 2 && $copy + 1 <= $part->copies->count;
+            $isPair = $isPair || (!$isEven && 2 === \count($parts) && $parts[0][0] === $parts[1][0]);
             [$edge, $hold] = Put::held($plan, $part);
             $made[] = new Joint(
                 key: Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, [...$plan->assembly, ...$made]), 'j'),
                 part: $part->key,
                 copy: $copy,
                 onto: $onto->key,
-                place: self::place($plan, $part, $onto, $frame, $said, $isPair, $i),
+                place: $isEven
+                    ? self::place($plan, $part, $onto, $frame, $said, false, $i)->alone(($i + 0.5) * 360.0 / $first)
+                    : self::place($plan, $part, $onto, $frame, $said, $isPair, $i),
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
                 isWithNew: $said->isWithNew,

@@ -33,6 +33,9 @@ final readonly class SaidJoin
     private const STRETCH = '/\balong the side, from round (?<from>\d{1,3}) to round (?<to>\d{1,3})/i';
     private const APART = '/\b(?<apart>\d{1,3})\s*(?:sts?|stitches)\b[^.;]*\bapart\b|\bwith (?<between>\d{1,3}) (?:sts?|stitches) between\b/iu';
 
+    /** How many lie at one distance from each other. */
+    private const EVENLY = '/\b(?:evenly|equally|at equal distances)\b/i';
+
     /**
      * @param list<string>         $parts     what the pieces that are put on are called, in small letters
      * @param string               $onto      what the other is called, in small letters
@@ -43,6 +46,7 @@ final readonly class SaidJoin
      * @param array{int, int}|null $rounds    between which, or the same twice
      * @param array{int, int}|null $stitches  after which, or the same twice
      * @param int|null             $apart     stitches between the two of a pair
+     * @param bool                 $isEven    all of them lie at one distance from each other
      */
     private function __construct(
         public array $parts,
@@ -56,7 +60,49 @@ final readonly class SaidJoin
         public ?array $stitches,
         public ?int $apart,
         public ?RoundRange $stretch,
+        public bool $isEven,
     ) {
+    }
+
+    /**
+     * "Sew the ears to the head at round 6, the tail to the body", parted: each as a sentence of its own.
+     *
+     * @param list<string> $names of pieces, in small letters
+     *
+     * @return non-empty-list<string>
+     */
+    public static function clauses(string $line, array $names): array
+    {
+        $among = self::among($names);
+        $verb = 1 === preg_match('/^\W*(?:'.self::VERBS.'|pin and sew)\w*(?: on)?\b/iu', $line, $led) ? $led[0] : '';
+        $and = "(?:\\s*[,;]\\s*(?:and |then )*(?=(?:(?:the|both) )*(?:{$among}) (?:to|onto|on|at|between|over)\\b)"
+            ."|\\s+and (?=(?:(?:the|both) )*(?:{$among}) (?:to|onto)\\b))";
+        $parted = '' !== $verb && '' !== $among ? preg_split("/{$and}/iu", $line) : false;
+        $clauses = [$line];
+        $onto = null;
+        // "Sew the left arm and the right arm to the body" puts on both at once.
+        foreach (false === $parted || null === self::in($parted[0], $names) ? [] : $parted as $i => $said) {
+            $clause = 0 === $i ? $said : "{$verb} {$said}";
+            // "…, the tail at its back": on what the one before it is on.
+            $clauses[$i] = null !== $onto && null === self::in($clause, $names)
+                ? (string) preg_replace('/ (?=(?:on|at|between|over)\b)/iu', " to the {$onto} ", $clause, 1)
+                : $clause;
+            $onto = self::in($clauses[$i], $names)->onto ?? $onto;
+        }
+
+        return array_values($clauses);
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return string an expression of them, the longer before the shorter
+     */
+    private static function among(array $names): string
+    {
+        usort($names, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
+
+        return implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $names));
     }
 
     /**
@@ -66,8 +112,7 @@ final readonly class SaidJoin
      */
     public static function in(string $line, array $names): ?self
     {
-        usort($names, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
-        $ontos = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $names));
+        $ontos = self::among($names);
         if ('' === $ontos) {
             return null;
         }
@@ -96,6 +141,7 @@ final readonly class SaidJoin
             stitches: $stitches,
             apart: 1 === preg_match(self::APART, $rest, $said) ? max((int) $said['apart'], (int) ($said['between'] ?? 0)) : null,
             stretch: 1 === preg_match(self::STRETCH, $line, $said) ? new RoundRange((int) $said['from'], (int) $said['to']) : null,
+            isEven: 1 === preg_match(self::EVENLY, $rest),
         );
     }
 

@@ -61,6 +61,15 @@ final readonly class Place
         );
     }
 
+    /** The same height, so many degrees from the front: there alone, and not half a stitch beside it. */
+    public function alone(float $fromFront): self
+    {
+        return new self(
+            anchor: $this->anchor, number: $this->number, of: $this->of, offset: $this->offset, isWithin: $this->isWithin,
+            fromFront: $fromFront > 180.0 ? $fromFront - 360.0 : $fromFront, across: $this->across,
+        );
+    }
+
     /** @return array<string, mixed> in the plan's format */
     public function values(): array
     {

@@ -44,6 +44,10 @@ final class PastedPartsTest extends TestCase
     #[TestWith(["Cap, with brown\n", ['Body', 'Cap']])]
     #[TestWith(["Shoes: Start with black\n", ['Body', 'Shoes']])]
     #[TestWith(["Horn:\nStart with a magic ring\n", ['Body', 'Horn']])]
+    #[TestWith(["Wing *2\n", ['Body', 'Wing']])]
+    #[TestWith(["FO\n\nWing\n", ['Body', 'Wing']])]
+    #[TestWith(["sl st, FO, leave a tail\n\nWing\n", ['Body', 'Wing']])]
+    #[TestWith(["- stuff -\n\nWing\n", ['Body', 'Wing']])]
     public function testAPartIsCalledByItsName(string $heading, array $names): void
     {
         $pieces = self::pasted("Body\n".self::BALL."Fasten off. Sew to both sides.\n\n{$heading}".self::BALL);
@@ -134,6 +138,40 @@ final class PastedPartsTest extends TestCase
         $this->expectException(EditRefused::class);
         $this->expectExceptionMessage('paste.tooManyPieces');
         Pasted::of($text(Limits::PIECES), Plans::of([]));
+    }
+
+    /** What ends a piece stands with it, though it is short enough for a heading; and "Wing *2" says how often. */
+    public function testHowAPieceEndsStaysWithIt(): void
+    {
+        $pieces = self::pasted("Ear *2\n6 sc in MR\ninc x6\nsl st, FO, leave a tail\n\nTail\n5 sc in MR\nstuff\n");
+        self::assertSame(
+            [['Ear', 2, ['6 sc in MR', 'inc x6', 'sl st, FO, leave a tail']], ['Tail', 1, ['5 sc in MR', 'stuff']]],
+            array_map(static fn (Piece $piece): array => [$piece->name, $piece->copies->count, $piece->rounds], $pieces),
+        );
+    }
+
+    /** Of another piece only the rounds that are named; it goes on by itself after them. */
+    public function testSomeRoundsOfAnotherPiece(): void
+    {
+        $top = "Shell top\nRound 1 — 6 sc in MR. (6)\nRound 2 — Inc in each st. (12)\nRounds 3 to 4 — Sc around. (12)\nCut yarn.\n\n";
+        $pieces = self::pasted("{$top}Shell bottom\nRounds 1–2 — Work as for shell top. (12)\nRound 3 — sc around. (12)\n");
+        self::assertSame(
+            ['Round 1 — 6 sc in MR. (6)', 'Round 2 — Inc in each st. (12)', 'Round 3 — sc around. (12)'],
+            $pieces[1]->rounds,
+        );
+    }
+
+    /** Where it is said how pieces go together: under "Finishing", or in a last paragraph; what ends one piece is its own. */
+    #[TestWith(["Finishing\nSew the tail to the body at round 3.", 1])]
+    #[TestWith(['Sew the tail to the body at round 3.', 1])]
+    #[TestWith(["Finishing\nStuff it, and sew it shut.", 0])]
+    #[TestWith(['Sew it to the head.', 0])]
+    public function testWhatPutsThePiecesTogether(string $end, int $joints): void
+    {
+        $text = "Body\n".self::BALL."\nTail\n".self::BALL."\n{$end}\n";
+        $plan = (new Paste('', $text, true))->apply(Usual::plan()->withPieces([]));
+        self::assertCount($joints, $plan->assembly);
+        self::assertSame(0 === $joints, str_contains(implode("\n", $plan->pieces[1]->rounds), $end));
     }
 
     /** A ring on a line of its own is what the line numbered 1 is worked on, and a chain to turn is one more. */

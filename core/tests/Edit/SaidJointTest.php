@@ -53,6 +53,37 @@ final class SaidJointTest extends TestCase
         self::assertSame([$says], array_map(self::said(...), SaidJoint::in($line, self::plan())));
     }
 
+    /** @param list<string> $says */
+    #[TestWith(['Sew the ears to the head at round 6, the tail to the back of the head over round 12.',
+        ['ear 1, head round 6, apart 12, 0, open whip', 'tail 1, head round 12, apart -, 180, open whip']])]
+    #[TestWith(['Sew ears to head at round 6, tail at the back between rounds 12 and 13.',
+        ['ear 1, head round 6, apart 12, 0, open whip', 'tail 1, head round 12, apart -, 180, open whip']])]
+    #[TestWith(['Sew the ears to the head between rounds 5 and 6 and the tail to the head at round 9',
+        ['ear 1, head round 5, apart 12, 0, open whip', 'tail 1, head round 9, apart -, 180, open whip']])]
+    #[TestWith(['Sew the ears to the head, 8 sts apart, between rounds 5 and 6.', ['ear 1, head round 5, apart 8, 0, open whip']])]
+    // Half of a sentence would be a word lost.
+    #[TestWith(['Sew the ears to the head at round 6, the tail to the wall.', []])]
+    public function testASentenceThatPutsOnSeveral(string $line, array $says): void
+    {
+        self::assertSame($says, array_map(self::said(...), SaidJoint::in($line, self::plan())));
+    }
+
+    /** As many as there are, each at its own place: a fourth of the way around from one to the next. */
+    public function testWhatIsSpacedEvenlyLiesAllAround(): void
+    {
+        $plan = Plans::of([], [], [], ['pieces' => [
+            Plans::piece('shell', Plans::ball(6), ['name' => 'Shell']),
+            Plans::piece('feet', ['6 sc in MR', 'R2-3: sc around'], ['name' => 'Feet', 'copies' => 4]),
+        ]]);
+        self::assertSame(
+            [
+                'feet 1, shell round 3, apart -, 45, open whip', 'feet 2, shell round 3, apart -, 135, open whip',
+                'feet 3, shell round 3, apart -, -135, open whip', 'feet 4, shell round 3, apart -, -45, open whip',
+            ],
+            array_map(self::said(...), SaidJoint::in('Sew the feet to the shell, evenly spaced between Rounds 3 and 4.', $plan)),
+        );
+    }
+
     /** What names no piece of the plan, or puts nothing on anything, says nothing of the kind. */
     #[TestWith(['Sew the wings to the head'])]
     #[TestWith(['Sew the ears to the wall'])]

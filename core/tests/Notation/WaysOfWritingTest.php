@@ -24,6 +24,9 @@ final class WaysOfWritingTest extends TestCase
     {
         yield 'a picot is closed in its first chain' => [['12 sc in MR', '(sc, ch 3, sl st in first ch, sc) x6 (12)'], [12, 12]];
         yield 'in the middle of a round' => [['12 sc in MR', '5 sc, ch 3, sl st in first ch, 7 sc (12)', '12 sc, ch 3, sl st in first ch'], [12, 12, 12]];
+        yield 'a mark after each number of a range' => [['1) 6 sc in MR', '2)-4) sc x6', '5.-6. 6 sc', '7: to 8: 6 sc'], [6, 6, 6, 6, 6, 6, 6, 6]];
+        yield 'into the loop that was made' => [['Make a magic loop, ch 1, 6 sc into loop', 'inc x6', 'sc in back loop around'], [6, 12, 12]];
+        yield 'in the loop' => [['R1: make a loop, 6 sc in the loop'], [6]];
         yield 'and in the third from the hook' => [['12 sc in MR', '(sc, ch 3, sl st in 3rd ch from hook, sc) x6 (12)'], [12, 12]];
         yield 'two in one, as one word' => [
             ['6 dc in MR', 'dc2inc x6 (12)', '(1 dc, dc2inc) x6 (18)', '(1 dc, dc2tog) x6 (12)'],

@@ -81,7 +81,7 @@ final class NumberedHeads
         return $number;
     }
 
-    /** "1.", "4-6)", "[4-7]", "1 |" */
+    /** "1.", "4-6)", "7)-10)", "[4-7]", "1 |" */
     public static function bare(Cursor $c, bool $bracket): ?Head
     {
         if (!$c->is(TokenType::Number)) {
@@ -91,6 +91,9 @@ final class NumberedHeads
         $first = (int) $c->number();
         ++$c->at;
         $last = $first;
+        // "7)-10)", "7.-10.": each with its mark.
+        $isMarkedEach = \in_array($c->value(), [')', ']', '.', ':'], true) && null !== $c->number(2) && $c->value(3) === $c->value();
+        $c->at += $isMarkedEach && ($c->isAhead(1, TokenType::Dash) || \in_array($c->value(1), ['~', 'to', '&'], true)) ? 1 : 0;
         $isPause = $c->is(TokenType::Dash) && !$c->tokens->isClose($c->at) && null !== $c->name(2);
         if (!$isPause && ($c->is(TokenType::Dash) || \in_array($c->value(), ['~', 'to', '&'], true)) && null !== $c->number(1)) {
             $last = $c->number(1);
