@@ -10,8 +10,15 @@ use Alternum\Core\Notation\Wrapping;
 final class PastedLines
 {
     /** "Nose (black): R1: 6 sc in MR": a name before its first round. */
-    private const HEADED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then|colou?rs?|stripes?|yarns?)\b)(?<name>[^:\d]{2,60}):\s*'
+    private const HEADED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then|colou?rs?|stripes?|yarns?)\b)'
+        .'(?<name>[^:\d]{2,60}(?:\((?:make|x|×)? ?\d{1,2} ?x?\)[^:\d]{0,30})?):\s*'
         .'(?<round>(?:r|rd|rnd|round|row)[.\s#]*1\s*(?:[:.)]|[–-]\s).*(?:\d|\b(?:sc|ch|mr)\b).*)$/iu';
+
+    /** "R1: 6 sc in MR. R2: inc x6 (12). R3: …": several rounds in one line, parted before each but the first. */
+    private const NEXT_HEAD = '/(?<=[.;,)\]])\s+(?=(?:r|rd|rnd|round|row)s?[.\s#]*\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*:\s)/iu';
+    /** "Orange: R4: (2 sc, inc) x6": the yarn of that round and of those after it. */
+    private const LED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then)\b)(?<name>\pL[\pL ]{1,30}):\s*'
+        .'(?<round>(?:r|rd|rnd|round|row)s?[.\s#]*\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*:.*)$/iu';
 
     /** "2. Tail", a piece that is numbered in a list, and how its first round begins. */
     private const LISTED = '/^\s*\d{1,2}[.)]\s+\p{Lu}[\pL ]{1,40}:?\s*$/u';
@@ -44,7 +51,11 @@ final class PastedLines
             }
             $isListed = 1 === preg_match(self::LISTED, $line) && 1 === preg_match(self::FIRST, implode("\n", \array_slice($apart, $i + 1, 2)));
             $line = $isListed ? (string) preg_replace('/^\s*\d{1,2}[.)]\s+/', '', $line) : $line;
-            array_push($lines, ...(1 === preg_match(self::HEADED, $line, $match) ? [$match['name'], $match['round']] : [$line]));
+            $parted = preg_split(self::NEXT_HEAD, $line);
+            foreach (false === $parted ? [$line] : $parted as $one) {
+                $isLed = 1 === preg_match(self::HEADED, $one, $match) || 1 === preg_match(self::LED, $one, $match);
+                array_push($lines, ...($isLed ? [$match['name'], $match['round']] : [$one]));
+            }
         }
 
         return $lines;

@@ -28,7 +28,7 @@ final class PastedParts
         .'(?:the )?(?:same )?(?:as|like) (?:for )?(?:the )?(?<other>\pL[\pL\d ]{1,40}?)(?<rest>[.,;].*)?$/iu';
 
     /** "R1-6: as the first leg.": those of its rounds. */
-    private const ROUNDS = '/^\W*(?:r|rd|rnd|round|row)s?[.\s#]*1\s*(?:[-–—]|to)\s*(?<to>\d{1,3})\s*[:.)–—-]*\s*/iu';
+    private const ROUNDS = '/^\W*(?:r|rd|rnd|round|row)s?[.\s#]*1\s*(?:[-–—]|to)\s*(?:r|rd|rnd|round|row)?[.\s#]*(?<to>\d{1,3})\s*[:.)–—-]*\s*/iu';
 
     /**
      * @param list<string> $lines
@@ -197,7 +197,15 @@ final class PastedParts
         $isChain = false !== $above && mb_strlen($above) <= Limits::LINE && (self::isChains($parser, $above) || self::isRing($parser, $above));
         $first = $parser->line($line)->lines[0] ?? null;
 
-        return $isChain && null !== $first?->head && !self::begins($first);
+        return $isChain && null !== $first?->head && (!self::begins($first) || self::isInChain($first));
+    }
+
+    /** "Start in 2nd ch from hook, 15 sc": into a chain that it does not make itself. */
+    private static function isInChain(Line $line): bool
+    {
+        $first = $line->stitches()[0] ?? null;
+
+        return $first instanceof Foundation && $first->chains > 0 && $first->isPoint() && !$first->joined;
     }
 
     /** A ring and what is worked into it, without a head. */

@@ -64,6 +64,6 @@ final class SaidWorked
 
     private static function isRing(Line $line): bool
     {
-        return [] !== array_filter($line->items, static fn (object $item): bool => $item instanceof Foundation && ($item->isPoint() || $item->joined));
+        return [] !== array_filter($line->items, static fn (object $item): bool => $item instanceof Foundation && (0 === $item->chains || $item->joined));
     }
 }

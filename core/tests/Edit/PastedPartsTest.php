@@ -59,6 +59,7 @@ final class PastedPartsTest extends TestCase
     #[TestWith(["R1: 6 sc in MR\nR2: ch 1, turn, inc x6", Worked::Spiral])]
     #[TestWith(["R1: 6 sc in MR\nR2: inc x6", Worked::Spiral])]
     #[TestWith(["Ch 11.\n1: sc in 2nd ch and across, turn (10)\n2: ch 1, sc across, turn (10)", Worked::Rows])]
+    #[TestWith(["Ch 11.\nRow 1: start in 2nd ch from hook, 10 sc, turn (10)\nRow 2: ch 1, 10 sc, turn (10)", Worked::Rows])]
     #[TestWith(["Worked back and forth in rows.\nCh 11.\n1: sc in 2nd ch and across (10)\n2: sc across (10)", Worked::Rows])]
     #[TestWith(["R1: ch 5, sc in 2nd ch from hook, sc in next 2 ch, 3 sc in last ch, turn\nR2: sc around", Worked::Spiral])]
     #[TestWith(["R1: 6 sc in MR, join\nR2: ch 1, inc x6, join", Worked::Joined])]
@@ -150,6 +151,27 @@ final class PastedPartsTest extends TestCase
         );
     }
 
+    /** Several rounds in one line are as many lines; a yarn before one is that of those after it, too. */
+    public function testSeveralRoundsInOneLine(): void
+    {
+        $pieces = self::pasted(
+            "Head\nWhite: R1: 6 sc in MR. R2: inc x6 (12).\nOrange: R3: (sc, inc) x6 (18), R4-5: sc around (18); R6: sc around. Stuff.\n"
+            ."Note: R6: keep it even.\n\nEar (make 2) in white: R1: 5 sc in MR. R2: sc around.\n",
+        );
+        self::assertSame(
+            [
+                ['Head', 1, [
+                    'White', 'R1: 6 sc in MR.', 'R2: inc x6 (12).', 'Orange', 'R3: (sc, inc) x6 (18),', 'R4-5: sc around (18);', 'R6: sc around. Stuff.',
+                    'Note: R6: keep it even.',
+                ]],
+                ['Ear', 2, ['in white', 'R1: 5 sc in MR.', 'R2: sc around.']],
+            ],
+            array_map(static fn (Piece $piece): array => [$piece->name, $piece->copies->count, $piece->rounds], $pieces),
+        );
+        $plan = (new Paste('', "Head\nWhite: R1: 6 sc in MR. R2: inc x6.\nOrange: R3: sc around.\n", true))->apply(Usual::plan()->withPieces([]));
+        self::assertCount(2, $plan->yarns);
+    }
+
     /** Of another piece only the rounds that are named; it goes on by itself after them. */
     public function testSomeRoundsOfAnotherPiece(): void
     {
@@ -159,6 +181,8 @@ final class PastedPartsTest extends TestCase
             ['Round 1 — 6 sc in MR. (6)', 'Round 2 — Inc in each st. (12)', 'Round 3 — sc around. (12)'],
             $pieces[1]->rounds,
         );
+        $short = self::pasted("{$top}Soil\nR1-R2: same as shell top\n");
+        self::assertSame(['Round 1 — 6 sc in MR. (6)', 'Round 2 — Inc in each st. (12)'], $short[1]->rounds);
     }
 
     /** Where it is said how pieces go together: under "Finishing", or in a last paragraph; what ends one piece is its own. */
