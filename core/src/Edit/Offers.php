@@ -22,8 +22,9 @@ final class Offers
     {
         $offers = CueOffers::of($plan, $piece, $reading, $frame);
         $held = array_fill_keys(array_map(static fn (CueOffer $offer): string => "{$offer->line} {$offer->text}", $offers), true);
+        $said = new SaidJoint($plan);
         foreach (self::said($reading) as [$line, $text]) {
-            $joints = isset($held["{$line} {$text}"]) ? [] : self::joints($plan, $piece, $text);
+            $joints = isset($held["{$line} {$text}"]) ? [] : self::joints($said, $plan, $piece, $text);
             if ([] !== $joints) {
                 $names = static fn (string $key): string => $plan->piece($key)->name ?? $key;
                 $label = Message::of('offer.joint', part: $names($joints[0]->part), onto: $names($joints[0]->onto));
@@ -49,13 +50,13 @@ final class Offers
     }
 
     /** @return list<Joint> what is put on by these words and is put nowhere yet */
-    private static function joints(Plan $plan, Piece $piece, string $text): array
+    private static function joints(SaidJoint $names, Plan $plan, Piece $piece, string $text): array
     {
         if (\count($plan->pieces) < 2 || '' === $piece->name) {
             return [];
         }
         foreach (SaidJoin::readings($text, $piece->name) as $said) {
-            $joints = SaidJoint::in($said, $plan);
+            $joints = $names->in($said);
             $isOwn = [] !== array_filter($joints, static fn (Joint $joint): bool => \in_array($piece->key, [$joint->part, $joint->onto], true));
             if ($isOwn) {
                 return array_values(array_filter($joints, static fn (Joint $joint): bool => [] === array_filter(

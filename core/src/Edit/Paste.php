@@ -87,13 +87,14 @@ final readonly class Paste implements EditKind
     private static function assembled(Plan $plan, array $lines, array $counted): Plan
     {
         $kept = [];
+        $said = new SaidJoint($plan);
         foreach ($lines as $line) {
             foreach ($plan->pieces as $piece) {
                 // What is said of a piece whose rounds are counted anew is counted so, too, put together or not.
                 $isMeant = ($counted[$piece->key] ?? 0) > 0 && false !== mb_stripos(SaidJoint::onBody($line, $plan), $piece->name);
                 $line = $isMeant ? CountedOn::anew($line, $counted[$piece->key]) : $line;
             }
-            $joints = SaidJoint::in(SaidJoint::onBody($line, $plan), $plan);
+            $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
             foreach ($joints as $joint) {
                 // What is put somewhere already stays there.
                 $isPut = [] !== array_filter($plan->assembly, static fn (Joint $one): bool => $one->part === $joint->part && $one->copy === $joint->copy);

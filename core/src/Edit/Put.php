@@ -130,8 +130,8 @@ final readonly class Put implements EditKind
         }
         $free = array_values(array_filter(range(1, $part->copies->count), static fn (int $copy): bool => !isset($taken[$copy])));
         $copy = $free[0] ?? throw EditRefused::because('put.allPlaced', part: $part->name);
-        $usual = UsualPlace::ofPart($plan, $part, $piece, $stages->frame, \in_array($copy + 1, $free, true));
-        [$edge, $hold] = self::held($plan, $part);
+        $usual = UsualPlace::ofPart($plan, $part, $piece, $stages, \in_array($copy + 1, $free, true));
+        [$edge, $hold] = self::held($part, PieceStages::of($plan, $part));
         $key = Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, $plan->assembly), 'j');
         $joint = new Joint(
             key: $key, part: $part->key, copy: $copy, onto: $piece->key, place: $this->place($plan, $usual, $stages), edge: $edge, hold: $hold,
@@ -145,9 +145,8 @@ final readonly class Put implements EditKind
      *
      * @return array{PartEdge, Hold}
      */
-    public static function held(Plan $plan, Piece $part): array
+    public static function held(Piece $part, PieceStages $stages): array
     {
-        $stages = PieceStages::of($plan, $part);
         $end = $stages->filled->end;
 
         return match (true) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
-use Alternum\Core\Frame\Frame;
 use Alternum\Core\Notation\SaidJoin;
 use Alternum\Core\Notation\SaidSeat;
 use Alternum\Core\PieceStages;
@@ -18,13 +17,28 @@ use Alternum\Core\Plan\Plan;
 /** Words that put a piece on another, as what the plan has for it: "Sew the ears to the head between rounds 5 and 6, 8 sts apart", and our own. */
 final class SaidJoint
 {
-    /** @return list<Joint> what a line says; none where it says nothing of the kind, or something besides */
-    public static function in(string $line, Plan $plan): array
+    /** @var array<string, array{string, int}> pieces and copies by what they are called, in small letters */
+    private readonly array $names;
+    /** @var array<string, PieceStages> of those that were asked for: many lines may speak of one piece */
+    private array $stages = [];
+
+    /** @param Plan $plan with the pieces that are meant */
+    public function __construct(private readonly Plan $plan)
     {
-        $names = self::names($plan);
+        $this->names = self::names($plan);
+    }
+
+    /**
+     * @param list<Joint>|null $before those that are there; null: the plan's
+     *
+     * @return list<Joint> what a line says; none where it says nothing of the kind, or something besides
+     */
+    public function in(string $line, ?array $before = null): array
+    {
+        $before ??= $this->plan->assembly;
         $joints = [];
-        foreach (SaidJoin::clauses($line, array_map(strval(...), array_keys($names))) as $clause) {
-            $made = self::clause($clause, $plan, $names, $joints);
+        foreach (SaidJoin::clauses($line, array_map(strval(...), array_keys($this->names))) as $clause) {
+            $made = $this->clause($clause, [...$before, ...$joints]);
             if ([] === $made) {
                 return [];
             }
@@ -35,15 +49,15 @@ final class SaidJoint
     }
 
     /**
-     * @param array<string, array{string, int}> $names  pieces and copies by what they are called
-     * @param list<Joint>                       $before what the line says before it
+     * @param list<Joint> $before those that are there
      *
      * @return list<Joint>
      */
-    private static function clause(string $line, Plan $plan, array $names, array $before): array
+    private function clause(string $line, array $before): array
     {
+        $names = $this->names;
         $said = SaidJoin::in($line, array_map(strval(...), array_keys($names)));
-        $onto = null === $said ? null : $plan->piece($names[$said->onto][0]);
+        $onto = null === $said ? null : $this->plan->piece($names[$said->onto][0]);
         if (null === $said || null === $onto) {
             return [];
         }
@@ -56,17 +70,19 @@ final class SaidJoint
             $parts[] = $found;
         }
 
-        return self::joints($plan->withAssembly([...$plan->assembly, ...$before]), $onto, $parts, $said);
+        return $this->joints($onto, $parts, $said, $before);
     }
 
     /**
-     * @param list<array{string, int}> $parts each piece and which of its copies
+     * @param list<array{string, int}> $parts  each piece and which of its copies
+     * @param list<Joint>              $before those that are there
      *
      * @return list<Joint>
      */
-    private static function joints(Plan $plan, Piece $onto, array $parts, SaidJoin $said): array
+    private function joints(Piece $onto, array $parts, SaidJoin $said, array $before): array
     {
-        $frame = PieceStages::of($plan, $onto)->frame;
+        [$plan, $seat] = [$this->plan, $this->stages($onto)];
+        $frame = $seat->frame;
         if (0 === $frame->rounds()) {
             return [];
         }
@@ -82,15 +98,15 @@ final class SaidJoint
             }
             $isPair = !$isEven && 1 === \count($parts) && $part->copies->count >= 2 && $copy + 1 <= $part->copies->count;
             $isPair = $isPair || (!$isEven && 2 === \count($parts) && $parts[0][0] === $parts[1][0]);
-            [$edge, $hold] = Put::held($plan, $part);
+            [$edge, $hold] = Put::held($part, $this->stages($part));
             $made[] = new Joint(
-                key: Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, [...$plan->assembly, ...$made]), 'j'),
+                key: Placement::freeKey(array_map(static fn (Joint $joint): string => $joint->key, [...$before, ...$made]), 'j'),
                 part: $part->key,
                 copy: $copy,
                 onto: $onto->key,
                 place: $isEven
-                    ? self::place($plan, $part, $onto, $frame, $said, false, $i)->alone(($i + 0.5) * 360.0 / $first)
-                    : self::place($plan, $part, $onto, $frame, $said, $isPair, $i),
+                    ? self::place($plan, $part, $onto, $seat, $said, false, $i)->alone(($i + 0.5) * 360.0 / $first)
+                    : self::place($plan, $part, $onto, $seat, $said, $isPair, $i),
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
                 isWithNew: $said->isWithNew,
@@ -104,10 +120,16 @@ final class SaidJoint
         return $made;
     }
 
-    /** @param int $which of several that lie one after another */
-    private static function place(Plan $plan, Piece $part, Piece $onto, Frame $frame, SaidJoin $said, bool $isPair, int $which): Place
+    private function stages(Piece $piece): PieceStages
     {
-        $usual = UsualPlace::ofPart($plan, $part, $onto, $frame, $isPair)->place;
+        return $this->stages[$piece->key] ??= PieceStages::of($this->plan, $piece);
+    }
+
+    /** @param int $which of several that lie one after another */
+    private static function place(Plan $plan, Piece $part, Piece $onto, PieceStages $seat, SaidJoin $said, bool $isPair, int $which): Place
+    {
+        $frame = $seat->frame;
+        $usual = UsualPlace::ofPart($plan, $part, $onto, $seat, $isPair)->place;
         $rounds = $said->rounds;
         if (SaidSeat::WhereItBegins === $said->seat || SaidSeat::WhereItEnds === $said->seat) {
             return new Place(Anchor::Pole, SaidSeat::WhereItBegins === $said->seat ? 1 : 2);

@@ -57,16 +57,20 @@ final readonly class UsualPlace
         };
     }
 
-    /** @param bool $isPair two of its copies are put on at once */
-    public static function ofPart(Plan $plan, Piece $part, Piece $piece, Frame $frame, bool $isPair): self
+    /**
+     * @param PieceStages $stages of the piece that it is put on
+     * @param bool        $isPair two of its copies are put on at once
+     */
+    public static function ofPart(Plan $plan, Piece $part, Piece $piece, PieceStages $stages, bool $isPair): self
     {
+        $frame = $stages->frame;
         $site = new PieceSite($plan, $piece, $frame);
         if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name)) {
             return new self($site->top(), false, false);
         }
         if (1 === preg_match('/\bbody\b/i', $part->name)) {
             // It hangs from the neck of the other: from its open edge, or from the middle of its lower end.
-            $isOpen = true !== PieceStages::of($plan, $piece)->filled->end?->closes() && $frame->beginsAtTop();
+            $isOpen = true !== $stages->filled->end?->closes() && $frame->beginsAtTop();
 
             return new self($isOpen ? new Place(Anchor::Edge) : new Place(Anchor::Pole, $frame->beginsAtTop() ? 2 : 1), false, false);
         }

@@ -50,7 +50,7 @@ final class SaidJointTest extends TestCase
         'arm 1, head round 9, apart 18, 0, flat mattress'])]
     public function testIsUnderstood(string $line, string $says): void
     {
-        self::assertSame([$says], array_map(self::said(...), SaidJoint::in($line, self::plan())));
+        self::assertSame([$says], array_map(self::said(...), (new SaidJoint(self::plan()))->in($line)));
     }
 
     /** @param list<string> $says */
@@ -65,7 +65,7 @@ final class SaidJointTest extends TestCase
     #[TestWith(['Sew the ears to the head at round 6, the tail to the wall.', []])]
     public function testASentenceThatPutsOnSeveral(string $line, array $says): void
     {
-        self::assertSame($says, array_map(self::said(...), SaidJoint::in($line, self::plan())));
+        self::assertSame($says, array_map(self::said(...), (new SaidJoint(self::plan()))->in($line)));
     }
 
     /** As many as there are, each at its own place: a fourth of the way around from one to the next. */
@@ -80,7 +80,7 @@ final class SaidJointTest extends TestCase
                 'feet 1, shell round 3, apart -, 45, open whip', 'feet 2, shell round 3, apart -, 135, open whip',
                 'feet 3, shell round 3, apart -, -135, open whip', 'feet 4, shell round 3, apart -, -45, open whip',
             ],
-            array_map(self::said(...), SaidJoint::in('Sew the feet to the shell, evenly spaced between Rounds 3 and 4.', $plan)),
+            array_map(self::said(...), (new SaidJoint($plan))->in('Sew the feet to the shell, evenly spaced between Rounds 3 and 4.')),
         );
     }
 
@@ -92,7 +92,7 @@ final class SaidJointTest extends TestCase
     #[TestWith(['Sew the head to the head'])]
     public function testOtherWordsAreNot(string $line): void
     {
-        self::assertSame([], SaidJoint::in($line, self::plan()));
+        self::assertSame([], (new SaidJoint(self::plan()))->in($line));
     }
 
     /** A pasted pattern's own assembly is put together; what is not understood stays as a remark, and makes no round. */

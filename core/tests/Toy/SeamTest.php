@@ -95,7 +95,7 @@ final class SeamTest extends TestCase
         self::assertEqualsWithDelta([30.0, 240.0], [$laid->seamMm, $laid->needsMm], 0.01);
         $said = array_column(ToyWriter::assembly(Analysis::of($joint(3, 8)), Terms::Us), 'text')[0];
         self::assertStringContainsString('with whip stitch along the side, from round 3 to round 8', $said);
-        self::assertEquals($joint(3, 8)->assembly[0]->stretch, SaidJoint::in($said, $joint(3, 8))[0]->stretch, 'It is read back.');
+        self::assertEquals($joint(3, 8)->assembly[0]->stretch, (new SaidJoint($joint(3, 8)))->in($said)[0]->stretch, 'It is read back.');
         self::assertTrue(ContractedPlan::isValid($joint(3, 8)->values()));
         foreach ([[8, 3], [3, 11]] as [$from, $to]) {
             $problems = Analysis::of($joint($from, $to))->assembled->problems;
