@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\CueGrammar;
+use Alternum\Core\PieceStages;
+use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
@@ -95,6 +97,11 @@ final readonly class Paste implements EditKind
                 $line = $isMeant ? CountedOn::anew($line, $counted[$piece->key]) : $line;
             }
             $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
+            $standing = self::standing($plan, $joints);
+            if ($standing !== $plan) {
+                [$plan, $said] = [$standing, new SaidJoint($standing)];
+                $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
+            }
             foreach ($joints as $joint) {
                 // What is put somewhere already stays there.
                 $isPut = [] !== array_filter($plan->assembly, static fn (Joint $one): bool => $one->part === $joint->part && $one->copy === $joint->copy);
@@ -107,6 +114,26 @@ final readonly class Paste implements EditKind
         $last = $plan->pieces[\count($plan->pieces) - 1] ?? null;
 
         return [] === $kept || null === $last ? $plan : $plan->withPiece($last->withRounds([...$last->rounds, ...$kept]));
+    }
+
+    /**
+     * The plan with a body that gets its head on the end that it is left open at begun at its bottom, where nothing says at which.
+     *
+     * @param list<Joint> $joints
+     */
+    private static function standing(Plan $plan, array $joints): Plan
+    {
+        foreach ($joints as $joint) {
+            $part = $plan->piece($joint->part);
+            $onto = $plan->piece($joint->onto);
+            $isNeck = null !== $part && null !== $onto && UsualPlace::isHead($part) && !UsualPlace::isHead($onto) && null === $onto->firstRound
+                && Anchor::Pole === $joint->place->anchor && 1 === $joint->place->number;
+            if ($isNeck && true !== PieceStages::of($plan, $onto)->filled->end?->closes()) {
+                $plan = $plan->withPiece($onto->set(FirstRound::Bottom));
+            }
+        }
+
+        return $plan;
     }
 
     public function inWords(): string

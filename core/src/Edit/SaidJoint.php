@@ -109,7 +109,7 @@ final class SaidJoint
                     : self::place($plan, $part, $onto, $seat, $said, $isPair, $i),
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
-                isWithNew: $said->isWithNew,
+                isWithNew: $said->isWithNew || $this->stages($part)->filled->typed->hides,
                 stretch: $said->stretch,
             );
             if ($isPair) {
@@ -138,7 +138,7 @@ final class SaidJoint
             return new Place(Anchor::Edge);
         }
         if (SaidSeat::Top === $said->seat && null === $rounds) {
-            return new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
+            return Anchor::Edge === $usual->anchor && !$frame->beginsAtTop() ? $usual : new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
         }
         if (null === $rounds && \in_array($usual->anchor, [Anchor::Edge, Anchor::Pole], true) && !$said->isBehind) {
             return $usual;

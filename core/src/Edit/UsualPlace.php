@@ -57,6 +57,12 @@ final readonly class UsualPlace
         };
     }
 
+    /** Whether it sits on top of what it is put on, whose upper end is its neck. */
+    public static function isHead(Piece $part): bool
+    {
+        return 1 === preg_match('/\bhead\b/i', $part->name);
+    }
+
     /**
      * @param PieceStages $stages of the piece that it is put on
      * @param bool        $isPair two of its copies are put on at once
@@ -65,14 +71,19 @@ final readonly class UsualPlace
     {
         $frame = $stages->frame;
         $site = new PieceSite($plan, $piece, $frame);
-        if (1 === preg_match('/\b(?:head|hat|cap)\b/i', $part->name)) {
+        $endsOpen = true !== $stages->filled->end?->closes() && !$frame->lies();
+        if (self::isHead($part)) {
+            // On a body that was begun below, it closes the neck.
+            return new self($endsOpen && !$frame->beginsAtTop() ? new Place(Anchor::Edge) : $site->top(), false, false);
+        }
+        if (1 === preg_match('/\b(?:hat|cap)\b/i', $part->name)) {
             return new self($site->top(), false, false);
         }
         if (1 === preg_match('/\bbody\b/i', $part->name)) {
             // It hangs from the neck of the other: from its open edge, or from the middle of its lower end.
-            $isOpen = true !== $stages->filled->end?->closes() && $frame->beginsAtTop();
+            $lower = new Place(Anchor::Pole, $frame->beginsAtTop() ? 2 : 1);
 
-            return new self($isOpen ? new Place(Anchor::Edge) : new Place(Anchor::Pole, $frame->beginsAtTop() ? 2 : 1), false, false);
+            return new self($endsOpen && $frame->beginsAtTop() ? new Place(Anchor::Edge) : $lower, false, false);
         }
         $kind = PlacementKind::Other;
         foreach (PlacementKind::cases() as $one) {

@@ -18,8 +18,9 @@ final readonly class TypedFinish
      * @param list<int> $stuffed  rounds after which the maker’s words say to stuff
      * @param bool      $fastened they say to cut the yarn at the end
      * @param bool      $weaves   they say to weave in all ends there
+     * @param bool      $hides    they say to hide the tail there, so that it sews nothing on
      */
-    private function __construct(public Finish $finish, public array $stuffed, public bool $fastened, public bool $weaves)
+    private function __construct(public Finish $finish, public array $stuffed, public bool $fastened, public bool $weaves, public bool $hides)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class TypedFinish
     {
         $ring = $start = $end = $tail = $turned = $drawn = $firmness = null;
         $clear = '';
-        $fastened = $weaves = false;
+        $fastened = $weaves = $hides = false;
         $stuffed = [];
         $last = \count($reading->rounds);
         foreach (self::said($reading) as [$after, $means]) {
@@ -38,6 +39,7 @@ final readonly class TypedFinish
                 $tail = $means->tail->cm ?? $tail;
                 $fastened = $fastened || $means->fastens;
                 $weaves = $weaves || $means->weavesEnds;
+                $hides = $hides || $means->hidesTail;
             }
             $turned ??= $means->turnsOut ? $after : null;
             $drawn ??= $means->drawn;
@@ -61,6 +63,7 @@ final readonly class TypedFinish
             array_values(array_unique($stuffed)),
             $fastened,
             $weaves,
+            $hides,
         );
     }
 

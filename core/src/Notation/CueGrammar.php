@@ -90,6 +90,7 @@ final class CueGrammar
             eyesMm: 1 === preg_match(self::EYES, $text, $match) ? $match[1] : null,
             namesEyes: self::says($text, '/\b(?:safety|plastic) eyes\b/i'),
             weavesEnds: self::says($text, '/\b(?:weave|sew|hide|tuck|work)\b[^.;]*\bends\b/i'),
+            hidesTail: self::says($text, '/\b(?:weave|hide|tuck|bury)\b[^.;]*\b(?:ends?|tails?)\b/i'),
             begins: SaidEnd::in($text),
         );
     }

@@ -35,6 +35,7 @@ final readonly class CueMeaning
      * @param string|null     $eyesMm         how large the eyes are that they name, in mm as typed
      * @param bool            $namesEyes      safety eyes are named, which are to be at hand
      * @param bool            $weavesEnds     all ends are woven in
+     * @param bool            $hidesTail      no tail is left to sew with
      * @param FirstRound|null $begins         which end the piece is begun at
      */
     public function __construct(
@@ -59,6 +60,7 @@ final readonly class CueMeaning
         public ?string $eyesMm,
         public bool $namesEyes,
         public bool $weavesEnds,
+        public bool $hidesTail,
         public ?FirstRound $begins,
     ) {
     }

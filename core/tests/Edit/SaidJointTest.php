@@ -8,10 +8,12 @@ use Alternum\Core\Analysis;
 use Alternum\Core\Edit\FollowCue;
 use Alternum\Core\Edit\Paste;
 use Alternum\Core\Edit\SaidJoint;
+use Alternum\Core\Edit\Usual;
 use Alternum\Core\Exchange\PlanReader;
 use Alternum\Core\Exchange\WrittenPattern;
 use Alternum\Core\Making\CueOffer;
 use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Plan;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Tests\Plans;
@@ -66,6 +68,23 @@ final class SaidJointTest extends TestCase
     public function testASentenceThatPutsOnSeveral(string $line, array $says): void
     {
         self::assertSame($says, array_map(self::said(...), (new SaidJoint(self::plan()))->in($line)));
+    }
+
+    /**
+     * A body that is begun below and left open gets its head on that edge, and stands on its ring; the head's tail is hidden, so a new thread sews it on. Said
+     * otherwise, it begins at its top. Common practice, no source.
+     *
+     * @param list<string> $says
+     */
+    #[TestWith(['Body', ['head 1, body edge 1, apart -, 0, closed whip, new'], FirstRound::Bottom])]
+    #[TestWith(['Body (from the top down)', ['head 1, body pole 1, apart -, 0, closed whip, new'], FirstRound::Top])]
+    public function testAHeadGoesOnTheNeckOfItsBody(string $heading, array $says, FirstRound $first): void
+    {
+        $text = "Head\n6 sc in MR\ninc x6\nR3-5: sc around\ndec x6\nClose it and hide the tail.\n\n"
+            ."{$heading}\n6 sc in MR\ninc x6\nR3-6: sc around\nFO with a long tail for sewing.\n\nAssembly\nSew the head to the body.\n";
+        $plan = (new Paste('', $text, true))->apply(Usual::plan()->withPieces([]));
+        self::assertSame($says, array_map(self::said(...), $plan->assembly));
+        self::assertSame($first, $plan->piece('body')?->firstRound);
     }
 
     /** As many as there are, each at its own place: a fourth of the way around from one to the next. */
