@@ -95,14 +95,15 @@ final class PastedLines
         if ($isBefore) {
             return 1 !== preg_match(self::FIRST, implode("\n", \array_slice($lines, $i, 3)));
         }
-        $isFinishing = 1 === preg_match(self::FINISHING, $lines[$i]);
-        if (!$isFinishing && ('' !== trim($lines[$i - 1] ?? '-') || 1 !== preg_match(self::PUTS, $lines[$i]))) {
-            return false;
+        if (1 === preg_match(self::FINISHING, $lines[$i])) {
+            return [] !== preg_grep(self::PUTS, \array_slice($lines, $i + 1, 3));
         }
-        $rest = \array_slice($lines, $i + ($isFinishing ? 1 : 0));
-        $isLast = [] === array_filter($rest, static fn (string $line): bool => '' === trim($line));
+        $isLast = '' === trim($lines[$i - 1] ?? '-') && 1 === preg_match(self::PUTS, $lines[$i]);
+        for ($after = $i; $isLast && $after < \count($lines); ++$after) {
+            $isLast = '' !== trim($lines[$after]);
+        }
 
-        return $isFinishing ? [] !== preg_grep(self::PUTS, \array_slice($rest, 0, 3)) : $isLast;
+        return $isLast;
     }
 
     /**

@@ -137,7 +137,7 @@ final class PastedParts
     private static function upTo(?int $round, array $lines, Parser $parser): array
     {
         foreach (null === $round ? [] : $lines as $i => $line) {
-            if (($parser->line($line)->lines[0]->head->from ?? 0) > $round) {
+            if (($parser->line(mb_substr($line, 0, Limits::LINE))->lines[0]->head->from ?? 0) > $round) {
                 return \array_slice($lines, 0, $i);
             }
         }

@@ -7,6 +7,7 @@ namespace Alternum\Core\Edit;
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
 use Alternum\Core\Notation\Parser;
+use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Worked;
 
 /** How a pasted piece is worked, as the words of its rounds show and those beside them say: in a spiral, in joined rounds, in rows. */
@@ -31,6 +32,9 @@ final class SaidWorked
         $hasRing = false;
         $said = null;
         foreach ($lines as $typed) {
+            if (mb_strlen($typed) > Limits::LINE) {
+                continue;
+            }
             $line = $parser->line($typed)->lines[0] ?? null;
             $hasRing = $hasRing || null !== $line && self::isRing($line);
             $rounds += true === $line?->isWorked() ? 1 : 0;
