@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\CueGrammar;
+use Alternum\Core\Notation\SaidSeat;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
@@ -97,7 +98,7 @@ final readonly class Paste implements EditKind
                 $line = $isMeant ? CountedOn::anew($line, $counted[$piece->key]) : $line;
             }
             $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
-            $standing = self::standing($plan, $joints);
+            $standing = SaidSeat::WhereItBegins === SaidSeat::in($line) ? $plan : self::standing($plan, $joints);
             if ($standing !== $plan) {
                 [$plan, $said] = [$standing, new SaidJoint($standing)];
                 $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
@@ -117,18 +118,18 @@ final readonly class Paste implements EditKind
     }
 
     /**
-     * The plan with a body that gets its head on the end that it is left open at begun at its bottom, where nothing says at which.
+     * The plan with what is left open, and gets something on its top, begun at its bottom, where nothing says at which: a body, a tower. A head is begun at
+     * its top, and left open for the body.
      *
      * @param list<Joint> $joints
      */
     private static function standing(Plan $plan, array $joints): Plan
     {
         foreach ($joints as $joint) {
-            $part = $plan->piece($joint->part);
             $onto = $plan->piece($joint->onto);
-            $isNeck = null !== $part && null !== $onto && UsualPlace::isHead($part) && !UsualPlace::isHead($onto) && null === $onto->firstRound
+            $isTop = null !== $onto && !UsualPlace::isHead($onto) && null === $onto->firstRound
                 && Anchor::Pole === $joint->place->anchor && 1 === $joint->place->number;
-            if ($isNeck && true !== PieceStages::of($plan, $onto)->filled->end?->closes()) {
+            if ($isTop && true !== PieceStages::of($plan, $onto)->filled->end?->closes()) {
                 $plan = $plan->withPiece($onto->set(FirstRound::Bottom));
             }
         }

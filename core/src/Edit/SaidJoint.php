@@ -138,7 +138,9 @@ final class SaidJoint
             return new Place(Anchor::Edge);
         }
         if (SaidSeat::Top === $said->seat && null === $rounds) {
-            return Anchor::Edge === $usual->anchor && !$frame->beginsAtTop() ? $usual : new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
+            $isOpen = !$frame->beginsAtTop() && !$frame->lies() && true !== $seat->filled->end?->closes();
+
+            return $isOpen ? new Place(Anchor::Edge) : new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
         }
         if (null === $rounds && \in_array($usual->anchor, [Anchor::Edge, Anchor::Pole], true) && !$said->isBehind) {
             return $usual;

@@ -57,7 +57,7 @@ final readonly class UsualPlace
         };
     }
 
-    /** Whether it sits on top of what it is put on, whose upper end is its neck. */
+    /** Whether it sits on top of what it is put on, whose upper end is its neck, and is begun at its own top. */
     public static function isHead(Piece $part): bool
     {
         return 1 === preg_match('/\bhead\b/i', $part->name);

@@ -118,4 +118,17 @@ final class PastedYarnsTest extends TestCase
         self::assertSame(['AAAABBBBAAAA', str_repeat($code, 12)], [$stages->colouring->rounds[2], $stages->reading->rounds[2]->codes]);
         self::assertSame([], $stages->reading->errors());
     }
+
+    /** A colour before the stitches of a round is theirs, with a sign between or none. */
+    #[TestWith(['CC 12 sc'])]
+    #[TestWith(['CC: 12 sc'])]
+    #[TestWith(['Rust sc around'])]
+    #[TestWith(['rust 12 sc (12)'])]
+    public function testAColourBeforeTheStitches(string $line): void
+    {
+        $plan = self::pasted(Usual::plan(), "1. rnd: 6 sc in MR\n2. rnd: inc x6\n3. rnd: {$line}\n4. rnd: 12 sc");
+        $stages = Analysis::of($plan)->pieces[0]->stages;
+        self::assertSame([], $stages->reading->errors());
+        self::assertSame(['A', 'A', 'B', 'B'], array_map(static fn (string $letters): string => $letters[0], $stages->colouring->rounds));
+    }
 }

@@ -87,6 +87,18 @@ final class SaidJointTest extends TestCase
         self::assertSame($first, $plan->piece('body')?->firstRound);
     }
 
+    /** What is said to go on top of something that is left open goes on that edge; where it says that it begins there, it does. */
+    #[TestWith(['Sew the lamp room to the top of the tower.', 'lamp-room 1, tower edge 1, apart -, 0, open whip', FirstRound::Bottom])]
+    #[TestWith(['Sew Lamp room to Tower in the middle of where it begins, with whip stitch.', 'lamp-room 1, tower pole 1, apart -, 0, open whip', null])]
+    public function testTheTopOfWhatIsLeftOpenIsItsEdge(string $line, string $says, ?FirstRound $first): void
+    {
+        $text = "Tower\n6 sc in MR\ninc x6\nR3-9: sc around\nleave open\n\n"
+            ."Lamp room\n6 sc in MR\ninc x6\nsc around\nleave a long tail\n\nAssembly\n{$line}\n";
+        $plan = (new Paste('', $text, true))->apply(Usual::plan()->withPieces([]));
+        self::assertSame([$says], array_map(self::said(...), $plan->assembly));
+        self::assertSame($first, $plan->piece('tower')?->firstRound);
+    }
+
     /** As many as there are, each at its own place: a fourth of the way around from one to the next. */
     public function testWhatIsSpacedEvenlyLiesAllAround(): void
     {

@@ -177,22 +177,22 @@ final class Yarns
         return new SaidYarn($name);
     }
 
-    /** "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc" */
+    /** "B: 6 sc", "in B: 6 sc", "B, sc around", "Yarn B", "Flag red: 3 sc", "teal 24 sc"; "MC 6 sc" is a ring. */
     private static function headed(Cursor $c, bool $first): ?SaidYarn
     {
         $from = $c->at;
         $in = $c->take('in');
         $said = $c->isWord('yarn', 'colour', 'color');
         $named = $c->at;
-        $name = YarnName::known($c);
-        if (null === $name) {
+        if (null === $name = YarnName::known($c)) {
             return $c->back($from);
         }
         $isCapital = $c->tokens->isCapital($named) || $said || \strlen($c->tokens->value($named)) > 1;
         $isHead = ':' === $c->value() && (null === $c->vocabulary->at($c->tokens, $named) || 1 === \strlen($name));
         $first = $first || self::isLed($c, $from) || WholeLine::isBeside($c, $from);
         $isBold = $c->tokens->is($from - 1, TokenType::Star) && $c->takeType(TokenType::Star);
-        $isLed = !$in && $first && ($isBold || $c->tokens->isCapital($named)) && null !== $c->name(null === $c->number() ? 0 : 1);
+        $isName = \strlen($c->tokens->value($named)) > 1 && 'mc' !== $c->tokens->value($named) && null === $c->vocabulary->at($c->tokens, $named);
+        $isLed = !$in && $first && ($isBold || $isName || $c->tokens->isCapital($named)) && null !== $c->name(null === $c->number() ? 0 : 1);
         $isLone = ($first || $said) && $isCapital && ($c->isClauseEnd() && !$c->is(TokenType::Open, TokenType::Close) || ($c->is(TokenType::Open) && $said));
         if ($isHead) {
             ++$c->at;
