@@ -14,11 +14,13 @@ final class PastedLines
         .'(?<name>[^:\d]{2,60}(?:\((?:make|x|×)? ?\d{1,2} ?x?\)[^:\d]{0,30})?):\s*'
         .'(?<round>(?:r|rd|rnd|round|row)[.\s#]*1\s*(?:[:.)]|[–-]\s).*(?:\d|\b(?:sc|ch|mr)\b).*)$/iu';
 
+    /** A round's head and the beginning of its stitches: "R3-4: B" names a yarn. */
+    private const HEAD = '(?:r|rd|rnd|round|row)s?[.\s#]*\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*:'
+        .'\s+(?:\d+\s*\pL|[(\[*]|(?:sc|hdc|dc|tr|inc|dec|ch|blo|flo|work|repeat|increase|decrease)\b)';
     /** "R1: 6 sc in MR. R2: inc x6 (12). R3: …": several rounds in one line, parted before each but the first. */
-    private const NEXT_HEAD = '/(?<=[.;,)\]])\s+(?=(?:r|rd|rnd|round|row)s?[.\s#]*\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*:\s)/iu';
+    private const NEXT_HEAD = '/(?<=[.;,)\]])\s+(?='.self::HEAD.')/iu';
     /** "Orange: R4: (2 sc, inc) x6": the yarn of that round and of those after it. */
-    private const LED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then)\b)(?<name>\pL[\pL ]{1,30}):\s*'
-        .'(?<round>(?:r|rd|rnd|round|row)s?[.\s#]*\d{1,3}(?:\s*[-–—]\s*\d{1,3})?\s*:.*)$/iu';
+    private const LED = '/^(?!\W*(?:note|tip|remark|repeat|work|next|then|change)\b)(?<name>\pL[\pL ]{1,30}):\s*(?<round>'.self::HEAD.'.*)$/iu';
 
     /** "2. Tail", a piece that is numbered in a list, and how its first round begins. */
     private const LISTED = '/^\s*\d{1,2}[.)]\s+\p{Lu}[\pL ]{1,40}:?\s*$/u';
