@@ -167,7 +167,8 @@ final class Still
         if ($piece->solid->isFlat) {
             return 0;
         }
-        $level = $piece->solid->widest();
+        // A cup is widest at its edge, above which there is nothing.
+        $level = max(0.0, min($piece->solid->widest(), $piece->solid->end() - 1.0));
         $at = static fn (float $up, float $on): array => $pose->point($piece->solid->point($level + $up, $on));
         $normal = Pose::cross(Pose::plus($at(0.0, 5.0), $at(0.0, 0.0), -1.0), Pose::plus($at(1.0, 0.0), $at(0.0, 0.0), -1.0));
 

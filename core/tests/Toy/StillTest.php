@@ -152,4 +152,22 @@ final class StillTest extends TestCase
         [$wide, $high] = self::across($svg);
         self::assertEqualsWithDelta(1.0, $wide / $high, 0.02);
     }
+
+    /** A cup is widest at its open edge: from the front its outside is seen, and from behind nothing of it. */
+    public function testACupThatIsSewnOnIsSeenFromOutside(): void
+    {
+        $fill = static fn (string $yarn): array => [['kind' => 'fill', 'yarn' => $yarn]];
+        $plan = Plans::of([], [], [], self::yarns() + [
+            'pieces' => [
+                Plans::piece('head', Plans::ball(7), ['colours' => $fill('A')]),
+                Plans::piece('muzzle', ['6 sc in MR', 'inc x6', '(sc, inc) x6'], ['colours' => $fill('B')]),
+            ],
+            'assembly' => [[
+                'key' => 'j1', 'part' => 'muzzle', 'onto' => 'head', 'edge' => 'open', 'hold' => 'whip', 'at' => ['anchor' => 'round', 'number' => 9],
+            ]],
+        ]);
+        $radius = Analysis::of($plan)->pieces[1]->form->width / 2;
+        self::assertGreaterThan(0.7 * \M_PI * $radius ** 2, self::areas(self::svg($plan))['G']);
+        self::assertSame(0.0, self::areas(self::svg($plan, null, 180.0))['G']);
+    }
 }
