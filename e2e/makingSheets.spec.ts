@@ -81,7 +81,7 @@ test('a plan that is changed meanwhile is told, and followed from where the make
 	await bench.setViewportSize({ width: 1280, height: 800 });
 	await bench.goto(`/plan/${plan}/rounds`);
 	// The round in hand is marked there.
-	await expect(bench.getByText('Round 2 is being made.')).toBeAttached({ timeout: 5000 });
+	await expect(bench.getByText('Round 2 is being made.')).toBeAttached();
 	await bench.getByRole('button', { name: '+ another round' }).click();
 	await bench.keyboard.type('sc around');
 	await expect(bench.getByText('Saved', { exact: true })).toBeVisible();
