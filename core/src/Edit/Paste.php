@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\CueGrammar;
-use Alternum\Core\Notation\SaidSeat;
-use Alternum\Core\PieceStages;
-use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
 use Alternum\Core\Plan\Copies;
 use Alternum\Core\Plan\FirstRound;
@@ -98,7 +95,7 @@ final readonly class Paste implements EditKind
                 $line = $isMeant ? CountedOn::anew($line, $counted[$piece->key]) : $line;
             }
             $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
-            $standing = SaidSeat::WhereItBegins === SaidSeat::in($line) ? $plan : self::standing($plan, $joints);
+            $standing = $said->standing($plan, $line, $joints);
             if ($standing !== $plan) {
                 [$plan, $said] = [$standing, new SaidJoint($standing)];
                 $joints = $said->in(SaidJoint::onBody($line, $plan), $plan->assembly);
@@ -115,26 +112,6 @@ final readonly class Paste implements EditKind
         $last = $plan->pieces[\count($plan->pieces) - 1] ?? null;
 
         return [] === $kept || null === $last ? $plan : $plan->withPiece($last->withRounds([...$last->rounds, ...$kept]));
-    }
-
-    /**
-     * The plan with what is left open, and gets something on its top, begun at its bottom, where nothing says at which: a body, a tower. A head is begun at
-     * its top, and left open for the body.
-     *
-     * @param list<Joint> $joints
-     */
-    private static function standing(Plan $plan, array $joints): Plan
-    {
-        foreach ($joints as $joint) {
-            $onto = $plan->piece($joint->onto);
-            $isTop = null !== $onto && !UsualPlace::isHead($onto) && null === $onto->firstRound
-                && Anchor::Pole === $joint->place->anchor && 1 === $joint->place->number;
-            if ($isTop && true !== PieceStages::of($plan, $onto)->filled->end?->closes()) {
-                $plan = $plan->withPiece($onto->set(FirstRound::Bottom));
-            }
-        }
-
-        return $plan;
     }
 
     public function inWords(): string

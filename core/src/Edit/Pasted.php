@@ -10,6 +10,7 @@ use Alternum\Core\Notation\Parser;
 use Alternum\Core\Notation\PieceReading;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Reading;
+use Alternum\Core\Notation\SaidWorked;
 use Alternum\Core\Notation\Shorthand;
 use Alternum\Core\Notation\Translation;
 use Alternum\Core\Notation\Vocabulary;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Alternum\Core\Edit;
 
+use Alternum\Core\Notation\SaidJoin;
 use Alternum\Core\Notation\Wrapping;
 
 /** The lines of a pasted pattern, each of which says one thing. */
@@ -33,11 +34,6 @@ final class PastedLines
 
     /** "Finishing" is said of a piece, too: of the whole toy where it goes on so, as a last paragraph does. */
     private const FINISHING = '/^\W*(?:finishing|finish(?: off)?|to finish)\W*$/iu';
-    private const PUTS = '/^\W*(?:sew|stitch|attach|glue|pin)(?: the| both| all)? (?!(?:on|to|it|them|onto|over|around)\b)'
-        .'\pL+(?: \pL+){0,3} (?:to|onto|on|between)\b/iu';
-
-    /** A sentence that puts on another part; what is set into something is sewn to it. */
-    private const ANOTHER = '/(?<=[.!])(?<!^)\s+(?=(?:sew|stitch|attach|join|glue|tie|pin|place|fasten)(?: on)? (?!over|around|through|it\b|them\b))/iu';
 
     /** @return list<string> */
     public static function of(string $text): array
@@ -75,8 +71,7 @@ final class PastedLines
             $isHeading = 1 === preg_match(self::ASSEMBLY, $line) || 1 === preg_match(self::FINISHING, $line);
             if ($isAssembly && !$isHeading && '' !== trim($line) && !str_starts_with($line, 'Caution: ')) {
                 $line = trim((string) preg_replace('/^\s*\d{1,2}[.)]\s*/', '', $line));
-                $sentences = str_starts_with($line, 'Set ') ? [$line] : preg_split(self::ANOTHER, $line);
-                array_push($lines, ...(false === $sentences ? [$line] : $sentences));
+                array_push($lines, ...SaidJoin::sentences($line));
             }
         }
 
@@ -98,9 +93,9 @@ final class PastedLines
             return 1 !== preg_match(self::FIRST, implode("\n", \array_slice($lines, $i, 3)));
         }
         if (1 === preg_match(self::FINISHING, $lines[$i])) {
-            return [] !== preg_grep(self::PUTS, \array_slice($lines, $i + 1, 3));
+            return [] !== array_filter(\array_slice($lines, $i + 1, 3), SaidJoin::putsPart(...));
         }
-        $isLast = '' === trim($lines[$i - 1] ?? '-') && 1 === preg_match(self::PUTS, $lines[$i]);
+        $isLast = '' === trim($lines[$i - 1] ?? '-') && SaidJoin::putsPart($lines[$i]);
         for ($after = $i; $isLast && $after < \count($lines); ++$after) {
             $isLast = '' !== trim($lines[$after]);
         }

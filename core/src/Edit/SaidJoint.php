@@ -9,6 +9,7 @@ use Alternum\Core\Notation\SaidSeat;
 use Alternum\Core\PieceStages;
 use Alternum\Core\Plan\Anchor;
 use Alternum\Core\Plan\Assembly\Joint;
+use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Piece;
 use Alternum\Core\Plan\Place;
 use Alternum\Core\Plan\Placement;
@@ -81,18 +82,16 @@ final class SaidJoint
      */
     private function joints(Piece $onto, array $parts, SaidJoin $said, array $before): array
     {
-        [$plan, $seat] = [$this->plan, $this->stages($onto)];
-        $frame = $seat->frame;
-        if (0 === $frame->rounds()) {
+        if (0 === $this->stages($onto)->frame->rounds()) {
             return [];
         }
         $made = [];
-        $first = $plan->piece($parts[0][0] ?? '')->copies->count ?? 0;
+        $first = $this->plan->piece($parts[0][0] ?? '')->copies->count ?? 0;
         $isEven = $said->isEven && null !== $said->rounds && 1 === \count($parts) && $first > 1;
         // All copies, each at its own place around.
         $parts = $isEven ? array_map(static fn (int $copy): array => [$parts[0][0], $copy], range(1, $first)) : $parts;
         foreach ($parts as $i => [$key, $copy]) {
-            $part = $plan->piece($key);
+            $part = $this->plan->piece($key);
             if (null === $part || $part->key === $onto->key) {
                 return [];
             }
@@ -105,8 +104,8 @@ final class SaidJoint
                 copy: $copy,
                 onto: $onto->key,
                 place: $isEven
-                    ? self::place($plan, $part, $onto, $seat, $said, false, $i)->alone(($i + 0.5) * 360.0 / $first)
-                    : self::place($plan, $part, $onto, $seat, $said, $isPair, $i),
+                    ? $this->place($part, $onto, $said, false, $i)->alone(($i + 0.5) * 360.0 / $first)
+                    : $this->place($part, $onto, $said, $isPair, $i),
                 edge: $said->edge ?? $edge,
                 hold: $said->hold ?? $hold,
                 isWithNew: $said->isWithNew || $this->stages($part)->filled->typed->hides,
@@ -120,16 +119,39 @@ final class SaidJoint
         return $made;
     }
 
+    /**
+     * A plan with what is left open, and by a line gets its head or something on its top, begun at its bottom, where nothing says at which: a body, a tower.
+     * A head is begun at its top, and left open for the body.
+     *
+     * @param list<Joint> $joints what the line says
+     */
+    public function standing(Plan $plan, string $line, array $joints): Plan
+    {
+        $seat = SaidSeat::in($line);
+        foreach ($joints as $joint) {
+            $part = $plan->piece($joint->part);
+            $onto = $plan->piece($joint->onto);
+            $isOnTop = SaidSeat::Top === $seat || null !== $part && UsualPlace::isHead($part) && SaidSeat::WhereItBegins !== $seat;
+            $isTop = $isOnTop && Anchor::Pole === $joint->place->anchor && 1 === $joint->place->number;
+            if ($isTop && null !== $onto && null === $onto->firstRound && !UsualPlace::isHead($onto) && $this->stages($onto)->filled->isLeftOpen()) {
+                $plan = $plan->withPiece($onto->set(FirstRound::Bottom));
+            }
+        }
+
+        return $plan;
+    }
+
     private function stages(Piece $piece): PieceStages
     {
         return $this->stages[$piece->key] ??= PieceStages::of($this->plan, $piece);
     }
 
     /** @param int $which of several that lie one after another */
-    private static function place(Plan $plan, Piece $part, Piece $onto, PieceStages $seat, SaidJoin $said, bool $isPair, int $which): Place
+    private function place(Piece $part, Piece $onto, SaidJoin $said, bool $isPair, int $which): Place
     {
+        $seat = $this->stages($onto);
         $frame = $seat->frame;
-        $usual = UsualPlace::ofPart($plan, $part, $onto, $seat, $isPair)->place;
+        $usual = UsualPlace::ofPart($this->plan, $part, $onto, $seat, $isPair)->place;
         $rounds = $said->rounds;
         if (SaidSeat::WhereItBegins === $said->seat || SaidSeat::WhereItEnds === $said->seat) {
             return new Place(Anchor::Pole, SaidSeat::WhereItBegins === $said->seat ? 1 : 2);
@@ -138,7 +160,7 @@ final class SaidJoint
             return new Place(Anchor::Edge);
         }
         if (SaidSeat::Top === $said->seat && null === $rounds) {
-            $isOpen = !$frame->beginsAtTop() && !$frame->lies() && true !== $seat->filled->end?->closes();
+            $isOpen = !$frame->beginsAtTop() && !$frame->lies() && $seat->filled->isLeftOpen();
 
             return $isOpen ? new Place(Anchor::Edge) : new Place(Anchor::Pole, $frame->beginsAtTop() ? 1 : 2);
         }

@@ -71,7 +71,7 @@ final readonly class UsualPlace
     {
         $frame = $stages->frame;
         $site = new PieceSite($plan, $piece, $frame);
-        $endsOpen = true !== $stages->filled->end?->closes() && !$frame->lies();
+        $endsOpen = $stages->filled->isLeftOpen() && !$frame->lies();
         if (self::isHead($part)) {
             // On a body that was begun below, it closes the neck.
             return new self($endsOpen && !$frame->beginsAtTop() ? new Place(Anchor::Edge) : $site->top(), false, false);

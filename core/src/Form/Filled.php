@@ -60,6 +60,12 @@ final readonly class Filled
         );
     }
 
+    /** Whether its last round is an open edge that nothing is worked on from. */
+    public function isLeftOpen(): bool
+    {
+        return null !== $this->end && !$this->end->closes();
+    }
+
     /** Whether its last round is drawn together to a point. */
     public function isDrawnShut(): bool
     {

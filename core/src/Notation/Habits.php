@@ -9,9 +9,9 @@ use Alternum\Core\Notation\Node\Line;
 /** What a piece's lines show of the habits that they are written in. */
 final class Habits
 {
-    /** Lines that close their round with a slip stitch. */
+    /** Rounds that their lines close with a slip stitch. */
     public int $joins = 0;
-    /** The first of them, from 1. */
+    /** The first of those lines, from 1. */
     public int $joinsAt = 0;
     /** Lines that say "row" and turn, or begin along one side of a chain. */
     public int $rows = 0;
@@ -22,7 +22,7 @@ final class Habits
     public function line(Line $line, Source $source): void
     {
         if ($line->closes()) {
-            ++$this->joins;
+            $this->joins += $line->head->rounds ?? 1;
             $this->joinsAt = 0 === $this->joinsAt ? $source->line : $this->joinsAt;
         }
         if ($line->head->row ?? false) {

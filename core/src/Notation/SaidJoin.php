@@ -25,6 +25,11 @@ final readonly class SaidJoin
         .' (?:of|on) the (?<onto>\pL[\pL ]*?)(?=[.,;]|$)/iu';
     /** With these verbs alone a line under a piece is about putting it on, or something on it. */
     private const VERB = '/^\W*(?:'.self::VERBS.')\b/iu';
+    /** "Sew the ears to …": a part that is named, put on something, whatever both are called. */
+    private const PART = '/^\W*(?:sew|stitch|attach|glue|pin)(?: the| both| all)? (?!(?:on|to|it|them|onto|over|around)\b)'
+        .'\pL+(?: \pL+){0,3} (?:to|onto|on|between)\b/iu';
+    /** A sentence that puts on another part; what is set into something is sewn to it. */
+    private const ANOTHER = '/(?<=[.!])(?<!^)\s+(?=(?:sew|stitch|attach|join|glue|tie|pin|place|fasten)(?: on)? (?!over|around|through|it\b|them\b))/iu';
     private const ONTO = '/\b(?:to|onto) (?!the (?:top|back|front|side|bottom)\b(?! of))/iu';
     private const WHERE = '/ (?=(?:between|on|at|to the (?:top|back|front|side|bottom))\b)/iu';
     private const ROUNDS = '/\b(?:between|on|at|over|from)\b[^.;]*?\b(?:r|rnd|rd|round)s?\.? ?#?(?<from>\d{1,3})'
@@ -62,6 +67,20 @@ final readonly class SaidJoin
         public ?RoundRange $stretch,
         public bool $isEven,
     ) {
+    }
+
+    /** Whether a line puts a part on that it names, whatever that is called: "Sew the ears to the head". */
+    public static function putsPart(string $line): bool
+    {
+        return 1 === preg_match(self::PART, $line);
+    }
+
+    /** @return list<string> "Sew body to head. Sew ears …", parted before each that puts on another part */
+    public static function sentences(string $line): array
+    {
+        $sentences = str_starts_with($line, 'Set ') ? false : preg_split(self::ANOTHER, $line);
+
+        return false === $sentences ? [$line] : $sentences;
     }
 
     /**

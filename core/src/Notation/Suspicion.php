@@ -60,10 +60,20 @@ final class Suspicion
             : null;
     }
 
+    /**
+     * Whether rounds are joined, and not closed here and there alone, as at a colour change.
+     *
+     * @param int $closed of so many rounds
+     */
+    public static function areJoined(int $closed, int $rounds): bool
+    {
+        return $closed > 1 && 2 * $closed >= $rounds;
+    }
+
     /** @param list<Round> $rounds */
     private static function joined(array $rounds, Worked $worked, Habits $seen): ?Problem
     {
-        if (Worked::Spiral !== $worked || $seen->joins < 2 || 2 * $seen->joins < \count($rounds)) {
+        if (Worked::Spiral !== $worked || !self::areJoined($seen->joins, \count($rounds))) {
             return null;
         }
 

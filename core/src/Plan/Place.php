@@ -61,7 +61,7 @@ final readonly class Place
         );
     }
 
-    /** The same height, so many degrees from the front: there alone, and not half a stitch beside it. */
+    /** The same height, so many degrees (0 to 360, in the working direction) from the front: there alone, and not half a stitch beside it. */
     public function alone(float $fromFront): self
     {
         return new self(

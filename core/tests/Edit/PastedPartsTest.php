@@ -72,6 +72,7 @@ final class PastedPartsTest extends TestCase
     #[TestWith(["R1: 6 sc in MR. Do not join.\nR2: inc x6. Do not join.\nR3: sc around, do not join", Worked::Spiral])]
     #[TestWith(["Work in continuous rounds; do not join.\nDon't join rounds.\nR1: 6 sc in MR\nR2: inc x6", Worked::Spiral])]
     #[TestWith(["R1: 6 sc in MR\nR2: inc x6\nR3: sc around, sl st to first st, join with the other.", Worked::Spiral])]
+    #[TestWith(["R1: 6 sc in MR\nR2: inc x6\nR3-8: sc around\nR9: in B sc around, join\nR10: in A sc around, join", Worked::Spiral])]
     #[TestWith(["R1: 6 sc in MR\nR2: inc x6, join in B\nR3: sc around, join in A", Worked::Spiral])]
     public function testHowAPieceIsWorkedIsSaidByItsWords(string $lines, Worked $worked): void
     {

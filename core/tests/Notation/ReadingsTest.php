@@ -145,6 +145,11 @@ final class ReadingsTest extends TestCase
         $lines = ['R1: 6 sc in MR, sl st to first sc (6)', 'R2: ch 1, inc x6, sl st to first sc (12)', 'R3: ch 1, sc around, sl st to first sc (12)'];
         $problem = Reader::read($lines, Terms::Us)->problems[0];
         self::assertSame([false, Setting::WorkedJoined], [$problem->isError(), $problem->setting]);
+        // One line may close many rounds; here and there one that is closed, as at a colour change, joins no rounds.
+        $range = ['R1: 6 sc in MR', 'R2: inc x6', 'R3-8: ch 1, sc around, sl st to first sc'];
+        self::assertSame([Setting::WorkedJoined], array_map(static fn (Problem $one): ?Setting => $one->setting, Reader::read($range, Terms::Us)->problems));
+        $few = ['R1: 6 sc in MR', 'R2: inc x6', 'R3: sc around, sl st to first sc', 'R4-7: sc around', 'R8: sc around, sl st to first sc'];
+        self::assertSame([], Reader::read($few, Terms::Us)->problems);
         $plan = (new ApplySetting('body', Setting::WorkedJoined))->apply(Plans::of($lines));
         self::assertSame([Worked::Joined, []], [$plan->pieces[0]->worked, Analysis::of($plan)->problems]);
         $circle = Plans::of(['R1: 6 dc in MR', 'R2: inc x6', 'R3: (dc, inc) x6', 'R4: (2 dc, inc) x6', 'R5: dc around']);

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Alternum\Core\Edit;
+namespace Alternum\Core\Notation;
 
 use Alternum\Core\Notation\Node\Foundation;
 use Alternum\Core\Notation\Node\Line;
-use Alternum\Core\Notation\Parser;
 use Alternum\Core\Plan\Limits;
 use Alternum\Core\Plan\Worked;
 
@@ -37,7 +36,7 @@ final class SaidWorked
             }
             $line = $parser->line($typed)->lines[0] ?? null;
             $hasRing = $hasRing || null !== $line && self::isRing($line);
-            $rounds += true === $line?->isWorked() ? 1 : 0;
+            $rounds += true === $line?->isWorked() ? $line->head->rounds ?? 1 : 0;
             if (true === $line?->closes()) {
                 $joins += $line->head->rounds ?? 1;
             } else {
@@ -49,7 +48,7 @@ final class SaidWorked
 
         return match (true) {
             !$hasRing && ($turns > 1 || Worked::Rows === $said) => Worked::Rows,
-            $joins > 1, $joins > 0 && 1 === $rounds => Worked::Joined,
+            Suspicion::areJoined($joins, $rounds), 1 === $joins && 1 === $rounds => Worked::Joined,
             Worked::Joined === $said => $said,
             default => Worked::Spiral,
         };
