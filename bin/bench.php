@@ -205,7 +205,7 @@ $painting = static function (int $rounds, int $widest, int $pieces = 1) use ($as
             'group' => "group-of-{$revision}",
             'edit' => ['do' => 'paint', 'piece' => 'body', 'rounds' => [$revision % $rounds + 1], 'yarn' => 0 === intdiv($revision, $rounds) % 2 ? 'A' : 'B'],
         ];
-        $saved = $ask('POST', "/api/plans/{$id}/operations", Json::encode(['base' => $revision, 'operations' => [$operation]]));
+        $saved = $ask('POST', "/api/plans/{$id}/operations?known=us-metric", Json::encode(['base' => $revision, 'operations' => [$operation]]));
         if (($saved['revision'] ?? null) !== ++$revision) {
             throw new RuntimeException('The edit was not saved: '.json_encode($saved));
         }

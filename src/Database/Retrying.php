@@ -29,6 +29,7 @@ final readonly class Retrying
      * @return T
      *
      * @throws RetryableException where it was undone each time
+     * @throws \Throwable         whatever else the writing throws, at once
      */
     public function do(\Closure $writing): mixed
     {

@@ -9,6 +9,7 @@ use Alternum\Core\Exchange\ReadingWriter;
 use Alternum\Core\Plan\Format\InvalidFields;
 use Alternum\Core\Words\MessageWords;
 use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\ErrorHandler\Error\OutOfMemoryError;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -23,7 +24,8 @@ use Twig\Environment;
 #[AsEventListener(priority: -64)]
 final readonly class ErrorsAsProblems
 {
-    public function __construct(private Environment $twig, private Assets $assets)
+    /** @param Environment $twig made where it is asked for only: every request, a save too, makes those that listen for errors */
+    public function __construct(#[Autowire(lazy: true)] private Environment $twig, private Assets $assets)
     {
     }
 

@@ -12,6 +12,7 @@ use Alternum\Server\Security\BrowserName;
 use Alternum\Server\Security\Role;
 use Alternum\Server\Security\WorkshopUser;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\Connection;
 use Doctrine\Persistence\ManagerRegistry;
 use Psr\Cache\CacheItemPoolInterface;
 use Psr\Clock\ClockInterface;
@@ -35,6 +36,7 @@ final class Browsers extends ServiceEntityRepository
     /** @param CacheItemPoolInterface $cache shared by all machines: a browser that is signed out at one is out at all */
     public function __construct(
         ManagerRegistry $registry,
+        private readonly Connection $database,
         #[Autowire(service: SharedPool::class)] private readonly CacheItemPoolInterface $cache,
         private readonly ClockInterface $clock,
     ) {
@@ -44,7 +46,7 @@ final class Browsers extends ServiceEntityRepository
     /** @return WorkshopUser|null who holds the cookie of this browser; null: it was signed out, or its workshop is gone */
     public function user(Ulid $browser): ?WorkshopUser
     {
-        return $this->remembered(self::key($browser), fn (): mixed => $this->getEntityManager()->getConnection()->fetchNumeric(
+        return $this->remembered(self::key($browser), fn (): mixed => $this->database->fetchNumeric(
             'SELECT workshop_id, role, person_id FROM browser WHERE id = ?',
             [$browser->toBinary()],
         ), $browser);

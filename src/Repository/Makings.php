@@ -15,6 +15,7 @@ use Alternum\Server\Database\Retrying;
 use Alternum\Server\Entity\Making;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
 use Doctrine\Persistence\ManagerRegistry;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -33,7 +34,7 @@ final class Makings extends ServiceEntityRepository
     /** Events of a journal: a toy of 60,000 stitches, counted one by one, would take more; nobody does that by hand. */
     private const MOST = 50_000;
 
-    public function __construct(ManagerRegistry $registry, private readonly ClockInterface $clock, private readonly Retrying $retrying)
+    public function __construct(ManagerRegistry $registry, private readonly Connection $database, private readonly ClockInterface $clock, private readonly Retrying $retrying)
     {
         parent::__construct($registry, Making::class);
     }
@@ -87,7 +88,7 @@ final class Makings extends ServiceEntityRepository
     public function events(Ulid $making, int $since): array
     {
         /** @var list<string> $bodies */
-        $bodies = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+        $bodies = $this->database->fetchFirstColumn(
             'SELECT body FROM making_event WHERE making_id = ? AND number > ? ORDER BY number',
             [$making->toBinary(), $since],
         );
@@ -98,7 +99,7 @@ final class Makings extends ServiceEntityRepository
     /** @return string the plan that a making follows, in a revision of it; 0: the one with which it was begun */
     public function body(Making $making, int $revision): string
     {
-        $body = 0 === $revision || $revision === $making->revision ? $making->body : $this->getEntityManager()->getConnection()->fetchOne(
+        $body = 0 === $revision || $revision === $making->revision ? $making->body : $this->database->fetchOne(
             'SELECT body FROM making_plan WHERE making_id = ? AND revision = ?',
             [$making->id->toBinary(), $revision],
         );
@@ -109,7 +110,7 @@ final class Makings extends ServiceEntityRepository
     /** Keeps a revision of its plan that a making follows from now on. */
     public function keep(Making $making, int $revision, string $body): void
     {
-        $this->getEntityManager()->getConnection()->executeStatement(
+        $this->database->executeStatement(
             'INSERT IGNORE INTO making_plan (making_id, revision, body) VALUES (?, ?, ?)',
             [$making->id->toBinary(), $revision, $body],
         );
@@ -118,7 +119,7 @@ final class Makings extends ServiceEntityRepository
     /** @param array<string, list<int>> $counts stitches of each round, by task, where it follows another revision */
     public function recount(Making $making, array $counts): void
     {
-        $this->getEntityManager()->getConnection()->executeStatement(
+        $this->database->executeStatement(
             'UPDATE making SET counts = ? WHERE id = ?',
             [Json::encode($counts), $making->id->toBinary()],
         );
@@ -139,7 +140,7 @@ final class Makings extends ServiceEntityRepository
      */
     public function state(Ulid $workshop, string $id): array
     {
-        $row = Ulid::isValid($id) ? $this->getEntityManager()->getConnection()->fetchNumeric(
+        $row = Ulid::isValid($id) ? $this->database->fetchNumeric(
             'SELECT m.events, p.revision FROM making m JOIN saved_plan p ON p.id = m.plan_id WHERE m.id = ? AND m.workshop_id = ?',
             [Ulid::fromString($id)->toBinary(), $workshop->toBinary()],
         ) : false;
@@ -159,8 +160,7 @@ final class Makings extends ServiceEntityRepository
      */
     public function add(Ulid $making, array $events): void
     {
-        $database = $this->getEntityManager()->getConnection();
-        $this->retrying->do(fn () => $database->transactional(function () use ($database, $making, $events): void {
+        $this->retrying->do(fn () => $this->database->transactional(function (Connection $database) use ($making, $events): void {
             // One after the other, so that each has a number of its own.
             $count = self::whole($database->fetchOne('SELECT events FROM making WHERE id = ? FOR UPDATE', [$making->toBinary()]));
             /** @var list<string> $there */

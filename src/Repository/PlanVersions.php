@@ -9,6 +9,7 @@ use Alternum\Server\Entity\PlanVersion;
 use Alternum\Server\Saving\Thinning;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\Query;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\Uid\Ulid;
@@ -27,7 +28,7 @@ final class PlanVersions extends ServiceEntityRepository
     private const WORKSHOP_ROOM = 100_000_000;
     private const LEAST_ROOM = 1_000_000;
 
-    public function __construct(ManagerRegistry $registry)
+    public function __construct(ManagerRegistry $registry, private readonly Connection $database)
     {
         parent::__construct($registry, PlanVersion::class);
     }
@@ -64,7 +65,7 @@ final class PlanVersions extends ServiceEntityRepository
         if (0 !== $plan->revision % self::EVERY) {
             return;
         }
-        $database = $this->getEntityManager()->getConnection();
+        $database = $this->database;
         // Of all plans of its workshop: what the others take is not there for this one.
         $others = self::whole($database->fetchOne(
             'SELECT COALESCE(SUM(LENGTH(v.body)), 0) FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id'

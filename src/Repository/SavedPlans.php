@@ -9,6 +9,7 @@ use Alternum\Server\Database\Retrying;
 use Alternum\Server\Entity\PlanState;
 use Alternum\Server\Entity\SavedPlan;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\Connection;
 use Doctrine\Persistence\ManagerRegistry;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Uid\Ulid;
@@ -24,7 +25,7 @@ use Symfony\Component\Uid\Ulid;
  */
 final class SavedPlans extends ServiceEntityRepository
 {
-    public function __construct(ManagerRegistry $registry, private readonly Retrying $retrying)
+    public function __construct(ManagerRegistry $registry, private readonly Connection $database, private readonly Retrying $retrying)
     {
         parent::__construct($registry, SavedPlan::class);
     }
@@ -62,7 +63,7 @@ final class SavedPlans extends ServiceEntityRepository
      */
     public function state(Ulid $workshop, string $id): PlanState
     {
-        $row = Ulid::isValid($id) ? $this->getEntityManager()->getConnection()->fetchNumeric(
+        $row = Ulid::isValid($id) ? $this->database->fetchNumeric(
             'SELECT revision, title, body, undo_group, says, results, saved_at, writes FROM saved_plan'
                 .' WHERE id = ? AND workshop_id = ? AND removed_at IS NULL',
             [Ulid::fromString($id)->toBinary(), $workshop->toBinary()],
@@ -99,7 +100,7 @@ final class SavedPlans extends ServiceEntityRepository
             return $this->retrying->do(fn (): bool => $this->update($id, $states[0], $states[0]->writes, $summary));
         }
 
-        return $this->retrying->do(fn (): bool => $this->getEntityManager()->getConnection()->transactional(function () use ($id, $states, $summary): bool {
+        return $this->retrying->do(fn (): bool => $this->database->transactional(function () use ($id, $states, $summary): bool {
             foreach ($states as $i => $state) {
                 if (!$this->update($id, $state, $state->writes + $i, $summary)) {
                     return false;
@@ -113,7 +114,7 @@ final class SavedPlans extends ServiceEntityRepository
     /** @param array<string, mixed>|null $summary */
     private function update(Ulid $id, PlanState $plan, int $writes, ?array $summary): bool
     {
-        return 1 === (int) $this->getEntityManager()->getConnection()->executeStatement(
+        return 1 === (int) $this->database->executeStatement(
             'UPDATE saved_plan SET writes = writes + 1, results = ?, revision = ?, title = ?, body = ?, saved_at = ?, undo_group = ?, says = ?,'
                 .' summary = COALESCE(?, summary) WHERE id = ? AND writes = ? AND removed_at IS NULL',
             [

@@ -25,14 +25,22 @@ final class StitchFeet
         if ($round->below < 1 || $round->makes < 1) {
             return '';
         }
+        $uses = $makes = [];
+        foreach (str_split((string) count_chars($round->codes, 3)) as $code) {
+            $uses[$code] = Stitch::ofCode($code)->uses();
+            $makes[$code] = Stitch::ofCode($code)->makes();
+        }
+        if ($round->below === $round->makes && [1] === array_values(array_unique([...array_values($uses), ...array_values($makes)]))) {
+            return '';
+        }
         $feet = [];
         $used = $made = 0;
         for ($i = 0, $end = \strlen($round->codes); $i < $end; ++$i) {
-            $stitch = Stitch::ofCode($round->codes[$i]);
-            for ($top = 0; $top < $stitch->makes(); ++$top, ++$made) {
-                $feet[] = 0 === $stitch->uses() ? null : ($used + $stitch->uses() / 2) / $round->below * $round->makes - ($made + 0.5);
+            $on = $uses[$round->codes[$i]];
+            for ($top = $makes[$round->codes[$i]]; $top > 0; --$top, ++$made) {
+                $feet[] = 0 === $on ? null : ($used + $on / 2) / $round->below * $round->makes - ($made + 0.5);
             }
-            $used += $stitch->uses();
+            $used += $on;
         }
         $known = array_filter($feet, static fn (?float $foot): bool => null !== $foot);
         // The round as a whole is turned so that it stands as straight as it can.

@@ -25,7 +25,11 @@ final class Counted
     /** @param key-of<self::NOUNS> $noun */
     public static function of(int|float $count, string $noun): string
     {
-        return (string) \MessageFormatter::formatMessage('en', self::NOUNS[$noun], ['n' => $count]);
+        /** @var array<string, \MessageFormatter> $formats */
+        static $formats = [];
+        $formats[$noun] ??= new \MessageFormatter('en', self::NOUNS[$noun]);
+
+        return (string) $formats[$noun]->format(['n' => $count]);
     }
 
     /** "3rd". */

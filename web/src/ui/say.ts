@@ -55,25 +55,35 @@ export function sayWith(word: Word, values: Readonly<Record<string, ReactNode>>)
 	return Children.toArray(message(word).format<ReactNode>(values as Record<string, string>) as ReactNode);
 }
 
-const lists = new Intl.ListFormat(LANGUAGE, { style: 'long', type: 'conjunction' });
-const items = new Intl.ListFormat(LANGUAGE, { style: 'narrow', type: 'unit' });
+/** Made when it is first asked for: a browser takes tens of milliseconds to read what it knows of a language's days and lists. */
+function once<T>(make: () => T): () => T {
+	let made: T | undefined;
+	return () => {
+		made ??= make();
+		return made;
+	};
+}
+
+const lists = once(() => new Intl.ListFormat(LANGUAGE, { style: 'long', type: 'conjunction' }));
+const items = once(() => new Intl.ListFormat(LANGUAGE, { style: 'narrow', type: 'unit' }));
 
 /** "A", "A and B", "A, B and C". */
-export const listed = (parts: readonly string[]): string => lists.format(parts);
+export const listed = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? '') : lists().format(parts));
 
 /** Figures side by side: "A 3, B 4". */
-export const inRow = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? '') : items.format(parts));
+export const inRow = (parts: readonly string[]): string => (parts.length < 2 ? (parts[0] ?? '') : items().format(parts));
 
-const figures = [0, 1].map((digits) => new Intl.NumberFormat(LANGUAGE, { minimumFractionDigits: digits, maximumFractionDigits: digits }));
+const whole = once(() => new Intl.NumberFormat(LANGUAGE, { maximumFractionDigits: 0 }));
+const tenths = once(() => new Intl.NumberFormat(LANGUAGE, { minimumFractionDigits: 1, maximumFractionDigits: 1 }));
 
 /** A number with none or one digit after the point. */
-export const figure = (value: number, digits: 0 | 1): string => figures[digits]?.format(value) ?? String(value);
+export const figure = (value: number, digits: 0 | 1): string => (digits === 0 ? whole : tenths)().format(value);
 
-const times = new Intl.DateTimeFormat(LANGUAGE, { timeStyle: 'medium' });
-const moments = new Intl.DateTimeFormat(LANGUAGE, { dateStyle: 'medium', timeStyle: 'short' });
+const times = once(() => new Intl.DateTimeFormat(LANGUAGE, { timeStyle: 'medium' }));
+const moments = once(() => new Intl.DateTimeFormat(LANGUAGE, { dateStyle: 'medium', timeStyle: 'short' }));
 
 /** The time of day of a moment. */
-export const timeOf = (moment: string): string => times.format(new Date(moment));
+export const timeOf = (moment: string): string => times().format(new Date(moment));
 
 /** Day and time of a moment. */
-export const momentOf = (moment: string): string => moments.format(new Date(moment));
+export const momentOf = (moment: string): string => moments().format(new Date(moment));
