@@ -34,8 +34,12 @@ final class Makings extends ServiceEntityRepository
     /** Events of a journal: a toy of 60,000 stitches, counted one by one, would take more; nobody does that by hand. */
     private const MOST = 50_000;
 
-    public function __construct(ManagerRegistry $registry, private readonly Connection $database, private readonly ClockInterface $clock, private readonly Retrying $retrying)
-    {
+    public function __construct(
+        ManagerRegistry $registry,
+        private readonly Connection $database,
+        private readonly ClockInterface $clock,
+        private readonly Retrying $retrying,
+    ) {
         parent::__construct($registry, Making::class);
     }
 

@@ -174,7 +174,13 @@ final readonly class Tokens
      */
     public function isAmong(int $from, int $to, array $words): bool
     {
-        return [] !== array_intersect(\array_slice($this->values, $from, $to - $from), $words);
+        for ($at = $from, $end = min($to, \count($this->values)); $at < $end; ++$at) {
+            if (\in_array($this->values[$at], $words, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether nothing, not even a blank, parts a token from the one before it. */

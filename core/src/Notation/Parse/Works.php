@@ -23,8 +23,10 @@ final class Works
             return self::named($c, $from, null) ?? $c->back($from);
         }
         // "ch 4, starting in 2nd ch from hook, sc 3": along that chain.
-        $hook = $c->tokens->isAmong($c->begins, $from, Words::CHAINS) ? StartingIn::of($c) : null;
-        if (null !== $hook) {
+        $hook = StartingIn::of($c);
+        if (null !== $hook && !$c->tokens->isAmong($c->begins, $from, Words::CHAINS)) {
+            $c->back($from);
+        } elseif (null !== $hook) {
             $c->skipTypes(TokenType::Separator, TokenType::Stop);
             $node = self::of($c);
 
