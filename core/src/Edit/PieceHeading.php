@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Alternum\Core\Edit;
 
 use Alternum\Core\Notation\SaidEnd;
+use Alternum\Core\Notation\SaidWorked;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Limits;
@@ -17,8 +18,6 @@ final readonly class PieceHeading
     private const NAME = '/^[\s#*=_~-]*(?<name>[^.,;:()\[\]]{1,60}?)(?<rest>\s*[:(\[–—,-].*|\s+(?:x|×|\*|make)\s*\d.*)?[\s:*=_~-]*$/iu';
     private const COPIES = '/(?:make|x|×|\*|qty|^\W*)\s*(?<copies>\d{1,2}|one|two|three|four|five|six|eight)(?:\b|(?=x))/iu';
     private const OURS = '/\(make \d+(?:; in (?:rows|joined rounds|a spiral))?(?:; from the (?:top down|bottom up|face to the tail|tail to the face))?\)$/u';
-    private const WORKED = '/\b(?:(?<rows>(?:worked )?(?:in )?rows|worked flat)|(?<joined>(?:worked )?(?:in )?joined rounds)|'
-        .'(?<spiral>(?:worked )?(?:in )?(?:a |continuous )?spiral))\b/i';
     private const FROM = '/\b(?:from (?:the )?)?(?:top[ -]down|bottom[ -]up)\b|\bfrom (?:the )?\pL+(?: end)? to (?:the )?\pL+(?: end)?\b/iu';
     /** "Two legs", "2x ears", "Pair of boots". */
     private const OFTEN = '/^(?:a |one )?(?:(?<copies>\d{1,2}|two|three|four|five|six|eight)(?:\s?[x×]\s?|\s+)|(?<pair>pair) of )(?=\pL)/iu';
@@ -69,18 +68,14 @@ final readonly class PieceHeading
         $isCapital = mb_strlen($name) > 2 && mb_strtoupper($name) === $name && mb_strtolower($name) !== $name;
 
         $said = (string) preg_replace_callback(self::FROM, static fn (array $end): string => null === SaidEnd::in($end[0]) ? $end[0] : '', $rest);
-        $said = (string) preg_replace(self::WORKED, '', $said);
+        $worked = SaidWorked::phrase($rest);
+        $said = str_replace($worked ?? '', '', $said);
 
         return new self(
             name: $isCapital ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,
             copies: max(1, min($copies, Limits::COPIES)),
             rest: 1 === preg_match('/\pL/u', $said) ? $rest : '',
-            worked: match (true) {
-                1 !== preg_match(self::WORKED, $rest, $how, \PREG_UNMATCHED_AS_NULL) => null,
-                isset($how['rows']) => Worked::Rows,
-                isset($how['joined']) => Worked::Joined,
-                default => Worked::Spiral,
-            },
+            worked: null === $worked ? null : SaidWorked::in($worked),
             firstRound: SaidEnd::in($rest),
         );
     }

@@ -16,7 +16,9 @@ final class SaidWorked
     private const SPIRAL = '/\bspirals?\b|\bcontinuous rounds\b|\b(?:do not|don.?t|never|without|not)(?: be)? (?:join(?:ed|ing)?|closed)\b/i';
     private const JOINED = '/\bjoined rounds\b|\b'.self::CLOSING.'\b[^.]{0,60}\b(?:each|every|all|the end of the) (?:rounds?|rnds?)\b'
         .'|\b(?:each|every|all) (?:rounds?|rnds?)\b[^.]{0,40}\b'.self::CLOSING.'\b|\b(?:rounds|rnds) (?:are|will be|must be) '.self::CLOSING.'\b/i';
-    private const ROWS = '/\b(?:work|made|crochet)(?:ed|ing)?\b[^.]{0,30}\b(?:in rows|flat|back and forth)\b|^\W*(?:in rows|back and forth)\b/i';
+    private const ROWS = '/\b(?:work|made|crochet)(?:ed|ing)?\b[^.]{0,30}\b(?:in rows|flat|back and forth)\b|^\W*(?:in rows|back and forth)\b|^rows$/i';
+    /** As a heading says it: "in rows", "worked flat". */
+    private const PHRASE = '/\b(?:worked )?(?:in )?(?:(?:a |continuous )?spiral|joined rounds|rows)\b|\bworked flat\b/i';
     private const TURNS = '/^\W*rows?\W*\d|\bch(?:ain)? ?\d,?(?: and)? turn\b|\bturn(?: work)?(?:,|;| and)? ch(?:ain)? ?\d/i';
     /** Once it may lead on to the other side of a chain. */
     private const ENDS_TURNED = '/[,.;]\s*turn\W*(?:\d+\W*)?$/i';
@@ -54,7 +56,13 @@ final class SaidWorked
         };
     }
 
-    /** What a sentence says of all rounds: "Join each round with a sl st."; null: nothing. */
+    /** @return string|null the words of a heading that say it, for in(): "in rows"; null: none do */
+    public static function phrase(string $heading): ?string
+    {
+        return 1 === preg_match(self::PHRASE, $heading, $match) ? $match[0] : null;
+    }
+
+    /** What a sentence or a heading's phrase says of all rounds: "Join each round with a sl st."; null: nothing. */
     public static function in(string $sentence): ?Worked
     {
         return match (true) {

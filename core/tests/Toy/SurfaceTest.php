@@ -14,10 +14,11 @@ use PHPUnit\Framework\TestCase;
 /** Where places of a piece are in space: held against geometry, of circles, ovals and mirrors. */
 final class SurfaceTest extends TestCase
 {
-    /** An edge around a chain is two half circles with straight parts between: each of its places is as far from the line between their middles. */
+    /** An edge around a chain is two half circles and two straight parts: each place on it is as far from the line between their middles. */
     public function testAnOvalEdgeIsEverywhereAsFarFromItsMiddleLine(): void
     {
-        $form = Analysis::of(Plans::of(['R1: ch 9, starting in 2nd ch from hook, 7 sc, 3 sc in last ch, 6 sc, inc', 'R2-5: sc around']))->pieces[0]->stages->form;
+        $oval = Plans::of(['R1: ch 9, starting in 2nd ch from hook, 7 sc, 3 sc in last ch, 6 sc, inc', 'R2-5: sc around']);
+        $form = Analysis::of($oval)->pieces[0]->stages->form;
         $surface = Surface::unstuffed($form, 0.0);
         foreach ($form->unstuffed as $level => $edge) {
             $way = 0.0;
@@ -46,6 +47,7 @@ final class SurfaceTest extends TestCase
         $analysis = Analysis::of($plan);
         $parts = array_combine(array_column($plan->pieces, 'key'), array_map(static fn ($piece) => $piece->part, $analysis->pieces));
         $solid = $parts['ear']->solid;
+        self::assertNotNull($solid);
         [, $one, $other] = WholeToy::of($plan, $parts, $analysis->assembled->joints);
         self::assertSame(['ear', 'ear'], [$one->piece, $other->piece]);
         $heights = $lengths = [];
