@@ -8,6 +8,7 @@ use Alternum\Core\Notation\Expansion;
 use Alternum\Core\Notation\NamedYarn;
 use Alternum\Core\Notation\Reader;
 use Alternum\Core\Notation\Round;
+use Alternum\Core\Notation\YarnKey;
 use Alternum\Core\Plan\Problem;
 use Alternum\Core\Plan\Terms;
 use Alternum\Core\Plan\Worked;
@@ -26,6 +27,10 @@ final class WaysOfWritingTest extends TestCase
         yield 'in the middle of a round' => [['12 sc in MR', '5 sc, ch 3, sl st in first ch, 7 sc (12)', '12 sc, ch 3, sl st in first ch'], [12, 12, 12]];
         yield 'a mark after each number of a range' => [['1) 6 sc in MR', '2)-4) sc x6', '5.-6. 6 sc', '7: to 8: 6 sc'], [6, 6, 6, 6, 6, 6, 6, 6]];
         yield 'into the loop that was made' => [['Make a magic loop, ch 1, 6 sc into loop', 'inc x6', 'sc in back loop around'], [6, 12, 12]];
+        yield 'how often before the group' => [['12 sc in MR', '2 x (sc, inc), sc in next 8 sts (14)', '2 times (sc, inc), 10 sc (16)'], [12, 14, 16]];
+        yield 'how often and a colon' => [['12 sc in MR', '6 times: sc, inc (18)', '6 times: 2 sc, inc. (24)', '6 times: sc, dec, sc'], [12, 18, 24, 18]];
+        yield 'and so on' => [['12 sc in MR', 'sc, inc, and so on around (18)', '2 sc, inc, etc. (24)'], [12, 18, 24]];
+        yield 'over the carried yarn' => [['12 sc in MR', 'working over the tail, sc around', 'sc 12 over two strands', 'sc around over the yarn'], [12, 12, 12, 12]];
         yield 'in the loop' => [['R1: make a loop, 6 sc in the loop'], [6]];
         yield 'and in the third from the hook' => [['12 sc in MR', '(sc, ch 3, sl st in 3rd ch from hook, sc) x6 (12)'], [12, 12]];
         yield 'two in one, as one word' => [
@@ -96,6 +101,36 @@ final class WaysOfWritingTest extends TestCase
         $reading = Reader::read($lines, $terms, $worked);
         self::assertSame([], array_values(array_filter($reading->problems, static fn (Problem $problem): bool => $problem->isError())));
         self::assertSame($makes, array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
+    }
+
+    /** A yarn that stands before the round's number is that round's, whatever parts the number from the stitches. */
+    #[TestWith(['B R2: sc around'])]
+    #[TestWith(['B R2 - sc around'])]
+    #[TestWith(['B R2. sc around'])]
+    public function testAYarnBeforeTheNumber(string $line): void
+    {
+        $reading = Reader::read(['R1: 12 sc in MR', $line], Terms::Us);
+        self::assertSame([], $reading->problems);
+        self::assertSame([12, 12], array_map(static fn (Round $round): int => $round->makes, $reading->rounds));
+        self::assertSame(['B'], array_map(static fn (NamedYarn $yarn): string => $yarn->yarn, $reading->rounds[1]->named));
+    }
+
+    /**
+     * What letters stand for, said in a list; a sentence with a letter and a colon in it is none.
+     *
+     * @param array<string, string> $names
+     */
+    #[TestWith(['A: teal', ['A' => 'teal']])]
+    #[TestWith(['Yarn A = Driftwood, yarn B = rust', ['A' => 'Driftwood', 'B' => 'rust']])]
+    #[TestWith(['Colours: teal (A), rust (B)', ['A' => 'teal', 'B' => 'rust']])]
+    #[TestWith(['Yarn: Driftwood (A)', ['A' => 'Driftwood']])]
+    #[TestWith(['Yarn key - A: Seafoam; B: Dune', ['A' => 'Seafoam', 'B' => 'Dune']])]
+    #[TestWith(['A: Driftwood', []])]
+    #[TestWith(['Work with A: sc around', []])]
+    #[TestWith(['A: teal, then sew it on', []])]
+    public function testAListOfYarnsNamesThem(string $line, array $names): void
+    {
+        self::assertSame($names, YarnKey::of($line));
     }
 
     /** @return iterable<string, array{string, array<int, string>, string|null}> the yarns by twice the stitch that they stand before, and the next one */
