@@ -72,6 +72,16 @@ final class StepAddressTest extends TestCase
         self::assertContains('work-rounds.6', self::keys($parted));
     }
 
+    /** Of stitches 4 to 9 of round 5, gathered with the rounds before, only round 5 knows where they begin. */
+    public function testAnAddressIsPartedByItsRounds(): void
+    {
+        $said = array_map(
+            static fn (StepAddress $at): array => [$at->piece, $at->from, $at->to, $at->first, $at->last, $at->copy],
+            (new StepAddress('body', 3, 5, 4, 9, 2))->rounds(),
+        );
+        self::assertSame([['body', 3, 3, null, 9, 2], ['body', 4, 4, null, 9, 2], ['body', 5, 5, 4, 9, 2]], $said);
+    }
+
     /** Rounds 3 and 4 were put in after round 2 of five; round 4, of before, was taken out. */
     public function testAnAddressGoesAlongWithItsRounds(): void
     {

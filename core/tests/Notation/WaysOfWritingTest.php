@@ -30,7 +30,7 @@ final class WaysOfWritingTest extends TestCase
         yield 'how often before the group' => [['12 sc in MR', '2 x (sc, inc), sc in next 8 sts (14)', '2 times (sc, inc), 10 sc (16)'], [12, 14, 16]];
         yield 'how often and a colon' => [['12 sc in MR', '6 times: sc, inc (18)', '6 times: 2 sc, inc. (24)', '6 times: sc, dec, sc'], [12, 18, 24, 18]];
         yield 'and so on' => [['12 sc in MR', 'sc, inc, and so on around (18)', '2 sc, inc, etc. (24)'], [12, 18, 24]];
-        yield 'over the carried yarn' => [['12 sc in MR', 'working over the tail, sc around', 'sc 12 over two strands', 'sc around over the yarn'], [12, 12, 12, 12]];
+        yield 'over a yarn' => [['12 sc in MR', 'working over the tail, sc around', 'sc 12 over two strands', 'sc around over the yarn'], [12, 12, 12, 12]];
         yield 'in the loop' => [['R1: make a loop, 6 sc in the loop'], [6]];
         yield 'and in the third from the hook' => [['12 sc in MR', '(sc, ch 3, sl st in 3rd ch from hook, sc) x6 (12)'], [12, 12]];
         yield 'two in one, as one word' => [

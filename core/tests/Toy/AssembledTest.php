@@ -198,4 +198,16 @@ final class AssembledTest extends TestCase
         }
         self::assertSame(['body' => 1, 'ear' => 1, 'arm' => 2], Analysis::of(Toys::withParts([[]]))->assembled->loose);
     }
+
+    /** What goes on from another piece, what it goes on from, and what has no rounds yet lie nowhere alone. */
+    public function testWhatIsNoPieceOfItsOwnIsNotLoose(): void
+    {
+        $plan = Plans::of([], [], [], ['pieces' => [
+            Plans::piece('base', ['6 sc in MR', 'inc x6', 'R3-5: sc around']),
+            Plans::piece('stem', ['R1-4: sc around'], ['start' => ['pieces' => ['base'], 'join' => 'opening']]),
+            Plans::piece('empty', []),
+            Plans::piece('knob', Plans::ball(3)),
+        ]]);
+        self::assertSame(['knob' => 1], Analysis::of($plan)->assembled->loose);
+    }
 }
