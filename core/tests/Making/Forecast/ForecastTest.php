@@ -84,6 +84,15 @@ final class ForecastTest extends TestCase
         self::assertEqualsWithDelta(3.6 - 1.08, $later->left, 0.001);
     }
 
+    /** In the middle of round 9 half of its 0.72 g is gone, after a third of it a third. */
+    public function testOfARoundThatIsBegunItsShareIsGone(): void
+    {
+        foreach ([9 => 0.36, 6 => 0.24, 18 => 0.72] as $stitch => $grams) {
+            $forecast = $this->forecast(self::plan(), [$this->worked(8, 18, 600), $this->weighed('B', 6.4), $this->worked(9, $stitch, 60)]);
+            self::assertEqualsWithDelta([6.4 - $grams, 3.6 - $grams], [$forecast->left, $forecast->needed], 0.001);
+        }
+    }
+
     /** A yarn that is done with is no trouble, however little of it is left. */
     public function testAYarnThatIsDoneWithLasts(): void
     {
