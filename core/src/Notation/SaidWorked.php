@@ -17,8 +17,9 @@ final class SaidWorked
     private const JOINED = '/\bjoined rounds\b|\b'.self::CLOSING.'\b[^.]{0,60}\b(?:each|every|all|the end of the) (?:rounds?|rnds?)\b'
         .'|\b(?:each|every|all) (?:rounds?|rnds?)\b[^.]{0,40}\b'.self::CLOSING.'\b|\b(?:rounds|rnds) (?:are|will be|must be) '.self::CLOSING.'\b/i';
     private const ROWS = '/\b(?:work|made|crochet)(?:ed|ing)?\b[^.]{0,30}\b(?:in rows|flat|back and forth)\b|^\W*(?:in rows|back and forth)\b|^rows$/i';
-    /** As a heading says it: "in rows", "worked flat". */
-    private const PHRASE = '/\b(?:worked )?(?:in )?(?:(?:a |continuous )?spiral|joined rounds|rows)\b|\bworked flat\b/i';
+    /** As a heading says it: "in rows", "worked flat, in rows". */
+    private const HOW = '(?:(?:worked )?(?:in )?(?:(?:a |continuous )?spiral|joined rounds|rows)|worked flat)';
+    private const PHRASE = '/\b'.self::HOW.'(?:[\s,;]+'.self::HOW.')*\b/i';
     private const TURNS = '/^\W*rows?\W*\d|\bch(?:ain)? ?\d,?(?: and)? turn\b|\bturn(?: work)?(?:,|;| and)? ch(?:ain)? ?\d/i';
     /** Once it may lead on to the other side of a chain. */
     private const ENDS_TURNED = '/[,.;]\s*turn\W*(?:\d+\W*)?$/i';

@@ -6,10 +6,12 @@ namespace Alternum\Core\Tests\Notation;
 
 use Alternum\Core\Notation\SaidEnd;
 use Alternum\Core\Notation\SaidJoin;
+use Alternum\Core\Notation\SaidWorked;
 use Alternum\Core\Notation\Shorthand;
 use Alternum\Core\Notation\Vocabulary;
 use Alternum\Core\Plan\FirstRound;
 use Alternum\Core\Plan\Terms;
+use Alternum\Core\Plan\Worked;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -32,6 +34,31 @@ final class SaidWordsTest extends TestCase
     public function testWhichEndAPieceBeginsAt(string $says, ?FirstRound $begins): void
     {
         self::assertSame($begins, SaidEnd::in($says));
+    }
+
+    /** What a heading says beside the piece's name, and what that means. */
+    #[TestWith(['make 1; in rows', 'in rows', Worked::Rows])]
+    #[TestWith(['worked flat, in rows', 'worked flat, in rows', Worked::Rows])]
+    #[TestWith(['in cream, worked in rows', 'worked in rows', Worked::Rows])]
+    #[TestWith(['rows', 'rows', Worked::Rows])]
+    #[TestWith(['in joined rounds; from the top down', 'in joined rounds', Worked::Joined])]
+    #[TestWith(['2, in a spiral', 'in a spiral', Worked::Spiral])]
+    #[TestWith(['continuous spiral', 'continuous spiral', Worked::Spiral])]
+    #[TestWith(['in cream', null, null])]
+    #[TestWith(['narrows at the end', null, null])]
+    public function testHowAHeadingSaysAPieceIsWorked(string $says, ?string $phrase, ?Worked $worked): void
+    {
+        self::assertSame($phrase, SaidWorked::phrase($says));
+        self::assertSame($worked, null === $phrase ? null : SaidWorked::in($phrase));
+    }
+
+    /** Rows that a sentence counts are none that the piece is worked in. */
+    public function testASentenceAboutRowsSaysNothingOfThePiece(): void
+    {
+        self::assertNull(SaidWorked::in('Rows 3 and 4 of the head are told apart by their colour'));
+        self::assertSame(Worked::Rows, SaidWorked::in('This piece is worked back and forth in rows'));
+        self::assertSame(Worked::Spiral, SaidWorked::in('Do not join the rounds'));
+        self::assertSame(Worked::Joined, SaidWorked::in('Join each round with a sl st'));
     }
 
     /** A list of abbreviations is no round; a word of the notation keeps its meaning. */
