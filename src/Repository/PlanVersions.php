@@ -65,9 +65,8 @@ final class PlanVersions extends ServiceEntityRepository
         if (0 !== $plan->revision % self::EVERY) {
             return;
         }
-        $database = $this->database;
         // Of all plans of its workshop: what the others take is not there for this one.
-        $others = self::whole($database->fetchOne(
+        $others = self::whole($this->database->fetchOne(
             'SELECT COALESCE(SUM(LENGTH(v.body)), 0) FROM plan_version v JOIN saved_plan p ON p.id = v.plan_id'
                 .' WHERE p.workshop_id = (SELECT workshop_id FROM saved_plan WHERE id = :plan) AND p.id <> :plan',
             ['plan' => $id->toBinary()],
@@ -76,7 +75,7 @@ final class PlanVersions extends ServiceEntityRepository
             'number' => self::whole($row[0]),
             'savedAt' => new \DateTimeImmutable(\is_string($row[1]) ? $row[1] : 'now'),
             'bytes' => self::whole($row[2]),
-        ], $database->fetchAllNumeric(
+        ], $this->database->fetchAllNumeric(
             'SELECT number, saved_at, LENGTH(body) FROM plan_version WHERE plan_id = ? ORDER BY number DESC',
             [$id->toBinary()],
         ));

@@ -69,7 +69,7 @@ final readonly class PieceHeading
 
         $said = (string) preg_replace_callback(self::FROM, static fn (array $end): string => null === SaidEnd::in($end[0]) ? $end[0] : '', $rest);
         $worked = SaidWorked::phrase($rest);
-        $said = str_replace($worked ?? '', '', $said);
+        $said = null === $worked ? $said : str_replace($worked, '', $said);
 
         return new self(
             name: $isCapital ? mb_substr($name, 0, 1).mb_strtolower(mb_substr($name, 1)) : $name,

@@ -31,7 +31,7 @@ final readonly class Fabric
     public static function of(Reading $reading, Gauge $gauge, Worked $worked, float $lean): self
     {
         $rounds = [];
-        $table = self::table();
+        $table = StitchFeet::table();
         $start = $level = 0.0;
         // Along both sides of a chain, a round begins as wide as the chain is around.
         $below = $reading->on > 0 ? $reading->on : $reading->rounds[0]->below ?? 0;
@@ -199,18 +199,6 @@ final readonly class Fabric
         }
 
         return 0 === $worked ? 0.0 : ($into / $below - $sits / $made) / $worked;
-    }
-
-    /** @return array<string, array{int, int, bool}> what each code uses and makes, and whether it goes where the one before it went */
-    private static function table(): array
-    {
-        /** @var array<string, array{int, int, bool}> $table */
-        static $table = [];
-        foreach ([] === $table ? Stitch::cases() : [] as $stitch) {
-            $table[$stitch->code()] = [$stitch->uses(), $stitch->makes(), $stitch->isSame()];
-        }
-
-        return $table;
     }
 
     /** Against a single crochet. */

@@ -25,22 +25,19 @@ final class StitchFeet
         if ($round->below < 1 || $round->makes < 1) {
             return '';
         }
-        $uses = $makes = [];
-        foreach (str_split((string) count_chars($round->codes, 3)) as $code) {
-            $uses[$code] = Stitch::ofCode($code)->uses();
-            $makes[$code] = Stitch::ofCode($code)->makes();
-        }
-        if ($round->below === $round->makes && [1] === array_values(array_unique([...array_values($uses), ...array_values($makes)]))) {
+        $plain = Stitch::Single->code();
+        if ($round->below === $round->makes && strspn($round->codes, $plain) === \strlen($round->codes)) {
             return '';
         }
+        $table = self::table();
         $feet = [];
         $used = $made = 0;
         for ($i = 0, $end = \strlen($round->codes); $i < $end; ++$i) {
-            $on = $uses[$round->codes[$i]];
-            for ($top = $makes[$round->codes[$i]]; $top > 0; --$top, ++$made) {
-                $feet[] = 0 === $on ? null : ($used + $on / 2) / $round->below * $round->makes - ($made + 0.5);
+            [$uses, $makes] = $table[$round->codes[$i]];
+            for ($top = 0; $top < $makes; ++$top, ++$made) {
+                $feet[] = 0 === $uses ? null : ($used + $uses / 2) / $round->below * $round->makes - ($made + 0.5);
             }
-            $used += $on;
+            $used += $uses;
         }
         $known = array_filter($feet, static fn (?float $foot): bool => null !== $foot);
         // The round as a whole is turned so that it stands as straight as it can.
@@ -52,6 +49,18 @@ final class StitchFeet
         }
 
         return '' === trim($signs, self::STRAIGHT) ? '' : self::repeated($signs);
+    }
+
+    /** @return array<string, array{int, int, bool}> what each code uses and makes, and whether it goes where the one before it went */
+    public static function table(): array
+    {
+        /** @var array<string, array{int, int, bool}> $table */
+        static $table = [];
+        foreach ([] === $table ? Stitch::cases() : [] as $stitch) {
+            $table[$stitch->code()] = [$stitch->uses(), $stitch->makes(), $stitch->isSame()];
+        }
+
+        return $table;
     }
 
     /** The shortest part of which it is repeats. */

@@ -28,7 +28,7 @@ final class FaceCheckTest extends TestCase
         self::assertFalse(self::face(345.0, [])->isAllAround);
     }
 
-    /** A band that begins in the round below the face changes at its lower edge, one that ends with it at its upper: the steps at the back come into none. */
+    /** A band of round 5 steps at the ends of rounds 4 and 5, at the back. A spot parts the face where it lies in its rounds and its breadth. */
     public function testWhatPartsAFace(): void
     {
         $band = [Plans::stripes(5, 5, [['B', 1]])];

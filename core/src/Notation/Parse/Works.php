@@ -24,14 +24,13 @@ final class Works
         }
         // "ch 4, starting in 2nd ch from hook, sc 3": along that chain.
         $hook = StartingIn::of($c);
-        if (null !== $hook && !$c->tokens->isAmong($c->begins, $from, Words::CHAINS)) {
-            $c->back($from);
-        } elseif (null !== $hook) {
+        if (null !== $hook && $c->tokens->isAmong($c->begins, $from, Words::CHAINS)) {
             $c->skipTypes(TokenType::Separator, TokenType::Stop);
             $node = self::of($c);
 
             return $node instanceof Work && null === $node->place ? $node->along($hook, $c->span($from)) : $c->back($from);
         }
+        $c->back($from);
         Verbs::pass($c);
         $first = $c->isWord('in', 'into') ? Targets::of($c) : null;
         if (null !== $first) {
